@@ -1,0 +1,391 @@
+package rhombus.web;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.teavm.jso.JSExport;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.ArrayBuffer;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Float64Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.core.display.Grid;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.Stage;
+
+/** The functions of the browser module; see {@code rhombus-core.d.ts} for their types. */
+public final class Exports {
+    private static final double[] MATRICES = new double[32];
+    private static final Float64Array MATRICES_JS = Float64Array.fromJavaArray(MATRICES);
+    private static Stage stage = new Stage();
+    private static OpenScene open;
+    private static final Map<String, String> LAYOUT = new HashMap<>();
+
+    private Exports() {}
+
+    /** TeaVM asks for an entry point; there is nothing to start. */
+    public static void main(String[] args) {}
+
+    // ---- the scene -----------------------------------------------------------------------------------------------
+
+    @JSExport
+    public static void reset() {
+        stage = new Stage();
+        open = null;
+    }
+
+    @JSExport
+    public static void openScene(ArrayBuffer glb, String title) {
+        open = new OpenScene(glb);
+        stage.open(open.scene, title);
+    }
+
+    @JSExport
+    public static void attachEdges(ArrayBuffer file) {
+        open.edges(file);
+        stage.geometryCame();
+    }
+
+    @JSExport
+    public static void attachHierarchies(ArrayBuffer file) {
+        open.hierarchies(file);
+        stage.geometryCame();
+    }
+
+    @JSExport
+    public static int meshCount() {
+        return open == null ? 0 : open.scene.meshes().size();
+    }
+
+    @JSExport
+    public static Float32Array positions(int mesh) {
+        return Float32Array.fromJavaArray(open.scene.meshes().get(mesh).positions());
+    }
+
+    @JSExport
+    public static Float32Array attribute(int mesh, String name, int size) {
+        return open.attribute(mesh, name, size);
+    }
+
+    @JSExport
+    public static Int32Array indices(int mesh) {
+        return open.indices(mesh);
+    }
+
+    @JSExport
+    public static Int32Array edgeVertices(int mesh) {
+        int[] e = open.scene.meshes().get(mesh).edgeVertices();
+        return e == null ? null : Int32Array.fromJavaArray(e);
+    }
+
+    @JSExport
+    public static Int8Array edgeStrength(int mesh) {
+        byte[] e = open.scene.meshes().get(mesh).edgeStrength();
+        return e == null ? null : Int8Array.fromJavaArray(e);
+    }
+
+    @JSExport
+    public static Int8Array sides(int mesh) {
+        return open.sides(mesh);
+    }
+
+    @JSExport
+    public static JSObject material(int mesh) {
+        return JsPlain.toJs(open.material(mesh));
+    }
+
+    /** Centre and radius of the ball round a mesh's stored positions. */
+    @JSExport
+    public static JSObject ball(int mesh) {
+        Mesh m = open.scene.meshes().get(mesh);
+        Vec3 c = m.bounds().center().minus(m.origin());
+        return JsPlain.toJs(Plain.list(c.x(), c.y(), c.z(), m.bounds().radius()));
+    }
+
+    /** Node number and mesh number of everything drawn, in turn. */
+    @JSExport
+    public static Int32Array drawn() {
+        int n = 0;
+        for (var node : open.scene.nodes()) {
+            n += node.meshes().size();
+        }
+        int[] out = new int[n * 2];
+        int at = 0;
+        for (int i = 0; i < open.scene.nodes().size(); i++) {
+            for (int m : open.scene.node(i).meshes()) {
+                out[at++] = i;
+                out[at++] = m;
+            }
+        }
+        return Int32Array.fromJavaArray(out);
+    }
+
+    /** World matrix of a node's mesh, its origin included. */
+    @JSExport
+    public static Float64Array placement(int node, int mesh) {
+        double[] w = stage.scene().world(node).clone();
+        Vec3 o = Mat4.point(w, open.scene.meshes().get(mesh).origin());
+        w[12] = o.x();
+        w[13] = o.y();
+        w[14] = o.z();
+        return Float64Array.fromJavaArray(w);
+    }
+
+    // ---- input ---------------------------------------------------------------------------------------------------
+
+    @JSExport
+    public static void resize(double width, double height) {
+        stage.resize(width, height);
+    }
+
+    @JSExport
+    public static void pointer(double x, double y, int buttons, int modifiers, double time) {
+        stage.pointer(x, y, buttons, modifiers, time);
+    }
+
+    @JSExport
+    public static void pointerLeft() {
+        stage.pointerLeft();
+    }
+
+    @JSExport
+    public static boolean wheel(double x, double y, double deltaY, int deltaMode, int modifiers, double time) {
+        return stage.wheel(x, y, deltaY, deltaMode, modifiers, time);
+    }
+
+    @JSExport
+    public static boolean keyDown(String code, int modifiers, boolean repeat, double time) {
+        return stage.keyDown(code, modifiers, repeat, time);
+    }
+
+    @JSExport
+    public static boolean keyUp(String code, int modifiers, double time) {
+        return stage.keyUp(code, modifiers, time);
+    }
+
+    @JSExport
+    public static void blur() {
+        stage.blur();
+    }
+
+    @JSExport
+    public static boolean command(String id, JSObject args, String view, double time) {
+        return stage.command(id, JsPlain.map(args), view, time);
+    }
+
+    @JSExport
+    public static void tick(double time) {
+        stage.tick(time);
+    }
+
+    @JSExport
+    public static boolean animating() {
+        return stage.animating();
+    }
+
+    @JSExport
+    public static void reduceMotion(boolean reduce) {
+        stage.reduceMotion(reduce);
+    }
+
+    // ---- what changed --------------------------------------------------------------------------------------------
+
+    @JSExport
+    public static int takeChanges() {
+        return stage.changes().take();
+    }
+
+    @JSExport
+    public static Int32Array takeMoved() {
+        List<Integer> moved = stage.changes().takeMoved();
+        int[] out = new int[moved.size()];
+        for (int i = 0; i < out.length; i++) {
+            out[i] = moved.get(i);
+        }
+        return Int32Array.fromJavaArray(out);
+    }
+
+    @JSExport
+    public static JSObject takeNotices() {
+        return JsPlain.toJs(stage.changes().takeNotices());
+    }
+
+    @JSExport
+    public static JSObject takeApplication() {
+        return JsPlain.toJs(stage.changes().takeApplication());
+    }
+
+    // ---- what is drawn -------------------------------------------------------------------------------------------
+
+    /** View matrix and projection matrix; the same array each time. */
+    @JSExport
+    public static Float64Array matrices(int view) {
+        stage.matrices(view, MATRICES);
+        return MATRICES_JS;
+    }
+
+    @JSExport
+    public static JSObject plan(int view) {
+        return JsPlain.toJs(stage.snapshots().plan(view));
+    }
+
+    /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */
+    @JSExport
+    public static Float32Array grid(int view) {
+        Grid g = stage.snapshots().grid(view);
+        float[] out = Arrays.copyOf(g.lines(), g.lines().length + 4);
+        int at = g.lines().length;
+        out[at] = (float) g.center().x();
+        out[at + 1] = (float) g.center().y();
+        out[at + 2] = (float) g.center().z();
+        out[at + 3] = (float) g.radius();
+        return Float32Array.fromJavaArray(out);
+    }
+
+    @JSExport
+    public static JSObject marks(int view) {
+        return JsPlain.toJs(stage.snapshots().marks(view));
+    }
+
+    // ---- snapshots -----------------------------------------------------------------------------------------------
+
+    @JSExport
+    public static JSObject views() {
+        return JsPlain.toJs(stage.snapshots().views());
+    }
+
+    @JSExport
+    public static JSObject scene() {
+        return JsPlain.toJs(stage.snapshots().scene());
+    }
+
+    @JSExport
+    public static JSObject selection() {
+        return JsPlain.toJs(stage.snapshots().selection());
+    }
+
+    @JSExport
+    public static JSObject pivot(String view) {
+        return JsPlain.toJs(stage.snapshots().pivot(view));
+    }
+
+    @JSExport
+    public static JSObject trail(String view) {
+        return JsPlain.toJs(stage.snapshots().trail(view));
+    }
+
+    @JSExport
+    public static JSObject readout() {
+        return JsPlain.toJs(stage.snapshots().readout());
+    }
+
+    @JSExport
+    public static JSObject hints() {
+        return JsPlain.toJs(stage.snapshots().hints(LAYOUT));
+    }
+
+    @JSExport
+    public static JSObject project(String view, JSObject point) {
+        double[] p = Plain.numbers(JsPlain.fromJs(point), 3);
+        Vec3 s = p == null ? null : stage.project(view, new Vec3(p[0], p[1], p[2]));
+        return s == null ? null : JsPlain.toJs(Plain.list(s.x(), s.y(), s.z()));
+    }
+
+    @JSExport
+    public static JSObject pick(String view, double x, double y) {
+        Hit h = stage.pick(view, x, y);
+        return h == null ? null : JsPlain.toJs(Plain.map(
+                "object", stage.scene().node(h.node()).id(),
+                "name", stage.scene().node(h.node()).name(),
+                "point", Plain.list(h.point().x(), h.point().y(), h.point().z()),
+                "distance", h.distance()));
+    }
+
+    @JSExport
+    public static JSObject workspace() {
+        return JsPlain.toJs(stage.workspace());
+    }
+
+    @JSExport
+    public static void restore(JSObject workspace) {
+        stage.restore(JsPlain.map(workspace));
+    }
+
+    // ---- the hierarchy by itself ---------------------------------------------------------------------------------
+
+    @JSExport
+    public static void buildHierarchy(Float32Array positions, Int32Array triangles) {
+        Picking.buildHierarchy(positions, triangles);
+    }
+
+    @JSExport
+    public static void castRays(Float64Array rays, Float64Array out) {
+        Picking.castRays(rays, out);
+    }
+
+    // ---- keymap --------------------------------------------------------------------------------------------------
+
+    /** What the user's own layout prints on each key. */
+    @JSExport
+    public static void layout(JSObject names) {
+        JsPlain.map(names).forEach((code, printed) -> LAYOUT.put(code, Plain.text(printed, "")));
+    }
+
+    @JSExport
+    public static JSObject keymap() {
+        return JsPlain.toJs(stage.keymap().toPlain());
+    }
+
+    /** Uses a stored keymap; gives what is wrong with it, or null. */
+    @JSExport
+    public static String useKeymap(JSObject stored) {
+        try {
+            stage.use(Keymap.of(JsPlain.map(stored)));
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    @JSExport
+    public static JSObject keysPage() {
+        return JsPlain.toJs(stage.rebinding().page(LAYOUT));
+    }
+
+    @JSExport
+    public static void capture(boolean on) {
+        stage.capture(on);
+    }
+
+    @JSExport
+    public static JSObject captured(String binding) {
+        return JsPlain.toJs(stage.rebinding().captured(binding, LAYOUT));
+    }
+
+    @JSExport
+    public static void rebind(String how) {
+        stage.rebinding().apply(how);
+    }
+
+    @JSExport
+    public static void resetBinding(String binding) {
+        stage.rebinding().reset(binding);
+    }
+
+    @JSExport
+    public static void usePreset(String preset) {
+        stage.rebinding().preset(preset);
+    }
+
+    @JSExport
+    public static boolean undoKeymap() {
+        return stage.rebinding().undo();
+    }
+}

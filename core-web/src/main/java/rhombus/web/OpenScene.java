@@ -1,0 +1,105 @@
+package rhombus.web;
+
+import java.util.List;
+import java.util.Map;
+import org.teavm.jso.JSBody;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.ArrayBuffer;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.NormalForm;
+import rhombus.core.scene.Scene;
+
+/** A fetched scene file and what a painter needs of it. */
+final class OpenScene {
+    private final Map<String, Object> gltf;
+    private final ArrayBuffer buffer;
+    private final int binary;
+    private ArrayBuffer edges;
+    final Scene scene;
+
+    /** Opens a GLB in normal form: 12 bytes header, JSON chunk, binary chunk (glTF 2.0, 4.4). */
+    OpenScene(ArrayBuffer glb) {
+        int json = new Int32Array(glb, 12, 1).toJavaArray()[0];
+        buffer = glb;
+        binary = 20 + json + 8;
+        gltf = JsPlain.map(parse(glb, 20, json));
+        scene = NormalForm.read(gltf, new JsArrays(glb, binary));
+    }
+
+    void edges(ArrayBuffer file) {
+        edges = file;
+        NormalForm.attachEdges(scene, new JsArrays(file, 0));
+    }
+
+    void hierarchies(ArrayBuffer file) {
+        NormalForm.attachHierarchies(scene, new JsArrays(file, 0));
+    }
+
+    /** Strength of the sides of a mesh's triangles; null until the edges have come. */
+    Int8Array sides(int mesh) {
+        if (edges == null) {
+            return null;
+        }
+        int at = NormalForm.sidesOffset(scene, mesh, new JsArrays(edges, 0));
+        return new Int8Array(edges, at, scene.meshes().get(mesh).triangleCount() * 3);
+    }
+
+    Float32Array attribute(int mesh, String name, int size) {
+        int accessor = Plain.whole(Plain.map(primitive(mesh).get("attributes")).get(name), -1);
+        return accessor < 0 ? null : new Float32Array(
+                buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor) * size);
+    }
+
+    Int32Array indices(int mesh) {
+        int accessor = Plain.whole(primitive(mesh).get("indices"), 0);
+        return new Int32Array(buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor));
+    }
+
+    private Map<String, Object> primitive(int mesh) {
+        int at = mesh;
+        for (Object m : Plain.list(gltf.get("meshes"))) {
+            List<Object> primitives = Plain.list(Plain.map(m).get("primitives"));
+            if (at < primitives.size()) {
+                return Plain.map(primitives.get(at));
+            }
+            at -= primitives.size();
+        }
+        return Map.of();
+    }
+
+    /** Colour, texture (as a byte range of the file) and sidedness of a mesh. */
+    Map<String, Object> material(int mesh) {
+        int index = Plain.whole(primitive(mesh).get("material"), -1);
+        Map<String, Object> m = index < 0 ? Map.of() : Plain.map(Plain.list(gltf.get("materials")).get(index));
+        Map<String, Object> pbr = Plain.map(m.get("pbrMetallicRoughness"));
+        double[] color = Plain.numbers(pbr.get("baseColorFactor"), 4);
+        int texture = Plain.whole(Plain.map(pbr.get("baseColorTexture")).get("index"), -1);
+        return Plain.map(
+                "id", index,
+                "color", color == null ? Plain.list(1, 1, 1, 1) : Plain.list(color),
+                "blend", "BLEND".equals(m.get("alphaMode")),
+                "cutoff", "MASK".equals(m.get("alphaMode")) ? Plain.number(m.get("alphaCutoff"), 0.5) : 0,
+                "image", texture < 0 ? null : image(texture));
+    }
+
+    private Map<String, Object> image(int texture) {
+        int source = Plain.whole(Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), -1);
+        if (source < 0) {
+            return null;
+        }
+        Map<String, Object> image = Plain.map(Plain.list(gltf.get("images")).get(source));
+        Map<String, Object> view =
+                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
+        return Plain.map(
+                "id", source,
+                "type", image.get("mimeType"),
+                "start", binary + Plain.whole(view.get("byteOffset"), 0),
+                "length", Plain.whole(view.get("byteLength"), 0));
+    }
+
+    @JSBody(params = {"b", "at", "n"}, script = "return JSON.parse(new TextDecoder().decode(new Uint8Array(b, at, n)));")
+    private static native JSObject parse(ArrayBuffer b, int at, int n);
+}

@@ -1,0 +1,112 @@
+/** The core, compiled for the browser. Points are CSS pixels on the stage, times milliseconds. */
+export type Vec = [number, number, number];
+export interface Rect { x: number; y: number; width: number; height: number }
+export interface View {
+  id: string; number: number; title: string; lens: string;
+  direction: 'front' | 'back' | 'left' | 'right' | 'top' | 'bottom' | 'free';
+  projection: 'perspective' | 'orthographic';
+  display: string; displayLabel: string;
+  eye: Vec; forward: Vec; up: Vec; focusDistance: number;
+  fovY: number | null; extent: number | null; near: number; far: number;
+  rect: Rect; shown: boolean; active: boolean; solo: boolean; camera: string | null;
+}
+export interface SceneObject {
+  id: string; name: string; kind: 'mesh' | 'group' | 'camera' | 'light' | 'picture';
+  parent: string | null; layer: string | null; visible: boolean; locked: boolean; triangles: number;
+  bounds: { min: Vec; max: Vec } | null;
+}
+export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObject[] }
+export interface Pivot { point: Vec; rung: string; reason: string }
+export interface TrailState { index: number; length: number }
+export interface Hint { trigger: string; words: string; command?: string }
+export interface Notice { text: string; label?: string; command?: string }
+export interface Readout {
+  view?: string; title?: string; rows?: { label: string; value: string }[];
+  pivot?: Pivot; pinned?: boolean; grid?: string; undo?: string; redo?: string; tool?: string;
+  solo?: boolean; clearDeck?: boolean; trail?: TrailState;
+  selection?: { name: string; kind: string; last: string; size: string; place: Vec; triangles: number };
+}
+export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'lines' | 'on_surface'; flat: boolean }
+export interface Marks {
+  pivot?: { x: number; y: number; pinned: boolean };
+  handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
+  axes: { axis: 'x' | 'y' | 'z'; x: number; y: number; z: number }[];
+}
+export interface Material {
+  id: number; color: [number, number, number, number]; blend: boolean; cutoff: number;
+  image?: { id: number; type: string; start: number; length: number };
+}
+export interface KeyBinding {
+  id: string; group: string; words: string; needs: string; where: string; trigger?: string; changed: boolean;
+}
+export interface KeysPage {
+  name: string; preset: string; presets: { id: string; name: string }[]; changed: number; missing: string[];
+  canUndo: boolean; bindings: KeyBinding[];
+}
+export interface Captured { words: string; refused?: string; clash?: string; canSwap: boolean; notes: string[] }
+export type Plain = { [key: string]: unknown };
+
+export function reset(): void;
+export function openScene(glb: ArrayBuffer, title: string): void;
+export function attachEdges(file: ArrayBuffer): void;
+export function attachHierarchies(file: ArrayBuffer): void;
+export function meshCount(): number;
+export function positions(mesh: number): Float32Array<ArrayBuffer>;
+export function attribute(mesh: number, name: string, size: number): Float32Array<ArrayBuffer> | null;
+export function indices(mesh: number): Int32Array<ArrayBuffer>;
+export function edgeVertices(mesh: number): Int32Array<ArrayBuffer> | null;
+export function edgeStrength(mesh: number): Int8Array<ArrayBuffer> | null;
+export function sides(mesh: number): Int8Array<ArrayBuffer> | null;
+export function material(mesh: number): Material;
+export function ball(mesh: number): [number, number, number, number];
+export function drawn(): Int32Array;
+export function placement(node: number, mesh: number): Float64Array;
+
+export function resize(width: number, height: number): void;
+export function pointer(x: number, y: number, buttons: number, modifiers: number, time: number): void;
+export function pointerLeft(): void;
+export function wheel(x: number, y: number, deltaY: number, deltaMode: number, modifiers: number, time: number): boolean;
+export function keyDown(code: string, modifiers: number, repeat: boolean, time: number): boolean;
+export function keyUp(code: string, modifiers: number, time: number): boolean;
+export function blur(): void;
+export function command(id: string, args: Plain, view: string | null, time: number): boolean;
+export function tick(time: number): void;
+export function animating(): boolean;
+export function reduceMotion(reduce: boolean): void;
+
+/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application. */
+export function takeChanges(): number;
+export function takeMoved(): Int32Array;
+export function takeNotices(): Notice[];
+export function takeApplication(): { command: string; args: Plain }[];
+
+export function matrices(view: number): Float64Array;
+export function plan(view: number): Plan;
+export function grid(view: number): Float32Array<ArrayBuffer>;
+export function marks(view: number): Marks;
+
+export function views(): View[];
+export function scene(): SceneState;
+export function selection(): string[];
+export function pivot(view: string): Pivot | null;
+export function trail(view: string): TrailState | null;
+export function readout(): Readout;
+export function hints(): Hint[];
+export function project(view: string, point: number[]): Vec | null;
+export function pick(view: string, x: number, y: number): { object: string; name: string; point: Vec; distance: number } | null;
+export function workspace(): Plain;
+export function restore(workspace: Plain): void;
+
+export function buildHierarchy(positions: Float32Array, triangles: Int32Array): void;
+export function castRays(rays: Float64Array, out: Float64Array): void;
+
+export function layout(names: Plain): void;
+export function keymap(): Plain;
+export function useKeymap(stored: Plain): string | null;
+export function keysPage(): KeysPage;
+export function capture(on: boolean): void;
+export function captured(binding: string): Captured | null;
+export function rebind(how: 'set' | 'swap' | 'replace'): void;
+export function resetBinding(binding: string): void;
+export function usePreset(preset: string): void;
+export function undoKeymap(): boolean;

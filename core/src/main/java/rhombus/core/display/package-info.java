@@ -1,0 +1,2 @@
+/** What is drawn in a viewport and in which passes; the front end only carries it out. */
+package rhombus.core.display;

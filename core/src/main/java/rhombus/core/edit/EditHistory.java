@@ -1,0 +1,45 @@
+package rhombus.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What can be undone and redone, {@value #DEPTH} deep. */
+public final class EditHistory {
+    /** How many edits are kept. */
+    public static final int DEPTH = 500;
+
+    private final List<Edit> edits = new ArrayList<>();
+    private int done;
+
+    /** Adds an edit that has just been done; what was undone before is forgotten. */
+    public void add(Edit e) {
+        while (edits.size() > done) {
+            edits.remove(edits.size() - 1);
+        }
+        edits.add(e);
+        if (edits.size() > DEPTH) {
+            edits.remove(0);
+        }
+        done = edits.size();
+    }
+
+    /** The edit to take back now, or null. */
+    public Edit undo() {
+        return done == 0 ? null : edits.get(--done);
+    }
+
+    /** The edit to do again now, or null. */
+    public Edit redo() {
+        return done == edits.size() ? null : edits.get(done++);
+    }
+
+    /** Name of what undo would take back, or null. */
+    public String undoName() {
+        return done == 0 ? null : edits.get(done - 1).name();
+    }
+
+    /** Name of what redo would do, or null. */
+    public String redoName() {
+        return done == edits.size() ? null : edits.get(done).name();
+    }
+}

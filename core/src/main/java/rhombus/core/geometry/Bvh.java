@@ -1,0 +1,264 @@
+package rhombus.core.geometry;
+
+/**
+ * A bounding volume hierarchy over a mesh's triangles, in flat arrays.
+ *
+ * <p>Layout. {@code boxes}: 12 floats a node, the left child's box as centre x y z and half extent x y z, then the
+ * right child's. {@code links}: 2 ints a node, one a child; {@code >= 0} is a node, negative {@code ~(first << 3 | count)}
+ * is a leaf of up to 7 triangles from {@code first} in leaf order. {@code order}: triangle number for each place in leaf order.
+ * {@code corners}: 9 floats a triangle in leaf order, so that a leaf reads one run of memory.
+ *
+ * <p>Boxes are tested by separating axes (Gottschalk, Lin, Manocha 1996) with centre and half extent, triangles after
+ * Moeller and Trumbore (1997), both sides, all in {@code double}.
+ */
+public final class Bvh {
+    /** Returned when a ray meets nothing. */
+    public static final int NONE = -1;
+
+    private final float[] boxes;
+    private final int[] links;
+    private final int[] order;
+    private final float[] corners;
+    private final int[] stack = new int[128];
+    private int found;
+    private double foundT;
+    private double foundU;
+    private double foundV;
+
+    Bvh(float[] boxes, int[] links, int[] order, float[] corners) {
+        this.boxes = boxes;
+        this.links = links;
+        this.order = order;
+        this.corners = corners;
+    }
+
+    /** Builds a hierarchy over a mesh. */
+    public static Bvh build(float[] positions, int[] triangles) {
+        return new BvhBuilder(positions, triangles).build();
+    }
+
+    /**
+     * Puts together a hierarchy that was computed and stored earlier.
+     *
+     * @throws IllegalArgumentException if the arrays do not fit each other or the mesh
+     */
+    public static Bvh of(float[] boxes, int[] links, int[] order, float[] positions, int[] triangles) {
+        if (boxes.length != links.length * 6 || order.length != triangles.length / 3) {
+            throw new IllegalArgumentException("hierarchy does not belong to this mesh");
+        }
+        return new Bvh(boxes, links, order, gather(order, positions, triangles));
+    }
+
+    static float[] gather(int[] order, float[] p, int[] t) {
+        float[] c = new float[order.length * 9];
+        for (int i = 0; i < order.length; i++) {
+            int at = i * 9;
+            int tri = order[i] * 3;
+            for (int k = 0; k < 3; k++) {
+                int v = t[tri + k] * 3;
+                c[at + k * 3] = p[v];
+                c[at + k * 3 + 1] = p[v + 1];
+                c[at + k * 3 + 2] = p[v + 2];
+            }
+        }
+        return c;
+    }
+
+    /** Boxes of both children, 12 floats a node. */
+    public float[] boxes() {
+        return boxes;
+    }
+
+    /** Links to both children, 2 ints a node. */
+    public int[] links() {
+        return links;
+    }
+
+    /** Triangle number by place in leaf order. */
+    public int[] order() {
+        return order;
+    }
+
+    /**
+     * The nearest triangle a ray meets, front or back.
+     *
+     * @param ray origin x y z, direction x y z (any length but 0), largest parameter, in the mesh's stored frame
+     * @param hit takes the parameter and the barycentric u, v of the hit
+     * @return the triangle's number in the mesh, or {@link #NONE}
+     */
+    public int closest(double[] ray, double[] hit) {
+        found = NONE;
+        foundT = ray[6];
+        if (order.length == 0) {
+            return NONE;
+        }
+        traverse(ray);
+        if (found == NONE) {
+            return NONE;
+        }
+        hit[0] = foundT;
+        hit[1] = foundU;
+        hit[2] = foundV;
+        return order[found];
+    }
+
+    private void traverse(double[] ray) {
+        final float[] b = boxes;
+        final int[] l = links;
+        final int[] s = stack;
+        final double ox = ray[0], oy = ray[1], oz = ray[2];
+        final double dx = ray[3], dy = ray[4], dz = ray[5];
+        final double ax = Math.abs(dx), ay = Math.abs(dy), az = Math.abs(dz);
+        final double dd = dx * dx + dy * dy + dz * dz;
+        int top = 0;
+        int node = 0;
+        while (true) {
+            if (node < 0) {
+                leaf(~node, ray);
+            } else {
+                int at = node * 12;
+                double cx = b[at] - ox, cy = b[at + 1] - oy, cz = b[at + 2] - oz;
+                double hx = b[at + 3], hy = b[at + 4], hz = b[at + 5];
+                double near = foundT * dd;
+                double left = cx * dx + cy * dy + cz * dz;
+                double r = hx * ax + hy * ay + hz * az;
+                boolean hitLeft = left + r >= 0 && left - r <= near
+                        && Math.abs(cy * dz - cz * dy) <= hy * az + hz * ay
+                        && Math.abs(cz * dx - cx * dz) <= hx * az + hz * ax
+                        && Math.abs(cx * dy - cy * dx) <= hx * ay + hy * ax;
+                left -= r;
+                cx = b[at + 6] - ox;
+                cy = b[at + 7] - oy;
+                cz = b[at + 8] - oz;
+                hx = b[at + 9];
+                hy = b[at + 10];
+                hz = b[at + 11];
+                double right = cx * dx + cy * dy + cz * dz;
+                r = hx * ax + hy * ay + hz * az;
+                boolean hitRight = right + r >= 0 && right - r <= near
+                        && Math.abs(cy * dz - cz * dy) <= hy * az + hz * ay
+                        && Math.abs(cz * dx - cx * dz) <= hx * az + hz * ax
+                        && Math.abs(cx * dy - cy * dx) <= hx * ay + hy * ax;
+                right -= r;
+                int link = node * 2;
+                if (hitLeft) {
+                    if (hitRight) {
+                        int nearer = left <= right ? 0 : 1;
+                        s[top++] = l[link + 1 - nearer];
+                        node = l[link + nearer];
+                    } else {
+                        node = l[link];
+                    }
+                    continue;
+                }
+                if (hitRight) {
+                    node = l[link + 1];
+                    continue;
+                }
+            }
+            if (top == 0) {
+                return;
+            }
+            node = s[--top];
+        }
+    }
+
+    private void leaf(int leaf, double[] ray) {
+        final float[] c = corners;
+        final double ox = ray[0], oy = ray[1], oz = ray[2];
+        final double dx = ray[3], dy = ray[4], dz = ray[5];
+        int first = leaf >> 3;
+        int end = first + (leaf & 7);
+        for (int i = first; i < end; i++) {
+            int at = i * 9;
+            double vx = c[at], vy = c[at + 1], vz = c[at + 2];
+            double e1x = c[at + 3] - vx, e1y = c[at + 4] - vy, e1z = c[at + 5] - vz;
+            double e2x = c[at + 6] - vx, e2y = c[at + 7] - vy, e2z = c[at + 8] - vz;
+            double px = dy * e2z - dz * e2y, py = dz * e2x - dx * e2z, pz = dx * e2y - dy * e2x;
+            double det = e1x * px + e1y * py + e1z * pz;
+            if (det == 0) {
+                continue;
+            }
+            double k = 1 / det;
+            double sx = ox - vx, sy = oy - vy, sz = oz - vz;
+            double u = (sx * px + sy * py + sz * pz) * k;
+            if (u < 0 || u > 1) {
+                continue;
+            }
+            double qx = sy * e1z - sz * e1y, qy = sz * e1x - sx * e1z, qz = sx * e1y - sy * e1x;
+            double v = (dx * qx + dy * qy + dz * qz) * k;
+            if (v < 0 || u + v > 1) {
+                continue;
+            }
+            double t = (e2x * qx + e2y * qy + e2z * qz) * k;
+            if (t >= 0 && t < foundT) {
+                foundT = t;
+                foundU = u;
+                foundV = v;
+                found = i;
+            }
+        }
+    }
+
+    /**
+     * A lower bound on the distance from a point to the nearest triangle, exact to the boxes of the leaves' clusters.
+     *
+     * @param x point, in the mesh's stored frame
+     * @param limit distances from here on do not matter
+     * @return the bound, at most {@code limit}
+     */
+    public double clearance(double x, double y, double z, double limit) {
+        double best = limit;
+        int top = 0;
+        int node = order.length == 0 ? -1 : 0;
+        if (node < 0) {
+            return limit;
+        }
+        while (true) {
+            int push = -1;
+            for (int side = 0; side < 2; side++) {
+                int at = node * 12 + side * 6;
+                double dx = Math.max(0, Math.abs(boxes[at] - x) - boxes[at + 3]);
+                double dy = Math.max(0, Math.abs(boxes[at + 1] - y) - boxes[at + 4]);
+                double dz = Math.max(0, Math.abs(boxes[at + 2] - z) - boxes[at + 5]);
+                double d = Math.sqrt(dx * dx + dy * dy + dz * dz);
+                int link = links[node * 2 + side];
+                if (d < best) {
+                    if (link < 0) {
+                        best = Math.min(best, Math.max(d, leafDistance(~link, x, y, z)));
+                    } else if (push < 0) {
+                        push = link;
+                    } else {
+                        stack[top++] = link;
+                    }
+                }
+            }
+            if (push < 0) {
+                if (top == 0) {
+                    return best;
+                }
+                push = stack[--top];
+            }
+            node = push;
+        }
+    }
+
+    /** Smallest distance to the planes of a leaf's triangles, which bounds the distance to them from below. */
+    private double leafDistance(int leaf, double x, double y, double z) {
+        final float[] c = corners;
+        double best = Double.POSITIVE_INFINITY;
+        int first = leaf >> 3;
+        int end = first + (leaf & 7);
+        for (int i = first; i < end; i++) {
+            int at = i * 9;
+            double vx = c[at], vy = c[at + 1], vz = c[at + 2];
+            double ux = c[at + 3] - vx, uy = c[at + 4] - vy, uz = c[at + 5] - vz;
+            double wx = c[at + 6] - vx, wy = c[at + 7] - vy, wz = c[at + 8] - vz;
+            double nx = uy * wz - uz * wy, ny = uz * wx - ux * wz, nz = ux * wy - uy * wx;
+            double n = Math.sqrt(nx * nx + ny * ny + nz * nz);
+            double d = n == 0 ? 0 : Math.abs((x - vx) * nx + (y - vy) * ny + (z - vz) * nz) / n;
+            best = Math.min(best, d);
+        }
+        return best;
+    }
+}

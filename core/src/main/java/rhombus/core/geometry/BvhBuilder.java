@@ -1,0 +1,397 @@
+package rhombus.core.geometry;
+
+import java.util.Arrays;
+
+/**
+ * Builds a {@link Bvh}: triangles sorted along a Morton curve become clusters of up to four, and a binned surface-area
+ * split (Wald 2007) arranges the clusters. Few bins serve small nodes.
+ */
+final class BvhBuilder {
+    private static final int CLUSTER = 4;
+    private static final int BINS = 16;
+
+    private final float[] p;
+    private final int[] t;
+    private final int n;
+    private int[] order;
+    private int[] codes;
+    private int[] clusterFirst;
+    private int clusters;
+    /** Lowest x y z, highest x y z of each cluster. */
+    private float[] bounds;
+    private int[] sorted;
+    private float[] boxes;
+    private int[] links;
+    private int nodes;
+    private final int[] binCount = new int[3 * BINS];
+    private final double[] binBox = new double[3 * BINS * 6];
+    private final double[] rightArea = new double[BINS];
+    private final int[] rightCount = new int[BINS];
+    private final double[] range = new double[6];
+    private final double[] around = new double[6];
+
+    BvhBuilder(float[] positions, int[] triangles) {
+        p = positions;
+        t = triangles;
+        n = triangles.length / 3;
+    }
+
+    Bvh build() {
+        order = new int[n];
+        codes = new int[n];
+        mortonCodes();
+        sortByCode();
+        clusterFirst = new int[n + 1];
+        cluster(0, n, 29);
+        clusterFirst[clusters] = n;
+        clusterBounds();
+        sorted = new int[clusters];
+        for (int i = 0; i < clusters; i++) {
+            sorted[i] = i;
+        }
+        int inner = Math.max(1, clusters - 1);
+        boxes = new float[inner * 12];
+        links = new int[inner * 2];
+        if (clusters == 1) {
+            // One node whose right side can never be met.
+            nodes = 1;
+            boundsOf(0, 1);
+            writeBox(0);
+            links[0] = leafLink(0);
+            Arrays.fill(boxes, 6, 9, Float.MAX_VALUE);
+            links[1] = ~0;
+        } else if (clusters > 1) {
+            split(0, clusters);
+        }
+        return finish();
+    }
+
+    /** Puts triangles into the order in which leaves are met, so that near leaves lie near in memory. */
+    private Bvh finish() {
+        int[] leafOrder = new int[n];
+        int at = 0;
+        for (int i = 0; i < links.length; i++) {
+            if (links[i] < 0 && (~links[i] & 7) > 0) {
+                int first = ~links[i] >> 3;
+                int count = ~links[i] & 7;
+                System.arraycopy(order, first, leafOrder, at, count);
+                links[i] = ~(at << 3 | count);
+                at += count;
+            }
+        }
+        return new Bvh(boxes, links, leafOrder, Bvh.gather(leafOrder, p, t));
+    }
+
+    private void mortonCodes() {
+        double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
+        for (int i = 0; i < p.length; i += 3) {
+            double x = p[i], y = p[i + 1], z = p[i + 2];
+            if (x < ax) ax = x;
+            if (x > bx) bx = x;
+            if (y < ay) ay = y;
+            if (y > by) by = y;
+            if (z < az) az = z;
+            if (z > bz) bz = z;
+        }
+        double kx = scale(bx - ax), ky = scale(by - ay), kz = scale(bz - az);
+        for (int i = 0; i < n; i++) {
+            int a = t[i * 3] * 3, b = t[i * 3 + 1] * 3, c = t[i * 3 + 2] * 3;
+            int x = (int) (((double) p[a] + p[b] + p[c] - 3 * ax) * kx);
+            int y = (int) (((double) p[a + 1] + p[b + 1] + p[c + 1] - 3 * ay) * ky);
+            int z = (int) (((double) p[a + 2] + p[b + 2] + p[c + 2] - 3 * az) * kz);
+            codes[i] = spread(x) << 2 | spread(y) << 1 | spread(z);
+            order[i] = i;
+        }
+    }
+
+    private static double scale(double size) {
+        return size > 0 ? 1023.0 / (3 * size) : 0;
+    }
+
+    private static int spread(int v) {
+        v = Math.max(0, Math.min(1023, v));
+        v = (v | v << 16) & 0x030000FF;
+        v = (v | v << 8) & 0x0300F00F;
+        v = (v | v << 4) & 0x030C30C3;
+        return (v | v << 2) & 0x09249249;
+    }
+
+    private void sortByCode() {
+        int[] codesB = new int[n];
+        int[] orderB = new int[n];
+        int[] count = new int[1025];
+        for (int shift = 0; shift < 30; shift += 10) {
+            Arrays.fill(count, 0);
+            for (int i = 0; i < n; i++) {
+                count[(codes[i] >> shift & 1023) + 1]++;
+            }
+            for (int i = 0; i < 1024; i++) {
+                count[i + 1] += count[i];
+            }
+            for (int i = 0; i < n; i++) {
+                int to = count[codes[i] >> shift & 1023]++;
+                codesB[to] = codes[i];
+                orderB[to] = order[i];
+            }
+            int[] swap = codes;
+            codes = codesB;
+            codesB = swap;
+            swap = order;
+            order = orderB;
+            orderB = swap;
+        }
+    }
+
+    private void cluster(int from, int to, int bit) {
+        if (from >= to) {
+            return;
+        }
+        if (to - from <= CLUSTER) {
+            clusterFirst[clusters++] = from;
+            return;
+        }
+        int middle;
+        if (bit < 0) {
+            middle = (from + to) >>> 1;
+        } else {
+            middle = firstWithBit(from, to, bit);
+        }
+        cluster(from, middle, bit - 1);
+        cluster(middle, to, bit - 1);
+    }
+
+    private int firstWithBit(int from, int to, int bit) {
+        int lo = from;
+        int hi = to;
+        while (lo < hi) {
+            int mid = (lo + hi) >>> 1;
+            if ((codes[mid] >> bit & 1) == 0) {
+                lo = mid + 1;
+            } else {
+                hi = mid;
+            }
+        }
+        return lo;
+    }
+
+    private void clusterBounds() {
+        bounds = new float[clusters * 6];
+        for (int c = 0; c < clusters; c++) {
+            double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
+            for (int i = clusterFirst[c]; i < clusterFirst[c + 1]; i++) {
+                int tri = order[i] * 3;
+                for (int k = 0; k < 3; k++) {
+                    int v = t[tri + k] * 3;
+                    double x = p[v], y = p[v + 1], z = p[v + 2];
+                    if (x < ax) ax = x;
+                    if (x > bx) bx = x;
+                    if (y < ay) ay = y;
+                    if (y > by) by = y;
+                    if (z < az) az = z;
+                    if (z > bz) bz = z;
+                }
+            }
+            int at = c * 6;
+            bounds[at] = (float) ax;
+            bounds[at + 1] = (float) ay;
+            bounds[at + 2] = (float) az;
+            bounds[at + 3] = (float) bx;
+            bounds[at + 4] = (float) by;
+            bounds[at + 5] = (float) bz;
+        }
+    }
+
+    /** Makes the node over sorted clusters {@code from} to {@code to} and returns its link. */
+    private int split(int from, int to) {
+        if (to - from == 1) {
+            return leafLink(sorted[from]);
+        }
+        int node = nodes++;
+        int middle = to - from == 2 ? from + 1 : partition(from, to);
+        boundsOf(from, middle);
+        writeBox(node * 12);
+        boundsOf(middle, to);
+        writeBox(node * 12 + 6);
+        links[node * 2] = split(from, middle);
+        links[node * 2 + 1] = split(middle, to);
+        return node;
+    }
+
+    private int leafLink(int cluster) {
+        return ~(clusterFirst[cluster] << 3 | clusterFirst[cluster + 1] - clusterFirst[cluster]);
+    }
+
+    private int partition(int from, int to) {
+        centroidRange(from, to);
+        int bins = to - from < 64 ? 8 : BINS;
+        fillBins(from, to, bins);
+        int axis = -1;
+        int at = 0;
+        double best = Double.POSITIVE_INFINITY;
+        for (int a = 0; a < 3; a++) {
+            if (range[a + 3] <= range[a]) {
+                continue;
+            }
+            sweepRight(a, bins);
+            clear(around);
+            int count = 0;
+            for (int b = 0; b < bins - 1; b++) {
+                int bin = a * BINS + b;
+                if (binCount[bin] == 0) {
+                    continue;
+                }
+                count += binCount[bin];
+                grow(around, binBox, bin * 6);
+                double cost = area(around) * count + rightArea[b] * rightCount[b];
+                if (rightCount[b] > 0 && cost < best) {
+                    best = cost;
+                    axis = a;
+                    at = b;
+                }
+            }
+        }
+        if (axis < 0) {
+            return (from + to) >>> 1;
+        }
+        double lo = range[axis];
+        double k = bins / (range[axis + 3] - lo);
+        int i = from;
+        int j = to - 1;
+        while (i <= j) {
+            int c = sorted[i] * 6 + axis;
+            if (bin((double) bounds[c] + bounds[c + 3], lo, k, bins) <= at) {
+                i++;
+            } else {
+                int swap = sorted[i];
+                sorted[i] = sorted[j];
+                sorted[j--] = swap;
+            }
+        }
+        return i;
+    }
+
+    private static int bin(double centre, double lo, double k, int bins) {
+        int b = (int) ((centre - lo) * k);
+        return b < bins ? b : bins - 1;
+    }
+
+    private void centroidRange(int from, int to) {
+        double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
+        for (int i = from; i < to; i++) {
+            int c = sorted[i] * 6;
+            double x = (double) bounds[c] + bounds[c + 3];
+            double y = (double) bounds[c + 1] + bounds[c + 4];
+            double z = (double) bounds[c + 2] + bounds[c + 5];
+            if (x < ax) ax = x;
+            if (x > bx) bx = x;
+            if (y < ay) ay = y;
+            if (y > by) by = y;
+            if (z < az) az = z;
+            if (z > bz) bz = z;
+        }
+        range[0] = ax;
+        range[1] = ay;
+        range[2] = az;
+        range[3] = bx;
+        range[4] = by;
+        range[5] = bz;
+    }
+
+    private void fillBins(int from, int to, int bins) {
+        Arrays.fill(binCount, 0);
+        for (int i = 0; i < 3 * BINS; i++) {
+            clearBin(i * 6);
+        }
+        for (int a = 0; a < 3; a++) {
+            double lo = range[a];
+            if (range[a + 3] <= lo) {
+                continue;
+            }
+            double k = bins / (range[a + 3] - lo);
+            for (int i = from; i < to; i++) {
+                int c = sorted[i] * 6;
+                int b = a * BINS + bin((double) bounds[c + a] + bounds[c + a + 3], lo, k, bins);
+                binCount[b]++;
+                growBin(b * 6, c);
+            }
+        }
+    }
+
+    private void clearBin(int at) {
+        for (int k = 0; k < 3; k++) {
+            binBox[at + k] = Double.POSITIVE_INFINITY;
+            binBox[at + k + 3] = Double.NEGATIVE_INFINITY;
+        }
+    }
+
+    private void growBin(int at, int c) {
+        final double[] box = binBox;
+        final float[] b = bounds;
+        if (b[c] < box[at]) box[at] = b[c];
+        if (b[c + 1] < box[at + 1]) box[at + 1] = b[c + 1];
+        if (b[c + 2] < box[at + 2]) box[at + 2] = b[c + 2];
+        if (b[c + 3] > box[at + 3]) box[at + 3] = b[c + 3];
+        if (b[c + 4] > box[at + 4]) box[at + 4] = b[c + 4];
+        if (b[c + 5] > box[at + 5]) box[at + 5] = b[c + 5];
+    }
+
+    private void sweepRight(int axis, int bins) {
+        clear(around);
+        int count = 0;
+        for (int b = bins - 1; b > 0; b--) {
+            int bin = axis * BINS + b;
+            if (binCount[bin] > 0) {
+                count += binCount[bin];
+                grow(around, binBox, bin * 6);
+            }
+            rightArea[b - 1] = count == 0 ? 0 : area(around);
+            rightCount[b - 1] = count;
+        }
+    }
+
+    private static void clear(double[] box) {
+        box[0] = box[1] = box[2] = Double.POSITIVE_INFINITY;
+        box[3] = box[4] = box[5] = Double.NEGATIVE_INFINITY;
+    }
+
+    private static void grow(double[] box, double[] by, int at) {
+        for (int k = 0; k < 3; k++) {
+            if (by[at + k] < box[k]) box[k] = by[at + k];
+            if (by[at + k + 3] > box[k + 3]) box[k + 3] = by[at + k + 3];
+        }
+    }
+
+    private static double area(double[] b) {
+        double x = b[3] - b[0], y = b[4] - b[1], z = b[5] - b[2];
+        return x * y + y * z + z * x;
+    }
+
+    private void boundsOf(int from, int to) {
+        double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
+        for (int i = from; i < to; i++) {
+            int c = sorted[i] * 6;
+            if (bounds[c] < ax) ax = bounds[c];
+            if (bounds[c + 1] < ay) ay = bounds[c + 1];
+            if (bounds[c + 2] < az) az = bounds[c + 2];
+            if (bounds[c + 3] > bx) bx = bounds[c + 3];
+            if (bounds[c + 4] > by) by = bounds[c + 4];
+            if (bounds[c + 5] > bz) bz = bounds[c + 5];
+        }
+        around[0] = ax;
+        around[1] = ay;
+        around[2] = az;
+        around[3] = bx;
+        around[4] = by;
+        around[5] = bz;
+    }
+
+    /** Writes {@link #around} as centre and half extent, widened by more than the rounding of both to float. */
+    private void writeBox(int at) {
+        for (int k = 0; k < 3; k++) {
+            double c = (around[k] + around[k + 3]) / 2;
+            double h = (around[k + 3] - around[k]) / 2;
+            boxes[at + k] = (float) c;
+            boxes[at + k + 3] = (float) (h + (Math.abs(c) + h) * 2.5e-7);
+        }
+    }
+}

@@ -1,0 +1,43 @@
+package rhombus.core.keymap;
+
+/**
+ * Something a trigger can do.
+ *
+ * @param id {@code area.verb}
+ * @param words what it is called on the screen
+ * @param group heading under which it is listed
+ * @param sort what kind of trigger fits
+ * @param repeats whether a key held down does it again and again
+ * @param essential whether a keymap without it would leave the user stuck
+ */
+public record Command(String id, String words, String group, Sort sort, boolean repeats, boolean essential) {
+    /** What kind of trigger fits. */
+    public enum Sort {
+        /** Done at once: keys and clicks. */
+        ACTION("a key or a click"),
+        /** Follows the pointer: drags and hold-and-move. */
+        MOTION("a drag, or a key held while the pointer moves"),
+        /** Comes in steps of any size: the wheel. */
+        STEPS("the wheel");
+
+        private final String words;
+
+        Sort(String words) {
+            this.words = words;
+        }
+
+        /** What to tell somebody who used another kind. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Whether a trigger of this kind can run the command. */
+    public boolean fits(Trigger.Kind kind) {
+        return switch (kind) {
+            case KEY, CLICK, DOUBLE -> sort == Sort.ACTION;
+            case HOLD, DRAG -> sort == Sort.MOTION;
+            case WHEEL -> sort == Sort.STEPS;
+        };
+    }
+}

@@ -1,0 +1,103 @@
+package rhombus.core.keymap;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import rhombus.core.keymap.Command.Sort;
+
+/** All commands, in the order in which they are listed. */
+public final class Commands {
+    private static final Map<String, Command> ALL = new LinkedHashMap<>();
+    private static String heading = "";
+
+    static {
+        group("Move the view");
+        essential("navigate.orbit", "Orbit", Sort.MOTION);
+        essential("navigate.pan", "Pan", Sort.MOTION);
+        motion("navigate.dolly", "Dolly by dragging");
+        essential("navigate.dolly-steps", "Dolly to the point under the pointer", Sort.STEPS);
+        repeating("navigate.step-orbit", "Orbit one step");
+        repeating("navigate.step-pan", "Pan one step");
+        repeating("navigate.step-dolly", "Dolly one step");
+        group("Frame");
+        essential("view.frame-selection", "Frame the selection, again for wider", Sort.ACTION);
+        action("view.frame-all", "Frame all");
+        action("view.frame-everything", "Frame all, far objects too");
+        action("view.home", "Go home");
+        action("view.set-home", "Set home to this view");
+        group("Direction");
+        action("view.direction", "Look along an axis");
+        action("view.opposite", "Look from the opposite side");
+        action("view.toggle-projection", "Perspective or flat");
+        action("view.level", "Level the horizon");
+        action("view.scout", "Free perspective view");
+        group("Display");
+        action("display.set", "Choose a display mode");
+        action("display.swap", "Swap the last two display modes");
+        group("Board");
+        action("board.solo", "Solo the viewport, or bring all back");
+        action("board.clear-deck", "Clear deck: viewports only");
+        action("board.activate", "Make the viewport active");
+        group("Trail");
+        essential("trail.back", "Back to the view before", Sort.ACTION);
+        action("trail.forward", "Forward to the next view");
+        group("Pivot");
+        action("pivot.set-here", "Pin the pivot here");
+        action("pivot.clear", "Unpin the pivot");
+        group("Cameras");
+        action("camera.look-through", "Look through a camera");
+        action("camera.leave", "Leave the camera");
+        group("Select");
+        essential("select.pick", "Select", Sort.ACTION);
+        action("select.add", "Add to the selection");
+        action("select.toggle", "Add or take away");
+        action("select.all", "Select all");
+        action("select.none", "Select none");
+        group("Change the scene");
+        action("tool.move", "Move tool");
+        action("tool.none", "Put the tool away");
+        motion("tool.drag", "Drag a handle");
+        action("edit.place", "Put the object at typed coordinates");
+        action("edit.undo", "Undo");
+        action("edit.redo", "Redo");
+        group("Application");
+        action("gesture.cancel", "Cancel the drag");
+        action("app.keys", "Open Keys");
+        action("app.hints", "Show or hide the hints");
+    }
+
+    private Commands() {}
+
+    private static void group(String name) {
+        heading = name;
+    }
+
+    private static void add(String id, String words, Sort sort, boolean repeats, boolean essential) {
+        ALL.put(id, new Command(id, words, heading, sort, repeats, essential));
+    }
+
+    private static void essential(String id, String words, Sort sort) {
+        add(id, words, sort, false, true);
+    }
+
+    private static void action(String id, String words) {
+        add(id, words, Sort.ACTION, false, false);
+    }
+
+    private static void motion(String id, String words) {
+        add(id, words, Sort.MOTION, false, false);
+    }
+
+    private static void repeating(String id, String words) {
+        add(id, words, Sort.ACTION, true, false);
+    }
+
+    /** The command with this id, or null. */
+    public static Command named(String id) {
+        return ALL.get(id);
+    }
+
+    /** All commands by id. */
+    public static Map<String, Command> all() {
+        return ALL;
+    }
+}

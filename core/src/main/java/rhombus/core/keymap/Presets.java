@@ -1,0 +1,135 @@
+package rhombus.core.keymap;
+
+import static rhombus.core.keymap.Context.APPLICATION;
+import static rhombus.core.keymap.Context.GESTURE;
+import static rhombus.core.keymap.Context.HANDLE;
+import static rhombus.core.keymap.Context.STAGE;
+import static rhombus.core.keymap.Context.TOOL;
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.CTRL;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.display.DisplayMode;
+
+/** The read-only keymaps to start from. */
+public final class Presets {
+    /** For a mouse with three buttons. */
+    public static final String RHOMBUS = "rhombus";
+    /** One modifier and three buttons for orbit, pan and dolly (common practice, no source). */
+    public static final String MODIFIER_DRAG = "modifier-drag";
+
+    private static final int LEFT = 0;
+    private static final int MIDDLE = 1;
+    private static final int RIGHT = 2;
+
+    private final List<Binding> list = new ArrayList<>();
+
+    private Presets() {}
+
+    /** Ids of all presets with their names. */
+    public static Map<String, String> names() {
+        Map<String, String> m = new java.util.LinkedHashMap<>();
+        m.put(RHOMBUS, "Rhombus");
+        m.put(MODIFIER_DRAG, "Modifier-drag");
+        return m;
+    }
+
+    /** The bindings of a preset, or null. */
+    public static List<Binding> bindings(String id) {
+        if (!names().containsKey(id)) {
+            return null;
+        }
+        Presets p = new Presets();
+        if (id.equals(RHOMBUS)) {
+            p.add("orbit-drag", Trigger.drag(RIGHT), 0, STAGE, "navigate.orbit", "orbit");
+            p.add("pan-drag", Trigger.drag(MIDDLE), 0, STAGE, "navigate.pan", "pan");
+        } else {
+            p.add("orbit-drag", Trigger.drag(LEFT), ALT, STAGE, "navigate.orbit", "orbit");
+            p.add("pan-drag", Trigger.drag(MIDDLE), ALT, STAGE, "navigate.pan", "pan");
+            p.add("dolly-drag", Trigger.drag(RIGHT), ALT, STAGE, "navigate.dolly", "dolly");
+        }
+        p.shared();
+        return List.copyOf(p.list);
+    }
+
+    private void shared() {
+        motions();
+        views();
+        selecting();
+        rest();
+    }
+
+    private void motions() {
+        add("dolly-wheel", Trigger.wheel(), 0, STAGE, "navigate.dolly-steps", "dolly to the point under the pointer");
+        add("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "navigate.orbit", "orbit");
+        add("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "navigate.pan", "pan");
+        add("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "navigate.dolly", "dolly");
+        for (String side : List.of("Left", "Right", "Up", "Down")) {
+            Map<String, Object> to = Map.of("to", side.toLowerCase());
+            String words = " one step " + side.toLowerCase();
+            add("step-orbit-" + side.toLowerCase(), Trigger.key("Arrow" + side), 0, STAGE, "navigate.step-orbit", to, "orbit" + words);
+            add("step-pan-" + side.toLowerCase(), Trigger.key("Arrow" + side), SHIFT, STAGE, "navigate.step-pan", to, "pan" + words);
+        }
+        add("step-dolly-in", Trigger.key("Equal"), 0, STAGE, "navigate.step-dolly", Map.of("to", "in"), "dolly one step in");
+        add("step-dolly-out", Trigger.key("Minus"), 0, STAGE, "navigate.step-dolly", Map.of("to", "out"), "dolly one step out");
+    }
+
+    private void views() {
+        add("frame", Trigger.key("KeyF"), 0, STAGE, "view.frame-selection", "frame the selection");
+        add("frame-all", Trigger.key("KeyF"), SHIFT, STAGE, "view.frame-all", "frame all");
+        add("home", Trigger.key("KeyH"), 0, STAGE, "view.home", "go home");
+        add("set-home", Trigger.key("KeyH"), SHIFT, STAGE, "view.set-home", "set home to this view");
+        axis("x", "KeyX", "right", "left");
+        axis("y", "KeyY", "top", "bottom");
+        axis("z", "KeyZ", "front", "back");
+        add("opposite", Trigger.key("KeyO"), 0, STAGE, "view.opposite", "opposite side");
+        add("projection", Trigger.key("KeyP"), 0, STAGE, "view.toggle-projection", "perspective or flat");
+        add("level", Trigger.key("KeyN"), 0, STAGE, "view.level", "level the horizon");
+        for (DisplayMode m : DisplayMode.values()) {
+            add("display-" + m.id(), Trigger.key("Digit" + m.digit()), 0, STAGE, "display.set", Map.of("mode", m.id()), m.label());
+        }
+        add("display-swap", Trigger.key("Digit0"), 0, STAGE, "display.swap", "swap the last two display modes");
+        add("solo", Trigger.key("KeyQ"), 0, STAGE, "board.solo", "solo");
+        add("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, "board.clear-deck", "clear deck");
+        add("trail-back", Trigger.key("Backspace"), 0, STAGE, "trail.back", "view before");
+        add("trail-forward", Trigger.key("Backspace"), SHIFT, STAGE, "trail.forward", "next view");
+        add("pivot", Trigger.key("KeyV"), 0, STAGE, "pivot.set-here", "pin the pivot here");
+        add("pivot-clear", Trigger.key("KeyV"), SHIFT, STAGE, "pivot.clear", "unpin the pivot");
+        add("camera", Trigger.key("KeyC"), 0, STAGE, "camera.look-through", "look through the camera");
+    }
+
+    private void axis(String id, String code, String from, String other) {
+        add("axis-" + id, Trigger.key(code), 0, STAGE, "view.direction", Map.of("to", from), "look from the " + from);
+        add("axis-" + id + "-other", Trigger.key(code), SHIFT, STAGE, "view.direction", Map.of("to", other), "look from the " + other);
+    }
+
+    private void selecting() {
+        add("select", Trigger.click(LEFT), 0, STAGE, "select.pick", "select");
+        add("select-add", Trigger.click(LEFT), SHIFT, STAGE, "select.add", "add to the selection");
+        add("select-toggle", Trigger.click(LEFT), CTRL, STAGE, "select.toggle", "add or take away");
+        add("select-all", Trigger.key("KeyK"), 0, STAGE, "select.all", "select all");
+        add("select-none", Trigger.key("KeyK"), SHIFT, STAGE, "select.none", "select none");
+    }
+
+    private void rest() {
+        add("move", Trigger.key("KeyM"), 0, STAGE, "tool.move", "move tool");
+        add("tool-off", Trigger.key("Escape"), 0, TOOL, "tool.none", "put the tool away");
+        add("handle-drag", Trigger.drag(LEFT), 0, HANDLE, "tool.drag", "move along the axis");
+        add("cancel", Trigger.key("Escape"), 0, GESTURE, "gesture.cancel", "cancel the drag");
+        add("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, "edit.undo", "undo");
+        add("redo", Trigger.key("KeyZ"), CTRL | SHIFT, APPLICATION, "edit.redo", "redo");
+        add("redo-y", Trigger.key("KeyY"), CTRL, APPLICATION, "edit.redo", "redo");
+        add("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "app.hints", "show or hide the hints");
+    }
+
+    private void add(String id, Trigger t, int mods, Context c, String command, String words) {
+        add(id, t, mods, c, command, Map.of(), words);
+    }
+
+    private void add(String id, Trigger t, int mods, Context c, String command, Map<String, Object> args, String words) {
+        list.add(new Binding(id, t, mods, c, command, args, words));
+    }
+}

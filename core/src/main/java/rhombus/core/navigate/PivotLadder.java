@@ -1,0 +1,70 @@
+package rhombus.core.navigate;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import rhombus.core.geometry.Vec3;
+
+/**
+ * Chooses what orbit turns about: the first rung in the user's order that yields a point. Since one order decides, no
+ * two settings can fight.
+ */
+public final class PivotLadder {
+    /** The order used until the user sets another. */
+    public static final List<Rung> DEFAULT = List.copyOf(Arrays.asList(Rung.values()));
+
+    private PivotLadder() {}
+
+    /**
+     * What a rung has to offer.
+     *
+     * @param point the point, or null where the rung yields nothing
+     * @param words what the point is on, or why there is none; completes a sentence
+     */
+    public record Offer(Vec3 point, String words) {
+        /** A point on something. */
+        public static Offer of(Vec3 point, String on) {
+            return new Offer(point, on);
+        }
+
+        /** No point, and why. */
+        public static Offer none(String why) {
+            return new Offer(null, why);
+        }
+    }
+
+    /**
+     * What was chosen.
+     *
+     * @param point to turn about
+     * @param rung that yielded it
+     * @param reason one or two sentences: rung, on what, how far, and why the rungs above yielded nothing
+     */
+    public record Choice(Vec3 point, Rung rung, String reason) {}
+
+    /** Climbs down the ladder; the world's origin ends every order. */
+    public static Choice choose(List<Rung> order, Vec3 eye, Function<Rung, Offer> offers) {
+        List<String> silent = new ArrayList<>();
+        for (Rung rung : order) {
+            Offer o = offers.apply(rung);
+            if (o.point() != null) {
+                return new Choice(o.point(), rung, sentence(rung, o, eye, silent));
+            }
+            silent.add(o.words());
+        }
+        return new Choice(Vec3.ZERO, Rung.ORIGIN, sentence(Rung.ORIGIN, Offer.of(Vec3.ZERO, ""), eye, silent));
+    }
+
+    private static String sentence(Rung rung, Offer o, Vec3 eye, List<String> silent) {
+        StringBuilder s = new StringBuilder("The ").append(rung.words());
+        if (!o.words().isEmpty()) {
+            s.append(": ").append(o.words());
+        }
+        s.append(", ").append(Lengths.words(eye.distance(o.point()))).append(" away.");
+        for (String why : silent) {
+            s.append(' ').append(why);
+        }
+        return s.toString();
+    }
+}

@@ -1,0 +1,55 @@
+package rhombus.core.navigate;
+
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.UpAxis;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Changes of direction about the focus: standard views, the opposite one, levelling; and the change of projection. */
+public final class Turns {
+    private Turns() {}
+
+    /** The same focus seen from a standard direction. */
+    public static Pose to(Pose pose, Direction d, UpAxis up) {
+        return pose.turnedAboutFocus(d.orientation(up));
+    }
+
+    /** Half a turn about the up axis through the focus; top and bottom swap. */
+    public static Pose opposite(Pose pose, UpAxis up) {
+        Direction d = Direction.of(pose.orientation(), up);
+        if (d == Direction.TOP || d == Direction.BOTTOM) {
+            // Half a turn about the screen's right axis keeps what is left and right.
+            return pose.turnedAboutFocus(pose.orientation().times(Quat.about(Vec3.X, Math.PI)));
+        }
+        return pose.turnedAboutFocus(Quat.about(up.up(), Math.PI).times(pose.orientation()).unit());
+    }
+
+    /** The same line of sight without roll. */
+    public static Pose level(Pose pose, UpAxis up) {
+        Heading h = Heading.of(pose.orientation(), up);
+        Quat q = new Heading(h.yaw(), h.pitch(), 0).orientation(up);
+        return new Pose(pose.eye(), q, pose.focus(), pose.projection());
+    }
+
+    /**
+     * Flat becomes perspective and back, with the direction and the size of things at the focus kept:
+     * extent = 2 · focus · tan(fov/2).
+     *
+     * @param fovY vertical field of view of the perspective, radians
+     */
+    public static Pose toggleProjection(Pose pose, double fovY) {
+        if (pose.projection() instanceof Projection.Perspective p) {
+            return pose.withProjection(new Projection.Orthographic(p.heightAt(pose.focus())));
+        }
+        double extent = ((Projection.Orthographic) pose.projection()).extent();
+        double focus = extent / (2 * Math.tan(fovY / 2));
+        return new Pose(
+                pose.focusPoint().plus(pose.orientation().back(), focus),
+                pose.orientation(),
+                focus,
+                new Projection.Perspective(fovY));
+    }
+}

@@ -1,0 +1,122 @@
+package rhombus.core.pick;
+
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Matrices;
+import rhombus.core.view.Screen;
+
+/** Picks modelled edges on the screen: what a wireframe view shows is what a click there takes. */
+public final class Edges {
+    /** How far from an edge a click still takes it, CSS pixels. */
+    public static final double REACH = 6;
+
+    private final Scene scene;
+    private final Screen screen;
+    private final double px;
+    private final double py;
+    private double best = REACH;
+    private double bestDepth = Double.POSITIVE_INFINITY;
+    private int node = -1;
+
+    private Edges(Scene scene, Screen screen, double px, double py) {
+        this.scene = scene;
+        this.screen = screen;
+        this.px = px;
+        this.py = py;
+    }
+
+    /** The unlocked object whose edge lies nearest to a pixel, within {@link #REACH}; null if none does. */
+    public static Hit closest(Scene scene, Screen screen, double x, double y) {
+        Edges e = new Edges(scene, screen, x, y);
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            Node n = scene.node(i);
+            if (!n.meshes().isEmpty() && !n.locked() && e.near(scene.bounds(i))) {
+                for (int m : n.meshes()) {
+                    e.search(i, scene.meshes().get(m));
+                }
+            }
+        }
+        if (e.node < 0) {
+            return null;
+        }
+        return new Hit(e.node, screen.at(x, y, e.bestDepth), e.bestDepth);
+    }
+
+    /** Whether the box on the screen, widened by the reach, can hold the pixel. */
+    private boolean near(Aabb box) {
+        double ax = Double.POSITIVE_INFINITY, ay = ax, bx = -ax, by = -ax;
+        for (int i = 0; i < 8; i++) {
+            Vec3 s = screen.project(box.corner(i));
+            if (s.z() <= 0 && !screen.pose().projection().flat()) {
+                return true;
+            }
+            ax = Math.min(ax, s.x());
+            bx = Math.max(bx, s.x());
+            ay = Math.min(ay, s.y());
+            by = Math.max(by, s.y());
+        }
+        return px >= ax - REACH && px <= bx + REACH && py >= ay - REACH && py <= by + REACH;
+    }
+
+    private void search(int i, Mesh mesh) {
+        int[] edges = mesh.edgeVertices();
+        if (edges == null) {
+            return;
+        }
+        double[] toCamera = toCamera(scene.world(i), mesh.origin());
+        float[] p = mesh.positions();
+        boolean flat = screen.pose().projection().flat();
+        double atOne = screen.metresPerPixel(1);
+        double wx = screen.width() / 2;
+        double wy = screen.height() / 2;
+        for (int e = 0; e + 1 < edges.length; e += 2) {
+            int a = edges[e] * 3;
+            int b = edges[e + 1] * 3;
+            double az = z(toCamera, p, a);
+            double bz = z(toCamera, p, b);
+            if (!flat && (az <= 0 || bz <= 0)) {
+                continue;
+            }
+            double ka = flat ? atOne : atOne * az;
+            double kb = flat ? atOne : atOne * bz;
+            measure(i,
+                    wx + row(toCamera, 0, p, a) / ka, wy - row(toCamera, 1, p, a) / ka, az,
+                    wx + row(toCamera, 0, p, b) / kb, wy - row(toCamera, 1, p, b) / kb, bz);
+        }
+    }
+
+    private void measure(int i, double ax, double ay, double az, double bx, double by, double bz) {
+        double dx = bx - ax;
+        double dy = by - ay;
+        double l = dx * dx + dy * dy;
+        double t = l == 0 ? 0 : Math.max(0, Math.min(1, ((px - ax) * dx + (py - ay) * dy) / l));
+        double ex = ax + dx * t - px;
+        double ey = ay + dy * t - py;
+        double d = Math.sqrt(ex * ex + ey * ey);
+        double depth = az + (bz - az) * t;
+        // Edges within half a pixel of each other count as equally near: then the one in front wins.
+        if (d < best - 0.5 || d < best + 0.5 && d <= REACH && depth < bestDepth) {
+            best = Math.min(best, d);
+            bestDepth = depth;
+            node = i;
+        }
+    }
+
+    private double[] toCamera(double[] world, Vec3 origin) {
+        double[] view = new double[16];
+        Matrices.view(screen.pose(), view, 0);
+        return Mat4.times(Mat4.times(view, world), Mat4.translation(origin));
+    }
+
+    private static double row(double[] m, int r, float[] p, int at) {
+        return m[r] * p[at] + m[4 + r] * p[at + 1] + m[8 + r] * p[at + 2] + m[12 + r];
+    }
+
+    private static double z(double[] m, float[] p, int at) {
+        return -row(m, 2, p, at);
+    }
+}

@@ -1,0 +1,125 @@
+package rhombus.core.pick;
+
+import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Ray;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+
+/** Answers rays against the triangles that are drawn, both sides. Meshes without hierarchy are passed over. */
+public final class Surfaces {
+    private final Scene scene;
+    private final double[][] inverse;
+    private final double[] ray = new double[7];
+    private final double[] hit = new double[3];
+
+    /** Prepares a scene for picking. */
+    public Surfaces(Scene scene) {
+        this.scene = scene;
+        this.inverse = new double[scene.nodes().size()][];
+    }
+
+    /**
+     * The nearest surface on a line of sight.
+     *
+     * @param sight origin and unit direction
+     * @param locked whether locked objects count: they do for depth, never for selecting
+     * @return the hit, or null
+     */
+    public Hit closest(Ray sight, boolean locked) {
+        return closest(sight, 0, locked);
+    }
+
+    /** The same for lines that start behind their origin, as in a flat view, where nothing is behind the eye. */
+    public Hit closest(Ray sight, double startAt, boolean locked) {
+        Vec3 o = sight.at(startAt);
+        Vec3 d = sight.direction();
+        double best = Double.POSITIVE_INFINITY;
+        int bestNode = -1;
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            Node n = scene.node(i);
+            if (n.meshes().isEmpty() || n.locked() && !locked || !scene.bounds(i).hit(o, d, best)) {
+                continue;
+            }
+            double[] toLocal = toLocal(i);
+            if (toLocal == null) {
+                continue;
+            }
+            for (int m : n.meshes()) {
+                double t = inMesh(scene.meshes().get(m), toLocal, o, d, best);
+                if (t < best) {
+                    best = t;
+                    bestNode = i;
+                }
+            }
+        }
+        return bestNode < 0 ? null : new Hit(bestNode, o.plus(d, best), best + startAt);
+    }
+
+    private double inMesh(Mesh mesh, double[] toLocal, Vec3 o, Vec3 d, double best) {
+        if (mesh.bvh() == null) {
+            return Double.POSITIVE_INFINITY;
+        }
+        Vec3 lo = Mat4.point(toLocal, o).minus(mesh.origin());
+        Vec3 ld = Mat4.direction(toLocal, d);
+        ray[0] = lo.x();
+        ray[1] = lo.y();
+        ray[2] = lo.z();
+        ray[3] = ld.x();
+        ray[4] = ld.y();
+        ray[5] = ld.z();
+        ray[6] = best;
+        return mesh.bvh().closest(ray, hit) == Bvh.NONE ? Double.POSITIVE_INFINITY : hit[0];
+    }
+
+    private double[] toLocal(int node) {
+        if (inverse[node] == null) {
+            inverse[node] = Mat4.inverseAffine(scene.world(node));
+        }
+        return inverse[node];
+    }
+
+    /**
+     * A lower bound on the distance from a point to the nearest surface.
+     *
+     * @param limit larger distances do not matter
+     */
+    public double clearance(Vec3 p, double limit) {
+        double best = limit;
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            double toBox = scene.bounds(i).distance(p);
+            if (toBox >= best || toLocal(i) == null) {
+                continue;
+            }
+            double shrink = smallestScale(scene.world(i));
+            Vec3 local = Mat4.point(inverse[i], p);
+            for (int m : scene.node(i).meshes()) {
+                Mesh mesh = scene.meshes().get(m);
+                Vec3 q = local.minus(mesh.origin());
+                // Until the hierarchy has come, a thousandth of the object's size stands in for the distance.
+                double d = mesh.bvh() == null
+                        ? scene.bounds(i).radius() * 1e-3
+                        : mesh.bvh().clearance(q.x(), q.y(), q.z(), best / shrink) * shrink;
+                best = Math.min(best, Math.max(toBox, d));
+            }
+        }
+        return best;
+    }
+
+    /** A lower bound on what the matrix makes of a unit length: determinant over the product of the two longest columns. */
+    private static double smallestScale(double[] m) {
+        Vec3 a = new Vec3(m[0], m[1], m[2]);
+        Vec3 b = new Vec3(m[4], m[5], m[6]);
+        Vec3 c = new Vec3(m[8], m[9], m[10]);
+        double norm = Math.sqrt(a.dot(a) + b.dot(b) + c.dot(c));
+        double det = Math.abs(a.dot(b.cross(c)));
+        // The smallest singular value is at least |det| (2 / norm²) for a 3 x 3 matrix of Frobenius norm `norm`.
+        double bound = det * 2 / (norm * norm);
+        boolean uniform = Math.abs(a.length() - b.length()) < 1e-9 * norm
+                && Math.abs(b.length() - c.length()) < 1e-9 * norm
+                && Math.abs(a.dot(b)) + Math.abs(b.dot(c)) + Math.abs(c.dot(a)) < 1e-9 * norm * norm;
+        return uniform ? a.length() : Math.max(bound, 1e-12);
+    }
+}

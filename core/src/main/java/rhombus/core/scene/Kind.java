@@ -1,0 +1,18 @@
+package rhombus.core.scene;
+
+/** What a node is to the user. */
+public enum Kind {
+    /** Has triangles. */
+    MESH,
+    /** Only holds other nodes. */
+    GROUP,
+    /** A camera. */
+    CAMERA,
+    /** A light. */
+    LIGHT;
+
+    /** The word used in files and in the browser. */
+    public String word() {
+        return name().toLowerCase();
+    }
+}

@@ -1,0 +1,170 @@
+package rhombus.core.scene;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+
+/**
+ * Reads the normal form in which imported scenes are kept: glTF 2.0 with tight 32-bit floats and indices, one buffer,
+ * nodes with parents before children and no cycles. What an import may contain is wider; {@code formats} narrows it.
+ */
+public final class NormalForm {
+    private NormalForm() {}
+
+    /** The scene that a normal-form document describes. */
+    public static Scene read(Map<String, Object> gltf, Arrays3D bin) {
+        List<Mesh> meshes = new ArrayList<>();
+        List<List<Integer>> partsOf = new ArrayList<>();
+        for (Object mesh : Plain.list(gltf.get("meshes"))) {
+            List<Integer> parts = new ArrayList<>();
+            for (Object primitive : Plain.list(Plain.map(mesh).get("primitives"))) {
+                parts.add(meshes.size());
+                meshes.add(mesh(gltf, Plain.map(primitive), bin));
+            }
+            partsOf.add(parts);
+        }
+        List<Object> sources = Plain.list(gltf.get("nodes"));
+        Map<Integer, Integer> parents = new HashMap<>();
+        for (int i = 0; i < sources.size(); i++) {
+            for (Object child : Plain.list(Plain.map(sources.get(i)).get("children"))) {
+                parents.put(Plain.whole(child, -1), i);
+            }
+        }
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < sources.size(); i++) {
+            nodes.add(node(gltf, Plain.map(sources.get(i)), i, parents.getOrDefault(i, -1), partsOf));
+        }
+        Map<String, Object> asset = Plain.map(gltf.get("asset"));
+        boolean z = "Z".equals(Plain.text(Plain.map(Plain.map(asset.get("extras")).get("rhombus")).get("upAxis"), "Y"));
+        return new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y);
+    }
+
+    /** Attaches the edges of each mesh, as written by {@code formats}: counts, then pairs, then strengths. */
+    public static void attachEdges(Scene scene, Arrays3D bin) {
+        int at = 0;
+        for (Mesh m : scene.meshes()) {
+            int count = bin.ints(at, 1)[0];
+            int[] vertices = bin.ints(at + 4, count * 2);
+            byte[] strength = bin.bytes(at + 4 + count * 8, count);
+            m.attachEdges(vertices, strength);
+            at += 4 + count * 8 + (count + 3) / 4 * 4 + padded(m.triangleCount() * 3);
+        }
+    }
+
+    /** Where in the edge file the sides of a mesh's triangles start (three bytes a triangle). */
+    public static int sidesOffset(Scene scene, int mesh, Arrays3D bin) {
+        int at = 0;
+        for (int i = 0; ; i++) {
+            int count = bin.ints(at, 1)[0];
+            int sides = at + 4 + count * 8 + padded(count);
+            if (i == mesh) {
+                return sides;
+            }
+            at = sides + padded(scene.meshes().get(i).triangleCount() * 3);
+        }
+    }
+
+    /** Attaches the hierarchy of each mesh: the number of nodes, boxes, links, then the order of the triangles. */
+    public static void attachHierarchies(Scene scene, Arrays3D bin) {
+        int at = 0;
+        for (Mesh m : scene.meshes()) {
+            int nodes = bin.ints(at, 1)[0];
+            float[] boxes = bin.floats(at + 4, nodes * 12);
+            int[] links = bin.ints(at + 4 + nodes * 48, nodes * 2);
+            int[] order = bin.ints(at + 4 + nodes * 56, m.triangleCount());
+            m.attach(Bvh.of(boxes, links, order, m.positions(), m.triangles()));
+            at += 4 + nodes * 56 + m.triangleCount() * 4;
+        }
+    }
+
+    private static int padded(int bytes) {
+        return (bytes + 3) / 4 * 4;
+    }
+
+    private static Node node(
+            Map<String, Object> gltf, Map<String, Object> n, int i, int parent, List<List<Integer>> partsOf) {
+        int mesh = Plain.whole(n.get("mesh"), -1);
+        int camera = Plain.whole(n.get("camera"), -1);
+        Object light = Plain.map(Plain.map(n.get("extensions")).get("KHR_lights_punctual")).get("light");
+        boolean locked = Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
+        return new Node(
+                "n" + i,
+                Plain.text(n.get("name"), ""),
+                parent,
+                matrix(n),
+                mesh < 0 ? List.of() : partsOf.get(mesh),
+                camera < 0 ? null : camera(Plain.map(Plain.list(gltf.get("cameras")).get(camera))),
+                light == null ? null : light(gltf, Plain.whole(light, 0)),
+                locked);
+    }
+
+    /** A node's matrix, given as such or as translation, rotation and scale (glTF 2.0, 3.5.3). */
+    public static double[] matrix(Map<String, Object> node) {
+        double[] m = Plain.numbers(node.get("matrix"), 16);
+        if (m != null) {
+            return m;
+        }
+        double[] t = Plain.numbers(node.get("translation"), 3);
+        double[] r = Plain.numbers(node.get("rotation"), 4);
+        double[] s = Plain.numbers(node.get("scale"), 3);
+        return Mat4.trs(
+                t == null ? Vec3.ZERO : new Vec3(t[0], t[1], t[2]),
+                r == null ? Quat.IDENTITY : new Quat(r[0], r[1], r[2], r[3]).unit(),
+                s == null ? new Vec3(1, 1, 1) : new Vec3(s[0], s[1], s[2]));
+    }
+
+    private static Mesh mesh(Map<String, Object> gltf, Map<String, Object> primitive, Arrays3D bin) {
+        int position = Plain.whole(Plain.map(primitive.get("attributes")).get("POSITION"), 0);
+        Map<String, Object> accessor = Plain.map(Plain.list(gltf.get("accessors")).get(position));
+        double[] lo = Plain.numbers(accessor.get("min"), 3);
+        double[] hi = Plain.numbers(accessor.get("max"), 3);
+        double[] o = Plain.numbers(Plain.map(Plain.map(primitive.get("extras")).get("rhombus")).get("origin"), 3);
+        int indices = Plain.whole(primitive.get("indices"), 0);
+        return new Mesh(
+                o == null ? Vec3.ZERO : new Vec3(o[0], o[1], o[2]),
+                bin.floats(offset(gltf, position), count(gltf, position) * 3),
+                bin.ints(offset(gltf, indices), count(gltf, indices)),
+                new Aabb(new Vec3(lo[0], lo[1], lo[2]), new Vec3(hi[0], hi[1], hi[2])));
+    }
+
+    /** Byte offset of an accessor's first element in the buffer. */
+    public static int offset(Map<String, Object> gltf, int accessor) {
+        Map<String, Object> a = Plain.map(Plain.list(gltf.get("accessors")).get(accessor));
+        Map<String, Object> view = Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(a.get("bufferView"), 0)));
+        return Plain.whole(view.get("byteOffset"), 0) + Plain.whole(a.get("byteOffset"), 0);
+    }
+
+    /** Number of elements of an accessor. */
+    public static int count(Map<String, Object> gltf, int accessor) {
+        return Plain.whole(Plain.map(Plain.list(gltf.get("accessors")).get(accessor)).get("count"), 0);
+    }
+
+    private static SceneCamera camera(Map<String, Object> c) {
+        if ("orthographic".equals(c.get("type"))) {
+            double ymag = Plain.number(Plain.map(c.get("orthographic")).get("ymag"), 1);
+            double xmag = Plain.number(Plain.map(c.get("orthographic")).get("xmag"), ymag);
+            return new SceneCamera(false, 0, 2 * ymag, xmag / ymag);
+        }
+        Map<String, Object> p = Plain.map(c.get("perspective"));
+        return new SceneCamera(true, Plain.number(p.get("yfov"), 0.8), 0, Plain.number(p.get("aspectRatio"), 0));
+    }
+
+    private static Light light(Map<String, Object> gltf, int i) {
+        Map<String, Object> extension = Plain.map(Plain.map(gltf.get("extensions")).get("KHR_lights_punctual"));
+        Map<String, Object> l = Plain.map(Plain.list(extension.get("lights")).get(i));
+        double[] c = Plain.numbers(l.get("color"), 3);
+        return new Light(
+                Plain.text(l.get("type"), "point"),
+                c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
+                Plain.number(l.get("intensity"), 1),
+                Plain.number(l.get("range"), 0));
+    }
+}

@@ -1,0 +1,59 @@
+package rhombus.core.stage;
+
+import rhombus.core.navigate.Lengths;
+import rhombus.core.scene.UpAxis;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** The words on a viewport's Plate. */
+final class Captions {
+    /** Metres a CSS pixel is tall: 1/96 inch (CSS Values and Units, 6.2). */
+    private static final double PIXEL = 0.0254 / 96;
+
+    private Captions() {}
+
+    static String direction(ViewState v, UpAxis up) {
+        Direction d = Direction.of(v.pose.orientation(), up);
+        return d == null ? "free" : d.word();
+    }
+
+    static String title(Stage stage, ViewState v) {
+        if (v.camera != null) {
+            return stage.nameOf(stage.scene().indexOf(v.camera));
+        }
+        String d = direction(v, stage.scene().up());
+        boolean flat = v.pose.projection().flat();
+        if (d.equals("free")) {
+            return flat ? "Free flat" : "Scout";
+        }
+        return d.substring(0, 1).toUpperCase() + d.substring(1);
+    }
+
+    /** Lens of a perspective view with its roll where there is one, or the drawing scale of a flat one. */
+    static String lens(Stage stage, ViewState v) {
+        Pose p = v.pose;
+        StringBuilder s = new StringBuilder();
+        if (p.projection() instanceof Projection.Perspective q) {
+            s.append(Lengths.fixed(Math.toDegrees(q.fovY()), 0)).append('°');
+        } else {
+            s.append("flat · ").append(scale(v.screen().metresPerPixel(1) / PIXEL));
+        }
+        double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
+        if (Math.abs(roll) > 0.05) {
+            s.append(" · roll ").append(Lengths.fixed(roll, 0)).append('°');
+        }
+        return s.toString();
+    }
+
+    private static String scale(double ratio) {
+        return ratio >= 1 ? "1:" + Lengths.digits(rounded(ratio)) : Lengths.digits(rounded(1 / ratio)) + ":1";
+    }
+
+    /** Two significant digits are what a drawing scale is read to. */
+    private static double rounded(double v) {
+        double power = Math.pow(10, Math.floor(Math.log10(v)) - 1);
+        return Math.rint(v / power) * power;
+    }
+}

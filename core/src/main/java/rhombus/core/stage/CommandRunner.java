@@ -1,0 +1,90 @@
+package rhombus.core.stage;
+
+import java.util.Map;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.keymap.Commands;
+import rhombus.core.pick.Edges;
+import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
+
+/** Runs actions by id: views, scene, board and display, each by its own group. */
+final class CommandRunner {
+    private final Stage stage;
+    private final ViewCommands views;
+    private final SceneCommands scenes;
+
+    CommandRunner(Stage stage) {
+        this.stage = stage;
+        this.views = new ViewCommands(stage);
+        this.scenes = new SceneCommands(stage);
+    }
+
+    /**
+     * Runs an action.
+     *
+     * @param lx pointer in the viewport, NaN where it is elsewhere
+     * @return whether there is such an action
+     */
+    boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
+        if (Commands.named(id) == null) {
+            return false;
+        }
+        if (id.startsWith("app.")) {
+            stage.changes().application(id, args);
+            return true;
+        }
+        if (!stage.opened()) {
+            return false;
+        }
+        return id.startsWith("board.") || id.startsWith("display.")
+                ? board(id, args, v)
+                : views.run(id, args, v, lx, ly) || scenes.run(id, args, v, lx, ly);
+    }
+
+    private boolean board(String id, Map<String, Object> args, ViewState v) {
+        Board board = stage.board();
+        switch (id) {
+            case "board.solo" -> {
+                board.solo = board.solo >= 0 ? -1 : v.number;
+                board.active = v.number;
+                board.layOut();
+                for (ViewState each : board.views) {
+                    Cameras.follow(stage, each);
+                }
+            }
+            case "board.clear-deck" -> {
+                board.clearDeck = !board.clearDeck;
+                stage.changes().application(id, Map.of());
+            }
+            case "board.activate" -> stage.activate(v);
+            case "display.set" -> {
+                DisplayMode m = DisplayMode.named(Plain.text(args.get("mode"), ""));
+                if (m != null && m != v.mode) {
+                    v.otherMode = v.mode;
+                    v.mode = m;
+                }
+            }
+            case "display.swap" -> {
+                DisplayMode m = v.mode;
+                v.mode = v.otherMode;
+                v.otherMode = m;
+            }
+            default -> {
+                return false;
+            }
+        }
+        stage.changes().add(Changes.LAYOUT | Changes.VIEWS | Changes.READOUT | Changes.KEEP);
+        return true;
+    }
+
+    /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
+    Hit pick(ViewState v, double lx, double ly) {
+        if (v.mode == DisplayMode.WIRE) {
+            Hit edge = Edges.closest(stage.scene(), v.screen(), lx, ly);
+            if (edge != null) {
+                return edge;
+            }
+        }
+        return stage.surfaceAt(v, v.pose, lx, ly, false);
+    }
+}

@@ -1,0 +1,137 @@
+package rhombus.core.stage;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Framing;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
+
+/** Fits nodes of a scene into views. */
+final class Frames {
+    /** Part of the objects that make up the dense part of a scene. */
+    private static final double DENSE = 0.95;
+    /** Part of the view's width under which the dense part counts as lost. */
+    private static final double LOST = 0.05;
+    private static final double SMALLEST = 1e-3;
+
+    private Frames() {}
+
+    /**
+     * A fit of everything.
+     *
+     * @param pose that shows it
+     * @param left numbers of far objects that it leaves out so that the rest is more than a dot
+     */
+    record Whole(Pose pose, List<Integer> left) {}
+
+    /** The fit of some nodes with all below them, or null if there is nothing to see in them. */
+    static Pose fit(Scene scene, List<Integer> nodes, Pose pose, double aspect) {
+        Aabb bounds = Aabb.EMPTY;
+        for (int n : nodes) {
+            bounds = bounds.union(scene.boundsBelow(n));
+        }
+        Framing framing = new Framing(pose, aspect, bounds.center());
+        for (int root : nodes) {
+            for (int n : scene.subtree(root)) {
+                add(scene, n, framing);
+            }
+        }
+        return framing.isEmpty() ? null : framing.fit(scene.radius() * SMALLEST);
+    }
+
+    private static void add(Scene scene, int n, Framing framing) {
+        Kind kind = scene.node(n).kind();
+        for (int m : scene.node(n).meshes()) {
+            framing.add(scene.meshes().get(m), scene.world(n));
+        }
+        if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
+            framing.add(Mat4.origin(scene.world(n)));
+        }
+    }
+
+    /** The fit of all meshes, or of the dense part where the fit of all would make it a dot; null for an empty scene. */
+    static Whole whole(Scene scene, Pose pose, double width, double height) {
+        List<Integer> meshes = withMeshes(scene);
+        Pose all = fitMeshes(scene, meshes, pose, width / height);
+        if (all == null) {
+            return null;
+        }
+        List<Integer> dense = dense(scene, meshes);
+        Aabb b = Aabb.EMPTY;
+        for (int n : dense) {
+            b = b.union(scene.bounds(n));
+        }
+        if (dense.size() == meshes.size() || widthOnScreen(b, new Screen(all, width, height)) > LOST * width) {
+            return new Whole(all, List.of());
+        }
+        List<Integer> left = new ArrayList<>(meshes);
+        left.removeAll(dense);
+        return new Whole(fitMeshes(scene, dense, pose, width / height), left);
+    }
+
+    /** The fit of every mesh, however far. */
+    static Pose everything(Scene scene, Pose pose, double aspect) {
+        return fitMeshes(scene, withMeshes(scene), pose, aspect);
+    }
+
+    private static Pose fitMeshes(Scene scene, List<Integer> nodes, Pose pose, double aspect) {
+        Framing framing = new Framing(pose, aspect, scene.bounds().center());
+        for (int n : nodes) {
+            add(scene, n, framing);
+        }
+        return framing.isEmpty() ? null : framing.fit(scene.radius() * SMALLEST);
+    }
+
+    private static List<Integer> withMeshes(Scene scene) {
+        List<Integer> out = new ArrayList<>();
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            if (!scene.bounds(i).isEmpty()) {
+                out.add(i);
+            }
+        }
+        return out;
+    }
+
+    /** The 95% of the objects that lie nearest to the middle one, axis by axis. */
+    private static List<Integer> dense(Scene scene, List<Integer> meshes) {
+        Vec3 middle = new Vec3(median(scene, meshes, 0), median(scene, meshes, 1), median(scene, meshes, 2));
+        List<Integer> sorted = new ArrayList<>(meshes);
+        sorted.sort(Comparator.comparingDouble((Integer n) -> farthest(scene.bounds(n), middle)));
+        return sorted.subList(0, (int) Math.ceil(sorted.size() * DENSE));
+    }
+
+    private static double farthest(Aabb b, Vec3 p) {
+        double most = 0;
+        for (int i = 0; i < 8; i++) {
+            most = Math.max(most, b.corner(i).distance(p));
+        }
+        return most;
+    }
+
+    private static double median(Scene scene, List<Integer> meshes, int axis) {
+        double[] v = new double[meshes.size()];
+        for (int i = 0; i < v.length; i++) {
+            v[i] = scene.bounds(meshes.get(i)).center().get(axis);
+        }
+        Arrays.sort(v);
+        return v[v.length / 2];
+    }
+
+    private static double widthOnScreen(Aabb b, Screen screen) {
+        double lo = Double.POSITIVE_INFINITY;
+        double hi = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < 8; i++) {
+            double x = screen.project(b.corner(i)).x();
+            lo = Math.min(lo, x);
+            hi = Math.max(hi, x);
+        }
+        return hi - lo;
+    }
+}

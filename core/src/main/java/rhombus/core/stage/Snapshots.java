@@ -1,0 +1,234 @@
+package rhombus.core.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.display.Grid;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Commands;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.PivotLadder;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** The state of the stage as plain data, for panels and for {@code window.rhombus}. */
+public final class Snapshots {
+    private final Stage stage;
+
+    Snapshots(Stage stage) {
+        this.stage = stage;
+    }
+
+    /** All viewports: pose, projection, rectangle, captions. */
+    public List<Object> views() {
+        List<Object> out = new ArrayList<>();
+        for (ViewState v : stage.board().views) {
+            out.add(view(v));
+        }
+        return out;
+    }
+
+    private Map<String, Object> view(ViewState v) {
+        Pose p = v.pose;
+        boolean flat = p.projection().flat();
+        Clip clip = stage.clip(v);
+        Map<String, Object> m = Plain.map(
+                "id", v.id,
+                "number", v.number,
+                "title", Captions.title(stage, v),
+                "lens", Captions.lens(stage, v),
+                "direction", Captions.direction(v, stage.scene().up()),
+                "projection", flat ? "orthographic" : "perspective",
+                "display", v.mode.id(),
+                "displayLabel", v.mode.label(),
+                "eye", Workspace.point(p.eye()),
+                "forward", Workspace.point(p.forward()),
+                "up", Workspace.point(p.orientation().up()),
+                "focusDistance", p.focus(),
+                "near", clip.near(),
+                "far", clip.far(),
+                "rect", Plain.map("x", v.x, "y", v.y, "width", v.width, "height", v.height),
+                "shown", v.shown,
+                "active", stage.board().active == v.number,
+                "solo", stage.board().solo == v.number);
+        m.put("fovY", flat ? null : Math.toDegrees(((Projection.Perspective) p.projection()).fovY()));
+        m.put("extent", flat ? ((Projection.Orthographic) p.projection()).extent() : null);
+        m.put("camera", v.camera);
+        return m;
+    }
+
+    /** What is drawn in a viewport: surfaces, how edges, and the grid with its spacing. */
+    public Map<String, Object> plan(int view) {
+        ViewState v = stage.board().views.get(view);
+        return Plain.map(
+                "shown", v.shown,
+                "surfaces", v.mode.surfaces(),
+                "edges", v.mode.edging().name().toLowerCase(),
+                "flat", v.pose.projection().flat());
+    }
+
+    /** The grid of a viewport. */
+    public Grid grid(int view) {
+        return Grid.of(stage.board().views.get(view).screen(), stage.scene().up());
+    }
+
+    /** Marks over a viewport, in its own pixels: the pivot, the move tool's handles, the axes. */
+    public Map<String, Object> marks(int view) {
+        ViewState v = stage.board().views.get(view);
+        boolean orbiting = stage.press().orbiting() == view;
+        Vec3 pivot = orbiting ? stage.pivot().used.point() : stage.pivot().pinned;
+        Vec3 s = pivot == null ? null : v.screen().project(pivot);
+        boolean visible = s != null && (s.z() > 0 || v.pose.projection().flat());
+        return Plain.map(
+                "pivot", visible ? Plain.map("x", s.x(), "y", s.y(), "pinned", stage.pivot().pinned != null) : null,
+                "handles", stage.moveTool() ? Handles.plain(stage, v) : List.of(),
+                "axes", axes(v));
+    }
+
+    private static List<Object> axes(ViewState v) {
+        List<Object> out = new ArrayList<>();
+        Vec3[] units = {Vec3.X, Vec3.Y, Vec3.Z};
+        for (int i = 0; i < 3; i++) {
+            Vec3 d = v.pose.orientation().inverse().rotate(units[i]);
+            out.add(Plain.map("axis", "xyz".substring(i, i + 1), "x", d.x(), "y", -d.y(), "z", d.z()));
+        }
+        return out;
+    }
+
+    /** The scene with all objects and their bounds. */
+    public Map<String, Object> scene() {
+        Scene scene = stage.scene();
+        List<Object> objects = new ArrayList<>();
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            Node n = scene.node(i);
+            Aabb b = scene.bounds(i);
+            Map<String, Object> m = Plain.map(
+                    "id", n.id(), "name", n.name(), "kind", n.kind().word(),
+                    "visible", true, "locked", n.locked(), "triangles", scene.triangles(i));
+            m.put("parent", n.parent() < 0 ? null : scene.node(n.parent()).id());
+            m.put("layer", null);
+            m.put("bounds", b.isEmpty() ? null : Plain.map("min", Workspace.point(b.min()), "max", Workspace.point(b.max())));
+            objects.add(m);
+        }
+        return Plain.map("name", stage.name(), "upAxis", scene.up().name(), "objects", objects);
+    }
+
+    /** Ids of the selected objects, last one last. */
+    public List<Object> selection() {
+        List<Object> out = new ArrayList<>();
+        for (int n : stage.selection().nodes()) {
+            out.add(stage.scene().node(n).id());
+        }
+        return out;
+    }
+
+    /** What a viewport turns, or would turn, about. */
+    public Map<String, Object> pivot(String viewId) {
+        ViewState v = stage.board().named(viewId);
+        if (v == null || !stage.opened()) {
+            return null;
+        }
+        PivotLadder.Choice c = stage.press().orbiting() == v.number ? stage.pivot().used : candidate(v);
+        return Plain.map("point", Workspace.point(c.point()), "rung", c.rung().id(), "reason", c.reason());
+    }
+
+    private PivotLadder.Choice candidate(ViewState v) {
+        boolean inside = v.holds(stage.pointerX(), stage.pointerY());
+        return stage.pivot().choose(
+                v, inside ? stage.pointerX() - v.x : Double.NaN, inside ? stage.pointerY() - v.y : Double.NaN);
+    }
+
+    /** Place in a viewport's Trail and its length. */
+    public Map<String, Object> trail(String viewId) {
+        ViewState v = stage.board().named(viewId);
+        return v == null ? null : Plain.map("index", v.trail.index(), "length", v.trail.length());
+    }
+
+    /** What each trigger does now. */
+    public List<Object> hints(Map<String, String> layout) {
+        return Hints.of(stage, layout);
+    }
+
+    /** The numbers of the active view and of the selection, ready to read. */
+    public Map<String, Object> readout() {
+        ViewState v = stage.board().active();
+        Pose p = v.pose;
+        if (p == null) {
+            return Map.of();
+        }
+        double depth = p.focus();
+        double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
+        Map<String, Object> m = Plain.map(
+                "view", v.id,
+                "title", Captions.title(stage, v),
+                "rows", List.of(
+                        row("Direction", Captions.direction(v, stage.scene().up())),
+                        row("Eye", SceneCommands.point(p.eye())),
+                        row("Focus", Lengths.words(p.focus())),
+                        p.projection() instanceof Projection.Orthographic o
+                                ? row("Extent", Lengths.words(o.extent()))
+                                : row("Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"),
+                        row("Roll", Lengths.fixed(roll, 1) + "°"),
+                        row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(depth)) + " px/m")),
+                "pivot", pivot(v.id),
+                "pinned", stage.pivot().pinned != null,
+                "grid", Lengths.words(grid(v.number).spacing()),
+                "undo", stage.history().undoName(),
+                "redo", stage.history().redoName(),
+                "tool", stage.moveTool() ? "move" : null,
+                "solo", stage.board().solo >= 0,
+                "clearDeck", stage.board().clearDeck,
+                "trail", trail(v.id));
+        if (!stage.selection().isEmpty()) {
+            m.put("selection", selected());
+        }
+        return m;
+    }
+
+    private Map<String, Object> selected() {
+        Scene scene = stage.scene();
+        int last = stage.selection().last();
+        int triangles = 0;
+        for (int n : stage.selection().nodes()) {
+            for (int below : scene.subtree(n)) {
+                triangles += scene.triangles(below);
+            }
+        }
+        Vec3 size = stage.selection().bounds(scene).size();
+        double[] w = scene.world(last);
+        return Plain.map(
+                "name", SceneCommands.names(stage),
+                "kind", scene.node(last).kind().word(),
+                "last", stage.nameOf(last),
+                "size", SceneCommands.point(size),
+                "place", Plain.list(w[12], w[13], w[14]),
+                "triangles", triangles);
+    }
+
+    private static Map<String, Object> row(String label, String value) {
+        return Plain.map("label", label, "value", value);
+    }
+
+    /** The keymap as listed on the screen: every binding with its words, trigger and whether it was changed. */
+    public List<Object> bindings(Map<String, String> layout) {
+        List<Object> out = new ArrayList<>();
+        for (Binding b : stage.keymap().bindings()) {
+            out.add(Plain.map(
+                    "id", b.id(),
+                    "group", Commands.named(b.command()).group(),
+                    "words", b.words(),
+                    "needs", Commands.named(b.command()).sort().words(),
+                    "where", b.context().words(),
+                    "trigger", b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
+                    "changed", stage.keymap().changes().containsKey(b.id())));
+        }
+        return out;
+    }
+}

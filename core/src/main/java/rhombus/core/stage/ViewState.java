@@ -1,0 +1,85 @@
+package rhombus.core.stage;
+
+import rhombus.core.display.DisplayMode;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Glide;
+import rhombus.core.pick.Surfaces;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+/** Everything one viewport remembers. Mutable; only this package changes it. */
+final class ViewState {
+    final int number;
+    final String id;
+    Pose pose;
+    Glide glide;
+    DisplayMode mode;
+    DisplayMode otherMode;
+    Pose home;
+    /** Vertical field of view of the perspective this view had last, radians. */
+    double lens = Math.toRadians(47);
+    /** Id of the camera node it looks through, or null. */
+    String camera;
+    String lastCamera;
+    Pose beforeCamera;
+    Pose framed;
+    int frameLevel;
+    final Trail trail = new Trail();
+    double x;
+    double y;
+    double width = 1;
+    double height = 1;
+    boolean shown = true;
+    private Vec3 clearanceAt;
+    private double clearance;
+
+    ViewState(int number, DisplayMode mode) {
+        this.number = number;
+        this.id = "v" + (number + 1);
+        this.mode = mode;
+        this.otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
+    }
+
+    boolean holds(double px, double py) {
+        return shown && px >= x && py >= y && px < x + width && py < y + height;
+    }
+
+    Screen screen() {
+        return new Screen(pose, width, height);
+    }
+
+    double aspect() {
+        return width / height;
+    }
+
+    /** Where the view will be once it has landed. */
+    Pose destination() {
+        return glide == null ? pose : glide.to();
+    }
+
+    void set(Pose p) {
+        pose = p;
+        if (p.projection() instanceof Projection.Perspective q) {
+            lens = q.fovY();
+        }
+    }
+
+    /**
+     * A lower bound on the room around the eye. The distance to the nearest surface changes by no more than the eye
+     * moves, so the last exact one serves until a quarter of it is used up.
+     */
+    double clearance(Surfaces surfaces, double limit) {
+        double gone = clearanceAt == null ? Double.POSITIVE_INFINITY : clearanceAt.distance(pose.eye());
+        if (gone > clearance / 4) {
+            clearanceAt = pose.eye();
+            clearance = surfaces.clearance(clearanceAt, limit);
+            gone = 0;
+        }
+        return clearance - gone;
+    }
+
+    void forgetClearance() {
+        clearanceAt = null;
+    }
+}
