@@ -1,0 +1,171 @@
+package rhombus.core.keymap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ResolverTest {
+    private static final class Log implements Actions {
+        final List<String> said = new ArrayList<>();
+
+        @Override
+        public List<Context> contextsAt(double x, double y) {
+            return List.of(Context.PERSPECTIVE, Context.STAGE, Context.APPLICATION);
+        }
+
+        @Override
+        public void run(Binding b, double x, double y) {
+            said.add("run " + b.id());
+        }
+
+        @Override
+        public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
+            said.add("begin " + b.id() + (fine ? " fine" : "") + (snap ? " snap" : "") + " " + (int) x);
+        }
+
+        @Override
+        public void drag(double x, double y) {
+            said.add("drag " + (int) x);
+        }
+
+        @Override
+        public void release() {
+            said.add("release");
+        }
+
+        @Override
+        public void cancel() {
+            said.add("cancel");
+        }
+
+        @Override
+        public void steps(Binding b, double x, double y, double steps, boolean fine) {
+            said.add("steps " + steps + (fine ? " fine" : ""));
+        }
+    }
+
+    private final Log log = new Log();
+    private final Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+
+    @Test
+    void aPressThatStaysIsAClickAndOneThatMovesIsADrag() {
+        r.pointer(10, 10, 1, 0, 0);
+        r.pointer(12, 10, 1, 0, 10);
+        r.pointer(12, 10, 0, 0, 20);
+        assertThat(log.said).containsExactly("run select");
+        log.said.clear();
+        r.pointer(10, 10, 2, 0, 1000);
+        r.pointer(15, 10, 2, 0, 1010);
+        r.pointer(15, 10, 0, 0, 1020);
+        assertThat(log.said).containsExactly("begin orbit-drag 10", "drag 15", "release");
+    }
+
+    @Test
+    void aDragThatIsBoundToNothingIsNoClickEither() {
+        r.pointer(10, 10, 1, 0, 0);
+        r.pointer(60, 10, 1, 0, 10);
+        r.pointer(60, 10, 0, 0, 20);
+        assertThat(log.said).isEmpty();
+    }
+
+    @Test
+    void aHeldKeyMovesWithoutAButtonAndATapDoesNot() {
+        r.pointer(0, 0, 0, 0, 0);
+        assertThat(r.keyDown("KeyD", 0, false, 0)).isTrue();
+        r.pointer(3, 0, 0, 0, 10);
+        r.pointer(9, 0, 0, 0, 20);
+        r.keyUp("KeyD", 0, 30);
+        assertThat(log.said).containsExactly("begin orbit-hold 3", "drag 3", "drag 9", "release");
+        log.said.clear();
+        r.keyDown("KeyD", 0, false, 100);
+        r.keyUp("KeyD", 0, 150);
+        assertThat(log.said).isEmpty();
+    }
+
+    @Test
+    void buttonsAndModifiersMayChangeInTheMiddle() {
+        r.pointer(0, 0, 2, 0, 0);
+        r.pointer(10, 0, 2, 0, 1);
+        r.pointer(10, 0, 6, 0, 2);
+        r.pointer(20, 0, 6, 0, 3);
+        r.pointer(20, 0, 2, 0, 4);
+        r.keyDown("AltLeft", Modifiers.ALT, false, 5);
+        r.pointer(30, 0, 2, Modifiers.ALT, 6);
+        r.pointer(30, 0, 0, Modifiers.ALT, 7);
+        assertThat(log.said).containsExactly(
+                "begin orbit-drag 0", "drag 10", "begin pan-drag 10", "drag 10", "drag 20", "begin orbit-drag 20",
+                "drag 20", "begin orbit-drag fine 20", "drag 30", "release");
+    }
+
+    @Test
+    void escapeTakesADragBackAndNothingMovesUntilTheHandLetsGo() {
+        r.pointer(0, 0, 2, 0, 0);
+        r.pointer(10, 0, 2, 0, 1);
+        assertThat(r.keyDown("Escape", 0, false, 2)).isTrue();
+        r.cancel();
+        log.said.clear();
+        r.pointer(50, 0, 2, 0, 3);
+        r.pointer(50, 0, 0, 0, 4);
+        assertThat(log.said).isEmpty();
+        r.pointer(50, 0, 1, 0, 900);
+        r.pointer(50, 0, 0, 0, 910);
+        assertThat(log.said).containsExactly("run select");
+    }
+
+    @Test
+    void aPinchIsAWheelWithCtrl() {
+        assertThat(r.wheel(5, 5, 0.25, Modifiers.CTRL)).isTrue();
+        assertThat(r.wheel(5, 5, 1, Modifiers.ALT)).isTrue();
+        assertThat(log.said).containsExactly("steps 0.25", "steps 1.0 fine");
+    }
+
+    @Test
+    void onlyWhatRepeatsRepeats() {
+        r.keyDown("ArrowLeft", 0, true, 0);
+        r.keyDown("KeyF", 0, true, 0);
+        assertThat(log.said).containsExactly("run step-orbit-left");
+    }
+
+    @Test
+    void presetsAreSoundAndTheirTriggersFit() {
+        for (String preset : Presets.names().keySet()) {
+            Keymap map = Keymap.preset(preset);
+            assertThat(Analysis.clashes(map)).isEmpty();
+            assertThat(Analysis.missing(map)).isEmpty();
+            for (Binding b : map.bindings()) {
+                assertThat(Commands.named(b.command())).as(b.command()).isNotNull();
+                assertThat(Commands.named(b.command()).fits(b.trigger().kind())).as(b.id()).isTrue();
+                assertThat(b.trigger().code().isEmpty() || KeyNames.known(b.trigger().code())).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void aClashIsToldAndAChangeIsStoredAsADifference() {
+        Keymap map = Keymap.preset(Presets.RHOMBUS);
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of()).clash()).isEqualTo("home");
+        assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of()).refused()).contains("a key or a click");
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of()).notes()).hasSize(1);
+        Keymap own = map.with("frame", Trigger.key("KeyT"), 0);
+        assertThat(own.name()).isEqualTo("My Rhombus");
+        assertThat(own.toPlain().toString()).contains("KeyT").doesNotContain("KeyH");
+        Keymap back = Keymap.of(own.toPlain());
+        assertThat(back.binding("frame").trigger()).isEqualTo(Trigger.key("KeyT"));
+        assertThat(own.reset("frame").changes()).isEmpty();
+        assertThat(Analysis.missing(map.with("select", null, 0))).containsExactly("select.pick");
+    }
+
+    @Test
+    void strangeKeymapsSayWhatIsWrong() {
+        assertThatThrownBy(() -> Keymap.of(Map.of())).hasMessageContaining("format");
+        Map<String, Object> m = new java.util.LinkedHashMap<>(Keymap.preset(Presets.RHOMBUS).toPlain());
+        m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "key", "code", "KeyÄ"))));
+        assertThatThrownBy(() -> Keymap.of(m)).hasMessageContaining("KeyÄ");
+        m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "wheel"))));
+        assertThatThrownBy(() -> Keymap.of(m)).hasMessageContaining("needs");
+    }
+}

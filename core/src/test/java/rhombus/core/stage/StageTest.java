@@ -1,0 +1,298 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.plain.Plain;
+import rhombus.core.view.Pose;
+
+/** The stage as a hand drives it: raw events in, poses and snapshots out. */
+class StageTest {
+    private Stage stage;
+    private double now;
+
+    @BeforeEach
+    void open() {
+        stage = new Stage();
+        stage.resize(1003, 803);
+        stage.open(Scenes.boxes(), "Boxes");
+        now = 0;
+    }
+
+    private void move(double x, double y, int buttons) {
+        stage.pointer(x, y, buttons, 0, now += 10);
+    }
+
+    private void tap(String code, int mods) {
+        stage.keyDown(code, mods, false, now += 10);
+        stage.keyUp(code, mods, now += 10);
+        stage.tick(now += 1000);
+    }
+
+    private ViewState view(int i) {
+        return stage.board().views.get(i);
+    }
+
+    private Vec3 onScreen(int node) {
+        return stage.project("v2", stage.scene().bounds(node).center());
+    }
+
+    private Map<String, Object> snapshot(int i) {
+        return Plain.map(stage.snapshots().views().get(i));
+    }
+
+    @Test
+    void fourViewportsStandAtHome() {
+        assertThat(stage.snapshots().views()).extracting(v -> Plain.map(v).get("direction"))
+                .containsExactly("top", "free", "front", "right");
+        assertThat(stage.snapshots().views()).extracting(v -> Plain.map(v).get("projection"))
+                .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
+        assertThat(Captions.title(stage, view(1))).isEqualTo("Scout");
+    }
+
+    @Test
+    void theViewportUnderThePointerIsActiveAndSolosWithTheOthersUntouched() {
+        Pose front = view(2).pose;
+        move(100, 600, 0);
+        assertThat(snapshot(2).get("active")).isEqualTo(true);
+        tap("KeyQ", 0);
+        assertThat(snapshot(2).get("solo")).isEqualTo(true);
+        assertThat(view(2).width).isEqualTo(1003);
+        tap("KeyQ", 0);
+        assertThat(view(2).width).isEqualTo(500);
+        assertThat(view(2).pose).isEqualTo(front);
+    }
+
+    @Test
+    void orbitTurnsAboutTheSurfaceUnderThePointerAndIsOneStepOfTheTrail() {
+        Vec3 s = onScreen(4);
+        move(s.x(), s.y(), 0);
+        Vec3 pivot = Workspace.point(stage.snapshots().pivot("v2").get("point"));
+        assertThat(stage.snapshots().pivot("v2").get("rung")).isEqualTo("surface");
+        assertThat((String) stage.snapshots().pivot("v2").get("reason")).contains("Far box").contains("No point is pinned");
+        Pose before = view(1).pose;
+        move(s.x(), s.y(), 2);
+        for (int i = 1; i <= 20; i++) {
+            move(s.x() + i * 7, s.y() + i * 3, 2);
+            Vec3 p = stage.project("v2", pivot);
+            assertThat(Math.hypot(p.x() - s.x(), p.y() - s.y())).isLessThan(0.5);
+        }
+        move(s.x() + 140, s.y() + 60, 0);
+        assertThat(view(1).pose.orientation().angleTo(before.orientation())).isGreaterThan(0.3);
+        assertThat(view(1).trail.length()).isEqualTo(2);
+        tap("Backspace", 0);
+        assertThat(view(1).pose).isEqualTo(before);
+        tap("Backspace", Modifiers.SHIFT);
+        assertThat(view(1).pose).isNotEqualTo(before);
+    }
+
+    @Test
+    void escapeDuringADragRestoresThePose() {
+        Pose before = view(1).pose;
+        move(700, 200, 0);
+        move(700, 200, 2);
+        move(800, 260, 2);
+        assertThat(view(1).pose).isNotEqualTo(before);
+        stage.keyDown("Escape", 0, false, now += 10);
+        assertThat(view(1).pose).isEqualTo(before);
+        move(900, 300, 2);
+        move(900, 300, 0);
+        assertThat(view(1).pose).isEqualTo(before);
+        assertThat(view(1).trail.length()).isEqualTo(1);
+    }
+
+    @Test
+    void wheelNotchesInAndOutComeBackAndMakeOneStep() {
+        Pose before = view(1).pose;
+        Vec3 s = onScreen(3);
+        for (int i = 0; i < 10; i++) {
+            stage.wheel(s.x(), s.y(), i < 5 ? -100 : 100, 0, 0, now += 30);
+            stage.tick(now += 5);
+        }
+        stage.tick(now += 2000);
+        assertThat(view(1).pose.eye().distance(before.eye())).isLessThan(1e-9);
+        assertThat(stage.animating()).isFalse();
+        stage.wheel(s.x(), s.y(), -300, 0, 0, now += 30);
+        stage.tick(now += 2000);
+        Vec3 after = onScreen(3);
+        assertThat(view(1).pose.eye().distance(before.eye())).isGreaterThan(1);
+        assertThat(view(1).trail.length()).isLessThanOrEqualTo(3);
+        assertThat(Math.hypot(after.x() - s.x(), after.y() - s.y())).isLessThan(30);
+    }
+
+    @Test
+    void clickingSelectsAddsAndClearsAndNeverTakesWhatIsLocked() {
+        Vec3 a = onScreen(2);
+        Vec3 b = onScreen(4);
+        click(a, 0);
+        assertThat(stage.snapshots().selection()).containsExactly((Object) "n2");
+        click(b, Modifiers.SHIFT);
+        assertThat(stage.snapshots().selection()).containsExactly("n2", "n4");
+        Vec3 slab = stage.project("v2", new Vec3(8, 0, 8));
+        click(slab, 0);
+        assertThat(stage.snapshots().selection()).isEmpty();
+    }
+
+    private void click(Vec3 s, int mods) {
+        stage.pointer(s.x(), s.y(), 0, mods, now += 1000);
+        stage.pointer(s.x(), s.y(), 1, mods, now += 10);
+        stage.pointer(s.x(), s.y(), 0, mods, now += 10);
+    }
+
+    @Test
+    void wireViewsPickEdgesFirst() {
+        Vec3 corner = stage.project("v3", new Vec3(-3.5, 0.8, -3));
+        move(corner.x() + 4, corner.y(), 0);
+        click(new Vec3(corner.x() + 4, corner.y(), 0), 0);
+        assertThat(stage.snapshots().selection()).containsExactly((Object) "n4");
+    }
+
+    @Test
+    void framingWidensToTheParentAndThenToAll() {
+        click(onScreen(2), 0);
+        tap("KeyF", 0);
+        Pose one = view(1).pose;
+        tap("KeyF", 0);
+        Pose pair = view(1).pose;
+        assertThat(pair.focus()).isGreaterThan(one.focus());
+        assertThat(stage.scene().bounds(2).center().distance(one.focusPoint())).isLessThan(0.5);
+        tap("KeyF", 0);
+        assertThat(view(1).pose.focus()).isGreaterThan(pair.focus());
+    }
+
+    @Test
+    void aPinnedPivotWinsAndIsForgottenAgain() {
+        Vec3 s = onScreen(3);
+        move(s.x(), s.y(), 0);
+        tap("KeyV", 0);
+        move(600, 20, 0);
+        assertThat(stage.snapshots().pivot("v2").get("rung")).isEqualTo("pinned");
+        assertThat(stage.snapshots().marks(1).get("pivot")).isNotNull();
+        tap("KeyV", Modifiers.SHIFT);
+        assertThat(stage.snapshots().pivot("v2").get("rung")).isNotEqualTo("pinned");
+    }
+
+    @Test
+    void aGuardedCameraStaysWhenItsViewportIsNavigated() {
+        double[] world = stage.scene().world(5).clone();
+        move(700, 200, 0);
+        Pose before = view(1).pose;
+        tap("KeyC", 0);
+        assertThat(snapshot(1).get("camera")).isEqualTo("n5");
+        assertThat(view(1).pose.eye().distance(new Vec3(6, 4, 8))).isLessThan(1e-12);
+        move(700, 200, 2);
+        move(760, 230, 2);
+        move(760, 230, 0);
+        assertThat(snapshot(1).get("camera")).isNull();
+        assertThat(stage.scene().world(5)).containsExactly(world);
+        tap("KeyC", 0);
+        stage.command("camera.leave", Map.of(), null, now += 10);
+        assertThat(snapshot(1).get("camera")).isNull();
+        assertThat(view(1).pose).isNotEqualTo(before);
+    }
+
+    @Test
+    void leavingACameraGoesBackToWhereOneWas() {
+        Pose before = view(1).pose;
+        stage.command("camera.look-through", Map.of("camera", "n5"), "v2", now += 10);
+        stage.command("camera.leave", Map.of(), "v2", now += 10);
+        assertThat(view(1).pose).isEqualTo(before);
+    }
+
+    @Test
+    void theMoveToolMovesAlongItsAxisAndSceneUndoNeverMovesAView() {
+        click(onScreen(4), 0);
+        tap("KeyM", 0);
+        List<Object> handles = Plain.list(stage.snapshots().marks(1).get("handles"));
+        double[] line = Plain.numbers(Plain.map(handles.get(0)).get("line"), 4);
+        double hx = view(1).x + (line[0] + line[2]) / 2;
+        double hy = view(1).y + (line[1] + line[3]) / 2;
+        Vec3 before = stage.scene().bounds(4).center();
+        List<Pose> poses = stage.board().views.stream().map(v -> v.pose).toList();
+        move(hx, hy, 0);
+        move(hx, hy, 1);
+        move(hx + (line[2] - line[0]), hy + (line[3] - line[1]), 1);
+        move(hx + (line[2] - line[0]), hy + (line[3] - line[1]), 0);
+        Vec3 moved = stage.scene().bounds(4).center();
+        assertThat(moved.x()).isGreaterThan(before.x() + 0.2);
+        assertThat(moved.y()).isCloseTo(before.y(), within(1e-12));
+        assertThat(stage.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+        tap("KeyZ", Modifiers.CTRL);
+        assertThat(stage.scene().bounds(4).center()).isEqualTo(before);
+        tap("KeyY", Modifiers.CTRL);
+        assertThat(stage.scene().bounds(4).center()).isEqualTo(moved);
+        assertThat(stage.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+    }
+
+    @Test
+    void displayModesFollowThePointer() {
+        move(100, 600, 0);
+        tap("Digit6", 0);
+        assertThat(snapshot(2).get("display")).isEqualTo("smooth");
+        assertThat(snapshot(1).get("display")).isEqualTo("smooth-edges");
+        tap("Digit0", 0);
+        assertThat(snapshot(2).get("display")).isEqualTo("wire");
+    }
+
+    @Test
+    void workspacesComeBackTheSameBitForBit() {
+        click(onScreen(4), 0);
+        tap("KeyF", 0);
+        move(100, 100, 0);
+        tap("Digit7", 0);
+        stage.command("edit.place", Map.of("x", 2.5), null, now += 10);
+        Map<String, Object> kept = stage.workspace();
+        Stage other = new Stage();
+        other.resize(1003, 803);
+        other.open(Scenes.boxes(), "Boxes");
+        other.restore(kept);
+        assertThat(other.board().views).extracting(v -> v.pose)
+                .isEqualTo(stage.board().views.stream().map(v -> v.pose).toList());
+        assertThat(other.snapshots().views()).extracting(v -> Plain.map(v).get("display"))
+                .containsExactly("smooth-edges", "smooth-edges", "wire", "wire");
+        assertThat(other.scene().world(4)).containsExactly(stage.scene().world(4));
+        assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(kept);
+    }
+
+    @Test
+    void spoiltWorkspacesLoseNothingElse() {
+        Pose home = view(1).pose;
+        stage.restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 99, "views",
+                List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")), "moved",
+                Plain.map("n77", List.of(1))));
+        assertThat(view(1).pose).isEqualTo(home);
+        assertThat(stage.board().active).isEqualTo(3);
+    }
+
+    @Test
+    void hintsSayWhatTheHandCanDoNow() {
+        move(700, 200, 0);
+        assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
+                .contains("right-drag", "middle-drag", "wheel", "F", "hold D");
+        stage.keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
+        assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
+                .contains("frame all").doesNotContain("orbit");
+    }
+
+    @Test
+    void rebindingByDoingTellsOfAClashAndSwaps() {
+        stage.capture(true);
+        stage.keyDown("KeyH", 0, false, now += 10);
+        stage.keyUp("KeyH", 0, now += 10);
+        Map<String, Object> seen = stage.rebinding().captured("frame", Map.of());
+        assertThat(seen.get("clash")).isEqualTo("go home");
+        stage.rebinding().apply("set");
+        assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyF");
+        stage.rebinding().apply("swap");
+        assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyH");
+        assertThat(stage.keymap().binding("home").trigger().code()).isEqualTo("KeyF");
+        assertThat(stage.rebinding().undo()).isTrue();
+        assertThat(stage.keymap().changes()).isEmpty();
+    }
+}
