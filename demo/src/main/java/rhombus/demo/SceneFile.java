@@ -1,0 +1,165 @@
+package rhombus.demo;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Puts a scene together and writes it as GLB. */
+final class SceneFile {
+    private final List<Object> nodes = new ArrayList<>();
+    private final List<Object> roots = new ArrayList<>();
+    private final List<Object> meshes = new ArrayList<>();
+    private final List<Object> materials = new ArrayList<>();
+    private final List<Object> accessors = new ArrayList<>();
+    private final List<Object> views = new ArrayList<>();
+    private final List<Object> cameras = new ArrayList<>();
+    private final List<Object> lights = new ArrayList<>();
+    private final Map<String, Integer> materialNumbers = new HashMap<>();
+    private final Map<Shape, int[]> shapes = new HashMap<>();
+    private final ByteArrayOutputStream bin = new ByteArrayOutputStream();
+    private final boolean zUp;
+
+    SceneFile(boolean zUp) {
+        this.zUp = zUp;
+    }
+
+    /** Adds a group and gives its number; parent -1 is the top. */
+    int group(String name, int parent, Vec3 at) {
+        return node(name, parent, at, Quat.IDENTITY, Plain.map());
+    }
+
+    /** Adds an object. */
+    int add(String name, int parent, Shape shape, String color, Vec3 at, Quat turn) {
+        return node(name, parent, at, turn, Plain.map("mesh", mesh(shape, color)));
+    }
+
+    int add(String name, int parent, Shape shape, String color, Vec3 at) {
+        return add(name, parent, shape, color, at, Quat.IDENTITY);
+    }
+
+    /** Picking passes over the node. */
+    void lock(int node) {
+        Plain.map(nodes.get(node)).put("extras", Plain.map("rhombus", Plain.map("locked", true)));
+    }
+
+    /** Adds a perspective camera at a place that looks at another. */
+    void camera(String name, Vec3 eye, Vec3 to, double fovYDegrees) {
+        cameras.add(Plain.map("type", "perspective", "name", name, "perspective", Plain.map(
+                "yfov", Math.toRadians(fovYDegrees), "aspectRatio", 16 / 9.0, "znear", 0.05, "zfar", 2000.0)));
+        Vec3 back = eye.minus(to).unit();
+        Vec3 right = (zUp ? Vec3.Z : Vec3.Y).cross(back).unit();
+        node(name, -1, eye, Quat.ofBasis(right, back.cross(right), back), Plain.map("camera", cameras.size() - 1));
+    }
+
+    void light(String name, String type, Vec3 at, Vec3 to, double intensity, Vec3 color) {
+        lights.add(Plain.map("type", type, "name", name, "intensity", intensity, "color", Plain.list(color.x(), color.y(), color.z())));
+        Vec3 back = at.minus(to).unit();
+        Vec3 right = (Math.abs(back.y()) > 0.99 ? Vec3.Z : Vec3.Y).cross(back).unit();
+        node(name, -1, at, Quat.ofBasis(right, back.cross(right), back),
+                Plain.map("extensions", Plain.map("KHR_lights_punctual", Plain.map("light", lights.size() - 1))));
+    }
+
+    private int node(String name, int parent, Vec3 at, Quat turn, Map<String, Object> more) {
+        Map<String, Object> n = Plain.map("name", name);
+        if (!at.equals(Vec3.ZERO)) {
+            n.put("translation", Plain.list(at.x(), at.y(), at.z()));
+        }
+        if (!turn.equals(Quat.IDENTITY)) {
+            n.put("rotation", Plain.list(turn.x(), turn.y(), turn.z(), turn.w()));
+        }
+        n.putAll(more);
+        nodes.add(n);
+        int number = nodes.size() - 1;
+        if (parent < 0) {
+            roots.add(number);
+        } else {
+            @SuppressWarnings("unchecked")
+            List<Object> children = (List<Object>) Plain.map(nodes.get(parent)).computeIfAbsent("children", k -> new ArrayList<>());
+            children.add(number);
+        }
+        return number;
+    }
+
+    private int mesh(Shape s, String color) {
+        int[] data = shapes.computeIfAbsent(s, this::store);
+        int material = materialNumbers.computeIfAbsent(color, this::material);
+        String key = data[0] + "/" + material;
+        Integer known = materialNumbers.get(key);
+        if (known != null) {
+            return known;
+        }
+        meshes.add(Plain.map("primitives", List.of(Plain.map(
+                "attributes", Plain.map("POSITION", data[0], "NORMAL", data[1]), "indices", data[2], "material", material))));
+        materialNumbers.put(key, meshes.size() - 1);
+        return meshes.size() - 1;
+    }
+
+    /** A colour given as sRGB hex becomes the linear factor that glTF wants. */
+    private int material(String hex) {
+        double[] c = new double[4];
+        for (int i = 0; i < 3; i++) {
+            double v = Integer.parseInt(hex.substring(1 + i * 2, 3 + i * 2), 16) / 255.0;
+            c[i] = v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
+        }
+        c[3] = 1;
+        materials.add(Plain.map("pbrMetallicRoughness", Plain.map("baseColorFactor", Plain.list(c), "metallicFactor", 0.0)));
+        return materials.size() - 1;
+    }
+
+    private int[] store(Shape s) {
+        int p = accessor(floats(s.positions()), 5126, s.positions().length / 3, "VEC3");
+        float[] lo = {Float.MAX_VALUE, Float.MAX_VALUE, Float.MAX_VALUE};
+        float[] hi = {-Float.MAX_VALUE, -Float.MAX_VALUE, -Float.MAX_VALUE};
+        for (int i = 0; i < s.positions().length; i++) {
+            lo[i % 3] = Math.min(lo[i % 3], s.positions()[i]);
+            hi[i % 3] = Math.max(hi[i % 3], s.positions()[i]);
+        }
+        Plain.map(accessors.get(p)).put("min", Plain.list(lo[0], lo[1], lo[2]));
+        Plain.map(accessors.get(p)).put("max", Plain.list(hi[0], hi[1], hi[2]));
+        int n = accessor(floats(s.normals()), 5126, s.normals().length / 3, "VEC3");
+        ByteBuffer b = ByteBuffer.allocate(s.triangles().length * 4).order(ByteOrder.LITTLE_ENDIAN);
+        b.asIntBuffer().put(s.triangles());
+        return new int[] {p, n, accessor(b.array(), 5125, s.triangles().length, "SCALAR")};
+    }
+
+    private static byte[] floats(float[] v) {
+        ByteBuffer b = ByteBuffer.allocate(v.length * 4).order(ByteOrder.LITTLE_ENDIAN);
+        b.asFloatBuffer().put(v);
+        return b.array();
+    }
+
+    private int accessor(byte[] data, int type, int count, String shape) {
+        views.add(Plain.map("buffer", 0, "byteOffset", bin.size(), "byteLength", data.length));
+        bin.writeBytes(data);
+        accessors.add(Plain.map("bufferView", views.size() - 1, "componentType", type, "count", count, "type", shape));
+        return accessors.size() - 1;
+    }
+
+    byte[] glb() {
+        Map<String, Object> out = Plain.map(
+                "asset", Plain.map("version", "2.0", "generator", "Rhombus demo", "extras", zUp ? Plain.map("rhombus", Plain.map("upAxis", "Z")) : null),
+                "extensionsUsed", lights.isEmpty() ? null : List.of("KHR_lights_punctual"),
+                "extensions", lights.isEmpty() ? null : Plain.map("KHR_lights_punctual", Plain.map("lights", lights)),
+                "scene", 0, "scenes", List.of(Plain.map("nodes", roots)),
+                "nodes", nodes, "meshes", meshes, "materials", materials, "cameras", cameras.isEmpty() ? null : cameras,
+                "accessors", accessors, "bufferViews", views, "buffers", List.of(Plain.map("byteLength", bin.size())));
+        byte[] json = JsonMapper.builder().build().writeValueAsString(out).getBytes(StandardCharsets.UTF_8);
+        int padded = (json.length + 3) / 4 * 4;
+        ByteBuffer b = ByteBuffer.allocate(28 + padded + bin.size()).order(ByteOrder.LITTLE_ENDIAN);
+        b.putInt(0x46546C67).putInt(2).putInt(b.capacity()).putInt(padded).putInt(0x4E4F534A).put(json);
+        while (b.position() < 20 + padded) {
+            b.put((byte) ' ');
+        }
+        b.putInt(bin.size()).putInt(0x004E4942).put(bin.toByteArray());
+        return b.array();
+    }
+}

@@ -1,0 +1,228 @@
+package rhombus.formats;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/** Reads accessors (glTF 2.0, 3.6.2): all component types, normalized ones, strides, sparse ones. */
+final class Accessors {
+    private static final Map<String, Integer> COMPONENTS =
+            Map.of("SCALAR", 1, "VEC2", 2, "VEC3", 3, "VEC4", 4, "MAT2", 4, "MAT3", 9, "MAT4", 16);
+
+    private final List<Object> accessors;
+    private final List<Object> views;
+    private final Buffers buffers;
+    private final Limits limits;
+
+    /** Gives the bytes of a buffer. */
+    interface Buffers {
+        /** Bytes of buffer {@code i}, little-endian. */
+        ByteBuffer get(int i);
+
+        /** How many there are. */
+        int size();
+    }
+
+    Accessors(Map<String, Object> gltf, Buffers buffers, Limits limits) {
+        this.accessors = Json.list(gltf, "accessors", "");
+        this.views = Json.list(gltf, "bufferViews", "");
+        this.buffers = buffers;
+        this.limits = limits;
+    }
+
+    int size() {
+        return accessors.size();
+    }
+
+    private Map<String, Object> accessor(int i) {
+        return Json.map(accessors.get(i), "accessors[" + i + "]");
+    }
+
+    int count(int i) {
+        String place = "accessors[" + i + "]";
+        long n = Json.whole(accessor(i), "count", -1, place);
+        if (n < 1) {
+            throw new Problem(place + ".count", "must be at least 1");
+        }
+        if (n > limits.elements()) {
+            throw new Problem(place + ".count", "claims " + n + " elements; at most " + limits.elements() + " are accepted");
+        }
+        return (int) n;
+    }
+
+    private int components(int i) {
+        String type = Plain.text(accessor(i).get("type"), "");
+        Integer c = COMPONENTS.get(type);
+        if (c == null) {
+            throw new Problem("accessors[" + i + "].type", "\"" + type + "\" is no accessor type");
+        }
+        return c;
+    }
+
+    private static int bytes(int componentType, String place) {
+        return switch (componentType) {
+            case 5120, 5121 -> 1;
+            case 5122, 5123 -> 2;
+            case 5125, 5126 -> 4;
+            default -> throw new Problem(place, componentType + " is no component type of glTF 2.0");
+        };
+    }
+
+    /** A bufferView's bytes. */
+    ByteBuffer view(int i) {
+        String place = "bufferViews[" + i + "]";
+        Map<String, Object> v = Json.map(views.get(i), place);
+        int buffer = Json.index(v, "buffer", buffers.size(), place);
+        if (buffer < 0) {
+            throw new Problem(place + ".buffer", "is missing");
+        }
+        long offset = Json.whole(v, "byteOffset", 0, place);
+        long length = Json.whole(v, "byteLength", -1, place);
+        ByteBuffer b = buffers.get(buffer);
+        if (length < 1 || offset + length > b.capacity()) {
+            throw new Problem(place + ".byteLength", "reaches from byte " + offset + " to " + (offset + length)
+                    + ", but buffers[" + buffer + "] has " + b.capacity() + " bytes");
+        }
+        return b.slice((int) offset, (int) length).order(ByteOrder.LITTLE_ENDIAN);
+    }
+
+    int viewIndex(Map<String, Object> in, String key, String place) {
+        return Json.index(in, key, views.size(), place);
+    }
+
+    /** Values as floats, {@code width} a element; whole numbers are scaled to -1..1 or 0..1 where they are normalized. */
+    float[] floats(int i, int width) {
+        String place = "accessors[" + i + "]";
+        Map<String, Object> a = accessor(i);
+        int per = components(i);
+        if (per != width) {
+            throw new Problem(place + ".type", "has " + per + " components where " + width + " are needed");
+        }
+        int count = count(i);
+        int type = (int) Json.whole(a, "componentType", 0, place);
+        boolean normalized = Plain.truth(a.get("normalized"), false);
+        float[] out = new float[checked(count, width, place)];
+        Run run = run(a, count, width, type, place);
+        if (run != null) {
+            for (int e = 0; e < count; e++) {
+                for (int k = 0; k < width; k++) {
+                    out[e * width + k] = (float) run.number(e, k, normalized);
+                }
+            }
+        }
+        sparse(a, count, width, type, place, (at, r, e) -> {
+            for (int k = 0; k < width; k++) {
+                out[at * width + k] = (float) r.number(e, k, normalized);
+            }
+        });
+        return out;
+    }
+
+    /** Values as whole numbers. */
+    int[] ints(int i) {
+        String place = "accessors[" + i + "]";
+        Map<String, Object> a = accessor(i);
+        int type = (int) Json.whole(a, "componentType", 0, place);
+        if (components(i) != 1 || type != 5121 && type != 5123 && type != 5125) {
+            throw new Problem(place, "must be SCALAR of unsigned bytes, shorts or ints to hold indices");
+        }
+        int count = count(i);
+        int[] out = new int[count];
+        Run run = run(a, count, 1, type, place);
+        if (run != null) {
+            for (int e = 0; e < count; e++) {
+                out[e] = run.index(e, place);
+            }
+        }
+        sparse(a, count, 1, type, place, (at, r, e) -> out[at] = r.index(e, place));
+        return out;
+    }
+
+    private int checked(int count, int width, String place) {
+        long n = (long) count * width;
+        if (n > limits.elements() * 4L) {
+            throw new Problem(place + ".count", "is too large");
+        }
+        return (int) n;
+    }
+
+    private Run run(Map<String, Object> a, int count, int width, int type, String place) {
+        int view = Json.index(a, "bufferView", views.size(), place);
+        int bytes = bytes(type, place + ".componentType");
+        if (view < 0) {
+            // Zeros, legal only as the ground of a sparse accessor or for an extension to fill.
+            if (a.get("sparse") == null) {
+                throw new Problem(place + ".bufferView", "is missing");
+            }
+            return null;
+        }
+        long stride = Json.whole(Json.map(views.get(view), "bufferViews[" + view + "]"), "byteStride", 0, "bufferViews[" + view + "]");
+        return run(view(view), Json.whole(a, "byteOffset", 0, place), stride == 0 ? (long) bytes * width : stride, count, width, type, place);
+    }
+
+    private static Run run(ByteBuffer b, long offset, long stride, int count, int width, int type, String place) {
+        long last = offset + (count - 1L) * stride + (long) bytes(type, place) * width;
+        if (last > b.capacity()) {
+            throw new Problem(place, "needs " + last + " bytes, but its bufferView has " + b.capacity());
+        }
+        return new Run(b, (int) offset, (int) stride, type);
+    }
+
+    private interface Put {
+        void at(int element, Run run, int from);
+    }
+
+    private void sparse(Map<String, Object> a, int count, int width, int type, String place, Put put) {
+        if (a.get("sparse") == null) {
+            return;
+        }
+        String p = place + ".sparse";
+        Map<String, Object> s = Json.map(a.get("sparse"), p);
+        int n = (int) Math.min(Json.whole(s, "count", 0, p), Integer.MAX_VALUE);
+        if (n < 1 || n > count) {
+            throw new Problem(p + ".count", "must be from 1 to " + count);
+        }
+        Map<String, Object> where = Json.map(s.get("indices"), p + ".indices");
+        Map<String, Object> what = Json.map(s.get("values"), p + ".values");
+        int indexType = (int) Json.whole(where, "componentType", 0, p + ".indices");
+        int indexView = viewIndex(where, "bufferView", p + ".indices");
+        int valueView = viewIndex(what, "bufferView", p + ".values");
+        if (indexView < 0 || valueView < 0) {
+            throw new Problem(p, "needs a bufferView for its indices and one for its values");
+        }
+        Run indices = run(view(indexView), Json.whole(where, "byteOffset", 0, p), bytes(indexType, p + ".indices.componentType"), n, 1, indexType, p + ".indices");
+        Run values = run(view(valueView), Json.whole(what, "byteOffset", 0, p), (long) bytes(type, p) * width, n, width, type, p + ".values");
+        for (int e = 0; e < n; e++) {
+            int at = indices.index(e, p + ".indices");
+            if (at >= count) {
+                throw new Problem(p + ".indices", "names element " + at + ", but there are only " + count);
+            }
+            put.at(at, values, e);
+        }
+    }
+
+    /** Elements at even distances in memory. */
+    private record Run(ByteBuffer b, int offset, int stride, int type) {
+        double number(int e, int k, boolean normalized) {
+            int at = offset + e * stride;
+            return switch (type) {
+                case 5120 -> normalized ? Math.max(b.get(at + k) / 127.0, -1) : b.get(at + k);
+                case 5121 -> (b.get(at + k) & 0xFF) / (normalized ? 255.0 : 1);
+                case 5122 -> normalized ? Math.max(b.getShort(at + k * 2) / 32767.0, -1) : b.getShort(at + k * 2);
+                case 5123 -> (b.getShort(at + k * 2) & 0xFFFF) / (normalized ? 65535.0 : 1);
+                case 5125 -> (b.getInt(at + k * 4) & 0xFFFFFFFFL) / (normalized ? 4294967295.0 : 1);
+                default -> b.getFloat(at + k * 4);
+            };
+        }
+
+        int index(int e, String place) {
+            double v = number(e, 0, false);
+            if (v > Integer.MAX_VALUE) {
+                throw new Problem(place, "holds the index " + (long) v + ", which no mesh can have");
+            }
+            return (int) v;
+        }
+    }
+}

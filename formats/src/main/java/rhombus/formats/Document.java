@@ -1,0 +1,174 @@
+package rhombus.formats;
+
+import java.net.URLDecoder;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A glTF 2.0 document with its buffers, from JSON with files beside it or from a GLB container (glTF 2.0, 4). */
+final class Document implements Accessors.Buffers {
+    private static final int MAGIC = 0x46546C67;
+    private static final int JSON = 0x4E4F534A;
+    private static final int BIN = 0x004E4942;
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(100)
+                            .maxStringLength(300_000_000)
+                            .build())
+                    .build())
+            .build();
+
+    final Map<String, Object> gltf;
+    private final Upload upload;
+    private final String main;
+    private ByteBuffer bin;
+    private final List<ByteBuffer> buffers = new ArrayList<>();
+
+    Document(Upload upload) {
+        this.upload = upload;
+        this.main = upload.main();
+        byte[] bytes = upload.file(main);
+        ByteBuffer b = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
+        if (bytes.length >= 4 && b.getInt(0) == MAGIC) {
+            gltf = parse(container(b));
+        } else {
+            gltf = parse(bytes);
+        }
+        String version = Plain.text(Plain.map(gltf.get("asset")).get("version"), "");
+        if (!version.startsWith("2.")) {
+            throw new Problem("asset.version", version.isEmpty()
+                    ? "is missing; this is no glTF 2.0 file"
+                    : "is " + version + "; only glTF 2.0 is read. Export it again as glTF 2.0");
+        }
+        openBuffers();
+    }
+
+    private byte[] container(ByteBuffer b) {
+        if (b.capacity() < 20) {
+            throw new Problem(main, "ends after " + b.capacity() + " bytes, inside the GLB header; upload it again");
+        }
+        if (b.getInt(4) != 2) {
+            throw new Problem(main, "is a GLB of version " + b.getInt(4) + "; only version 2 is read");
+        }
+        long length = b.getInt(8) & 0xFFFFFFFFL;
+        if (length > b.capacity()) {
+            throw new Problem(main, "is cut off: its header says " + length + " bytes, the file has " + b.capacity() + ". Upload it again");
+        }
+        byte[] json = null;
+        long at = 12;
+        while (at + 8 <= length) {
+            long size = b.getInt((int) at) & 0xFFFFFFFFL;
+            int type = b.getInt((int) at + 4);
+            if (at + 8 + size > length) {
+                throw new Problem(main, "is cut off: the chunk at byte " + at + " should have " + size + " bytes");
+            }
+            if (type == JSON && json == null) {
+                json = new byte[(int) size];
+                b.get((int) at + 8, json);
+            } else if (type == BIN && bin == null) {
+                bin = b.slice((int) at + 8, (int) size).order(ByteOrder.LITTLE_ENDIAN);
+            }
+            at += 8 + size;
+        }
+        if (json == null) {
+            throw new Problem(main, "has no JSON chunk; it is no GLB file");
+        }
+        return json;
+    }
+
+    @SuppressWarnings("unchecked")
+    private Map<String, Object> parse(byte[] json) {
+        String head = new String(json, 0, Math.min(json.length, 64), StandardCharsets.UTF_8).strip();
+        if (!head.startsWith("{") && !head.startsWith("\uFEFF{")) {
+            throw new Problem(main, "is neither glTF nor GLB. Upload a .glb, a .gltf, or a zip with a .gltf and its files");
+        }
+        try {
+            return MAPPER.readValue(json, Map.class);
+        } catch (JacksonException e) {
+            var where = e.getLocation();
+            throw new Problem(main, "is not readable as JSON"
+                    + (where == null ? "" : " at line " + where.getLineNr() + ", column " + where.getColumnNr())
+                    + ". The file is broken; export it again");
+        }
+    }
+
+    private void openBuffers() {
+        List<Object> listed = Json.list(gltf, "buffers", "");
+        for (int i = 0; i < listed.size(); i++) {
+            String place = "buffers[" + i + "]";
+            Map<String, Object> buffer = Json.map(listed.get(i), place);
+            long claimed = Json.whole(buffer, "byteLength", -1, place);
+            ByteBuffer b;
+            if (buffer.get("uri") == null) {
+                if (i > 0 || bin == null) {
+                    throw new Problem(place, "has no uri and the file has no binary chunk for it");
+                }
+                b = bin;
+            } else {
+                b = ByteBuffer.wrap(resource(Plain.text(buffer.get("uri"), ""), place + ".uri"));
+            }
+            if (claimed < 1 || claimed > b.capacity()) {
+                throw new Problem(place + ".byteLength", "claims " + claimed + " bytes, but there are " + b.capacity());
+            }
+            buffers.add(b);
+        }
+    }
+
+    /** The bytes a URI names: a data URI or a file of the upload; nothing is ever fetched. */
+    byte[] resource(String uri, String place) {
+        if (uri.startsWith("data:")) {
+            int comma = uri.indexOf(',');
+            if (comma < 0 || !uri.substring(0, comma).endsWith(";base64")) {
+                throw new Problem(place, "is a data URI that is not base64");
+            }
+            try {
+                return Base64.getMimeDecoder().decode(uri.substring(comma + 1));
+            } catch (IllegalArgumentException e) {
+                throw new Problem(place, "is a data URI with broken base64");
+            }
+        }
+        if (uri.matches("(?i)^[a-z][a-z0-9+.-]*:.*") || uri.startsWith("//") || uri.startsWith("/")) {
+            throw new Problem(place, "points to another place (" + shortened(uri) + "); nothing is fetched from elsewhere. Put the file into a zip with the scene");
+        }
+        String path = URLDecoder.decode(uri.replace("+", "%2B"), StandardCharsets.UTF_8);
+        if (("/" + path + "/").contains("/../")) {
+            throw new Problem(place, "points outside the upload (" + shortened(uri) + ")");
+        }
+        byte[] b = upload.beside(main, path);
+        if (b == null) {
+            throw new Problem(place, "names \"" + shortened(uri) + "\", which is not in the upload. Choose it too, or pack everything into a zip");
+        }
+        return b;
+    }
+
+    private static String shortened(String s) {
+        return s.length() > 80 ? s.substring(0, 77) + "…" : s;
+    }
+
+    /** Name of the scene as the file is called. */
+    String title() {
+        String file = main.substring(main.lastIndexOf('/') + 1);
+        int dot = file.lastIndexOf('.');
+        return dot > 0 && file.substring(dot).toLowerCase(Locale.ROOT).matches("\\.gl(b|tf)") ? file.substring(0, dot) : file;
+    }
+
+    @Override
+    public ByteBuffer get(int i) {
+        return buffers.get(i);
+    }
+
+    @Override
+    public int size() {
+        return buffers.size();
+    }
+}

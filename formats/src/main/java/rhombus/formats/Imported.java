@@ -1,0 +1,17 @@
+package rhombus.formats;
+
+import java.util.List;
+
+/**
+ * A scene in normal form, ready to be kept.
+ *
+ * @param title as the file was called
+ * @param glb the scene: glTF 2.0, one binary chunk, tight arrays
+ * @param edges modelled edges and sides of all meshes
+ * @param hierarchies for picking, of all meshes
+ * @param triangles drawn, each instance counted
+ * @param objects number of nodes
+ * @param notes what of the file is not shown, in sentences
+ */
+public record Imported(
+        String title, byte[] glb, byte[] edges, byte[] hierarchies, int triangles, int objects, List<String> notes) {}

@@ -1,0 +1,259 @@
+package rhombus.formats;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.MeshEdges;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.NormalForm;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it the edges and the hierarchies. */
+final class NormalWriter {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private final Document doc;
+    private final Tree tree;
+    private final List<List<Part>> meshes;
+    private final Materials materials;
+    private final Progress progress;
+    private final List<Object> accessors = new ArrayList<>();
+    private final List<Object> views = new ArrayList<>();
+    private final ByteArrayOutputStream bin = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream edges = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
+    private byte[] glb;
+    private int triangles;
+
+    NormalWriter(Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Progress progress) {
+        this.doc = doc;
+        this.tree = tree;
+        this.meshes = meshes;
+        this.materials = materials;
+        this.progress = progress;
+    }
+
+    byte[] glb() {
+        return glb;
+    }
+
+    byte[] edges() {
+        return edges.toByteArray();
+    }
+
+    byte[] hierarchies() {
+        return hierarchies.toByteArray();
+    }
+
+    int triangles() {
+        return triangles;
+    }
+
+    void write() {
+        Map<String, Object> source = doc.gltf;
+        Map<Integer, Integer> meshNumbers = new HashMap<>();
+        List<Object> written = new ArrayList<>();
+        for (int i = 0; i < meshes.size(); i++) {
+            progress.at("Working out edges and the picking hierarchy", 0.3 + 0.6 * i / meshes.size());
+            if (!meshes.get(i).isEmpty()) {
+                meshNumbers.put(i, written.size());
+                written.add(mesh(meshes.get(i)));
+            }
+        }
+        List<Materials.Image> images = new ArrayList<>();
+        List<Object> normalMaterials = materials.normal(images);
+        List<Object> imageList = new ArrayList<>();
+        List<Object> textures = new ArrayList<>();
+        for (Materials.Image image : images) {
+            textures.add(Plain.map("source", imageList.size()));
+            imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
+        }
+        Object lights = Plain.map(source.get("extensions")).get("KHR_lights_punctual");
+        Map<String, Object> upAxis = Plain.map(Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
+        Map<String, Object> out = Plain.map(
+                "asset", Plain.map("version", "2.0", "generator", "Rhombus", "extras", Plain.map("rhombus", Plain.map("upAxis", "Z".equals(upAxis.get("upAxis")) ? "Z" : "Y"))),
+                "extensionsUsed", lights == null ? null : List.of("KHR_lights_punctual"),
+                "extensions", lights == null ? null : Plain.map("KHR_lights_punctual", lights),
+                "scene", 0,
+                "nodes", nodes(meshNumbers),
+                "meshes", filled(written),
+                "materials", filled(normalMaterials),
+                "textures", filled(textures),
+                "images", filled(imageList),
+                "cameras", filled(Json.list(source, "cameras", "")),
+                "accessors", filled(accessors),
+                "bufferViews", filled(views),
+                "buffers", List.of(Plain.map("byteLength", bin.size())));
+        List<Object> roots = new ArrayList<>();
+        for (int i = 0; i < tree.order.size(); i++) {
+            if (tree.parent[tree.order.get(i)] < 0) {
+                roots.add(i);
+            }
+        }
+        out.put("scenes", List.of(Plain.map("nodes", filled(roots))));
+        glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
+        progress.at("Storing", 0.95);
+    }
+
+    private static List<Object> filled(List<Object> l) {
+        return l.isEmpty() ? null : l;
+    }
+
+    private List<Object> nodes(Map<Integer, Integer> meshNumbers) {
+        List<Object> source = Json.list(doc.gltf, "nodes", "");
+        List<Object> cameras = Json.list(doc.gltf, "cameras", "");
+        List<Object> meshList = Json.list(doc.gltf, "meshes", "");
+        Map<Integer, Integer> numbers = new HashMap<>();
+        for (int i = 0; i < tree.order.size(); i++) {
+            numbers.put(tree.order.get(i), i);
+        }
+        List<Object> out = new ArrayList<>();
+        for (int number : tree.order) {
+            String place = "nodes[" + number + "]";
+            Map<String, Object> n = Plain.map(source.get(number));
+            checkPlacement(n, place);
+            int mesh = Json.index(n, "mesh", meshList.size(), place);
+            int camera = Json.index(n, "camera", cameras.size(), place);
+            List<Object> children = new ArrayList<>();
+            for (Object child : Plain.list(n.get("children"))) {
+                children.add(numbers.get(Plain.whole(child, 0)));
+            }
+            if (mesh >= 0) {
+                for (Part p : meshes.get(mesh)) {
+                    triangles += p.triangles().length / 3;
+                }
+            }
+            Object light = Plain.map(n.get("extensions")).get("KHR_lights_punctual");
+            Object extras = Plain.map(n.get("extras")).get("rhombus");
+            out.add(Plain.map(
+                    "name", name(n),
+                    "children", filled(children),
+                    "matrix", n.get("matrix"),
+                    "translation", n.get("translation"),
+                    "rotation", n.get("rotation"),
+                    "scale", n.get("scale"),
+                    "mesh", mesh < 0 ? null : meshNumbers.get(mesh),
+                    "camera", camera < 0 ? null : camera,
+                    "extensions", light == null ? null : Plain.map("KHR_lights_punctual", light),
+                    "extras", extras == null ? null : Plain.map("rhombus", extras)));
+        }
+        return out;
+    }
+
+    /** Names are shown as text and never as markup; only control characters are taken out, and endless ones are cut. */
+    private static String name(Map<String, Object> n) {
+        String s = Plain.text(n.get("name"), "").replaceAll("\\p{Cntrl}", " ").strip();
+        return s.length() > 200 ? s.substring(0, 200) : s;
+    }
+
+    private static void checkPlacement(Map<String, Object> n, String place) {
+        Json.numbers(n, "matrix", 16, place);
+        Json.numbers(n, "translation", 3, place);
+        Json.numbers(n, "rotation", 4, place);
+        Json.numbers(n, "scale", 3, place);
+    }
+
+    private Map<String, Object> mesh(List<Part> parts) {
+        List<Object> primitives = new ArrayList<>();
+        for (Part p : parts) {
+            Map<String, Object> attributes = Plain.map("POSITION", positions(p.positions()));
+            if (p.normals() != null) {
+                attributes.put("NORMAL", floats(p.normals(), "VEC3"));
+            }
+            if (p.texture() != null) {
+                attributes.put("TEXCOORD_0", floats(p.texture(), "VEC2"));
+            }
+            if (p.colors() != null) {
+                attributes.put("COLOR_0", floats(p.colors(), "VEC4"));
+            }
+            primitives.add(Plain.map(
+                    "attributes", attributes,
+                    "indices", accessor(ints(p.triangles()), 5125, p.triangles().length, "SCALAR"),
+                    "material", p.material() < 0 ? null : p.material(),
+                    "extras", p.origin().equals(Vec3.ZERO) ? null : Plain.map("rhombus", Plain.map(
+                            "origin", Plain.list(p.origin().x(), p.origin().y(), p.origin().z())))));
+            edges(p);
+            Bvh bvh = Bvh.build(p.positions(), p.triangles());
+            put(hierarchies, ints(new int[] {bvh.links().length / 2}));
+            put(hierarchies, bytes(bvh.boxes()));
+            put(hierarchies, ints(bvh.links()));
+            put(hierarchies, ints(bvh.order()));
+        }
+        return Plain.map("primitives", primitives);
+    }
+
+    private void edges(Part p) {
+        MeshEdges e = MeshEdges.of(p.positions(), p.triangles());
+        put(edges, ints(new int[] {e.strength().length}));
+        put(edges, ints(e.vertices()));
+        put(edges, padded(e.strength()));
+        put(edges, padded(e.sides()));
+    }
+
+    private int positions(float[] xyz) {
+        int a = floats(xyz, "VEC3");
+        Aabb b = Aabb.of(xyz);
+        Map<String, Object> m = Plain.map(accessors.get(a));
+        m.put("min", Plain.list(b.min().x(), b.min().y(), b.min().z()));
+        m.put("max", Plain.list(b.max().x(), b.max().y(), b.max().z()));
+        return a;
+    }
+
+    private int floats(float[] v, String type) {
+        return accessor(bytes(v), 5126, v.length / (type.charAt(3) - '0'), type);
+    }
+
+    private int accessor(byte[] data, int componentType, int count, String type) {
+        accessors.add(Plain.map("bufferView", view(data), "componentType", componentType, "count", count, "type", type));
+        return accessors.size() - 1;
+    }
+
+    private int view(byte[] data) {
+        views.add(Plain.map("buffer", 0, "byteOffset", bin.size(), "byteLength", data.length));
+        put(bin, padded(data));
+        return views.size() - 1;
+    }
+
+    private static void put(ByteArrayOutputStream out, byte[] b) {
+        out.write(b, 0, b.length);
+    }
+
+    private static byte[] padded(byte[] b) {
+        return b.length % 4 == 0 ? b : Arrays.copyOf(b, (b.length + 3) / 4 * 4);
+    }
+
+    private static byte[] bytes(float[] v) {
+        ByteBuffer b = ByteBuffer.allocate(v.length * 4).order(ByteOrder.LITTLE_ENDIAN);
+        b.asFloatBuffer().put(v);
+        return b.array();
+    }
+
+    private static byte[] ints(int[] v) {
+        ByteBuffer b = ByteBuffer.allocate(v.length * 4).order(ByteOrder.LITTLE_ENDIAN);
+        b.asIntBuffer().put(v);
+        return b.array();
+    }
+
+    /** A GLB of a JSON chunk, padded with spaces, and a binary chunk (glTF 2.0, 4.4). */
+    static byte[] container(byte[] json, byte[] bin) {
+        int jsonLength = (json.length + 3) / 4 * 4;
+        int binLength = (bin.length + 3) / 4 * 4;
+        ByteBuffer b = ByteBuffer.allocate(28 + jsonLength + binLength).order(ByteOrder.LITTLE_ENDIAN);
+        b.putInt(0x46546C67).putInt(2).putInt(28 + jsonLength + binLength);
+        b.putInt(jsonLength).putInt(0x4E4F534A).put(json);
+        for (int i = json.length; i < jsonLength; i++) {
+            b.put((byte) ' ');
+        }
+        b.putInt(binLength).putInt(0x004E4942).put(bin);
+        return b.array();
+    }
+}

@@ -1,0 +1,147 @@
+package rhombus.formats;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+
+/** Reads one mesh primitive into triangles (glTF 2.0, 3.7.2). */
+final class Primitives {
+    /** Positions this many times farther off than the part is large are kept relative to its middle. */
+    private static final double FAR = 100;
+
+    private final Accessors accessors;
+    private final int materials;
+    private final Set<String> notes;
+
+    Primitives(Accessors accessors, int materials, Set<String> notes) {
+        this.accessors = accessors;
+        this.materials = materials;
+        this.notes = notes;
+    }
+
+    /** The part, or null for points and lines, which are noted. */
+    Part read(Map<String, Object> p, int textureSet, String place) {
+        long mode = Json.whole(p, "mode", 4, place);
+        if (mode > 6) {
+            throw new Problem(place + ".mode", mode + " is no mode of glTF 2.0");
+        }
+        if (mode < 4) {
+            notes.add(mode == 0 ? "Points are not drawn." : "Line primitives are not drawn.");
+            return null;
+        }
+        Map<String, Object> attributes = Json.mapIn(p, "attributes", place);
+        int position = Json.index(attributes, "POSITION", accessors.size(), place + ".attributes");
+        if (position < 0) {
+            notes.add("A primitive without positions was left out.");
+            return null;
+        }
+        float[] xyz = accessors.floats(position, 3);
+        for (int i = 0; i < xyz.length; i++) {
+            if (!Float.isFinite(xyz[i])) {
+                throw new Problem("accessors[" + position + "]", "element " + i / 3 + " is not a finite position (" + xyz[i] + ")");
+            }
+        }
+        int vertices = xyz.length / 3;
+        int index = Json.index(p, "indices", accessors.size(), place);
+        int[] order = index < 0 ? running(vertices) : accessors.ints(index);
+        for (int i = 0; i < order.length; i++) {
+            if (order[i] >= vertices) {
+                throw new Problem("accessors[" + index + "]", "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
+            }
+        }
+        if (p.get("targets") != null) {
+            notes.add("Morph targets are shown in their rest shape.");
+        }
+        int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
+        Vec3 origin = origin(xyz);
+        return new Part(
+                origin,
+                relative(xyz, origin),
+                optional(attributes, "NORMAL", 3, vertices, place),
+                optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, place),
+                color < 0 ? null : colors(color, vertices),
+                triangles(order, (int) mode),
+                Json.index(p, "material", materials, place));
+    }
+
+    private float[] colors(int accessor, int vertices) {
+        float[] c;
+        try {
+            c = accessors.floats(accessor, 4);
+        } catch (Problem three) {
+            float[] rgb = accessors.floats(accessor, 3);
+            c = new float[rgb.length / 3 * 4];
+            for (int i = 0; i < rgb.length / 3; i++) {
+                System.arraycopy(rgb, i * 3, c, i * 4, 3);
+                c[i * 4 + 3] = 1;
+            }
+        }
+        return same(c.length / 4, vertices, accessor) ? c : null;
+    }
+
+    private float[] optional(Map<String, Object> attributes, String name, int width, int vertices, String place) {
+        int i = Json.index(attributes, name, accessors.size(), place + ".attributes");
+        if (i < 0) {
+            return null;
+        }
+        float[] v = accessors.floats(i, width);
+        same(v.length / width, vertices, i);
+        for (int k = 0; k < v.length; k++) {
+            if (!Float.isFinite(v[k])) {
+                v[k] = 0;
+                notes.add("Values of " + name + " that are no numbers were set to zero.");
+            }
+        }
+        return v;
+    }
+
+    private static boolean same(int count, int vertices, int accessor) {
+        if (count != vertices) {
+            throw new Problem("accessors[" + accessor + "].count", "is " + count + ", but the positions beside it are " + vertices);
+        }
+        return true;
+    }
+
+    private static int[] running(int n) {
+        int[] t = new int[n];
+        for (int i = 0; i < n; i++) {
+            t[i] = i;
+        }
+        return t;
+    }
+
+    /** Lists, strips and fans as triangles, in the order of glTF 2.0, 3.7.2.1; incomplete ones at the end are left out. */
+    static int[] triangles(int[] o, int mode) {
+        if (mode == 4) {
+            return o.length % 3 == 0 ? o : Arrays.copyOf(o, o.length / 3 * 3);
+        }
+        int n = Math.max(0, o.length - 2);
+        int[] t = new int[n * 3];
+        for (int i = 0; i < n; i++) {
+            boolean strip = mode == 5;
+            t[i * 3] = strip ? o[i] : o[i + 1];
+            t[i * 3 + 1] = strip ? o[i + 1 + i % 2] : o[i + 2];
+            t[i * 3 + 2] = strip ? o[i + 2 - i % 2] : o[0];
+        }
+        return t;
+    }
+
+    private static Vec3 origin(float[] xyz) {
+        Aabb b = Aabb.of(xyz);
+        Vec3 c = b.center();
+        return c.length() > FAR * Math.max(b.radius(), 1e-6) ? c : Vec3.ZERO;
+    }
+
+    private static float[] relative(float[] xyz, Vec3 o) {
+        if (o.equals(Vec3.ZERO)) {
+            return xyz;
+        }
+        float[] out = new float[xyz.length];
+        for (int i = 0; i < xyz.length; i++) {
+            out[i] = (float) (xyz[i] - o.get(i % 3));
+        }
+        return out;
+    }
+}

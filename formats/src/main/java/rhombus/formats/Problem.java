@@ -1,0 +1,23 @@
+package rhombus.formats;
+
+/** Something in a file that keeps it from being read; the message names the place and says what to do. */
+public final class Problem extends RuntimeException {
+    private static final long serialVersionUID = 1;
+    private final String place;
+
+    /**
+     * A problem.
+     *
+     * @param place where in the file, for example {@code accessors[3].count}
+     * @param detail what is wrong there, in words a person can act on
+     */
+    public Problem(String place, String detail) {
+        super(place.isEmpty() ? detail : place + ": " + detail);
+        this.place = place;
+    }
+
+    /** Where in the file. */
+    public String place() {
+        return place;
+    }
+}
