@@ -1,0 +1,16 @@
+package rhombus.server;
+
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.apache.ibatis.annotations.Mapper;
+
+/** The server. */
+@SpringBootApplication
+@MapperScan(basePackages = "rhombus.server", annotationClass = Mapper.class)
+public class RhombusApplication {
+    /** Starts the server. */
+    public static void main(String[] args) {
+        SpringApplication.run(RhombusApplication.class, args);
+    }
+}

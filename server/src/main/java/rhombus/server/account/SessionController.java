@@ -1,0 +1,102 @@
+package rhombus.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rhombus.server.common.Refused;
+
+/** Signing in and out, and the first account of a new installation. */
+@RestController
+public class SessionController {
+    /** Five misses by one name from one address, or fifty by either, close the door for a quarter of an hour. */
+    private static final int TOO_MUCH = 50;
+
+    private final Accounts accounts;
+    private final AccountMapper mapper;
+    private final SecurityContextRepository contexts;
+
+    SessionController(Accounts accounts, AccountMapper mapper, SecurityContextRepository contexts) {
+        this.accounts = accounts;
+        this.mapper = mapper;
+        this.contexts = contexts;
+    }
+
+    /** What a sign-in form sends. */
+    record Credentials(@NotNull @Size(max = 60) String name, @NotNull @Size(max = 200) String password) {}
+
+    @PostMapping("/api/session")
+    Map<String, Object> signIn(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+        String address = request.getRemoteAddr();
+        if (mapper.pressure(c.name(), address) >= TOO_MUCH) {
+            response.setHeader("Retry-After", "900");
+            throw new Refused(HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
+        }
+        try {
+            return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name(), c.password())), request, response);
+        } catch (BadCredentialsException e) {
+            mapper.failed(c.name(), address);
+            throw new Refused(HttpStatus.UNAUTHORIZED, "Name or password is wrong. Check both and try again.");
+        }
+    }
+
+    private Map<String, Object> start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn who = (SignedIn) a.getPrincipal();
+        mapper.forgive(who.name(), request.getRemoteAddr());
+        // A new session id for a new identity: an id planted before cannot be used after.
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(a);
+        contexts.saveContext(context, request, response);
+        return Map.of("name", who.name());
+    }
+
+    @GetMapping("/api/session")
+    Map<String, Object> who(Authentication a) {
+        if (a == null || !(a.getPrincipal() instanceof SignedIn who)) {
+            throw new Refused(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
+        }
+        return Map.of("name", who.name());
+    }
+
+    @DeleteMapping("/api/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        var session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    @GetMapping("/api/first-account")
+    Map<String, Object> wanted() {
+        return Map.of("wanted", accounts.none());
+    }
+
+    @PostMapping("/api/first-account")
+    Map<String, Object> first(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+        if (!accounts.none()) {
+            throw new Refused(HttpStatus.CONFLICT, "There is an account already; sign in with it.");
+        }
+        accounts.create(c.name(), c.password());
+        return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name().strip(), c.password())), request, response);
+    }
+}

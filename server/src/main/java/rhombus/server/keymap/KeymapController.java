@@ -1,0 +1,77 @@
+package rhombus.server.keymap;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Commands;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Presets;
+import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
+import rhombus.server.kept.KeptDocuments;
+
+/** The user's keymap and habits, and the list of commands; what a keymap may hold is the core's rule. */
+@RestController
+public class KeymapController {
+    private final KeptDocuments kept;
+
+    KeymapController(KeptDocuments kept) {
+        this.kept = kept;
+    }
+
+    @GetMapping("/api/keymaps")
+    Map<String, Object> list(@AuthenticationPrincipal SignedIn who) {
+        Map<String, Object> out = new LinkedHashMap<>();
+        out.put("presets", Presets.names());
+        out.put("active", kept.load(who.id(), "keymap", ""));
+        return out;
+    }
+
+    @GetMapping("/api/keymaps/active")
+    Map<String, Object> load(@AuthenticationPrincipal SignedIn who) {
+        return kept.load(who.id(), "keymap", "");
+    }
+
+    @PutMapping("/api/keymaps/active")
+    Map<String, Object> save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+        try {
+            Keymap.of(save.body() == null ? Map.of() : save.body());
+        } catch (IllegalArgumentException e) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The keymap cannot be used: " + e.getMessage() + ".");
+        }
+        return kept.save(who.id(), "keymap", "", save);
+    }
+
+    @GetMapping("/api/habits")
+    Map<String, Object> habits(@AuthenticationPrincipal SignedIn who) {
+        return kept.load(who.id(), "habits", "");
+    }
+
+    @PutMapping("/api/habits")
+    Map<String, Object> saveHabits(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+        return kept.save(who.id(), "habits", "", save);
+    }
+
+    @GetMapping("/api/commands")
+    List<Map<String, Object>> commands() {
+        List<Binding> defaults = Presets.bindings(Presets.RHOMBUS);
+        List<Map<String, Object>> out = new ArrayList<>();
+        for (Command c : Commands.all().values()) {
+            List<Map<String, Object>> triggers = defaults.stream()
+                    .filter(b -> b.command().equals(c.id()))
+                    .map(Binding::toPlain)
+                    .toList();
+            out.add(Map.of("id", c.id(), "words", c.words(), "group", c.group(), "triggers", triggers));
+        }
+        return out;
+    }
+}

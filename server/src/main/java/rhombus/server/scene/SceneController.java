@@ -1,0 +1,165 @@
+package rhombus.server.scene;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import rhombus.formats.Limits;
+import rhombus.formats.Upload;
+import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
+import rhombus.server.kept.KeptDocuments;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Scenes of the one who asks; anybody else's answer 404. */
+@RestController
+public class SceneController {
+    private final Scenes scenes;
+    private final SceneMapper mapper;
+    private final ImportMapper imports;
+    private final KeptDocuments kept;
+    private final JsonMapper json;
+
+    SceneController(Scenes scenes, SceneMapper mapper, ImportMapper imports, KeptDocuments kept, JsonMapper json) {
+        this.scenes = scenes;
+        this.mapper = mapper;
+        this.imports = imports;
+        this.kept = kept;
+        this.json = json;
+    }
+
+    @GetMapping("/api/scenes")
+    List<Map<String, Object>> list(@AuthenticationPrincipal SignedIn who) {
+        return mapper.list(who.id()).stream().map(this::listed).toList();
+    }
+
+    private Map<String, Object> listed(SceneRow r) {
+        Map<String, Object> m = new LinkedHashMap<>();
+        m.put("id", r.id());
+        m.put("name", r.name());
+        m.put("triangles", r.triangles());
+        m.put("objects", r.objects());
+        m.put("notes", json.readValue(r.notes(), List.class));
+        m.put("createdAt", r.createdAt().toInstant(ZoneOffset.UTC).toString());
+        m.put("openedAt", r.openedAt() == null ? null : r.openedAt().toInstant(ZoneOffset.UTC).toString());
+        return m;
+    }
+
+    @PostMapping("/api/scenes")
+    @ResponseStatus(HttpStatus.CREATED)
+    Map<String, Object> add(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam("file") List<MultipartFile> files,
+            @RequestParam(name = "name", required = false) String name,
+            @RequestParam(name = "import", required = false) String job)
+            throws IOException {
+        if (job != null && !job.matches("[A-Za-z0-9-]{1,40}")) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
+        }
+        Upload upload = new Upload(Limits.DEFAULT);
+        for (MultipartFile f : files) {
+            String original = f.getOriginalFilename();
+            upload.add(original == null || original.isBlank() ? "scene.glb" : original, f.getBytes());
+        }
+        String id = scenes.add(who.id(), name, upload, job);
+        return found(who, id);
+    }
+
+    private Map<String, Object> found(SignedIn who, String id) {
+        SceneRow r = mapper.find(who.id(), id);
+        if (r == null) {
+            throw Refused.notFound("scene");
+        }
+        Map<String, Object> m = listed(r);
+        for (FileRow f : mapper.files(who.id(), id)) {
+            m.put(f.kind(), Map.of("size", f.size(), "href", "/api/scenes/" + id + "/files/" + f.kind() + "/" + f.sha256()));
+        }
+        return m;
+    }
+
+    @GetMapping("/api/scenes/{id}")
+    Map<String, Object> one(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        Map<String, Object> m = found(who, id);
+        mapper.opened(who.id(), id);
+        return m;
+    }
+
+    @DeleteMapping("/api/scenes/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        if (mapper.remove(who.id(), id) == 0) {
+            throw Refused.notFound("scene");
+        }
+        mapper.removeWorkspace(who.id(), id);
+    }
+
+    /** Streams a file chunk by chunk; its address holds its hash, so a browser may keep it for good. */
+    @GetMapping("/api/scenes/{id}/files/{kind}/{sha256}")
+    void file(
+            @AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String kind,
+            @PathVariable String sha256, HttpServletResponse response)
+            throws IOException {
+        FileRow file = mapper.files(who.id(), id).stream()
+                .filter(f -> f.kind().equals(kind) && f.sha256().equals(sha256))
+                .findFirst()
+                .orElseThrow(() -> Refused.notFound("file"));
+        response.setContentType(kind.equals("geometry") ? "model/gltf-binary" : "application/octet-stream");
+        response.setHeader("Cache-Control", CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable().getHeaderValue());
+        response.setHeader("Pragma", "");
+        response.setHeader("Expires", "");
+        response.setContentLengthLong(file.size());
+        for (int seq = 0; ; seq++) {
+            ChunkRow c = mapper.chunk(who.id(), id, kind, seq);
+            if (c == null) {
+                return;
+            }
+            response.getOutputStream().write(c.data());
+        }
+    }
+
+    @GetMapping("/api/scenes/{id}/workspace")
+    Map<String, Object> workspace(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        found(who, id);
+        return kept.load(who.id(), "workspace", id);
+    }
+
+    @PutMapping("/api/scenes/{id}/workspace")
+    Map<String, Object> save(
+            @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
+        found(who, id);
+        return kept.save(who.id(), "workspace", id, save);
+    }
+
+    @GetMapping("/api/imports/{job}")
+    Map<String, Object> progress(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
+        ImportMapper.Job j = imports.find(who.id(), job);
+        if (j == null) {
+            throw Refused.notFound("import");
+        }
+        return Map.of("words", j.words(), "part", j.part());
+    }
+
+    @DeleteMapping("/api/imports/{job}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void cancel(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
+        if (imports.cancel(who.id(), job) == 0) {
+            throw Refused.notFound("import");
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package rhombus.server;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import rhombus.server.account.Accounts;
+
+/** The real application against a private database, started once a JVM. */
+public final class RunningServer {
+    private static RunningServer shared;
+    private final PrivateMariaDb database = new PrivateMariaDb();
+    private ConfigurableApplicationContext context;
+    private int port;
+
+    private RunningServer() {
+        start();
+        context.getBean(Accounts.class).create("mira", "tide-and-timber");
+        context.getBean(Accounts.class).create("ansel", "tide-and-timber");
+    }
+
+    /** The one of this JVM, with demo data and the accounts mira and ansel. */
+    public static synchronized RunningServer get() {
+        if (shared == null) {
+            shared = new RunningServer();
+        }
+        return shared;
+    }
+
+    private void start() {
+        List<String> args = new ArrayList<>(List.of(database.properties()));
+        args.addAll(List.of("--server.port=" + port, "--rhombus.demo=true", "--spring.main.banner-mode=off"));
+        context = SpringApplication.run(RhombusApplication.class, args.toArray(String[]::new));
+        port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
+    }
+
+    /** Ends the application and starts it again on the same port and database. */
+    public void restart() {
+        context.close();
+        start();
+    }
+
+    /** Where it serves. */
+    public String address() {
+        return "http://127.0.0.1:" + port;
+    }
+
+    /** Its database. */
+    public PrivateMariaDb database() {
+        return database;
+    }
+}

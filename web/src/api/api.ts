@@ -1,0 +1,47 @@
+import type { Plain } from '../core';
+import { ask, upload } from './http';
+
+export interface SceneFile {
+  size: number;
+  href: string;
+}
+export interface SceneEntry {
+  id: string;
+  name: string;
+  triangles: number;
+  objects: number;
+  notes: string[];
+  createdAt: string;
+  openedAt: string | null;
+}
+export interface SceneDetail extends SceneEntry {
+  geometry: SceneFile;
+  edges: SceneFile;
+  hierarchy: SceneFile;
+}
+export interface Kept {
+  version: number;
+  body: Plain | null;
+}
+
+export const api = {
+  who: () => ask<{ name: string }>('GET', '/api/session'),
+  signIn: (name: string, password: string) => ask<{ name: string }>('POST', '/api/session', { name, password }),
+  signOut: () => ask<void>('DELETE', '/api/session'),
+  firstAccountWanted: () => ask<{ wanted: boolean }>('GET', '/api/first-account'),
+  firstAccount: (name: string, password: string) =>
+    ask<{ name: string }>('POST', '/api/first-account', { name, password }),
+  scenes: () => ask<SceneEntry[]>('GET', '/api/scenes'),
+  scene: (id: string) => ask<SceneDetail>('GET', `/api/scenes/${encodeURIComponent(id)}`),
+  removeScene: (id: string) => ask<void>('DELETE', `/api/scenes/${encodeURIComponent(id)}`),
+  importProgress: (job: string) => ask<{ words: string; part: number }>('GET', `/api/imports/${job}`),
+  cancelImport: (job: string) => ask<void>('DELETE', `/api/imports/${job}`),
+  addScene: (files: File[], job: string, progress: (part: number) => void, stop: (abort: () => void) => void) => {
+    const form = new FormData();
+    for (const f of files) form.append('file', f, f.name);
+    form.append('import', job);
+    return upload<SceneDetail>('/api/scenes', form, progress, stop);
+  },
+  kept: (path: string) => ask<Kept>('GET', path),
+  keep: (path: string, version: number, body: Plain) => ask<{ version: number }>('PUT', path, { version, body }),
+};

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { api } from '../api/api';
+import { useSession } from '../stores/session';
+
+const session = useSession();
+const route = useRoute();
+const router = useRouter();
+const name = ref('');
+const password = ref('');
+const wrong = ref('');
+const busy = ref(false);
+const first = ref(false);
+
+onMounted(async () => {
+  first.value = await api.firstAccountWanted().then(
+    (w) => w.wanted,
+    () => false,
+  );
+});
+
+async function go() {
+  busy.value = true;
+  wrong.value = '';
+  try {
+    await (first.value ? session.firstAccount(name.value, password.value) : session.signIn(name.value, password.value));
+    const to = typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/scenes';
+    await router.replace(to);
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  } finally {
+    busy.value = false;
+  }
+}
+</script>
+
+<template>
+  <main class="door">
+    <section class="side" aria-hidden="true">
+      <svg viewBox="0 0 400 400">
+        <g fill="none" stroke="currentColor">
+          <path d="M200 40 330 200 200 360 70 200Z" stroke-width="3" />
+          <path d="M200 110 272 200 200 290 128 200Z" opacity=".7" />
+          <path d="M200 160 232 200 200 240 168 200Z" opacity=".45" />
+          <path d="M70 200H330M200 40V360" opacity=".25" />
+        </g>
+      </svg>
+    </section>
+    <form class="form" @submit.prevent="go">
+      <h1>Rhombus</h1>
+      <p class="lead">Look at a scene from every side, and never get lost in it.</p>
+      <p v-if="first" class="first">This is a new installation. Choose the first account.</p>
+      <label for="name">Name</label>
+      <el-input id="name" v-model="name" size="large" autocomplete="username" autofocus required />
+      <label for="password">Password</label>
+      <el-input
+        id="password"
+        v-model="password"
+        size="large"
+        type="password"
+        show-password
+        :autocomplete="first ? 'new-password' : 'current-password'"
+        required
+      />
+      <p class="wrong" role="alert">{{ wrong }}</p>
+      <el-button native-type="submit" type="primary" size="large" :loading="busy">
+        {{ first ? 'Create account' : 'Sign in' }}
+      </el-button>
+    </form>
+  </main>
+</template>
+
+<style scoped>
+.door {
+  height: 100%;
+  display: grid;
+  grid-template-columns: 1.15fr 1fr;
+}
+.side {
+  background: linear-gradient(160deg, var(--stage-high), var(--stage-low));
+  clip-path: polygon(0 0, 100% 0, calc(100% - 90px) 100%, 0 100%);
+  display: grid;
+  place-items: center;
+  color: var(--accent);
+}
+.side svg {
+  width: min(52%, 380px);
+}
+.form {
+  align-self: center;
+  justify-self: start;
+  width: min(360px, 90%);
+  margin-left: 24px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+h1 {
+  font-size: 34px;
+  letter-spacing: 0.01em;
+}
+.lead {
+  color: var(--quiet);
+  margin-bottom: 22px;
+}
+.first {
+  border-left: 2px solid var(--accent);
+  padding-left: 9px;
+  margin-bottom: 12px;
+}
+label {
+  color: var(--quiet);
+  margin-top: 8px;
+}
+.wrong {
+  color: var(--error);
+  min-height: 3em;
+  padding-top: 8px;
+}
+@media (max-width: 700px) {
+  .door {
+    grid-template-columns: 1fr;
+  }
+  .side {
+    display: none;
+  }
+}
+</style>

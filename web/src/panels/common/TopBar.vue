@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router';
+import { useSession } from '../../stores/session';
+import { applyTheme, theme } from '../../theme/theme';
+
+const session = useSession();
+const router = useRouter();
+
+async function choose(what: string) {
+  if (what === 'theme') applyTheme(theme.value === 'dusk' ? 'chalk' : 'dusk');
+  if (what === 'scenes') await router.push('/scenes');
+  if (what === 'out') {
+    await session.signOut().catch(() => undefined);
+    await router.push('/sign-in');
+  }
+}
+</script>
+
+<template>
+  <header class="bar">
+    <RouterLink class="mark" to="/scenes" aria-label="All scenes">
+      <svg viewBox="0 0 24 32" width="15" height="20" aria-hidden="true">
+        <path d="M12 2 22 16 12 30 2 16Z" fill="none" stroke="currentColor" stroke-width="2.6" />
+      </svg>
+    </RouterLink>
+    <slot />
+    <span class="space" />
+    <slot name="right" />
+    <el-dropdown trigger="click" @command="choose">
+      <button class="plain" aria-label="Account">{{ session.name }}</button>
+      <template #dropdown>
+        <el-dropdown-menu>
+          <el-dropdown-item command="theme">{{ theme === 'dusk' ? 'Chalk (light)' : 'Dusk (dark)' }}</el-dropdown-item>
+          <el-dropdown-item command="scenes">All scenes</el-dropdown-item>
+          <el-dropdown-item command="out" divided>Sign out</el-dropdown-item>
+        </el-dropdown-menu>
+      </template>
+    </el-dropdown>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  height: 40px;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 0 10px 0 14px;
+  border-bottom: 1px solid var(--line);
+  background: var(--panel);
+}
+.mark {
+  color: var(--accent);
+  display: grid;
+}
+.space {
+  flex: 1;
+}
+</style>

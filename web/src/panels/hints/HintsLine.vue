@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { useStage } from '../../stores/stage';
+
+defineEmits<{ keys: [] }>();
+const store = useStage();
+</script>
+
+<template>
+  <footer class="hints" data-hints>
+    <div class="list">
+      <span v-for="h in store.hints" :key="h.trigger + h.words" class="hint"
+        ><kbd>{{ h.trigger }}</kbd
+        >{{ h.words }}</span
+      >
+    </div>
+    <button class="plain all" data-command="app.keys" @click="$emit('keys')">All keys</button>
+  </footer>
+</template>
+
+<style scoped>
+.hints {
+  display: flex;
+  align-items: center;
+  height: 32px;
+  padding: 0 6px 0 14px;
+  border-top: 1px solid var(--line);
+  background: var(--panel);
+  color: var(--quiet);
+  font-size: 12.5px;
+}
+.list {
+  flex: 1;
+  height: 32px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+  overflow: hidden;
+}
+.hint {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  height: 32px;
+  white-space: nowrap;
+}
+.all {
+  color: var(--text);
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useStage } from '../../stores/stage';
+import { useRun } from '../../stage/run';
+import SceneTree from './SceneTree.vue';
+
+const store = useStage();
+const run = useRun();
+const cameras = computed(() => store.objects.filter((o) => o.kind === 'camera'));
+const things = computed(() => store.objects.filter((o) => o.kind !== 'camera'));
+const active = computed(() => store.views.find((v) => v.active));
+</script>
+
+<template>
+  <aside class="drawer" data-drawer="scene" aria-label="Scene">
+    <h2>Scene</h2>
+    <SceneTree class="tree" :objects="things" />
+    <template v-if="cameras.length">
+      <h2>Cameras</h2>
+      <ul>
+        <li v-for="c in cameras" :key="c.id">
+          <button
+            class="row"
+            data-command="camera.look-through"
+            :aria-pressed="active?.camera === c.id"
+            :title="`Look through ${c.name} in the active viewport`"
+            @click="run('camera.look-through', { camera: c.id })"
+          >
+            <span class="lozenge" :class="{ on: active?.camera === c.id }" />
+            <span class="text">{{ c.name || c.id }}</span>
+          </button>
+        </li>
+      </ul>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.drawer {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  padding: 12px 0 8px;
+  background: var(--panel);
+}
+h2 {
+  font-size: 11.5px;
+  letter-spacing: 0.09em;
+  text-transform: uppercase;
+  color: var(--quiet);
+  padding: 0 14px 6px;
+}
+.tree {
+  flex: 1;
+  min-height: 80px;
+  margin-bottom: 12px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0 8px;
+}
+.row {
+  width: 100%;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  border: 0;
+  background: none;
+  text-align: left;
+  padding: 3px 8px;
+  cursor: pointer;
+}
+.row:hover {
+  background: var(--raised);
+}
+.text {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { useStage } from '../stores/stage';
+import type { OpenScene } from './openScene';
+import { useRun } from './run';
+
+defineProps<{ open: OpenScene }>();
+const store = useStage();
+const run = useRun();
+
+function follow(key: number, command: string) {
+  run(command);
+  store.dismiss(key);
+}
+</script>
+
+<template>
+  <div class="notices" role="status" aria-live="polite">
+    <div v-for="n in store.notices" :key="n.key" class="notice clipped" data-notice>
+      <span class="lozenge on" />
+      <span>{{ n.text }}</span>
+      <button v-if="n.command" class="plain" :data-command="n.command" @click="follow(n.key, n.command)">
+        {{ n.label }}
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.notices {
+  position: absolute;
+  left: 50%;
+  top: 10px;
+  transform: translateX(-50%);
+  display: grid;
+  gap: 6px;
+  justify-items: center;
+  pointer-events: none;
+  width: max-content;
+  max-width: 80%;
+}
+.notice {
+  background: var(--raised);
+  padding: 8px 18px 8px 16px;
+  display: flex;
+  gap: 11px;
+  align-items: center;
+}
+.notice button {
+  pointer-events: auto;
+  color: var(--accent);
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plain, View } from '../core';
+import { useStage } from '../stores/stage';
+import PlateChip, { type Choice } from './PlateChip.vue';
+import { useRun } from './run';
+
+const props = defineProps<{ view: View }>();
+const store = useStage();
+const run = useRun();
+
+const DIRECTIONS = ['top', 'bottom', 'front', 'back', 'left', 'right'];
+const cameras = computed(() => store.objects.filter((o) => o.kind === 'camera'));
+const directions = computed<Choice[]>(() => [
+  ...DIRECTIONS.map((d) => ({
+    label: d[0]!.toUpperCase() + d.slice(1),
+    command: 'view.direction',
+    args: { to: d, flat: true } as Plain,
+    on: props.view.direction === d && !props.view.camera,
+  })),
+  { label: 'Scout', command: 'view.scout', on: props.view.title === 'Scout', apart: true },
+  ...cameras.value.map((c, i) => ({
+    label: c.name || c.id,
+    note: 'camera, guarded',
+    command: 'camera.look-through',
+    args: { camera: c.id } as Plain,
+    on: props.view.camera === c.id,
+    apart: i === 0,
+  })),
+]);
+const lenses = computed<Choice[]>(() => [
+  {
+    label: props.view.projection === 'perspective' ? 'Make flat' : 'Make perspective',
+    command: 'view.toggle-projection',
+  },
+  { label: 'Opposite side', command: 'view.opposite' },
+  { label: 'Level the horizon', command: 'view.level' },
+  { label: 'Frame the selection', command: 'view.frame-selection', apart: true },
+  { label: 'Frame all', command: 'view.frame-all' },
+  { label: 'Go home', command: 'view.home' },
+  { label: 'Set home to this view', command: 'view.set-home' },
+  { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo', apart: true },
+]);
+const MODES = [
+  { id: 'wire', label: 'Wire' },
+  { id: 'smooth', label: 'Smooth' },
+  { id: 'smooth-edges', label: 'Smooth + edges' },
+];
+const displays = computed<Choice[]>(() =>
+  MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
+);
+
+function choose(c: Choice) {
+  run(c.command, c.args ?? {}, props.view.id);
+}
+</script>
+
+<template>
+  <div class="plate" data-plate @focusin="run('board.activate', {}, view.id)">
+    <PlateChip
+      :text="view.title"
+      :lead="view.active"
+      label="Direction or camera"
+      :choices="directions"
+      @choose="choose"
+    />
+    <button
+      v-if="view.camera"
+      class="leave"
+      data-command="camera.leave"
+      :title="`Leave ${view.title}; the camera stays where it is`"
+      @click="run('camera.leave', {}, view.id)"
+    >
+      leave
+    </button>
+    <PlateChip
+      :text="view.lens"
+      :bright="view.active"
+      label="Lens, framing and home"
+      :choices="lenses"
+      @choose="choose"
+    />
+    <PlateChip
+      :text="view.displayLabel"
+      :bright="view.active"
+      label="Display mode"
+      :choices="displays"
+      @choose="choose"
+    />
+  </div>
+</template>
+
+<style scoped>
+.plate {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  display: flex;
+  font-size: 12.5px;
+  pointer-events: auto;
+  max-width: calc(100% - 70px);
+}
+.leave {
+  border: 0;
+  padding: 3px 12px;
+  margin-left: -4px;
+  font-size: 12.5px;
+  background: var(--caution);
+  color: #1c1300;
+  cursor: pointer;
+  clip-path: polygon(0 0, calc(100% - 9px) 0, 100% 100%, 9px 100%);
+}
+:root[data-theme='chalk'] .leave {
+  color: #fff;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { useStage } from '../stores/stage';
+import { theme } from '../theme/theme';
+import type { OpenScene } from './openScene';
+import { forwardInput } from './input';
+import ViewportFrame from './ViewportFrame.vue';
+
+const props = defineProps<{ open: OpenScene }>();
+const emit = defineEmits<{ input: [ms: number] }>();
+const store = useStage();
+const stage = ref<HTMLElement>();
+const canvas = ref<HTMLCanvasElement>();
+let ends: (() => void)[] = [];
+
+function measure() {
+  const box = stage.value!.getBoundingClientRect();
+  props.open.resize(Math.floor(box.width), Math.floor(box.height), window.devicePixelRatio);
+}
+
+onMounted(() => {
+  props.open.attach(canvas.value!, theme.value);
+  measure();
+  const observer = new ResizeObserver(measure);
+  observer.observe(stage.value!);
+  ends = [() => observer.disconnect(), forwardInput(canvas.value!, stage.value!, (ms) => emit('input', ms))];
+});
+onBeforeUnmount(() => ends.forEach((end) => end()));
+</script>
+
+<template>
+  <div ref="stage" class="stage" data-stage>
+    <div
+      v-for="v in store.views.filter((each) => each.shown)"
+      :key="`ground-${v.id}`"
+      class="ground"
+      :style="{ left: `${v.rect.x}px`, top: `${v.rect.y}px`, width: `${v.rect.width}px`, height: `${v.rect.height}px` }"
+    />
+    <canvas ref="canvas" tabindex="0" aria-label="Viewports. The hints below say what keys and buttons do." />
+    <ViewportFrame
+      v-for="v in store.views.filter((each) => each.shown)"
+      :key="v.id"
+      :view="v"
+      :marks="store.marks[v.number]"
+    />
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  position: absolute;
+  inset: 0;
+  overflow: hidden;
+  background: var(--panel);
+}
+.ground {
+  position: absolute;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+}
+canvas {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  touch-action: none;
+  outline: none;
+}
+</style>

@@ -1,0 +1,83 @@
+import * as core from '../core';
+import { Changed } from '../core';
+import type { useStage } from '../stores/stage';
+import type { Painter } from './painter/Painter';
+
+type StageStore = ReturnType<typeof useStage>;
+
+/** Carries what the core says has changed to the painter, the panels and whoever keeps it; sleeps while nothing does. */
+export class Loop {
+  coreMsPerEvent = 0;
+  /** Called with the bits of each frame. */
+  onChange: (bits: number) => void = () => {};
+  private events = 0;
+  private frame = 0;
+  private pending = 0;
+  private complete = true;
+  private running = true;
+  private painter: Painter | null = null;
+
+  constructor(private readonly store: StageStore) {}
+
+  attach(painter: Painter | null): void {
+    this.painter = painter;
+  }
+
+  /** Something may have changed: look at it with the next frame. */
+  wake(coreMs?: number): void {
+    if (coreMs !== undefined) {
+      this.events++;
+      this.coreMsPerEvent += (coreMs - this.coreMsPerEvent) / this.events;
+    }
+    if (!this.frame && this.running) this.frame = requestAnimationFrame((t) => this.step(t));
+  }
+
+  private step(time: number): void {
+    this.frame = 0;
+    core.tick(time);
+    this.pending |= core.takeChanges();
+    const bits = this.pending;
+    this.pending = 0;
+    if (bits) this.carry(bits);
+    if (core.animating()) this.wake();
+  }
+
+  private carry(bits: number): void {
+    if (bits & Changed.scene) this.painter?.moved(core.takeMoved());
+    this.store.refresh(bits);
+    if (bits & Changed.selection) this.showSelection();
+    const views = this.store.views.filter((v) => bits & (1 << v.number));
+    if (this.painter && bits & Changed.layout) this.painter.clear();
+    const drawn = bits & Changed.layout ? this.store.views : views;
+    if (this.painter && drawn.length > 0) this.complete = this.painter.draw(drawn);
+    this.onChange(bits);
+  }
+
+  private showSelection(): void {
+    const objects = this.store.objects;
+    const numbers = new Map(objects.map((o, i) => [o.id, i]));
+    const below = (ids: string[]) => {
+      const chosen = new Set(ids);
+      // Parents come before their children, so one pass finds everything below.
+      for (const o of objects) if (o.parent && chosen.has(o.parent)) chosen.add(o.id);
+      return new Set([...chosen].map((id) => numbers.get(id)!));
+    };
+    this.painter?.select(below(this.store.selection), below(this.store.selection.slice(-1)));
+  }
+
+  /** Draws everything anew. */
+  redraw(): void {
+    this.pending |= Changed.views | Changed.layout | Changed.selection | Changed.readout;
+    this.wake();
+  }
+
+  /** Whether nothing glides, nothing waits to be drawn, and what was drawn was complete. */
+  get idle(): boolean {
+    return !this.frame && !core.animating() && this.complete;
+  }
+
+  stop(): void {
+    this.running = false;
+    cancelAnimationFrame(this.frame);
+  }
+}

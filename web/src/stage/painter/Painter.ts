@@ -1,0 +1,157 @@
+import * as THREE from 'three';
+import * as core from '../../core';
+import { GridLines } from './gridLines';
+import { Form, Models } from './models';
+import { Outline } from './outline';
+import { palettes } from './palette';
+
+export type Theme = keyof typeof palettes;
+
+/** Whether WebGL runs on the processor; then smoothing by multisampling costs more than it gives. */
+function software(): boolean {
+  const gl = document.createElement('canvas').getContext('webgl2');
+  const info = gl?.getExtension('WEBGL_debug_renderer_info');
+  const name = gl && info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
+  gl?.getExtension('WEBGL_lose_context')?.loseContext();
+  return /swiftshader|llvmpipe|softpipe|software/i.test(name);
+}
+
+/** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
+export class Painter {
+  readonly stats = { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
+  private readonly renderer: THREE.WebGLRenderer;
+  private readonly scene = new THREE.Scene();
+  private readonly camera = new THREE.Camera();
+  private readonly halfSize = new THREE.Vector2(1, 1);
+  private readonly pixel = { value: 1 };
+  private readonly ink = { value: palettes.dusk.ink };
+  private readonly grid: GridLines;
+  private readonly outline: Outline;
+  private models: Models | null = null;
+  private palette = palettes.dusk;
+  private width = 1;
+  private height = 1;
+
+  constructor(
+    canvas: HTMLCanvasElement,
+    private readonly imageLoaded: () => void,
+  ) {
+    this.renderer = new THREE.WebGLRenderer({
+      canvas,
+      alpha: true,
+      premultipliedAlpha: true,
+      antialias: !software(),
+      preserveDrawingBuffer: true,
+      powerPreference: 'high-performance',
+    });
+    this.renderer.autoClear = false;
+    this.renderer.info.autoReset = false;
+    this.renderer.setClearColor(0x000000, 0);
+    this.renderer.setScissorTest(true);
+    this.grid = new GridLines(this.palette, this.halfSize, this.pixel);
+    this.grid.mesh.layers.set(Form.grid);
+    this.outline = new Outline(this.pixel, this.palette.outline);
+    this.scene.matrixWorldAutoUpdate = false;
+    this.camera.matrixWorldAutoUpdate = false;
+    this.scene.add(this.grid.mesh);
+  }
+
+  theme(theme: Theme): void {
+    this.palette = palettes[theme];
+    this.ink.value = this.palette.ink;
+    this.models?.theme(this.palette);
+    this.grid.theme(this.palette);
+    this.outline.tint(this.palette.outline);
+  }
+
+  /** Takes the scene that the core has open. */
+  open(file: ArrayBuffer): void {
+    this.close();
+    this.models = new Models(file, this.palette, this.halfSize, this.ink, this.pixel, this.imageLoaded);
+    this.scene.add(this.models.root);
+  }
+
+  private close(): void {
+    if (!this.models) return;
+    this.scene.remove(this.models.root);
+    this.outline.show([], () => false);
+    this.models.dispose();
+    this.models = null;
+  }
+
+  resize(width: number, height: number, ratio: number): void {
+    this.width = width;
+    this.height = height;
+    this.pixel.value = ratio;
+    this.renderer.setPixelRatio(ratio);
+    this.renderer.setSize(width, height, false);
+    this.outline.resize(Math.floor(width * ratio), Math.floor(height * ratio));
+  }
+
+  moved(nodes: Int32Array): void {
+    this.models?.moved(nodes);
+  }
+
+  /** Numbers of the selected nodes with all below them; `last` are those of the one selected last. */
+  select(nodes: Set<number>, last: Set<number>): void {
+    if (this.models) this.outline.show(this.models.select(nodes), (n) => last.has(n));
+  }
+
+  /** Draws viewports; gives whether everything that belongs into them was there. */
+  draw(views: core.View[]): boolean {
+    const started = performance.now();
+    this.renderer.info.reset();
+    let complete = this.models !== null;
+    for (const view of views) {
+      if (view.shown && !this.drawView(view)) complete = false;
+    }
+    this.stats.frames++;
+    this.stats.drawCalls = this.renderer.info.render.calls;
+    this.stats.triangles = this.renderer.info.render.triangles;
+    this.stats.lastFrameMs = performance.now() - started;
+    return complete;
+  }
+
+  /** Empties the places between viewports after these have moved. */
+  clear(): void {
+    this.renderer.setViewport(0, 0, this.width, this.height);
+    this.renderer.setScissor(0, 0, this.width, this.height);
+    this.renderer.clear();
+  }
+
+  private drawView(view: core.View): boolean {
+    const { x, y, width, height } = view.rect;
+    const bottom = this.height - y - height;
+    const r = this.renderer;
+    r.setViewport(x, bottom, width, height);
+    r.setScissor(x, bottom, width, height);
+    r.setClearColor(0x000000, 0);
+    r.clear();
+    const m = core.matrices(view.number);
+    this.camera.matrixWorldInverse.fromArray(m, 0);
+    this.camera.projectionMatrix.fromArray(m, 16);
+    const ratio = this.pixel.value;
+    this.halfSize.set((width * ratio) / 2, (height * ratio) / 2);
+    const plan = core.plan(view.number);
+    const complete = this.models?.prepare(plan) ?? false;
+    this.grid.set(core.grid(view.number));
+    this.camera.layers.set(Form.grid);
+    if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);
+    if (plan.edges === 'none' || (plan.edges === 'on_surface' && !complete)) this.camera.layers.enable(Form.surface);
+    if (plan.edges === 'on_surface') this.camera.layers.enable(Form.edged);
+    r.render(this.scene, this.camera);
+    if (!this.outline.empty) {
+      this.camera.layers.set(0);
+      const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(ratio).floor();
+      this.outline.draw(r, this.camera, box);
+    }
+    return complete;
+  }
+
+  dispose(): void {
+    this.close();
+    this.grid.dispose();
+    this.outline.dispose();
+    this.renderer.dispose();
+  }
+}

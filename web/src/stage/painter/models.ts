@@ -1,0 +1,162 @@
+import * as THREE from 'three';
+import * as core from '../../core';
+import { lineGeometry, lineMaterial } from './lines';
+import type { Palette } from './palette';
+import { Surfaces } from './surfaces';
+
+/** Layers of the painter's scene: which of an object's forms a viewport draws. */
+export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const;
+
+interface Model {
+  node: number;
+  mesh: number;
+  surface: THREE.Mesh | null;
+  edged: THREE.Mesh | null;
+  wire: THREE.Mesh | null;
+}
+
+/** Everything of a scene that can be drawn; each form is made when a viewport first asks for it. */
+export class Models {
+  readonly root = new THREE.Group();
+  private readonly models: Model[] = [];
+  private readonly surfaces: Surfaces;
+  private readonly wires = new Map<number, THREE.InstancedBufferGeometry | null>();
+  private readonly wire: THREE.ShaderMaterial;
+  private readonly picked: THREE.ShaderMaterial;
+  private selected = new Set<number>();
+
+  constructor(
+    file: ArrayBuffer,
+    palette: Palette,
+    halfSize: THREE.Vector2,
+    private readonly ink: { value: THREE.Vector3 },
+    pixel: { value: number },
+    loaded: () => void,
+  ) {
+    this.surfaces = new Surfaces(file, ink, pixel, loaded);
+    const widths = [0, 1, 1.3, 0, 0];
+    this.wire = lineMaterial({ tints: palette.wire, widths, relative: false, hidden: false }, halfSize, pixel);
+    this.picked = lineMaterial({ tints: palette.picked, widths, relative: false, hidden: false }, halfSize, pixel);
+    const drawn = core.drawn();
+    for (let i = 0; i < drawn.length; i += 2) {
+      this.models.push({ node: drawn[i]!, mesh: drawn[i + 1]!, surface: null, edged: null, wire: null });
+    }
+    this.root.matrixWorldAutoUpdate = false;
+  }
+
+  theme(palette: Palette): void {
+    this.wire.uniforms.tints!.value = palette.wire;
+    this.picked.uniforms.tints!.value = palette.picked;
+    this.ink.value = palette.ink;
+  }
+
+  /** Makes what a plan needs. Gives false while the edges for it have not come. */
+  prepare(plan: core.Plan): boolean {
+    let complete = true;
+    for (const m of this.models) {
+      if (plan.surfaces && plan.edges === 'none') m.surface ??= this.surface(m);
+      if (plan.edges === 'on_surface') {
+        m.edged ??= this.edgedForm(m);
+        if (!m.edged) {
+          complete = false;
+          m.surface ??= this.surface(m);
+        }
+      }
+      if (plan.edges === 'lines') {
+        m.wire ??= this.wireForm(m);
+        complete &&= m.wire !== null;
+      }
+    }
+    return complete;
+  }
+
+  private surface(m: Model): THREE.Mesh {
+    return this.place(
+      new THREE.Mesh(this.surfaces.geometry(m.mesh), this.surfaces.material(m.mesh, false)),
+      m,
+      Form.surface,
+    );
+  }
+
+  private edgedForm(m: Model): THREE.Mesh | null {
+    const g = this.surfaces.edgedGeometry(m.mesh);
+    return g && this.place(new THREE.Mesh(g, this.surfaces.material(m.mesh, true)), m, Form.edged);
+  }
+
+  private wireForm(m: Model): THREE.Mesh | null {
+    let g = this.wires.get(m.mesh);
+    if (!g) {
+      g = this.wireGeometry(m.mesh);
+      if (!g) return null;
+      this.wires.set(m.mesh, g);
+    }
+    return this.place(new THREE.Mesh(g, this.selected.has(m.node) ? this.picked : this.wire), m, Form.wire);
+  }
+
+  private wireGeometry(mesh: number): THREE.InstancedBufferGeometry | null {
+    const ends = core.edgeVertices(mesh);
+    const strength = core.edgeStrength(mesh);
+    if (!ends || !strength) return null;
+    const xyz = core.positions(mesh);
+    const both = new Float32Array(ends.length * 3);
+    for (let i = 0; i < ends.length; i++) {
+      const v = ends[i]! * 3;
+      both[i * 3] = xyz[v]!;
+      both[i * 3 + 1] = xyz[v + 1]!;
+      both[i * 3 + 2] = xyz[v + 2]!;
+    }
+    const pairs = new THREE.InstancedInterleavedBuffer(both, 6);
+    const g = lineGeometry(
+      new THREE.InterleavedBufferAttribute(pairs, 3, 0),
+      new THREE.InterleavedBufferAttribute(pairs, 3, 3),
+      new THREE.InstancedBufferAttribute(new Float32Array(strength), 1),
+      strength.length,
+    );
+    g.boundingSphere = this.surfaces.geometry(mesh).boundingSphere;
+    return g;
+  }
+
+  private place(object: THREE.Mesh, m: Model, form: number): THREE.Mesh {
+    object.matrixAutoUpdate = false;
+    object.matrixWorldAutoUpdate = false;
+    object.matrixWorld.fromArray(core.placement(m.node, m.mesh));
+    object.layers.set(form);
+    this.root.add(object);
+    return object;
+  }
+
+  /** Nodes have moved. */
+  moved(nodes: Int32Array): void {
+    const which = new Set(nodes);
+    for (const m of this.models) {
+      if (!which.has(m.node)) continue;
+      const matrix = core.placement(m.node, m.mesh);
+      for (const form of [m.surface, m.edged, m.wire]) form?.matrixWorld.fromArray(matrix);
+    }
+  }
+
+  /** Shows which nodes are selected; gives the surfaces of them for the outline. */
+  select(nodes: Set<number>): { node: number; mesh: THREE.Mesh }[] {
+    this.selected = nodes;
+    const out: { node: number; mesh: THREE.Mesh }[] = [];
+    for (const m of this.models) {
+      const on = nodes.has(m.node);
+      if (m.wire) {
+        m.wire.material = on ? this.picked : this.wire;
+        m.wire.renderOrder = on ? 1 : 0;
+      }
+      if (on) {
+        m.surface ??= this.surface(m);
+        out.push({ node: m.node, mesh: m.surface });
+      }
+    }
+    return out;
+  }
+
+  dispose(): void {
+    this.surfaces.dispose();
+    for (const g of this.wires.values()) g?.dispose();
+    this.wire.dispose();
+    this.picked.dispose();
+  }
+}

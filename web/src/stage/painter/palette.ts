@@ -1,0 +1,51 @@
+import * as THREE from 'three';
+
+/** Colours of lines, by theme; values are those of src/theme/tokens.css. */
+export interface Palette {
+  wire: THREE.Vector4[];
+  picked: THREE.Vector4[];
+  grid: THREE.Vector4[];
+  ink: THREE.Vector3;
+  outline: THREE.Vector3;
+}
+
+function rgba(hex: string, alpha: number): THREE.Vector4 {
+  const n = parseInt(hex.slice(1), 16);
+  return new THREE.Vector4((n >> 16) / 255, ((n >> 8) & 255) / 255, (n & 255) / 255, alpha);
+}
+
+function rgb(hex: string): THREE.Vector3 {
+  const c = rgba(hex, 1);
+  return new THREE.Vector3(c.x, c.y, c.z);
+}
+
+const none = rgba('#000000', 0);
+
+export const palettes: Record<'dusk' | 'chalk', Palette> = {
+  dusk: {
+    wire: [none, rgba('#7fa9b8', 0.34), rgba('#a9cbd6', 0.78), none, none],
+    picked: [none, rgba('#d77bf0', 0.5), rgba('#e6a6f7', 1), none, none],
+    grid: [
+      rgba('#9fc3d0', 0.07),
+      rgba('#9fc3d0', 0.17),
+      rgba('#f0605d', 0.55),
+      rgba('#6cc24a', 0.55),
+      rgba('#4c8dff', 0.6),
+    ],
+    ink: rgb('#10242f'),
+    outline: rgb('#d77bf0'),
+  },
+  chalk: {
+    wire: [none, rgba('#2f5160', 0.36), rgba('#1d3a47', 0.8), none, none],
+    picked: [none, rgba('#8f2fae', 0.5), rgba('#7a1f99', 1), none, none],
+    grid: [
+      rgba('#24414e', 0.09),
+      rgba('#24414e', 0.2),
+      rgba('#c43330', 0.6),
+      rgba('#3f8a22', 0.6),
+      rgba('#1f5fd0', 0.6),
+    ],
+    ink: rgb('#1c3039'),
+    outline: rgb('#8f2fae'),
+  },
+};

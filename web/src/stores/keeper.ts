@@ -1,0 +1,127 @@
+import { ref, type Ref } from 'vue';
+import { api, type Kept } from '../api/api';
+import { Failure } from '../api/http';
+import type { Plain } from '../core';
+
+export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'signed-out';
+
+const PAUSE_MS = 500;
+const RETRY_MS = 2500;
+
+/** A local copy under a name, so that closing the page while the server is away loses nothing. */
+function pending(name: string) {
+  const key = `rhombus:unsaved:${name}`;
+  return {
+    read: (): Kept | null => {
+      try {
+        return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null;
+      } catch {
+        return null;
+      }
+    },
+    write: (kept: Kept) => {
+      try {
+        localStorage.setItem(key, JSON.stringify(kept));
+      } catch {
+        // A full or forbidden storage: the page itself still holds the state.
+      }
+    },
+    clear: () => localStorage.removeItem(key),
+  };
+}
+
+/** Keeps one document on the server: saves as it changes, holds on while offline, and never overwrites in silence. */
+export class Keeper {
+  readonly state: Ref<KeepState> = ref('saved');
+  private version = 0;
+  private timer = 0;
+  private busy: Promise<void> | null = null;
+  private dirty = false;
+  private readonly local;
+
+  constructor(
+    private readonly path: string,
+    private readonly read: () => Plain,
+    private readonly write: (body: Plain) => void,
+  ) {
+    this.local = pending(path);
+  }
+
+  /** Loads what is kept and shows it. What could not be saved last time goes on from there. */
+  async load(): Promise<void> {
+    const kept = await api.kept(this.path);
+    this.version = kept.version;
+    const unsaved = this.local.read();
+    if (unsaved?.body && unsaved.version === kept.version) {
+      this.write(unsaved.body);
+      this.changed();
+    } else if (unsaved?.body) {
+      this.write(unsaved.body);
+      this.state.value = 'conflict';
+    } else if (kept.body) {
+      this.write(kept.body);
+    }
+  }
+
+  /** Something changed: it is saved soon. */
+  changed(): void {
+    this.dirty = true;
+    if (this.state.value === 'conflict') return;
+    if (this.state.value === 'saved') this.state.value = 'saving';
+    this.later(PAUSE_MS);
+  }
+
+  private later(ms: number) {
+    window.clearTimeout(this.timer);
+    this.timer = window.setTimeout(() => void this.save(), ms);
+  }
+
+  /** Saves now what has changed. */
+  async save(): Promise<void> {
+    window.clearTimeout(this.timer);
+    if (this.busy) await this.busy;
+    if (!this.dirty || this.state.value === 'conflict') return;
+    this.busy = this.send().finally(() => (this.busy = null));
+    await this.busy;
+  }
+
+  private async send(): Promise<void> {
+    const body = this.read();
+    this.dirty = false;
+    this.local.write({ version: this.version, body });
+    try {
+      this.version = (await api.keep(this.path, this.version, body)).version;
+      this.local.clear();
+      this.state.value = this.dirty ? 'saving' : 'saved';
+    } catch (e) {
+      this.dirty = true;
+      const status = e instanceof Failure ? e.status : 0;
+      this.state.value = status === 409 ? 'conflict' : status === 401 ? 'signed-out' : 'offline';
+      if (status !== 409) this.later(RETRY_MS);
+    }
+  }
+
+  /** Settles a conflict: with this window's state or with the one that was saved elsewhere. */
+  async settle(mine: boolean): Promise<void> {
+    const kept = await api.kept(this.path);
+    this.version = kept.version;
+    this.state.value = 'saved';
+    if (mine) {
+      this.changed();
+      await this.save();
+    } else {
+      this.dirty = false;
+      this.local.clear();
+      if (kept.body) this.write(kept.body);
+    }
+  }
+
+  /** Whether nothing is waiting to be saved. */
+  get settled(): boolean {
+    return !this.dirty && !this.busy;
+  }
+
+  stop(): void {
+    window.clearTimeout(this.timer);
+  }
+}

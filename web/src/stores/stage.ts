@@ -1,0 +1,50 @@
+import { defineStore } from 'pinia';
+import { shallowRef } from 'vue';
+import * as core from '../core';
+import { Changed, type Hint, type Marks, type Notice, type Readout, type SceneObject, type View } from '../core';
+
+/** Snapshots of the core's state for panels; refreshed by what the core says has changed. */
+export const useStage = defineStore('stage', () => {
+  const views = shallowRef<View[]>([]);
+  const marks = shallowRef<Marks[]>([]);
+  const objects = shallowRef<SceneObject[]>([]);
+  const selection = shallowRef<string[]>([]);
+  const readout = shallowRef<Readout>({});
+  const hints = shallowRef<Hint[]>([]);
+  const notices = shallowRef<(Notice & { key: number })[]>([]);
+  let noticeKey = 0;
+
+  function refresh(bits: number) {
+    if (bits & (Changed.views | Changed.layout)) {
+      views.value = core.views();
+    }
+    if (bits & (Changed.views | Changed.layout | Changed.selection | Changed.readout)) {
+      marks.value = views.value.map((v) => core.marks(v.number));
+    }
+    if (bits & Changed.scene && objects.value.length === 0) objects.value = core.scene().objects;
+    if (bits & Changed.selection) selection.value = core.selection();
+    if (bits & (Changed.readout | Changed.views | Changed.selection)) {
+      readout.value = core.readout();
+      hints.value = core.hints();
+    }
+    if (bits & Changed.notice) core.takeNotices().forEach(tell);
+  }
+
+  function tell(notice: Notice) {
+    const key = ++noticeKey;
+    notices.value = [...notices.value.slice(-2), { ...notice, key }];
+    window.setTimeout(() => dismiss(key), notice.command ? 9000 : 5000);
+  }
+
+  function dismiss(key: number) {
+    notices.value = notices.value.filter((n) => n.key !== key);
+  }
+
+  function forget() {
+    objects.value = [];
+    notices.value = [];
+    selection.value = [];
+  }
+
+  return { views, marks, objects, selection, readout, hints, notices, refresh, tell, dismiss, forget };
+});
