@@ -1,14 +1,14 @@
 /** Shading of surfaces: a light at the eye, so that whatever is looked at is lit. Output is premultiplied. */
 export const surfaceVertex = /* glsl */ `
-#ifdef HAS_NORMAL
+#ifdef WITH_NORMAL
 out vec3 vNormal;
 #else
 out vec3 vView;
 #endif
-#ifdef HAS_IMAGE
+#ifdef WITH_IMAGE
 out vec2 vUv;
 #endif
-#ifdef HAS_COLOR
+#ifdef WITH_COLOR
 in vec4 color;
 out vec4 vColor;
 #endif
@@ -19,15 +19,15 @@ flat out int vSides;
 #endif
 void main() {
   vec4 p = modelViewMatrix * vec4(position, 1.0);
-#ifdef HAS_NORMAL
+#ifdef WITH_NORMAL
   vNormal = normalMatrix * normal;
 #else
   vView = p.xyz;
 #endif
-#ifdef HAS_IMAGE
+#ifdef WITH_IMAGE
   vUv = uv;
 #endif
-#ifdef HAS_COLOR
+#ifdef WITH_COLOR
   vColor = color;
 #endif
 #ifdef EDGES
@@ -44,16 +44,16 @@ uniform vec4 base;
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
-#ifdef HAS_NORMAL
+#ifdef WITH_NORMAL
 in vec3 vNormal;
 #else
 in vec3 vView;
 #endif
-#ifdef HAS_IMAGE
+#ifdef WITH_IMAGE
 uniform sampler2D image;
 in vec2 vUv;
 #endif
-#ifdef HAS_COLOR
+#ifdef WITH_COLOR
 in vec4 vColor;
 #endif
 #ifdef EDGES
@@ -63,15 +63,15 @@ flat in int vSides;
 out vec4 result;
 void main() {
   vec4 c = base;
-#ifdef HAS_IMAGE
+#ifdef WITH_IMAGE
   vec4 texel = texture(image, vUv);
   c *= vec4(pow(texel.rgb, vec3(2.2)), texel.a);
 #endif
-#ifdef HAS_COLOR
+#ifdef WITH_COLOR
   c *= vColor;
 #endif
   if (c.a < cutoff) discard;
-#ifdef HAS_NORMAL
+#ifdef WITH_NORMAL
   vec3 n = normalize(vNormal);
 #else
   vec3 n = normalize(cross(dFdx(vView), dFdy(vView)));

@@ -84,9 +84,9 @@ export class Surfaces {
     let material = this.materials.get(key);
     if (!material) {
       const defines: Record<string, number> = {};
-      if (has.normal) defines.HAS_NORMAL = 1;
-      if (has.color) defines.HAS_COLOR = 1;
-      if (m.image && has.uv) defines.HAS_IMAGE = 1;
+      if (has.normal) defines.WITH_NORMAL = 1;
+      if (has.color) defines.WITH_COLOR = 1;
+      if (m.image && has.uv) defines.WITH_IMAGE = 1;
       if (edges) defines.EDGES = 1;
       const [r, gr, b, a] = m.color;
       material = new THREE.ShaderMaterial({

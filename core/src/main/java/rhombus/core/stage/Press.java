@@ -54,7 +54,7 @@ final class Press implements Actions {
         if (v.camera != null) {
             return Context.CAMERA;
         }
-        if (v.pose == null || !v.pose.projection().flat()) {
+        if (!v.pose.projection().flat()) {
             return Context.PERSPECTIVE;
         }
         return Direction.of(v.pose.orientation(), stage.scene().up()) == null ? Context.FREE_FLAT : Context.AXIS;

@@ -160,9 +160,6 @@ public final class Snapshots {
     public Map<String, Object> readout() {
         ViewState v = stage.board().active();
         Pose p = v.pose;
-        if (p == null) {
-            return Map.of();
-        }
         double depth = p.focus();
         double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
         Map<String, Object> m = Plain.map(

@@ -53,6 +53,11 @@ public final class Stage {
     private double pointerY = Double.NaN;
     private double now;
 
+    /** A stage on which there is nothing yet. */
+    public Stage() {
+        goHome();
+    }
+
     // ---- what is there -------------------------------------------------------------------------------------------
 
     /** The scene as it is now. */
