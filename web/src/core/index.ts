@@ -13,4 +13,5 @@ export const Changed = {
   keep: 1 << 21,
   keymap: 1 << 22,
   application: 1 << 23,
+  caption: 1 << 24,
 } as const;

@@ -17,6 +17,7 @@ const directions = computed<Choice[]>(() => [
     command: 'view.direction',
     args: { to: d, flat: true } as Plain,
     on: props.view.direction === d && !props.view.camera,
+    half: true,
   })),
   { label: 'Scout', command: 'view.scout', on: props.view.title === 'Scout', apart: true },
   ...cameras.value.map((c, i) => ({

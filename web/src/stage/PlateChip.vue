@@ -8,6 +8,8 @@ export interface Choice {
   args?: Plain;
   on?: boolean;
   apart?: boolean;
+  /** Two of these share a line. */
+  half?: boolean;
 }
 </script>
 
@@ -17,7 +19,14 @@ defineEmits<{ choose: [choice: Choice] }>();
 </script>
 
 <template>
-  <el-dropdown trigger="click" placement="top-start" :show-timeout="0" @command="(c: Choice) => $emit('choose', c)">
+  <el-dropdown
+    trigger="click"
+    placement="top-start"
+    popper-class="plate-menu"
+    max-height="70vh"
+    :show-timeout="0"
+    @command="(c: Choice) => $emit('choose', c)"
+  >
     <button class="chip" :class="{ lead, bright }" :aria-label="`${label}: ${text}`">{{ text }}</button>
     <template #dropdown>
       <el-dropdown-menu>
@@ -26,6 +35,7 @@ defineEmits<{ choose: [choice: Choice] }>();
           :key="c.label"
           :command="c"
           :divided="c.apart ?? false"
+          :class="{ half: c.half }"
           :data-command="c.command"
         >
           <span class="lozenge" :class="{ on: c.on }" />

@@ -15,10 +15,10 @@ export const useStage = defineStore('stage', () => {
   let noticeKey = 0;
 
   function refresh(bits: number) {
-    if (bits & (Changed.views | Changed.layout)) {
+    if (bits & (Changed.views | Changed.layout | Changed.caption)) {
       views.value = core.views();
     }
-    if (bits & (Changed.views | Changed.layout | Changed.selection | Changed.readout)) {
+    if (bits & (Changed.views | Changed.layout | Changed.caption | Changed.selection | Changed.readout)) {
       marks.value = views.value.map((v) => core.marks(v.number));
     }
     if (bits & Changed.scene && objects.value.length === 0) objects.value = core.scene().objects;

@@ -74,7 +74,7 @@ export function tick(time: number): void;
 export function animating(): boolean;
 export function reduceMotion(reduce: boolean): void;
 
-/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application. */
+/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions. */
 export function takeChanges(): number;
 export function takeMoved(): Int32Array;
 export function takeNotices(): Notice[];
@@ -82,6 +82,7 @@ export function takeApplication(): { command: string; args: Plain }[];
 
 export function matrices(view: number): Float64Array;
 export function plan(view: number): Plan;
+export function wires(view: number): Int32Array;
 export function grid(view: number): Float32Array<ArrayBuffer>;
 export function marks(view: number): Marks;
 

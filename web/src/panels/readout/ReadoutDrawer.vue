@@ -21,7 +21,7 @@ function place(axis: string, value: number | undefined) {
         <dt>{{ row.label }}</dt>
         <dd class="numbers">{{ row.value }}</dd>
       </template>
-      <dt>Grid square</dt>
+      <dt>Grid</dt>
       <dd class="numbers">{{ r.grid }}</dd>
     </dl>
     <div class="pair">
@@ -101,7 +101,7 @@ h2 {
 }
 dl {
   display: grid;
-  grid-template-columns: 74px 1fr;
+  grid-template-columns: 62px 1fr;
   gap: 3px 8px;
   margin: 0 0 10px;
 }

@@ -133,7 +133,7 @@ export class Painter {
     const ratio = this.pixel.value;
     this.halfSize.set((width * ratio) / 2, (height * ratio) / 2);
     const plan = core.plan(view.number);
-    const complete = this.models?.prepare(plan) ?? false;
+    const complete = this.models?.prepare(plan, view.number) ?? false;
     this.grid.set(core.grid(view.number));
     this.camera.layers.set(Form.grid);
     if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);

@@ -21,16 +21,17 @@ export class GridLines {
     this.material.uniforms.tints!.value = palette.grid;
   }
 
+  /** Six numbers and a sort for each line; the last four numbers are the centre and the radius of fading. */
   set(numbers: Float32Array<ArrayBuffer>): void {
     const count = (numbers.length - 4) / 7;
+    const ends = new Float32Array(count * 6);
+    const sort = new Int8Array(count);
+    for (let i = 0; i < count; i++) {
+      ends.set(numbers.subarray(i * 7, i * 7 + 6), i * 6);
+      sort[i] = numbers[i * 7 + 6]!;
+    }
     this.mesh.geometry.dispose();
-    const lines = new THREE.InstancedInterleavedBuffer(numbers.slice(0, count * 7), 7);
-    this.mesh.geometry = lineGeometry(
-      new THREE.InterleavedBufferAttribute(lines, 3, 0),
-      new THREE.InterleavedBufferAttribute(lines, 3, 3),
-      new THREE.InterleavedBufferAttribute(lines, 1, 6),
-      count,
-    );
+    this.mesh.geometry = lineGeometry(ends, sort, count);
     (this.material.uniforms.fading!.value as THREE.Vector4).fromArray(numbers, count * 7);
   }
 

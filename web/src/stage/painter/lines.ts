@@ -1,22 +1,41 @@
 import * as THREE from 'three';
 import { lineFragment, lineVertex } from './shaders';
 
-const CORNERS = new Float32Array([0, -1, 0, 1, -1, 0, 1, 1, 0, 0, 1, 0]);
-
-/** Quads for lines given as both ends and a sort each. */
-export function lineGeometry(
-  from: THREE.BufferAttribute | THREE.InterleavedBufferAttribute,
-  to: THREE.BufferAttribute | THREE.InterleavedBufferAttribute,
-  sort: THREE.BufferAttribute | THREE.InterleavedBufferAttribute,
-  count: number,
-): THREE.InstancedBufferGeometry {
-  const g = new THREE.InstancedBufferGeometry();
-  g.setIndex([0, 1, 2, 0, 2, 3]);
-  g.setAttribute('position', new THREE.BufferAttribute(CORNERS, 3));
-  g.setAttribute('from', from);
-  g.setAttribute('to', to);
-  g.setAttribute('sort', sort);
-  g.instanceCount = count;
+/**
+ * Quads for lines: each has four corners that know both ends and a sort. Plain vertices, since processors that stand in
+ * for a graphics card draw small instances one by one.
+ *
+ * @param ends six numbers a line
+ * @param sort what each line is
+ */
+export function lineGeometry(ends: ArrayLike<number>, sort: ArrayLike<number>, count: number): THREE.BufferGeometry {
+  const both = new Float32Array(count * 24);
+  const corner = new Int8Array(count * 16);
+  const index = new Uint32Array(count * 6);
+  for (let i = 0; i < count; i++) {
+    for (let k = 0; k < 4; k++) {
+      const to = (i * 4 + k) * 6;
+      for (let c = 0; c < 6; c++) both[to + c] = ends[i * 6 + c]!;
+      const at = (i * 4 + k) * 4;
+      corner[at] = k >> 1;
+      corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
+      corner[at + 2] = sort[i]!;
+    }
+    const v = i * 4;
+    const to = i * 6;
+    index[to] = index[to + 3] = v;
+    index[to + 1] = v + 1;
+    index[to + 2] = index[to + 4] = v + 2;
+    index[to + 5] = v + 3;
+  }
+  const g = new THREE.BufferGeometry();
+  const lines = new THREE.InterleavedBuffer(both, 6);
+  const corners = new THREE.InterleavedBuffer(corner, 4);
+  g.setAttribute('position', new THREE.InterleavedBufferAttribute(corners, 2, 0));
+  g.setAttribute('sort', new THREE.InterleavedBufferAttribute(corners, 1, 2));
+  g.setAttribute('from', new THREE.InterleavedBufferAttribute(lines, 3, 0));
+  g.setAttribute('to', new THREE.InterleavedBufferAttribute(lines, 3, 3));
+  g.setIndex(new THREE.BufferAttribute(index, 1));
   return g;
 }
 

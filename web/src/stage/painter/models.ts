@@ -1,8 +1,9 @@
 import * as THREE from 'three';
 import * as core from '../../core';
-import { lineGeometry, lineMaterial } from './lines';
+import { lineMaterial } from './lines';
 import type { Palette } from './palette';
 import { Surfaces } from './surfaces';
+import { Wires } from './wires';
 
 /** Layers of the painter's scene: which of an object's forms a viewport draws. */
 export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const;
@@ -13,6 +14,7 @@ interface Model {
   surface: THREE.Mesh | null;
   edged: THREE.Mesh | null;
   wire: THREE.Mesh | null;
+  edges: number;
 }
 
 /** Everything of a scene that can be drawn; each form is made when a viewport first asks for it. */
@@ -20,7 +22,7 @@ export class Models {
   readonly root = new THREE.Group();
   private readonly models: Model[] = [];
   private readonly surfaces: Surfaces;
-  private readonly wires = new Map<number, THREE.InstancedBufferGeometry | null>();
+  private readonly wires: Wires;
   private readonly wire: THREE.ShaderMaterial;
   private readonly picked: THREE.ShaderMaterial;
   private selected = new Set<number>();
@@ -34,12 +36,13 @@ export class Models {
     loaded: () => void,
   ) {
     this.surfaces = new Surfaces(file, ink, pixel, loaded);
-    const widths = [0, 1, 1.3, 0, 0];
+    this.wires = new Wires((mesh) => this.surfaces.geometry(mesh).boundingSphere!);
+    const widths = [0, 0.9, 1.1, 0, 0];
     this.wire = lineMaterial({ tints: palette.wire, widths, relative: false, hidden: false }, halfSize, pixel);
     this.picked = lineMaterial({ tints: palette.picked, widths, relative: false, hidden: false }, halfSize, pixel);
     const drawn = core.drawn();
     for (let i = 0; i < drawn.length; i += 2) {
-      this.models.push({ node: drawn[i]!, mesh: drawn[i + 1]!, surface: null, edged: null, wire: null });
+      this.models.push({ node: drawn[i]!, mesh: drawn[i + 1]!, surface: null, edged: null, wire: null, edges: 0 });
     }
     this.root.matrixWorldAutoUpdate = false;
   }
@@ -51,9 +54,10 @@ export class Models {
   }
 
   /** Makes what a plan needs. Gives false while the edges for it have not come. */
-  prepare(plan: core.Plan): boolean {
+  prepare(plan: core.Plan, view: number): boolean {
     let complete = true;
-    for (const m of this.models) {
+    const wires = plan.edges === 'lines' ? core.wires(view) : null;
+    for (const [i, m] of this.models.entries()) {
       if (plan.surfaces && plan.edges === 'none') m.surface ??= this.surface(m);
       if (plan.edges === 'on_surface') {
         m.edged ??= this.edgedForm(m);
@@ -62,10 +66,7 @@ export class Models {
           m.surface ??= this.surface(m);
         }
       }
-      if (plan.edges === 'lines') {
-        m.wire ??= this.wireForm(m);
-        complete &&= m.wire !== null;
-      }
+      if (wires && !this.wireForm(m, wires[i]!)) complete = false;
     }
     return complete;
   }
@@ -83,37 +84,18 @@ export class Models {
     return g && this.place(new THREE.Mesh(g, this.surfaces.material(m.mesh, true)), m, Form.edged);
   }
 
-  private wireForm(m: Model): THREE.Mesh | null {
-    let g = this.wires.get(m.mesh);
-    if (!g) {
-      g = this.wireGeometry(m.mesh);
-      if (!g) return null;
-      this.wires.set(m.mesh, g);
+  /** The first `count` edges as lines; the number is the object's own, the geometry may be shared. */
+  private wireForm(m: Model, count: number): boolean {
+    const g = this.wires.geometry(m.mesh, count);
+    if (!g) return false;
+    if (!m.wire) {
+      m.wire = this.place(new THREE.Mesh(g, this.selected.has(m.node) ? this.picked : this.wire), m, Form.wire);
+      const wire = m.wire;
+      m.wire.onBeforeRender = () => wire.geometry.setDrawRange(0, m.edges * 6);
     }
-    return this.place(new THREE.Mesh(g, this.selected.has(m.node) ? this.picked : this.wire), m, Form.wire);
-  }
-
-  private wireGeometry(mesh: number): THREE.InstancedBufferGeometry | null {
-    const ends = core.edgeVertices(mesh);
-    const strength = core.edgeStrength(mesh);
-    if (!ends || !strength) return null;
-    const xyz = core.positions(mesh);
-    const both = new Float32Array(ends.length * 3);
-    for (let i = 0; i < ends.length; i++) {
-      const v = ends[i]! * 3;
-      both[i * 3] = xyz[v]!;
-      both[i * 3 + 1] = xyz[v + 1]!;
-      both[i * 3 + 2] = xyz[v + 2]!;
-    }
-    const pairs = new THREE.InstancedInterleavedBuffer(both, 6);
-    const g = lineGeometry(
-      new THREE.InterleavedBufferAttribute(pairs, 3, 0),
-      new THREE.InterleavedBufferAttribute(pairs, 3, 3),
-      new THREE.InstancedBufferAttribute(new Float32Array(strength), 1),
-      strength.length,
-    );
-    g.boundingSphere = this.surfaces.geometry(mesh).boundingSphere;
-    return g;
+    m.edges = count;
+    m.wire.geometry = g;
+    return true;
   }
 
   private place(object: THREE.Mesh, m: Model, form: number): THREE.Mesh {
@@ -155,7 +137,7 @@ export class Models {
 
   dispose(): void {
     this.surfaces.dispose();
-    for (const g of this.wires.values()) g?.dispose();
+    this.wires.dispose();
     this.wire.dispose();
     this.picked.dispose();
   }

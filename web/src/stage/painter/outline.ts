@@ -28,7 +28,12 @@ export class Outline {
       glslVersion: THREE.GLSL3,
       vertexShader: outlineVertex,
       fragmentShader: outlineFragment,
-      uniforms: { mask: { value: this.target.texture }, pixel, tint: { value: tint } },
+      uniforms: {
+        mask: { value: this.target.texture },
+        box: { value: new THREE.Vector4() },
+        pixel,
+        tint: { value: tint },
+      },
       depthTest: false,
       depthWrite: false,
       transparent: true,
@@ -72,6 +77,7 @@ export class Outline {
 
   draw(renderer: THREE.WebGLRenderer, camera: THREE.Camera, box: THREE.Vector4): void {
     this.target.viewport.copy(box);
+    (this.lines.uniforms.box!.value as THREE.Vector4).copy(box);
     this.target.scissor.copy(box);
     this.target.scissorTest = true;
     renderer.setRenderTarget(this.target);

@@ -23,7 +23,7 @@ const none = rgba('#000000', 0);
 
 export const palettes: Record<'dusk' | 'chalk', Palette> = {
   dusk: {
-    wire: [none, rgba('#7fa9b8', 0.34), rgba('#a9cbd6', 0.78), none, none],
+    wire: [none, rgba('#7fa9b8', 0.22), rgba('#9cc3d0', 0.62), none, none],
     picked: [none, rgba('#d77bf0', 0.5), rgba('#e6a6f7', 1), none, none],
     grid: [
       rgba('#9fc3d0', 0.07),
@@ -36,7 +36,7 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     outline: rgb('#d77bf0'),
   },
   chalk: {
-    wire: [none, rgba('#2f5160', 0.36), rgba('#1d3a47', 0.8), none, none],
+    wire: [none, rgba('#2f5160', 0.26), rgba('#1d3a47', 0.66), none, none],
     picked: [none, rgba('#8f2fae', 0.5), rgba('#7a1f99', 1), none, none],
     grid: [
       rgba('#24414e', 0.09),

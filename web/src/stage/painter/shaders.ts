@@ -187,6 +187,7 @@ void main() {
 export const outlineFragment = /* glsl */ `
 precision highp float;
 uniform sampler2D mask;
+uniform vec4 box;
 uniform float pixel;
 uniform vec3 tint;
 out vec4 result;
@@ -195,7 +196,10 @@ const vec2 DIRECTIONS[8] = vec2[8](vec2(1, 0), vec2(-1, 0), vec2(0, 1), vec2(0, 
 float most(ivec2 at, float reach, int channel) {
   float m = 0.0;
   for (int i = 0; i < 8; i++) {
-    vec4 t = texelFetch(mask, at + ivec2(round(DIRECTIONS[i] * reach)), 0);
+    vec2 to = vec2(at) + round(DIRECTIONS[i] * reach);
+    // Beyond the viewport the mask holds what another one left there.
+    if (any(lessThan(to, box.xy)) || any(greaterThanEqual(to, box.xy + box.zw))) continue;
+    vec4 t = texelFetch(mask, ivec2(to), 0);
     m = max(m, channel == 0 ? t.r : t.g);
   }
   return m;

@@ -112,11 +112,7 @@ public final class Exports {
     /** Node number and mesh number of everything drawn, in turn. */
     @JSExport
     public static Int32Array drawn() {
-        int n = 0;
-        for (var node : open.scene.nodes()) {
-            n += node.meshes().size();
-        }
-        int[] out = new int[n * 2];
+        int[] out = new int[open.scene.drawnCount() * 2];
         int at = 0;
         for (int i = 0; i < open.scene.nodes().size(); i++) {
             for (int m : open.scene.node(i).meshes()) {
@@ -234,6 +230,12 @@ public final class Exports {
     @JSExport
     public static JSObject plan(int view) {
         return JsPlain.toJs(stage.snapshots().plan(view));
+    }
+
+    /** How many edges of each drawn mesh a wire view shows, in the order of {@link #drawn}. */
+    @JSExport
+    public static Int32Array wires(int view) {
+        return Int32Array.fromJavaArray(stage.snapshots().wires(view));
     }
 
     /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */

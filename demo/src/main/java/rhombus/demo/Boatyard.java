@@ -24,7 +24,7 @@ final class Boatyard {
     }
 
     private byte[] make() {
-        int ground = f.add("Ground", -1, Shape.box(70, 0.2, 44), "#7C8468", new Vec3(-2, -0.1, -4));
+        int ground = f.add("Ground", -1, Shape.box(50, 0.2, 32), "#7C8468", new Vec3(0.5, -0.1, -2));
         f.lock(ground);
         slipway();
         hull();

@@ -28,7 +28,7 @@ public final class MeshEdges {
         this.sides = sides;
     }
 
-    /** Pairs of vertex numbers, one pair an edge. */
+    /** Pairs of vertex numbers, one pair an edge, strong ones first; any number of first ones is spread over the mesh. */
     public int[] vertices() {
         return vertices;
     }
@@ -91,7 +91,24 @@ public final class MeshEdges {
             vertices[count * 2 + 1] = triangles[first - first % 3 + (first + 1) % 3];
             strength[count++] = s;
         }
-        return new MeshEdges(Arrays.copyOf(vertices, count * 2), Arrays.copyOf(strength, count), sides);
+        return ordered(vertices, strength, count, sides);
+    }
+
+    /** Strong edges first; among equals the order of the table stays, which is as good as random. */
+    private static MeshEdges ordered(int[] vertices, byte[] strength, int count, byte[] sides) {
+        int[] v = new int[count * 2];
+        byte[] s = new byte[count];
+        int at = 0;
+        for (byte wanted = STRONG; wanted >= PLAIN; wanted--) {
+            for (int i = 0; i < count; i++) {
+                if (strength[i] == wanted) {
+                    v[at * 2] = vertices[i * 2];
+                    v[at * 2 + 1] = vertices[i * 2 + 1];
+                    s[at++] = wanted;
+                }
+            }
+        }
+        return new MeshEdges(v, s, sides);
     }
 
     private static byte strengthOf(int first, int[] next, double[] normals) {

@@ -59,6 +59,7 @@ public final class Presets {
         motions();
         views();
         selecting();
+        steps();
         rest();
     }
 
@@ -67,18 +68,13 @@ public final class Presets {
         add("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "navigate.orbit", "orbit");
         add("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "navigate.pan", "pan");
         add("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "navigate.dolly", "dolly");
-        for (String side : List.of("Left", "Right", "Up", "Down")) {
-            Map<String, Object> to = Map.of("to", side.toLowerCase());
-            String words = " one step " + side.toLowerCase();
-            add("step-orbit-" + side.toLowerCase(), Trigger.key("Arrow" + side), 0, STAGE, "navigate.step-orbit", to, "orbit" + words);
-            add("step-pan-" + side.toLowerCase(), Trigger.key("Arrow" + side), SHIFT, STAGE, "navigate.step-pan", to, "pan" + words);
-        }
-        add("step-dolly-in", Trigger.key("Equal"), 0, STAGE, "navigate.step-dolly", Map.of("to", "in"), "dolly one step in");
-        add("step-dolly-out", Trigger.key("Minus"), 0, STAGE, "navigate.step-dolly", Map.of("to", "out"), "dolly one step out");
     }
 
+    /** In the order in which the hints name them: what is wanted most comes first. */
     private void views() {
         add("frame", Trigger.key("KeyF"), 0, STAGE, "view.frame-selection", "frame the selection");
+        add("solo", Trigger.key("KeyQ"), 0, STAGE, "board.solo", "solo");
+        add("pivot", Trigger.key("KeyV"), 0, STAGE, "pivot.set-here", "pin the pivot here");
         add("frame-all", Trigger.key("KeyF"), SHIFT, STAGE, "view.frame-all", "frame all");
         add("home", Trigger.key("KeyH"), 0, STAGE, "view.home", "go home");
         add("set-home", Trigger.key("KeyH"), SHIFT, STAGE, "view.set-home", "set home to this view");
@@ -92,11 +88,9 @@ public final class Presets {
             add("display-" + m.id(), Trigger.key("Digit" + m.digit()), 0, STAGE, "display.set", Map.of("mode", m.id()), m.label());
         }
         add("display-swap", Trigger.key("Digit0"), 0, STAGE, "display.swap", "swap the last two display modes");
-        add("solo", Trigger.key("KeyQ"), 0, STAGE, "board.solo", "solo");
         add("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, "board.clear-deck", "clear deck");
         add("trail-back", Trigger.key("Backspace"), 0, STAGE, "trail.back", "view before");
         add("trail-forward", Trigger.key("Backspace"), SHIFT, STAGE, "trail.forward", "next view");
-        add("pivot", Trigger.key("KeyV"), 0, STAGE, "pivot.set-here", "pin the pivot here");
         add("pivot-clear", Trigger.key("KeyV"), SHIFT, STAGE, "pivot.clear", "unpin the pivot");
         add("camera", Trigger.key("KeyC"), 0, STAGE, "camera.look-through", "look through the camera");
     }
@@ -104,6 +98,17 @@ public final class Presets {
     private void axis(String id, String code, String from, String other) {
         add("axis-" + id, Trigger.key(code), 0, STAGE, "view.direction", Map.of("to", from), "look from the " + from);
         add("axis-" + id + "-other", Trigger.key(code), SHIFT, STAGE, "view.direction", Map.of("to", other), "look from the " + other);
+    }
+
+    private void steps() {
+        for (String side : List.of("Left", "Right", "Up", "Down")) {
+            Map<String, Object> to = Map.of("to", side.toLowerCase());
+            String words = " one step " + side.toLowerCase();
+            add("step-orbit-" + side.toLowerCase(), Trigger.key("Arrow" + side), 0, STAGE, "navigate.step-orbit", to, "orbit" + words);
+            add("step-pan-" + side.toLowerCase(), Trigger.key("Arrow" + side), SHIFT, STAGE, "navigate.step-pan", to, "pan" + words);
+        }
+        add("step-dolly-in", Trigger.key("Equal"), 0, STAGE, "navigate.step-dolly", Map.of("to", "in"), "dolly one step in");
+        add("step-dolly-out", Trigger.key("Minus"), 0, STAGE, "navigate.step-dolly", Map.of("to", "out"), "dolly one step out");
     }
 
     private void selecting() {

@@ -100,6 +100,15 @@ public final class Scene {
         return r > 0 ? r : 1;
     }
 
+    /** How many meshes are drawn, each use by a node counted. */
+    public int drawnCount() {
+        int n = 0;
+        for (Node node : nodes) {
+            n += node.meshes().size();
+        }
+        return n;
+    }
+
     /** Number of the node with this id, or -1. */
     public int indexOf(String id) {
         Integer i = byId.get(id);

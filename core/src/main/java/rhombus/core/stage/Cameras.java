@@ -31,7 +31,7 @@ final class Cameras {
         // A new line of sight is not a way to fly: the cut between views is at once, as on a film set.
         stage.pose(v, pose(stage, v, node));
         stage.remember(v);
-        stage.changes().add(Changes.LAYOUT | Changes.KEEP);
+        stage.changes().add(Changes.CAPTION | Changes.KEEP);
         return true;
     }
 
@@ -46,7 +46,7 @@ final class Cameras {
             stage.pose(v, v.beforeCamera);
         }
         stage.remember(v);
-        stage.changes().add(Changes.LAYOUT | Changes.KEEP);
+        stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 
     /** Before a motion: the viewport goes on as a scout view from where the camera stands. */
@@ -57,7 +57,7 @@ final class Cameras {
         String name = stage.nameOf(stage.scene().indexOf(v.camera));
         v.camera = null;
         stage.changes().notice(name + " is guarded and stays where it is. You look around from there.", "Back to " + name, "camera.look-through");
-        stage.changes().add(Changes.LAYOUT | Changes.KEEP);
+        stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 
     /** After the scene or the size changed: a viewport that looks through a camera shows what the camera sees now. */

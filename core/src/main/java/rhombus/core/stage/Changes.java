@@ -11,7 +11,7 @@ import rhombus.core.plain.Plain;
 public final class Changes {
     /** Bits 0 to 15: the viewport with that number must be drawn again. */
     public static final int VIEWS = 0xFFFF;
-    /** Rectangles, the active viewport, solo, captions. */
+    /** Rectangles of viewports: everything must be drawn again. */
     public static final int LAYOUT = 1 << 16;
     /** The selection. */
     public static final int SELECTION = 1 << 17;
@@ -27,6 +27,8 @@ public final class Changes {
     public static final int KEYMAP = 1 << 22;
     /** There are commands for the front end. */
     public static final int APPLICATION = 1 << 23;
+    /** Which viewport is active, what it is called, and what it looks through. */
+    public static final int CAPTION = 1 << 24;
 
     private int bits;
     private final Set<Integer> moved = new TreeSet<>();

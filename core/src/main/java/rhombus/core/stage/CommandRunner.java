@@ -51,30 +51,33 @@ final class CommandRunner {
                 for (ViewState each : board.views) {
                     Cameras.follow(stage, each);
                 }
+                stage.changes().add(Changes.LAYOUT | Changes.CAPTION | Changes.READOUT | Changes.KEEP);
             }
             case "board.clear-deck" -> {
                 board.clearDeck = !board.clearDeck;
                 stage.changes().application(id, Map.of());
+                stage.changes().add(Changes.READOUT);
             }
             case "board.activate" -> stage.activate(v);
             case "display.set" -> {
                 DisplayMode m = DisplayMode.named(Plain.text(args.get("mode"), ""));
-                if (m != null && m != v.mode) {
-                    v.otherMode = v.mode;
-                    v.mode = m;
-                }
+                display(v, m == null ? v.mode : m);
             }
-            case "display.swap" -> {
-                DisplayMode m = v.mode;
-                v.mode = v.otherMode;
-                v.otherMode = m;
-            }
+            case "display.swap" -> display(v, v.otherMode);
             default -> {
                 return false;
             }
         }
-        stage.changes().add(Changes.LAYOUT | Changes.VIEWS | Changes.READOUT | Changes.KEEP);
         return true;
+    }
+
+    private void display(ViewState v, DisplayMode m) {
+        if (m != v.mode) {
+            v.otherMode = v.mode;
+            v.mode = m;
+            stage.changes().view(v.number);
+            stage.changes().add(Changes.CAPTION | Changes.KEEP);
+        }
     }
 
     /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */

@@ -17,8 +17,10 @@ import rhombus.core.view.Screen;
 final class Frames {
     /** Part of the objects that make up the dense part of a scene. */
     private static final double DENSE = 0.95;
-    /** Part of the view's width under which the dense part counts as lost. */
-    private static final double LOST = 0.05;
+    /** Part of the view's width under which the dense part counts as lost: a fifth, below which no shape can be read. */
+    private static final double LOST = 0.2;
+    /** Objects up to this many times as far off as the dense part reaches still belong to it. */
+    private static final double NEAR = 2;
     private static final double SMALLEST = 1e-3;
 
     private Frames() {}
@@ -99,12 +101,20 @@ final class Frames {
         return out;
     }
 
-    /** The 95% of the objects that lie nearest to the middle one, axis by axis. */
+    /**
+     * The dense part: the 95% of the objects that lie nearest to the middle one, axis by axis, and whatever else lies
+     * so near to them that it belongs to the same place.
+     */
     private static List<Integer> dense(Scene scene, List<Integer> meshes) {
         Vec3 middle = new Vec3(median(scene, meshes, 0), median(scene, meshes, 1), median(scene, meshes, 2));
         List<Integer> sorted = new ArrayList<>(meshes);
         sorted.sort(Comparator.comparingDouble((Integer n) -> farthest(scene.bounds(n), middle)));
-        return sorted.subList(0, (int) Math.ceil(sorted.size() * DENSE));
+        int count = (int) Math.ceil(sorted.size() * DENSE);
+        double reach = farthest(scene.bounds(sorted.get(count - 1)), middle) * NEAR;
+        while (count < sorted.size() && farthest(scene.bounds(sorted.get(count)), middle) <= reach) {
+            count++;
+        }
+        return sorted.subList(0, count);
     }
 
     private static double farthest(Aabb b, Vec3 p) {

@@ -125,7 +125,7 @@ final class Press implements Actions {
         }
         stage.remember(v);
         stage.changes().view(v.number);
-        stage.changes().add(Changes.LAYOUT | Changes.KEEP);
+        stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 
     private Edit edit() {
@@ -156,7 +156,7 @@ final class Press implements Actions {
         }
         v.camera = cameraBefore;
         stage.pose(v, pose);
-        stage.changes().add(Changes.LAYOUT);
+        stage.changes().add(Changes.CAPTION);
     }
 
     private void forget() {

@@ -29,7 +29,7 @@ final class SceneCommands {
             case "pivot.set-here" -> pin(v, lx, ly);
             case "pivot.clear" -> {
                 stage.pivot().pinned = null;
-                stage.changes().add(Changes.VIEWS | Changes.READOUT | Changes.KEEP);
+                stage.changes().add(Changes.READOUT | Changes.KEEP);
             }
             case "tool.move" -> {
                 stage.moveTool(true);
@@ -99,7 +99,7 @@ final class SceneCommands {
         }
         stage.pivot().pinned = hit.point();
         stage.pivot().pinnedOn = stage.nameOf(hit.node());
-        stage.changes().add(Changes.VIEWS | Changes.READOUT | Changes.KEEP);
+        stage.changes().add(Changes.READOUT | Changes.KEEP);
     }
 
     /** Puts the last selected object's own origin at typed world coordinates; absent ones stay. */
@@ -138,8 +138,10 @@ final class SceneCommands {
         return count == 1 ? stage.nameOf(stage.selection().last()) : count + " objects";
     }
 
-    /** A place in words. */
+    /** A place in words: millimetres near the origin, coarser where the numbers grow long. */
     static String point(Vec3 p) {
-        return Lengths.fixed(p.x(), 3) + "  " + Lengths.fixed(p.y(), 3) + "  " + Lengths.fixed(p.z(), 3);
+        double most = Math.max(Math.abs(p.x()), Math.max(Math.abs(p.y()), Math.abs(p.z())));
+        int places = most < 10 ? 3 : most < 100 ? 2 : most < 1000 ? 1 : 0;
+        return Lengths.fixed(p.x(), places) + " " + Lengths.fixed(p.y(), places) + " " + Lengths.fixed(p.z(), places);
     }
 }

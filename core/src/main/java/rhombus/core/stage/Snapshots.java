@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.EdgeThinning;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
@@ -17,6 +18,7 @@ import rhombus.core.view.Clip;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
 
 /** The state of the stage as plain data, for panels and for {@code window.rhombus}. */
 public final class Snapshots {
@@ -74,6 +76,22 @@ public final class Snapshots {
                 "flat", v.pose.projection().flat());
     }
 
+    /** How many edges of each drawn mesh a wire view shows, in the order of the nodes and their meshes. */
+    public int[] wires(int view) {
+        Screen screen = stage.board().views.get(view).screen();
+        Scene scene = stage.scene();
+        int[] out = new int[scene.drawnCount()];
+        int at = 0;
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            double area = scene.node(i).meshes().isEmpty() ? 0 : EdgeThinning.area(screen, scene.bounds(i));
+            for (int m : scene.node(i).meshes()) {
+                int[] edges = scene.meshes().get(m).edgeVertices();
+                out[at++] = edges == null ? 0 : EdgeThinning.count(area, edges.length / 2);
+            }
+        }
+        return out;
+    }
+
     /** The grid of a viewport. */
     public Grid grid(int view) {
         return Grid.of(stage.board().views.get(view).screen(), stage.scene().up());
@@ -108,7 +126,7 @@ public final class Snapshots {
         List<Object> objects = new ArrayList<>();
         for (int i = 0; i < scene.nodes().size(); i++) {
             Node n = scene.node(i);
-            Aabb b = scene.bounds(i);
+            Aabb b = scene.boundsBelow(i);
             Map<String, Object> m = Plain.map(
                     "id", n.id(), "name", n.name(), "kind", n.kind().word(),
                     "visible", true, "locked", n.locked(), "triangles", scene.triangles(i));

@@ -326,7 +326,7 @@ public final class Stage {
     void activate(ViewState v) {
         if (v != null && v.number != board.active) {
             board.active = v.number;
-            changes.add(Changes.LAYOUT | Changes.READOUT);
+            changes.add(Changes.CAPTION | Changes.READOUT);
         }
     }
 
@@ -373,7 +373,7 @@ public final class Stage {
 
     void moveTool(boolean on) {
         moveTool = on;
-        changes.add(Changes.VIEWS | Changes.READOUT);
+        changes.add(Changes.READOUT);
     }
 
     /** Gives nodes other local matrices. */

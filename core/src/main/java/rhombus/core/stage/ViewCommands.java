@@ -91,7 +91,7 @@ final class ViewCommands {
         Cameras.stepOut(stage, v);
         stage.glide(v, to, Stage.GLIDE_MS);
         stage.remember(v);
-        stage.changes().add(Changes.LAYOUT);
+        stage.changes().add(Changes.CAPTION);
     }
 
     private Pose stepOrbit(ViewState v, Pose p, String to) {
@@ -168,6 +168,6 @@ final class ViewCommands {
         }
         v.camera = null;
         stage.glide(v, to, Stage.GLIDE_MS);
-        stage.changes().add(Changes.LAYOUT | Changes.KEEP);
+        stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 }

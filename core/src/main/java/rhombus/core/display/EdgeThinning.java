@@ -1,0 +1,57 @@
+package rhombus.core.display;
+
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+/**
+ * How many of an object's edges a wire view draws. Edges come in an order in which any number of first ones is an even
+ * sample, strong ones leading; where they would crowd closer than the picture can show, fewer give the same impression
+ * and cost less. Seen from near enough, every edge is drawn.
+ */
+public final class EdgeThinning {
+    /** Part of an object's area on the screen that its lines may cover. */
+    private static final double COVER = 1.1;
+    /** Always drawn, however small: a box. */
+    private static final int LEAST = 12;
+
+    private EdgeThinning() {}
+
+    /**
+     * Edges to draw of an object.
+     *
+     * @param area the object covers on the screen, square pixels
+     * @param total edges it has
+     */
+    public static int count(double area, int total) {
+        if (total <= LEAST) {
+            return total;
+        }
+        // Edges that spread evenly are as long as the cells between them are wide: two to a cell.
+        double length = Math.max(1, Math.sqrt(2 * area / total));
+        double bearable = COVER * area / length;
+        return bearable >= total ? total : Math.max(LEAST, (int) bearable);
+    }
+
+    /** Area of a box on the screen, square pixels, infinite where the eye is inside or near it. */
+    public static double area(Screen screen, Aabb box) {
+        Pose pose = screen.pose();
+        Vec3 size = box.size();
+        Vec3 sight = pose.forward();
+        double depth = 1;
+        if (pose.projection() instanceof Projection.Perspective) {
+            Vec3 to = box.center().minus(pose.eye());
+            depth = to.length() - box.radius();
+            if (depth <= 0) {
+                return Double.POSITIVE_INFINITY;
+            }
+            sight = to.unit();
+        }
+        double m = screen.metresPerPixel(depth);
+        return (size.x() * size.y() * Math.abs(sight.z())
+                + size.y() * size.z() * Math.abs(sight.x())
+                + size.z() * size.x() * Math.abs(sight.y())) / (m * m);
+    }
+}
