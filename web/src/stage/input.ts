@@ -45,6 +45,16 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     },
     on,
   );
+  // What was clicked elsewhere keeps the keyboard until the hand comes back to the viewports; what was reached by the
+  // keyboard, and a text field, keep it for good.
+  canvas.addEventListener(
+    'pointerenter',
+    () => {
+      const holder = document.activeElement;
+      if (holder && !takesText(holder) && !holder.matches(':focus-visible')) canvas.focus({ preventScroll: true });
+    },
+    on,
+  );
   canvas.addEventListener('pointermove', pointer, on);
   canvas.addEventListener('pointerup', pointer, on);
   canvas.addEventListener('pointercancel', pointer, on);

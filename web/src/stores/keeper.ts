@@ -116,9 +116,9 @@ export class Keeper {
     }
   }
 
-  /** Whether nothing is waiting to be saved. */
+  /** Whether nothing is about to be saved: all is, or a person has to choose first. */
   get settled(): boolean {
-    return !this.dirty && !this.busy;
+    return !this.busy && (!this.dirty || this.state.value === 'conflict');
   }
 
   stop(): void {

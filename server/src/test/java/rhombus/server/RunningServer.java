@@ -15,11 +15,12 @@ public final class RunningServer {
 
     private RunningServer() {
         start();
-        context.getBean(Accounts.class).create("mira", "tide-and-timber");
-        context.getBean(Accounts.class).create("ansel", "tide-and-timber");
+        for (String name : List.of("mira", "ansel", "keys")) {
+            context.getBean(Accounts.class).create(name, "tide-and-timber");
+        }
     }
 
-    /** The one of this JVM, with demo data and the accounts mira and ansel. */
+    /** The one of this JVM, with demo data and the accounts mira, ansel and keys. */
     public static synchronized RunningServer get() {
         if (shared == null) {
             shared = new RunningServer();

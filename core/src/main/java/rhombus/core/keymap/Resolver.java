@@ -25,6 +25,7 @@ public final class Resolver {
 
     private int buttons;
     private int button = -1;
+    private boolean seen;
     private double x;
     private double y;
     private double pressX;
@@ -83,6 +84,9 @@ public final class Resolver {
      */
     public void pointer(double px, double py, int held, int mods, double timeMs) {
         boolean moved = px != x || py != y;
+        double fromX = seen ? x : px;
+        double fromY = seen ? y : py;
+        seen = true;
         int before = buttons;
         x = px;
         y = py;
@@ -99,7 +103,8 @@ public final class Resolver {
             start(Trigger.drag(button), pressX, pressY, pressContexts);
         } else if (moved && !heldKey.isEmpty() && buttons == 0 && active == null) {
             heldMoved = true;
-            start(Trigger.hold(heldKey), x, y, actions.contextsAt(x, y));
+            // From where the pointer was when the hand began: none of its way is lost.
+            start(Trigger.hold(heldKey), fromX, fromY, actions.contextsAt(fromX, fromY));
         }
         if (active != null) {
             followModifiers();

@@ -155,7 +155,7 @@ public final class Stage {
             v.set(v.home);
             v.trail.restore(List.of(v.home), 0);
         }
-        changes.add(~0);
+        changes.add(~Changes.KEEP);
     }
 
     /** Takes over what was kept for the user; whatever does not fit this scene is passed over. */

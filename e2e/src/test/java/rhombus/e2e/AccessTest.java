@@ -1,0 +1,46 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** WCAG 2.2 A and AA as far as axe-core can see, on every screen, dark and light. */
+class AccessTest {
+    @ParameterizedTest
+    @EnumSource(names = {"DARK", "LIGHT"})
+    void everyScreenPasses(ColorScheme scheme) {
+        Page page = Browser.page(scheme, new ArrayList<>());
+        page.navigate("/sign-in");
+        page.locator("#name").waitFor();
+        check(page, "sign-in");
+        Browser.signIn(page, "demo", "saltmarsh");
+        page.locator("main li").first().waitFor();
+        check(page, "scenes");
+        Hand hand = Hand.open(page, "Tidal Orrery");
+        hand.press("[data-drawer=scene] .row >> nth=1");
+        check(page, "stage");
+        hand.press("[data-viewport=v1] [data-plate] [aria-label^='Display mode']");
+        page.waitForTimeout(500);
+        check(page, "chooser");
+        page.keyboard().press("Escape");
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-binding=home]").waitFor();
+        page.waitForTimeout(500);
+        check(page, "keys");
+        page.context().close();
+    }
+
+    private static void check(Page page, String screen) {
+        List<Rule> wrong = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze().getViolations();
+        assertThat(wrong.stream().map(r -> r.getId() + ": " + r.getNodes().stream().map(n -> n.getHtml() + " " + n.getFailureSummary()).toList()))
+                .as(screen)
+                .isEmpty();
+    }
+}

@@ -1,0 +1,78 @@
+package rhombus.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import rhombus.server.RunningServer;
+
+/** Debian's Chromium, started once a JVM, and pages in it that are signed in to the running server. */
+final class Browser {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--ignore-gpu-blocklist", "--disable-quic",
+            "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
+            "--disable-dev-shm-usage", "--js-flags=--expose-gc", "--enable-precise-memory-info");
+    private static com.microsoft.playwright.Browser chromium;
+
+    private Browser() {}
+
+    static synchronized com.microsoft.playwright.Browser chromium() {
+        if (chromium == null) {
+            Playwright p = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of(
+                    "PLAYWRIGHT_NODEJS_PATH", onPath("node"), "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            chromium = p.chromium().launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of(onPath("chromium")))
+                    .setArgs(ARGUMENTS));
+            Runtime.getRuntime().addShutdownHook(new Thread(p::close));
+        }
+        return chromium;
+    }
+
+    private static String onPath(String program) {
+        return Stream.of((System.getenv("PATH") + ":/usr/bin").split(":"))
+                .map(d -> new File(d, program))
+                .filter(File::canExecute)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(program + " is not installed"))
+                .getPath();
+    }
+
+    /** A page of its own, 1280 x 800, whose failures of script are collected. */
+    static Page page(ColorScheme scheme, List<String> failures) {
+        BrowserContext context = chromium().newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(RunningServer.get().address())
+                .setViewportSize(1280, 800)
+                .setColorScheme(scheme));
+        Page page = context.newPage();
+        page.setDefaultTimeout(60_000);
+        page.onPageError(failures::add);
+        page.onConsoleMessage(m -> {
+            // A refused request is an answer that tests look at; anything else in the console is a fault.
+            if (m.type().equals("error") && !m.text().startsWith("Failed to load resource")) {
+                failures.add(m.text());
+            }
+        });
+        return page;
+    }
+
+    /** The same, dark. */
+    static Page page() {
+        return page(ColorScheme.DARK, new ArrayList<>());
+    }
+
+    /** Signs in through the form. */
+    static void signIn(Page page, String name, String password) {
+        page.navigate("/sign-in");
+        page.fill("#name", name);
+        page.fill("#password", password);
+        page.click("button[type=submit]");
+        page.waitForURL("**/scenes");
+    }
+}

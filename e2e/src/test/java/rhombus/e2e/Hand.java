@@ -1,0 +1,215 @@
+package rhombus.e2e;
+
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.MouseButton;
+import java.util.List;
+import java.util.Map;
+
+/** Somebody's hand on mouse and keyboard before an open scene, and what {@code window.rhombus} says of the outcome. */
+final class Hand {
+    final Page page;
+    private double x;
+    private double y;
+
+    Hand(Page page) {
+        this.page = page;
+    }
+
+    /** Opens a scene from the list and waits until it is complete. */
+    static Hand open(Page page, String scene) {
+        page.navigate("/scenes");
+        page.click("li a:has-text(\"" + scene + "\")");
+        page.waitForURL("**/scenes/*");
+        return ready(page);
+    }
+
+    /** Waits until the scene on the page is complete. */
+    static Hand ready(Page page) {
+        page.waitForFunction("() => window.rhombus && window.rhombus.scene().objects.length > 0");
+        Hand h = new Hand(page);
+        h.idle();
+        return h;
+    }
+
+    void idle() {
+        page.evaluate("() => window.rhombus.idle()");
+    }
+
+    // ---- doing ---------------------------------------------------------------------------------------------------
+
+    Hand move(double toX, double toY) {
+        page.mouse().move(toX, toY);
+        x = toX;
+        y = toY;
+        return this;
+    }
+
+    /** Moves on in small steps, as a hand does. */
+    Hand by(double dx, double dy) {
+        page.mouse().move(x + dx, y + dy, new Mouse.MoveOptions().setSteps(6));
+        x += dx;
+        y += dy;
+        return this;
+    }
+
+    Hand over(String view) {
+        return over(view, 0.5, 0.5);
+    }
+
+    Hand over(String view, double partX, double partY) {
+        Map<String, Object> r = map(view(view).get("rect"));
+        // Whole pixels: wheel events carry no fractions of one.
+        move(Math.rint(num(r, "x") + num(r, "width") * partX), Math.rint(num(r, "y") + num(r, "height") * partY));
+        idle();
+        return this;
+    }
+
+    Hand down(MouseButton b) {
+        page.mouse().down(new Mouse.DownOptions().setButton(b));
+        return this;
+    }
+
+    Hand up(MouseButton b) {
+        let(b).idle();
+        return this;
+    }
+
+    /** Lets a button go without waiting for what comes of it. */
+    Hand let(MouseButton b) {
+        page.mouse().up(new Mouse.UpOptions().setButton(b));
+        return this;
+    }
+
+    Hand drag(MouseButton b, double dx, double dy) {
+        return down(b).by(dx, dy).up(b);
+    }
+
+    /** Holds a key, moves without a button, lets go. */
+    Hand hold(String key, double dx, double dy) {
+        page.keyboard().down(key);
+        by(dx, dy);
+        page.keyboard().up(key);
+        idle();
+        return this;
+    }
+
+    Hand wheel(double deltaY) {
+        page.mouse().wheel(0, deltaY);
+        idle();
+        return this;
+    }
+
+    Hand key(String key) {
+        page.keyboard().press(key);
+        idle();
+        return this;
+    }
+
+    Hand click() {
+        page.mouse().click(x, y);
+        idle();
+        return this;
+    }
+
+    /** Clicks where a point of the world is in a viewport. */
+    Hand clickOn(String view, double[] p, String... modifiers) {
+        Map<String, Object> s = project(view, p);
+        move(num(s, "x"), num(s, "y"));
+        for (String m : modifiers) {
+            page.keyboard().down(m);
+        }
+        click();
+        for (String m : modifiers) {
+            page.keyboard().up(m);
+        }
+        return this;
+    }
+
+    /** Runs something of the page by its mark. */
+    Hand press(String selector) {
+        page.locator(selector).first().click();
+        idle();
+        return this;
+    }
+
+    // ---- reading -------------------------------------------------------------------------------------------------
+
+    Object ask(String expression, Object argument) {
+        return page.evaluate("(a) => window.rhombus." + expression, argument);
+    }
+
+    Map<String, Object> view(String id) {
+        return map(ask("views().find(v => v.id === a)", id));
+    }
+
+    double[] eye(String id) {
+        return point(view(id).get("eye"));
+    }
+
+    Map<String, Object> project(String view, double[] p) {
+        return map(ask("project(a[0], a[1])", List.of(view, List.of(p[0], p[1], p[2]))));
+    }
+
+    /** What a click would take at a point of the page, or null. */
+    Map<String, Object> pick(String view, double px, double py) {
+        return map(ask("pick(a[0], a[1], a[2])", List.of(view, px, py)));
+    }
+
+    Map<String, Object> pickHere(String view) {
+        return pick(view, x, y);
+    }
+
+    /** The point that a motion started here would grab: what the pivot ladder's surface rung names. */
+    Object grabbedHere() {
+        idle();
+        return map(ask("pivot(window.rhombus.views().find(v => v.active).id)", null)).get("point");
+    }
+
+    Map<String, Object> object(String name) {
+        return map(ask("scene().objects.find(o => o.name === a)", name));
+    }
+
+    double[] middle(String name) {
+        Map<String, Object> b = map(object(name).get("bounds"));
+        double[] lo = point(b.get("min"));
+        double[] hi = point(b.get("max"));
+        return new double[] {(lo[0] + hi[0]) / 2, (lo[1] + hi[1]) / 2, (lo[2] + hi[2]) / 2};
+    }
+
+    List<?> selection() {
+        return (List<?>) ask("selection()", null);
+    }
+
+    double x() {
+        return x;
+    }
+
+    double y() {
+        return y;
+    }
+
+    // ---- plain values --------------------------------------------------------------------------------------------
+
+    @SuppressWarnings("unchecked")
+    static Map<String, Object> map(Object o) {
+        return (Map<String, Object>) o;
+    }
+
+    static double num(Map<String, Object> m, String key) {
+        return ((Number) m.get(key)).doubleValue();
+    }
+
+    static double[] point(Object o) {
+        List<?> l = (List<?>) o;
+        return new double[] {num(l.get(0)), num(l.get(1)), num(l.get(2))};
+    }
+
+    private static double num(Object o) {
+        return ((Number) o).doubleValue();
+    }
+
+    static double distance(double[] a, double[] b) {
+        return Math.sqrt(Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
+    }
+}

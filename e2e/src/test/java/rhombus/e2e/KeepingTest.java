@@ -1,0 +1,126 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static rhombus.e2e.Hand.distance;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.MouseButton;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import rhombus.server.RunningServer;
+
+/** Uploading, coming back, and what happens when things go wrong in between. */
+class KeepingTest {
+    private final List<String> failures = new ArrayList<>();
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        page = Browser.page(ColorScheme.DARK, failures);
+        Browser.signIn(page, "mira", "tide-and-timber");
+    }
+
+    @AfterEach
+    void close() {
+        page.context().close();
+        assertThat(failures).isEmpty();
+    }
+
+    private Hand upload(String name) {
+        page.navigate("/scenes");
+        page.setInputFiles("input[type=file]", SmallScenes.upload(name, SmallScenes.boxes()));
+        page.waitForURL("**/scenes/*");
+        return Hand.ready(page);
+    }
+
+    @Test
+    void anUploadedSceneComesBackWithItsViewsAndModes() {
+        Hand hand = upload("boxes.gltf");
+        hand.over("v3").key("6");
+        hand.over("v2", 0.5, 0.5).drag(MouseButton.RIGHT, 70, 12);
+        hand.wheel(-200);
+        hand.page.waitForTimeout(500);
+        hand.idle();
+        double[] eye = hand.eye("v2");
+        assertThat(page.locator("[data-save-state]").textContent().trim()).isEqualTo("saved");
+        page.context().clearCookies();
+        Browser.signIn(page, "mira", "tide-and-timber");
+        hand = Hand.open(page, "boxes");
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        assertThat(hand.view("v3").get("display")).isEqualTo("smooth");
+        assertThat(Hand.num(Hand.map(hand.ask("trail('v2')", null)), "length")).isEqualTo(3);
+    }
+
+    @Test
+    void brokenFilesSayWhereTheyAreBrokenAndStoreNothing() {
+        page.navigate("/scenes");
+        Object before = scenes();
+        page.setInputFiles("input[type=file]", SmallScenes.upload("poem.glb", "The tide goes out".getBytes(StandardCharsets.UTF_8)));
+        page.locator("[role=alert]:has-text('neither glTF nor GLB')").waitFor();
+        byte[] cut = new String(SmallScenes.boxes(), StandardCharsets.UTF_8)
+                .replace("\"count\":36", "\"count\":3600").getBytes(StandardCharsets.UTF_8);
+        page.setInputFiles("input[type=file]", SmallScenes.upload("cut.gltf", cut));
+        page.locator("[role=alert]:has-text('accessors[1]')").waitFor();
+        assertThat(scenes()).isEqualTo(before);
+    }
+
+    private Object scenes() {
+        return page.evaluate("() => fetch('/api/scenes').then(r => r.json()).then(l => l.length)");
+    }
+
+    @Test
+    void somebodyElsesSceneIsNotThere() {
+        Hand hand = upload("mine.gltf");
+        String address = hand.page.url();
+        Page other = Browser.page(ColorScheme.DARK, new ArrayList<>());
+        Browser.signIn(other, "ansel", "tide-and-timber");
+        other.navigate(address);
+        other.locator("text=This scene is not here").waitFor();
+        other.context().close();
+    }
+
+    @Test
+    void twoWindowsOnOneSceneAreToldAndNothingIsOverwritten() {
+        Hand hand = upload("shared.gltf");
+        Page second = page.context().newPage();
+        second.navigate(page.url());
+        Hand other = Hand.ready(second);
+        page.bringToFront();
+        hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
+        double[] first = hand.eye("v2");
+        second.bringToFront();
+        other.over("v2").down(MouseButton.RIGHT).by(-60, 0).let(MouseButton.RIGHT);
+        second.locator("text=Changed in another window").first().waitFor();
+        second.locator("button:has-text('Take the other one')").click();
+        other.idle();
+        assertThat(other.eye("v2")).containsExactly(first);
+    }
+
+    @Test
+    void aDeadDatabaseIsToldAndTheWorkIsSavedWhenItIsBack() {
+        Hand hand = upload("storm.gltf");
+        RunningServer.get().database().stop();
+        double[] eye;
+        try {
+            hand.over("v2").down(MouseButton.RIGHT).by(90, 5).let(MouseButton.RIGHT);
+            page.locator("[data-save-state]:has-text('offline')").waitFor();
+            eye = hand.eye("v2");
+            page.waitForTimeout(3000);
+            assertThat(page.locator("[data-save-state]").textContent()).contains("offline");
+        } finally {
+            RunningServer.get().database().start();
+        }
+        page.locator("[data-save-state]:text-is('saved')").waitFor();
+        page.reload();
+        hand = Hand.ready(page);
+        assertThat(distance(hand.eye("v2"), eye)).isLessThan(1e-12);
+        Map<String, Object> scene = Hand.map(hand.ask("scene()", null));
+        assertThat(scene.get("name")).isEqualTo("storm");
+    }
+}
