@@ -1,0 +1,109 @@
+package rhombus.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+
+/** Debian's assimp-testmodels, with assimp itself as second reader of the same files. */
+class SecondReaderTest {
+    private static final Path MODELS = Path.of("/usr/share/assimp/models/glTF2");
+
+    @TempDir
+    private Path folder;
+
+    @Test
+    void theSecondReaderSeesTheSameBoundsAndTriangles() throws Exception {
+        List<String> seen = new ArrayList<>();
+        for (Path file : files()) {
+            Imported imported;
+            try {
+                imported = GltfImport.read(upload(file), Limits.DEFAULT, Progress.SILENT);
+            } catch (Problem e) {
+                assertThat(e.getMessage()).as(file.toString()).hasSizeGreaterThan(20);
+                continue;
+            }
+            double[] theirs = bounds(file);
+            if (theirs == null) {
+                continue;
+            }
+            Aabb b = tight(NormalReader.read(imported));
+            double size = Math.max(1e-3, b.radius());
+            double[] ours = {b.min().x(), b.min().y(), b.min().z(), b.max().x(), b.max().y(), b.max().z(), imported.triangles()};
+            assertThat(ours).as(file.toString()).containsExactly(theirs, offset(Math.min(0.4, size * 1e-4)));
+            seen.add(file.getFileName().toString());
+        }
+        assertThat(seen).hasSizeGreaterThan(15);
+    }
+
+    /** Of every vertex where the tree of transforms puts it. */
+    private static Aabb tight(Scene scene) {
+        Aabb b = Aabb.EMPTY;
+        for (int i = 0; i < scene.nodes().size(); i++) {
+            for (int m : scene.node(i).meshes()) {
+                Mesh mesh = scene.meshes().get(m);
+                float[] p = mesh.positions();
+                for (int k = 0; k < p.length; k += 3) {
+                    Vec3 v = mesh.origin().plus(new Vec3(p[k], p[k + 1], p[k + 2]));
+                    b = b.union(Aabb.of(Mat4.point(scene.world(i), v)));
+                }
+            }
+        }
+        return b;
+    }
+
+    private static List<Path> files() throws IOException {
+        try (Stream<Path> s = Files.walk(MODELS)) {
+            return s.filter(p -> p.toString().matches(".*\\.(glb|gltf)")).sorted().toList();
+        }
+    }
+
+    private static Upload upload(Path file) throws IOException {
+        Upload u = new Upload(Limits.DEFAULT).add(file.getFileName().toString(), Files.readAllBytes(file));
+        try (Stream<Path> s = Files.walk(file.getParent())) {
+            for (Path p : s.filter(Files::isRegularFile).filter(p -> p.toString().matches("(?i).*\\.(bin|png|jpe?g)")).toList()) {
+                u.add(file.getParent().relativize(p).toString(), Files.readAllBytes(p));
+            }
+        }
+        return u;
+    }
+
+    /** Bounds of the world positions that the other reader writes, and its triangles; null where it has no triangles alone. */
+    private double[] bounds(Path file) throws Exception {
+        // Its own summary multiplies nested transforms in the wrong order, so its export is read instead.
+        Path obj = folder.resolve("out.obj");
+        Files.deleteIfExists(obj);
+        Process p = new ProcessBuilder("assimp", "export", file.toString(), obj.toString()).redirectErrorStream(true).start();
+        p.getInputStream().readAllBytes();
+        if (p.waitFor() != 0 || !Files.exists(obj)) {
+            return null;
+        }
+        double[] d = {1e9, 1e9, 1e9, -1e9, -1e9, -1e9, 0};
+        for (String line : Files.readAllLines(obj)) {
+            String[] w = line.trim().split("\\s+");
+            if (w[0].equals("l") || w[0].equals("p")) {
+                return null;
+            }
+            for (int k = 0; k < 3 && w[0].equals("v"); k++) {
+                d[k] = Math.min(d[k], Double.parseDouble(w[k + 1]));
+                d[k + 3] = Math.max(d[k + 3], Double.parseDouble(w[k + 1]));
+            }
+            if (w[0].equals("f")) {
+                d[6] += w.length - 3;
+            }
+        }
+        return d[6] == 0 ? null : d;
+    }
+}
