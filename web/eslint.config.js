@@ -8,6 +8,7 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
+  { files: ['tools/**'], languageOptions: { globals: globals.node } },
   {
     files: ['**/*.{ts,vue}'],
     languageOptions: { globals: globals.browser, parserOptions: { parser: ts.parser } },

@@ -1,0 +1,48 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.File;
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import rhombus.demo.DemoScenes;
+import rhombus.formats.GltfImport;
+import rhombus.formats.Limits;
+import rhombus.formats.Progress;
+import rhombus.formats.Upload;
+
+/** The official validator of glTF 2.0 (npm gltf-validator) finds nothing wrong with what is written here. */
+class ValidatorTest {
+    @TestFactory
+    Stream<DynamicTest> demoScenesAndTheirNormalFormsAreValid() {
+        return DemoScenes.all().entrySet().stream().flatMap(ValidatorTest::both);
+    }
+
+    private static Stream<DynamicTest> both(Map.Entry<String, Supplier<byte[]>> scene) {
+        byte[] glb = scene.getValue().get();
+        return Stream.of(
+                DynamicTest.dynamicTest(scene.getKey(), () -> assertThat(issues(glb)).isEqualTo("[]")),
+                DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(GltfImport.read(
+                                new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT)
+                        .glb())).isEqualTo("[]")));
+    }
+
+    private static String issues(byte[] glb) throws Exception {
+        Process p = new ProcessBuilder("node", "tools/validate.mjs").directory(new File("../web"))
+                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        Thread feed = new Thread(() -> {
+            try (var out = p.getOutputStream()) {
+                out.write(glb);
+            } catch (java.io.IOException e) {
+                // The process has ended; what it printed tells why.
+            }
+        });
+        feed.start();
+        String said = new String(p.getInputStream().readAllBytes()).strip();
+        p.waitFor();
+        return said;
+    }
+}

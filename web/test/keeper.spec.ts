@@ -1,0 +1,113 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Keeper } from '../src/stores/keeper';
+
+type Answer = { status: number; body: unknown };
+
+/** A server of one document with a version. */
+function server() {
+  const state = { version: 0, body: null as unknown, down: false, saves: 0 };
+  const answer = (a: Answer) => new Response(JSON.stringify(a.body), { status: a.status });
+  vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+    if (state.down) throw new TypeError('no network');
+    if (init.method === 'GET') return answer({ status: 200, body: { version: state.version, body: state.body } });
+    const save = JSON.parse(String(init.body)) as { version: number; body: unknown };
+    if (save.version !== state.version)
+      return answer({ status: 409, body: { detail: 'Another window has saved since.' } });
+    state.version++;
+    state.saves++;
+    state.body = save.body;
+    return answer({ status: 200, body: { version: state.version } });
+  });
+  return state;
+}
+
+describe('keeping a document', () => {
+  let now: { n: number };
+  let shown: unknown[];
+  const keeper = () =>
+    new Keeper(
+      '/api/x',
+      () => ({ ...now }),
+      (b) => shown.push(b),
+    );
+
+  beforeEach(() => {
+    vi.useFakeTimers();
+    localStorage.clear();
+    now = { n: 1 };
+    shown = [];
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  it('saves what changed, once for a burst', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    for (now.n = 2; now.n < 6; now.n++) k.changed();
+    expect(k.state.value).toBe('saving');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(s.saves).toBe(1);
+    expect(s.body).toEqual({ n: 6 });
+    expect(k.state.value).toBe('saved');
+    expect(k.settled).toBe(true);
+  });
+
+  it('holds on while the server is away and saves when it is back', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    s.down = true;
+    now.n = 7;
+    k.changed();
+    await vi.advanceTimersByTimeAsync(6000);
+    expect(k.state.value).toBe('offline');
+    expect(k.settled).toBe(false);
+    s.down = false;
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(s.body).toEqual({ n: 7 });
+    expect(k.state.value).toBe('saved');
+  });
+
+  it('brings back what a closed page could not save', async () => {
+    const s = server();
+    const first = keeper();
+    await first.load();
+    s.down = true;
+    now.n = 9;
+    first.changed();
+    await vi.advanceTimersByTimeAsync(1000);
+    first.stop();
+    s.down = false;
+    const second = keeper();
+    await second.load();
+    expect(shown).toEqual([{ n: 9 }]);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(s.body).toEqual({ n: 9 });
+  });
+
+  it('never overwrites what another window saved', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    s.version = 5;
+    s.body = { n: 100 };
+    now.n = 3;
+    k.changed();
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(k.state.value).toBe('conflict');
+    expect(s.body).toEqual({ n: 100 });
+    await k.settle(false);
+    expect(shown).toEqual([{ n: 100 }]);
+    expect(s.body).toEqual({ n: 100 });
+    s.version = 8;
+    now.n = 4;
+    k.changed();
+    await vi.advanceTimersByTimeAsync(2000);
+    await k.settle(true);
+    expect(s.body).toEqual({ n: 4 });
+    expect(k.state.value).toBe('saved');
+  });
+});
