@@ -1,0 +1,138 @@
+// Runs every measurement against a running application and writes docs/measurements.md. Called by bin/bench.
+import { readFile, writeFile } from 'node:fs/promises';
+import { cpus } from 'node:os';
+import { extname } from 'node:path';
+import { chromium } from 'playwright-core';
+
+const base = process.env.BASE;
+const types = { '.html': 'text/html', '.js': 'text/javascript', '.css': 'text/css' };
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--ignore-gpu-blocklist', '--disable-quic',
+    '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage'],
+});
+
+/** A signed-in page of its own that can also load the measuring page under /bench/. */
+async function page() {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const p = await context.newPage();
+  p.setDefaultTimeout(300000);
+  p.on('pageerror', (e) => console.error(e.message));
+  await p.route('**/bench/**', async (route) => {
+    const name = new URL(route.request().url()).pathname.replace('/bench/', '') || 'index.html';
+    await route.fulfill({ body: await readFile(new URL(`dist/${name}`, import.meta.url)), contentType: types[extname(name)] });
+  });
+  await p.goto(`${base}/sign-in`);
+  await p.fill('#name', 'demo');
+  await p.fill('#password', 'saltmarsh');
+  await p.click('button[type=submit]');
+  await p.waitForURL('**/scenes');
+  return p;
+}
+
+async function bench(what, ...args) {
+  const p = await page();
+  await p.goto(`${base}/bench/`);
+  await p.waitForFunction(() => window.bench);
+  const result = await p.evaluate(what, ...args);
+  await p.context().close();
+  return result;
+}
+
+const first = await page();
+const scenes = await first.evaluate(() => fetch('/api/scenes').then((r) => r.json()));
+const yard = scenes.find((s) => s.name === 'Saltmarsh Boatyard');
+const detail = await first.evaluate((id) => fetch(`/api/scenes/${id}`).then((r) => r.json()), yard.id);
+const files = { geometry: detail.geometry.href, edges: detail.edges.href, hierarchy: detail.hierarchy.href };
+
+const lines = [];
+function row(what, ours, theirs, ratio, bar, met) {
+  lines.push(`| ${what} | ${ours} | ${theirs} | ${ratio.toFixed(2)} | ${bar} | ${met ? 'yes' : '**no**'} |`);
+  console.log(what, ours, theirs, ratio.toFixed(2), bar, met ? 'met' : 'MISSED');
+}
+const us = (v) => `${v.toFixed(2)} µs`;
+const ms = (v) => `${v.toFixed(0)} ms`;
+
+for (const motion of ['orbit', 'pan', 'dolly']) {
+  const r = await bench(async ([f, m]) => {
+    await window.bench.open(f);
+    return window.bench.events(m);
+  }, [files, motion]);
+  row(`one ${motion} event through the core, key resolution and matrices included; three's OrbitControls.update() with matrices`,
+    us(r.ours), us(r.theirs), r.ratio, 'at most 1', r.ratio <= 1);
+}
+
+const p = await bench(() => window.bench.picks());
+row(`${p.rays} closest hits on ${p.triangles} triangles (${p.hits} hit, ${p.different} differ); three-mesh-bvh raycastFirst; ratio of rays a second`,
+  ms(p.cast.ours), ms(p.cast.theirs), p.timesTheRays, 'at least 2', p.timesTheRays >= 2 && p.different === 0);
+row('hierarchy built in the browser; three-mesh-bvh default build', ms(p.build.ours), ms(p.build.theirs), p.build.ratio, 'at most 1.8', p.build.ratio <= 1.8);
+
+const d = await bench(async (f) => {
+  const file = await window.bench.open(f);
+  return window.bench.redraw(file);
+}, files);
+row(`four viewports of the demo redrawn in Smooth (${d.triangles} triangles, ${d.calls} calls); bare three.js page`,
+  ms(d.ours), ms(d.theirs), d.ratio, 'at most 1.15', d.ratio <= 1.15);
+
+// A scene of a million triangles, uploaded once.
+const big = await page();
+await big.goto(`${base}/bench/`);
+await big.waitForFunction(() => window.bench);
+const id = await big.evaluate(async () => {
+  const form = new FormData();
+  form.append('file', new Blob([window.bench.sheetAsGlb(708)]), 'Hills.glb');
+  const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+  const r = await fetch('/api/scenes', { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': token } });
+  return (await r.json()).id;
+});
+const loads = { ours: [], theirs: [] };
+for (let i = 0; i < 5; i++) {
+  const mine = await page();
+  await mine.goto(`${base}/scenes`);
+  await mine.waitForSelector(`a[href="/scenes/${id}"]`);
+  // The stage's own code is loaded before, as the measuring page's is.
+  await mine.goto(`${base}/scenes/${yard.id}`);
+  await mine.waitForFunction(() => window.rhombus && window.rhombus.scene().objects.length > 0);
+  await mine.evaluate(() => window.rhombus.idle());
+  await mine.click('header a');
+  await mine.waitForSelector(`a[href="/scenes/${id}"]`);
+  loads.ours.push(await mine.evaluate(async (scene) => {
+    const start = performance.now();
+    document.querySelector(`a[href="/scenes/${scene}"]`).click();
+    for (;;) {
+      await new Promise((r) => requestAnimationFrame(r));
+      if (location.pathname.endsWith(scene) && window.rhombus?.scene().id === scene && window.rhombus.scene().objects.length > 0) break;
+    }
+    await window.rhombus.idle();
+    const gl = document.querySelector('canvas').getContext('webgl2');
+    gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
+    return performance.now() - start;
+  }, id));
+  await mine.context().close();
+  loads.theirs.push(await bench((href) => window.bench.bareLoad(href), (await first.evaluate((s) => fetch(`/api/scenes/${s}`).then((r) => r.json()), id)).geometry.href));
+}
+const median = (v) => v.sort((a, b) => a - b)[Math.floor(v.length / 2)];
+const o = median(loads.ours);
+const t = median(loads.theirs);
+row('click on a scene of a million triangles to the first complete picture of four viewports; bare page, GLTFLoader, one picture',
+  ms(o), ms(t), o / t, 'at most 1.5', o / t <= 1.5);
+await first.evaluate(async (scene) => {
+  const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+  await fetch(`/api/scenes/${scene}`, { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token } });
+}, id);
+await browser.close();
+
+const text = `# Measurements
+
+Made by \`bin/bench\` on ${new Date().toISOString().slice(0, 10)}: ${cpus().length} cores (${cpus()[0].model.trim()}), no graphics
+card, Chromium ${browser.version()} drawing in software. Each row compares with a general-purpose library in the same run,
+the two sides in turn, medians; what counts is the ratio.
+
+| what | Rhombus | library | ratio | bar | met |
+|---|---|---|---|---|---|
+${lines.join('\n')}
+`;
+const path = new URL('../docs/measurements.md', import.meta.url);
+const before = await readFile(path, 'utf8').catch(() => '');
+const remarks = before.includes('\n## Remarks') ? before.slice(before.indexOf('\n## Remarks')) : '';
+await writeFile(path, text + remarks);

@@ -1,0 +1,18 @@
+import * as core from '#compiled-core';
+import { events } from './events';
+import { bareLoad } from './load';
+import { picks } from './picks';
+import { redraw } from './redraw';
+import { sheetAsGlb } from './shapes';
+
+async function open(files: { geometry: string; edges: string; hierarchy: string }): Promise<ArrayBuffer> {
+  const get = (href: string) => fetch(href).then((r) => r.arrayBuffer());
+  const geometry = await get(files.geometry);
+  core.resize(836, 728);
+  core.openScene(geometry, 'Measured');
+  core.attachEdges(await get(files.edges));
+  core.attachHierarchies(await get(files.hierarchy));
+  return geometry;
+}
+
+Object.assign(window, { bench: { open, events, picks, redraw, bareLoad, sheetAsGlb } });

@@ -1,0 +1,94 @@
+import * as THREE from 'three';
+import * as core from '#compiled-core';
+import { Painter } from '../../web/src/stage/painter/Painter';
+import { paired, time } from './timing';
+
+const WIDTH = 836;
+const HEIGHT = 728;
+
+function canvas(): HTMLCanvasElement {
+  const c = document.createElement('canvas');
+  c.style.cssText = `width:${WIDTH}px;height:${HEIGHT}px;display:block`;
+  document.body.append(c);
+  return c;
+}
+
+/** Waits until the picture is there: reading one pixel cannot be answered before. */
+function finish(gl: WebGL2RenderingContext) {
+  gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
+}
+
+/** Milliseconds to draw the open scene in four viewports, smooth, and the same meshes by the bare library. */
+export async function redraw(file: ArrayBuffer) {
+  const ours = canvas();
+  const painter = new Painter(ours, () => undefined);
+  painter.resize(WIDTH, HEIGHT, 1);
+  painter.open(file);
+  for (const v of core.views()) core.command('display.set', { mode: 'smooth' }, v.id, 0);
+  const views = core.views();
+  const gl = ours.getContext('webgl2')!;
+
+  const bare = canvas();
+  const renderer = new THREE.WebGLRenderer({ canvas: bare, antialias: false, preserveDrawingBuffer: true });
+  renderer.setSize(WIDTH, HEIGHT, false);
+  renderer.setScissorTest(true);
+  const scene = new THREE.Scene();
+  const sun = new THREE.DirectionalLight(0xffffff, 2.5);
+  sun.position.set(0.3, 1, 0.6);
+  scene.add(sun, new THREE.AmbientLight(0xffffff, 0.6));
+  const geometries = new Map<number, THREE.BufferGeometry>();
+  const materials = new Map<number, THREE.Material>();
+  const drawn = core.drawn();
+  for (let i = 0; i < drawn.length; i += 2) {
+    const node = drawn[i]!;
+    const mesh = drawn[i + 1]!;
+    let g = geometries.get(mesh);
+    if (!g) {
+      g = new THREE.BufferGeometry();
+      g.setAttribute('position', new THREE.BufferAttribute(core.positions(mesh), 3));
+      g.setAttribute('normal', new THREE.BufferAttribute(core.attribute(mesh, 'NORMAL', 3)!, 3));
+      g.setIndex(new THREE.BufferAttribute(new Uint32Array(core.indices(mesh)), 1));
+      geometries.set(mesh, g);
+    }
+    const look = core.material(mesh);
+    let m = materials.get(look.id);
+    if (!m) {
+      m = new THREE.MeshLambertMaterial({ color: new THREE.Color(...look.color.slice(0, 3)), side: THREE.DoubleSide });
+      materials.set(look.id, m);
+    }
+    const object = new THREE.Mesh(g, m);
+    object.matrixAutoUpdate = false;
+    object.matrix.fromArray(core.placement(node, mesh));
+    scene.add(object);
+  }
+  scene.updateMatrixWorld();
+  scene.matrixWorldAutoUpdate = false;
+  const camera = new THREE.Camera();
+  camera.matrixWorldAutoUpdate = false;
+  const bareGl = renderer.getContext() as WebGL2RenderingContext;
+  const result = await paired(
+    15,
+    () =>
+      time(() => {
+        painter.draw(views);
+        finish(gl);
+      }),
+    () =>
+      time(() => {
+        for (const v of views) {
+          const { x, y, width, height } = v.rect;
+          renderer.setViewport(x, HEIGHT - y - height, width, height);
+          renderer.setScissor(x, HEIGHT - y - height, width, height);
+          const m = core.matrices(v.number);
+          camera.matrixWorldInverse.fromArray(m, 0);
+          camera.matrixWorld.copy(camera.matrixWorldInverse).invert();
+          camera.projectionMatrix.fromArray(m, 16);
+          renderer.render(scene, camera);
+        }
+        finish(bareGl);
+      }),
+  );
+  painter.dispose();
+  renderer.dispose();
+  return { ...result, calls: painter.stats.drawCalls, triangles: painter.stats.triangles };
+}
