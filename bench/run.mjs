@@ -101,9 +101,8 @@ for (let i = 0; i < 5; i++) {
     document.querySelector(`a[href="/scenes/${scene}"]`).click();
     for (;;) {
       await new Promise((r) => requestAnimationFrame(r));
-      if (location.pathname.endsWith(scene) && window.rhombus?.scene().id === scene && window.rhombus.scene().objects.length > 0) break;
+      if (location.pathname.endsWith(scene) && window.rhombus?.scene().id === scene && window.rhombus.stats().complete) break;
     }
-    await window.rhombus.idle();
     const gl = document.querySelector('canvas').getContext('webgl2');
     gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
     return performance.now() - start;

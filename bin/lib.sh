@@ -21,6 +21,14 @@ need() {
   as_root env DEBIAN_FRONTEND=noninteractive sh -c "apt-get update -qq && apt-get install -y -qq --no-install-recommends $PACKAGES" >/dev/null
 }
 
+# need_folder FOLDER PACKAGE: installs the package where its folder is missing.
+need_folder() {
+  [ -d "$1" ] && return 0
+  PACKAGES=$2
+  say "Installing: $2"
+  as_root env DEBIAN_FRONTEND=noninteractive sh -c "apt-get update -qq && apt-get install -y -qq --no-install-recommends $2" >/dev/null
+}
+
 need_build_tools() {
   need java openjdk-17-jdk-headless javac openjdk-17-jdk-headless mvn maven node nodejs npm npm mariadbd mariadb-server-core
   local major

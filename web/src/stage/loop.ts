@@ -13,7 +13,8 @@ export class Loop {
   private events = 0;
   private frame = 0;
   private pending = 0;
-  private complete = true;
+  /** Whether what was drawn last had everything that belongs into it. */
+  complete = false;
   private running = true;
   private painter: Painter | null = null;
 

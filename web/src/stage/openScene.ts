@@ -19,6 +19,7 @@ export class OpenScene {
   readonly keymapVersion = ref(0);
   private painter: Painter | null = null;
   private left = false;
+  private first: ReturnType<OpenScene['fetchFirst']> | null;
 
   constructor(readonly id: string) {
     core.reset();
@@ -36,6 +37,8 @@ export class OpenScene {
       if (bits & Changed.keep && !this.loading.value) this.workspace.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
     };
+    this.first = this.fetchFirst();
+    this.first.catch(() => undefined);
   }
 
   /** The canvas is there and has a size. */
@@ -57,30 +60,39 @@ export class OpenScene {
     this.loop.redraw();
   }
 
-  /** Fetches the scene and shows it; edges and picking follow, the first picture does not wait for picking. */
-  async load(): Promise<void> {
+  /** Asks for the scene and its first two files, before the page that shows them is even there. */
+  private async fetchFirst() {
     const detail = await api.scene(this.id);
     this.detail.value = detail;
-    const sizes = [detail.geometry.size, detail.edges.size, detail.hierarchy.size];
-    const total = sizes.reduce((a, b) => a + b, 0);
-    const parts = [0, 0, 0];
-    const fetchFile = (file: SceneDetail['geometry'], i: number) =>
-      download(file.href, file.size, (part) => {
-        parts[i] = (part * sizes[i]!) / total;
-        this.loading.value = { words: 'Loading', part: parts.reduce((a, b) => a + b, 0) };
+    const total = detail.geometry.size + detail.edges.size + detail.hierarchy.size;
+    const came = new Map<string, number>();
+    const file = (f: SceneDetail['geometry']) =>
+      download(f.href, f.size, (part) => {
+        came.set(f.href, part * f.size);
+        const sum = [...came.values()].reduce((x, y) => x + y, 0);
+        this.loading.value = { words: 'Loading', part: sum / total };
       });
-    const files = [detail.geometry, detail.edges, detail.hierarchy].map(fetchFile);
-    const kept = this.keymap.load();
-    const geometry = await files[0]!;
+    const first = { geometry: file(detail.geometry), edges: file(detail.edges), kept: this.keymap.load() };
+    // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
+    for (const p of Object.values(first)) p.catch(() => undefined);
+    return { detail, ...first, hierarchy: () => file(detail.hierarchy) };
+  }
+
+  /** Shows the scene; the first picture does not wait for what only picking needs. */
+  async load(): Promise<void> {
+    const { detail, geometry, edges, kept, hierarchy } = await (this.first ?? this.fetchFirst());
+    this.first = null;
+    const file = await geometry;
     if (this.left) return;
-    core.openScene(geometry, detail.name);
-    this.painter?.open(geometry);
+    core.openScene(file, detail.name);
+    this.painter?.open(file);
     await Promise.all([this.workspace.load(), kept]);
-    this.loop.redraw();
-    core.attachEdges(await files[1]!);
     if (this.left) return;
+    core.attachEdges(await edges);
     this.loop.redraw();
-    core.attachHierarchies(await files[2]!);
+    const picking = await hierarchy();
+    if (this.left) return;
+    core.attachHierarchies(picking);
     this.loading.value = null;
     this.loop.redraw();
   }
@@ -97,7 +109,7 @@ export class OpenScene {
 
   get stats() {
     const p = this.painter?.stats ?? { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
-    return { ...p, coreMsPerEvent: this.loop.coreMsPerEvent };
+    return { ...p, coreMsPerEvent: this.loop.coreMsPerEvent, complete: this.loop.complete };
   }
 
   async leave(): Promise<void> {

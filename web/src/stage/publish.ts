@@ -28,7 +28,8 @@ export function publish(open: () => OpenScene | null): void {
     keymap: () => core.keymap(),
     habits: () => ({ theme: document.documentElement.dataset.theme ?? 'dusk' }),
     hints: () => core.hints(),
-    stats: () => open()?.stats ?? { frames: 0, lastFrameMs: 0, coreMsPerEvent: 0, drawCalls: 0, triangles: 0 },
+    stats: () =>
+      open()?.stats ?? { frames: 0, lastFrameMs: 0, coreMsPerEvent: 0, drawCalls: 0, triangles: 0, complete: false },
     idle: () =>
       new Promise<void>((resolve) => {
         const look = () => {

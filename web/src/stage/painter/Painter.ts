@@ -7,13 +7,18 @@ import { palettes } from './palette';
 
 export type Theme = keyof typeof palettes;
 
-/** Whether WebGL runs on the processor; then smoothing by multisampling costs more than it gives. */
+let inSoftware: boolean | null = null;
+
+/** Whether WebGL runs on the processor; then smoothing by multisampling costs more than it gives. Asked once. */
 function software(): boolean {
-  const gl = document.createElement('canvas').getContext('webgl2');
-  const info = gl?.getExtension('WEBGL_debug_renderer_info');
-  const name = gl && info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
-  gl?.getExtension('WEBGL_lose_context')?.loseContext();
-  return /swiftshader|llvmpipe|softpipe|software/i.test(name);
+  if (inSoftware === null) {
+    const gl = document.createElement('canvas').getContext('webgl2');
+    const info = gl?.getExtension('WEBGL_debug_renderer_info');
+    const name = gl && info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
+    gl?.getExtension('WEBGL_lose_context')?.loseContext();
+    inSoftware = /swiftshader|llvmpipe|softpipe|software/i.test(name);
+  }
+  return inSoftware;
 }
 
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
@@ -44,6 +49,8 @@ export class Painter {
       preserveDrawingBuffer: true,
       powerPreference: 'high-performance',
     });
+    // Asking for a shader's errors waits for it to be compiled; while developing that is worth it.
+    this.renderer.debug.checkShaderErrors = import.meta.env.DEV;
     this.renderer.autoClear = false;
     this.renderer.info.autoReset = false;
     this.renderer.setClearColor(0x000000, 0);
@@ -137,8 +144,10 @@ export class Painter {
     this.grid.set(core.grid(view.number));
     this.camera.layers.set(Form.grid);
     if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);
-    if (plan.edges === 'none' || (plan.edges === 'on_surface' && !complete)) this.camera.layers.enable(Form.surface);
-    if (plan.edges === 'on_surface') this.camera.layers.enable(Form.edged);
+    if (plan.surfaces) {
+      this.camera.layers.enable(Form.surface);
+      this.camera.layers.enable(Form.edged);
+    }
     r.render(this.scene, this.camera);
     if (!this.outline.empty) {
       this.camera.layers.set(0);

@@ -53,20 +53,21 @@ export class Models {
     this.ink.value = palette.ink;
   }
 
-  /** Makes what a plan needs. Gives false while the edges for it have not come. */
+  /** Makes and shows what a plan needs. Gives false while the edges for it have not come. */
   prepare(plan: core.Plan, view: number): boolean {
     let complete = true;
-    const wires = plan.edges === 'lines' ? core.wires(view) : null;
+    const edges = core.edges(view);
     for (const [i, m] of this.models.entries()) {
-      if (plan.surfaces && plan.edges === 'none') m.surface ??= this.surface(m);
-      if (plan.edges === 'on_surface') {
+      let filled = plan.surfaces;
+      if (plan.edges === 'on_surface' && edges[i]) {
         m.edged ??= this.edgedForm(m);
-        if (!m.edged) {
-          complete = false;
-          m.surface ??= this.surface(m);
-        }
+        filled = !m.edged;
+        complete &&= m.edged !== null;
       }
-      if (wires && !this.wireForm(m, wires[i]!)) complete = false;
+      if (filled) m.surface ??= this.surface(m);
+      if (m.edged) m.edged.visible = plan.surfaces && !filled;
+      if (m.surface) m.surface.visible = filled;
+      if (plan.edges === 'lines' && !this.wireForm(m, edges[i]!)) complete = false;
     }
     return complete;
   }

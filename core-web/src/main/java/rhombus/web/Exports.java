@@ -232,10 +232,10 @@ public final class Exports {
         return JsPlain.toJs(stage.snapshots().plan(view));
     }
 
-    /** How many edges of each drawn mesh a wire view shows, in the order of {@link #drawn}. */
+    /** See {@link rhombus.core.stage.Snapshots#edges}; in the order of {@link #drawn}. */
     @JSExport
-    public static Int32Array wires(int view) {
-        return Int32Array.fromJavaArray(stage.snapshots().wires(view));
+    public static Int32Array edges(int view) {
+        return Int32Array.fromJavaArray(stage.snapshots().edges(view));
     }
 
     /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */

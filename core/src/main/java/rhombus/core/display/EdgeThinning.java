@@ -17,6 +17,9 @@ public final class EdgeThinning {
     /** Always drawn, however small: a box. */
     private static final int LEAST = 12;
 
+    /** Square pixels a triangle at which edges on surfaces have faded out. */
+    private static final double FADED = 0.5;
+
     private EdgeThinning() {}
 
     /**
@@ -33,6 +36,17 @@ public final class EdgeThinning {
         double length = Math.max(1, Math.sqrt(2 * area / total));
         double bearable = COVER * area / length;
         return bearable >= total ? total : Math.max(LEAST, (int) bearable);
+    }
+
+    /**
+     * Whether edges drawn within a surface can be seen at all: where triangles are smaller than a pixel or two on
+     * average they have faded out, and the surface may be drawn without them.
+     *
+     * @param area the object covers on the screen, square pixels
+     * @param triangles it has
+     */
+    public static boolean showOnSurface(double area, int triangles) {
+        return area > FADED * triangles;
     }
 
     /** Area of a box on the screen, square pixels, infinite where the eye is inside or near it. */

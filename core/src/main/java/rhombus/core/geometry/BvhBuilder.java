@@ -3,12 +3,14 @@ package rhombus.core.geometry;
 import java.util.Arrays;
 
 /**
- * Builds a {@link Bvh}: triangles sorted along a Morton curve become clusters of up to four, and a binned surface-area
+ * Builds a {@link Bvh}: triangles sorted along a Morton curve become clusters of up to six, and a binned surface-area
  * split (Wald 2007) arranges the clusters. Few bins serve small nodes.
  */
 final class BvhBuilder {
-    private static final int CLUSTER = 4;
+    private static final int CLUSTER = 6;
     private static final int BINS = 16;
+    private static final int FEW = 4;
+    private static final int MANY = 2048;
 
     private final float[] p;
     private final int[] t;
@@ -29,6 +31,8 @@ final class BvhBuilder {
     private final int[] rightCount = new int[BINS];
     private final double[] range = new double[6];
     private final double[] around = new double[6];
+    private final double[] leftBox = new double[6];
+    private final double[] rightBox = new double[6];
 
     BvhBuilder(float[] positions, int[] triangles) {
         p = positions;
@@ -55,8 +59,8 @@ final class BvhBuilder {
         if (clusters == 1) {
             // One node whose right side can never be met.
             nodes = 1;
-            boundsOf(0, 1);
-            writeBox(0);
+            boundsOf(0, 1, around);
+            writeBox(around, 0);
             links[0] = leafLink(0);
             Arrays.fill(boxes, 6, 9, Float.MAX_VALUE);
             links[1] = ~0;
@@ -207,11 +211,9 @@ final class BvhBuilder {
             return leafLink(sorted[from]);
         }
         int node = nodes++;
-        int middle = to - from == 2 ? from + 1 : partition(from, to);
-        boundsOf(from, middle);
-        writeBox(node * 12);
-        boundsOf(middle, to);
-        writeBox(node * 12 + 6);
+        int middle = to - from <= FEW ? halve(from, to) : partition(from, to);
+        writeBox(leftBox, node * 12);
+        writeBox(rightBox, node * 12 + 6);
         links[node * 2] = split(from, middle);
         links[node * 2 + 1] = split(middle, to);
         return node;
@@ -221,9 +223,53 @@ final class BvhBuilder {
         return ~(clusterFirst[cluster] << 3 | clusterFirst[cluster + 1] - clusterFirst[cluster]);
     }
 
+    /** Splits a few clusters in the middle of their longest extent: among so few, areas tell nothing more. */
+    private int halve(int from, int to) {
+        int middle = from + 1;
+        if (to - from > 2) {
+            centroidRange(from, to);
+            int axis = longest();
+            middle = around(from, to, axis, (range[axis] + range[axis + 3]) / 2);
+        }
+        boundsOf(from, middle, leftBox);
+        boundsOf(middle, to, rightBox);
+        return middle;
+    }
+
+    private int longest() {
+        double x = range[3] - range[0], y = range[4] - range[1], z = range[5] - range[2];
+        return x >= y && x >= z ? 0 : y >= z ? 1 : 2;
+    }
+
+    /** Puts clusters with a centre below a value first; halves them where all lie on one side. */
+    private int around(int from, int to, int axis, double value) {
+        int i = from;
+        int j = to - 1;
+        while (i <= j) {
+            int c = sorted[i] * 6 + axis;
+            if ((double) bounds[c] + bounds[c + 3] < value) {
+                i++;
+            } else {
+                int swap = sorted[i];
+                sorted[i] = sorted[j];
+                sorted[j--] = swap;
+            }
+        }
+        return i == from || i == to ? (from + to) >>> 1 : i;
+    }
+
     private int partition(int from, int to) {
         centroidRange(from, to);
         int bins = to - from < 64 ? 8 : BINS;
+        if (to - from > MANY) {
+            // Among so many the longest extent is all but always the best to split.
+            int keep = longest();
+            for (int a = 0; a < 3; a++) {
+                if (a != keep) {
+                    range[a + 3] = range[a];
+                }
+            }
+        }
         fillBins(from, to, bins);
         int axis = -1;
         int at = 0;
@@ -251,7 +297,15 @@ final class BvhBuilder {
             }
         }
         if (axis < 0) {
-            return (from + to) >>> 1;
+            int half = (from + to) >>> 1;
+            boundsOf(from, half, leftBox);
+            boundsOf(half, to, rightBox);
+            return half;
+        }
+        clear(leftBox);
+        clear(rightBox);
+        for (int b = 0; b < bins; b++) {
+            grow(b <= at ? leftBox : rightBox, binBox, (axis * BINS + b) * 6);
         }
         double lo = range[axis];
         double k = bins / (range[axis + 3] - lo);
@@ -298,14 +352,14 @@ final class BvhBuilder {
     }
 
     private void fillBins(int from, int to, int bins) {
-        Arrays.fill(binCount, 0);
-        for (int i = 0; i < 3 * BINS; i++) {
-            clearBin(i * 6);
-        }
         for (int a = 0; a < 3; a++) {
             double lo = range[a];
             if (range[a + 3] <= lo) {
                 continue;
+            }
+            for (int b = a * BINS; b < a * BINS + bins; b++) {
+                binCount[b] = 0;
+                clearBin(b * 6);
             }
             double k = bins / (range[a + 3] - lo);
             for (int i = from; i < to; i++) {
@@ -366,7 +420,7 @@ final class BvhBuilder {
         return x * y + y * z + z * x;
     }
 
-    private void boundsOf(int from, int to) {
+    private void boundsOf(int from, int to, double[] box) {
         double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
         for (int i = from; i < to; i++) {
             int c = sorted[i] * 6;
@@ -377,19 +431,19 @@ final class BvhBuilder {
             if (bounds[c + 4] > by) by = bounds[c + 4];
             if (bounds[c + 5] > bz) bz = bounds[c + 5];
         }
-        around[0] = ax;
-        around[1] = ay;
-        around[2] = az;
-        around[3] = bx;
-        around[4] = by;
-        around[5] = bz;
+        box[0] = ax;
+        box[1] = ay;
+        box[2] = az;
+        box[3] = bx;
+        box[4] = by;
+        box[5] = bz;
     }
 
-    /** Writes {@link #around} as centre and half extent, widened by more than the rounding of both to float. */
-    private void writeBox(int at) {
+    /** Writes a box as centre and half extent, widened by more than the rounding of both to float. */
+    private void writeBox(double[] box, int at) {
         for (int k = 0; k < 3; k++) {
-            double c = (around[k] + around[k + 3]) / 2;
-            double h = (around[k + 3] - around[k]) / 2;
+            double c = (box[k] + box[k + 3]) / 2;
+            double h = (box[k + 3] - box[k]) / 2;
             boxes[at + k] = (float) c;
             boxes[at + k + 3] = (float) (h + (Math.abs(c) + h) * 2.5e-7);
         }

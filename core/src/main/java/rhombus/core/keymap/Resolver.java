@@ -91,6 +91,7 @@ public final class Resolver {
         x = px;
         y = py;
         buttons = held;
+        boolean others = modifiers != mods;
         modifiers = mods;
         if (held != before) {
             buttonsChanged(before, timeMs);
@@ -107,7 +108,9 @@ public final class Resolver {
             start(Trigger.hold(heldKey), fromX, fromY, actions.contextsAt(fromX, fromY));
         }
         if (active != null) {
-            followModifiers();
+            if (others) {
+                followModifiers();
+            }
             actions.drag(x, y);
         }
     }

@@ -20,21 +20,43 @@ public final class Turntable {
      * @param stopAtPoles whether the line of sight stops straight up and straight down
      */
     public static Pose orbit(Pose start, Vec3 pivot, UpAxis up, double yaw, double pitch, boolean stopAtPoles) {
-        if (yaw == 0 && pitch == 0) {
-            return start;
-        }
-        Heading h = Heading.of(start.orientation(), up);
-        double to = h.pitch() + pitch;
-        if (stopAtPoles) {
-            to = Math.max(-Math.PI / 2, Math.min(Math.PI / 2, to));
-        }
-        Quat q = new Heading(h.yaw() + yaw, to, h.roll()).orientation(up);
-        return about(start, pivot, q);
+        return new Gesture(start, pivot, up, stopAtPoles).at(yaw, pitch);
     }
 
-    /** The pose with orientation {@code q} in which {@code pivot} has the same camera coordinates as before. */
-    public static Pose about(Pose start, Vec3 pivot, Quat q) {
-        Vec3 inCamera = start.orientation().inverse().rotate(pivot.minus(start.eye()));
-        return new Pose(pivot.minus(q.rotate(inCamera)), q, start.focus(), start.projection());
+    /** An orbit under way: what stays the same from its first to its last event is worked out once. */
+    public static final class Gesture {
+        private final Pose start;
+        private final Vec3 pivot;
+        private final Vec3 inCamera;
+        private final Vec3 axis;
+        /** The level right axis in the camera's frame: X turned back by the roll. */
+        private final Vec3 right;
+        private final double pitch;
+        private final boolean stopAtPoles;
+
+        /** Begins at a pose; the other arguments are those of {@link Turntable#orbit}. */
+        public Gesture(Pose start, Vec3 pivot, UpAxis up, boolean stopAtPoles) {
+            this.start = start;
+            this.pivot = pivot;
+            this.stopAtPoles = stopAtPoles;
+            inCamera = start.orientation().inverse().rotate(pivot.minus(start.eye()));
+            axis = up.up();
+            Heading h = Heading.of(start.orientation(), up);
+            right = new Vec3(Math.cos(h.roll()), -Math.sin(h.roll()), 0);
+            pitch = h.pitch();
+        }
+
+        /** The pose after turning by so much since the start. */
+        public Pose at(double yaw, double byPitch) {
+            double turn = byPitch;
+            if (stopAtPoles) {
+                turn = Math.max(-Math.PI / 2, Math.min(Math.PI / 2, pitch + byPitch)) - pitch;
+            }
+            if (yaw == 0 && turn == 0) {
+                return start;
+            }
+            Quat q = Quat.about(axis, yaw).times(start.orientation()).times(Quat.about(right, turn)).unit();
+            return new Pose(pivot.minus(q.rotate(inCamera)), q, start.focus(), start.projection());
+        }
     }
 }

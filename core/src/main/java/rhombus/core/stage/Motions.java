@@ -43,8 +43,8 @@ final class Motions {
         Pose start = v.pose;
         PivotLadder.Choice choice = stage.pivotForPress(v, lx, ly);
         double k = Math.PI / v.height * rate;
-        return (x, y) -> stage.pose(
-                v, Turntable.orbit(start, choice.point(), stage.scene().up(), (lx - x) * k, (ly - y) * k, true));
+        var orbit = new Turntable.Gesture(start, choice.point(), stage.scene().up(), true);
+        return (x, y) -> stage.pose(v, orbit.at((lx - x) * k, (ly - y) * k));
     }
 
     private Motion pan(ViewState v, double lx, double ly, double rate) {

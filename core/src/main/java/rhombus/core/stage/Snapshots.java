@@ -6,6 +6,7 @@ import java.util.Map;
 import rhombus.core.display.EdgeThinning;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Commands;
@@ -76,17 +77,25 @@ public final class Snapshots {
                 "flat", v.pose.projection().flat());
     }
 
-    /** How many edges of each drawn mesh a wire view shows, in the order of the nodes and their meshes. */
-    public int[] wires(int view) {
-        Screen screen = stage.board().views.get(view).screen();
+    /**
+     * For each drawn mesh, in the order of the nodes and their meshes: how many edges a wire view shows, or for edges on
+     * surfaces 1 where they can be seen.
+     */
+    public int[] edges(int view) {
+        ViewState v = stage.board().views.get(view);
+        Screen screen = v.screen();
         Scene scene = stage.scene();
         int[] out = new int[scene.drawnCount()];
         int at = 0;
         for (int i = 0; i < scene.nodes().size(); i++) {
             double area = scene.node(i).meshes().isEmpty() ? 0 : EdgeThinning.area(screen, scene.bounds(i));
             for (int m : scene.node(i).meshes()) {
-                int[] edges = scene.meshes().get(m).edgeVertices();
-                out[at++] = edges == null ? 0 : EdgeThinning.count(area, edges.length / 2);
+                Mesh mesh = scene.meshes().get(m);
+                out[at++] = switch (v.mode.edging()) {
+                    case NONE -> 0;
+                    case ON_SURFACE -> EdgeThinning.showOnSurface(area, mesh.triangleCount()) ? 1 : 0;
+                    case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(area, mesh.edgeVertices().length / 2);
+                };
             }
         }
         return out;

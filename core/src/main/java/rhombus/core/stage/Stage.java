@@ -406,8 +406,7 @@ public final class Stage {
 
     /** Nearest and farthest depth drawn in a viewport. */
     Clip clip(ViewState v) {
-        double limit = v.pose.focus() + scene.radius();
-        return Clip.of(v.pose, scene.bounds(), v.pose.projection().flat() ? limit : v.clearance(surfaces, limit));
+        return Clip.of(v.pose, scene.bounds(), v.pose.projection().flat() ? 0 : v.clearance(surfaces));
     }
 
     /** Writes the view matrix and the projection matrix of a viewport, 16 numbers each. */

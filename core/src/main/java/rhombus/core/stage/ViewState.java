@@ -4,6 +4,7 @@ import rhombus.core.display.DisplayMode;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
 import rhombus.core.pick.Surfaces;
+import rhombus.core.view.Clip;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
@@ -66,14 +67,15 @@ final class ViewState {
     }
 
     /**
-     * A lower bound on the room around the eye. The distance to the nearest surface changes by no more than the eye
-     * moves, so the last exact one serves until a quarter of it is used up.
+     * A lower bound on the room around the eye, as far as it counts. The distance to the nearest surface changes by no
+     * more than the eye moves, so the last exact one serves until there is less left than counts and a quarter is used up.
      */
-    double clearance(Surfaces surfaces, double limit) {
+    double clearance(Surfaces surfaces) {
+        double counts = Clip.roomThatCounts(pose);
         double gone = clearanceAt == null ? Double.POSITIVE_INFINITY : clearanceAt.distance(pose.eye());
-        if (gone > clearance / 4) {
+        if (clearance - gone < counts && gone > clearance / 4) {
             clearanceAt = pose.eye();
-            clearance = surfaces.clearance(clearanceAt, limit);
+            clearance = surfaces.clearance(clearanceAt, counts * 4);
             gone = 0;
         }
         return clearance - gone;

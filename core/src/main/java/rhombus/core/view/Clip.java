@@ -12,6 +12,11 @@ import rhombus.core.geometry.Vec3;
 public record Clip(double near, double far) {
     private static final double SLACK = 1.001;
 
+    /** Room around the eye, metres, from which on more of it changes nothing. */
+    public static double roomThatCounts(Pose pose) {
+        return pose.focus() / 16;
+    }
+
     /**
      * Depths that hold the whole scene and never cut what the eye comes close to.
      *
@@ -24,12 +29,18 @@ public record Clip(double near, double far) {
         if (bounds.isEmpty()) {
             lo = hi = pose.focus();
         } else {
-            Vec3 f = pose.forward();
-            for (int i = 0; i < 8; i++) {
-                double d = bounds.corner(i).minus(pose.eye()).dot(f);
-                lo = Math.min(lo, d);
-                hi = Math.max(hi, d);
-            }
+            Vec3 b = pose.orientation().back();
+            Vec3 min = bounds.min();
+            Vec3 max = bounds.max();
+            Vec3 e = pose.eye();
+            double middle = -(b.x() * ((min.x() + max.x()) / 2 - e.x())
+                    + b.y() * ((min.y() + max.y()) / 2 - e.y())
+                    + b.z() * ((min.z() + max.z()) / 2 - e.z()));
+            double half = (Math.abs(b.x()) * (max.x() - min.x())
+                    + Math.abs(b.y()) * (max.y() - min.y())
+                    + Math.abs(b.z()) * (max.z() - min.z())) / 2;
+            lo = middle - half;
+            hi = middle + half;
         }
         double reach = Math.max(hi - lo, pose.focus());
         if (pose.projection().flat()) {
@@ -38,7 +49,7 @@ public record Clip(double near, double far) {
         }
         double far = Math.max(hi * SLACK, pose.focus() * 4);
         // A surface at distance d, seen at up to 75° off the axis, lies deeper than d/4.
-        double near = Math.max(Math.min(clearance / 4, pose.focus() / 10), far * 1e-7);
+        double near = Math.max(Math.min(clearance, roomThatCounts(pose)) / 4, far * 1e-7);
         return new Clip(near, far);
     }
 }

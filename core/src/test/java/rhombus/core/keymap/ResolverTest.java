@@ -79,7 +79,7 @@ class ResolverTest {
         r.pointer(3, 0, 0, 0, 10);
         r.pointer(9, 0, 0, 0, 20);
         r.keyUp("KeyD", 0, 30);
-        assertThat(log.said).containsExactly("begin orbit-hold 3", "drag 3", "drag 9", "release");
+        assertThat(log.said).containsExactly("begin orbit-hold 0", "drag 3", "drag 9", "release");
         log.said.clear();
         r.keyDown("KeyD", 0, false, 100);
         r.keyUp("KeyD", 0, 150);
