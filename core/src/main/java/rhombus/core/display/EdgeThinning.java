@@ -29,7 +29,7 @@ public final class EdgeThinning {
      * @param total edges it has
      */
     public static int count(double area, int total) {
-        if (total <= LEAST) {
+        if (total <= LEAST || Double.isInfinite(area)) {
             return total;
         }
         // Edges that spread evenly are as long as the cells between them are wide: two to a cell.

@@ -1,0 +1,46 @@
+package rhombus.core.display;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.domains.Domain;
+import rhombus.core.Any;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+@Domain(Any.class)
+@Domain(net.jqwik.api.domains.DomainContext.Global.class)
+class EdgeThinningTest {
+    @Property(tries = 1000)
+    void neverMoreThanThereAreAndMoreOnALargerPicture(
+            @ForAll @DoubleRange(min = 0, max = 1e7) double area, @ForAll @DoubleRange(min = 1, max = 100) double larger,
+            @ForAll @IntRange(min = 0, max = 3_000_000) int total) {
+        int n = EdgeThinning.count(area, total);
+        assertThat(n).isBetween(Math.min(12, total), total);
+        assertThat(EdgeThinning.count(area * larger, total)).isGreaterThanOrEqualTo(n);
+    }
+
+    @Property(tries = 300)
+    void closeEnoughEveryEdgeIsDrawn(@ForAll @IntRange(min = 1, max = 3_000_000) int total) {
+        assertThat(EdgeThinning.count(total * 4.0, total)).isEqualTo(total);
+        assertThat(EdgeThinning.count(Double.POSITIVE_INFINITY, total)).isEqualTo(total);
+    }
+
+    /** The area of a box seen straight on is that of the face, and what project() says its corners enclose. */
+    @Property(tries = 300)
+    void theAreaOfABoxIsWhatItCoversOnTheScreen(@ForAll @DoubleRange(min = 0.1, max = 50) double w, @ForAll @DoubleRange(min = 0.1, max = 50) double h) {
+        Aabb box = new Aabb(new Vec3(-w / 2, -h / 2, 0), new Vec3(w / 2, h / 2, 0));
+        Pose pose = new Pose(new Vec3(0, 0, 10), rhombus.core.geometry.Quat.IDENTITY, 10, new Projection.Orthographic(40));
+        Screen screen = new Screen(pose, 800, 600);
+        Vec3 a = screen.project(box.min());
+        Vec3 b = screen.project(box.max());
+        double covered = Math.abs((b.x() - a.x()) * (b.y() - a.y()));
+        assertThat(EdgeThinning.area(screen, box)).isCloseTo(covered, org.assertj.core.api.Assertions.withinPercentage(1e-6));
+    }
+}
