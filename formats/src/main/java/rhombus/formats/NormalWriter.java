@@ -183,9 +183,8 @@ final class NormalWriter {
                             "origin", Plain.list(p.origin().x(), p.origin().y(), p.origin().z())))));
             edges(p);
             Bvh bvh = Bvh.build(p.positions(), p.triangles());
-            put(hierarchies, ints(new int[] {bvh.links().length / 2}));
-            put(hierarchies, bytes(bvh.boxes()));
-            put(hierarchies, ints(bvh.links()));
+            put(hierarchies, ints(new int[] {bvh.nodes().length}));
+            put(hierarchies, bytes(bvh.nodes()));
             put(hierarchies, ints(bvh.order()));
         }
         return Plain.map("primitives", primitives);

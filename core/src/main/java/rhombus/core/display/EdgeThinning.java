@@ -3,7 +3,6 @@ package rhombus.core.display;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
 
 /**
@@ -19,6 +18,9 @@ public final class EdgeThinning {
 
     /** Square pixels a triangle at which edges on surfaces have faded out. */
     private static final double FADED = 0.5;
+
+    /** Width of the fringe, pixels. */
+    private static final double FRINGE = 4;
 
     private EdgeThinning() {}
 
@@ -49,23 +51,32 @@ public final class EdgeThinning {
         return area > FADED * triangles;
     }
 
+    /**
+     * Room for lines: the area a box covers on the screen and a fringe of some pixels along it, square pixels, so that
+     * thin things such as cables keep unbroken lines. Infinite where the eye is inside or near the box.
+     */
+    public static double room(Screen screen, Aabb box) {
+        double m = screen.metresPerPixel(depth(screen, box));
+        return area(screen, box) + FRINGE * 2 * box.radius() / m;
+    }
+
     /** Area of a box on the screen, square pixels, infinite where the eye is inside or near it. */
     public static double area(Screen screen, Aabb box) {
+        double depth = depth(screen, box);
+        if (depth <= 0) {
+            return Double.POSITIVE_INFINITY;
+        }
         Pose pose = screen.pose();
         Vec3 size = box.size();
-        Vec3 sight = pose.forward();
-        double depth = 1;
-        if (pose.projection() instanceof Projection.Perspective) {
-            Vec3 to = box.center().minus(pose.eye());
-            depth = to.length() - box.radius();
-            if (depth <= 0) {
-                return Double.POSITIVE_INFINITY;
-            }
-            sight = to.unit();
-        }
+        Vec3 sight = pose.projection().flat() ? pose.forward() : box.center().minus(pose.eye()).unit();
         double m = screen.metresPerPixel(depth);
         return (size.x() * size.y() * Math.abs(sight.z())
                 + size.y() * size.z() * Math.abs(sight.x())
                 + size.z() * size.x() * Math.abs(sight.y())) / (m * m);
+    }
+
+    /** Depth of the nearest part of the ball round a box; 1 in a flat view, where depth does not matter. */
+    private static double depth(Screen screen, Aabb box) {
+        return screen.pose().projection().flat() ? 1 : Math.max(0, box.center().distance(screen.pose().eye()) - box.radius());
     }
 }

@@ -3,20 +3,26 @@ package rhombus.core.geometry;
 /**
  * A bounding volume hierarchy over a mesh's triangles, in flat arrays.
  *
- * <p>Layout. {@code boxes}: 12 floats a node, the left child's box as centre x y z and half extent x y z, then the
- * right child's. {@code links}: 2 ints a node, one a child; {@code >= 0} is a node, negative {@code ~(first << 3 | count)}
- * is a leaf of up to 7 triangles from {@code first} in leaf order. {@code order}: triangle number for each place in leaf order.
+ * <p>Layout. {@code nodes}: 16 floats a node, so that a node is one line of a processor's cache: the left child's box as
+ * centre x y z and half extent x y z, the right child's, then a link to each child and how many triangles each holds. A
+ * link {@code >= 0} is a node; {@code -(first + 1)} is a leaf of up to 7 triangles from {@code first} in leaf order. Both
+ * are whole numbers that a float holds exactly, up to 2^24. {@code order}: triangle number for each place in leaf order.
  * {@code corners}: 9 floats a triangle in leaf order, so that a leaf reads one run of memory.
  *
  * <p>Boxes are tested by separating axes (Gottschalk, Lin, Manocha 1996) with centre and half extent, triangles after
  * Moeller and Trumbore (1997), both sides, all in {@code double}.
  */
 public final class Bvh {
+    /** Floats a node. */
+    static final int NODE = 16;
+    /** Where the links of a node are. */
+    static final int LINK = 12;
+    /** Where the numbers of triangles are. */
+    static final int COUNT = 14;
     /** Returned when a ray meets nothing. */
     public static final int NONE = -1;
 
-    private final float[] boxes;
-    private final int[] links;
+    private final float[] nodes;
     private final int[] order;
     private final float[] corners;
     private final int[] stack = new int[128];
@@ -25,9 +31,8 @@ public final class Bvh {
     private double foundU;
     private double foundV;
 
-    Bvh(float[] boxes, int[] links, int[] order, float[] corners) {
-        this.boxes = boxes;
-        this.links = links;
+    Bvh(float[] nodes, int[] order, float[] corners) {
+        this.nodes = nodes;
         this.order = order;
         this.corners = corners;
     }
@@ -42,11 +47,11 @@ public final class Bvh {
      *
      * @throws IllegalArgumentException if the arrays do not fit each other or the mesh
      */
-    public static Bvh of(float[] boxes, int[] links, int[] order, float[] positions, int[] triangles) {
-        if (boxes.length != links.length * 6 || order.length != triangles.length / 3) {
+    public static Bvh of(float[] nodes, int[] order, float[] positions, int[] triangles) {
+        if (nodes.length % NODE != 0 || order.length != triangles.length / 3) {
             throw new IllegalArgumentException("hierarchy does not belong to this mesh");
         }
-        return new Bvh(boxes, links, order, gather(order, positions, triangles));
+        return new Bvh(nodes, order, gather(order, positions, triangles));
     }
 
     static float[] gather(int[] order, float[] p, int[] t) {
@@ -64,14 +69,9 @@ public final class Bvh {
         return c;
     }
 
-    /** Boxes of both children, 12 floats a node. */
-    public float[] boxes() {
-        return boxes;
-    }
-
-    /** Links to both children, 2 ints a node. */
-    public int[] links() {
-        return links;
+    /** All nodes, 16 floats each. */
+    public float[] nodes() {
+        return nodes;
     }
 
     /** Triangle number by place in leaf order. */
@@ -103,8 +103,7 @@ public final class Bvh {
     }
 
     private void traverse(double[] ray) {
-        final float[] b = boxes;
-        final int[] l = links;
+        final float[] b = nodes;
         final int[] s = stack;
         final double ox = ray[0], oy = ray[1], oz = ray[2];
         final double dx = ray[3], dy = ray[4], dz = ray[5];
@@ -116,7 +115,7 @@ public final class Bvh {
             if (node < 0) {
                 leaf(~node, ray);
             } else {
-                int at = node * 12;
+                int at = node * NODE;
                 double cx = b[at] - ox, cy = b[at + 1] - oy, cz = b[at + 2] - oz;
                 double hx = b[at + 3], hy = b[at + 4], hz = b[at + 5];
                 double near = foundT * dd;
@@ -140,19 +139,22 @@ public final class Bvh {
                         && Math.abs(cz * dx - cx * dz) <= hx * az + hz * ax
                         && Math.abs(cx * dy - cy * dx) <= hx * ay + hy * ax;
                 right -= r;
-                int link = node * 2;
                 if (hitLeft) {
                     if (hitRight) {
-                        int nearer = left <= right ? 0 : 1;
-                        s[top++] = l[link + 1 - nearer];
-                        node = l[link + nearer];
+                        if (left <= right) {
+                            s[top++] = child(b, at + 1);
+                            node = child(b, at);
+                        } else {
+                            s[top++] = child(b, at);
+                            node = child(b, at + 1);
+                        }
                     } else {
-                        node = l[link];
+                        node = child(b, at);
                     }
                     continue;
                 }
                 if (hitRight) {
-                    node = l[link + 1];
+                    node = child(b, at + 1);
                     continue;
                 }
             }
@@ -161,6 +163,12 @@ public final class Bvh {
             }
             node = s[--top];
         }
+    }
+
+    /** A node's number, or for a leaf {@code ~(first << 3 | count)}. */
+    private static int child(float[] b, int at) {
+        int link = (int) b[at + LINK];
+        return link >= 0 ? link : ~(-1 - link << 3 | (int) b[at + COUNT]);
     }
 
     private void leaf(int leaf, double[] ray) {
@@ -179,22 +187,24 @@ public final class Bvh {
             if (det == 0) {
                 continue;
             }
-            double k = 1 / det;
-            double sx = ox - vx, sy = oy - vy, sz = oz - vz;
-            double u = (sx * px + sy * py + sz * pz) * k;
-            if (u < 0 || u > 1) {
+            // Multiplied by the determinant's size until a triangle is nearly hit: most are missed, without a division.
+            double side = det > 0 ? 1 : -1;
+            double size = det * side;
+            double sx = (ox - vx) * side, sy = (oy - vy) * side, sz = (oz - vz) * side;
+            double u = sx * px + sy * py + sz * pz;
+            if (u < 0 || u > size) {
                 continue;
             }
             double qx = sy * e1z - sz * e1y, qy = sz * e1x - sx * e1z, qz = sx * e1y - sy * e1x;
-            double v = (dx * qx + dy * qy + dz * qz) * k;
-            if (v < 0 || u + v > 1) {
+            double v = dx * qx + dy * qy + dz * qz;
+            if (v < 0 || u + v > size) {
                 continue;
             }
-            double t = (e2x * qx + e2y * qy + e2z * qz) * k;
+            double t = (e2x * qx + e2y * qy + e2z * qz) / size;
             if (t >= 0 && t < foundT) {
                 foundT = t;
-                foundU = u;
-                foundV = v;
+                foundU = u / size;
+                foundV = v / size;
                 found = i;
             }
         }
@@ -217,12 +227,12 @@ public final class Bvh {
         while (true) {
             int push = -1;
             for (int side = 0; side < 2; side++) {
-                int at = node * 12 + side * 6;
-                double dx = Math.max(0, Math.abs(boxes[at] - x) - boxes[at + 3]);
-                double dy = Math.max(0, Math.abs(boxes[at + 1] - y) - boxes[at + 4]);
-                double dz = Math.max(0, Math.abs(boxes[at + 2] - z) - boxes[at + 5]);
+                int at = node * NODE + side * 6;
+                double dx = Math.max(0, Math.abs(nodes[at] - x) - nodes[at + 3]);
+                double dy = Math.max(0, Math.abs(nodes[at + 1] - y) - nodes[at + 4]);
+                double dz = Math.max(0, Math.abs(nodes[at + 2] - z) - nodes[at + 5]);
                 double d = Math.sqrt(dx * dx + dy * dy + dz * dz);
-                int link = links[node * 2 + side];
+                int link = child(nodes, node * NODE + side);
                 if (d < best) {
                     if (link < 0) {
                         best = Math.min(best, Math.max(d, leafDistance(~link, x, y, z)));

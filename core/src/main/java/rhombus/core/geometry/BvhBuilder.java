@@ -3,11 +3,11 @@ package rhombus.core.geometry;
 import java.util.Arrays;
 
 /**
- * Builds a {@link Bvh}: triangles sorted along a Morton curve become clusters of up to six, and a binned surface-area
+ * Builds a {@link Bvh}: triangles sorted along a Morton curve become clusters of up to five, and a binned surface-area
  * split (Wald 2007) arranges the clusters. Few bins serve small nodes.
  */
 final class BvhBuilder {
-    private static final int CLUSTER = 6;
+    private static final int CLUSTER = 5;
     private static final int BINS = 16;
     private static final int FEW = 4;
     private static final int MANY = 2048;
@@ -54,7 +54,7 @@ final class BvhBuilder {
             sorted[i] = i;
         }
         int inner = Math.max(1, clusters - 1);
-        boxes = new float[inner * 12];
+        boxes = new float[inner * Bvh.NODE];
         links = new int[inner * 2];
         if (clusters == 1) {
             // One node whose right side can never be met.
@@ -83,7 +83,12 @@ final class BvhBuilder {
                 at += count;
             }
         }
-        return new Bvh(boxes, links, leafOrder, Bvh.gather(leafOrder, p, t));
+        for (int i = 0; i < links.length; i++) {
+            int slot = i / 2 * Bvh.NODE + i % 2;
+            boxes[slot + Bvh.LINK] = links[i] >= 0 ? links[i] : -1 - (~links[i] >> 3);
+            boxes[slot + Bvh.COUNT] = links[i] >= 0 ? 0 : ~links[i] & 7;
+        }
+        return new Bvh(boxes, leafOrder, Bvh.gather(leafOrder, p, t));
     }
 
     private void mortonCodes() {
@@ -212,8 +217,8 @@ final class BvhBuilder {
         }
         int node = nodes++;
         int middle = to - from <= FEW ? halve(from, to) : partition(from, to);
-        writeBox(leftBox, node * 12);
-        writeBox(rightBox, node * 12 + 6);
+        writeBox(leftBox, node * Bvh.NODE);
+        writeBox(rightBox, node * Bvh.NODE + 6);
         links[node * 2] = split(from, middle);
         links[node * 2 + 1] = split(middle, to);
         return node;

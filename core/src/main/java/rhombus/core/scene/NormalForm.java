@@ -72,16 +72,15 @@ public final class NormalForm {
         }
     }
 
-    /** Attaches the hierarchy of each mesh: the number of nodes, boxes, links, then the order of the triangles. */
+    /** Attaches the hierarchy of each mesh: the number of floats, the nodes in them, then the order of the triangles. */
     public static void attachHierarchies(Scene scene, Arrays3D bin) {
         int at = 0;
         for (Mesh m : scene.meshes()) {
-            int nodes = bin.ints(at, 1)[0];
-            float[] boxes = bin.floats(at + 4, nodes * 12);
-            int[] links = bin.ints(at + 4 + nodes * 48, nodes * 2);
-            int[] order = bin.ints(at + 4 + nodes * 56, m.triangleCount());
-            m.attach(Bvh.of(boxes, links, order, m.positions(), m.triangles()));
-            at += 4 + nodes * 56 + m.triangleCount() * 4;
+            int floats = bin.ints(at, 1)[0];
+            float[] nodes = bin.floats(at + 4, floats);
+            int[] order = bin.ints(at + 4 + floats * 4, m.triangleCount());
+            m.attach(Bvh.of(nodes, order, m.positions(), m.triangles()));
+            at += 4 + floats * 4 + m.triangleCount() * 4;
         }
     }
 

@@ -88,13 +88,17 @@ public final class Snapshots {
         int[] out = new int[scene.drawnCount()];
         int at = 0;
         for (int i = 0; i < scene.nodes().size(); i++) {
-            double area = scene.node(i).meshes().isEmpty() ? 0 : EdgeThinning.area(screen, scene.bounds(i));
+            if (scene.node(i).meshes().isEmpty()) {
+                continue;
+            }
+            double area = EdgeThinning.area(screen, scene.bounds(i));
+            double room = EdgeThinning.room(screen, scene.bounds(i));
             for (int m : scene.node(i).meshes()) {
                 Mesh mesh = scene.meshes().get(m);
                 out[at++] = switch (v.mode.edging()) {
                     case NONE -> 0;
                     case ON_SURFACE -> EdgeThinning.showOnSurface(area, mesh.triangleCount()) ? 1 : 0;
-                    case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(area, mesh.edgeVertices().length / 2);
+                    case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(room, mesh.edgeVertices().length / 2);
                 };
             }
         }

@@ -98,7 +98,7 @@ class BvhTest {
         float[] p = soup(r, 120, 4);
         int[] t = running(360);
         Bvh built = Bvh.build(p, t);
-        Bvh stored = Bvh.of(built.boxes(), built.links(), built.order(), p, t);
+        Bvh stored = Bvh.of(built.nodes(), built.order(), p, t);
         double[] a = new double[3];
         double[] b = new double[3];
         for (int i = 0; i < 30; i++) {

@@ -1,5 +1,6 @@
 package rhombus.server.scene;
 
+import java.io.IOException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -31,14 +32,14 @@ public class DemoData implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments args) {
+    public void run(ApplicationArguments args) throws IOException {
         if (accounts.find(NAME) != null) {
             return;
         }
         Account demo = accounts.create(NAME, PASSWORD);
-        DemoScenes.all().forEach((name, maker) -> {
-            LOG.info("making {}", name);
-            scenes.add(demo.id(), name, new Upload(Limits.DEFAULT).add(name + ".glb", maker.get()), null);
-        });
+        for (var scene : DemoScenes.all().entrySet()) {
+            LOG.info("making {}", scene.getKey());
+            scenes.add(demo.id(), scene.getKey(), () -> new Upload(Limits.DEFAULT).add(scene.getKey() + ".glb", scene.getValue().get()), null);
+        }
     }
 }

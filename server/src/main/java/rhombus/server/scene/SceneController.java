@@ -72,13 +72,16 @@ public class SceneController {
         if (job != null && !job.matches("[A-Za-z0-9-]{1,40}")) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
         }
+        return found(who, scenes.add(who.id(), name, () -> unpacked(files), job));
+    }
+
+    private static Upload unpacked(List<MultipartFile> files) throws IOException {
         Upload upload = new Upload(Limits.DEFAULT);
         for (MultipartFile f : files) {
             String original = f.getOriginalFilename();
             upload.add(original == null || original.isBlank() ? "scene.glb" : original, f.getBytes());
         }
-        String id = scenes.add(who.id(), name, upload, job);
-        return found(who, id);
+        return upload;
     }
 
     private Map<String, Object> found(SignedIn who, String id) {

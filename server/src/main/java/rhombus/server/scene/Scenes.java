@@ -1,11 +1,13 @@
 package rhombus.server.scene;
 
+import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.concurrent.Callable;
 import java.util.concurrent.Semaphore;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -42,10 +44,11 @@ public class Scenes {
      * Reads an upload and stores the scene.
      *
      * @param name what to call it, or null for the file's own name
+     * @param upload gives the files once it is their turn, so that only one large import is in memory at a time
      * @param job id under which progress is told, or null
      * @return id of the scene
      */
-    public String add(long owner, String name, Upload upload, String job) {
+    public String add(long owner, String name, Callable<Upload> upload, String job) throws IOException {
         Progress progress = job == null ? Progress.SILENT : new JobProgress(owner, job);
         progress.at("Waiting for another import", 0);
         try {
@@ -55,13 +58,23 @@ public class Scenes {
             throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, "The server is stopping. Upload the scene again in a moment.");
         }
         try {
-            Imported imported = GltfImport.read(upload, Limits.DEFAULT, progress);
+            Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, progress);
             return transactions.execute(t -> store(owner, title(name, imported), imported));
         } finally {
             turn.release();
             if (job != null) {
                 imports.remove(owner, job);
             }
+        }
+    }
+
+    private static Upload files(Callable<Upload> upload) throws IOException {
+        try {
+            return upload.call();
+        } catch (IOException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new IOException(e);
         }
     }
 
