@@ -14,12 +14,24 @@ export interface Choice {
 </script>
 
 <script setup lang="ts">
+import { nextTick, ref } from 'vue';
+
 defineProps<{ text: string; label: string; choices: Choice[]; lead?: boolean; bright?: boolean }>();
 defineEmits<{ choose: [choice: Choice] }>();
+/** Menus are many and seldom opened: each is made when the pointer or the keyboard first comes to its chip. */
+const near = ref(false);
+const chip = ref<HTMLElement>();
+
+async function come(focused: boolean) {
+  near.value = true;
+  await nextTick();
+  if (focused) chip.value?.focus();
+}
 </script>
 
 <template>
   <el-dropdown
+    v-if="near"
     trigger="click"
     placement="top-start"
     popper-class="plate-menu"
@@ -27,7 +39,7 @@ defineEmits<{ choose: [choice: Choice] }>();
     :show-timeout="0"
     @command="(c: Choice) => $emit('choose', c)"
   >
-    <button class="chip" :class="{ lead, bright }" :aria-label="`${label}: ${text}`">{{ text }}</button>
+    <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="`${label}: ${text}`">{{ text }}</button>
     <template #dropdown>
       <el-dropdown-menu>
         <el-dropdown-item
@@ -45,6 +57,18 @@ defineEmits<{ choose: [choice: Choice] }>();
       </el-dropdown-menu>
     </template>
   </el-dropdown>
+  <div v-else class="el-dropdown">
+    <button
+      class="chip"
+      :class="{ lead, bright }"
+      :aria-label="`${label}: ${text}`"
+      aria-haspopup="menu"
+      @pointerenter="come(false)"
+      @focus="come(true)"
+    >
+      {{ text }}
+    </button>
+  </div>
 </template>
 
 <style scoped>

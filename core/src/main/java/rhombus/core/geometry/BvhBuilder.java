@@ -9,8 +9,8 @@ import java.util.Arrays;
 final class BvhBuilder {
     private static final int CLUSTER = 5;
     private static final int BINS = 16;
-    private static final int FEW = 4;
-    private static final int MANY = 2048;
+    private static final int FEW = 8;
+    private static final int MANY = 128;
 
     private final float[] p;
     private final int[] t;
