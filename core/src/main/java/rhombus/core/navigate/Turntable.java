@@ -27,6 +27,8 @@ public final class Turntable {
     public static final class Gesture {
         private final Pose start;
         private final Vec3 pivot;
+        /** Brought to length 1 once a gesture: three unit factors need no more. */
+        private final Quat orientation;
         private final Vec3 inCamera;
         private final Vec3 axis;
         /** The level right axis in the camera's frame: X turned back by the roll. */
@@ -39,6 +41,7 @@ public final class Turntable {
             this.start = start;
             this.pivot = pivot;
             this.stopAtPoles = stopAtPoles;
+            orientation = start.orientation().unit();
             inCamera = start.orientation().inverse().rotate(pivot.minus(start.eye()));
             axis = up.up();
             Heading h = Heading.of(start.orientation(), up);
@@ -55,7 +58,7 @@ public final class Turntable {
             if (yaw == 0 && turn == 0) {
                 return start;
             }
-            Quat q = Quat.about(axis, yaw).times(start.orientation()).times(Quat.about(right, turn)).unit();
+            Quat q = Quat.about(axis, yaw).times(orientation).times(Quat.about(right, turn));
             return new Pose(pivot.minus(q.rotate(inCamera)), q, start.focus(), start.projection());
         }
     }
