@@ -55,15 +55,18 @@ final class Primitives {
             notes.add("Morph targets are shown in their rest shape.");
         }
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
-        Vec3 origin = origin(xyz);
-        return new Part(
-                origin,
-                relative(xyz, origin),
+        Part part = Compaction.of(new Part(
+                Vec3.ZERO,
+                xyz,
                 optional(attributes, "NORMAL", 3, vertices, place),
                 optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, place),
                 color < 0 ? null : colors(color, vertices),
                 triangles(order, (int) mode),
-                Json.index(p, "material", materials, place));
+                Json.index(p, "material", materials, place)));
+        Vec3 origin = origin(part.positions());
+        return new Part(
+                origin, relative(part.positions(), origin), part.normals(), part.texture(), part.colors(), part.triangles(),
+                part.material());
     }
 
     private float[] colors(int accessor, int vertices) {

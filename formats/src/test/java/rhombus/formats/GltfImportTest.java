@@ -126,6 +126,21 @@ class GltfImportTest {
     }
 
     @Test
+    void partsThatShareVerticesKeepOnlyTheirOwn() {
+        Sample s = new Sample();
+        s.floats("VEC3", 0, 0, 0, 1, 0, 0, 0, 1, 0, 9, 9, 9, 8, 9, 9, 9, 8, 9);
+        s.floats("VEC3", 0, 0, 1, 0, 0, 1, 0, 0, 1, 1, 0, 0, 1, 0, 0, 1, 0, 0);
+        s.shorts(0, 1, 2);
+        s.shorts(5, 4, 3);
+        s.primitive = "{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":2},{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":3}";
+        Scene scene = NormalReader.read(read(s.glb()));
+        assertThat(scene.meshes()).hasSize(2);
+        assertThat(scene.meshes().get(0).bounds().max()).isEqualTo(new Vec3(1, 1, 0));
+        assertThat(scene.meshes().get(1).bounds().min()).isEqualTo(new Vec3(8, 8, 9));
+        assertThat(scene.meshes().get(1).triangles()).containsExactly(2, 1, 0);
+    }
+
+    @Test
     void farAwayPositionsKeepTheirMillimetres() {
         Sample s = new Sample();
         s.floats("VEC3", 100000, 0, 0, 100000.125, 0, 0, 100000, 0.125, 0);
