@@ -7,30 +7,14 @@ import static rhombus.e2e.Hand.map;
 import static rhombus.e2e.Hand.num;
 import static rhombus.e2e.Hand.point;
 
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.MouseButton;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 
 /** Moving through the boatyard with buttons, wheel and keys. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class NavigationTest {
-    private final List<String> failures = new ArrayList<>();
-    private Hand hand;
-
-    @BeforeAll
-    void open() {
-        var page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "demo", "saltmarsh");
-        hand = Hand.open(page, "Saltmarsh Boatyard");
-    }
-
+class NavigationTest extends InTheBoatyard {
     /** Every test starts at home, wherever the one before ended. */
     @BeforeEach
     void home() {
@@ -38,12 +22,6 @@ class NavigationTest {
             hand.over(v).key("h");
         }
         hand.over("v2");
-    }
-
-    @AfterAll
-    void close() {
-        hand.page.context().close();
-        assertThat(failures).isEmpty();
     }
 
     @Test

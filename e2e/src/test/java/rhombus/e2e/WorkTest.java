@@ -6,39 +6,17 @@ import static rhombus.e2e.Hand.distance;
 import static rhombus.e2e.Hand.map;
 import static rhombus.e2e.Hand.num;
 
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.MouseButton;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 
 /** Selecting, framing, display modes, cameras and moving an object in the boatyard. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class WorkTest {
-    private final List<String> failures = new ArrayList<>();
-    private Hand hand;
-
-    @BeforeAll
-    void open() {
-        var page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "demo", "saltmarsh");
-        hand = Hand.open(page, "Saltmarsh Boatyard");
-    }
-
+class WorkTest extends InTheBoatyard {
     @BeforeEach
     void home() {
         hand.over("v2").key("h").key("Shift+K");
-    }
-
-    @AfterAll
-    void close() {
-        hand.page.context().close();
-        assertThat(failures).isEmpty();
     }
 
     private String id(String name) {

@@ -17,8 +17,6 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.view.Clip;
-import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
@@ -67,29 +65,6 @@ class FramingTest {
                 ? new Matrix4d().perspective(q.fovY(), aspect, 1e-3, 1e6)
                 : new Matrix4d().orthoSymmetric(p.projection().heightAt(1) * aspect, p.projection().heightAt(1), -1e6, 1e6);
         return projection.mul(view);
-    }
-
-    @Property(tries = 300)
-    void matricesAreThoseOfJoml(@ForAll Screen s) {
-        double[] m = new double[32];
-        Matrices.view(s.pose(), m, 0);
-        Clip clip = new Clip(0.1, 5000);
-        double aspect = s.width() / s.height();
-        Matrices.projection(s.pose().projection(), aspect, clip, m, 16);
-        Matrix4d joml = s.pose().projection() instanceof Projection.Perspective q
-                ? new Matrix4d().perspective(q.fovY(), aspect, 0.1, 5000)
-                : new Matrix4d().orthoSymmetric(s.pose().projection().heightAt(1) * aspect, s.pose().projection().heightAt(1), 0.1, 5000);
-        double[] expected = joml.get(new double[16]);
-        for (int i = 0; i < 16; i++) {
-            assertThat(m[16 + i]).isCloseTo(expected[i], within(1e-9 * (1 + Math.abs(expected[i]))));
-        }
-        Quat q = s.pose().orientation();
-        Vec3 e = s.pose().eye();
-        double[] view = new Matrix4d().rotation(new org.joml.Quaterniond(q.x(), q.y(), q.z(), q.w()))
-                .setTranslation(e.x(), e.y(), e.z()).invertAffine().get(new double[16]);
-        for (int i = 0; i < 16; i++) {
-            assertThat(m[i]).isCloseTo(view[i], within(1e-8 * (1 + Math.abs(view[i]))));
-        }
     }
 
     @Example

@@ -1,0 +1,116 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import rhombus.core.geometry.Quat;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.view.Pose;
+
+/** Whatever a hand does, in whatever order, the views stay sound. */
+class AnyHandTest {
+    private static final String[] KEYS = {"KeyF", "KeyH", "KeyO", "KeyX", "KeyY", "KeyZ", "KeyP", "KeyV", "KeyN", "KeyQ", "ArrowLeft", "ArrowUp",
+        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft"};
+
+    private static Stage open() {
+        Stage stage = new Stage();
+        stage.resize(1003, 803);
+        stage.open(Scenes.boxes(), "Boxes");
+        return stage;
+    }
+
+    private static double act(Stage stage, Random r, double time) {
+        double x = r.nextInt(1100) - 50;
+        double y = r.nextInt(900) - 50;
+        int mods = r.nextInt(4) == 0 ? r.nextInt(16) : 0;
+        double t = time + r.nextInt(60);
+        switch (r.nextInt(8)) {
+            case 0, 1, 2, 3 -> stage.pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
+            case 4 -> stage.wheel(x, y, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
+            case 5 -> stage.keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
+            case 6 -> stage.keyUp(KEYS[r.nextInt(KEYS.length)], mods, t);
+            default -> {
+                if (r.nextInt(9) == 0) {
+                    stage.blur();
+                } else if (r.nextInt(9) == 0) {
+                    stage.resize(1 + r.nextInt(4000), 1 + r.nextInt(3000));
+                } else {
+                    stage.tick(t);
+                }
+            }
+        }
+        return t;
+    }
+
+    @Property(tries = 150)
+    void posesStayFiniteAndTrailsBounded(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
+        Random r = new Random(seed);
+        Stage stage = open();
+        double[] m = new double[32];
+        double time = 0;
+        for (int i = 0; i < 400; i++) {
+            time = act(stage, r, time);
+        }
+        for (ViewState v : stage.board().views) {
+            Pose p = v.pose;
+            assertThat(p.eye().finite()).isTrue();
+            Quat q = p.orientation();
+            assertThat(q.x() * q.x() + q.y() * q.y() + q.z() * q.z() + q.w() * q.w()).isBetween(1 - 1e-9, 1 + 1e-9);
+            assertThat(p.focus()).isPositive().isFinite();
+            assertThat(v.trail.length()).isBetween(1, Trail.DEPTH);
+            assertThat(v.trail.index()).isBetween(0, v.trail.length() - 1);
+            stage.matrices(v.number, m);
+            for (double d : m) {
+                assertThat(d).isFinite();
+            }
+        }
+        stage.snapshots().views();
+        stage.snapshots().readout();
+        stage.snapshots().hints(java.util.Map.of());
+    }
+
+    @Property(tries = 150)
+    void whatIsKeptComesBackTheSame(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
+        Random r = new Random(seed);
+        Stage stage = open();
+        double time = 0;
+        for (int i = 0; i < 200; i++) {
+            time = act(stage, r, time);
+        }
+        stage.blur();
+        stage.tick(time + 5000);
+        stage.resize(1003, 803);
+        Stage other = open();
+        other.restore(stage.workspace());
+        assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(stage.workspace());
+    }
+
+    @Property(tries = 150)
+    void escapeInAnyDragGoesBackToBeforeIt(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
+        Random r = new Random(seed);
+        Stage stage = open();
+        double time = 0;
+        double x = 20 + r.nextInt(960);
+        double y = 20 + r.nextInt(760);
+        stage.pointer(x, y, 0, 0, time += 10);
+        List<Pose> before = stage.board().views.stream().map(v -> v.pose).toList();
+        int button = new int[] {2, 4}[r.nextInt(2)];
+        stage.pointer(x, y, button, 0, time += 10);
+        for (int i = 0; i < 12; i++) {
+            x += r.nextInt(121) - 60;
+            y += r.nextInt(121) - 60;
+            int mods = r.nextInt(3) == 0 ? Modifiers.ALT : 0;
+            stage.pointer(x, y, r.nextInt(5) == 0 ? 6 : button, mods, time += 10);
+        }
+        stage.keyDown("Escape", 0, false, time += 10);
+        assertThat(stage.board().views).extracting(v -> v.pose).isEqualTo(before);
+        stage.pointer(x + 40, y, button, 0, time += 10);
+        stage.pointer(x + 40, y, 0, 0, time += 10);
+        assertThat(stage.board().views).extracting(v -> v.pose).isEqualTo(before);
+        assertThat(stage.board().views).allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
+    }
+}
