@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import * as core from '../core';
 import type { Plain, View } from '../core';
 import { useStage } from '../stores/stage';
 import PlateChip, { type Choice } from './PlateChip.vue';
@@ -42,11 +43,7 @@ const lenses = computed<Choice[]>(() => [
   { label: 'Set home to this view', command: 'view.set-home' },
   { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo', apart: true },
 ]);
-const MODES = [
-  { id: 'wire', label: 'Wire' },
-  { id: 'smooth', label: 'Smooth' },
-  { id: 'smooth-edges', label: 'Smooth + edges' },
-];
+const MODES = core.displayModes();
 const displays = computed<Choice[]>(() =>
   MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
 );

@@ -51,7 +51,8 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     'pointerenter',
     () => {
       const holder = document.activeElement;
-      if (holder && !takesText(holder) && !holder.matches(':focus-visible')) canvas.focus({ preventScroll: true });
+      if (!holder || takesText(holder) || holder.closest('[role=dialog],[role=menu]')) return;
+      if (!holder.matches(':focus-visible')) canvas.focus({ preventScroll: true });
     },
     on,
   );

@@ -80,8 +80,10 @@ export class OpenScene {
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
   async load(): Promise<void> {
-    const { detail, geometry, edges, kept, hierarchy } = await (this.first ?? this.fetchFirst());
+    // Taken once: a second try asks anew.
+    const asked = this.first ?? this.fetchFirst();
     this.first = null;
+    const { detail, geometry, edges, kept, hierarchy } = await asked;
     const file = await geometry;
     if (this.left) return;
     core.openScene(file, detail.name);

@@ -82,6 +82,7 @@ export function takeApplication(): { command: string; args: Plain }[];
 
 export function matrices(view: number): Float64Array;
 export function plan(view: number): Plan;
+export function displayModes(): { id: string; label: string }[];
 export function edges(view: number): Int32Array;
 export function grid(view: number): Float32Array<ArrayBuffer>;
 export function marks(view: number): Marks;

@@ -69,6 +69,10 @@ export class Models {
       if (m.surface) m.surface.visible = filled;
       if (plan.edges === 'lines' && !this.wireForm(m, edges[i]!)) complete = false;
     }
+    // A mesh that several objects share may have grown on the way: all of them take its newest lines.
+    if (plan.edges === 'lines') {
+      for (const m of this.models) if (m.wire) m.wire.geometry = this.wires.geometry(m.mesh, m.edges)!;
+    }
     return complete;
   }
 
@@ -95,7 +99,6 @@ export class Models {
       m.wire.onBeforeRender = () => wire.geometry.setDrawRange(0, m.edges * 6);
     }
     m.edges = count;
-    m.wire.geometry = g;
     return true;
   }
 

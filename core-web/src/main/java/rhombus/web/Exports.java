@@ -1,5 +1,6 @@
 package rhombus.web;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -230,6 +232,16 @@ public final class Exports {
     @JSExport
     public static JSObject plan(int view) {
         return JsPlain.toJs(stage.snapshots().plan(view));
+    }
+
+    /** Id and label of every display mode, in the order of their digits. */
+    @JSExport
+    public static JSObject displayModes() {
+        List<Object> out = new ArrayList<>();
+        for (DisplayMode m : DisplayMode.values()) {
+            out.add(Plain.map("id", m.id(), "label", m.label()));
+        }
+        return JsPlain.toJs(out);
     }
 
     /** See {@link rhombus.core.stage.Snapshots#edges}; in the order of {@link #drawn}. */

@@ -86,6 +86,22 @@ class KeepingTest {
     }
 
     @Test
+    void aSceneThatFailedToLoadOpensOnTheSecondTry() {
+        upload("again.gltf");
+        int[] asked = {0};
+        page.route("**/api/scenes/*", route -> {
+            if (asked[0]++ == 0) {
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        page.reload();
+        page.locator("button:has-text('Try again')").click();
+        assertThat(Hand.ready(page).object("Red box")).isNotNull();
+    }
+
+    @Test
     void twoWindowsOnOneSceneAreToldAndNothingIsOverwritten() {
         Hand hand = upload("shared.gltf");
         Page second = page.context().newPage();

@@ -275,10 +275,10 @@ public final class Resolver {
     public boolean wheel(double px, double py, double steps, int mods) {
         x = px;
         y = py;
-        modifiers = mods;
         if (active != null) {
             return true;
         }
+        modifiers = mods;
         List<Context> contexts = actions.contextsAt(x, y);
         Binding b = resolve(Trigger.wheel(), contexts);
         if (b == null && (mods & Modifiers.CTRL) != 0) {

@@ -42,7 +42,7 @@ public final class Turntable {
             this.pivot = pivot;
             this.stopAtPoles = stopAtPoles;
             orientation = start.orientation().unit();
-            inCamera = start.orientation().inverse().rotate(pivot.minus(start.eye()));
+            inCamera = orientation.inverse().rotate(pivot.minus(start.eye()));
             axis = up.up();
             Heading h = Heading.of(start.orientation(), up);
             right = new Vec3(Math.cos(h.roll()), -Math.sin(h.roll()), 0);
