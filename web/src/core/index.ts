@@ -14,4 +14,5 @@ export const Changed = {
   keymap: 1 << 22,
   application: 1 << 23,
   caption: 1 << 24,
+  habits: 1 << 25,
 } as const;

@@ -2,6 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue';
 import * as core from '../core';
 import { Failure } from '../api/http';
+import HabitsDialog from '../panels/habits/HabitsDialog.vue';
 import HintsLine from '../panels/hints/HintsLine.vue';
 import KeysDialog from '../panels/keys/KeysDialog.vue';
 import ReadoutDrawer from '../panels/readout/ReadoutDrawer.vue';
@@ -21,27 +22,33 @@ const open = shallowRef(new OpenScene(props.id));
 const wrong = ref('');
 const gone = ref(false);
 const keys = ref(false);
+const habits = ref(false);
+const facetMenu = ref({ view: '', count: 0 });
 const hintsShown = ref(true);
 const sceneShown = ref(true);
 const readoutShown = ref(true);
 const clear = computed(() => store.readout.clearDeck ?? false);
 
+/** What the core asks of the page. */
+function application() {
+  for (const a of core.takeApplication()) {
+    if (a.command === 'app.keys') keys.value = true;
+    if (a.command === 'app.habits') habits.value = true;
+    if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
+    if (a.command === 'facet.menu') facetMenu.value = { view: a.args.view as string, count: facetMenu.value.count + 1 };
+  }
+}
+
 /** Runs a command of the core on a viewport, by default the active one. */
 function run(command: string, args: core.Plain = {}, view: string | null = null) {
   core.command(command, args, view, performance.now());
-  for (const a of core.takeApplication()) {
-    if (a.command === 'app.keys') keys.value = true;
-    if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
-  }
+  application();
   open.value.loop.wake();
 }
 provide(runKey, run);
 
 function afterInput(ms: number) {
-  for (const a of core.takeApplication()) {
-    if (a.command === 'app.keys') keys.value = true;
-    if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
-  }
+  application();
   open.value.loop.wake(ms);
 }
 
@@ -91,12 +98,13 @@ onBeforeUnmount(() => {
       :scene-shown="sceneShown"
       :readout-shown="readoutShown"
       @keys="keys = true"
+      @habits="habits = true"
       @scene="sceneShown = !sceneShown"
       @readout="readoutShown = !readoutShown"
     />
     <SceneDrawer v-if="!clear && sceneShown" class="left" />
     <main class="middle">
-      <StageCanvas :open="open" @input="afterInput" />
+      <StageCanvas :open="open" :facet-menu="facetMenu" @input="afterInput" />
       <div v-if="open.loading.value" class="loading" role="status">
         <p>{{ open.loading.value.words }} {{ open.detail.value?.name ?? '' }}</p>
         <el-progress
@@ -119,6 +127,7 @@ onBeforeUnmount(() => {
     <ReadoutDrawer v-if="!clear && readoutShown" class="right" />
     <HintsLine v-if="!clear && hintsShown" class="low" @keys="keys = true" />
     <KeysDialog v-model="keys" :open="open" />
+    <HabitsDialog v-model="habits" :open="open" />
   </div>
 </template>
 

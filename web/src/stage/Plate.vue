@@ -37,6 +37,15 @@ const lenses = computed<Choice[]>(() => [
   },
   { label: 'Opposite side', command: 'view.opposite' },
   { label: 'Level the horizon', command: 'view.level' },
+  { label: 'Quarter roll left', command: 'view.quarter-roll', args: { to: 'left' }, half: true },
+  { label: 'Quarter roll right', command: 'view.quarter-roll', args: { to: 'right' }, half: true },
+  { label: 'Zoom in', command: 'navigate.step-zoom', args: { to: 'in' }, half: true, apart: true },
+  { label: 'Zoom out', command: 'navigate.step-zoom', args: { to: 'out' }, half: true, apart: true },
+  { label: 'Crop in', command: 'navigate.step-crop', args: { to: 'in' }, half: true },
+  { label: 'Crop out', command: 'navigate.step-crop', args: { to: 'out' }, half: true },
+  ...(props.view.crop ? [{ label: 'Picture as it is', command: 'view.reset-crop' }] : []),
+  { label: 'Walk', command: 'walk.start', half: true, apart: true },
+  { label: 'Fly', command: 'walk.fly', half: true, apart: true },
   { label: 'Frame the selection', command: 'view.frame-selection', apart: true },
   { label: 'Frame all', command: 'view.frame-all' },
   { label: 'Go home', command: 'view.home' },
@@ -85,6 +94,20 @@ function choose(c: Choice) {
       :choices="displays"
       @choose="choose"
     />
+    <button
+      class="pad"
+      data-command="pad.open"
+      title="Pad: nine motions to drag or to pick up with a click (hold G)"
+      aria-label="Pad"
+      @click="run('pad.open', {}, view.id)"
+    >
+      <svg viewBox="-8 -8 16 16" aria-hidden="true">
+        <path
+          d="M0-7 2.2-4.8 0-2.6-2.2-4.8ZM0 7 2.2 4.8 0 2.6-2.2 4.8ZM-7 0-4.8 2.2-2.6 0-4.8-2.2ZM7 0 4.8 2.2 2.6 0 4.8-2.2Z"
+        />
+        <path class="middle" d="M0-2.2 2.2 0 0 2.2-2.2 0Z" />
+      </svg>
+    </button>
   </div>
 </template>
 
@@ -97,6 +120,26 @@ function choose(c: Choice) {
   font-size: 12.5px;
   pointer-events: auto;
   max-width: calc(100% - 70px);
+}
+.pad {
+  border: 0;
+  padding: 0 12px 0 10px;
+  margin-left: 2px;
+  background: var(--plate);
+  cursor: pointer;
+  clip-path: polygon(9px 0, calc(100% - 9px) 0, 100% 100%, 0 100%);
+}
+.pad svg {
+  width: 18px;
+  height: 18px;
+  vertical-align: middle;
+  fill: var(--quiet);
+}
+.pad .middle {
+  fill: var(--accent);
+}
+.pad:hover svg {
+  fill: var(--text);
 }
 .leave {
   border: 0;

@@ -11,7 +11,7 @@ import type { OpenScene } from './openScene';
 import { useRun } from './run';
 
 const props = defineProps<{ open: OpenScene; sceneShown: boolean; readoutShown: boolean }>();
-defineEmits<{ keys: []; scene: []; readout: [] }>();
+defineEmits<{ keys: []; habits: []; scene: []; readout: [] }>();
 const store = useStage();
 const run = useRun();
 const router = useRouter();
@@ -23,7 +23,7 @@ const WORDS = {
   'signed-out': 'signed out: kept here',
 };
 const worst = computed(() => {
-  const states = [props.open.workspace.state.value, props.open.keymap.state.value];
+  const states = [props.open.workspace, props.open.keymap, props.open.habits].map((k) => k.state.value);
   return states.find((s) => s !== 'saved' && s !== 'saving') ?? states.find((s) => s === 'saving') ?? 'saved';
 });
 const undo = computed(() => store.readout.undo);
@@ -52,6 +52,9 @@ watch(props.open.workspace.state, (s) => {
 watch(props.open.keymap.state, (s) => {
   if (s === 'conflict') void settle(props.open.keymap, 'your keys');
 });
+watch(props.open.habits.state, (s) => {
+  if (s === 'conflict') void settle(props.open.habits, 'your habits');
+});
 
 function again() {
   if (worst.value === 'signed-out')
@@ -59,6 +62,7 @@ function again() {
   else if (props.open.workspace.state.value === 'conflict')
     void settle(props.open.workspace, 'the views of this scene');
   else if (props.open.keymap.state.value === 'conflict') void settle(props.open.keymap, 'your keys');
+  else if (props.open.habits.state.value === 'conflict') void settle(props.open.habits, 'your habits');
   else void props.open.workspace.save();
 }
 </script>
@@ -93,6 +97,7 @@ function again() {
       <button class="plain" :aria-pressed="sceneShown" @click="$emit('scene')">Scene</button>
       <button class="plain" :aria-pressed="readoutShown" @click="$emit('readout')">Readout</button>
       <button class="plain" data-command="app.keys" @click="$emit('keys')">Keys</button>
+      <button class="plain" data-command="app.habits" @click="$emit('habits')">Habits</button>
     </template>
   </TopBar>
 </template>

@@ -6,7 +6,7 @@ import type { OpenScene } from './openScene';
 import { forwardInput } from './input';
 import ViewportFrame from './ViewportFrame.vue';
 
-const props = defineProps<{ open: OpenScene }>();
+const props = defineProps<{ open: OpenScene; facetMenu: { view: string; count: number } }>();
 const emit = defineEmits<{ input: [ms: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
@@ -42,6 +42,7 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
       :key="v.id"
       :view="v"
       :marks="store.marks[v.number]"
+      :facet-menu="facetMenu.view === v.id ? facetMenu.count : 0"
     />
   </div>
 </template>

@@ -1,22 +1,27 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Marks, View } from '../core';
+import FacetView from './FacetView.vue';
+import GripMarks from './GripMarks.vue';
+import WalkMark from './WalkMark.vue';
 import Plate from './Plate.vue';
 
-const props = defineProps<{ view: View; marks: Marks | undefined }>();
+const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: number }>();
+const facet = ref<InstanceType<typeof FacetView>>();
+watch(
+  () => props.facetMenu,
+  () => void facet.value?.openMenu(),
+);
 const place = computed(() => {
   const r = props.view.rect;
   return { left: `${r.x}px`, top: `${r.y}px`, width: `${r.width}px`, height: `${r.height}px` };
 });
-/** The farther end first, so that the nearer one lies over it. */
-const axes = computed(() => [...(props.marks?.axes ?? [])].sort((a, b) => a.z - b.z));
-const ARM = 22;
 </script>
 
 <template>
   <section
     class="frame"
-    :class="{ active: view.active }"
+    :class="{ active: view.active, held: marks?.refused }"
     :style="place"
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
@@ -33,21 +38,25 @@ const ARM = 22;
         />
         <path d="M0-7 6 0 0 7-6 0Z" fill="currentColor" :transform="`translate(${h.line[2]} ${h.line[3]})`" />
       </g>
+      <circle v-if="marks?.ring" class="ball" :cx="marks.ring.x" :cy="marks.ring.y" :r="marks.ring.radius" />
+      <g
+        v-if="marks?.refused"
+        class="refused"
+        :transform="`translate(${marks.refused.x} ${marks.refused.y})`"
+        data-refused
+      >
+        <path d="M0-15 13 0 0 15-13 0Z" />
+        <path d="M-7 0H7" />
+      </g>
       <g v-if="marks?.pivot" class="pivot" :transform="`translate(${marks.pivot.x} ${marks.pivot.y})`" data-pivot>
         <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--panel)" stroke-width="4" opacity=".6" />
         <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--accent)" stroke-width="1.6" />
         <circle r="2.4" fill="var(--accent)" />
       </g>
     </svg>
-    <svg class="axes" viewBox="-34 -34 68 68" aria-hidden="true">
-      <g v-for="a in axes" :key="a.axis" :class="a.axis">
-        <line x1="0" y1="0" :x2="a.x * ARM" :y2="a.y * ARM" stroke="currentColor" stroke-width="1.5" />
-        <g :transform="`translate(${a.x * ARM} ${a.y * ARM})`">
-          <path d="M0-8 7 0 0 8-7 0Z" fill="currentColor" />
-          <text y="3.2" text-anchor="middle">{{ a.axis.toUpperCase() }}</text>
-        </g>
-      </g>
-    </svg>
+    <FacetView v-if="marks?.facet" ref="facet" :view="view" :facet="marks.facet" />
+    <GripMarks v-if="marks?.grips.length" :grips="marks.grips" />
+    <WalkMark v-if="marks?.walk" :view="view" :walk="marks.walk" />
     <Plate :view="view" />
   </section>
 </template>
@@ -83,19 +92,20 @@ const ARM = 22;
   width: 100%;
   height: 100%;
 }
-.axes {
-  position: absolute;
-  right: 8px;
-  bottom: 6px;
-  width: 68px;
-  height: 68px;
+.ball {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 1;
+  opacity: 0.6;
 }
-.axes text {
-  font: 700 8.5px var(--words);
-  fill: #06131a;
+.refused path {
+  fill: none;
+  stroke: var(--caution);
+  stroke-width: 2.5;
 }
-:root[data-theme='chalk'] .axes text {
-  fill: #fff;
+.frame.held::before,
+.frame.held::after {
+  border-color: var(--caution);
 }
 .x {
   color: var(--x);

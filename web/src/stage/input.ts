@@ -1,4 +1,5 @@
 import * as core from '../core';
+import { PointerHold } from './hold';
 import { modifiersOf } from './modifiers';
 
 /** Whether an element takes typed text, so that keys belong to it. */
@@ -13,26 +14,47 @@ function belongsToWidget(e: KeyboardEvent, stage: HTMLElement): boolean {
   return /^(Enter|Space|Tab|Arrow\w+|Home|End|PageUp|PageDown|Escape)$/.test(e.code);
 }
 
-/** Forwards pointer, wheel and keys to the core. Nothing is decided here; `after` draws what came of it. */
+/** Forwards pointer, touch, pen, wheel and keys to the core. Nothing is decided here; `after` draws what came of it. */
 export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (coreMs: number) => void): () => void {
   const ends = new AbortController();
   const on = { signal: ends.signal };
+  // The browser lets a held pointer go by Escape without telling the page of the key.
+  const hold = new PointerHold(canvas, () => key('Escape'), on);
 
-  function timed(action: () => void) {
+  function timed(action: () => void, e?: PointerEvent) {
     const start = performance.now();
     action();
     after(performance.now() - start);
+    hold.follow(e);
   }
 
-  function point(e: MouseEvent): [number, number] {
-    const box = canvas.getBoundingClientRect();
-    return [e.clientX - box.left, e.clientY - box.top];
+  function key(code: string) {
+    timed(() => {
+      core.keyDown(code, 0, false, performance.now());
+      core.keyUp(code, 0, performance.now());
+    });
   }
 
   function pointer(e: PointerEvent) {
+    if (e.pointerType === 'touch') {
+      touch(e);
+      return;
+    }
     if (!e.isPrimary) return;
-    const [x, y] = point(e);
-    timed(() => core.pointer(x, y, e.type === 'pointercancel' ? 0 : e.buttons, modifiersOf(e), e.timeStamp));
+    const [x, y] = hold.place(e);
+    const buttons = e.type === 'pointercancel' ? 0 : e.buttons;
+    timed(() => core.pointer(x, y, buttons, modifiersOf(e), e.pointerType === 'pen', e.timeStamp), e);
+  }
+
+  function touch(e: PointerEvent) {
+    const box = canvas.getBoundingClientRect();
+    const x = e.clientX - box.left;
+    const y = e.clientY - box.top;
+    timed(() => {
+      if (e.type === 'pointerdown') core.touchDown(e.pointerId, x, y, e.timeStamp);
+      else if (e.type === 'pointermove') core.touchMove(e.pointerId, x, y, e.timeStamp);
+      else core.touchUp(e.pointerId, x, y, e.type === 'pointercancel', e.timeStamp);
+    });
   }
 
   canvas.addEventListener(
@@ -40,7 +62,7 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     (e) => {
       e.preventDefault();
       canvas.focus({ preventScroll: true });
-      canvas.setPointerCapture(e.pointerId);
+      if (!hold.held) canvas.setPointerCapture(e.pointerId);
       pointer(e);
     },
     on,
@@ -56,10 +78,17 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     },
     on,
   );
-  canvas.addEventListener('pointermove', pointer, on);
+  // A key held while the pointer moves goes on past the canvas, where no button holds the pointer to it.
+  window.addEventListener(
+    'pointermove',
+    (e) => {
+      if (e.target === canvas || (e.pointerType === 'mouse' && core.lockWanted() !== 0)) pointer(e);
+    },
+    on,
+  );
   canvas.addEventListener('pointerup', pointer, on);
   canvas.addEventListener('pointercancel', pointer, on);
-  canvas.addEventListener('pointerleave', () => timed(() => core.pointerLeft()), on);
+  canvas.addEventListener('pointerleave', (e) => e.pointerType !== 'touch' && timed(() => core.pointerLeft()), on);
   canvas.addEventListener('contextmenu', (e) => e.preventDefault(), on);
   // A middle press would start the browser's own scrolling, a side button would leave the page.
   for (const type of ['mousedown', 'mouseup', 'auxclick'] as const) {
@@ -68,9 +97,11 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
   canvas.addEventListener(
     'wheel',
     (e) => {
-      const [x, y] = point(e);
+      const box = canvas.getBoundingClientRect();
       timed(() => {
-        if (core.wheel(x, y, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp)) e.preventDefault();
+        const x = e.clientX - box.left;
+        const y = e.clientY - box.top;
+        if (core.wheel(x, y, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp)) e.preventDefault();
       });
     },
     { ...on, passive: false },

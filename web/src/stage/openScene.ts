@@ -16,6 +16,8 @@ export class OpenScene {
   readonly detail = shallowRef<SceneDetail | null>(null);
   readonly workspace: Keeper;
   readonly keymap: Keeper;
+  readonly habits: Keeper;
+  readonly habitsVersion = ref(0);
   readonly keymapVersion = ref(0);
   private painter: Painter | null = null;
   private left = false;
@@ -33,9 +35,14 @@ export class OpenScene {
       if (wrong) this.store.tell({ text: `Your keymap could not be used (${wrong}); the preset is on instead.` });
       this.loop.wake();
     });
+    this.habits = new Keeper('/api/habits', core.habits, (body) => {
+      core.useHabits(body);
+      this.loop.wake();
+    });
     this.loop.onChange = (bits) => {
       if (bits & Changed.keep && !this.loading.value) this.workspace.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
+      if (bits & Changed.habits) this.habitsVersion.value++;
     };
     this.first = this.fetchFirst();
     this.first.catch(() => undefined);
@@ -72,7 +79,11 @@ export class OpenScene {
         const sum = [...came.values()].reduce((x, y) => x + y, 0);
         this.loading.value = { words: 'Loading', part: sum / total };
       });
-    const first = { geometry: file(detail.geometry), edges: file(detail.edges), kept: this.keymap.load() };
+    const first = {
+      geometry: file(detail.geometry),
+      edges: file(detail.edges),
+      kept: Promise.all([this.keymap.load(), this.habits.load()]),
+    };
     // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
     for (const p of Object.values(first)) p.catch(() => undefined);
     return { detail, ...first, hierarchy: () => file(detail.hierarchy) };
@@ -105,8 +116,16 @@ export class OpenScene {
     this.loop.wake();
   }
 
+  /** A setting was changed. */
+  keepHabits(): void {
+    this.habits.changed();
+    this.loop.wake();
+  }
+
   get idle(): boolean {
-    return !this.loading.value && this.loop.idle && this.workspace.settled && this.keymap.settled;
+    return (
+      !this.loading.value && this.loop.idle && this.workspace.settled && this.keymap.settled && this.habits.settled
+    );
   }
 
   get stats() {
@@ -119,6 +138,7 @@ export class OpenScene {
     await this.workspace.save().catch(() => undefined);
     this.workspace.stop();
     this.keymap.stop();
+    this.habits.stop();
     this.loop.stop();
     this.painter?.dispose();
   }

@@ -26,7 +26,7 @@ export function publish(open: () => OpenScene | null): void {
     pivot: (view: string) => core.pivot(view),
     trail: (view: string) => core.trail(view),
     keymap: () => core.keymap(),
-    habits: () => ({ theme: document.documentElement.dataset.theme ?? 'dusk' }),
+    habits: () => ({ ...core.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
     hints: () => core.hints(),
     stats: () =>
       open()?.stats ?? { frames: 0, lastFrameMs: 0, coreMsPerEvent: 0, drawCalls: 0, triangles: 0, complete: false },

@@ -9,6 +9,7 @@ export interface View {
   eye: Vec; forward: Vec; up: Vec; focusDistance: number;
   fovY: number | null; extent: number | null; near: number; far: number;
   rect: Rect; shown: boolean; active: boolean; solo: boolean; camera: string | null;
+  crop: { scale: number; x: number; y: number } | null; walking: 'walk' | 'fly' | null;
 }
 export interface SceneObject {
   id: string; name: string; kind: 'mesh' | 'group' | 'camera' | 'light' | 'picture';
@@ -18,7 +19,7 @@ export interface SceneObject {
 export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObject[] }
 export interface Pivot { point: Vec; rung: string; reason: string }
 export interface TrailState { index: number; length: number }
-export interface Hint { trigger: string; words: string; command?: string }
+export interface Hint { trigger: string; words: string; does?: string; command?: string }
 export interface Notice { text: string; label?: string; command?: string }
 export interface Readout {
   view?: string; title?: string; rows?: { label: string; value: string }[];
@@ -30,7 +31,26 @@ export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'line
 export interface Marks {
   pivot?: { x: number; y: number; pinned: boolean };
   handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
-  axes: { axis: 'x' | 'y' | 'z'; x: number; y: number; z: number }[];
+  facet?: Facet;
+  grips: Grip[];
+  walk?: { x: number; y: number; speed: string; words: string };
+  ring?: { x: number; y: number; radius: number };
+  refused?: { x: number; y: number };
+}
+/** The Facet as it is seen, in the viewport's own pixels. */
+export interface Facet {
+  x: number; y: number; radius: number; ring: number; roll: number; here: string;
+  faces: { name: string; points: number[]; light: number; lit: boolean }[];
+  corners: { name: string; x: number; y: number; axis?: 'x' | 'y' | 'z'; positive: boolean; lit: boolean }[];
+  lit?: string; words?: string;
+}
+/** A lozenge to drag. */
+export interface Grip {
+  motion: string; words: string; x: number; y: number; width: number; height: number; lit: boolean; pad: boolean;
+}
+export interface Habit {
+  id: string; group: string; words: string; sentence: string; value: string | number | boolean; changed: boolean;
+  choices: { id: string; label: string }[]; least: number; most: number; step: number; unit: string;
 }
 export interface Material {
   id: number; color: [number, number, number, number]; blend: boolean; cutoff: number;
@@ -63,9 +83,16 @@ export function drawn(): Int32Array;
 export function placement(node: number, mesh: number): Float64Array;
 
 export function resize(width: number, height: number): void;
-export function pointer(x: number, y: number, buttons: number, modifiers: number, time: number): void;
+export function pointer(x: number, y: number, buttons: number, modifiers: number, pen: boolean, time: number): void;
+export function touchDown(id: number, x: number, y: number, time: number): void;
+export function touchMove(id: number, x: number, y: number, time: number): void;
+export function touchUp(id: number, x: number, y: number, lost: boolean, time: number): void;
+export function stick(right: number, ahead: number, time: number): void;
+export function locked(on: boolean): void;
+/** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
+export function lockWanted(): 0 | 1 | 2;
 export function pointerLeft(): void;
-export function wheel(x: number, y: number, deltaY: number, deltaMode: number, modifiers: number, time: number): boolean;
+export function wheel(x: number, y: number, deltaX: number, deltaY: number, deltaMode: number, modifiers: number, time: number): boolean;
 export function keyDown(code: string, modifiers: number, repeat: boolean, time: number): boolean;
 export function keyUp(code: string, modifiers: number, time: number): boolean;
 export function blur(): void;
@@ -74,7 +101,7 @@ export function tick(time: number): void;
 export function animating(): boolean;
 export function reduceMotion(reduce: boolean): void;
 
-/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions. */
+/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions, 25 habits. */
 export function takeChanges(): number;
 export function takeMoved(): Int32Array;
 export function takeNotices(): Notice[];
@@ -83,6 +110,7 @@ export function takeApplication(): { command: string; args: Plain }[];
 export function matrices(view: number): Float64Array;
 export function plan(view: number): Plan;
 export function displayModes(): { id: string; label: string }[];
+export function standardDirections(): { id: string; label: string }[];
 export function edges(view: number): Int32Array;
 export function grid(view: number): Float32Array<ArrayBuffer>;
 export function marks(view: number): Marks;
@@ -112,3 +140,8 @@ export function rebind(how: 'set' | 'swap' | 'replace'): void;
 export function resetBinding(binding: string): void;
 export function usePreset(preset: string): void;
 export function undoKeymap(): boolean;
+
+export function habits(): Plain;
+export function useHabits(stored: Plain): void;
+export function habitsPage(): Habit[];
+export function setHabit(change: { id: string; value?: string | number | boolean }): void;

@@ -10,7 +10,8 @@ const store = useStage();
     <div class="list">
       <span v-for="h in store.hints" :key="h.trigger + h.words" class="hint"
         ><kbd>{{ h.trigger }}</kbd
-        >{{ h.words }}</span
+        ><span class="what">{{ h.words }}</span
+        ><span v-if="h.does" class="does">{{ h.does }}</span></span
       >
     </div>
     <button class="plain all" data-command="app.keys" @click="$emit('keys')">All keys</button>
@@ -42,6 +43,12 @@ const store = useStage();
   gap: 7px;
   height: 32px;
   white-space: nowrap;
+}
+.what {
+  color: var(--text);
+}
+.does {
+  margin-left: -3px;
 }
 .all {
   color: var(--text);

@@ -19,7 +19,7 @@ function watchHand() {
   const on = { signal: ends.signal };
   const pointer = (e: PointerEvent) => {
     e.preventDefault();
-    core.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), e.timeStamp);
+    core.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
     look();
   };
   const area = pad.value!;
@@ -31,7 +31,7 @@ function watchHand() {
     'wheel',
     (e) => {
       e.preventDefault();
-      core.wheel(0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
+      core.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
       look();
     },
     { ...on, passive: false },

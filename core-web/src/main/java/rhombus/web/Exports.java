@@ -17,10 +17,12 @@ import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
+import rhombus.core.view.Standard;
 
 /** The functions of the browser module; see {@code rhombus-core.d.ts} for their types. */
 public final class Exports {
@@ -144,8 +146,38 @@ public final class Exports {
     }
 
     @JSExport
-    public static void pointer(double x, double y, int buttons, int modifiers, double time) {
-        stage.pointer(x, y, buttons, modifiers, time);
+    public static void pointer(double x, double y, int buttons, int modifiers, boolean pen, double time) {
+        stage.pointer(x, y, buttons, modifiers, pen, time);
+    }
+
+    @JSExport
+    public static void touchDown(int id, double x, double y, double time) {
+        stage.touchDown(id, x, y, time);
+    }
+
+    @JSExport
+    public static void touchMove(int id, double x, double y, double time) {
+        stage.touchMove(id, x, y, time);
+    }
+
+    @JSExport
+    public static void touchUp(int id, double x, double y, boolean lost, double time) {
+        stage.touchUp(id, x, y, lost, time);
+    }
+
+    @JSExport
+    public static void stick(double right, double ahead, double time) {
+        stage.stick(right, ahead, time);
+    }
+
+    @JSExport
+    public static void locked(boolean on) {
+        stage.locked(on);
+    }
+
+    @JSExport
+    public static int lockWanted() {
+        return stage.lockWanted();
     }
 
     @JSExport
@@ -154,8 +186,9 @@ public final class Exports {
     }
 
     @JSExport
-    public static boolean wheel(double x, double y, double deltaY, int deltaMode, int modifiers, double time) {
-        return stage.wheel(x, y, deltaY, deltaMode, modifiers, time);
+    public static boolean wheel(
+            double x, double y, double deltaX, double deltaY, int deltaMode, int modifiers, double time) {
+        return stage.wheel(x, y, deltaX, deltaY, deltaMode, modifiers, time);
     }
 
     @JSExport
@@ -240,6 +273,16 @@ public final class Exports {
         List<Object> out = new ArrayList<>();
         for (DisplayMode m : DisplayMode.values()) {
             out.add(Plain.map("id", m.id(), "label", m.label()));
+        }
+        return JsPlain.toJs(out);
+    }
+
+    /** Name and words of the 26 standard directions. */
+    @JSExport
+    public static JSObject standardDirections() {
+        List<Object> out = new ArrayList<>();
+        for (Standard s : Standard.all()) {
+            out.add(Plain.map("id", s.name(), "label", s.words()));
         }
         return JsPlain.toJs(out);
     }
@@ -401,5 +444,29 @@ public final class Exports {
     @JSExport
     public static boolean undoKeymap() {
         return stage.rebinding().undo();
+    }
+
+    // ---- habits --------------------------------------------------------------------------------------------------
+
+    @JSExport
+    public static JSObject habits() {
+        return JsPlain.toJs(stage.habits().toPlain());
+    }
+
+    @JSExport
+    public static void useHabits(JSObject stored) {
+        stage.use(Habits.of(JsPlain.map(stored)));
+    }
+
+    @JSExport
+    public static JSObject habitsPage() {
+        return JsPlain.toJs(stage.snapshots().habits());
+    }
+
+    /** Sets a setting; an absent value puts it back. */
+    @JSExport
+    public static void setHabit(JSObject change) {
+        Map<String, Object> m = JsPlain.map(change);
+        stage.habit(Plain.text(m.get("id"), ""), m.get("value"));
     }
 }

@@ -7,14 +7,33 @@ public interface Actions {
     /** Contexts that hold at a point, most specific first. */
     List<Context> contextsAt(double x, double y);
 
+    /** Contexts that hold while a motion runs, most specific first. */
+    List<Context> whileMoving();
+
     /** Does an action at once. */
     void run(Binding b, double x, double y);
+
+    /** A key that lasts went down or up; {@code tap} where it was up again within {@link Resolver#TAP_MS}. */
+    void held(Binding b, boolean down, boolean tap, double x, double y);
 
     /** Starts a motion at a point; whatever moved before stays as it is. */
     void begin(Binding b, double x, double y, boolean fine, boolean snap);
 
     /** The pointer has moved on since {@link #begin}. */
     void drag(double x, double y);
+
+    /**
+     * Two fingers came down on the glass: both moving pans, and what else they do goes along.
+     *
+     * @param x middle between them
+     * @param y middle between them
+     * @param pinch whether spreading them dollies
+     * @param twist whether turning them rolls
+     */
+    void beginFingers(double x, double y, boolean pinch, boolean twist);
+
+    /** The two fingers have moved: their middle, their distance as a multiple of the first, radians clockwise since the first. */
+    void dragFingers(double x, double y, double spread, double angle);
 
     /** The last motion of this press is over: one entry for the Trail. */
     void release();

@@ -18,7 +18,9 @@ public record Command(String id, String words, String group, Sort sort, boolean 
         /** Follows the pointer: drags and hold-and-move. */
         MOTION("a drag, or a key held while the pointer moves"),
         /** Comes in steps of any size: the wheel. */
-        STEPS("the wheel");
+        STEPS("the wheel or a pinch"),
+        /** Lasts as long as a key is down. */
+        HELD("a key");
 
         private final String words;
 
@@ -35,9 +37,10 @@ public record Command(String id, String words, String group, Sort sort, boolean 
     /** Whether a trigger of this kind can run the command. */
     public boolean fits(Trigger.Kind kind) {
         return switch (kind) {
-            case KEY, CLICK, DOUBLE -> sort == Sort.ACTION;
-            case HOLD, DRAG -> sort == Sort.MOTION;
-            case WHEEL -> sort == Sort.STEPS;
+            case KEY -> sort == Sort.ACTION || sort == Sort.HELD;
+            case CLICK, DOUBLE -> sort == Sort.ACTION;
+            case HOLD, DRAG, TOUCH, PEN -> sort == Sort.MOTION;
+            case WHEEL, PINCH, TWIST -> sort == Sort.STEPS;
         };
     }
 }

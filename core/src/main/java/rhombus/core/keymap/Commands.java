@@ -15,9 +15,47 @@ public final class Commands {
         essential("navigate.pan", "Pan", Sort.MOTION);
         motion("navigate.dolly", "Dolly by dragging");
         essential("navigate.dolly-steps", "Dolly to the point under the pointer", Sort.STEPS);
+        motion("navigate.dolly-all", "Dolly in all viewports by dragging");
+        steps("navigate.dolly-all-steps", "Dolly in all viewports");
+        motion("navigate.look", "Look: turn on the spot");
+        motion("navigate.roll", "Roll");
+        steps("navigate.roll-steps", "Roll by steps");
+        motion("navigate.drive", "Drive");
         repeating("navigate.step-orbit", "Orbit one step");
         repeating("navigate.step-pan", "Pan one step");
         repeating("navigate.step-dolly", "Dolly one step");
+        repeating("navigate.step-look", "Look one step aside");
+        repeating("navigate.step-roll", "Roll one step");
+        action("view.centre-here", "Centre the point under the pointer");
+        group("Lens and crop");
+        motion("navigate.zoom", "Zoom the lens");
+        steps("navigate.zoom-steps", "Zoom the lens by steps");
+        repeating("navigate.step-zoom", "Zoom the lens one step");
+        motion("navigate.dolly-zoom", "Dolly-zoom: lens and distance together");
+        repeating("navigate.step-dolly-zoom", "Dolly-zoom one step");
+        motion("navigate.crop", "Crop: pan the picture");
+        steps("navigate.crop-steps", "Crop: zoom the picture");
+        repeating("navigate.step-crop", "Crop one step");
+        action("view.reset-crop", "Show the picture as it is");
+        group("Walk and fly");
+        action("walk.start", "Walk, or leave the walk");
+        action("walk.fly", "Fly, or leave the flight");
+        held("walk.go", "Go");
+        steps("walk.speed", "Walk faster or slower");
+        repeating("walk.step-speed", "Walk faster or slower by a step");
+        action("walk.leave", "Leave the walk and stay");
+        action("walk.back", "Leave the walk and go back to its start");
+        group("Pad and Facet");
+        held("pad.open", "Open the Pad");
+        action("pad.close", "Close the Pad");
+        motion("grip.drag", "Drag a lozenge");
+        action("grip.latch", "Take a lozenge's motion up until the next click");
+        motion("facet.turn", "Turn the Facet");
+        action("facet.go", "Go where the Facet points");
+        action("facet.menu", "Open the Facet's menu");
+        repeating("facet.step", "Choose the next direction on the Facet");
+        action("facet.aim-here", "Choose the present direction on the Facet");
+        action("facet.aim-away", "Choose nothing on the Facet");
         group("Frame");
         essential("view.frame-selection", "Frame the selection, again for wider", Sort.ACTION);
         action("view.frame-all", "Frame all");
@@ -27,6 +65,7 @@ public final class Commands {
         group("Direction");
         action("view.direction", "Look along an axis");
         action("view.opposite", "Look from the opposite side");
+        action("view.quarter-roll", "Quarter roll");
         action("view.toggle-projection", "Perspective or flat");
         action("view.level", "Level the horizon");
         action("view.scout", "Free perspective view");
@@ -56,12 +95,14 @@ public final class Commands {
         action("tool.move", "Move tool");
         action("tool.none", "Put the tool away");
         motion("tool.drag", "Drag a handle");
+        motion("tool.drag-free", "Drag the selected object");
         action("edit.place", "Put the object at typed coordinates");
         action("edit.undo", "Undo");
         action("edit.redo", "Redo");
         group("Application");
         action("gesture.cancel", "Cancel the drag");
         action("app.keys", "Open Keys");
+        action("app.habits", "Open Habits");
         action("app.hints", "Show or hide the hints");
     }
 
@@ -85,6 +126,14 @@ public final class Commands {
 
     private static void motion(String id, String words) {
         add(id, words, Sort.MOTION, false, false);
+    }
+
+    private static void steps(String id, String words) {
+        add(id, words, Sort.STEPS, false, false);
+    }
+
+    private static void held(String id, String words) {
+        add(id, words, Sort.HELD, false, false);
     }
 
     private static void repeating(String id, String words) {

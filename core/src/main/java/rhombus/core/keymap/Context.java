@@ -4,6 +4,14 @@ package rhombus.core.keymap;
 public enum Context {
     /** While a gesture runs. */
     GESTURE("gesture", "while a drag runs"),
+    /** Over a drag lozenge, on the Pad or at a viewport's edge. */
+    GRIP("grip", "on a drag lozenge"),
+    /** While the Pad is open. */
+    PAD("pad", "while the Pad is open"),
+    /** Over the Facet. */
+    FACET("facet", "on the Facet"),
+    /** While walking or flying. */
+    WALK("walk", "while walking"),
     /** Over a handle of the tool in use. */
     HANDLE("handle", "on a tool's handle"),
     /** While the move tool is on. */

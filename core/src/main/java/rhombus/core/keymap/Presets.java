@@ -1,10 +1,14 @@
 package rhombus.core.keymap;
 
 import static rhombus.core.keymap.Context.APPLICATION;
+import static rhombus.core.keymap.Context.FACET;
 import static rhombus.core.keymap.Context.GESTURE;
+import static rhombus.core.keymap.Context.GRIP;
 import static rhombus.core.keymap.Context.HANDLE;
+import static rhombus.core.keymap.Context.PAD;
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Context.TOOL;
+import static rhombus.core.keymap.Context.WALK;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
@@ -64,10 +68,80 @@ public final class Presets {
     }
 
     private void motions() {
-        add("dolly-wheel", Trigger.wheel(), 0, STAGE, "navigate.dolly-steps", "dolly to the point under the pointer");
+        add("dolly-wheel", Trigger.wheel(), 0, STAGE, "navigate.dolly-steps", "dolly");
         add("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "navigate.orbit", "orbit");
         add("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "navigate.pan", "pan");
         add("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "navigate.dolly", "dolly");
+        add("look-hold", Trigger.hold("KeyE"), 0, STAGE, "navigate.look", "look");
+        add("roll-hold", Trigger.hold("KeyR"), 0, STAGE, "navigate.roll", "roll");
+        add("zoom-hold", Trigger.hold("KeyL"), 0, STAGE, "navigate.zoom", "zoom");
+        add("dolly-zoom-hold", Trigger.hold("KeyL"), SHIFT, STAGE, "navigate.dolly-zoom", "dolly-zoom");
+        add("crop-hold", Trigger.hold("Period"), 0, STAGE, "navigate.crop", "crop");
+        add("drive-hold", Trigger.hold("Space"), 0, STAGE, "navigate.drive", "drive");
+        add("zoom-wheel", Trigger.wheel(), CTRL, STAGE, "navigate.zoom-steps", "zoom");
+        add("crop-wheel", Trigger.wheel(), CTRL | SHIFT, STAGE, "navigate.crop-steps", "crop");
+        add("dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, "navigate.dolly-all-steps", "dolly in all viewports");
+        add("dolly-all-hold", Trigger.hold("KeyA"), SHIFT, STAGE, "navigate.dolly-all", "dolly in all viewports");
+        add("centre", Trigger.doubleClick(LEFT), 0, STAGE, "view.centre-here", "centre here");
+        add("pad", Trigger.key("KeyG"), 0, STAGE, "pad.open", "Pad");
+        touch();
+        marks();
+        walk();
+    }
+
+    private void touch() {
+        add("touch-one", Trigger.touch(1), 0, STAGE, "navigate.orbit", "orbit");
+        add("touch-two", Trigger.touch(2), 0, STAGE, "navigate.pan", "pan");
+        add("touch-three", Trigger.touch(3), 0, STAGE, "navigate.look", "look");
+        add("touch-pinch", Trigger.pinch(), 0, STAGE, "navigate.dolly-steps", "dolly");
+        add("touch-twist", Trigger.twist(), 0, STAGE, "navigate.roll-steps", "roll");
+        add("pen", Trigger.pen(), 0, STAGE, "navigate.orbit", "orbit");
+        add("pen-tool", Trigger.pen(), 0, TOOL, "tool.drag-free", "move the selected object");
+        add("pen-handle", Trigger.pen(), 0, HANDLE, "tool.drag", "move along the axis");
+    }
+
+    /** What lies over the viewports: the Pad, the drag lozenges and the Facet. */
+    private void marks() {
+        add("grip-drag", Trigger.drag(LEFT), 0, GRIP, "grip.drag", "what the lozenge says");
+        add("grip-pen", Trigger.pen(), 0, GRIP, "grip.drag", "what the lozenge says");
+        add("grip-touch", Trigger.touch(1), 0, GRIP, "grip.drag", "what the lozenge says");
+        add("grip-latch", Trigger.click(LEFT), 0, GRIP, "grip.latch", "take it up until the next click");
+        add("pad-close", Trigger.key("Escape"), 0, PAD, "pad.close", "close the Pad");
+        add("facet-drag", Trigger.drag(LEFT), 0, FACET, "facet.turn", "orbit");
+        add("facet-pen", Trigger.pen(), 0, FACET, "facet.turn", "orbit");
+        add("facet-touch", Trigger.touch(1), 0, FACET, "facet.turn", "orbit");
+        add("facet-click", Trigger.click(LEFT), 0, FACET, "facet.go", "look from there");
+        add("facet-menu", Trigger.click(RIGHT), 0, FACET, "facet.menu", "open the menu");
+        add("facet-double", Trigger.doubleClick(LEFT), 0, FACET, "facet.go", "look from there");
+    }
+
+    private void walk() {
+        add("walk", Trigger.key("KeyW"), 0, STAGE, "walk.start", "walk");
+        add("fly", Trigger.key("KeyW"), SHIFT, STAGE, "walk.fly", "fly");
+        go("forward", "KeyW", "forward");
+        go("left", "KeyA", "to the left");
+        go("backward", "KeyS", "backward");
+        go("right", "KeyD", "to the right");
+        go("down", "KeyQ", "down");
+        go("up", "KeyE", "up");
+        add("walk-turn", Trigger.drag(LEFT), 0, WALK, "navigate.look", "look");
+        add("walk-turn-right", Trigger.drag(RIGHT), 0, WALK, "navigate.look", "look");
+        add("walk-turn-touch", Trigger.touch(1), 0, WALK, "navigate.look", "look");
+        add("walk-turn-pen", Trigger.pen(), 0, WALK, "navigate.look", "look");
+        add("walk-speed", Trigger.wheel(), 0, WALK, "walk.speed", "faster or slower");
+        add("walk-faster", Trigger.key("Equal"), 0, WALK, "walk.step-speed", Map.of("to", "faster"), "faster");
+        add("walk-slower", Trigger.key("Minus"), 0, WALK, "walk.step-speed", Map.of("to", "slower"), "slower");
+        add("walk-turn-left", Trigger.key("ArrowLeft"), 0, WALK, "navigate.step-look", Map.of("to", "left"), "look left");
+        add("walk-turn-right-key", Trigger.key("ArrowRight"), 0, WALK, "navigate.step-look", Map.of("to", "right"), "look right");
+        add("walk-turn-up", Trigger.key("ArrowUp"), 0, WALK, "navigate.step-look", Map.of("to", "up"), "look up");
+        add("walk-turn-down", Trigger.key("ArrowDown"), 0, WALK, "navigate.step-look", Map.of("to", "down"), "look down");
+        add("walk-leave", Trigger.key("Escape"), 0, WALK, "walk.leave", "leave and stay");
+        add("walk-done", Trigger.key("Enter"), 0, WALK, "walk.leave", "leave and stay");
+        add("walk-back", Trigger.key("Backspace"), 0, WALK, "walk.back", "back to the start");
+    }
+
+    private void go(String to, String code, String words) {
+        add("walk-" + to, Trigger.key(code), 0, WALK, "walk.go", Map.of("to", to), words);
     }
 
     /** In the order in which the hints name them: what is wanted most comes first. */
@@ -75,6 +149,7 @@ public final class Presets {
         add("frame", Trigger.key("KeyF"), 0, STAGE, "view.frame-selection", "frame the selection");
         add("solo", Trigger.key("KeyQ"), 0, STAGE, "board.solo", "solo");
         add("pivot", Trigger.key("KeyV"), 0, STAGE, "pivot.set-here", "pin the pivot here");
+        add("frame-everywhere", Trigger.key("KeyF"), ALT, STAGE, "view.frame-selection", Map.of("all", true), "frame in all viewports");
         add("frame-all", Trigger.key("KeyF"), SHIFT, STAGE, "view.frame-all", "frame all");
         add("home", Trigger.key("KeyH"), 0, STAGE, "view.home", "go home");
         add("set-home", Trigger.key("KeyH"), SHIFT, STAGE, "view.set-home", "set home to this view");
@@ -82,6 +157,8 @@ public final class Presets {
         axis("y", "KeyY", "top", "bottom");
         axis("z", "KeyZ", "front", "back");
         add("opposite", Trigger.key("KeyO"), 0, STAGE, "view.opposite", "opposite side");
+        add("quarter-left", Trigger.key("ArrowLeft"), ALT, STAGE, "view.quarter-roll", Map.of("to", "left"), "quarter roll left");
+        add("quarter-right", Trigger.key("ArrowRight"), ALT, STAGE, "view.quarter-roll", Map.of("to", "right"), "quarter roll right");
         add("projection", Trigger.key("KeyP"), 0, STAGE, "view.toggle-projection", "perspective or flat");
         add("level", Trigger.key("KeyN"), 0, STAGE, "view.level", "level the horizon");
         for (DisplayMode m : DisplayMode.values()) {
@@ -107,8 +184,25 @@ public final class Presets {
             add("step-orbit-" + side.toLowerCase(), Trigger.key("Arrow" + side), 0, STAGE, "navigate.step-orbit", to, "orbit" + words);
             add("step-pan-" + side.toLowerCase(), Trigger.key("Arrow" + side), SHIFT, STAGE, "navigate.step-pan", to, "pan" + words);
         }
+        for (String side : List.of("Left", "Right", "Up", "Down")) {
+            Map<String, Object> to = Map.of("to", side.toLowerCase());
+            String words = " one step " + side.toLowerCase();
+            add("step-look-" + side.toLowerCase(), Trigger.key("Arrow" + side), CTRL, STAGE, "navigate.step-look", to, "look" + words);
+            add("step-crop-" + side.toLowerCase(), Trigger.key("Arrow" + side), CTRL | SHIFT, STAGE, "navigate.step-crop", to, "crop" + words);
+        }
+        pair("zoom", "Equal", "Minus", SHIFT, "in", "out", "zoom one step ");
+        pair("dolly-zoom", "Equal", "Minus", ALT, "in", "out", "dolly-zoom one step ");
+        pair("crop", "BracketRight", "BracketLeft", 0, "in", "out", "crop one step ");
+        pair("roll", "Quote", "Semicolon", 0, "right", "left", "roll one step ");
+        add("crop-reset", Trigger.key("Backslash"), 0, STAGE, "view.reset-crop", "picture as it is");
         add("step-dolly-in", Trigger.key("Equal"), 0, STAGE, "navigate.step-dolly", Map.of("to", "in"), "dolly one step in");
         add("step-dolly-out", Trigger.key("Minus"), 0, STAGE, "navigate.step-dolly", Map.of("to", "out"), "dolly one step out");
+    }
+
+    private void pair(String what, String more, String less, int mods, String in, String out, String words) {
+        String command = "navigate.step-" + what;
+        add("step-" + what + "-" + in, Trigger.key(more), mods, STAGE, command, Map.of("to", in), words + in);
+        add("step-" + what + "-" + out, Trigger.key(less), mods, STAGE, command, Map.of("to", out), words + out);
     }
 
     private void selecting() {

@@ -1,6 +1,8 @@
 package rhombus.core.keymap;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Turns raw input into actions and motions by a keymap. It decides between click and drag (4 px), tap and hold (release,
@@ -15,8 +17,8 @@ public final class Resolver {
     /** A key held longer than this is no tap. */
     public static final double TAP_MS = 200;
 
-    private static final int FINE = Modifiers.ALT;
-    private static final int SNAP = Modifiers.SHIFT;
+    /** A pinch that comes as one event is never larger than this many notches: it may be a wheel turned with Ctrl held. */
+    private static final double LARGEST_PINCH = 2;
     /** Button numbers by bit of the W3C {@code buttons} mask. */
     private static final int[] BUTTON_OF_BIT = {0, 2, 1, 3, 4};
 
@@ -35,8 +37,15 @@ public final class Resolver {
     private String heldKey = "";
     private double heldSince;
     private boolean heldMoved;
+    /** Keys down whose command lasts as long as they are, and since when. */
+    private final Map<String, Lasting> lasting = new LinkedHashMap<>();
+    private boolean ctrlDown;
+    private boolean pen;
+    private boolean follow = true;
     private Trigger motion;
     private Binding active;
+    /** A motion taken up by a click: it goes on without a button until the next press. */
+    private boolean latched;
     private boolean fine;
     private boolean snap;
     /** After a cancel nothing moves until every button and the held key are up. */
@@ -45,6 +54,8 @@ public final class Resolver {
     private double clickX;
     private double clickY;
     private int clickButton = -1;
+
+    private record Lasting(Binding binding, double since) {}
 
     /** A resolver that tells {@code actions} what to do. */
     public Resolver(Actions actions, Keymap keymap) {
@@ -60,6 +71,11 @@ public final class Resolver {
     /** The keymap in use. */
     public Keymap keymap() {
         return keymap;
+    }
+
+    /** Whether changed buttons and modifiers change a motion under way; else the first one stays. */
+    public void follow(boolean on) {
+        follow = on;
     }
 
     /** Whether a motion runs. */
@@ -83,6 +99,13 @@ public final class Resolver {
      * @param held W3C {@code buttons} mask: 1 left, 2 right, 4 middle, 8 back, 16 forward
      */
     public void pointer(double px, double py, int held, int mods, double timeMs) {
+        pointer(px, py, held, mods, false, timeMs);
+    }
+
+    /** The same from a pen: its tip is the left button. */
+    public void pointer(double px, double py, int heldMask, int mods, boolean byPen, double timeMs) {
+        int held = heldMask & 31;
+        pen = byPen;
         boolean moved = px != x || py != y;
         double fromX = seen ? x : px;
         double fromY = seen ? y : py;
@@ -101,7 +124,7 @@ public final class Resolver {
             return;
         }
         if (button >= 0 && active == null && Math.hypot(x - pressX, y - pressY) >= DRAG_PX) {
-            start(Trigger.drag(button), pressX, pressY, pressContexts);
+            start(dragTrigger(), pressX, pressY, pressContexts);
         } else if (moved && !heldKey.isEmpty() && buttons == 0 && active == null) {
             heldMoved = true;
             // From where the pointer was when the hand began: none of its way is lost.
@@ -115,8 +138,24 @@ public final class Resolver {
         }
     }
 
+    /** What a drag of the pressed button is: the pen's tip has triggers of its own, and else those of the left button. */
+    private Trigger dragTrigger() {
+        if (pen && button == 0 && Found.in(keymap, Trigger.pen(), modifiers, pressContexts) != null) {
+            return Trigger.pen();
+        }
+        return Trigger.drag(button);
+    }
+
     private void buttonsChanged(int before, double timeMs) {
         int pressed = buttons & ~before;
+        if (latched) {
+            if (pressed != 0) {
+                // The press that puts a motion down does nothing else.
+                finish();
+                dead = true;
+            }
+            return;
+        }
         if (pressed != 0 && !dead) {
             int newest = lowest(pressed);
             if (active != null || before != 0) {
@@ -157,12 +196,23 @@ public final class Resolver {
             return;
         }
         if (active != null) {
-            if (motion.kind() == Trigger.Kind.DRAG) {
+            if (motion.kind() != Trigger.Kind.HOLD) {
                 finish();
             }
         } else if (was >= 0) {
             click(was, timeMs);
         }
+    }
+
+    /** One finger touched the glass and left it in place: a click of the left button. */
+    void tap(double px, double py, double timeMs) {
+        x = px;
+        y = py;
+        pressX = px;
+        pressY = py;
+        modifiers = 0;
+        pressContexts = actions.contextsAt(x, y);
+        click(0, timeMs);
     }
 
     private void click(int which, double timeMs) {
@@ -187,18 +237,43 @@ public final class Resolver {
 
     private void start(Trigger t, double fromX, double fromY, List<Context> contexts) {
         motion = t;
-        Binding b = resolve(t, contexts);
-        if (b != null) {
-            active = b;
-            actions.begin(b, fromX, fromY, fine, snap);
+        Found f = Found.in(keymap, t, modifiers, contexts);
+        if (f != null) {
+            begin(f, fromX, fromY);
         }
+    }
+
+    private void begin(Found f, double fromX, double fromY) {
+        active = f.binding();
+        fine = f.fine();
+        snap = f.snap();
+        actions.begin(active, fromX, fromY, fine, snap);
+    }
+
+    /** Takes a motion up without a button: it follows the pointer until the next press, or until it is cancelled. */
+    public void latch(Binding b, double px, double py) {
+        latched = true;
+        motion = null;
+        begin(new Found(b, (modifiers & Found.FINE) != 0, (modifiers & Found.SNAP) != 0), px, py);
+    }
+
+    /** Whether a motion goes on without a button. */
+    public boolean latched() {
+        return latched;
     }
 
     /** Goes on with another button where something is bound to it; else what runs goes on. */
     private void restart(int which) {
         Trigger t = Trigger.drag(which);
+        if (!follow) {
+            if (active != null && motion.kind() == Trigger.Kind.DRAG && (buttons & bitOf(motion.button())) == 0) {
+                finish();
+                dead = true;
+            }
+            return;
+        }
         List<Context> contexts = actions.contextsAt(x, y);
-        if (resolve(t, contexts) == null) {
+        if (Found.in(keymap, t, modifiers, contexts) == null) {
             return;
         }
         button = which;
@@ -209,42 +284,30 @@ public final class Resolver {
         }
     }
 
-    /** The binding for a motion: exact modifiers first, then with fine, snap or both taken as such. */
-    private Binding resolve(Trigger t, List<Context> contexts) {
-        int[] aside = {0, FINE, SNAP, FINE | SNAP};
-        for (int a : aside) {
-            if ((modifiers & a) != a) {
-                continue;
-            }
-            Binding b = keymap.find(t, modifiers & ~a, contexts);
-            if (b != null) {
-                fine = (a & FINE) != 0;
-                snap = (a & SNAP) != 0;
-                return b;
-            }
-        }
-        return null;
-    }
-
     private void followModifiers() {
-        boolean wasFine = fine;
-        boolean wasSnap = snap;
-        Binding b = resolve(motion, motion.kind() == Trigger.Kind.DRAG ? pressContexts : actions.contextsAt(x, y));
-        if (b == null) {
-            // Nothing is bound to these modifiers: the motion that runs goes on.
-            fine = wasFine;
-            snap = wasSnap;
+        if (latched) {
+            boolean nowFine = (modifiers & Found.FINE) != 0;
+            boolean nowSnap = (modifiers & Found.SNAP) != 0;
+            if (nowFine != fine || nowSnap != snap) {
+                begin(new Found(active, nowFine, nowSnap), x, y);
+            }
             return;
         }
-        if (b != active || fine != wasFine || snap != wasSnap) {
-            active = b;
-            actions.begin(b, x, y, fine, snap);
+        if (!follow || motion == null) {
+            return;
+        }
+        Found f = Found.in(
+                keymap, motion, modifiers, motion.kind() == Trigger.Kind.HOLD ? actions.contextsAt(x, y) : pressContexts);
+        // Nothing bound to these modifiers: the motion that runs goes on.
+        if (f != null && (f.binding() != active || f.fine() != fine || f.snap() != snap)) {
+            begin(f, x, y);
         }
     }
 
     private void finish() {
         active = null;
         motion = null;
+        latched = false;
         actions.release();
     }
 
@@ -260,6 +323,7 @@ public final class Resolver {
         if (active != null) {
             active = null;
             motion = null;
+            latched = false;
             dead = true;
             actions.cancel();
             revive();
@@ -267,29 +331,27 @@ public final class Resolver {
     }
 
     /**
-     * The wheel has turned.
+     * The wheel has turned, or two fingers have moved on a trackpad.
      *
      * @param steps positive away from the user; fractions from wheels and trackpads that report them
+     * @param pinch notches by which the fingers have spread, should this be a pinch: browsers report one as a wheel with Ctrl
      * @return whether something answered
      */
-    public boolean wheel(double px, double py, double steps, int mods) {
+    public boolean wheel(double px, double py, double steps, double pinch, int mods) {
         x = px;
         y = py;
-        if (active != null) {
-            return true;
-        }
         modifiers = mods;
-        List<Context> contexts = actions.contextsAt(x, y);
-        Binding b = resolve(Trigger.wheel(), contexts);
-        if (b == null && (mods & Modifiers.CTRL) != 0) {
-            // Browsers report a pinch as wheel with Ctrl.
+        List<Context> contexts = active != null ? actions.whileMoving() : actions.contextsAt(x, y);
+        boolean spread = (mods & Modifiers.CTRL) != 0 && !ctrlDown;
+        if (spread) {
             modifiers = mods & ~Modifiers.CTRL;
-            b = resolve(Trigger.wheel(), contexts);
         }
-        if (b != null) {
-            actions.steps(b, x, y, steps, fine);
+        Found f = Found.in(keymap, spread ? Trigger.pinch() : Trigger.wheel(), modifiers, contexts);
+        if (f != null) {
+            double by = spread ? Math.max(-LARGEST_PINCH, Math.min(LARGEST_PINCH, pinch)) : steps;
+            actions.steps(f.binding(), x, y, by, f.fine());
         }
-        return b != null;
+        return f != null || active != null;
     }
 
     /**
@@ -300,22 +362,36 @@ public final class Resolver {
      */
     public boolean keyDown(String code, int mods, boolean repeat, double timeMs) {
         modifiers = mods;
-        if (Modifiers.ofCode(code) != 0) {
+        int modifier = Modifiers.ofCode(code);
+        if (modifier != 0) {
+            ctrlDown |= modifier == Modifiers.CTRL;
             if (active != null) {
                 followModifiers();
             }
-            return active != null || Modifiers.ofCode(code) == Modifiers.ALT;
+            return active != null || modifier == Modifiers.ALT;
         }
-        List<Context> contexts = active != null ? List.of(Context.GESTURE) : actions.contextsAt(x, y);
+        if (lasting.containsKey(code)) {
+            return true;
+        }
+        List<Context> contexts = active != null ? actions.whileMoving() : actions.contextsAt(x, y);
         Binding tap = keymap.find(Trigger.key(code), mods, contexts);
+        Found loose = Found.in(keymap, Trigger.key(code), mods, contexts);
+        Found hold = active != null ? null : Found.in(keymap, Trigger.hold(code), mods, contexts);
+        int holdAt = hold == null ? Integer.MAX_VALUE : hold.binding().context().ordinal();
+        if (loose != null && lasts(loose.binding()) && loose.binding().context().ordinal() <= holdAt) {
+            if (!repeat) {
+                lasting.put(code, new Lasting(loose.binding(), timeMs));
+                actions.held(loose.binding(), true, false, x, y);
+            }
+            return true;
+        }
         if (active != null) {
             if (tap != null && !repeat) {
                 actions.run(tap, x, y);
             }
             return true;
         }
-        Binding hold = resolve(Trigger.hold(code), contexts);
-        if (hold != null) {
+        if (hold != null && (tap == null || tap.context().ordinal() >= holdAt)) {
             if (!repeat) {
                 heldKey = code;
                 heldSince = timeMs;
@@ -329,14 +405,25 @@ public final class Resolver {
         return tap != null;
     }
 
+    private static boolean lasts(Binding b) {
+        return Commands.named(b.command()).sort() == Command.Sort.HELD;
+    }
+
     /** A key went up. */
     public boolean keyUp(String code, int mods, double timeMs) {
         modifiers = mods;
-        if (Modifiers.ofCode(code) != 0) {
+        int modifier = Modifiers.ofCode(code);
+        if (modifier != 0) {
+            ctrlDown &= modifier != Modifiers.CTRL;
             if (active != null) {
                 followModifiers();
             }
             return active != null;
+        }
+        Lasting over = lasting.remove(code);
+        if (over != null) {
+            actions.held(over.binding, false, timeMs - over.since <= TAP_MS, x, y);
+            return true;
         }
         if (!code.equals(heldKey)) {
             return false;
@@ -344,7 +431,7 @@ public final class Resolver {
         heldKey = "";
         if (dead) {
             revive();
-        } else if (active != null && motion.kind() == Trigger.Kind.HOLD) {
+        } else if (active != null && motion != null && motion.kind() == Trigger.Kind.HOLD) {
             finish();
         } else if (!heldMoved && timeMs - heldSince <= TAP_MS) {
             Binding tap = keymap.find(Trigger.key(code), mods, actions.contextsAt(x, y));
@@ -357,10 +444,54 @@ public final class Resolver {
 
     /** The window lost the keyboard: whatever was held counts as let go. */
     public void blur() {
+        for (Lasting l : lasting.values()) {
+            actions.held(l.binding, false, false, x, y);
+        }
+        lasting.clear();
+        ctrlDown = false;
         heldKey = "";
         buttons = 0;
         button = -1;
         modifiers = 0;
+        dead = false;
+        if (active != null) {
+            finish();
+        }
+    }
+
+    // ---- for fingers on the glass ----------------------------------------------------------------------------------
+
+    Actions actions() {
+        return actions;
+    }
+
+    /** The binding of a touch where a finger came down. */
+    Found touched(Trigger t, List<Context> contexts) {
+        modifiers = 0;
+        return Found.in(keymap, t, 0, contexts);
+    }
+
+    /** A motion of fingers goes on at a point. */
+    void beginTouch(Trigger t, Found f, double px, double py) {
+        x = px;
+        y = py;
+        motion = t;
+        latched = false;
+        begin(f, px, py);
+    }
+
+    void dragTouch(double px, double py) {
+        x = px;
+        y = py;
+        actions.drag(px, py);
+    }
+
+    void running(Trigger t, Binding b) {
+        motion = t;
+        active = b;
+    }
+
+    void endTouch() {
         dead = false;
         if (active != null) {
             finish();

@@ -44,8 +44,18 @@ public final class Dolly {
 
     /** Distance to the target after some notches. */
     static double after(double d, double m, double notches) {
-        double u = (d >= m ? -Math.log(d / m) / K : (m - d) / (m * K)) + notches;
+        double u = parameter(d, m) + notches;
         return u <= 0 ? Math.min(LARGEST, m * Math.exp(-u * K)) : m - u * m * K;
+    }
+
+    /** The parameter {@code u} of a distance. */
+    private static double parameter(double d, double m) {
+        return d >= m ? -Math.log(d / m) / K : (m - d) / (m * K);
+    }
+
+    /** How many notches lead from one distance to another, with the near limit {@code m}. */
+    public static double notchesBetween(double from, double to, double m) {
+        return parameter(to, m) - parameter(from, m);
     }
 
     private static Pose scale(Pose start, Projection.Orthographic flat, Ray line, double notches) {

@@ -4,17 +4,30 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.view.Direction;
-import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
+import rhombus.core.view.Standard;
 
 /** Changes of direction about the focus: standard views, the opposite one, levelling; and the change of projection. */
 public final class Turns {
+    /** Looking this steeply up or down, as the sine of the angle to the vertical, there is no horizon to level. */
+    private static final double NO_HORIZON = 1e-9;
+
     private Turns() {}
 
     /** The same focus seen from a standard direction. */
     public static Pose to(Pose pose, Direction d, UpAxis up) {
         return pose.turnedAboutFocus(d.orientation(up));
+    }
+
+    /** The same focus seen from any of the 26 standard directions, levelled. */
+    public static Pose to(Pose pose, Standard s, UpAxis up) {
+        return pose.turnedAboutFocus(s.orientation(up));
+    }
+
+    /** A quarter turn in the picture's plane: the picture turns right, clockwise, or left. */
+    public static Pose quarterRoll(Pose pose, boolean right) {
+        return Look.roll(pose, right ? Math.PI / 2 : -Math.PI / 2);
     }
 
     /** Half a turn about the up axis through the focus; top and bottom swap. */
@@ -27,10 +40,15 @@ public final class Turns {
         return pose.turnedAboutFocus(Quat.about(up.up(), Math.PI).times(pose.orientation()).unit());
     }
 
-    /** The same line of sight without roll. */
+    /** The same line of sight without roll; straight up and straight down there is none to take away. */
     public static Pose level(Pose pose, UpAxis up) {
-        Heading h = Heading.of(pose.orientation(), up);
-        Quat q = new Heading(h.yaw(), h.pitch(), 0).orientation(up);
+        Vec3 f = pose.forward();
+        Vec3 level = f.cross(up.up());
+        if (level.length() < NO_HORIZON) {
+            return pose;
+        }
+        Vec3 right = level.unit();
+        Quat q = Quat.ofBasis(right, right.cross(f), f.negated());
         return new Pose(pose.eye(), q, pose.focus(), pose.projection());
     }
 

@@ -35,6 +35,8 @@ public final class Turntable {
         private final Vec3 right;
         private final double pitch;
         private final boolean stopAtPoles;
+        /** -1 where the view hangs upside down, so that what is near still follows the hand. */
+        private final int sense;
 
         /** Begins at a pose; the other arguments are those of {@link Turntable#orbit}. */
         public Gesture(Pose start, Vec3 pivot, UpAxis up, boolean stopAtPoles) {
@@ -47,6 +49,12 @@ public final class Turntable {
             Heading h = Heading.of(start.orientation(), up);
             right = new Vec3(Math.cos(h.roll()), -Math.sin(h.roll()), 0);
             pitch = h.pitch();
+            sense = Math.abs(h.roll()) > Math.PI / 2 ? -1 : 1;
+        }
+
+        /** The pose after the hand has asked for so much since the start: right is right, even upside down. */
+        public Pose byHand(double yaw, double byPitch) {
+            return at(yaw * sense, byPitch);
         }
 
         /** The pose after turning by so much since the start. */

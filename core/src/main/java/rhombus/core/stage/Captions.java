@@ -23,6 +23,9 @@ final class Captions {
         if (v.camera != null) {
             return stage.nameOf(stage.scene().indexOf(v.camera));
         }
+        if (stage.walking().view() == v) {
+            return stage.walking().flying() ? "Flying" : "Walking";
+        }
         String d = direction(v, stage.scene().up());
         boolean flat = v.pose.projection().flat();
         if (d.equals("free")) {
@@ -43,6 +46,9 @@ final class Captions {
         double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
         if (Math.abs(roll) > 0.05) {
             s.append(" · roll ").append(Lengths.fixed(roll, 0)).append('°');
+        }
+        if (!v.crop.none()) {
+            s.append(" · crop ").append(Lengths.digits(v.crop.scale())).append('×');
         }
         return s.toString();
     }

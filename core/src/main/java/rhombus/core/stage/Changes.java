@@ -30,6 +30,9 @@ public final class Changes {
     /** Which viewport is active, what it is called, and what it looks through. */
     public static final int CAPTION = 1 << 24;
 
+    /** The preferences. */
+    public static final int HABITS = 1 << 25;
+
     private int bits;
     private final Set<Integer> moved = new TreeSet<>();
     private final List<Object> notices = new ArrayList<>();

@@ -36,9 +36,30 @@ final class CommandRunner {
         if (!stage.opened()) {
             return false;
         }
+        if (id.startsWith("walk.") || id.startsWith("pad.")) {
+            return modes(id, args, v, lx, ly);
+        }
         return id.startsWith("board.") || id.startsWith("display.")
                 ? board(id, args, v)
                 : views.run(id, args, v, lx, ly) || scenes.run(id, args, v, lx, ly);
+    }
+
+    private boolean modes(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
+        Walking walking = stage.walking();
+        switch (id) {
+            case "walk.start" -> walking.toggle(v, false);
+            case "walk.fly" -> walking.toggle(v, true);
+            case "walk.leave" -> walking.leave();
+            case "walk.back" -> walking.back();
+            case "walk.step-speed" ->
+                    walking.speed(walking.speed() * (Plain.text(args.get("to"), "").equals("slower") ? 1 / Stepping.WALK_NOTCH : Stepping.WALK_NOTCH));
+            case "pad.open" -> stage.grips().openPad(v, lx, ly, false);
+            case "pad.close" -> stage.grips().closePad();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean board(String id, Map<String, Object> args, ViewState v) {

@@ -83,6 +83,19 @@ final class Frames {
         return fitMeshes(scene, withMeshes(scene), pose, aspect);
     }
 
+    /** Radius of the place where things are, metres; never 0. */
+    static double reach(Scene scene) {
+        List<Integer> meshes = withMeshes(scene);
+        if (meshes.isEmpty()) {
+            return 10;
+        }
+        Aabb b = Aabb.EMPTY;
+        for (int n : dense(scene, meshes)) {
+            b = b.union(scene.bounds(n));
+        }
+        return b.radius() > 0 ? b.radius() : 1;
+    }
+
     private static Pose fitMeshes(Scene scene, List<Integer> nodes, Pose pose, double aspect) {
         Framing framing = new Framing(pose, aspect, scene.bounds().center());
         for (int n : nodes) {

@@ -5,50 +5,143 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Found;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 
 /** What each button, wheel and held key does right now, under the pointer and with the modifiers that are down. */
 final class Hints {
-    private Hints() {}
+    /** In this order: what a hand on the mouse asks about first. */
+    private static final List<List<Trigger.Kind>> ORDER = List.of(
+            List.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
+            List.of(Trigger.Kind.CLICK, Trigger.Kind.DOUBLE),
+            List.of(Trigger.Kind.HOLD),
+            List.of(Trigger.Kind.KEY));
+
+    private final Stage stage;
+    private final Map<String, String> layout;
+    private final ViewState view;
+    private final int modifiers;
+    private final List<Context> contexts;
+    private final List<Object> out = new ArrayList<>();
+    private final Set<String> said = new HashSet<>();
+
+    private Hints(Stage stage, Map<String, String> layout) {
+        this.stage = stage;
+        this.layout = layout;
+        view = stage.viewAt(stage.pointerX(), stage.pointerY());
+        modifiers = stage.resolver().modifiers();
+        contexts = stage.resolver().moving()
+                ? stage.press().whileMoving()
+                : stage.press().contextsAt(stage.pointerX(), stage.pointerY());
+    }
 
     static List<Object> of(Stage stage, Map<String, String> layout) {
-        List<Object> out = new ArrayList<>();
-        int mods = stage.resolver().modifiers();
-        boolean moving = stage.resolver().moving();
-        List<Context> contexts = moving
-                ? List.of(Context.GESTURE)
-                : stage.press().contextsAt(stage.pointerX(), stage.pointerY());
-        if (moving) {
-            out.add(Plain.map("trigger", "now", "words", stage.resolver().active().words(), "command", null));
+        Hints h = new Hints(stage, layout);
+        if (stage.resolver().moving()) {
+            h.now(stage.resolver().active());
         }
-        Set<String> said = new HashSet<>();
-        for (int pass = 0; pass < 2; pass++) {
-            for (Context c : contexts) {
+        for (List<Trigger.Kind> kinds : ORDER) {
+            for (Context c : h.contexts) {
                 for (Binding b : stage.keymap().bindings()) {
-                    if (b.trigger() == null || b.context() != c || b.modifiers() != mods) {
-                        continue;
-                    }
-                    // Drags and the wheel first: they are what a hand on the mouse asks about.
-                    boolean pointer = b.trigger().kind() == Trigger.Kind.DRAG || b.trigger().kind() == Trigger.Kind.WHEEL;
-                    if (pointer == (pass == 0) && said.add(b.trigger().toString())) {
-                        out.add(hint(stage, b, layout));
+                    if (b.trigger() != null && b.context() == c && kinds.contains(b.trigger().kind())) {
+                        h.consider(b);
                     }
                 }
             }
         }
-        return out;
+        return h.out;
     }
 
-    private static Map<String, Object> hint(Stage stage, Binding b, Map<String, String> layout) {
-        String words = b.words();
-        if (b.command().equals("view.frame-selection")) {
-            words = stage.selection().isEmpty() ? "frame all" : "frame " + SceneCommands.names(stage);
-        } else if (b.command().equals("board.solo") && stage.board().solo >= 0) {
-            words = "bring all viewports back";
+    private void now(Binding b) {
+        String command = stage.press().command();
+        String words = Words.of(command, flat());
+        out.add(Plain.map(
+                "trigger", stage.resolver().latched() ? "click to put down" : "now",
+                "words", words.isEmpty() ? b.words() : words,
+                "does", Words.does(command, flat()),
+                "command", null));
+    }
+
+    private boolean flat() {
+        return view.pose.projection().flat();
+    }
+
+    private void consider(Binding b) {
+        Command command = Commands.named(b.command());
+        boolean exact = command.sort() == Command.Sort.ACTION;
+        Found f = exact
+                ? new Found(stage.keymap().find(b.trigger(), modifiers, contexts), false, false)
+                : Found.in(stage.keymap(), b.trigger(), modifiers, contexts);
+        if (f == null || f.binding() != b || taken(b) || !said.add(b.trigger().toString())) {
+            return;
         }
-        return Plain.map("trigger", b.trigger().words(b.modifiers(), layout), "words", words, "command", b.command());
+        String motion = motion(b);
+        String words = motion == null ? action(b) : Words.of(motion, flat());
+        if (f.fine() && command.sort() != Command.Sort.HELD) {
+            words += ", fine";
+        }
+        if (f.snap() && snaps(motion)) {
+            words += ", snapping";
+        }
+        out.add(Plain.map(
+                "trigger", b.trigger().words(f.binding().modifiers(), layout),
+                "words", words,
+                "does", motion == null ? null : does(motion),
+                "command", b.command()));
+    }
+
+    /** A held key whose place a more specific context has taken. */
+    private boolean taken(Binding b) {
+        if (b.trigger().kind() != Trigger.Kind.HOLD) {
+            return false;
+        }
+        Found key = Found.in(stage.keymap(), Trigger.key(b.trigger().code()), modifiers, contexts);
+        return key != null && key.binding().context().compareTo(b.context()) < 0;
+    }
+
+    /** The motion a binding starts here, or null if it is none. */
+    private String motion(Binding b) {
+        if (b.command().equals("grip.drag")) {
+            Grips.Grip g = stage.grips().at(view, stage.pointerX() - view.x, stage.pointerY() - view.y);
+            return g == null ? null : g.command();
+        }
+        return Words.of(b.command(), flat()).isEmpty() ? null : b.command();
+    }
+
+    private static boolean snaps(String motion) {
+        return "navigate.orbit".equals(motion) || "navigate.roll".equals(motion) || "facet.turn".equals(motion);
+    }
+
+    private String does(String motion) {
+        boolean turns = motion.equals("navigate.orbit") || motion.equals("facet.turn");
+        if (turns && Press.sort(stage, view) == Context.AXIS) {
+            return stage.habits().is(AllHabits.AXIS_VIEWS, "hold") ? "off: the axis view is held" : "releases the axis view";
+        }
+        if (view.camera != null && !motion.startsWith("navigate.crop")) {
+            return "leaves the camera where it is";
+        }
+        if (flat() && (motion.equals("navigate.look") || motion.equals("navigate.dolly-zoom"))) {
+            return "needs a perspective";
+        }
+        return Words.does(motion, flat());
+    }
+
+    private String action(Binding b) {
+        return switch (b.command()) {
+            case "view.frame-selection" -> stage.selection().isEmpty()
+                    ? "frame all" : "frame " + SceneCommands.names(stage);
+            case "board.solo" -> stage.board().solo >= 0 ? "bring all viewports back" : b.words();
+            case "facet.go" -> {
+                String part = FacetMark.at(stage, view, stage.pointerX() - view.x, stage.pointerY() - view.y);
+                yield part == null ? b.words() : FacetMark.words(part).toLowerCase();
+            }
+            default -> b.words();
+        };
     }
 }

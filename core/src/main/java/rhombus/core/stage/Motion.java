@@ -4,4 +4,12 @@ package rhombus.core.stage;
 interface Motion {
     /** The pointer is at a point of the viewport now, pixels from its top left. */
     void drag(double lx, double ly);
+
+    /** Time has gone by; only motions that go on while the hand rests care. */
+    default void tick(double nowMs) {}
+
+    /** Whether it goes on while the hand rests. */
+    default boolean running() {
+        return false;
+    }
 }

@@ -8,10 +8,13 @@ import rhombus.core.display.Grid;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Commands;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.Trackball;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
@@ -64,6 +67,8 @@ public final class Snapshots {
         m.put("fovY", flat ? null : Math.toDegrees(((Projection.Perspective) p.projection()).fovY()));
         m.put("extent", flat ? ((Projection.Orthographic) p.projection()).extent() : null);
         m.put("camera", v.camera);
+        m.put("crop", v.crop.none() ? null : Plain.map("scale", v.crop.scale(), "x", v.crop.x(), "y", v.crop.y()));
+        m.put("walking", stage.walking().view() == v ? stage.walking().flying() ? "fly" : "walk" : null);
         return m;
     }
 
@@ -120,17 +125,13 @@ public final class Snapshots {
         return Plain.map(
                 "pivot", visible ? Plain.map("x", s.x(), "y", s.y(), "pinned", stage.pivot().pinned != null) : null,
                 "handles", stage.moveTool() ? Handles.plain(stage, v) : List.of(),
-                "axes", axes(v));
-    }
-
-    private static List<Object> axes(ViewState v) {
-        List<Object> out = new ArrayList<>();
-        Vec3[] units = {Vec3.X, Vec3.Y, Vec3.Z};
-        for (int i = 0; i < 3; i++) {
-            Vec3 d = v.pose.orientation().inverse().rotate(units[i]);
-            out.add(Plain.map("axis", "xyz".substring(i, i + 1), "x", d.x(), "y", -d.y(), "z", d.z()));
-        }
-        return out;
+                "facet", FacetMark.plain(stage, v),
+                "grips", stage.grips().marks(v),
+                "walk", stage.walking().mark(v),
+                "ring", orbiting && stage.habits().is(AllHabits.ORBIT_STYLE, "trackball")
+                        ? Plain.map("x", v.width / 2, "y", v.height / 2, "radius", Trackball.RADIUS * Math.min(v.width, v.height))
+                        : null,
+                "refused", v.refusedUntil > Double.NEGATIVE_INFINITY ? Plain.map("x", v.refusedX, "y", v.refusedY) : null);
     }
 
     /** The scene with all objects and their bounds. */
@@ -256,6 +257,24 @@ public final class Snapshots {
                     "where", b.context().words(),
                     "trigger", b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
                     "changed", stage.keymap().changes().containsKey(b.id())));
+        }
+        return out;
+    }
+
+    /** All settings as listed on the screen, with their values. */
+    public List<Object> habits() {
+        List<Object> out = new ArrayList<>();
+        for (Habit h : AllHabits.all().values()) {
+            List<Object> choices = new ArrayList<>();
+            for (int i = 0; i < h.choices().size(); i++) {
+                choices.add(Plain.map("id", h.choices().get(i), "label", h.labels().get(i)));
+            }
+            out.add(Plain.map(
+                    "id", h.id(), "group", h.group(), "words", h.words(), "sentence", h.sentence(),
+                    "value", stage.habits().value(h),
+                    "changed", stage.habits().changed(h),
+                    "choices", choices,
+                    "least", h.least(), "most", h.most(), "step", h.step(), "unit", h.unit()));
         }
         return out;
     }

@@ -1,5 +1,6 @@
 package rhombus.core.stage;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -7,19 +8,28 @@ import java.util.TreeSet;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Capture;
+import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Fingers;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
+import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Glide;
+import rhombus.core.navigate.Look;
 import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.Turns;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Clip;
+import rhombus.core.view.Crop;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Screen;
+import rhombus.core.view.Projection;
 
 /**
  * The conductor: holds the parts together, takes input and time, and says what changed. What the parts do is theirs.
@@ -27,8 +37,10 @@ import rhombus.core.view.Screen;
  * <p>Points are CSS pixels from the stage's top left, times milliseconds of any steady clock.
  */
 public final class Stage {
-    /** How long view changes glide, milliseconds. */
-    public static final double GLIDE_MS = 180;
+    /** How long the cue of a refused motion shows, milliseconds. */
+    private static final double CUE_MS = 900;
+    /** A pointer that moves farther than this at once has been put there, and turns nothing, pixels. */
+    private static final double JUMP = 600;
 
     private Scene scene = Scene.EMPTY;
     private Surfaces surfaces = new Surfaces(scene);
@@ -40,7 +52,13 @@ public final class Stage {
     private final Changes changes = new Changes();
     private final Press press = new Press(this);
     private final Resolver resolver = new Resolver(press, Keymap.preset(Presets.RHOMBUS));
-    private final WheelBurst wheel = new WheelBurst(this);
+    private final Fingers fingers = new Fingers(resolver);
+    private final List<WheelBurst> wheels = new ArrayList<>();
+    private final Stepping stepping = new Stepping(this);
+    private final Walking walking = new Walking(this);
+    private final Grips grips = new Grips(this);
+    private Habits habits = Habits.USUAL;
+    private boolean locked;
     private final CommandRunner runner = new CommandRunner(this);
     private final Rebinding rebinding = new Rebinding(this);
     /** Local matrices as the scene was opened, for the nodes that have been moved since. */
@@ -52,9 +70,15 @@ public final class Stage {
     private double pointerX = Double.NaN;
     private double pointerY = Double.NaN;
     private double now;
+    /** Where the hand is, on and on while the pointer is held by the browser. */
+    private double handX;
+    private double handY;
 
     /** A stage on which there is nothing yet. */
     public Stage() {
+        for (ViewState v : board.views) {
+            wheels.add(new WheelBurst(this, v));
+        }
         goHome();
     }
 
@@ -104,8 +128,49 @@ public final class Stage {
         return runner;
     }
 
-    WheelBurst wheelBurst() {
-        return wheel;
+    WheelBurst wheel(ViewState v) {
+        return wheels.get(v.number);
+    }
+
+    void endWheels() {
+        for (WheelBurst w : wheels) {
+            w.end();
+        }
+    }
+
+    Stepping stepping() {
+        return stepping;
+    }
+
+    Walking walking() {
+        return walking;
+    }
+
+    Grips grips() {
+        return grips;
+    }
+
+    Surfaces surfaces() {
+        return surfaces;
+    }
+
+    /** What the user prefers. */
+    public Habits habits() {
+        return habits;
+    }
+
+    /** How long views glide, milliseconds; 0 where the system asks for reduced motion. */
+    double glideMs() {
+        return reducedMotion ? 0 : habits.number(AllHabits.GLIDE);
+    }
+
+    /** The viewport a hand at a point acts on: the one under it, else the active one; while walking the one walked in. */
+    ViewState viewAt(double x, double y) {
+        if (walking.on()) {
+            return walking.view();
+        }
+        ViewState v = board.at(x, y);
+        return v == null ? board.active() : v;
     }
 
     boolean moveTool() {
@@ -145,6 +210,8 @@ public final class Stage {
         name = title;
         surfaces = new Surfaces(s);
         opened = true;
+        walking.measure(s);
+        grips.closePad();
         goHome();
     }
 
@@ -197,27 +264,121 @@ public final class Stage {
         changes.add(Changes.KEYMAP | Changes.READOUT);
     }
 
+    /** Uses other preferences from now on. */
+    public void use(Habits h) {
+        habits = h;
+        resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
+        changes.add(Changes.HABITS | Changes.VIEWS | Changes.READOUT);
+    }
+
+    /** Changes one setting; null puts it back. A value it cannot have is refused with a notice. */
+    public void habit(String id, Object value) {
+        try {
+            use(habits.with(id, value));
+        } catch (IllegalArgumentException e) {
+            changes.notice(e.getMessage() + ".", null, null);
+        }
+    }
+
     // ---- input ---------------------------------------------------------------------------------------------------
 
     /** See {@link Resolver#pointer}. The viewport under the pointer becomes active. */
     public void pointer(double x, double y, int buttons, int mods, double timeMs) {
+        pointer(x, y, buttons, mods, false, timeMs);
+    }
+
+    /** The same, from a pen or not. */
+    public void pointer(double x, double y, int buttons, int mods, boolean pen, double timeMs) {
         tick(timeMs);
         if (capture != null) {
             capture.pointer(x, y, buttons, mods, timeMs);
             return;
         }
-        pointerX = x;
-        pointerY = y;
-        if (!resolver.moving() && buttons == 0) {
+        double dx = x - handX;
+        double dy = y - handY;
+        handX = x;
+        handY = y;
+        boolean turning = locked && walking.on();
+        if (!locked) {
+            pointerX = x;
+            pointerY = y;
+        }
+        if (!resolver.moving() && buttons == 0 && !walking.on()) {
             activate(board.at(x, y));
         }
-        resolver.pointer(x, y, buttons, mods, timeMs);
+        resolver.pointer(x, y, buttons, mods, pen, timeMs);
+        if (turning && !resolver.moving()) {
+            turnWalker(dx, dy);
+        }
         changes.add(Changes.READOUT);
+    }
+
+    /** While walking with the pointer held, moving it turns the head. */
+    private void turnWalker(double dx, double dy) {
+        ViewState v = walking.view();
+        if (v != null && v.pose.projection() instanceof Projection.Perspective lens && Math.hypot(dx, dy) < JUMP) {
+            double k = lens.fovY() / v.height * habits.number(AllHabits.LOOK_SPEED);
+            double ky = habits.on(AllHabits.LOOK_INVERT_Y) ? -k : k;
+            pose(v, Look.turn(v.pose, scene.up(), -dx * k, -dy * ky));
+        }
+    }
+
+    /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
+    public void locked(boolean on) {
+        locked = on;
+    }
+
+    /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
+    public int lockWanted() {
+        return walking.on() ? 2 : resolver.moving() && habits.is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+    }
+
+    /** A finger came down on the glass. */
+    public void touchDown(int id, double x, double y, double timeMs) {
+        tick(timeMs);
+        touchedAt(x, y);
+        if (fingers.count() == 0 && !walking.on()) {
+            activate(board.at(x, y));
+        }
+        fingers.down(id, x, y, timeMs);
+    }
+
+    /** A finger moved. */
+    public void touchMove(int id, double x, double y, double timeMs) {
+        tick(timeMs);
+        touchedAt(x, y);
+        fingers.move(id, x, y);
+    }
+
+    /** A finger left the glass, or the browser took it away. */
+    public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
+        tick(timeMs);
+        if (lost) {
+            fingers.lost();
+        } else {
+            fingers.up(id, x, y, timeMs);
+        }
+        if (fingers.count() == 0) {
+            pointerLeft();
+        }
+        changes.add(Changes.READOUT);
+    }
+
+    private void touchedAt(double x, double y) {
+        pointerX = x;
+        pointerY = y;
+        changes.add(Changes.READOUT);
+    }
+
+    /** The stick shown while walking is held: how far to the right and forward, -1 to 1. */
+    public void stick(double right, double ahead, double timeMs) {
+        tick(timeMs);
+        walking.stick(right, ahead);
     }
 
     /** The pointer has left the stage. */
     public void pointerLeft() {
-        if (!resolver.moving()) {
+        if (!resolver.moving() && !locked) {
             pointerX = Double.NaN;
             pointerY = Double.NaN;
             changes.add(Changes.READOUT);
@@ -227,22 +388,31 @@ public final class Stage {
     /**
      * The wheel has turned or two fingers have moved on a trackpad.
      *
+     * @param deltaX as in the W3C WheelEvent
      * @param deltaY as in the W3C WheelEvent
      * @param deltaMode 0 pixels, 1 lines, 2 pages, as in the W3C WheelEvent
      * @return whether something answered
      */
-    public boolean wheel(double x, double y, double deltaY, int deltaMode, int mods, double timeMs) {
+    public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
         tick(timeMs);
         if (capture != null) {
             capture.wheel(mods);
             return true;
         }
-        pointerX = x;
-        pointerY = y;
-        activate(board.at(x, y));
+        if (!locked) {
+            pointerX = x;
+            pointerY = y;
+        }
+        if (!walking.on()) {
+            activate(board.at(x, y));
+        }
+        // Some systems turn the wheel sideways while Shift is down.
+        double delta = deltaY == 0 && (mods & Modifiers.SHIFT) != 0 ? deltaX : deltaY;
         // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).
         double unit = deltaMode == 0 ? 100 : deltaMode == 1 ? 3 : 1;
-        return resolver.wheel(x, y, -deltaY / unit, mods);
+        // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from memory).
+        double pinch = -delta / 100 / -Math.log(Dolly.NOTCH);
+        return resolver.wheel(x, y, -delta / unit, pinch, mods);
     }
 
     /** See {@link Resolver#keyDown}. */
@@ -269,6 +439,7 @@ public final class Stage {
 
     /** The window lost the keyboard. */
     public void blur() {
+        fingers.lost();
         resolver.blur();
     }
 
@@ -295,7 +466,11 @@ public final class Stage {
         if (capture != null) {
             capture.tick(timeMs);
         }
-        wheel.tick(timeMs);
+        for (WheelBurst w : wheels) {
+            w.tick(timeMs);
+        }
+        walking.tick(timeMs);
+        press.tick(timeMs);
         for (ViewState v : board.views) {
             if (v.glide != null) {
                 Glide g = v.glide;
@@ -305,16 +480,25 @@ public final class Stage {
                 }
                 changes.view(v.number);
             }
+            if (v.refusedUntil <= timeMs && v.refusedUntil > Double.NEGATIVE_INFINITY) {
+                v.refusedUntil = Double.NEGATIVE_INFINITY;
+                changes.add(Changes.READOUT);
+            }
         }
     }
 
     /** Whether time must go on for something to finish. */
     public boolean animating() {
-        if (wheel.running() || capture != null) {
+        if (capture != null || walking.moving() || press.running()) {
             return true;
         }
+        for (WheelBurst w : wheels) {
+            if (w.running()) {
+                return true;
+            }
+        }
         for (ViewState v : board.views) {
-            if (v.glide != null) {
+            if (v.glide != null || v.refusedUntil > Double.NEGATIVE_INFINITY) {
                 return true;
             }
         }
@@ -339,7 +523,7 @@ public final class Stage {
 
     /** Goes to a pose in some time from where the view is now. */
     void glide(ViewState v, Pose to, double ms) {
-        if (reducedMotion) {
+        if (reducedMotion || ms <= 0) {
             pose(v, to);
             return;
         }
@@ -355,7 +539,7 @@ public final class Stage {
     }
 
     Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
-        Ray sight = new Screen(p, v.width, v.height).ray(lx, ly);
+        Ray sight = v.screen().with(p).ray(lx, ly);
         // In a flat view nothing is behind the eye: the line starts before the whole scene.
         double from = p.projection().flat()
                 ? -(scene.bounds().center().distance(p.eye()) + scene.radius() * 2)
@@ -369,6 +553,49 @@ public final class Stage {
 
     int pressedHandle() {
         return press.handle();
+    }
+
+    /** Shows the picture of a viewport shifted or enlarged; its pose is untouched. */
+    void crop(ViewState v, Crop crop) {
+        v.crop = crop;
+        changes.view(v.number);
+        changes.add(Changes.CAPTION | Changes.KEEP);
+    }
+
+    /** A motion cannot be done here: a cue where the hand is, and the reason. */
+    void refuse(ViewState v, double lx, double ly, String why) {
+        v.refusedX = lx;
+        v.refusedY = ly;
+        v.refusedUntil = now + CUE_MS;
+        changes.notice(why, null, null);
+        changes.add(Changes.READOUT);
+    }
+
+    /** Whether orbit is refused because axis views are held; the cue is given. */
+    boolean heldInPlace(ViewState v, double lx, double ly) {
+        if (Press.sort(this, v) != Context.AXIS || !habits.is(AllHabits.AXIS_VIEWS, "hold")) {
+            return false;
+        }
+        refuse(v, lx, ly, Captions.title(this, v) + " is held: orbit is off in axis views. Habits can release them.");
+        return true;
+    }
+
+    /** An orbit leaves an axis view that went flat by itself: it is a perspective again. */
+    void leaveAxis(ViewState v) {
+        if (v.autoFlat && v.pose.projection().flat()) {
+            v.set(Turns.toggleProjection(v.pose, v.lens));
+            changes.view(v.number);
+        }
+        v.autoFlat = false;
+    }
+
+    /** Whether a pen that drags here moves what is selected. */
+    boolean penMoves(ViewState v, double lx, double ly) {
+        if (!moveTool || !habits.is(AllHabits.PEN, "tool")) {
+            return false;
+        }
+        Hit hit = runner.pick(v, lx, ly);
+        return hit != null && selection.nodes().contains(hit.node());
     }
 
     void moveTool(boolean on) {
@@ -414,6 +641,7 @@ public final class Stage {
         ViewState v = board.views.get(view);
         Matrices.view(v.pose, out, 0);
         Matrices.projection(v.pose.projection(), v.aspect(), clip(v), out, 16);
+        Matrices.crop(v.crop, v.aspect(), out, 16);
     }
 
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */

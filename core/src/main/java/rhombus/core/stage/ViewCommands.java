@@ -2,23 +2,32 @@ package rhombus.core.stage;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Centre;
 import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Lens;
+import rhombus.core.navigate.Look;
 import rhombus.core.navigate.Pan;
 import rhombus.core.navigate.Turns;
 import rhombus.core.navigate.Turntable;
+import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
+import rhombus.core.view.Crop;
 import rhombus.core.view.Direction;
+import rhombus.core.view.Facet;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
-import rhombus.core.view.Screen;
+import rhombus.core.view.Standard;
 
 /** Actions that change where a view stands. */
 final class ViewCommands {
-    private static final double STEP = Math.toRadians(15);
     private static final double PAN_STEP = 0.1;
+    /** Doublings of the picture's size in one step of the lens. */
+    private static final double ZOOM_STEP = 0.25;
 
     private final Stage stage;
 
@@ -31,35 +40,58 @@ final class ViewCommands {
         Scene scene = stage.scene();
         Pose p = v.destination();
         switch (id) {
-            case "navigate.step-orbit" -> go(v, stepOrbit(v, p, to));
-            case "navigate.step-pan" -> go(v, Pan.by(
-                    new Screen(p, v.width, v.height),
-                    p.focus(),
-                    v.height * PAN_STEP * (to.equals("left") ? 1 : to.equals("right") ? -1 : 0),
-                    v.height * PAN_STEP * (to.equals("up") ? 1 : to.equals("down") ? -1 : 0)));
+            case "navigate.step-orbit" -> stepOrbit(v, p, to);
+            case "navigate.step-pan" -> go(v, Pan.by(v.screen().with(p), p.focus(), v.height * PAN_STEP * -aside(to), v.height * PAN_STEP * above(to)));
+            case "navigate.step-look" -> stepLook(v, p, to);
+            case "navigate.step-roll" -> go(v, Look.roll(p, step() * aside(to)));
+            case "navigate.step-zoom" -> go(v, Lens.zoom(p, Math.pow(2, inward(to) * ZOOM_STEP)));
+            case "navigate.step-dolly-zoom" -> {
+                if (p.projection().flat()) {
+                    stage.refuse(v, v.width / 2, v.height / 2, "A flat view has no lens, so there is nothing to dolly-zoom.");
+                } else {
+                    go(v, Lens.dollyZoom(p, Math.pow(2, inward(to) * ZOOM_STEP)));
+                }
+            }
+            case "navigate.step-crop" -> stepCrop(v, to);
+            case "view.reset-crop" -> stage.crop(v, Crop.NONE);
+            case "view.centre-here" -> go(v, centred(v, p, lx, ly));
+            case "view.quarter-roll" -> go(v, Turns.quarterRoll(p, to.equals("right")));
             case "navigate.step-dolly" -> {
                 boolean inside = !Double.isNaN(lx);
-                Target t = Target.at(stage, v, p, inside ? lx : v.width / 2, inside ? ly : v.height / 2);
-                go(v, t.dolly(p, to.equals("out") ? -1 : 1));
+                DollyRun run = new DollyRun(stage, v, p, inside ? lx : v.width / 2, inside ? ly : v.height / 2);
+                go(v, run.at(inward(to)));
             }
-            case "view.frame-selection" -> frame(v);
-            case "view.frame-all" -> frameAll(v);
-            case "view.frame-everything" -> go(v, Frames.everything(scene, p, v.aspect()));
-            case "view.home" -> go(v, v.home);
+            case "view.frame-selection" -> everywhere(args, v, this::frame);
+            case "view.frame-all" -> everywhere(args, v, this::frameAll);
+            case "view.frame-everything" -> fresh(v, Frames.everything(scene, p, v.aspect()));
+            case "view.home" -> fresh(v, v.home);
             case "view.set-home" -> {
                 v.home = p;
                 stage.changes().notice("Home of this viewport is this view now.", null, null);
                 stage.changes().add(Changes.KEEP);
             }
             case "view.direction" -> {
-                Direction d = Direction.named(to);
+                Standard d = Standard.named(to);
                 if (d == null) {
                     return false;
                 }
-                go(v, flat(args, v, Turns.to(p, d, scene.up())));
+                direction(args, v, p, d);
             }
+            case "facet.go" -> facet(v, lx, ly);
+            case "facet.menu" -> stage.changes().application(id, Map.of("view", v.id));
+            case "facet.step" -> {
+                Standard from = Standard.named(v.facetAim == null ? "" : v.facetAim);
+                from = from == null ? Standard.nearest(p.orientation(), scene.up()) : from;
+                v.facetAim = Facet.next(from, (int) aside(to), (int) above(to), scene.up()).name();
+                stage.changes().view(v.number);
+            }
+            case "facet.aim-here" -> facetAim(v, Standard.nearest(p.orientation(), scene.up()).name());
+            case "facet.aim-away" -> facetAim(v, null);
             case "view.opposite" -> go(v, Turns.opposite(p, scene.up()));
-            case "view.toggle-projection" -> go(v, Turns.toggleProjection(p, v.lens));
+            case "view.toggle-projection" -> {
+                v.autoFlat = false;
+                go(v, Turns.toggleProjection(p, v.lens));
+            }
             case "view.level" -> go(v, Turns.level(p, scene.up()));
             case "view.scout" -> scout(v, p);
             case "trail.back" -> trail(v, v.trail.back(), "This is the first view of the Trail.");
@@ -78,8 +110,95 @@ final class ViewCommands {
         return true;
     }
 
-    private Pose flat(Map<String, Object> args, ViewState v, Pose p) {
-        return Plain.truth(args.get("flat"), false) && !p.projection().flat() ? Turns.toggleProjection(p, v.lens) : p;
+    private static double aside(String to) {
+        return to.equals("left") ? -1 : to.equals("right") ? 1 : 0;
+    }
+
+    private static double above(String to) {
+        return to.equals("up") ? 1 : to.equals("down") ? -1 : 0;
+    }
+
+    private static double inward(String to) {
+        return to.equals("out") ? -1 : 1;
+    }
+
+    private double step() {
+        return Math.toRadians(stage.habits().number(AllHabits.STEP));
+    }
+
+    private void everywhere(Map<String, Object> args, ViewState v, Consumer<ViewState> frame) {
+        for (ViewState each : stage.board().views) {
+            if (each == v || Plain.truth(args.get("all"), false) && each.shown) {
+                frame.accept(each);
+            }
+        }
+    }
+
+    private void direction(Map<String, Object> args, ViewState v, Pose p, Standard d) {
+        Pose to = Turns.to(p, d, stage.scene().up());
+        boolean flat = to.projection().flat();
+        if (d.axes() != 1) {
+            if (v.autoFlat && flat) {
+                to = Turns.toggleProjection(to, v.lens);
+            }
+            v.autoFlat = false;
+        } else if (!flat && Plain.truth(args.get("flat"), false)) {
+            to = Turns.toggleProjection(to, v.lens);
+        } else if (!flat && stage.habits().on(AllHabits.AXIS_FLAT)) {
+            to = Turns.toggleProjection(to, v.lens);
+            v.autoFlat = true;
+        }
+        fresh(v, to);
+    }
+
+    private void facetAim(ViewState v, String aim) {
+        v.facetAim = aim;
+        stage.changes().view(v.number);
+    }
+
+    /** Goes where the pointer is on the Facet, or where the keyboard has chosen. */
+    private void facet(ViewState v, double lx, double ly) {
+        String part = v.facetAim != null && Double.isNaN(lx) ? v.facetAim : FacetMark.at(stage, v, lx, ly);
+        if (part == null) {
+            return;
+        }
+        switch (part) {
+            case FacetMark.HOME -> fresh(v, v.home);
+            case FacetMark.ROLL_LEFT, FacetMark.ROLL_RIGHT ->
+                    go(v, Turns.quarterRoll(v.destination(), part.equals(FacetMark.ROLL_RIGHT)));
+            default -> direction(Map.of(), v, v.destination(), Standard.named(part));
+        }
+    }
+
+    private Pose centred(ViewState v, Pose p, double lx, double ly) {
+        double x = Double.isNaN(lx) ? v.width / 2 : lx;
+        double y = Double.isNaN(ly) ? v.height / 2 : ly;
+        Hit hit = stage.surfaceAt(v, p, x, y, true);
+        return Centre.on(p, hit == null ? v.screen().with(p).at(x, y, p.focus()) : hit.point());
+    }
+
+    private void stepLook(ViewState v, Pose p, String to) {
+        if (p.projection().flat()) {
+            stage.refuse(v, v.width / 2, v.height / 2, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
+            return;
+        }
+        go(v, Look.turn(p, stage.scene().up(), -step() * aside(to), step() * above(to)));
+    }
+
+    private void stepCrop(ViewState v, String to) {
+        if (to.equals("in") || to.equals("out")) {
+            stage.crop(v, v.crop.scaled(Math.pow(2, inward(to) * ZOOM_STEP), 0, 0));
+        } else {
+            stage.crop(v, v.crop.shifted(-aside(to) * PAN_STEP, above(to) * PAN_STEP));
+        }
+    }
+
+    /** Goes to a view that shows something on purpose: what was cropped is whole again. */
+    private void fresh(ViewState v, Pose to) {
+        if (to != null && !v.crop.none()) {
+            stage.crop(v, Crop.NONE);
+        }
+        go(v, to);
     }
 
     /** Goes to a pose as one step: a camera viewport becomes a scout view first. */
@@ -87,17 +206,26 @@ final class ViewCommands {
         if (to == null) {
             return;
         }
-        stage.wheelBurst().end();
+        stage.endWheels();
         Cameras.stepOut(stage, v);
-        stage.glide(v, to, Stage.GLIDE_MS);
-        stage.remember(v);
+        stage.glide(v, to, stage.glideMs());
+        if (v != stage.walking().view()) {
+            stage.remember(v);
+        }
         stage.changes().add(Changes.CAPTION);
     }
 
-    private Pose stepOrbit(ViewState v, Pose p, String to) {
-        double yaw = to.equals("left") ? -STEP : to.equals("right") ? STEP : 0;
-        double pitch = to.equals("up") ? -STEP : to.equals("down") ? STEP : 0;
-        return Turntable.orbit(p, p.focusPoint(), stage.scene().up(), yaw, pitch, true);
+    private void stepOrbit(ViewState v, Pose at, String to) {
+        if (stage.heldInPlace(v, v.width / 2, v.height / 2)) {
+            return;
+        }
+        Pose p = at;
+        if (v.autoFlat && p.projection().flat()) {
+            p = Turns.toggleProjection(p, v.lens);
+            v.autoFlat = false;
+        }
+        boolean stop = stage.habits().is(AllHabits.POLES, "stop");
+        go(v, Turntable.orbit(p, p.focusPoint(), stage.scene().up(), step() * aside(to), -step() * above(to), stop));
     }
 
     private void scout(ViewState v, Pose p) {
@@ -135,17 +263,17 @@ final class ViewCommands {
             stage.changes().notice("There is nothing to see in the selection.", null, null);
             return;
         }
-        go(v, fit);
+        fresh(v, fit);
         v.framed = fit;
     }
 
     private void frameAll(ViewState v) {
         Frames.Whole whole = Frames.whole(stage.scene(), v.destination(), v.width, v.height);
         if (whole == null) {
-            go(v, v.home);
+            fresh(v, v.home);
             return;
         }
-        go(v, whole.pose());
+        fresh(v, whole.pose());
         if (!whole.left().isEmpty()) {
             Vec3 middle = whole.pose().focusPoint();
             StringBuilder s = new StringBuilder("Left out as too far away: ");
@@ -167,7 +295,8 @@ final class ViewCommands {
             return;
         }
         v.camera = null;
-        stage.glide(v, to, Stage.GLIDE_MS);
+        v.autoFlat = false;
+        stage.glide(v, to, stage.glideMs());
         stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 }

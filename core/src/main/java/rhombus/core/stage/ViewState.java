@@ -5,6 +5,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.view.Clip;
+import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
@@ -26,6 +27,15 @@ final class ViewState {
     Pose beforeCamera;
     Pose framed;
     int frameLevel;
+    Crop crop = Crop.NONE;
+    /** Whether it is flat only because it looks along an axis, and becomes a perspective again once it is left. */
+    boolean autoFlat;
+    /** What the keyboard has chosen on the Facet, or null. */
+    String facetAim;
+    /** Where a motion was refused, and until when the cue shows. */
+    double refusedX;
+    double refusedY;
+    double refusedUntil = Double.NEGATIVE_INFINITY;
     final Trail trail = new Trail();
     double x;
     double y;
@@ -47,7 +57,7 @@ final class ViewState {
     }
 
     Screen screen() {
-        return new Screen(pose, width, height);
+        return new Screen(pose, width, height, crop);
     }
 
     double aspect() {

@@ -3,63 +3,68 @@ package rhombus.core.stage;
 import rhombus.core.view.Pose;
 
 /**
- * Wheel steps that follow each other at one place: they share one target, so n steps in and n out come back exactly,
- * and they make one entry of the Trail.
+ * Wheel steps that follow each other at one place of a viewport: they share one way, so n steps in and n out come back
+ * exactly, and they make one entry of the Trail.
  */
 final class WheelBurst {
     /** Steps further apart than this make another burst, milliseconds. */
     static final double PAUSE_MS = 400;
     private static final double GLIDE_MS = 120;
+    /** Wheels and trackpads that report less than this a time are smooth already. */
+    private static final double SMOOTH = 0.3;
 
     private final Stage stage;
-    private ViewState view;
+    private final ViewState view;
+    private boolean running;
     private double x;
     private double y;
     private double last;
-    private Pose start;
     private Pose landing;
-    private Target target;
+    private DollyRun run;
     private double total;
 
-    WheelBurst(Stage stage) {
+    WheelBurst(Stage stage, ViewState view) {
         this.stage = stage;
+        this.view = view;
     }
 
     boolean running() {
-        return view != null;
+        return running;
     }
 
-    void step(ViewState v, double lx, double ly, double steps, double nowMs) {
-        boolean same = v == view && lx == x && ly == y && v.destination() == landing;
-        if (view != null && v != view) {
-            end();
-        }
-        if (!same || steps > 0 && target.passed(start, total)) {
-            start = v.destination();
-            target = Target.at(stage, v, start, lx, ly);
+    void step(double lx, double ly, double steps, double nowMs) {
+        if (lx != x || ly != y || run == null || view.destination() != landing) {
+            run = new DollyRun(stage, view, view.destination(), lx, ly);
             total = 0;
         }
-        view = v;
         x = lx;
         y = ly;
-        last = nowMs;
         total += steps;
-        landing = target.dolly(start, total);
-        stage.glide(v, landing, GLIDE_MS);
-        landing = v.destination();
+        go(run.at(total), steps, nowMs);
+        landing = view.destination();
+    }
+
+    /** Steps of another kind than a dolly: to a pose. */
+    void go(Pose to, double steps, double nowMs) {
+        running = true;
+        last = nowMs;
+        if (Math.abs(steps) < SMOOTH && view.glide == null) {
+            stage.pose(view, to);
+        } else {
+            stage.glide(view, to, Math.min(GLIDE_MS, stage.glideMs()));
+        }
     }
 
     void tick(double nowMs) {
-        if (view != null && nowMs - last > PAUSE_MS) {
+        if (running && nowMs - last > PAUSE_MS) {
             end();
         }
     }
 
     void end() {
-        ViewState v = view;
-        view = null;
-        if (v != null) {
-            stage.remember(v);
+        if (running) {
+            running = false;
+            stage.remember(view);
         }
     }
 }

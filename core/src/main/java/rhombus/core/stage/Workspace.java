@@ -9,6 +9,7 @@ import rhombus.core.display.DisplayMode;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
+import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -30,6 +31,8 @@ final class Workspace {
                     "mode", v.mode.id(),
                     "otherMode", v.otherMode.id(),
                     "camera", v.camera,
+                    "crop", v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()),
+                    "autoFlat", v.autoFlat ? true : null,
                     "lastCamera", v.lastCamera,
                     "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
                     "trail", trail,
@@ -49,6 +52,7 @@ final class Workspace {
                 "active", stage.board().active,
                 "solo", stage.board().solo,
                 "views", views,
+                "walkSpeed", stage.walking().speed(),
                 "pinned", pivot.pinned == null ? null : point(pivot.pinned),
                 "pinnedOn", pivot.pinned == null ? null : pivot.pinnedOn,
                 "moved", moved);
@@ -77,6 +81,10 @@ final class Workspace {
         for (int i = 0; i < Math.min(views.size(), board.views.size()); i++) {
             view(stage, board.views.get(i), Plain.map(views.get(i)));
         }
+        double walk = Plain.number(m.get("walkSpeed"), 0);
+        if (walk > 0) {
+            stage.walking().speed(walk);
+        }
         stage.pivot().pinned = point(m.get("pinned"));
         stage.pivot().pinnedOn = Plain.text(m.get("pinnedOn"), "");
     }
@@ -104,6 +112,9 @@ final class Workspace {
         if (v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
             v.lens = lens;
         }
+        double[] crop = Plain.numbers(m.get("crop"), 3);
+        v.crop = crop != null && crop[0] > 0 ? new Crop(crop[0], crop[1], crop[2]) : Crop.NONE;
+        v.autoFlat = Plain.truth(m.get("autoFlat"), false);
         v.beforeCamera = pose(m.get("beforeCamera"));
         v.lastCamera = camera(stage, m.get("lastCamera"));
         v.camera = camera(stage, m.get("camera"));

@@ -55,4 +55,18 @@ public final class Matrices {
             out[at + 15] = 1;
         }
     }
+
+    /** Scales and shifts what a projection matrix at {@code out[at..at+15]} makes, in the finished picture. */
+    public static void crop(Crop crop, double aspect, double[] out, int at) {
+        if (crop.none()) {
+            return;
+        }
+        double x = 2 * crop.x() / aspect;
+        double y = -2 * crop.y();
+        for (int column = at; column < at + 16; column += 4) {
+            double w = out[column + 3];
+            out[column] = out[column] * crop.scale() + x * w;
+            out[column + 1] = out[column + 1] * crop.scale() + y * w;
+        }
+    }
 }

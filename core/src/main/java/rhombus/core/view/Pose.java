@@ -37,6 +37,12 @@ public record Pose(Vec3 eye, Quat orientation, double focus, Projection projecti
         return new Pose(focusPoint().plus(q.back(), focus), q, focus, projection);
     }
 
+    /** The camera turned rigidly about a point, which keeps its distance and its place on the screen. */
+    public Pose turnedAbout(Vec3 pivot, Quat q) {
+        Vec3 inCamera = orientation.inverse().rotate(pivot.minus(eye));
+        return new Pose(pivot.minus(q.rotate(inCamera)), q, focus, projection);
+    }
+
     /** Depth of a point along the line of sight; negative behind the eye. */
     public double depth(Vec3 p) {
         return p.minus(eye).dot(orientation.forward());

@@ -10,23 +10,42 @@ import rhombus.core.geometry.Vec3;
  * @param pose the view
  * @param width of the viewport, CSS pixels
  * @param height of the viewport, CSS pixels
+ * @param crop of the finished picture
  */
-public record Screen(Pose pose, double width, double height) {
+public record Screen(Pose pose, double width, double height, Crop crop) {
+    /** The picture as it is. */
+    public Screen(Pose pose, double width, double height) {
+        this(pose, width, height, Crop.NONE);
+    }
+
+    /** The same viewport with another pose. */
+    public Screen with(Pose p) {
+        return new Screen(p, width, height, crop);
+    }
+
     /** Metres that one pixel covers at a depth. */
     public double metresPerPixel(double depth) {
-        return pose.projection().heightAt(depth) / height;
+        return pose.projection().heightAt(depth) / (height * crop.scale());
+    }
+
+    /** Pixel in which the line of sight ends: the viewport's middle, shifted by the crop. */
+    private double middleX() {
+        return width / 2 + crop.x() * height;
+    }
+
+    private double middleY() {
+        return height / 2 + crop.y() * height;
     }
 
     /** The line of sight through a pixel; in a flat view it starts in the eye's plane. */
     public Ray ray(double x, double y) {
         Quat q = pose.orientation();
-        double px = x - width / 2;
-        double py = height / 2 - y;
+        double px = x - middleX();
+        double py = middleY() - y;
+        double k = metresPerPixel(1);
         if (pose.projection().flat()) {
-            double k = metresPerPixel(1);
             return new Ray(pose.eye().plus(q.right(), px * k).plus(q.up(), py * k), q.forward());
         }
-        double k = metresPerPixel(1);
         Vec3 d = q.forward().plus(q.right(), px * k).plus(q.up(), py * k);
         return new Ray(pose.eye(), d.unit());
     }
@@ -37,8 +56,8 @@ public record Screen(Pose pose, double width, double height) {
         double k = metresPerPixel(depth);
         return pose.eye()
                 .plus(q.forward(), depth)
-                .plus(q.right(), (x - width / 2) * k)
-                .plus(q.up(), (height / 2 - y) * k);
+                .plus(q.right(), (x - middleX()) * k)
+                .plus(q.up(), (middleY() - y) * k);
     }
 
     /** Pixel and depth of a point: x, y in CSS pixels, z the depth in metres (not positive: behind a perspective eye). */
@@ -46,6 +65,6 @@ public record Screen(Pose pose, double width, double height) {
         Vec3 v = pose.orientation().inverse().rotate(p.minus(pose.eye()));
         double depth = -v.z();
         double k = metresPerPixel(depth);
-        return new Vec3(width / 2 + v.x() / k, height / 2 - v.y() / k, depth);
+        return new Vec3(middleX() + v.x() / k, middleY() - v.y() / k, depth);
     }
 }

@@ -18,6 +18,26 @@ class ResolverTest {
         }
 
         @Override
+        public List<Context> whileMoving() {
+            return List.of(Context.GESTURE);
+        }
+
+        @Override
+        public void held(Binding b, boolean down, boolean tap, double x, double y) {
+            said.add((down ? "hold " : tap ? "tapped " : "let go ") + b.id());
+        }
+
+        @Override
+        public void beginFingers(double x, double y, boolean pinch, boolean twist) {
+            said.add("fingers" + (pinch ? " pinch" : "") + (twist ? " twist" : "") + " " + (int) x);
+        }
+
+        @Override
+        public void dragFingers(double x, double y, double spread, double angle) {
+            said.add("fingers to " + (int) x + " " + Math.rint(spread * 100) / 100 + " " + Math.rint(angle * 100) / 100);
+        }
+
+        @Override
         public void run(Binding b, double x, double y) {
             said.add("run " + b.id());
         }
@@ -118,9 +138,13 @@ class ResolverTest {
 
     @Test
     void aPinchIsAWheelWithCtrl() {
-        assertThat(r.wheel(5, 5, 0.25, Modifiers.CTRL)).isTrue();
-        assertThat(r.wheel(5, 5, 1, Modifiers.ALT)).isTrue();
-        assertThat(log.said).containsExactly("steps 0.25", "steps 1.0 fine");
+        assertThat(r.wheel(5, 5, 0.25, 0.5, Modifiers.CTRL)).isTrue();
+        assertThat(r.wheel(5, 5, 1, 9, Modifiers.ALT)).isTrue();
+        assertThat(log.said).containsExactly("steps 0.5", "steps 1.0 fine");
+        log.said.clear();
+        r.keyDown("ControlLeft", Modifiers.CTRL, false, 0);
+        assertThat(r.wheel(5, 5, 0.25, 0.5, Modifiers.CTRL)).as("Ctrl is down: this is the wheel").isTrue();
+        assertThat(log.said).containsExactly("steps 0.25");
     }
 
     @Test

@@ -107,7 +107,7 @@ class PanAndDollyTest {
         }
     }
 
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void glidesLandExactlyAndStayOnTheWay(@ForAll Pose a, @ForAll Pose b) {
         Glide g = new Glide(a, b, 1000, 180);
         assertThat(g.at(1180)).isEqualTo(b);

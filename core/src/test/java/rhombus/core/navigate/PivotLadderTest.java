@@ -15,7 +15,7 @@ import rhombus.core.navigate.PivotLadder.Offer;
 
 class PivotLadderTest {
     /** Whatever the order and whatever is silent: the first rung that has something is taken, and all above say why not. */
-    @Property(tries = 500)
+    @Property(tries = 1000)
     void theFirstRungThatYieldsAPointIsTakenAndSaysWhyNotTheOnesAbove(
             @ForAll @Size(max = 7) List<Rung> wanted, @ForAll Set<Rung> silent) {
         List<Rung> order = new ArrayList<>(new java.util.LinkedHashSet<>(wanted));

@@ -49,7 +49,7 @@ class TurntableTest {
         assertThat(Turntable.orbit(start, pivot, up, 0, 0, true)).isEqualTo(start);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void twentyFourStepsOfFifteenDegreesComeRound(
             @ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Vec3 pivot, @ForAll Projection projection) {
         Pose pose = pose(h, up, eye, projection);
@@ -61,7 +61,7 @@ class TurntableTest {
     }
 
     /** An independent computation of the same turn: Apache Commons Geometry's axis-angle rotations. */
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void agreesWithAnIndependentRotation(
             @ForAll Heading h, @ForAll Vec3 eye, @ForAll Vec3 pivot,
             @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double yaw, @ForAll @Scale(9) @DoubleRange(min = -0.3, max = 0.3) double pitch) {

@@ -14,7 +14,7 @@ import rhombus.core.view.Pose;
 /** Whatever a hand does, in whatever order, the views stay sound. */
 class AnyHandTest {
     private static final String[] KEYS = {"KeyF", "KeyH", "KeyO", "KeyX", "KeyY", "KeyZ", "KeyP", "KeyV", "KeyN", "KeyQ", "ArrowLeft", "ArrowUp",
-        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft"};
+        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft", "KeyW", "KeyE", "KeyR", "KeyL", "KeyG", "Period", "Space", "BracketRight", "Backslash", "ControlLeft", "Enter"};
 
     private static Stage open() {
         Stage stage = new Stage();
@@ -30,7 +30,7 @@ class AnyHandTest {
         double t = time + r.nextInt(60);
         switch (r.nextInt(8)) {
             case 0, 1, 2, 3 -> stage.pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
-            case 4 -> stage.wheel(x, y, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
+            case 4 -> stage.wheel(x, y, 0, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
             case 5 -> stage.keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
             case 6 -> stage.keyUp(KEYS[r.nextInt(KEYS.length)], mods, t);
             default -> {

@@ -112,13 +112,13 @@ class StageTest {
         Pose before = view(1).pose;
         Vec3 s = onScreen(3);
         for (int i = 0; i < 10; i++) {
-            stage.wheel(s.x(), s.y(), i < 5 ? -100 : 100, 0, 0, now += 30);
+            stage.wheel(s.x(), s.y(), 0, i < 5 ? -100 : 100, 0, 0, now += 30);
             stage.tick(now += 5);
         }
         stage.tick(now += 2000);
         assertThat(view(1).pose.eye().distance(before.eye())).isLessThan(1e-9);
         assertThat(stage.animating()).isFalse();
-        stage.wheel(s.x(), s.y(), -300, 0, 0, now += 30);
+        stage.wheel(s.x(), s.y(), 0, -300, 0, 0, now += 30);
         stage.tick(now += 2000);
         Vec3 after = onScreen(3);
         assertThat(view(1).pose.eye().distance(before.eye())).isGreaterThan(1);

@@ -1,0 +1,147 @@
+package rhombus.core.habits;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Every setting there is, in the order in which they are listed. */
+public final class AllHabits {
+    private static final Map<String, Habit> ALL = new LinkedHashMap<>();
+    private static String heading = "Orbit";
+
+    /** What the hand turns. */
+    public static final Habit ORBIT_STYLE = choice("orbit.style", "Orbit as",
+            "A turntable keeps the horizon; a trackball turns every way and rolls outside its ring.",
+            "turntable", "Turntable", "trackball", "Trackball");
+    /** Whether the turntable ends straight up and straight down. */
+    public static final Habit POLES = choice("orbit.poles", "At the poles",
+            "Looking straight down or up, orbit stops, or goes on over the top.", "stop", "Stop", "over", "Go over");
+    /** Orbit's speed. */
+    public static final Habit ORBIT_SPEED = factor("orbit.speed", "Orbit speed", "At 1, the viewport's height turns half round.");
+    /** Left for right. */
+    public static final Habit ORBIT_INVERT_X = toggle("orbit.invert-x", "Invert sideways", "Orbit goes against the hand, left and right.");
+    /** Up for down. */
+    public static final Habit ORBIT_INVERT_Y = toggle("orbit.invert-y", "Invert up and down", "Orbit goes against the hand, up and down.");
+    /** What orbit does in an axis view. */
+    public static final Habit AXIS_VIEWS = choice("orbit.axis-views", "Orbit in an axis view",
+            "The view is released and becomes a free flat one, or it is held and orbit is refused.",
+            "release", "Release it", "hold", "Hold it");
+
+    static {
+        heading = "Directions";
+    }
+
+    /** Angle of a step. */
+    public static final Habit STEP = number("directions.step", "Step", "How far an arrow key turns.", 15, 1, 90, 1, "°");
+    /** Axis views become flat. */
+    public static final Habit AXIS_FLAT = toggle("directions.flat", "Axis views go flat by themselves",
+            "A view along an axis is flat, and is a perspective again once it is left.");
+    /** How long views glide. */
+    public static final Habit GLIDE = number("directions.glide", "Glide",
+            "How long a view takes to arrive; 0 jumps.", 180, 0, 800, 20, "ms");
+
+    static {
+        heading = "Dolly";
+    }
+
+    /** How a dolly drag counts. */
+    public static final Habit DOLLY_STYLE = choice("dolly.style", "Dolly drag",
+            "The way is a part of the distance, a fixed length, or goes on while you hold, faster the farther you pull.",
+            "proportional", "Proportional", "linear", "Linear", "rate", "Rate");
+    /** What a dolly goes towards. */
+    public static final Habit DOLLY_TARGET = choice("dolly.target", "Dolly towards",
+            "The surface under the pointer, the view's focus, or what is in the viewport's centre.",
+            "pointer", "Under the pointer", "focus", "Focus", "centre", "Viewport centre");
+    /** Dolly drag's speed. */
+    public static final Habit DOLLY_SPEED = factor("dolly.speed", "Dolly speed", "At 1, the viewport's height is sixteen times nearer.");
+    /** Dolly drag the other way. */
+    public static final Habit DOLLY_INVERT = toggle("dolly.invert", "Invert the drag", "Dragging up and right moves away.");
+    /** Wheel's speed. */
+    public static final Habit WHEEL_SPEED = factor("wheel.speed", "Wheel speed", "At 1, a notch leaves 85% of the distance.");
+    /** Wheel the other way. */
+    public static final Habit WHEEL_INVERT = toggle("wheel.invert", "Invert the wheel", "Turning the wheel away from you moves away.");
+
+    static {
+        heading = "Look and walk";
+    }
+
+    /** Look's speed. */
+    public static final Habit LOOK_SPEED = factor("look.speed", "Look speed", "At 1, what you look at keeps up with the pointer.");
+    /** Look up for down. */
+    public static final Habit LOOK_INVERT_Y = toggle("look.invert-y", "Invert up and down", "Pulling towards you looks up.");
+    /** How fast one walks. */
+    public static final Habit WALK_SPEED = choice("walk.speed", "Walk and fly",
+            "Adaptive slows down before surfaces and never goes through them; fixed keeps its speed and passes.",
+            "adaptive", "Adaptive speed", "fixed", "Fixed speed");
+    /** What running multiplies the speed by. */
+    public static final Habit RUN = number("walk.run", "Run", "How much faster one goes with Shift.", 3, 1.5, 10, 0.5, "×");
+
+    static {
+        heading = "Drags";
+    }
+
+    /** Whether a drag goes on past the edge of the screen. */
+    public static final Habit ENDLESS = choice("drag.endless", "At the screen's edge",
+            "A drag goes on without end, or ends where the pointer stops.", "endless", "Go on", "stop", "Stop");
+    /** Whether changed modifiers change the motion. */
+    public static final Habit FOLLOW = choice("drag.modifiers", "Changes in mid-drag",
+            "Other buttons or modifiers change the motion from where it is, or the first motion stays.",
+            "follow", "Follow them", "first", "Keep the first");
+    /** What the pen does on an object. */
+    public static final Habit PEN = choice("pen.object", "Pen on an object",
+            "Dragging on an object orbits like anywhere else, or moves it when it is selected and the move tool is on.",
+            "tool", "Use the tool", "orbit", "Orbit");
+
+    static {
+        heading = "On the viewports";
+    }
+
+    /** Whether the Facet shows. */
+    public static final Habit FACET = shown("shown.facet", "Facet", "The solid that shows where you look from and takes you elsewhere.");
+    /** Whether the drag lozenges show. */
+    public static final Habit LOZENGES = shown("shown.lozenges", "Drag lozenges", "Three handles at the edge: drag them to orbit, pan and dolly.");
+
+    private AllHabits() {}
+
+    private static Habit add(Habit h) {
+        ALL.put(h.id(), h);
+        return h;
+    }
+
+    private static Habit choice(String id, String words, String sentence, String... idsAndLabels) {
+        var ids = new java.util.ArrayList<String>();
+        var labels = new java.util.ArrayList<String>();
+        for (int i = 0; i < idsAndLabels.length; i += 2) {
+            ids.add(idsAndLabels[i]);
+            labels.add(idsAndLabels[i + 1]);
+        }
+        return add(new Habit(id, heading, words, sentence, ids.get(0), ids, labels, 0, 0, 0, ""));
+    }
+
+    private static Habit toggle(String id, String words, String sentence) {
+        return add(new Habit(id, heading, words, sentence, false, List.of(), List.of(), 0, 0, 0, ""));
+    }
+
+    private static Habit shown(String id, String words, String sentence) {
+        return add(new Habit(id, heading, words, sentence, true, List.of(), List.of(), 0, 0, 0, ""));
+    }
+
+    private static Habit factor(String id, String words, String sentence) {
+        return number(id, words, sentence, 1, 0.1, 5, 0.1, "×");
+    }
+
+    private static Habit number(
+            String id, String words, String sentence, double usual, double least, double most, double step, String unit) {
+        return add(new Habit(id, heading, words, sentence, usual, List.of(), List.of(), least, most, step, unit));
+    }
+
+    /** The setting with this id, or null. */
+    public static Habit named(String id) {
+        return ALL.get(id);
+    }
+
+    /** All settings by id. */
+    public static Map<String, Habit> all() {
+        return ALL;
+    }
+}

@@ -1,0 +1,40 @@
+package rhombus.core.habits;
+
+import java.util.List;
+
+/**
+ * A setting.
+ *
+ * @param id its name in files
+ * @param group heading under which it is listed
+ * @param words what it is called on the screen
+ * @param sentence what it does
+ * @param usual its value until the user sets another: a {@link String} of the choices, a {@link Boolean} or a {@link Double}
+ * @param choices ids of what can be chosen; empty for a switch and for a number
+ * @param labels what the choices are called, in the same order
+ * @param least smallest number
+ * @param most largest number
+ * @param step by which a number changes
+ * @param unit of a number as shown; may be empty
+ */
+public record Habit(
+        String id, String group, String words, String sentence, Object usual,
+        List<String> choices, List<String> labels, double least, double most, double step, String unit) {
+
+    /** Whether a value is one that this setting can have. */
+    public boolean allows(Object value) {
+        if (usual instanceof String) {
+            return value instanceof String s && choices.contains(s);
+        }
+        if (usual instanceof Boolean) {
+            return value instanceof Boolean;
+        }
+        return value instanceof Number n && n.doubleValue() >= least && n.doubleValue() <= most;
+    }
+
+    /** What can be set, in words. */
+    public String allowed() {
+        return usual instanceof String ? "one of " + String.join(", ", choices)
+                : usual instanceof Boolean ? "true or false" : "a number from " + least + " to " + most;
+    }
+}

@@ -1,0 +1,83 @@
+package rhombus.core.habits;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/** The values of all settings. Only what differs from the usual is stored. Immutable. */
+public final class Habits {
+    /** Everything as it is until the user sets it. */
+    public static final Habits USUAL = new Habits(Map.of());
+
+    private final Map<String, Object> changes;
+
+    private Habits(Map<String, Object> changes) {
+        this.changes = changes;
+    }
+
+    /** The value of a setting. */
+    public Object value(Habit h) {
+        return changes.getOrDefault(h.id(), h.usual());
+    }
+
+    /** Whether a choice is the one that is set. */
+    public boolean is(Habit h, String choice) {
+        return choice.equals(value(h));
+    }
+
+    /** Whether a switch is on. */
+    public boolean on(Habit h) {
+        return Boolean.TRUE.equals(value(h));
+    }
+
+    /** The number that is set. */
+    public double number(Habit h) {
+        return ((Number) value(h)).doubleValue();
+    }
+
+    /** Whether a setting differs from the usual. */
+    public boolean changed(Habit h) {
+        return changes.containsKey(h.id());
+    }
+
+    /**
+     * With one setting changed; null puts it back.
+     *
+     * @throws IllegalArgumentException saying what can be set
+     */
+    public Habits with(String id, Object value) {
+        Habit h = AllHabits.named(id);
+        if (h == null) {
+            throw new IllegalArgumentException("\"" + id + "\" is no setting");
+        }
+        Map<String, Object> next = new LinkedHashMap<>(changes);
+        if (value == null || value.equals(h.usual())) {
+            next.remove(id);
+        } else if (h.allows(value)) {
+            next.put(id, value instanceof Number n ? (Object) n.doubleValue() : value);
+        } else {
+            throw new IllegalArgumentException("“" + h.words() + "” can be " + h.allowed());
+        }
+        return new Habits(next);
+    }
+
+    /** As stored: format, version and what differs. */
+    public Map<String, Object> toPlain() {
+        return Plain.map("format", "rhombus-habits", "version", 1, "values", new LinkedHashMap<>(changes));
+    }
+
+    /** From what was stored; settings that are unknown here or cannot have their value are passed over. */
+    public static Habits of(Map<String, Object> m) {
+        Habits h = USUAL;
+        if (!"rhombus-habits".equals(m.get("format"))) {
+            return h;
+        }
+        for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
+            Habit known = AllHabits.named(e.getKey());
+            if (known != null && known.allows(e.getValue())) {
+                h = h.with(e.getKey(), e.getValue());
+            }
+        }
+        return h;
+    }
+}

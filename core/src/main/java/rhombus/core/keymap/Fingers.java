@@ -1,0 +1,174 @@
+package rhombus.core.keymap;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Fingers on the glass, one to three: a tap is a click, a drag is what is bound to that many fingers, and two fingers that
+ * pan may dolly by spreading and roll by turning as well. When a finger comes or goes, the motion goes on from where it is;
+ * after one has gone, only once the others have moved on a little, since fingers never leave the glass together.
+ */
+public final class Fingers {
+    /** A touch becomes a drag after this many pixels: a finger is less steady than a mouse. */
+    public static final double SLOP_PX = 8;
+
+    private static final int MOST = 3;
+    private static final double LONGEST_TAP_MS = 500;
+
+    private record Finger(double x, double y) {}
+
+    private final Resolver resolver;
+    private final Map<Integer, Finger> down = new LinkedHashMap<>();
+    private List<Context> contexts = List.of();
+    private double downX;
+    private double downY;
+    private double downAt;
+    private boolean clean;
+    /** Number of fingers whose motion runs; 0 while none does. */
+    private int running;
+    /** Whether two fingers pan, dolly and roll as one. */
+    private boolean together;
+    private Found spreading;
+    private double firstSpread;
+    private double firstAngle;
+    private double lastSpread;
+    private double lastAngle;
+    private double middleX;
+    private double middleY;
+
+    /** Fingers that speak through a resolver. */
+    public Fingers(Resolver resolver) {
+        this.resolver = resolver;
+    }
+
+    /** Number of fingers on the glass. */
+    public int count() {
+        return down.size();
+    }
+
+    /** A finger came down; a fourth one and more are passed over. */
+    public void down(int id, double x, double y, double timeMs) {
+        if (down.size() >= MOST) {
+            return;
+        }
+        down.put(id, new Finger(x, y));
+        if (down.size() == 1) {
+            contexts = resolver.actions().contextsAt(x, y);
+            clean = true;
+            downAt = timeMs;
+            settle();
+            return;
+        }
+        clean = false;
+        settle();
+        start();
+    }
+
+    /** A finger moved. */
+    public void move(int id, double x, double y) {
+        if (down.containsKey(id)) {
+            down.put(id, new Finger(x, y));
+            measure();
+            if (running == 0 && Math.hypot(middleX - downX, middleY - downY) >= SLOP_PX) {
+                clean = false;
+                start();
+            }
+            follow();
+        }
+    }
+
+    /** A finger left the glass. */
+    public void up(int id, double x, double y, double timeMs) {
+        if (down.remove(id) == null) {
+            return;
+        }
+        if (!down.isEmpty()) {
+            running = 0;
+            settle();
+            return;
+        }
+        running = 0;
+        resolver.endTouch();
+        if (clean && timeMs - downAt <= LONGEST_TAP_MS) {
+            resolver.tap(x, y, timeMs);
+        }
+    }
+
+    /** The browser took the touch away: what moved stays where it is. */
+    public void lost() {
+        down.clear();
+        running = 0;
+        resolver.endTouch();
+    }
+
+    /** Where the fingers are counts as where they came down. */
+    private void settle() {
+        measure();
+        downX = middleX;
+        downY = middleY;
+    }
+
+    private void measure() {
+        double sx = 0;
+        double sy = 0;
+        Finger first = null;
+        Finger second = null;
+        for (Finger f : down.values()) {
+            sx += f.x;
+            sy += f.y;
+            second = first == null ? null : second == null ? f : second;
+            first = first == null ? f : first;
+        }
+        middleX = sx / down.size();
+        middleY = sy / down.size();
+        if (second != null) {
+            lastSpread = Math.max(1, Math.hypot(second.x - first.x, second.y - first.y));
+            lastAngle = Math.atan2(second.y - first.y, second.x - first.x);
+        }
+    }
+
+    private void start() {
+        running = down.size();
+        Trigger t = Trigger.touch(running);
+        Found drag = resolver.touched(t, contexts);
+        spreading = null;
+        together = false;
+        if (running == 2) {
+            firstSpread = lastSpread;
+            firstAngle = lastAngle;
+            Found pinch = resolver.touched(Trigger.pinch(), contexts);
+            Found twist = resolver.touched(Trigger.twist(), contexts);
+            boolean dollies = pinch != null && pinch.binding().command().equals("navigate.dolly-steps");
+            boolean rolls = twist != null && twist.binding().command().equals("navigate.roll-steps");
+            together = drag != null && drag.binding().command().equals("navigate.pan");
+            spreading = together && dollies ? null : pinch;
+            if (together) {
+                resolver.running(t, drag.binding());
+                resolver.actions().beginFingers(middleX, middleY, dollies, rolls);
+                return;
+            }
+        }
+        if (drag != null) {
+            resolver.beginTouch(t, drag, running == 1 ? downX : middleX, running == 1 ? downY : middleY);
+        }
+    }
+
+    private void follow() {
+        if (running == 0) {
+            return;
+        }
+        if (together) {
+            double turned = Math.IEEEremainder(lastAngle - firstAngle, 2 * Math.PI);
+            resolver.actions().dragFingers(middleX, middleY, lastSpread / firstSpread, turned);
+        } else {
+            resolver.dragTouch(middleX, middleY);
+        }
+        if (spreading != null) {
+            // Doubling the distance between the fingers is four notches, as it is for a dolly to within a tenth.
+            double notches = 4 * Math.log(lastSpread / firstSpread) / Math.log(2);
+            firstSpread = lastSpread;
+            resolver.actions().steps(spreading.binding(), middleX, middleY, notches, false);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package rhombus.core.keymap;
+
+import java.util.List;
+
+/**
+ * The binding that answers a trigger with the modifiers that are down.
+ *
+ * @param binding what answers
+ * @param fine whether the fine modifier is down and not part of the binding
+ * @param snap whether the snap modifier is down and not part of the binding
+ */
+public record Found(Binding binding, boolean fine, boolean snap) {
+    /** Makes motions a tenth as large. */
+    public static final int FINE = Modifiers.ALT;
+    /** Makes motions snap. */
+    public static final int SNAP = Modifiers.SHIFT;
+
+    private static final int[] ASIDE = {0, FINE, SNAP, FINE | SNAP};
+
+    /** Exact modifiers first, then with fine, snap or both taken as such; null if nothing answers. */
+    public static Found in(Keymap keymap, Trigger t, int modifiers, List<Context> contexts) {
+        for (int a : ASIDE) {
+            if ((modifiers & a) == a) {
+                Binding b = keymap.find(t, modifiers & ~a, contexts);
+                if (b != null) {
+                    return new Found(b, (a & FINE) != 0, (a & SNAP) != 0);
+                }
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,141 @@
+package rhombus.core.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.UpAxis;
+import rhombus.core.view.Facet;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Standard;
+
+/**
+ * Where the Facet stands in a viewport and what a point of it means.
+ *
+ * @param x its middle, pixels of the viewport
+ * @param y its middle
+ * @param radius of the solid, pixels
+ * @param ring outer radius of the ring, pixels
+ */
+record FacetMark(double x, double y, double radius, double ring) {
+    /** What its middle means. */
+    static final String HOME = "home";
+    /** What the left half of the ring means. */
+    static final String ROLL_LEFT = "roll-left";
+    /** What the right half of the ring means. */
+    static final String ROLL_RIGHT = "roll-right";
+
+    private static final double MIDDLE = 6.5;
+    private static final double SMALLEST_VIEW = 150;
+
+    /** The place of a viewport's Facet. */
+    static FacetMark of(ViewState v) {
+        boolean small = Math.min(v.width, v.height) < 300;
+        double ring = small ? 42 : 52;
+        return new FacetMark(v.width - ring - 8, v.height - ring - 8, small ? 30 : 38, ring);
+    }
+
+    static boolean shown(Stage stage, ViewState v) {
+        return stage.habits().on(AllHabits.FACET) && Math.min(v.width, v.height) >= SMALLEST_VIEW;
+    }
+
+    /** What a point of the viewport means on its Facet: a direction's name, home, a roll; null beside it. */
+    static String at(Stage stage, ViewState v, double lx, double ly) {
+        if (!shown(stage, v)) {
+            return null;
+        }
+        FacetMark f = of(v);
+        double d = Math.hypot(lx - f.x, ly - f.y);
+        if (d > f.ring) {
+            return null;
+        }
+        if (d <= MIDDLE) {
+            return HOME;
+        }
+        Standard s = facet(stage, v).at((lx - f.x) / f.radius, (ly - f.y) / f.radius);
+        if (s != null) {
+            return s.name();
+        }
+        return d < f.radius * 0.9 ? null : lx < f.x ? ROLL_LEFT : ROLL_RIGHT;
+    }
+
+    private static Facet facet(Stage stage, ViewState v) {
+        return new Facet(v.pose.orientation(), stage.scene().up());
+    }
+
+    /** What it says when a part of it is lit. */
+    static String words(String part) {
+        return switch (part) {
+            case HOME -> "Home";
+            case ROLL_LEFT -> "Quarter roll left";
+            case ROLL_RIGHT -> "Quarter roll right";
+            default -> Standard.named(part).words();
+        };
+    }
+
+    /** Everything to draw, in the viewport's own pixels. */
+    static Map<String, Object> plain(Stage stage, ViewState v) {
+        if (!shown(stage, v)) {
+            return null;
+        }
+        FacetMark f = of(v);
+        UpAxis up = stage.scene().up();
+        String lit = lit(stage, v);
+        Facet solid = facet(stage, v);
+        List<Object> faces = new ArrayList<>();
+        for (Facet.Face face : solid.faces()) {
+            faces.add(Plain.map(
+                    "name", face.direction().name(),
+                    "points", scaled(face.points(), f),
+                    "light", face.facing(),
+                    "lit", face.direction().name().equals(lit)));
+        }
+        List<Object> corners = new ArrayList<>();
+        for (Facet.Corner c : solid.corners()) {
+            Standard s = c.direction();
+            corners.add(Plain.map(
+                    "name", s.name(),
+                    "x", f.x + c.x() * f.radius,
+                    "y", f.y + c.y() * f.radius,
+                    "axis", s.axes() == 1 ? axis(s, up) : null,
+                    "positive", s.axes() == 1 && positive(s, up),
+                    "lit", s.name().equals(lit)));
+        }
+        double roll = Math.toDegrees(Heading.of(v.pose.orientation(), up).roll());
+        return Plain.map(
+                "x", f.x, "y", f.y, "radius", f.radius, "ring", f.ring,
+                "faces", faces, "corners", corners, "roll", roll,
+                "lit", lit, "words", lit == null ? null : words(lit),
+                "here", Standard.nearest(v.pose.orientation(), up).name());
+    }
+
+    /** What the pointer is over, or what the keyboard has chosen. */
+    private static String lit(Stage stage, ViewState v) {
+        if (v.facetAim != null) {
+            return v.facetAim;
+        }
+        boolean here = !stage.resolver().moving() && !stage.grips().padOpen() && v.holds(stage.pointerX(), stage.pointerY());
+        return here ? at(stage, v, stage.pointerX() - v.x, stage.pointerY() - v.y) : null;
+    }
+
+    private static List<Object> scaled(double[] p, FacetMark f) {
+        double[] out = new double[p.length];
+        for (int i = 0; i < p.length; i += 2) {
+            out[i] = Math.rint((f.x + p[i] * f.radius) * 10) / 10;
+            out[i + 1] = Math.rint((f.y + p[i + 1] * f.radius) * 10) / 10;
+        }
+        return Plain.list(out);
+    }
+
+    /** World axis on which an axis view looks. */
+    private static String axis(Standard s, UpAxis up) {
+        var w = s.towardsEye(up);
+        return w.x() != 0 ? "x" : Math.abs(w.y()) > 0.5 ? "y" : "z";
+    }
+
+    private static boolean positive(Standard s, UpAxis up) {
+        var w = s.towardsEye(up);
+        return w.x() + w.y() + w.z() > 0;
+    }
+}

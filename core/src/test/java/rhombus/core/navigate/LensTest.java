@@ -1,0 +1,71 @@
+package rhombus.core.navigate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import net.jqwik.api.Assume;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Scale;
+import net.jqwik.api.domains.Domain;
+import rhombus.core.Any;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+@Domain(Any.class)
+@Domain(net.jqwik.api.domains.DomainContext.Global.class)
+class LensTest {
+    @Property(tries = 1000)
+    void zoomLeavesTheEyeAndTheLineOfSightToTheLastBit(
+            @ForAll Pose p, @ForAll @Scale(9) @DoubleRange(min = 0.01, max = 100) double magnification) {
+        Pose end = Lens.zoom(p, magnification);
+        assertThat(end.eye()).isEqualTo(p.eye());
+        assertThat(end.orientation()).isEqualTo(p.orientation());
+        assertThat(end.focus()).isEqualTo(p.focus());
+        if (end.projection() instanceof Projection.Perspective lens) {
+            assertThat(lens.fovY()).isBetween(Math.toRadians(1) - 1e-12, Math.toRadians(150) + 1e-12);
+        }
+    }
+
+    @Property(tries = 1000)
+    void zoomingInAndOutRestoresTheLens(
+            @ForAll Pose p, @ForAll @Scale(9) @DoubleRange(min = 0.5, max = 2) double magnification) {
+        double height = p.projection().heightAt(1);
+        Pose there = Lens.zoom(p, magnification);
+        Assume.that(p.projection().flat() || within1And150(there));
+        assertThat(there.projection().heightAt(1)).isCloseTo(height / magnification, within(1e-9 * height * 4));
+        assertThat(Lens.zoom(there, 1 / magnification).projection().heightAt(1)).isCloseTo(height, within(1e-9 * height));
+    }
+
+    private static boolean within1And150(Pose p) {
+        double fov = ((Projection.Perspective) p.projection()).fovY();
+        return fov > Lens.NARROWEST * 1.01 && fov < Lens.WIDEST * 0.99;
+    }
+
+    @Property(tries = 1000)
+    void dollyZoomKeepsWhatIsInFocusWhereItIsAndAsLargeAsItIs(
+            @ForAll Screen s, @ForAll @Scale(9) @DoubleRange(min = 0.02, max = 50) double magnification,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy) {
+        Vec3 subject = s.at(fx * s.width(), fy * s.height(), s.pose().focus());
+        Pose end = Lens.dollyZoom(s.pose(), magnification);
+        Vec3 there = s.with(end).project(subject);
+        assertThat(Math.hypot(there.x() - fx * s.width(), there.y() - fy * s.height())).isLessThan(1e-3);
+        assertThat(end.focusPoint().distance(s.pose().focusPoint()))
+                .isLessThan(1e-9 * (1 + s.pose().focus() + end.focus() + s.pose().eye().length()));
+        assertThat(end.orientation()).isEqualTo(s.pose().orientation());
+    }
+
+    /** Horizontal angles of view across 36 mm, as lens makers' tables print them for full frame (values from memory). */
+    @Example
+    void fieldsOfViewAgreeWithTheTables() {
+        double[][] table = {{14, 104.3}, {20, 84.0}, {24, 73.7}, {28, 65.5}, {35, 54.4}, {50, 39.6}, {85, 23.9}, {100, 20.4}, {135, 15.2}, {200, 10.3}, {300, 6.9}};
+        for (double[] row : table) {
+            assertThat(Math.toDegrees(Lens.fieldOfView(36, row[0]))).as("%s mm", row[0]).isCloseTo(row[1], within(0.06));
+            assertThat(Lens.focalLength(36, Lens.fieldOfView(36, row[0]))).isCloseTo(row[0], within(1e-9));
+        }
+    }
+}

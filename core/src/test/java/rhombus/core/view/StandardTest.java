@@ -1,0 +1,130 @@
+package rhombus.core.view;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashSet;
+import java.util.Set;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.domains.Domain;
+import rhombus.core.Any;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Turns;
+import rhombus.core.scene.UpAxis;
+
+/** The 26 standard directions and the Facet that shows them. */
+@Domain(Any.class)
+@Domain(net.jqwik.api.domains.DomainContext.Global.class)
+class StandardTest {
+    @Example
+    void thereAreTwentySixWithNamesOfTheirOwn() {
+        assertThat(Standard.all()).hasSize(26).extracting(Standard::name).doesNotHaveDuplicates();
+        assertThat(Standard.all()).filteredOn(s -> s.axes() == 2).hasSize(12);
+        assertThat(Standard.all()).filteredOn(s -> s.axes() == 3).hasSize(8);
+        assertThat(Standard.named("front-right-top")).isEqualTo(new Standard(1, 1, 1));
+        assertThat(Standard.named("nowhere")).isNull();
+    }
+
+    @Example
+    void axisViewsAreTheSixDirections() {
+        for (UpAxis up : UpAxis.values()) {
+            for (Direction d : Direction.values()) {
+                Quat q = Standard.named(d.word()).orientation(up);
+                assertThat(q.angleTo(d.orientation(up))).isLessThan(1e-9);
+            }
+        }
+    }
+
+    /** ISO 5456-3, isometric axonometry: elevation atan(1/sqrt 2) = 35.264°, all three axes shortened by sqrt(2/3) = 0.8165. */
+    @Example
+    void isometricViewsHaveTheElevationAndForeshorteningOfTheStandard() {
+        for (UpAxis up : UpAxis.values()) {
+            for (Standard s : Standard.all()) {
+                if (s.axes() != 3) {
+                    continue;
+                }
+                Quat q = s.orientation(up);
+                double elevation = Math.asin(q.back().dot(up.up()));
+                assertThat(Math.abs(Math.toDegrees(elevation))).isCloseTo(35.264, within(5e-4));
+                for (Vec3 axis : new Vec3[] {Vec3.X, Vec3.Y, Vec3.Z}) {
+                    Vec3 seen = q.inverse().rotate(axis);
+                    assertThat(Math.hypot(seen.x(), seen.y())).isCloseTo(Math.sqrt(2.0 / 3), within(1e-12));
+                }
+            }
+        }
+    }
+
+    @Example
+    void everyDirectionIsLevelAndLooksFromWhereItSays() {
+        for (UpAxis up : UpAxis.values()) {
+            for (Standard s : Standard.all()) {
+                Quat q = s.orientation(up);
+                assertThat(q.back().distance(s.towardsEye(up))).isLessThan(1e-12);
+                assertThat(q.right().dot(up.up())).isCloseTo(0, within(1e-12));
+                assertThat(Standard.nearest(q, up)).isEqualTo(s);
+                assertThat(s.angleTo(q, up)).isLessThan(1e-7);
+            }
+        }
+    }
+
+    @Property(tries = 1000)
+    void oppositeTwiceIsWhereOneWas(@ForAll Pose p, @ForAll UpAxis up) {
+        Pose back = Turns.opposite(Turns.opposite(p, up), up);
+        assertThat(back.eye().distance(p.eye())).isLessThan(1e-9 * (1 + p.eye().length() + p.focus()));
+        assertThat(back.orientation().angleTo(p.orientation())).isLessThan(1e-7);
+    }
+
+    @Property(tries = 1000)
+    void everyCornerAndFaceOfTheFacetMeansItsOwnDirection(@ForAll Quat q, @ForAll UpAxis up) {
+        Facet f = new Facet(q, up);
+        assertThat(f.faces()).hasSizeBetween(4, 6);
+        for (Facet.Face face : f.faces()) {
+            double x = 0;
+            double y = 0;
+            for (int i = 0; i < 4; i++) {
+                x += face.points()[2 * i] / 4;
+                y += face.points()[2 * i + 1] / 4;
+            }
+            if (face.facing() > 0.75) {
+                assertThat(f.at(x, y)).isEqualTo(face.direction());
+            }
+            Vec3 toEye = face.direction().towardsEye(up);
+            assertThat(face.facing()).isCloseTo(toEye.dot(q.back()), within(1e-9));
+        }
+        for (Facet.Corner c : f.corners()) {
+            if (c.depth() > 0.55) {
+                assertThat(f.at(c.x(), c.y())).isEqualTo(c.direction());
+            }
+        }
+        assertThat(f.at(1.2, 0.9)).isNull();
+    }
+
+    @Example
+    void lookingFromADirectionTheFacetShowsItInTheMiddle() {
+        for (UpAxis up : UpAxis.values()) {
+            for (Standard s : Standard.all()) {
+                assertThat(new Facet(s.orientation(up), up).at(0, 0)).as(s.name()).isEqualTo(s);
+            }
+        }
+    }
+
+    @Example
+    void theArrowKeysReachEveryDirection() {
+        Set<Standard> seen = new HashSet<>(Set.of(Standard.named("front")));
+        int before = 0;
+        while (seen.size() > before) {
+            before = seen.size();
+            for (Standard s : Set.copyOf(seen)) {
+                for (int[] d : new int[][] {{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
+                    seen.add(Facet.next(s, d[0], d[1], UpAxis.Y));
+                }
+            }
+        }
+        assertThat(seen).hasSize(26);
+        assertThat(Facet.next(Standard.named("front"), 1, 0, UpAxis.Y)).isEqualTo(Standard.named("front-right"));
+        assertThat(Facet.next(Standard.named("front"), 0, 1, UpAxis.Z)).isEqualTo(Standard.named("front-top"));
+    }
+}

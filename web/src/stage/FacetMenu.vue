@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue';
+import type { Facet, Plain, View } from '../core';
+import { useRun } from './run';
+
+const props = defineProps<{ view: View; facet: Facet }>();
+const emit = defineEmits<{ closed: [] }>();
+const run = useRun();
+const shown = ref(false);
+const box = ref<HTMLElement>();
+const CHOICES: { label: string; command: string; args?: Plain }[] = [
+  { label: 'Set home to this view', command: 'view.set-home' },
+  { label: 'Perspective or flat', command: 'view.toggle-projection' },
+  { label: 'Level the horizon', command: 'view.level' },
+  { label: 'Quarter roll left', command: 'view.quarter-roll', args: { to: 'left' } },
+  { label: 'Quarter roll right', command: 'view.quarter-roll', args: { to: 'right' } },
+  { label: 'Go home', command: 'view.home' },
+];
+
+async function open() {
+  shown.value = true;
+  await nextTick();
+  box.value?.querySelector<HTMLElement>('button')?.focus();
+}
+
+function close() {
+  shown.value = false;
+  emit('closed');
+}
+
+function choose(command: string, args: Plain = {}) {
+  close();
+  run(command, args, props.view.id);
+}
+
+function key(e: KeyboardEvent) {
+  const items = [...(box.value?.querySelectorAll('button') ?? [])];
+  const at = items.indexOf(e.target as HTMLButtonElement);
+  const step = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
+  if (e.key === 'Escape') close();
+  else if (step) items[(at + step + items.length) % items.length]?.focus();
+  else return;
+  e.preventDefault();
+  e.stopPropagation();
+}
+
+function left(e: FocusEvent) {
+  if (!box.value?.contains(e.relatedTarget as Node)) shown.value = false;
+}
+
+defineExpose({ open });
+</script>
+
+<template>
+  <div
+    v-if="shown"
+    ref="box"
+    class="menu clipped"
+    role="menu"
+    aria-label="Facet"
+    :style="{
+      right: `${view.rect.width - facet.x - facet.ring}px`,
+      bottom: `${view.rect.height - facet.y + facet.ring + 4}px`,
+    }"
+    @keydown="key"
+    @focusout="left"
+  >
+    <button
+      v-for="c in CHOICES"
+      :key="c.label"
+      class="plain"
+      role="menuitem"
+      :data-command="c.command"
+      @click="choose(c.command, c.args)"
+    >
+      {{ c.label }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.menu {
+  position: absolute;
+  display: grid;
+  background: var(--raised);
+  padding: 6px 0;
+  pointer-events: auto;
+  z-index: 3;
+}
+.menu button {
+  text-align: left;
+  padding: 5px 18px;
+  font-size: 13px;
+}
+</style>

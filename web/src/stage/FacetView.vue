@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import * as core from '../core';
+import type { Facet, View } from '../core';
+import FacetMenu from './FacetMenu.vue';
+import { useRun } from './run';
+
+const props = defineProps<{ view: View; facet: Facet }>();
+const run = useRun();
+const NAMES = core.standardDirections();
+const menu = ref<InstanceType<typeof FacetMenu>>();
+const list = ref<HTMLElement>();
+const id = (name: string) => `facet-${props.view.id}-${name}`;
+const home = computed(() => props.facet.lit === 'home');
+/** The ring's halves, from the top round to the bottom. */
+const half = (side: -1 | 1) => {
+  const f = props.facet;
+  const r = f.ring - 5;
+  return `M${f.x + side * 9} ${f.y - Math.sqrt(r * r - 81)}A${r} ${r} 0 0 ${side > 0 ? 1 : 0} ${f.x + side * 9} ${f.y + Math.sqrt(r * r - 81)}`;
+};
+const ARROWS: Record<string, string> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
+function key(e: KeyboardEvent) {
+  const to = ARROWS[e.key];
+  if (to) run('facet.step', { to }, props.view.id);
+  else if (e.key === 'Enter' || e.key === ' ') run('facet.go', {}, props.view.id);
+  else if (e.key === 'Home') run('view.home', {}, props.view.id);
+  else if (e.key === 'ContextMenu' || (e.key === 'F10' && e.shiftKey)) void menu.value?.open();
+  else return;
+  e.preventDefault();
+  e.stopPropagation();
+}
+
+function closed() {
+  list.value?.focus({ preventScroll: true });
+}
+
+defineExpose({ openMenu: () => menu.value?.open() });
+</script>
+
+<template>
+  <svg class="facet" aria-hidden="true">
+    <circle class="ground" :cx="facet.x" :cy="facet.y" :r="facet.ring" />
+    <path class="ring" :class="{ lit: facet.lit === 'roll-left' }" :d="half(-1)" />
+    <path class="ring" :class="{ lit: facet.lit === 'roll-right' }" :d="half(1)" />
+    <path
+      class="level"
+      :d="`M0 ${-facet.ring + 9}l-4-6h8z`"
+      :transform="`translate(${facet.x} ${facet.y}) rotate(${facet.roll})`"
+    />
+    <polygon
+      v-for="f in facet.faces"
+      :key="f.name"
+      class="face"
+      :class="{ lit: f.lit }"
+      :points="f.points.join(' ')"
+      :style="{ '--light': `${Math.round(20 + f.light * 62)}%` }"
+    />
+    <g v-for="c in facet.corners" :key="c.name" :transform="`translate(${c.x} ${c.y})`">
+      <g v-if="c.axis" :class="[c.axis, { lit: c.lit }]" class="axis">
+        <path class="edge" d="M0-8.5 7.5 0 0 8.5-7.5 0Z" />
+        <path v-if="c.positive" class="fill" d="M0-8.5 7.5 0 0 8.5-7.5 0Z" />
+        <path v-else class="fill" d="M-7.5 0 7.5 0 0 8.5Z" />
+        <text v-if="c.positive" y="3.4" text-anchor="middle">{{ c.axis.toUpperCase() }}</text>
+      </g>
+      <path v-else class="corner" :class="{ lit: c.lit }" d="M0-4 3.5 0 0 4-3.5 0Z" />
+    </g>
+    <path
+      class="home"
+      :class="{ lit: home }"
+      d="M0-5.5 5 0 0 5.5-5 0Z"
+      :transform="`translate(${facet.x} ${facet.y})`"
+    />
+    <g v-if="facet.words" class="words">
+      <text :x="facet.x + facet.ring" :y="facet.y - facet.ring - 6" text-anchor="end">{{ facet.words }}</text>
+    </g>
+  </svg>
+  <div
+    ref="list"
+    class="keyboard"
+    data-facet
+    tabindex="0"
+    role="listbox"
+    :aria-label="`Facet of ${view.title}: choose a direction with the arrow keys, Enter goes there`"
+    :aria-activedescendant="id(facet.lit && NAMES.some((n) => n.id === facet.lit) ? facet.lit : facet.here)"
+    :style="{
+      left: `${facet.x - facet.ring}px`,
+      top: `${facet.y - facet.ring}px`,
+      width: `${facet.ring * 2}px`,
+      height: `${facet.ring * 2}px`,
+    }"
+    @keydown="key"
+    @focus="run('facet.aim-here', {}, view.id)"
+    @blur="run('facet.aim-away', {}, view.id)"
+  >
+    <span
+      v-for="n in NAMES"
+      :id="id(n.id)"
+      :key="n.id"
+      role="option"
+      class="hidden-words"
+      :aria-selected="facet.here === n.id"
+      >{{ n.label }}</span
+    >
+  </div>
+  <FacetMenu ref="menu" :view="view" :facet="facet" @closed="closed" />
+</template>
+
+<style scoped>
+.facet {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+.ground {
+  fill: var(--panel);
+  opacity: 0.32;
+}
+.ring {
+  fill: none;
+  stroke: var(--quiet);
+  stroke-width: 2;
+  opacity: 0.55;
+}
+.ring.lit {
+  stroke: var(--accent);
+  stroke-width: 5;
+  opacity: 1;
+}
+.level {
+  fill: var(--quiet);
+}
+.face {
+  fill: color-mix(in srgb, var(--facet-high) var(--light), var(--facet-low));
+  stroke: var(--panel);
+  stroke-width: 1;
+  stroke-linejoin: round;
+  opacity: 0.92;
+}
+.face.lit {
+  fill: color-mix(in srgb, var(--accent) 80%, var(--facet-low));
+}
+.axis .edge {
+  fill: var(--panel);
+  stroke: currentColor;
+  stroke-width: 1.5;
+}
+.axis .fill {
+  fill: currentColor;
+}
+.axis.lit .edge {
+  stroke: var(--text);
+  stroke-width: 4;
+}
+.axis text {
+  font: 700 9px var(--words);
+  fill: #06131a;
+}
+:root[data-theme='chalk'] .axis text {
+  fill: #fff;
+}
+.corner {
+  fill: var(--panel);
+  stroke: var(--quiet);
+  stroke-width: 1.2;
+}
+.corner.lit {
+  fill: var(--accent);
+  stroke: var(--text);
+}
+.home {
+  fill: none;
+  stroke: var(--text);
+  stroke-width: 1.3;
+  opacity: 0.75;
+}
+.home.lit {
+  fill: var(--accent);
+  opacity: 1;
+}
+.words text {
+  font: 12px var(--words);
+  fill: var(--text);
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 4px;
+  stroke-linejoin: bevel;
+}
+.keyboard {
+  position: absolute;
+  pointer-events: none;
+}
+.x {
+  color: var(--x);
+}
+.y {
+  color: var(--y);
+}
+.z {
+  color: var(--z);
+}
+</style>
