@@ -44,7 +44,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
     <path class="ring" :class="{ lit: facet.lit === 'roll-right' }" :d="half(1)" />
     <path
       class="level"
-      :d="`M0 ${-facet.ring + 9}l-4-6h8z`"
+      :d="`M0 ${-facet.ring + 4}l-4-7h8z`"
       :transform="`translate(${facet.x} ${facet.y}) rotate(${facet.roll})`"
     />
     <polygon
@@ -65,6 +65,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
       <path v-else class="corner" :class="{ lit: c.lit }" d="M0-4 3.5 0 0 4-3.5 0Z" />
     </g>
     <path
+      v-if="facet.home"
       class="home"
       :class="{ lit: home }"
       d="M0-5.5 5 0 0 5.5-5 0Z"
@@ -132,10 +133,9 @@ defineExpose({ openMenu: () => menu.value?.open() });
 }
 .face {
   fill: color-mix(in srgb, var(--facet-high) var(--light), var(--facet-low));
-  stroke: var(--panel);
+  stroke: var(--facet-edge);
   stroke-width: 1;
   stroke-linejoin: round;
-  opacity: 0.92;
 }
 .face.lit {
   fill: color-mix(in srgb, var(--accent) 80%, var(--facet-low));

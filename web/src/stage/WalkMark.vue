@@ -28,7 +28,13 @@ function move(x: number, y: number) {
 </script>
 
 <template>
-  <p class="speed numbers" :style="{ left: `${walk.x + 16}px`, top: `${walk.y + 18}px` }" data-walk role="status">
+  <p
+    class="speed numbers"
+    :class="{ before: walk.before }"
+    :style="{ left: `${walk.x}px`, top: `${walk.y + 18}px` }"
+    data-walk
+    role="status"
+  >
     {{ walk.speed }}<span>{{ walk.words }}</span>
   </p>
   <button
@@ -61,10 +67,14 @@ function move(x: number, y: number) {
 <style scoped>
 .speed {
   position: absolute;
+  transform: translateX(16px);
   font-size: 13px;
   padding: 2px 9px;
   background: var(--plate);
   white-space: nowrap;
+}
+.speed.before {
+  transform: translateX(calc(-100% - 8px));
 }
 .speed span {
   font-family: var(--words);

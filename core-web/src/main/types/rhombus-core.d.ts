@@ -33,13 +33,13 @@ export interface Marks {
   handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
   facet?: Facet;
   grips: Grip[];
-  walk?: { x: number; y: number; speed: string; words: string };
+  walk?: { x: number; y: number; before: boolean; speed: string; words: string };
   ring?: { x: number; y: number; radius: number };
   refused?: { x: number; y: number };
 }
 /** The Facet as it is seen, in the viewport's own pixels. */
 export interface Facet {
-  x: number; y: number; radius: number; ring: number; roll: number; here: string;
+  x: number; y: number; radius: number; ring: number; roll: number; here: string; home: boolean;
   faces: { name: string; points: number[]; light: number; lit: boolean }[];
   corners: { name: string; x: number; y: number; axis?: 'x' | 'y' | 'z'; positive: boolean; lit: boolean }[];
   lit?: string; words?: string;

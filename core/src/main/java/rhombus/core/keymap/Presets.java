@@ -106,6 +106,7 @@ public final class Presets {
         add("grip-pen", Trigger.pen(), 0, GRIP, "grip.drag", "what the lozenge says");
         add("grip-touch", Trigger.touch(1), 0, GRIP, "grip.drag", "what the lozenge says");
         add("grip-latch", Trigger.click(LEFT), 0, GRIP, "grip.latch", "take it up until the next click");
+        add("grip-double", Trigger.doubleClick(LEFT), 0, GRIP, "grip.latch", "take it up until the next click");
         add("pad-close", Trigger.key("Escape"), 0, PAD, "pad.close", "close the Pad");
         add("facet-drag", Trigger.drag(LEFT), 0, FACET, "facet.turn", "orbit");
         add("facet-pen", Trigger.pen(), 0, FACET, "facet.turn", "orbit");

@@ -31,7 +31,7 @@ record FacetMark(double x, double y, double radius, double ring) {
 
     /** The place of a viewport's Facet. */
     static FacetMark of(ViewState v) {
-        boolean small = Math.min(v.width, v.height) < 300;
+        boolean small = Math.min(v.width, v.height) < 420;
         double ring = small ? 42 : 52;
         return new FacetMark(v.width - ring - 8, v.height - ring - 8, small ? 30 : 38, ring);
     }
@@ -106,8 +106,19 @@ record FacetMark(double x, double y, double radius, double ring) {
         return Plain.map(
                 "x", f.x, "y", f.y, "radius", f.radius, "ring", f.ring,
                 "faces", faces, "corners", corners, "roll", roll,
+                "home", HOME.equals(lit) || middleIsFree(solid, f),
                 "lit", lit, "words", lit == null ? null : words(lit),
                 "here", Standard.nearest(v.pose.orientation(), up).name());
+    }
+
+    /** Whether the middle is free: with a corner there, as in every axis view, its letter counts for more than the mark. */
+    private static boolean middleIsFree(Facet solid, FacetMark f) {
+        for (Facet.Corner c : solid.corners()) {
+            if (c.depth() > 0 && Math.hypot(c.x(), c.y()) * f.radius < 2 * MIDDLE) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What the pointer is over, or what the keyboard has chosen. */

@@ -16,7 +16,7 @@ final class Grips {
 
     private static final double GAP = 3;
     private static final double EDGE_STEP = 30;
-    private static final double LOW = 250;
+    private static final double LOW = 240;
     private static final String[] EDGE = {"navigate.dolly", "navigate.pan", "navigate.orbit"};
     /** From the top of the big rhombus row by row down its diagonals. */
     private static final String[] PAD = {
@@ -31,6 +31,7 @@ final class Grips {
     private double anchorX;
     private double anchorY;
     private boolean held;
+    private boolean used;
 
     Grips(Stage stage) {
         this.stage = stage;
@@ -64,6 +65,7 @@ final class Grips {
         }
         padView = v;
         held = byKey;
+        used = false;
         anchorX = Double.isNaN(lx) ? v.width / 2 : lx;
         anchorY = Double.isNaN(ly) ? v.height / 2 : ly;
         double w = 3 * (HALF_WIDTH + GAP);
@@ -81,13 +83,14 @@ final class Grips {
     /** The key was let go: after a tap the Pad stays until it has been used. */
     void letGo(boolean tap) {
         held = false;
-        if (!tap && !stage.resolver().moving()) {
+        if ((!tap || used) && !stage.resolver().moving()) {
             closePad();
         }
     }
 
     /** A motion from the Pad has ended. */
     void used() {
+        used = true;
         if (!held) {
             closePad();
         }
@@ -114,11 +117,12 @@ final class Grips {
 
     private List<Grip> atEdge(ViewState v) {
         List<Grip> out = new ArrayList<>();
-        if (!stage.habits().on(AllHabits.LOZENGES) || v.height < LOW || v.width < LOW) {
+        // Only where the hand is: in the others they would be in the way.
+        if (stage.board().active() != v || stage.walking().view() == v || !stage.habits().on(AllHabits.LOZENGES) || v.height < LOW || v.width < LOW) {
             return out;
         }
-        double x = v.width - 24;
-        double y = v.height - 150;
+        double x = v.width - 23;
+        double y = v.height - 2 * FacetMark.of(v).ring() - 42;
         for (int i = 0; i < EDGE.length; i++) {
             out.add(new Grip(v, EDGE[i], x, y - i * EDGE_STEP, v.width / 2, v.height / 2, false));
         }

@@ -46,16 +46,24 @@ final class Hints {
         if (stage.resolver().moving()) {
             h.now(stage.resolver().active());
         }
+        // What holds in this place before what holds in every viewport.
+        int general = h.contexts.indexOf(Context.STAGE);
+        int split = general < 0 ? h.contexts.size() : general;
+        h.say(h.contexts.subList(0, split));
+        h.say(h.contexts.subList(split, h.contexts.size()));
+        return h.out;
+    }
+
+    private void say(List<Context> where) {
         for (List<Trigger.Kind> kinds : ORDER) {
-            for (Context c : h.contexts) {
+            for (Context c : where) {
                 for (Binding b : stage.keymap().bindings()) {
                     if (b.trigger() != null && b.context() == c && kinds.contains(b.trigger().kind())) {
-                        h.consider(b);
+                        consider(b);
                     }
                 }
             }
         }
-        return h.out;
     }
 
     private void now(Binding b) {
@@ -89,11 +97,22 @@ final class Hints {
         if (f.snap() && snaps(motion)) {
             words += ", snapping";
         }
-        out.add(Plain.map(
-                "trigger", b.trigger().words(f.binding().modifiers(), layout),
-                "words", words,
+        String trigger = b.trigger().words(f.binding().modifiers(), layout);
+        boolean goes = b.command().equals("walk.go");
+        Map<String, Object> m = Plain.map(
+                "trigger", trigger,
+                "words", goes ? "go" : words,
                 "does", motion == null ? null : does(motion),
-                "command", b.command()));
+                "command", b.command());
+        for (Object o : out) {
+            Map<String, Object> other = Plain.map(o);
+            if (other.get("command") != null && other.get("command").equals(m.get("command")) && other.get("words").equals(m.get("words"))) {
+                // Two triggers for one deed share a line.
+                other.put("trigger", other.get("trigger") + (goes ? " " : " or ") + trigger);
+                return;
+            }
+        }
+        out.add(m);
     }
 
     /** A held key whose place a more specific context has taken. */

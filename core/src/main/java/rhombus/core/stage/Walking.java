@@ -224,7 +224,8 @@ final class Walking {
         return Plain.map(
                 "x", inside ? stage.pointerX() - v.x : v.width / 2,
                 "y", inside ? stage.pointerY() - v.y : v.height / 2,
+                "before", inside && stage.pointerX() - v.x > v.width / 2,
                 "speed", Lengths.words(speed) + "/s",
-                "words", (fly ? "fly" : "walk") + (adaptive ? ", slower near surfaces" : ", fixed speed"));
+                "words", (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
     }
 }

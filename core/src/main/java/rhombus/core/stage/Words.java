@@ -24,19 +24,15 @@ final class Words {
             Map.entry("navigate.crop-steps", "crop"),
             Map.entry("navigate.drive", "drive"));
     private static final Map<String, String> DOES = Map.ofEntries(
-            Map.entry("navigate.orbit", "round the pivot"),
-            Map.entry("facet.turn", "round the pivot"),
-            Map.entry("navigate.pan", "camera slides sideways: track, pedestal"),
-            Map.entry("navigate.dolly", "camera moves in or out"),
-            Map.entry("navigate.dolly-steps", "camera moves in or out"),
-            Map.entry("navigate.look", "camera turns on the spot: pan, tilt"),
-            Map.entry("navigate.roll", "about the line of sight"),
-            Map.entry("navigate.zoom", "lens only, camera stays"),
-            Map.entry("navigate.zoom-steps", "lens only, camera stays"),
+            Map.entry("navigate.pan", "camera slides: track, pedestal"),
+            Map.entry("navigate.dolly", "camera moves"),
+            Map.entry("navigate.dolly-steps", "camera moves"),
+            Map.entry("navigate.look", "camera turns: pan, tilt"),
+            Map.entry("navigate.zoom", "lens only"),
+            Map.entry("navigate.zoom-steps", "lens only"),
             Map.entry("navigate.dolly-zoom", "subject keeps its size"),
-            Map.entry("navigate.crop", "slides the picture, camera stays"),
-            Map.entry("navigate.crop-steps", "enlarges the picture, camera stays"),
-            Map.entry("navigate.drive", "up goes, sideways steers"));
+            Map.entry("navigate.crop", "picture only"),
+            Map.entry("navigate.crop-steps", "picture only"));
 
     private Words() {}
 
@@ -51,8 +47,7 @@ final class Words {
     /** What it does, in the words of the film set where they differ; empty where the name says all. */
     static String does(String command, boolean flat) {
         if (flat) {
-            return scales(command) ? "the flat view, larger or smaller"
-                    : command.equals("navigate.pan") ? "slides the view sideways" : "";
+            return "";
         }
         return DOES.getOrDefault(command, "");
     }

@@ -1,0 +1,109 @@
+package rhombus.core.stage;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.view.Pose;
+
+/** A hand on a stage of boxes: raw events with a clock of its own. */
+final class Hand {
+    final Stage stage = new Stage();
+    double now;
+
+    Hand() {
+        stage.resize(1003, 803);
+        stage.open(Scenes.boxes(), "Boxes");
+    }
+
+    ViewState view(int i) {
+        return stage.board().views.get(i);
+    }
+
+    Pose pose(int i) {
+        return view(i).pose;
+    }
+
+    void move(double x, double y, int buttons) {
+        stage.pointer(x, y, buttons, 0, now += 10);
+    }
+
+    void move(double x, double y, int buttons, int mods) {
+        stage.pointer(x, y, buttons, mods, now += 10);
+    }
+
+    /** Press, drag in steps and release with a button of the W3C mask. */
+    void drag(double x, double y, double dx, double dy, int buttons, int mods) {
+        move(x, y, 0, mods);
+        move(x, y, buttons, mods);
+        for (int i = 1; i <= 10; i++) {
+            move(x + dx * i / 10, y + dy * i / 10, buttons, mods);
+        }
+        move(x + dx, y + dy, 0, mods);
+        rest();
+    }
+
+    /** Hold a key, move, and let it go. */
+    void hold(String code, double x, double y, double dx, double dy, int mods) {
+        move(x, y, 0, mods);
+        stage.keyDown(code, mods, false, now += 10);
+        for (int i = 1; i <= 10; i++) {
+            move(x + dx * i / 10, y + dy * i / 10, 0, mods);
+        }
+        stage.keyUp(code, mods, now += 10);
+        rest();
+    }
+
+    void click(double x, double y) {
+        move(x, y, 0);
+        move(x, y, 1);
+        move(x, y, 0);
+    }
+
+    void tap(String code, int mods) {
+        stage.keyDown(code, mods, false, now += 10);
+        stage.keyUp(code, mods, now += 10);
+        rest();
+    }
+
+    void down(String code) {
+        stage.keyDown(code, 0, false, now += 10);
+    }
+
+    void up(String code) {
+        stage.keyUp(code, 0, now += 10);
+    }
+
+    /** Time goes by until everything has landed and wheel bursts are over. */
+    void rest() {
+        stage.tick(now += 500);
+        stage.tick(now += 500);
+    }
+
+    void habit(String id, Object value) {
+        stage.habit(id, value);
+    }
+
+    Vec3 onScreen(int view, int node) {
+        return stage.project(view(view).id, stage.scene().bounds(node).center());
+    }
+
+    List<String> notices() {
+        return stage.changes().takeNotices().stream().map(n -> Plain.text(Plain.map(n).get("text"), "")).toList();
+    }
+
+    Map<String, Object> marks(int view) {
+        return stage.snapshots().marks(view);
+    }
+
+    /** The hint for a trigger, words and explanation. */
+    String hint(String trigger) {
+        for (Object o : stage.snapshots().hints(Map.of())) {
+            Map<String, Object> h = Plain.map(o);
+            if (List.of(Plain.text(h.get("trigger"), "").split(" or ")).contains(trigger)) {
+                return h.get("words") + (h.containsKey("does") && !h.get("does").equals("") ? ": " + h.get("does") : "");
+            }
+        }
+        return null;
+    }
+}

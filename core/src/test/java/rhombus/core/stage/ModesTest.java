@@ -1,0 +1,400 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.UpAxis;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Walking, the Pad, lozenges, fingers, the pen, hints and habits, as a hand uses them. */
+class ModesTest {
+    private final Hand hand = new Hand();
+
+    // ---- walk, fly, drive --------------------------------------------------------------------------------------------
+
+    private double second(int steps) {
+        Hand h = new Hand();
+        h.habit("walk.speed", "fixed");
+        h.stage.walking().speed(1);
+        h.move(700, 150, 0);
+        h.tap("KeyW", 0);
+        Vec3 from = h.pose(1).eye();
+        h.down("KeyW");
+        double start = h.now;
+        for (int i = 1; i <= steps; i++) {
+            h.stage.tick(start + 1000.0 * i / steps);
+        }
+        return h.pose(1).eye().distance(from);
+    }
+
+    @Test
+    void aSecondAtAMetreASecondIsAMetreAtAnyFrameRate() {
+        for (int steps : new int[] {30, 60, 144}) {
+            assertThat(second(steps)).isCloseTo(1, within(1e-9));
+        }
+    }
+
+    @Test
+    void aWalkIsOneStepOfTheTrailStaysOnLeavingAndGoesBackOnBackspace() {
+        hand.move(700, 150, 0);
+        hand.tap("KeyW", 0);
+        assertThat(hand.stage.lockWanted()).isEqualTo(2);
+        assertThat(Captions.title(hand.stage, hand.view(1))).isEqualTo("Walking");
+        Pose before = hand.pose(1);
+        double height = before.eye().y();
+        hand.down("KeyW");
+        hand.down("KeyD");
+        for (int i = 0; i < 20; i++) {
+            hand.stage.tick(hand.now += 30);
+        }
+        hand.up("KeyW");
+        hand.up("KeyD");
+        hand.drag(700, 150, 40, 10, 1, 0);
+        assertThat(hand.pose(1).eye().y()).as("level").isCloseTo(height, within(1e-9));
+        assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(0.1);
+        assertThat(hand.view(1).trail.length()).isEqualTo(1);
+        Pose here = hand.pose(1);
+        hand.tap("Escape", 0);
+        assertThat(hand.pose(1)).isEqualTo(here);
+        assertThat(hand.view(1).trail.length()).isEqualTo(2);
+        hand.tap("KeyW", 0);
+        hand.down("KeyE");
+        hand.stage.tick(hand.now += 300);
+        hand.up("KeyE");
+        assertThat(hand.pose(1).eye().y()).isGreaterThan(here.eye().y());
+        hand.tap("Backspace", 0);
+        assertThat(hand.pose(1)).isEqualTo(here);
+        assertThat(hand.stage.walking().on()).isFalse();
+    }
+
+    @Test
+    void theWheelSetsTheSpeedShiftRunsAndAltCreeps() {
+        hand.habit("walk.speed", "fixed");
+        hand.move(700, 150, 0);
+        hand.tap("KeyW", Modifiers.SHIFT);
+        assertThat(Captions.title(hand.stage, hand.view(1))).isEqualTo("Flying");
+        double speed = hand.stage.walking().speed();
+        hand.stage.wheel(700, 150, 0, -100, 0, 0, hand.now += 10);
+        assertThat(hand.stage.walking().speed()).isCloseTo(speed * 1.25, within(1e-9));
+        assertThat(Plain.map(hand.marks(1).get("walk")).get("speed").toString()).endsWith("m/s");
+        double plain = gone(0);
+        assertThat(gone(Modifiers.SHIFT)).isCloseTo(3 * plain, within(1e-9));
+        assertThat(gone(Modifiers.ALT)).isCloseTo(plain / 10, within(1e-9));
+        hand.tap("Enter", 0);
+        assertThat(hand.stage.walking().on()).isFalse();
+    }
+
+    private double gone(int mods) {
+        Vec3 from = hand.pose(1).eye();
+        hand.stage.keyDown("KeyS", mods, false, hand.now += 10);
+        hand.stage.tick(hand.now += 100);
+        hand.stage.keyUp("KeyS", mods, hand.now);
+        return hand.pose(1).eye().distance(from);
+    }
+
+    @Test
+    void theHeldPointerTurnsTheHeadAndTheStickGoes() {
+        hand.move(700, 150, 0);
+        hand.tap("KeyW", 0);
+        Pose before = hand.pose(1);
+        hand.move(720, 150, 0);
+        assertThat(hand.pose(1)).as("a free pointer turns nothing").isEqualTo(before);
+        hand.stage.locked(true);
+        hand.move(760, 150, 0);
+        assertThat(hand.pose(1).forward().dot(before.orientation().right())).isPositive();
+        assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
+        hand.stage.locked(false);
+        hand.stage.stick(0, 1, hand.now += 10);
+        hand.stage.tick(hand.now += 200);
+        hand.stage.stick(0, 0, hand.now += 1);
+        assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(0.05);
+        assertThat(hand.stage.animating()).isFalse();
+    }
+
+    @Test
+    void drivingGoesAndSteersAndRestsBackAtThePress() {
+        Pose before = hand.pose(1);
+        hand.move(700, 150, 0);
+        hand.down("Space");
+        hand.move(720, 80, 0);
+        for (int i = 0; i < 10; i++) {
+            hand.stage.tick(hand.now += 30);
+        }
+        assertThat(hand.pose(1).eye().y()).isCloseTo(before.eye().y(), within(1e-9));
+        assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(0.05);
+        double yaw = Heading.of(hand.pose(1).orientation(), UpAxis.Y).yaw() - Heading.of(before.orientation(), UpAxis.Y).yaw();
+        assertThat(yaw).as("to the right").isNegative();
+        hand.move(700, 150, 0);
+        Pose rest = hand.pose(1);
+        hand.stage.tick(hand.now += 300);
+        assertThat(hand.pose(1)).isEqualTo(rest);
+        hand.up("Space");
+    }
+
+    @Test
+    void walkingInAFlatViewMakesItAPerspective() {
+        hand.move(100, 600, 0);
+        hand.tap("KeyW", 0);
+        assertThat(hand.pose(2).projection()).isInstanceOf(Projection.Perspective.class);
+        hand.tap("Backspace", 0);
+        assertThat(hand.pose(2)).isEqualTo(hand.view(2).home);
+    }
+
+    // ---- Pad and lozenges --------------------------------------------------------------------------------------------
+
+    @Test
+    void thePadGivesNineMotionsToOneButton() {
+        List<String> moved = new ArrayList<>();
+        for (int i = 0; i < 9; i++) {
+            Hand h = new Hand();
+            h.move(750, 200, 0);
+            h.down("KeyG");
+            Map<String, Object> g = Plain.map(Plain.list(h.marks(1).get("grips")).get(i));
+            double x = 503 + Plain.number(g.get("x"), 0);
+            double y = Plain.number(g.get("y"), 0);
+            Pose before = h.pose(1);
+            h.move(x, y, 0);
+            h.move(x, y, 1);
+            h.move(x + 20, y - 30, 1);
+            h.stage.tick(h.now += 50);
+            h.stage.tick(h.now += 50);
+            if (!h.pose(1).equals(before) || !h.view(1).crop.none()) {
+                moved.add(Plain.text(g.get("motion"), ""));
+            }
+            h.move(x + 20, y - 30, 0);
+            h.up("KeyG");
+            assertThat(h.stage.grips().padOpen()).isFalse();
+            assertThat(h.stage.selection().isEmpty()).isTrue();
+        }
+        assertThat(moved).containsExactlyInAnyOrder(
+                "dolly", "look", "pan", "zoom", "orbit", "drive", "roll", "dolly-zoom", "crop");
+    }
+
+    @Test
+    void aTapLeavesThePadOpenUntilItIsUsedAndItActsOnThePointUnderIt() {
+        Vec3 s = hand.onScreen(1, 4);
+        hand.move(s.x(), s.y(), 0);
+        hand.tap("KeyG", 0);
+        assertThat(hand.stage.grips().padOpen()).isTrue();
+        hand.tap("Escape", 0);
+        assertThat(hand.stage.grips().padOpen()).isFalse();
+        Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        hand.tap("KeyG", 0);
+        Map<String, Object> pan = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
+        double x = 503 + Plain.number(pan.get("x"), 0);
+        double y = Plain.number(pan.get("y"), 0);
+        hand.drag(x, y, 35, -20, 1, 0);
+        Vec3 there = hand.stage.project("v2", held);
+        assertThat(there.x() - s.x()).isCloseTo(35, within(0.5));
+        assertThat(there.y() - s.y()).isCloseTo(-20, within(0.5));
+        assertThat(hand.stage.grips().padOpen()).isFalse();
+        assertThat(hand.view(1).trail.length()).isEqualTo(2);
+    }
+
+    @Test
+    void aLozengeIsDraggedOrPickedUpWithAClickAndPutDownWithAnother() {
+        hand.move(700, 150, 0);
+        Map<String, Object> orbit = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
+        assertThat(orbit.get("motion")).isEqualTo("orbit");
+        double x = 503 + Plain.number(orbit.get("x"), 0);
+        double y = Plain.number(orbit.get("y"), 0);
+        Pose before = hand.pose(1);
+        hand.drag(x, y, -40, 10, 1, 0);
+        assertThat(hand.pose(1)).isNotEqualTo(before);
+        hand.tap("Backspace", 0);
+        hand.click(x, y);
+        assertThat(hand.stage.resolver().latched()).isTrue();
+        hand.move(x - 40, y + 10, 0);
+        Pose turned = hand.pose(1);
+        assertThat(turned).isNotEqualTo(before);
+        hand.click(x - 40, y + 10);
+        assertThat(hand.stage.resolver().moving()).isFalse();
+        hand.move(x - 90, y + 40, 0);
+        assertThat(hand.pose(1)).isEqualTo(turned);
+        assertThat(hand.stage.selection().isEmpty()).as("the click that puts it down does nothing else").isTrue();
+        hand.click(x, y);
+        hand.move(x - 60, y, 0);
+        hand.tap("Escape", 0);
+        assertThat(hand.pose(1)).isEqualTo(turned);
+        hand.habit("shown.lozenges", false);
+        assertThat(Plain.list(hand.marks(1).get("grips"))).isEmpty();
+    }
+
+    // ---- fingers and pen ---------------------------------------------------------------------------------------------
+
+    private void down(int id, double x, double y) {
+        hand.stage.touchDown(id, x, y, hand.now += 10);
+    }
+
+    private void slide(int id, double x, double y) {
+        hand.stage.touchMove(id, x, y, hand.now += 10);
+    }
+
+    private void lift(int id, double x, double y) {
+        hand.stage.touchUp(id, x, y, false, hand.now += 10);
+    }
+
+    @Test
+    void oneFingerOrbitsTwoPanPinchAndTwistAndThreeLook() {
+        Vec3 s = hand.onScreen(1, 4);
+        Pose before = hand.pose(1);
+        down(1, s.x(), s.y());
+        slide(1, s.x() + 40, s.y());
+        lift(1, s.x() + 40, s.y());
+        assertThat(hand.stage.pivot().used.rung().id()).isEqualTo("surface");
+        assertThat(hand.pose(1).orientation().angleTo(before.orientation())).isGreaterThan(0.1);
+        hand.tap("Backspace", 0);
+
+        Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        down(1, s.x() - 50, s.y());
+        down(2, s.x() + 50, s.y());
+        slide(1, s.x() - 70, s.y() - 60);
+        slide(2, s.x() + 90, s.y() + 60);
+        Vec3 there = hand.stage.project("v2", held);
+        assertThat(Math.hypot(there.x() - s.x() - 10, there.y() - s.y())).as("stays between the fingers").isLessThan(0.5);
+        assertThat(hand.pose(1).depth(held)).isCloseTo(before.depth(held) * 100 / Math.hypot(160, 120), within(1e-6));
+        assertThat(Math.abs(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll())).isCloseTo(Math.atan2(120, 160), within(0.02));
+        Pose two = hand.pose(1);
+        lift(2, s.x() + 90, s.y() + 60);
+        slide(1, s.x() - 73, s.y() - 61);
+        assertThat(hand.pose(1)).as("the last finger does nothing of itself").isEqualTo(two);
+        lift(1, s.x() - 73, s.y() - 61);
+        hand.rest();
+        assertThat(hand.view(1).trail.length()).isEqualTo(2);
+
+        Pose here = hand.pose(1);
+        down(1, 600, 100);
+        down(2, 650, 100);
+        down(3, 700, 100);
+        slide(1, 620, 110);
+        slide(2, 670, 110);
+        slide(3, 720, 110);
+        assertThat(hand.pose(1).orientation()).isNotEqualTo(here.orientation());
+        lift(1, 0, 0);
+        lift(2, 0, 0);
+        lift(3, 0, 0);
+    }
+
+    @Test
+    void tappingSelectsAndTappingTwiceCentres() {
+        Vec3 s = hand.onScreen(1, 4);
+        Pose before = hand.pose(1);
+        for (int i = 0; i < 2; i++) {
+            down(1, s.x(), s.y());
+            lift(1, s.x(), s.y());
+        }
+        assertThat(hand.stage.selection().nodes()).containsExactly(4);
+        hand.rest();
+        assertThat(hand.pose(1)).isNotEqualTo(before);
+        assertThat(hand.pose(1).orientation()).isEqualTo(before.orientation());
+    }
+
+    @Test
+    void aTouchThatTheBrowserTakesAwayLeavesTheViewSound() {
+        down(1, 700, 150);
+        slide(1, 760, 150);
+        hand.stage.touchUp(1, 0, 0, true, hand.now += 10);
+        Pose there = hand.pose(1);
+        assertThat(hand.stage.resolver().moving()).isFalse();
+        down(1, 700, 150);
+        slide(1, 703, 150);
+        assertThat(hand.pose(1)).isEqualTo(there);
+        lift(1, 703, 150);
+    }
+
+    @Test
+    void thePenOrbitsOnTheGroundAndUsesTheToolOnWhatIsSelected() {
+        Vec3 s = hand.onScreen(1, 4);
+        Pose before = hand.pose(1);
+        pen(s, 40);
+        assertThat(hand.pose(1)).as("no tool: it orbits").isNotEqualTo(before);
+        hand.tap("Backspace", 0);
+        hand.click(s.x(), s.y());
+        hand.tap("KeyM", 0);
+        Vec3 at = new Vec3(s.x() + 12, s.y() + 9, 0);
+        Vec3 place = hand.stage.scene().bounds(4).center();
+        pen(at, 40);
+        assertThat(hand.pose(1)).isEqualTo(before);
+        assertThat(hand.stage.scene().bounds(4).center().distance(place)).isGreaterThan(0.1);
+        Vec3 moved = hand.onScreen(1, 4);
+        assertThat(moved.x() - s.x()).isCloseTo(40, within(3.0));
+        hand.habit("pen.object", "orbit");
+        pen(moved, -40);
+        assertThat(hand.pose(1)).isNotEqualTo(before);
+    }
+
+    private void pen(Vec3 at, double dx) {
+        hand.stage.pointer(at.x(), at.y(), 0, 0, true, hand.now += 10);
+        hand.stage.pointer(at.x(), at.y(), 1, 0, true, hand.now += 10);
+        for (int i = 1; i <= 8; i++) {
+            hand.stage.pointer(at.x() + dx * i / 8, at.y(), 1, 0, true, hand.now += 10);
+        }
+        hand.stage.pointer(at.x() + dx, at.y(), 0, 0, true, hand.now += 10);
+        hand.rest();
+    }
+
+    // ---- hints and habits --------------------------------------------------------------------------------------------
+
+    @Test
+    void hintsSayWhatReallyHappensHereAndNow() {
+        hand.move(700, 150, 0);
+        assertThat(hand.hint("right-drag")).isEqualTo("orbit");
+        assertThat(hand.hint("middle-drag")).isEqualTo("pan: camera slides: track, pedestal");
+        assertThat(hand.hint("wheel")).isEqualTo("dolly: camera moves");
+        assertThat(hand.hint("hold L")).isEqualTo("zoom: lens only");
+        assertThat(hand.hint("hold E")).isEqualTo("look: camera turns: pan, tilt");
+        hand.stage.keyDown("ShiftLeft", Modifiers.SHIFT, false, hand.now += 10);
+        assertThat(hand.hint("right-drag")).isEqualTo("orbit, snapping");
+        assertThat(hand.hint("Shift+wheel")).startsWith("dolly everywhere");
+        hand.stage.keyUp("ShiftLeft", 0, hand.now += 10);
+        hand.stage.keyDown("AltLeft", Modifiers.ALT, false, hand.now += 10);
+        assertThat(hand.hint("wheel")).startsWith("dolly, fine");
+        hand.stage.keyUp("AltLeft", 0, hand.now += 10);
+        hand.move(100, 600, 0);
+        assertThat(hand.hint("wheel")).as("a flat view scales").isEqualTo("scale");
+        assertThat(hand.hint("right-drag")).isEqualTo("orbit: releases the axis view");
+        assertThat(hand.hint("hold E")).contains("needs a perspective");
+        hand.stage.command("camera.look-through", Map.of(), "v2", 0);
+        hand.move(700, 150, 0);
+        assertThat(hand.hint("middle-drag")).isEqualTo("pan: leaves the camera where it is");
+        assertThat(hand.hint("hold .")).isEqualTo("crop: picture only");
+        hand.move(700, 150, 4);
+        hand.move(720, 150, 4);
+        assertThat(hand.hint("now")).startsWith("pan");
+        assertThat(hand.hint("Esc")).isEqualTo("cancel the drag");
+        hand.move(720, 150, 0);
+        hand.tap("KeyW", 0);
+        assertThat(hand.hint("W A S D Q E")).isEqualTo("go");
+        assertThat(hand.hint("Esc")).isEqualTo("leave and stay");
+    }
+
+    @Test
+    void habitsAreKeptAsWhatDiffersAndRefuseWhatTheyCannotBe() {
+        hand.habit("directions.step", 30.0);
+        hand.habit("orbit.style", "trackball");
+        hand.habit("orbit.style", "upside down");
+        hand.habit("directions.step", 4000);
+        hand.habit("no.such", true);
+        assertThat(hand.notices()).hasSize(3).anyMatch(n -> n.contains("“Orbit as” can be one of turntable, trackball"));
+        Habits back = Habits.of(hand.stage.habits().toPlain());
+        assertThat(back.number(AllHabits.STEP)).isEqualTo(30);
+        assertThat(back.is(AllHabits.ORBIT_STYLE, "trackball")).isTrue();
+        assertThat(back.toPlain()).isEqualTo(hand.stage.habits().toPlain());
+        hand.habit("orbit.style", null);
+        assertThat(hand.stage.habits().changed(AllHabits.ORBIT_STYLE)).isFalse();
+        assertThat(Habits.of(Map.of("format", "rhombus-habits", "values", Map.of("wheel.speed", -4, "x", 1))).toPlain())
+                .isEqualTo(Habits.USUAL.toPlain());
+        assertThat(hand.stage.snapshots().habits()).hasSize(AllHabits.all().size());
+    }
+}
