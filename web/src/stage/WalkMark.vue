@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import * as core from '../core';
 import type { Marks, View } from '../core';
+import { capture } from './hold';
 import { useRun } from './run';
 
 defineProps<{ view: View; walk: NonNullable<Marks['walk']> }>();
@@ -11,8 +12,8 @@ const at = ref<[number, number]>([0, 0]);
 
 /** The stick forwards where it is held; how fast that is, the core knows. */
 function hold(e: PointerEvent) {
-  if (e.type === 'pointerdown') stick.value!.setPointerCapture(e.pointerId);
-  if (e.type !== 'pointerdown' && !stick.value!.hasPointerCapture(e.pointerId)) return;
+  if (e.type === 'pointerdown') capture(stick.value!, e.pointerId);
+  else if (!stick.value!.hasPointerCapture(e.pointerId)) return;
   const box = stick.value!.getBoundingClientRect();
   const x = ((e.clientX - box.left) / box.width) * 2 - 1;
   const y = 1 - ((e.clientY - box.top) / box.height) * 2;
@@ -38,6 +39,7 @@ function move(x: number, y: number) {
     {{ walk.speed }}<span>{{ walk.words }}</span>
   </p>
   <button
+    v-if="!walk.locked"
     class="leave"
     data-command="walk.leave"
     title="Leave the walk and stay here (Esc)"
@@ -46,6 +48,7 @@ function move(x: number, y: number) {
     {{ view.walking === 'fly' ? 'Leave the flight' : 'Leave the walk' }}
   </button>
   <div
+    v-if="!walk.locked"
     ref="stick"
     class="stick"
     data-stick

@@ -21,6 +21,11 @@ function atEdge(e: PointerEvent): boolean {
   return screenEdge || (e.buttons === 0 && windowEdge);
 }
 
+/** Sends what a pointer does to an element until it is let go; a browser that holds the pointer already does so by itself. */
+export function capture(element: Element, pointer: number): void {
+  if (!document.pointerLockElement) element.setPointerCapture(pointer);
+}
+
 /** Holds the pointer for the core while it wants that, so that drags never end at an edge; where the browser refuses, they do. */
 export class PointerHold {
   private x = 0;

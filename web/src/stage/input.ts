@@ -1,5 +1,5 @@
 import * as core from '../core';
-import { PointerHold } from './hold';
+import { capture, PointerHold } from './hold';
 import { modifiersOf } from './modifiers';
 
 /** Whether an element takes typed text, so that keys belong to it. */
@@ -62,7 +62,7 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     (e) => {
       e.preventDefault();
       canvas.focus({ preventScroll: true });
-      if (!hold.held) canvas.setPointerCapture(e.pointerId);
+      capture(canvas, e.pointerId);
       pointer(e);
     },
     on,

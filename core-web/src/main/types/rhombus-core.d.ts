@@ -33,7 +33,7 @@ export interface Marks {
   handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
   facet?: Facet;
   grips: Grip[];
-  walk?: { x: number; y: number; before: boolean; speed: string; words: string };
+  walk?: { x: number; y: number; before: boolean; locked: boolean; speed: string; words: string };
   ring?: { x: number; y: number; radius: number };
   refused?: { x: number; y: number };
 }

@@ -39,6 +39,10 @@ class AgreementTest {
         double time = 0;
         double x = 300;
         double y = 300;
+        if (seed % 2 == 0) {
+            log.add(List.of("habit", "orbit.style", "trackball"));
+            log.add(List.of("habit", "dolly.target", "centre"));
+        }
         while (log.size() < 700) {
             int what = r.nextInt(10);
             int mods = r.nextInt(5) == 0 ? r.nextInt(8) : 0;
@@ -59,8 +63,27 @@ class AgreementTest {
                     log.add(List.of("wheel", x, y, (double) (r.nextInt(600) - 350), r.nextInt(2), mods, time += 30));
                     log.add(List.of("tick", time += 16));
                 }
+            } else if (what < 7 && r.nextInt(4) == 0) {
+                for (int finger = 0; finger < 2; finger++) {
+                    log.add(List.of("touch", 0, finger, x + finger * 80, y, time += 8));
+                }
+                for (int i = 1; i < 8; i++) {
+                    log.add(List.of("touch", 1, i % 2, x + i % 2 * 80 + r.nextInt(40), y + r.nextInt(40), time += 16));
+                }
+                log.add(List.of("touch", 2, 0, x, y, time += 8));
+                log.add(List.of("touch", 2, 1, x, y, time += 8));
+            } else if (what < 7 && r.nextInt(3) == 0) {
+                log.add(List.of("down", "KeyW", 0, time += 20));
+                log.add(List.of("up", "KeyW", 0, time += 20));
+                String way = new String[] {"KeyW", "KeyA", "KeyS", "KeyD", "KeyE", "KeyQ"}[r.nextInt(6)];
+                log.add(List.of("down", way, 0, time += 20));
+                for (int i = r.nextInt(20); i >= 0; i--) {
+                    log.add(List.of("tick", time += 16.6875));
+                }
+                log.add(List.of("up", way, 0, time += 20));
+                log.add(List.of("down", "Escape", 0, time += 20));
             } else if (what < 7) {
-                String key = new String[] {"KeyD", "KeyS", "KeyA"}[r.nextInt(3)];
+                String key = new String[] {"KeyD", "KeyS", "KeyA", "KeyE", "KeyR", "KeyL", "Period"}[r.nextInt(7)];
                 log.add(List.of("down", key, 0, time += 20));
                 for (int i = r.nextInt(8); i >= 0; i--) {
                     x += r.nextInt(41) - 20;
@@ -88,7 +111,9 @@ class AgreementTest {
             List<Object> e = log.get(i);
             switch ((String) e.get(0)) {
                 case "pointer" -> stage.pointer((double) e.get(1), (double) e.get(2), (int) e.get(3), (int) e.get(4), (double) e.get(5));
-                case "wheel" -> stage.wheel((double) e.get(1), (double) e.get(2), (double) e.get(3), (int) e.get(4), (int) e.get(5), (double) e.get(6));
+                case "wheel" -> stage.wheel((double) e.get(1), (double) e.get(2), 0, (double) e.get(3), (int) e.get(4), (int) e.get(5), (double) e.get(6));
+                case "habit" -> stage.habit((String) e.get(1), e.get(2));
+                case "touch" -> touch(stage, e);
                 case "down" -> stage.keyDown((String) e.get(1), (int) e.get(2), false, (double) e.get(3));
                 case "up" -> stage.keyUp((String) e.get(1), (int) e.get(2), (double) e.get(3));
                 default -> stage.tick((double) e.get(1));
@@ -101,6 +126,14 @@ class AgreementTest {
         return out;
     }
 
+    private static void touch(Stage stage, List<Object> e) {
+        switch ((int) e.get(1)) {
+            case 0 -> stage.touchDown((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
+            case 1 -> stage.touchMove((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
+            default -> stage.touchUp((int) e.get(2), (double) e.get(3), (double) e.get(4), false, (double) e.get(5));
+        }
+    }
+
     private static final String REPLAY = """
             async (log) => {
               const core = await import('/agreement/core.js');
@@ -111,9 +144,14 @@ class AgreementTest {
               core.attachHierarchies(await file('hierarchies'));
               const out = [];
               for (const e of log) {
-                if (e[0] === 'pointer') core.pointer(e[1], e[2], e[3], e[4], e[5]);
-                else if (e[0] === 'wheel') core.wheel(e[1], e[2], e[3], e[4], e[5], e[6]);
-                else if (e[0] === 'down') core.keyDown(e[1], e[2], false, e[3]);
+                if (e[0] === 'pointer') core.pointer(e[1], e[2], e[3], e[4], false, e[5]);
+                else if (e[0] === 'wheel') core.wheel(e[1], e[2], 0, e[3], e[4], e[5], e[6]);
+                else if (e[0] === 'habit') core.setHabit({id: e[1], value: e[2]});
+                else if (e[0] === 'touch') {
+                  if (e[1] === 0) core.touchDown(e[2], e[3], e[4], e[5]);
+                  else if (e[1] === 1) core.touchMove(e[2], e[3], e[4], e[5]);
+                  else core.touchUp(e[2], e[3], e[4], false, e[5]);
+                } else if (e[0] === 'down') core.keyDown(e[1], e[2], false, e[3]);
                 else if (e[0] === 'up') core.keyUp(e[1], e[2], e[3]);
                 else core.tick(e[1]);
                 const all = new Float64Array(128);

@@ -133,6 +133,27 @@ final class Hand {
         return this;
     }
 
+    /** Sets a setting on the Habits page; a label of a choice, or null to put it back. */
+    Hand habit(String id, String label) {
+        press("header [data-command='app.habits']");
+        var row = page.locator("[data-habit='" + id + "']");
+        row.waitFor();
+        if (label == null) {
+            row.locator("text=put back").click();
+        } else if (row.locator(".el-select").count() > 0) {
+            row.locator(".el-select").click();
+            page.locator(".el-select-dropdown:visible .el-select-dropdown__item:has-text(\"" + label + "\")").first().click();
+        } else {
+            row.locator(".el-switch").click();
+        }
+        page.waitForTimeout(250);
+        page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
+        page.locator("[data-habit]").first().waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        idle();
+        return this;
+    }
+
     // ---- reading -------------------------------------------------------------------------------------------------
 
     Object ask(String expression, Object argument) {

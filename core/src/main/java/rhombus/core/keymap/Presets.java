@@ -117,8 +117,8 @@ public final class Presets {
     }
 
     private void walk() {
-        add("walk", Trigger.key("KeyW"), 0, STAGE, "walk.start", "walk");
-        add("fly", Trigger.key("KeyW"), SHIFT, STAGE, "walk.fly", "fly");
+        add("walk", Trigger.key("KeyW"), 0, STAGE, "walk.start", Map.of("key", true), "walk");
+        add("fly", Trigger.key("KeyW"), SHIFT, STAGE, "walk.fly", Map.of("key", true), "fly");
         go("forward", "KeyW", "forward");
         go("left", "KeyA", "to the left");
         go("backward", "KeyS", "backward");

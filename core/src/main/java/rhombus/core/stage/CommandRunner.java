@@ -47,8 +47,8 @@ final class CommandRunner {
     private boolean modes(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
         Walking walking = stage.walking();
         switch (id) {
-            case "walk.start" -> walking.toggle(v, false);
-            case "walk.fly" -> walking.toggle(v, true);
+            case "walk.start" -> walking.toggle(v, false, Plain.truth(args.get("key"), false));
+            case "walk.fly" -> walking.toggle(v, true, Plain.truth(args.get("key"), false));
             case "walk.leave" -> walking.leave();
             case "walk.back" -> walking.back();
             case "walk.step-speed" ->

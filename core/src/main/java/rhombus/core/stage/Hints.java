@@ -19,7 +19,8 @@ final class Hints {
     /** In this order: what a hand on the mouse asks about first. */
     private static final List<List<Trigger.Kind>> ORDER = List.of(
             List.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
-            List.of(Trigger.Kind.CLICK, Trigger.Kind.DOUBLE),
+            List.of(Trigger.Kind.CLICK),
+            List.of(Trigger.Kind.DOUBLE),
             List.of(Trigger.Kind.HOLD),
             List.of(Trigger.Kind.KEY));
 

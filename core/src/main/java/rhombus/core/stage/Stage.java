@@ -326,11 +326,16 @@ public final class Stage {
     /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
     public void locked(boolean on) {
         locked = on;
+        changes.add(Changes.READOUT);
+    }
+
+    boolean locked() {
+        return locked;
     }
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
     public int lockWanted() {
-        return walking.on() ? 2 : resolver.moving() && habits.is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+        return walking.holdsPointer() ? 2 : resolver.moving() && habits.is(AllHabits.ENDLESS, "endless") ? 1 : 0;
     }
 
     /** A finger came down on the glass. */

@@ -27,6 +27,8 @@ final class Walking {
     private ViewState view;
     private Pose entered;
     private boolean fly;
+    /** Whether the walk began with a key, so that the hands are on the keyboard and the pointer may be held. */
+    private boolean byKey;
     private final Set<String> going = new LinkedHashSet<>();
     private double stickX;
     private double stickY;
@@ -45,6 +47,11 @@ final class Walking {
 
     boolean on() {
         return view != null;
+    }
+
+    /** Whether the pointer should be held, so that moving it turns the head. */
+    boolean holdsPointer() {
+        return view != null && byKey;
     }
 
     boolean flying() {
@@ -73,7 +80,7 @@ final class Walking {
     }
 
     /** Starts, changes between walking and flying, or leaves when it was on already. */
-    void toggle(ViewState v, boolean toFly) {
+    void toggle(ViewState v, boolean toFly, boolean key) {
         if (view != null) {
             boolean change = fly != toFly;
             fly = toFly;
@@ -87,6 +94,7 @@ final class Walking {
         entered = v.destination();
         view = v;
         fly = toFly;
+        byKey = key;
         v.glide = null;
         if (entered.projection().flat()) {
             // One walks with an eye, and a flat view has none.
@@ -225,6 +233,7 @@ final class Walking {
                 "x", inside ? stage.pointerX() - v.x : v.width / 2,
                 "y", inside ? stage.pointerY() - v.y : v.height / 2,
                 "before", inside && stage.pointerX() - v.x > v.width / 2,
+                "locked", stage.locked(),
                 "speed", Lengths.words(speed) + "/s",
                 "words", (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
     }

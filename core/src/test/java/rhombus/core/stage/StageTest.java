@@ -274,7 +274,7 @@ class StageTest {
     void hintsSayWhatTheHandCanDoNow() {
         move(700, 200, 0);
         assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
-                .contains("right-drag", "middle-drag", "wheel", "F", "hold D");
+                .contains("right-drag or hold D", "middle-drag or hold S", "wheel", "F", "hold A");
         stage.keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
         assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
                 .contains("frame all").doesNotContain("orbit");

@@ -1,0 +1,477 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static rhombus.e2e.Hand.distance;
+import static rhombus.e2e.Hand.map;
+import static rhombus.e2e.Hand.num;
+import static rhombus.e2e.Hand.point;
+
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.options.MouseButton;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Every way of moving, in the running application: keys, buttons, wheel, fingers, pen, Facet, Pad, lozenges and walking. */
+class WaysOfMovingTest extends InTheBoatyard {
+    @BeforeEach
+    void home() {
+        hand.page.keyboard().press("Escape");
+        for (String v : List.of("v2", "v3")) {
+            hand.over(v).key("h");
+        }
+        hand.key("Shift+K").over("v2", 0.5, 0.62);
+    }
+
+    private double[] forward(String v) {
+        return point(hand.view(v).get("forward"));
+    }
+
+    private Map<String, Object> rect(String v) {
+        return map(hand.view(v).get("rect"));
+    }
+
+    /** A place on the Facet of the scout view, from its middle. */
+    private Hand onFacet(double dx, double dy) {
+        var box = hand.page.locator("[data-viewport=v2] [data-facet]").boundingBox();
+        hand.move(Math.rint(box.x + box.width / 2 + dx), Math.rint(box.y + box.height / 2 + dy));
+        hand.idle();
+        return hand;
+    }
+
+    // ---- directions --------------------------------------------------------------------------------------------------
+
+    @Test
+    void keysChooseDirectionsStepRollAndChangeTheProjection() {
+        hand.key("x");
+        assertThat(hand.view("v2")).containsEntry("direction", "right").containsEntry("projection", "perspective");
+        hand.key("o");
+        assertThat(hand.view("v2").get("direction")).isEqualTo("left");
+        hand.key("Shift+Y");
+        assertThat(hand.view("v2").get("direction")).isEqualTo("bottom");
+        hand.key("z");
+        assertThat(hand.view("v2").get("direction")).isEqualTo("front");
+        double size = num(hand.view("v2"), "focusDistance") * 2 * Math.tan(Math.toRadians(num(hand.view("v2"), "fovY")) / 2);
+        hand.key("p");
+        assertThat(num(hand.view("v2"), "extent")).isCloseTo(size, within(1e-9 * size));
+        hand.key("Alt+ArrowRight");
+        assertThat(hand.view("v2").get("direction")).isEqualTo("front");
+        assertThat(Math.abs(point(hand.view("v2").get("up"))[0])).isCloseTo(1, within(1e-9));
+        hand.key("n").key("ArrowLeft");
+        double[] f = forward("v2");
+        assertThat(Math.toDegrees(Math.atan2(f[0], -f[2]))).isCloseTo(15, within(1e-6));
+    }
+
+    @Test
+    void heldAxisViewsRefuseOrbitWithACueAndReleasedOnesSayTheyAreFree() {
+        hand.habit("orbit.axis-views", "Hold it");
+        hand.over("v3");
+        double[] before = hand.eye("v3");
+        hand.down(MouseButton.RIGHT).by(60, 20);
+        assertThat(hand.page.locator("[data-viewport=v3] [data-refused]").count()).isEqualTo(1);
+        hand.up(MouseButton.RIGHT);
+        assertThat(hand.eye("v3")).containsExactly(before);
+        assertThat(map(hand.ask("habits()", null)).get("values")).isEqualTo(Map.of("orbit.axis-views", "hold"));
+        hand.habit("orbit.axis-views", null);
+        hand.over("v3").drag(MouseButton.RIGHT, 60, 20);
+        assertThat(hand.view("v3").get("title")).isEqualTo("Free flat");
+        assertThat(hand.page.locator("[data-viewport=v3] [data-plate]").textContent()).contains("Free flat");
+    }
+
+    // ---- Facet -------------------------------------------------------------------------------------------------------
+
+    @Test
+    void theFacetIsHoveredClickedDraggedRolledAndTakesHome() {
+        double[] home = hand.eye("v2");
+        onFacet(17, -7);
+        String lit = hand.page.locator("[data-viewport=v2] .facet .words text").textContent();
+        assertThat(lit).isNotBlank();
+        hand.click();
+        double[] f = forward("v2");
+        for (double d : f) {
+            assertThat(List.of(0.0, 0.5, 1.0 / 3)).anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
+        }
+        assertThat(hand.view("v2").get("projection")).isEqualTo("perspective");
+        onFacet(39, 4).click();
+        assertThat((String) hand.view("v2").get("lens")).contains("roll 90");
+        onFacet(0, 0).click();
+        assertThat(hand.eye("v2")).containsExactly(home);
+        onFacet(8, 12).drag(MouseButton.LEFT, 30, 0);
+        assertThat(distance(hand.eye("v2"), home)).isGreaterThan(1);
+        onFacet(8, 12);
+        hand.page.mouse().click(hand.x(), hand.y(), new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
+        hand.press("[role=menuitem][data-command='view.toggle-projection']");
+        assertThat(hand.view("v2").get("projection")).isEqualTo("orthographic");
+        assertThat(hand.selection()).isEmpty();
+    }
+
+    @Test
+    void theFacetIsReachedByKeyboardAndSaysItsDirections() {
+        var facet = hand.page.locator("[data-viewport=v2] [data-facet]");
+        facet.focus();
+        assertThat(facet.getAttribute("role")).isEqualTo("listbox");
+        assertThat(facet.locator("[role=option]").count()).isEqualTo(26);
+        hand.key("ArrowUp");
+        String chosen = facet.getAttribute("aria-activedescendant");
+        String name = hand.page.locator("#" + chosen).textContent();
+        assertThat(name.toLowerCase()).contains("top");
+        hand.key("Enter");
+        assertThat(facet.locator("[aria-selected=true]").textContent()).isEqualTo(name);
+        hand.page.evaluate("() => document.activeElement.blur()");
+    }
+
+    // ---- motions -----------------------------------------------------------------------------------------------------
+
+    @Test
+    void lookRollZoomDollyZoomAndCropDoWhatTheirNamesSay() {
+        double[] eye = hand.eye("v2");
+        double[] f = forward("v2");
+        hand.hold("e", 50, 0);
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        assertThat(distance(forward("v2"), f)).isGreaterThan(0.02);
+        hand.key("h").over("v2").hold("r", 60, 0);
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        assertThat((String) hand.view("v2").get("lens")).contains("roll");
+        hand.key("n").hold("l", 0, -60);
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        assertThat(num(hand.view("v2"), "fovY")).isLessThan(40);
+        hand.key("h");
+        double size = num(hand.view("v2"), "focusDistance") * Math.tan(Math.toRadians(47) / 2);
+        hand.page.keyboard().down("Shift");
+        hand.hold("l", 0, 60);
+        hand.page.keyboard().up("Shift");
+        double fov = Math.toRadians(num(hand.view("v2"), "fovY"));
+        assertThat(fov).isGreaterThan(Math.toRadians(50));
+        assertThat(num(hand.view("v2"), "focusDistance") * Math.tan(fov / 2)).isCloseTo(size, within(1e-6));
+        hand.key("h").over("v2");
+        Map<String, Object> before = hand.project("v2", hand.middle("Hull"));
+        hand.hold(".", 40, 20);
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        Map<String, Object> after = hand.project("v2", hand.middle("Hull"));
+        assertThat(num(after, "x") - num(before, "x")).isCloseTo(40, within(1e-6));
+        assertThat(map(hand.view("v2").get("crop"))).containsKey("scale");
+        hand.key("\\");
+        assertThat(hand.view("v2").get("crop")).isNull();
+    }
+
+    @Test
+    void aTrackballRollsOutsideItsRingAndSnappingHoldsStandardDirections() {
+        hand.habit("orbit.style", "Trackball");
+        hand.over("v2", 0.1, 0.08).down(MouseButton.RIGHT).by(40, 60);
+        assertThat((String) hand.view("v2").get("lens")).contains("roll");
+        hand.by(-40, -60);
+        assertThat((String) hand.view("v2").get("lens")).isEqualTo("47°");
+        hand.up(MouseButton.RIGHT);
+        hand.habit("orbit.style", null);
+        hand.over("v2", 0.5, 0.62);
+        hand.page.keyboard().down("Shift");
+        hand.down(MouseButton.RIGHT).by(16, 10).idle();
+        hand.page.waitForTimeout(300);
+        hand.idle();
+        for (double d : forward("v2")) {
+            assertThat(List.of(0.0, 0.5, 1.0 / 3)).anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
+        }
+        hand.up(MouseButton.RIGHT);
+        hand.page.keyboard().up("Shift");
+    }
+
+    @Test
+    void aDoubleClickCentresAtTheSameDistanceAgainAndAgain() {
+        for (int i = 0; i < 2; i++) {
+            hand.over("v2", 0.46, 0.55);
+            double[] p = point(hand.grabbedHere());
+            double far = distance(hand.eye("v2"), p);
+            hand.page.mouse().dblclick(hand.x(), hand.y());
+            hand.idle();
+            Map<String, Object> s = hand.project("v2", p);
+            assertThat(num(s, "x")).isCloseTo(num(rect("v2"), "x") + num(rect("v2"), "width") / 2, within(0.5));
+            assertThat(num(s, "y")).isCloseTo(num(rect("v2"), "y") + num(rect("v2"), "height") / 2, within(0.5));
+            assertThat(distance(hand.eye("v2"), p)).isCloseTo(far, within(1e-6));
+        }
+        hand.key("Shift+K");
+    }
+
+    @Test
+    void allViewportsDollyAndFrameTogether() {
+        double[] before = hand.eye("v2");
+        double extent = num(hand.view("v4"), "extent");
+        hand.page.keyboard().down("Shift");
+        hand.wheel(-100);
+        hand.page.keyboard().up("Shift");
+        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(0.1);
+        assertThat(num(hand.view("v4"), "extent")).isCloseTo(extent * 0.85, within(1e-6 * extent));
+        hand.press("[data-drawer=scene] >> text=Hull").over("v2");
+        hand.key("Alt+f");
+        assertThat(hand.selection()).isNotEmpty();
+        assertThat(num(hand.view("v1"), "extent")).isLessThan(extent);
+        hand.key("Shift+K");
+        for (String v : List.of("v1", "v4")) {
+            hand.over(v).key("h");
+        }
+    }
+
+    // ---- Pad and lozenges --------------------------------------------------------------------------------------------
+
+    @Test
+    void thePadMovesWithOneButtonByKeyAndFromThePlate() {
+        double[] before = hand.eye("v2");
+        double[] f = forward("v2");
+        hand.page.keyboard().down("g");
+        hand.idle();
+        assertThat(hand.page.locator("[data-viewport=v2] .pad[data-grip]").count()).isEqualTo(9);
+        var look = hand.page.locator("[data-grip=look].pad path").first().boundingBox();
+        hand.move(look.x + look.width / 2, look.y + look.height / 2);
+        hand.drag(MouseButton.LEFT, 40, 0);
+        hand.page.keyboard().up("g");
+        hand.idle();
+        assertThat(hand.eye("v2")).containsExactly(before);
+        assertThat(distance(forward("v2"), f)).isGreaterThan(0.02);
+        assertThat(hand.page.locator(".pad[data-grip]").count()).isZero();
+        hand.press("[data-viewport=v2] [data-command='pad.open']");
+        var pan = hand.page.locator("[data-grip=pan].pad path").first().boundingBox();
+        // Without dragging: a click takes it up, another puts it down.
+        hand.move(pan.x + pan.width / 2, pan.y + pan.height / 2).click();
+        hand.by(50, 0);
+        double[] panned = hand.eye("v2");
+        assertThat(distance(panned, before)).isGreaterThan(0.5);
+        hand.click();
+        hand.by(60, 30);
+        assertThat(hand.eye("v2")).containsExactly(panned);
+        assertThat(hand.selection()).isEmpty();
+    }
+
+    @Test
+    void lozengesAtTheEdgeDragAndCanBeSwitchedOff() {
+        double[] before = hand.eye("v2");
+        var dolly = hand.page.locator("[data-viewport=v2] [data-grip=dolly] path").first().boundingBox();
+        hand.move(dolly.x + dolly.width / 2, dolly.y + dolly.height / 2).drag(MouseButton.LEFT, 0, -40);
+        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
+        hand.habit("shown.lozenges", "off");
+        assertThat(hand.page.locator("[data-grip]").count()).isZero();
+        hand.habit("shown.lozenges", null);
+        hand.over("v2");
+        assertThat(hand.page.locator("[data-viewport=v2] [data-grip]").count()).isEqualTo(3);
+    }
+
+    // ---- walking -----------------------------------------------------------------------------------------------------
+
+    @Test
+    void walkingGoesTurnsStopsBeforeSurfacesAndComesBack() {
+        double[] start = hand.eye("v2");
+        long entries = ((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue();
+        hand.key("w");
+        assertThat(hand.view("v2").get("walking")).isEqualTo("walk");
+        assertThat(hand.page.locator("[data-viewport=v2] [data-walk]").textContent()).contains("m/s");
+        hand.page.mouse().wheel(0, -300);
+        String speed = hand.page.locator("[data-walk]").textContent();
+        hand.page.keyboard().down("w");
+        hand.page.waitForTimeout(900);
+        hand.page.keyboard().up("w");
+        hand.idle();
+        double[] gone = hand.eye("v2");
+        assertThat(distance(gone, start)).isGreaterThan(0.5);
+        assertThat(gone[1]).isCloseTo(start[1], within(1e-9));
+        assertThat(speed).isNotBlank();
+        double[] f = forward("v2");
+        hand.down(MouseButton.LEFT).by(80, 0).up(MouseButton.LEFT);
+        assertThat(distance(forward("v2"), f)).isGreaterThan(0.02);
+        // Down onto the ground, as fast as one can: never through it.
+        hand.key("Escape").key("y").key("w");
+        hand.page.mouse().wheel(0, -900);
+        hand.page.keyboard().down("q");
+        hand.page.waitForTimeout(1500);
+        hand.page.keyboard().up("q");
+        hand.idle();
+        assertThat(hand.eye("v2")[1]).isLessThan(start[1]).isPositive();
+        double[] under = hand.eye("v2");
+        hand.page.keyboard().press("Backspace");
+        hand.idle();
+        assertThat(hand.view("v2")).containsEntry("direction", "top");
+        assertThat(hand.eye("v2")[1]).isGreaterThan(under[1]);
+        hand.key("h");
+        start = hand.eye("v2");
+        entries = ((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue();
+        hand.key("w");
+        hand.page.keyboard().down("d");
+        hand.page.waitForTimeout(400);
+        hand.page.keyboard().up("d");
+        hand.key("Escape");
+        assertThat(hand.view("v2").get("walking")).isNull();
+        assertThat(distance(hand.eye("v2"), start)).isGreaterThan(0.05);
+        assertThat(((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue()).isEqualTo(entries + 1);
+    }
+
+    // ---- fingers and pen ---------------------------------------------------------------------------------------------
+
+    private static JsonObject finger(int id, double x, double y) {
+        JsonObject f = new JsonObject();
+        f.addProperty("id", id);
+        f.addProperty("x", x);
+        f.addProperty("y", y);
+        return f;
+    }
+
+    private static void touch(CDPSession glass, String type, JsonObject... fingers) {
+        JsonArray points = new JsonArray();
+        for (JsonObject f : fingers) {
+            points.add(f);
+        }
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        glass.send("Input.dispatchTouchEvent", event);
+    }
+
+    @Test
+    void fingersOrbitPanPinchTwistLookAndTap() {
+        CDPSession glass = hand.page.context().newCDPSession(hand.page);
+        double x = hand.x();
+        double y = hand.y();
+        double[] held = point(hand.grabbedHere());
+        double[] before = hand.eye("v2");
+        touch(glass, "touchStart", finger(1, x, y));
+        touch(glass, "touchMove", finger(1, x + 30, y));
+        touch(glass, "touchMove", finger(1, x + 60, y));
+        touch(glass, "touchEnd");
+        hand.idle();
+        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
+        assertThat(distance(hand.eye("v2"), held)).isCloseTo(distance(before, held), within(1e-6));
+
+        hand.key("h").over("v2", 0.5, 0.62);
+        held = point(hand.grabbedHere());
+        double far = distance(hand.eye("v2"), held);
+        touch(glass, "touchStart", finger(1, x - 40, y), finger(2, x + 40, y));
+        touch(glass, "touchMove", finger(1, x - 60, y - 40), finger(2, x + 60, y + 20));
+        touch(glass, "touchMove", finger(1, x - 70, y - 70), finger(2, x + 90, y + 50));
+        hand.page.waitForTimeout(200);
+        hand.idle();
+        Map<String, Object> s = hand.project("v2", held);
+        assertThat(num(s, "x")).isCloseTo(x + 10, within(0.5));
+        assertThat(num(s, "y")).isCloseTo(y - 10, within(0.5));
+        assertThat(num(s, "depth")).isLessThan(far * 0.6);
+        assertThat((String) hand.view("v2").get("lens")).contains("roll");
+        touch(glass, "touchEnd");
+        hand.idle();
+
+        double[] eye = hand.eye("v2");
+        double[] f = forward("v2");
+        touch(glass, "touchStart", finger(1, x, y), finger(2, x + 40, y), finger(3, x + 80, y));
+        touch(glass, "touchMove", finger(1, x + 30, y), finger(2, x + 70, y), finger(3, x + 110, y));
+        touch(glass, "touchEnd");
+        hand.idle();
+        assertThat(hand.eye("v2")).containsExactly(eye);
+        assertThat(distance(forward("v2"), f)).isGreaterThan(0.01);
+
+        hand.key("h").over("v2", 0.5, 0.62);
+        touch(glass, "touchStart", finger(1, x + 40, y));
+        touch(glass, "touchEnd");
+        touch(glass, "touchStart", finger(1, x + 40, y));
+        touch(glass, "touchEnd");
+        hand.idle();
+        assertThat(distance(hand.eye("v2"), before)).as("double tap centres").isGreaterThan(0.5);
+        assertThat(distance(forward("v2"), point(hand.view("v2").get("forward")))).isZero();
+        hand.key("Shift+K");
+    }
+
+    @Test
+    void theStickWalksByTouchAndByPressingWithoutDragging() {
+        double[] start = hand.eye("v2");
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
+        hand.press("li[data-command='walk.start']:visible");
+        var stick = hand.page.locator("[data-stick]").boundingBox();
+        CDPSession glass = hand.page.context().newCDPSession(hand.page);
+        touch(glass, "touchStart", finger(1, stick.x + stick.width / 2, stick.y + stick.height * 0.15));
+        hand.page.waitForTimeout(500);
+        touch(glass, "touchEnd");
+        hand.idle();
+        assertThat(distance(hand.eye("v2"), start)).isGreaterThan(0.1);
+        double[] there = hand.eye("v2");
+        hand.page.waitForTimeout(200);
+        assertThat(hand.eye("v2")).containsExactly(there);
+        hand.key("Escape");
+    }
+
+    @Test
+    void aPenGoesTheWayOfTheMouse() {
+        CDPSession pen = hand.page.context().newCDPSession(hand.page);
+        double[] before = hand.eye("v2");
+        for (int i = 0; i <= 6; i++) {
+            JsonObject e = new JsonObject();
+            e.addProperty("type", i == 0 ? "mousePressed" : i == 6 ? "mouseReleased" : "mouseMoved");
+            e.addProperty("pointerType", "pen");
+            e.addProperty("button", "left");
+            e.addProperty("buttons", i == 6 ? 0 : 1);
+            e.addProperty("x", hand.x() + i * 12);
+            e.addProperty("y", hand.y());
+            pen.send("Input.dispatchMouseEvent", e);
+        }
+        hand.idle();
+        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
+        assertThat(hand.selection()).isEmpty();
+    }
+
+    // ---- hints, near and far -----------------------------------------------------------------------------------------
+
+    @Test
+    void hintsFollowTheModifiersAndThePlace() {
+        assertThat(hint("middle-drag")).isEqualTo("pan camera slides: track, pedestal");
+        assertThat(hint("wheel")).isEqualTo("dolly camera moves");
+        hand.page.keyboard().down("Control");
+        assertThat(hint("Ctrl+wheel")).isEqualTo("zoom lens only");
+        hand.page.keyboard().up("Control");
+        hand.over("v3");
+        assertThat(hint("wheel")).startsWith("scale");
+        assertThat(hand.page.locator("[data-hints]").textContent()).contains("releases the axis view");
+    }
+
+    private String hint(String trigger) {
+        hand.idle();
+        for (Object o : (List<?>) hand.ask("hints()", null)) {
+            Map<String, Object> h = map(o);
+            if (List.of(((String) h.get("trigger")).split(" or ")).contains(trigger)) {
+                return h.get("words") + (h.get("does") == null ? "" : " " + h.get("does"));
+            }
+        }
+        return "";
+    }
+
+    /** Frames the rivet through the command that the tree gives: nobody finds 8 mm with the pointer. */
+    private void approach(double[] p) {
+        hand.page.evaluate("() => 0");
+        for (int i = 0; i < 60 && distance(hand.eye("v2"), p) > 0.04; i++) {
+            Map<String, Object> s = hand.project("v2", p);
+            hand.move(Math.rint(num(s, "x")), Math.rint(num(s, "y")));
+            hand.wheel(-200);
+        }
+    }
+
+    @Test
+    void theRivetIsSeenFromThreeCentimetresAndTheBuoyFromNineHundredMetres() {
+        String rivet = (String) hand.object("Brass rivet").get("id");
+        hand.press("[data-drawer=scene] >> text=Hull").over("v2").key("f");
+        approach(hand.middle("Brass rivet"));
+        double[] p = hand.middle("Brass rivet");
+        assertThat(distance(hand.eye("v2"), p)).isLessThan(0.05);
+        Map<String, Object> s = hand.project("v2", p);
+        assertThat(hand.pick("v2", num(s, "x"), num(s, "y")).get("object")).isEqualTo(rivet);
+        assertThat(num(hand.view("v2"), "near")).isLessThan(num(s, "depth") - 0.005);
+        assertThat(Pixels.differ(hand.page, num(s, "x"), num(s, "y"), num(rect("v2"), "x") + 30, num(rect("v2"), "y") + 30)).isTrue();
+        hand.over("v2").key("h");
+        double[] buoy = hand.middle("Buoy");
+        double farthest = 0;
+        for (String key : List.of("x", "Shift+X", "z", "Shift+Z")) {
+            hand.key(key);
+            double depth = num(hand.project("v2", buoy), "depth");
+            farthest = Math.max(farthest, depth);
+            if (depth > 0) {
+                assertThat(depth).isBetween(num(hand.view("v2"), "near"), num(hand.view("v2"), "far"));
+            }
+        }
+        assertThat(farthest).isGreaterThan(800);
+        hand.over("v2").key("Shift+K").key("h");
+    }
+}
