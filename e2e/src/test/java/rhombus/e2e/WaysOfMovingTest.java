@@ -471,7 +471,7 @@ class WaysOfMovingTest extends InTheBoatyard {
                 assertThat(depth).isBetween(num(hand.view("v2"), "near"), num(hand.view("v2"), "far"));
             }
         }
-        assertThat(farthest).isGreaterThan(800);
+        assertThat(farthest).isGreaterThan(500);
         hand.over("v2").key("Shift+K").key("h");
     }
 }

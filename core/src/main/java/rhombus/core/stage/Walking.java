@@ -148,21 +148,22 @@ final class Walking {
         } else {
             going.remove(to);
         }
-        if (!moving()) {
-            last = Double.NaN;
-        } else if (Double.isNaN(last)) {
-            last = stage.now();
-        }
+        clock();
     }
 
     /** The stick on the screen is held: to the right and forward, -1 to 1 each. */
     void stick(double x, double y) {
-        stickX = Math.max(-1, Math.min(1, x));
-        stickY = Math.max(-1, Math.min(1, y));
-        if (moving() && Double.isNaN(last)) {
-            last = stage.now();
-        } else if (!moving()) {
+        stickX = view == null ? 0 : Math.max(-1, Math.min(1, x));
+        stickY = view == null ? 0 : Math.max(-1, Math.min(1, y));
+        clock();
+    }
+
+    /** Time counts from when one sets out. */
+    private void clock() {
+        if (!moving()) {
             last = Double.NaN;
+        } else if (Double.isNaN(last)) {
+            last = stage.now();
         }
     }
 

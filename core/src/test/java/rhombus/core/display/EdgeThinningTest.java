@@ -26,14 +26,14 @@ class EdgeThinningTest {
         assertThat(EdgeThinning.count(area * larger, total)).isGreaterThanOrEqualTo(n);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void closeEnoughEveryEdgeIsDrawn(@ForAll @IntRange(min = 1, max = 3_000_000) int total) {
         assertThat(EdgeThinning.count(total * 4.0, total)).isEqualTo(total);
         assertThat(EdgeThinning.count(Double.POSITIVE_INFINITY, total)).isEqualTo(total);
     }
 
     /** The area of a box seen straight on is that of the face, and what project() says its corners enclose. */
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void theAreaOfABoxIsWhatItCoversOnTheScreen(@ForAll @DoubleRange(min = 0.1, max = 50) double w, @ForAll @DoubleRange(min = 0.1, max = 50) double h) {
         Aabb box = new Aabb(new Vec3(-w / 2, -h / 2, 0), new Vec3(w / 2, h / 2, 0));
         Pose pose = new Pose(new Vec3(0, 0, 10), rhombus.core.geometry.Quat.IDENTITY, 10, new Projection.Orthographic(40));

@@ -17,7 +17,7 @@ import rhombus.core.view.Projection;
 @Domain(Any.class)
 @Domain(net.jqwik.api.domains.DomainContext.Global.class)
 class GridTest {
-    @Property(tries = 500)
+    @Property(tries = 1000)
     void spacingIsOneTwoOrFiveTimesAPowerOfTenAndNoFinerThanAsked(@ForAll @DoubleRange(min = 0.01, max = 1e6) double least) {
         double s = Grid.nice(least);
         assertThat(s).isGreaterThanOrEqualTo(least * (1 - 1e-12)).isLessThanOrEqualTo(least * 2.5 * (1 + 1e-12));
@@ -25,7 +25,7 @@ class GridTest {
         assertThat(Math.min(Math.abs(mantissa - 1), Math.min(Math.abs(mantissa - 2), Math.abs(mantissa - 5)))).isLessThan(1e-9);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 1000)
     void inAnAxisViewTheGridLiesInThePictureAndCoversIt(
             @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll @DoubleRange(min = 0.05, max = 500) double extent) {
         for (Direction d : Direction.values()) {

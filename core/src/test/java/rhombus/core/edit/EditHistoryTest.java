@@ -17,7 +17,7 @@ class EditHistoryTest {
     }
 
     /** Against a plain list with a cursor: 0 and 1 add, 2 undoes, 3 redoes. */
-    @Property(tries = 500)
+    @Property(tries = 1000)
     void undoAndRedoWalkUpAndDownTheList(@ForAll @Size(max = 60) List<@IntRange(max = 3) Integer> moves) {
         EditHistory history = new EditHistory();
         List<Edit> model = new ArrayList<>();

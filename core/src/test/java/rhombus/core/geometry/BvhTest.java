@@ -33,7 +33,7 @@ class BvhTest {
     }
 
     /** Against a plain loop over all triangles with JOML's own ray-triangle test. */
-    @Property(tries = 60)
+    @Property(tries = 1000)
     void findsWhatALoopOverAllTrianglesFinds(
             @ForAll @IntRange(min = 1, max = 400) int n, @ForAll @LongRange(min = 0, max = 1000000) long seed) {
         Random r = new Random(seed);
@@ -70,7 +70,7 @@ class BvhTest {
                 p[a], p[a + 1], p[a + 2], p[a + 3], p[a + 4], p[a + 5], p[a + 6], p[a + 7], p[a + 8], 1e-14);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 1000)
     void clearanceIsABoundFromBelow(@ForAll @LongRange(min = 0, max = 1000000) long seed) {
         Random r = new Random(seed);
         int n = 50;
@@ -92,7 +92,7 @@ class BvhTest {
         }
     }
 
-    @Property(tries = 40)
+    @Property(tries = 1000)
     void storedHierarchiesAnswerTheSame(@ForAll @LongRange(min = 0, max = 1000000) long seed) {
         Random r = new Random(seed);
         float[] p = soup(r, 120, 4);

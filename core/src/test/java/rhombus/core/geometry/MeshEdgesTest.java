@@ -47,7 +47,7 @@ class MeshEdgesTest {
         return v[1].minus(v[0]).cross(v[2].minus(v[0])).unit();
     }
 
-    @Property(tries = 100)
+    @Property(tries = 1000)
     void anEdgeIsThereUnlessItsTrianglesLieInOnePlane(@ForAll @LongRange(min = 0, max = 1000000) long seed) {
         Random r = new Random(seed);
         int n = 3 + r.nextInt(8);

@@ -74,7 +74,7 @@ class RotationTest {
         assertThat(Mat4.rotation(m).angleTo(r)).isLessThan(1e-6);
     }
 
-    @Property(tries = 500)
+    @Property(tries = 1000)
     void aBoxAroundTurnedCornersHoldsThemAll(@ForAll Vec3 a, @ForAll Vec3 b, @ForAll Vec3 t, @ForAll Quat r) {
         Aabb box = Aabb.of(a).union(Aabb.of(b));
         double[] m = Mat4.trs(t, r, new Vec3(1, 2, 0.5));

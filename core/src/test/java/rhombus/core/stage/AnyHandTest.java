@@ -28,13 +28,23 @@ class AnyHandTest {
         double y = r.nextInt(900) - 50;
         int mods = r.nextInt(4) == 0 ? r.nextInt(16) : 0;
         double t = time + r.nextInt(60);
-        switch (r.nextInt(8)) {
+        switch (r.nextInt(10)) {
             case 0, 1, 2, 3 -> stage.pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
             case 4 -> stage.wheel(x, y, 0, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
             case 5 -> stage.keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
             case 6 -> stage.keyUp(KEYS[r.nextInt(KEYS.length)], mods, t);
+            case 7 -> finger(stage, r, x, y, t);
+            case 8 -> stage.pointer(x, y, r.nextInt(2), mods, r.nextBoolean(), t);
             default -> {
                 if (r.nextInt(9) == 0) {
+                    stage.locked(r.nextBoolean());
+                } else if (r.nextInt(9) == 0) {
+                    stage.stick(r.nextDouble() * 2 - 1, r.nextDouble() * 2 - 1, t);
+                } else if (r.nextInt(9) == 0) {
+                    var all = List.copyOf(rhombus.core.habits.AllHabits.all().values());
+                    var h = all.get(r.nextInt(all.size()));
+                    stage.habit(h.id(), h.choices().isEmpty() ? (Object) r.nextBoolean() : h.choices().get(r.nextInt(h.choices().size())));
+                } else if (r.nextInt(9) == 0) {
                     stage.blur();
                 } else if (r.nextInt(9) == 0) {
                     stage.resize(1 + r.nextInt(4000), 1 + r.nextInt(3000));
@@ -46,7 +56,16 @@ class AnyHandTest {
         return t;
     }
 
-    @Property(tries = 150)
+    private static void finger(Stage stage, Random r, double x, double y, double t) {
+        int id = r.nextInt(4);
+        switch (r.nextInt(5)) {
+            case 0 -> stage.touchDown(id, x, y, t);
+            case 1 -> stage.touchUp(id, x, y, r.nextInt(6) == 0, t);
+            default -> stage.touchMove(id, x, y, t);
+        }
+    }
+
+    @Property(tries = 1000)
     void posesStayFiniteAndTrailsBounded(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();
@@ -73,7 +92,7 @@ class AnyHandTest {
         stage.snapshots().hints(java.util.Map.of());
     }
 
-    @Property(tries = 150)
+    @Property(tries = 1000)
     void whatIsKeptComesBackTheSame(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();
@@ -89,7 +108,7 @@ class AnyHandTest {
         assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(stage.workspace());
     }
 
-    @Property(tries = 150)
+    @Property(tries = 1000)
     void escapeInAnyDragGoesBackToBeforeIt(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();
