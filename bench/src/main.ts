@@ -1,5 +1,6 @@
 import * as core from '#compiled-core';
 import { events } from './events';
+import { bareOrbit } from './latency';
 import { bareLoad } from './load';
 import { picks } from './picks';
 import { redraw } from './redraw';
@@ -15,4 +16,4 @@ async function open(files: { geometry: string; edges: string; hierarchy: string 
   return geometry;
 }
 
-Object.assign(window, { bench: { open, events, picks, redraw, bareLoad, sheetAsGlb } });
+Object.assign(window, { bench: { open, events, picks, redraw, bareLoad, bareOrbit, sheetAsGlb } });

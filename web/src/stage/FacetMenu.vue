@@ -59,8 +59,8 @@ defineExpose({ open });
     role="menu"
     aria-label="Facet"
     :style="{
-      right: `${view.rect.width - facet.x - facet.ring}px`,
-      bottom: `${view.rect.height - facet.y + facet.ring + 4}px`,
+      right: `${view.rect.width - facet.left - facet.size}px`,
+      bottom: `${view.rect.height - facet.top + 4}px`,
     }"
     @keydown="key"
     @focusout="left"

@@ -11,6 +11,12 @@ const NAMES = core.standardDirections();
 const menu = ref<InstanceType<typeof FacetMenu>>();
 const list = ref<HTMLElement>();
 const id = (name: string) => `facet-${props.view.id}-${name}`;
+const square = computed(() => ({
+  left: `${props.facet.left}px`,
+  top: `${props.facet.top}px`,
+  width: `${props.facet.size}px`,
+  height: `${props.facet.size}px`,
+}));
 const home = computed(() => props.facet.lit === 'home');
 /** The ring's halves, from the top round to the bottom. */
 const half = (side: -1 | 1) => {
@@ -38,7 +44,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
 </script>
 
 <template>
-  <svg class="facet" aria-hidden="true">
+  <svg class="facet" aria-hidden="true" :style="square">
     <circle class="ground" :cx="facet.x" :cy="facet.y" :r="facet.ring" />
     <path class="ring" :class="{ lit: facet.lit === 'roll-left' }" :d="half(-1)" />
     <path class="ring" :class="{ lit: facet.lit === 'roll-right' }" :d="half(1)" />
@@ -83,12 +89,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
     role="listbox"
     :aria-label="`Facet of ${view.title}: choose a direction with the arrow keys, Enter goes there`"
     :aria-activedescendant="id(facet.lit && NAMES.some((n) => n.id === facet.lit) ? facet.lit : facet.here)"
-    :style="{
-      left: `${facet.x - facet.ring}px`,
-      top: `${facet.y - facet.ring}px`,
-      width: `${facet.ring * 2}px`,
-      height: `${facet.ring * 2}px`,
-    }"
+    :style="square"
     @keydown="key"
     @focus="run('facet.aim-here', {}, view.id)"
     @blur="run('facet.aim-away', {}, view.id)"
@@ -109,9 +110,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
 <style scoped>
 .facet {
   position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
+  overflow: visible;
 }
 .ground {
   fill: var(--panel);

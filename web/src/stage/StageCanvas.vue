@@ -30,12 +30,6 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
 
 <template>
   <div ref="stage" class="stage" data-stage>
-    <div
-      v-for="v in store.views.filter((each) => each.shown)"
-      :key="`ground-${v.id}`"
-      class="ground"
-      :style="{ left: `${v.rect.x}px`, top: `${v.rect.y}px`, width: `${v.rect.width}px`, height: `${v.rect.height}px` }"
-    />
     <canvas ref="canvas" tabindex="0" aria-label="Viewports. The hints below say what keys and buttons do." />
     <ViewportFrame
       v-for="v in store.views.filter((each) => each.shown)"
@@ -53,10 +47,6 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
   inset: 0;
   overflow: hidden;
   background: var(--panel);
-}
-.ground {
-  position: absolute;
-  background: linear-gradient(var(--stage-high), var(--stage-low));
 }
 canvas {
   position: absolute;

@@ -7,6 +7,11 @@ import WalkMark from './WalkMark.vue';
 import Plate from './Plate.vue';
 
 const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: number }>();
+/** An empty layer over the picture would be drawn all the same. */
+const busy = computed(() => {
+  const m = props.marks;
+  return m && (m.handles.length > 0 || m.ring);
+});
 const facet = ref<InstanceType<typeof FacetView>>();
 watch(
   () => props.facetMenu,
@@ -26,8 +31,8 @@ const place = computed(() => {
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
   >
-    <svg class="marks" aria-hidden="true">
-      <g v-for="h in marks?.handles ?? []" :key="h.axis" :class="h.axis">
+    <svg v-if="busy" class="marks" aria-hidden="true">
+      <g v-for="h in marks!.handles" :key="h.axis" :class="h.axis">
         <line
           :x1="h.line[0]"
           :y1="h.line[1]"
@@ -38,21 +43,30 @@ const place = computed(() => {
         />
         <path d="M0-7 6 0 0 7-6 0Z" fill="currentColor" :transform="`translate(${h.line[2]} ${h.line[3]})`" />
       </g>
-      <circle v-if="marks?.ring" class="ball" :cx="marks.ring.x" :cy="marks.ring.y" :r="marks.ring.radius" />
-      <g
-        v-if="marks?.refused"
-        class="refused"
-        :transform="`translate(${marks.refused.x} ${marks.refused.y})`"
-        data-refused
-      >
-        <path d="M0-15 13 0 0 15-13 0Z" />
-        <path d="M-7 0H7" />
-      </g>
-      <g v-if="marks?.pivot" class="pivot" :transform="`translate(${marks.pivot.x} ${marks.pivot.y})`" data-pivot>
-        <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--panel)" stroke-width="4" opacity=".6" />
-        <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--accent)" stroke-width="1.6" />
-        <circle r="2.4" fill="var(--accent)" />
-      </g>
+      <circle v-if="marks!.ring" class="ball" :cx="marks!.ring.x" :cy="marks!.ring.y" :r="marks!.ring.radius" />
+    </svg>
+    <svg
+      v-if="marks?.refused"
+      class="spot refused"
+      viewBox="-16 -16 32 32"
+      :style="{ left: `${marks.refused.x}px`, top: `${marks.refused.y}px` }"
+      data-refused
+      aria-hidden="true"
+    >
+      <path d="M0-15 13 0 0 15-13 0Z" />
+      <path d="M-7 0H7" />
+    </svg>
+    <svg
+      v-if="marks?.pivot"
+      class="spot"
+      viewBox="-16 -16 32 32"
+      :style="{ left: `${marks.pivot.x}px`, top: `${marks.pivot.y}px` }"
+      data-pivot
+      aria-hidden="true"
+    >
+      <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--panel)" stroke-width="4" opacity=".6" />
+      <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--accent)" stroke-width="1.6" />
+      <circle r="2.4" fill="var(--accent)" />
     </svg>
     <FacetView v-if="marks?.facet" ref="facet" :view="view" :facet="marks.facet" />
     <GripMarks v-if="marks?.grips.length" :grips="marks.grips" />
@@ -91,6 +105,12 @@ const place = computed(() => {
   inset: 0;
   width: 100%;
   height: 100%;
+}
+.spot {
+  position: absolute;
+  width: 32px;
+  height: 32px;
+  margin: -16px 0 0 -16px;
 }
 .ball {
   fill: none;

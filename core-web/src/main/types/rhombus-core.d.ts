@@ -37,8 +37,9 @@ export interface Marks {
   ring?: { x: number; y: number; radius: number };
   refused?: { x: number; y: number };
 }
-/** The Facet as it is seen, in the viewport's own pixels. */
+/** The Facet as it is seen: the square in the viewport that holds it, and points from that square's corner. */
 export interface Facet {
+  left: number; top: number; size: number;
   x: number; y: number; radius: number; ring: number; roll: number; here: string; home: boolean;
   faces: { name: string; points: number[]; light: number; lit: boolean }[];
   corners: { name: string; x: number; y: number; axis?: 'x' | 'y' | 'z'; positive: boolean; lit: boolean }[];

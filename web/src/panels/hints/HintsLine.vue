@@ -47,8 +47,9 @@ const store = useStage();
 .what {
   color: var(--text);
 }
-.does {
-  margin-left: -3px;
+.does::before {
+  content: '·';
+  margin: 0 6px 0 -1px;
 }
 .all {
   color: var(--text);

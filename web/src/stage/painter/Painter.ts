@@ -1,6 +1,7 @@
 import * as THREE from 'three';
 import * as core from '../../core';
 import { GridLines } from './gridLines';
+import { Ground } from './ground';
 import { Form, Models } from './models';
 import { Outline } from './outline';
 import { palettes } from './palette';
@@ -31,6 +32,7 @@ export class Painter {
   private readonly pixel = { value: 1 };
   private readonly ink = { value: palettes.dusk.ink };
   private readonly grid: GridLines;
+  private readonly ground: Ground;
   private readonly outline: Outline;
   private models: Models | null = null;
   private palette = palettes.dusk;
@@ -43,8 +45,7 @@ export class Painter {
   ) {
     this.renderer = new THREE.WebGLRenderer({
       canvas,
-      alpha: true,
-      premultipliedAlpha: true,
+      alpha: false,
       antialias: !software(),
       preserveDrawingBuffer: true,
       powerPreference: 'high-performance',
@@ -53,14 +54,15 @@ export class Painter {
     this.renderer.debug.checkShaderErrors = import.meta.env.DEV;
     this.renderer.autoClear = false;
     this.renderer.info.autoReset = false;
-    this.renderer.setClearColor(0x000000, 0);
     this.renderer.setScissorTest(true);
     this.grid = new GridLines(this.palette, this.halfSize, this.pixel);
     this.grid.mesh.layers.set(Form.grid);
+    this.ground = new Ground(this.palette);
+    this.ground.mesh.layers.set(Form.grid);
     this.outline = new Outline(this.pixel, this.palette.outline);
     this.scene.matrixWorldAutoUpdate = false;
     this.camera.matrixWorldAutoUpdate = false;
-    this.scene.add(this.grid.mesh);
+    this.scene.add(this.ground.mesh, this.grid.mesh);
   }
 
   theme(theme: Theme): void {
@@ -68,6 +70,7 @@ export class Painter {
     this.ink.value = this.palette.ink;
     this.models?.theme(this.palette);
     this.grid.theme(this.palette);
+    this.ground.theme(this.palette);
     this.outline.tint(this.palette.outline);
   }
 
@@ -123,6 +126,7 @@ export class Painter {
   clear(): void {
     this.renderer.setViewport(0, 0, this.width, this.height);
     this.renderer.setScissor(0, 0, this.width, this.height);
+    this.renderer.setClearColor(this.palette.between, 1);
     this.renderer.clear();
   }
 
@@ -132,8 +136,7 @@ export class Painter {
     const r = this.renderer;
     r.setViewport(x, bottom, width, height);
     r.setScissor(x, bottom, width, height);
-    r.setClearColor(0x000000, 0);
-    r.clear();
+    r.clear(false, true, true);
     const m = core.matrices(view.number);
     this.camera.matrixWorldInverse.fromArray(m, 0);
     this.camera.projectionMatrix.fromArray(m, 16);
@@ -160,6 +163,7 @@ export class Painter {
   dispose(): void {
     this.close();
     this.grid.dispose();
+    this.ground.dispose();
     this.outline.dispose();
     this.renderer.dispose();
   }

@@ -7,6 +7,10 @@ export interface Palette {
   grid: THREE.Vector4[];
   ink: THREE.Vector3;
   outline: THREE.Vector3;
+  /** Top and bottom of what lies behind everything. */
+  ground: [THREE.Vector3, THREE.Vector3];
+  /** What shows between viewports. */
+  between: number;
 }
 
 function rgba(hex: string, alpha: number): THREE.Vector4 {
@@ -34,6 +38,8 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ],
     ink: rgb('#10242f'),
     outline: rgb('#d77bf0'),
+    ground: [rgb('#1b3240'), rgb('#10202b')],
+    between: 0x0c1820,
   },
   chalk: {
     wire: [none, rgba('#2f5160', 0.26), rgba('#1d3a47', 0.66), none, none],
@@ -47,5 +53,7 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ],
     ink: rgb('#1c3039'),
     outline: rgb('#8f2fae'),
+    ground: [rgb('#f0f4f1'), rgb('#dfe7e3')],
+    between: 0xf6f8f5,
   },
 };

@@ -23,6 +23,34 @@ class PicturesTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
+    /** The Facet, the Pad, hints with a modifier down, and a walk. */
+    private static void moving(Hand hand) {
+        Page page = hand.page;
+        hand.over("v2").key("h").key("q");
+        var facet = page.locator("[data-viewport=v2] [data-facet]").boundingBox();
+        hand.move(facet.x + facet.width / 2 + 8, facet.y + facet.height / 2 - 14);
+        take(page, "facet");
+        hand.over("v2", 0.45, 0.55).key("g");
+        var look = page.locator("[data-grip=look].pad path").first().boundingBox();
+        hand.move(look.x + look.width / 2, look.y + look.height / 2);
+        take(page, "pad");
+        hand.key("Escape").key("q").over("v2", 0.5, 0.62);
+        page.keyboard().down("Shift");
+        hand.by(2, 0);
+        take(page, "hints-with-shift");
+        page.keyboard().up("Shift");
+        hand.key("q");
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
+        hand.press("li[data-command='walk.start']:visible");
+        hand.over("v2", 0.5, 0.5);
+        page.keyboard().down("w");
+        page.waitForTimeout(1500);
+        page.keyboard().up("w");
+        hand.idle();
+        take(page, "walking");
+        hand.key("Backspace").key("q").key("h");
+    }
+
     @Test
     void everyMainView() throws Exception {
         Files.createDirectories(FOLDER);
@@ -50,6 +78,7 @@ class PicturesTest {
         take(page, "solo-wire");
         hand.key("7").key("q");
 
+        moving(hand);
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Direction or camera']");
         take(page, "direction-chooser");
         page.locator("li[data-command='camera.look-through']:visible:has-text('Deck close')").click();
@@ -57,6 +86,11 @@ class PicturesTest {
         take(page, "through-a-camera");
         hand.press("[data-viewport=v2] [data-command='camera.leave']");
 
+        page.locator("header [data-command='app.habits']").click();
+        page.locator("[data-habit='orbit.style']").waitFor();
+        take(page, "habits");
+        page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
+        page.waitForTimeout(500);
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
         take(page, "keys");

@@ -76,6 +76,9 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.up(MouseButton.RIGHT);
         assertThat(hand.eye("v3")).containsExactly(before);
         assertThat(map(hand.ask("habits()", null)).get("values")).isEqualTo(Map.of("orbit.axis-views", "hold"));
+        hand.page.reload();
+        Hand.ready(hand.page);
+        assertThat(map(hand.ask("habits()", null)).get("values")).as("kept").isEqualTo(Map.of("orbit.axis-views", "hold"));
         hand.habit("orbit.axis-views", null);
         hand.over("v3").drag(MouseButton.RIGHT, 60, 20);
         assertThat(hand.view("v3").get("title")).isEqualTo("Free flat");

@@ -19,7 +19,7 @@ import rhombus.core.view.Screen;
  */
 public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
     private static final double WANTED_PIXELS = 34;
-    private static final int REACH = 40;
+    private static final int REACH = 24;
 
     /** The grid for a view. */
     public static Grid of(Screen screen, UpAxis up) {

@@ -130,15 +130,15 @@ public final class Presets {
         add("walk-turn-touch", Trigger.touch(1), 0, WALK, "navigate.look", "look");
         add("walk-turn-pen", Trigger.pen(), 0, WALK, "navigate.look", "look");
         add("walk-speed", Trigger.wheel(), 0, WALK, "walk.speed", "faster or slower");
+        add("walk-leave", Trigger.key("Escape"), 0, WALK, "walk.leave", "leave and stay");
+        add("walk-done", Trigger.key("Enter"), 0, WALK, "walk.leave", "leave and stay");
+        add("walk-back", Trigger.key("Backspace"), 0, WALK, "walk.back", "back to the start");
         add("walk-faster", Trigger.key("Equal"), 0, WALK, "walk.step-speed", Map.of("to", "faster"), "faster");
         add("walk-slower", Trigger.key("Minus"), 0, WALK, "walk.step-speed", Map.of("to", "slower"), "slower");
         add("walk-turn-left", Trigger.key("ArrowLeft"), 0, WALK, "navigate.step-look", Map.of("to", "left"), "look left");
         add("walk-turn-right-key", Trigger.key("ArrowRight"), 0, WALK, "navigate.step-look", Map.of("to", "right"), "look right");
         add("walk-turn-up", Trigger.key("ArrowUp"), 0, WALK, "navigate.step-look", Map.of("to", "up"), "look up");
         add("walk-turn-down", Trigger.key("ArrowDown"), 0, WALK, "navigate.step-look", Map.of("to", "down"), "look down");
-        add("walk-leave", Trigger.key("Escape"), 0, WALK, "walk.leave", "leave and stay");
-        add("walk-done", Trigger.key("Enter"), 0, WALK, "walk.leave", "leave and stay");
-        add("walk-back", Trigger.key("Backspace"), 0, WALK, "walk.back", "back to the start");
     }
 
     private void go(String to, String code, String words) {

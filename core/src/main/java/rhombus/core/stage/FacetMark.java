@@ -27,6 +27,8 @@ record FacetMark(double x, double y, double radius, double ring) {
     static final String ROLL_RIGHT = "roll-right";
 
     private static final double MIDDLE = 6.5;
+    /** Room around the ring for its mark of the horizon, pixels. */
+    private static final double EDGE = 4;
     private static final double SMALLEST_VIEW = 150;
 
     /** The place of a viewport's Facet. */
@@ -74,12 +76,14 @@ record FacetMark(double x, double y, double radius, double ring) {
         };
     }
 
-    /** Everything to draw, in the viewport's own pixels. */
+    /** Everything to draw, in pixels from the corner of the square that holds it. */
     static Map<String, Object> plain(Stage stage, ViewState v) {
         if (!shown(stage, v)) {
             return null;
         }
-        FacetMark f = of(v);
+        FacetMark place = of(v);
+        double half = place.ring + EDGE;
+        FacetMark f = new FacetMark(half, half, place.radius, place.ring);
         UpAxis up = stage.scene().up();
         String lit = lit(stage, v);
         Facet solid = facet(stage, v);
@@ -104,6 +108,7 @@ record FacetMark(double x, double y, double radius, double ring) {
         }
         double roll = Math.toDegrees(Heading.of(v.pose.orientation(), up).roll());
         return Plain.map(
+                "left", place.x - half, "top", place.y - half, "size", 2 * half,
                 "x", f.x, "y", f.y, "radius", f.radius, "ring", f.ring,
                 "faces", faces, "corners", corners, "roll", roll,
                 "home", HOME.equals(lit) || middleIsFree(solid, f),

@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.DisplayMode;
 import rhombus.core.display.EdgeThinning;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Aabb;
@@ -91,6 +92,9 @@ public final class Snapshots {
         Screen screen = v.screen();
         Scene scene = stage.scene();
         int[] out = new int[scene.drawnCount()];
+        if (v.mode.edging() == DisplayMode.Edging.NONE) {
+            return out;
+        }
         int at = 0;
         for (int i = 0; i < scene.nodes().size(); i++) {
             if (scene.node(i).meshes().isEmpty()) {
