@@ -1,6 +1,7 @@
 import * as THREE from 'three';
 import * as core from '#compiled-core';
 import { Painter } from '../../web/src/stage/painter/Painter';
+import { bareScene } from './bareScene';
 import { paired, time } from './timing';
 
 const WIDTH = 836;
@@ -32,37 +33,7 @@ export async function redraw(file: ArrayBuffer) {
   const renderer = new THREE.WebGLRenderer({ canvas: bare, antialias: false, preserveDrawingBuffer: true });
   renderer.setSize(WIDTH, HEIGHT, false);
   renderer.setScissorTest(true);
-  const scene = new THREE.Scene();
-  const sun = new THREE.DirectionalLight(0xffffff, 2.5);
-  sun.position.set(0.3, 1, 0.6);
-  scene.add(sun, new THREE.AmbientLight(0xffffff, 0.6));
-  const geometries = new Map<number, THREE.BufferGeometry>();
-  const materials = new Map<number, THREE.Material>();
-  const drawn = core.drawn();
-  for (let i = 0; i < drawn.length; i += 2) {
-    const node = drawn[i]!;
-    const mesh = drawn[i + 1]!;
-    let g = geometries.get(mesh);
-    if (!g) {
-      g = new THREE.BufferGeometry();
-      g.setAttribute('position', new THREE.BufferAttribute(core.positions(mesh), 3));
-      g.setAttribute('normal', new THREE.BufferAttribute(core.attribute(mesh, 'NORMAL', 3)!, 3));
-      g.setIndex(new THREE.BufferAttribute(new Uint32Array(core.indices(mesh)), 1));
-      geometries.set(mesh, g);
-    }
-    const look = core.material(mesh);
-    let m = materials.get(look.id);
-    if (!m) {
-      m = new THREE.MeshLambertMaterial({ color: new THREE.Color(...look.color.slice(0, 3)), side: THREE.DoubleSide });
-      materials.set(look.id, m);
-    }
-    const object = new THREE.Mesh(g, m);
-    object.matrixAutoUpdate = false;
-    object.matrix.fromArray(core.placement(node, mesh));
-    scene.add(object);
-  }
-  scene.updateMatrixWorld();
-  scene.matrixWorldAutoUpdate = false;
+  const scene = bareScene();
   const camera = new THREE.Camera();
   camera.matrixWorldAutoUpdate = false;
   const bareGl = renderer.getContext() as WebGL2RenderingContext;

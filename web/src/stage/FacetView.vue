@@ -189,13 +189,4 @@ defineExpose({ openMenu: () => menu.value?.open() });
   position: absolute;
   pointer-events: none;
 }
-.x {
-  color: var(--x);
-}
-.y {
-  color: var(--y);
-}
-.z {
-  color: var(--z);
-}
 </style>

@@ -127,13 +127,4 @@ const place = computed(() => {
 .frame.held::after {
   border-color: var(--caution);
 }
-.x {
-  color: var(--x);
-}
-.y {
-  color: var(--y);
-}
-.z {
-  color: var(--z);
-}
 </style>

@@ -23,7 +23,7 @@ function set(id: string, value?: string | number | boolean) {
   <el-dialog v-model="shown" title="Habits" width="min(760px, 94vw)" top="6vh" append-to-body>
     <div class="list">
       <section v-for="[group, habits] in groups" :key="group">
-        <h3>{{ group }}</h3>
+        <h3 class="heading">{{ group }}</h3>
         <div v-for="h in habits" :key="h.id" class="row" :data-habit="h.id">
           <div>
             <p :id="`habit-${h.id}`" class="what">{{ h.words }}</p>
@@ -73,14 +73,6 @@ function set(id: string, value?: string | number | boolean) {
 }
 section {
   margin-bottom: 20px;
-}
-h3 {
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
-  border-bottom: 1px solid var(--line);
-  padding-bottom: 4px;
 }
 .row {
   display: grid;

@@ -71,7 +71,7 @@ watch(shown, (on) => {
       <div class="list">
         <p v-if="groups.length === 0" class="name">Nothing is called that.</p>
         <section v-for="[group, bindings] in groups" :key="group">
-          <h3>{{ group }}</h3>
+          <h3 class="heading">{{ group }}</h3>
           <div v-for="b in bindings" :key="b.id" class="row" :data-binding="b.id">
             <span>{{ b.words }}</span>
             <span class="where">{{ b.where }}</span>
@@ -119,13 +119,7 @@ watch(shown, (on) => {
 section {
   margin-bottom: 16px;
 }
-h3 {
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
-  border-bottom: 1px solid var(--line);
-  padding-bottom: 4px;
+.heading {
   break-after: avoid;
 }
 .row {

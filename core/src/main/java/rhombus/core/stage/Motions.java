@@ -144,7 +144,7 @@ final class Motions {
                 stage.pose(v, new Pose(v.pose.eye(), q, v.pose.focus(), v.pose.projection()));
             };
         }
-        stage.refuse(v, lx, ly, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
+        stage.refusals().refuse(v, lx, ly, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
         return null;
     }
 
@@ -166,7 +166,7 @@ final class Motions {
 
     private Motion dollyZoom(ViewState v, double lx, double ly, double rate) {
         if (v.pose.projection().flat()) {
-            stage.refuse(v, lx, ly, "A flat view has no lens, so there is nothing to dolly-zoom.");
+            stage.refusals().refuse(v, lx, ly, "A flat view has no lens, so there is nothing to dolly-zoom.");
             return null;
         }
         Pose start = v.pose;

@@ -146,7 +146,7 @@ final class Press implements Actions {
         }
         double lx = x - view.x + offX;
         double ly = y - view.y + offY;
-        if (command.equals("tool.drag-free") && !stage.penMoves(view, lx, ly)) {
+        if (command.equals("tool.drag-free") && !stage.refusals().penMoves(view, lx, ly)) {
             command = "navigate.orbit";
         }
         motion = allowed(command, lx, ly) ? motions.start(command, view, lx, ly, fine, snap) : null;
@@ -175,11 +175,11 @@ final class Press implements Actions {
             return true;
         }
         if (motionCommand.equals("navigate.orbit") || motionCommand.equals("facet.turn")) {
-            if (stage.heldInPlace(view, lx, ly)) {
+            if (stage.refusals().heldInPlace(view, lx, ly)) {
                 return false;
             }
             Cameras.stepOut(stage, view);
-            stage.leaveAxis(view);
+            stage.refusals().leaveAxis(view);
             return true;
         }
         Cameras.stepOut(stage, view);

@@ -11,17 +11,11 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Capture;
-import rhombus.core.keymap.Context;
-import rhombus.core.keymap.Fingers;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
-import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Glide;
-import rhombus.core.navigate.Look;
 import rhombus.core.navigate.PivotLadder;
-import rhombus.core.navigate.Turns;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
@@ -29,7 +23,6 @@ import rhombus.core.view.Clip;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Projection;
 
 /**
  * The conductor: holds the parts together, takes input and time, and says what changed. What the parts do is theirs.
@@ -37,10 +30,6 @@ import rhombus.core.view.Projection;
  * <p>Points are CSS pixels from the stage's top left, times milliseconds of any steady clock.
  */
 public final class Stage {
-    /** How long the cue of a refused motion shows, milliseconds. */
-    private static final double CUE_MS = 900;
-    /** A pointer that moves farther than this at once has been put there, and turns nothing, pixels. */
-    private static final double JUMP = 600;
 
     private Scene scene = Scene.EMPTY;
     private Surfaces surfaces = new Surfaces(scene);
@@ -52,13 +41,13 @@ public final class Stage {
     private final Changes changes = new Changes();
     private final Press press = new Press(this);
     private final Resolver resolver = new Resolver(press, Keymap.preset(Presets.RHOMBUS));
-    private final Fingers fingers = new Fingers(resolver);
+    private final Input input = new Input(this, resolver);
+    private final Refusals refusals = new Refusals(this);
     private final List<WheelBurst> wheels = new ArrayList<>();
     private final Stepping stepping = new Stepping(this);
     private final Walking walking = new Walking(this);
     private final Grips grips = new Grips(this);
     private Habits habits = Habits.USUAL;
-    private boolean locked;
     private final CommandRunner runner = new CommandRunner(this);
     private final Rebinding rebinding = new Rebinding(this);
     /** Local matrices as the scene was opened, for the nodes that have been moved since. */
@@ -67,12 +56,7 @@ public final class Stage {
     private boolean moveTool;
     private boolean reducedMotion;
     private boolean opened;
-    private double pointerX = Double.NaN;
-    private double pointerY = Double.NaN;
     private double now;
-    /** Where the hand is, on and on while the pointer is held by the browser. */
-    private double handX;
-    private double handY;
 
     /** A stage on which there is nothing yet. */
     public Stage() {
@@ -190,11 +174,11 @@ public final class Stage {
     }
 
     double pointerX() {
-        return pointerX;
+        return input.pointerX();
     }
 
     double pointerY() {
-        return pointerY;
+        return input.pointerY();
     }
 
     String nameOf(int node) {
@@ -284,110 +268,48 @@ public final class Stage {
 
     /** See {@link Resolver#pointer}. The viewport under the pointer becomes active. */
     public void pointer(double x, double y, int buttons, int mods, double timeMs) {
-        pointer(x, y, buttons, mods, false, timeMs);
+        input.pointer(x, y, buttons, mods, false, timeMs);
     }
 
     /** The same, from a pen or not. */
     public void pointer(double x, double y, int buttons, int mods, boolean pen, double timeMs) {
-        tick(timeMs);
-        if (capture != null) {
-            capture.pointer(x, y, buttons, mods, timeMs);
-            return;
-        }
-        double dx = x - handX;
-        double dy = y - handY;
-        handX = x;
-        handY = y;
-        boolean turning = locked && walking.on();
-        if (!locked) {
-            pointerX = x;
-            pointerY = y;
-        }
-        if (!resolver.moving() && buttons == 0 && !walking.on()) {
-            activate(board.at(x, y));
-        }
-        resolver.pointer(x, y, buttons, mods, pen, timeMs);
-        if (turning && !resolver.moving()) {
-            turnWalker(dx, dy);
-        }
-        changes.add(Changes.READOUT);
+        input.pointer(x, y, buttons, mods, pen, timeMs);
     }
 
-    /** While walking with the pointer held, moving it turns the head. */
-    private void turnWalker(double dx, double dy) {
-        ViewState v = walking.view();
-        if (v != null && v.pose.projection() instanceof Projection.Perspective lens && Math.hypot(dx, dy) < JUMP) {
-            double k = lens.fovY() / v.height * habits.number(AllHabits.LOOK_SPEED);
-            double ky = habits.on(AllHabits.LOOK_INVERT_Y) ? -k : k;
-            pose(v, Look.turn(v.pose, scene.up(), -dx * k, -dy * ky));
-        }
+    /** The pointer has left the stage. */
+    public void pointerLeft() {
+        input.pointerLeft();
     }
 
     /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
     public void locked(boolean on) {
-        locked = on;
-        changes.add(Changes.READOUT);
-    }
-
-    boolean locked() {
-        return locked;
+        input.locked(on);
     }
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
     public int lockWanted() {
-        return walking.holdsPointer() ? 2 : resolver.moving() && habits.is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+        return input.lockWanted();
     }
 
     /** A finger came down on the glass. */
     public void touchDown(int id, double x, double y, double timeMs) {
-        tick(timeMs);
-        touchedAt(x, y);
-        if (fingers.count() == 0 && !walking.on()) {
-            activate(board.at(x, y));
-        }
-        fingers.down(id, x, y, timeMs);
+        input.touchDown(id, x, y, timeMs);
     }
 
     /** A finger moved. */
     public void touchMove(int id, double x, double y, double timeMs) {
-        tick(timeMs);
-        touchedAt(x, y);
-        fingers.move(id, x, y);
+        input.touchMove(id, x, y, timeMs);
     }
 
     /** A finger left the glass, or the browser took it away. */
     public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
-        tick(timeMs);
-        if (lost) {
-            fingers.lost();
-        } else {
-            fingers.up(id, x, y, timeMs);
-        }
-        if (fingers.count() == 0) {
-            pointerLeft();
-        }
-        changes.add(Changes.READOUT);
-    }
-
-    private void touchedAt(double x, double y) {
-        pointerX = x;
-        pointerY = y;
-        changes.add(Changes.READOUT);
+        input.touchUp(id, x, y, lost, timeMs);
     }
 
     /** The stick shown while walking is held: how far to the right and forward, -1 to 1. */
     public void stick(double right, double ahead, double timeMs) {
         tick(timeMs);
         walking.stick(right, ahead);
-    }
-
-    /** The pointer has left the stage. */
-    public void pointerLeft() {
-        if (!resolver.moving() && !locked) {
-            pointerX = Double.NaN;
-            pointerY = Double.NaN;
-            changes.add(Changes.READOUT);
-        }
     }
 
     /**
@@ -399,53 +321,22 @@ public final class Stage {
      * @return whether something answered
      */
     public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
-        tick(timeMs);
-        if (capture != null) {
-            capture.wheel(mods);
-            return true;
-        }
-        if (!locked) {
-            pointerX = x;
-            pointerY = y;
-        }
-        if (!walking.on()) {
-            activate(board.at(x, y));
-        }
-        // Some systems turn the wheel sideways while Shift is down.
-        double delta = deltaY == 0 && (mods & Modifiers.SHIFT) != 0 ? deltaX : deltaY;
-        // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).
-        double unit = deltaMode == 0 ? 100 : deltaMode == 1 ? 3 : 1;
-        // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from memory).
-        double pinch = -delta / 100 / -Math.log(Dolly.NOTCH);
-        return resolver.wheel(x, y, -delta / unit, pinch, mods);
+        return input.wheel(x, y, deltaX, deltaY, deltaMode, mods, timeMs);
     }
 
     /** See {@link Resolver#keyDown}. */
     public boolean keyDown(String code, int mods, boolean repeat, double timeMs) {
-        tick(timeMs);
-        if (capture != null) {
-            capture.keyDown(code, mods);
-            return true;
-        }
-        changes.add(Changes.READOUT);
-        return resolver.keyDown(code, mods, repeat, timeMs);
+        return input.keyDown(code, mods, repeat, timeMs);
     }
 
     /** See {@link Resolver#keyUp}. */
     public boolean keyUp(String code, int mods, double timeMs) {
-        tick(timeMs);
-        if (capture != null) {
-            capture.keyUp(code);
-            return true;
-        }
-        changes.add(Changes.READOUT);
-        return resolver.keyUp(code, mods, timeMs);
+        return input.keyUp(code, mods, timeMs);
     }
 
     /** The window lost the keyboard. */
     public void blur() {
-        fingers.lost();
-        resolver.blur();
+        input.blur();
     }
 
     /** Runs a command on a viewport, or on the active one where the id is null. */
@@ -567,40 +458,13 @@ public final class Stage {
         changes.add(Changes.CAPTION | Changes.KEEP);
     }
 
-    /** A motion cannot be done here: a cue where the hand is, and the reason. */
-    void refuse(ViewState v, double lx, double ly, String why) {
-        v.refusedX = lx;
-        v.refusedY = ly;
-        v.refusedUntil = now + CUE_MS;
-        changes.notice(why, null, null);
-        changes.add(Changes.READOUT);
+    /** What is refused where, and what has to be done first. */
+    Refusals refusals() {
+        return refusals;
     }
 
-    /** Whether orbit is refused because axis views are held; the cue is given. */
-    boolean heldInPlace(ViewState v, double lx, double ly) {
-        if (Press.sort(this, v) != Context.AXIS || !habits.is(AllHabits.AXIS_VIEWS, "hold")) {
-            return false;
-        }
-        refuse(v, lx, ly, Captions.title(this, v) + " is held: orbit is off in axis views. Habits can release them.");
-        return true;
-    }
-
-    /** An orbit leaves an axis view that went flat by itself: it is a perspective again. */
-    void leaveAxis(ViewState v) {
-        if (v.autoFlat && v.pose.projection().flat()) {
-            v.set(Turns.toggleProjection(v.pose, v.lens));
-            changes.view(v.number);
-        }
-        v.autoFlat = false;
-    }
-
-    /** Whether a pen that drags here moves what is selected. */
-    boolean penMoves(ViewState v, double lx, double ly) {
-        if (!moveTool || !habits.is(AllHabits.PEN, "tool")) {
-            return false;
-        }
-        Hit hit = runner.pick(v, lx, ly);
-        return hit != null && selection.nodes().contains(hit.node());
+    boolean locked() {
+        return input.isLocked();
     }
 
     void moveTool(boolean on) {

@@ -47,7 +47,7 @@ final class ViewCommands {
             case "navigate.step-zoom" -> go(v, Lens.zoom(p, Math.pow(2, inward(to) * ZOOM_STEP)));
             case "navigate.step-dolly-zoom" -> {
                 if (p.projection().flat()) {
-                    stage.refuse(v, v.width / 2, v.height / 2, "A flat view has no lens, so there is nothing to dolly-zoom.");
+                    stage.refusals().refuse(v, v.width / 2, v.height / 2, "A flat view has no lens, so there is nothing to dolly-zoom.");
                 } else {
                     go(v, Lens.dollyZoom(p, Math.pow(2, inward(to) * ZOOM_STEP)));
                 }
@@ -179,7 +179,7 @@ final class ViewCommands {
 
     private void stepLook(ViewState v, Pose p, String to) {
         if (p.projection().flat()) {
-            stage.refuse(v, v.width / 2, v.height / 2, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
+            stage.refusals().refuse(v, v.width / 2, v.height / 2, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
             return;
         }
         go(v, Look.turn(p, stage.scene().up(), -step() * aside(to), step() * above(to)));
@@ -216,7 +216,7 @@ final class ViewCommands {
     }
 
     private void stepOrbit(ViewState v, Pose at, String to) {
-        if (stage.heldInPlace(v, v.width / 2, v.height / 2)) {
+        if (stage.refusals().heldInPlace(v, v.width / 2, v.height / 2)) {
             return;
         }
         Pose p = at;

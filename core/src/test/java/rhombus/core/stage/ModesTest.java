@@ -334,6 +334,36 @@ class ModesTest {
         assertThat(hand.pose(1)).isNotEqualTo(before);
     }
 
+    /** W3C Pointer Events: a pen's barrel button is 2 in the mask of buttons, its eraser 32. */
+    @Test
+    void thePensBarrelIsTheRightButtonAndItsEraserDoesNoHarm() {
+        Pose before = hand.pose(1);
+        for (int buttons : new int[] {32, 2}) {
+            hand.stage.pointer(700, 150, 0, 0, true, hand.now += 10);
+            hand.stage.pointer(700, 150, buttons, 0, true, hand.now += 10);
+            hand.stage.pointer(760, 170, buttons, 0, true, hand.now += 10);
+            hand.stage.pointer(760, 170, 0, 0, true, hand.now += 10);
+            assertThat(hand.pose(1).equals(before)).isEqualTo(buttons == 32);
+        }
+    }
+
+    /** W3C UI Events, WheelEvent: deltaMode 0 is pixels, 1 lines, 2 pages; positive is towards the user or downwards. */
+    @Test
+    void aNotchIsTheSameInPixelsLinesAndPages() {
+        List<Pose> ends = new ArrayList<>();
+        double[] deltas = {-100, -3, -1};
+        for (int mode = 0; mode < 3; mode++) {
+            Hand h = new Hand();
+            Vec3 s = h.onScreen(1, 4);
+            h.stage.wheel(s.x(), s.y(), 0, deltas[mode], mode, 0, h.now += 10);
+            h.rest();
+            ends.add(h.pose(1));
+        }
+        assertThat(ends.get(1)).isEqualTo(ends.get(0));
+        assertThat(ends.get(2)).isEqualTo(ends.get(0));
+        assertThat(ends.get(0).eye().distance(new Hand().pose(1).eye())).isGreaterThan(1);
+    }
+
     private void pen(Vec3 at, double dx) {
         hand.stage.pointer(at.x(), at.y(), 0, 0, true, hand.now += 10);
         hand.stage.pointer(at.x(), at.y(), 1, 0, true, hand.now += 10);

@@ -1,0 +1,38 @@
+import * as THREE from 'three';
+import * as core from '#compiled-core';
+
+/** The meshes of the open scene in a scene of the library's own, lit by two plain lights. */
+export function bareScene(): THREE.Scene {
+  const scene = new THREE.Scene();
+  const sun = new THREE.DirectionalLight(0xffffff, 2.5);
+  sun.position.set(0.3, 1, 0.6);
+  scene.add(sun, new THREE.AmbientLight(0xffffff, 0.6));
+  const geometries = new Map<number, THREE.BufferGeometry>();
+  const materials = new Map<number, THREE.Material>();
+  const drawn = core.drawn();
+  for (let i = 0; i < drawn.length; i += 2) {
+    const node = drawn[i]!;
+    const mesh = drawn[i + 1]!;
+    let g = geometries.get(mesh);
+    if (!g) {
+      g = new THREE.BufferGeometry();
+      g.setAttribute('position', new THREE.BufferAttribute(core.positions(mesh), 3));
+      g.setAttribute('normal', new THREE.BufferAttribute(core.attribute(mesh, 'NORMAL', 3)!, 3));
+      g.setIndex(new THREE.BufferAttribute(new Uint32Array(core.indices(mesh)), 1));
+      geometries.set(mesh, g);
+    }
+    const look = core.material(mesh);
+    let m = materials.get(look.id);
+    if (!m) {
+      m = new THREE.MeshLambertMaterial({ color: new THREE.Color(...look.color.slice(0, 3)), side: THREE.DoubleSide });
+      materials.set(look.id, m);
+    }
+    const object = new THREE.Mesh(g, m);
+    object.matrixAutoUpdate = false;
+    object.matrix.fromArray(core.placement(node, mesh));
+    scene.add(object);
+  }
+  scene.updateMatrixWorld();
+  scene.matrixWorldAutoUpdate = false;
+  return scene;
+}

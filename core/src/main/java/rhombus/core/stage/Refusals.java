@@ -1,0 +1,54 @@
+package rhombus.core.stage;
+
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Context;
+import rhombus.core.navigate.Turns;
+import rhombus.core.pick.Hit;
+
+/** What a viewport refuses, always with a cue and a reason, and what has to be done to it before a motion begins. */
+final class Refusals {
+    /** How long the cue of a refused motion shows, milliseconds. */
+    private static final double CUE_MS = 900;
+
+    private final Stage stage;
+
+    Refusals(Stage stage) {
+        this.stage = stage;
+    }
+
+    /** A motion cannot be done here: a cue where the hand is, and the reason. */
+    void refuse(ViewState v, double lx, double ly, String why) {
+        v.refusedX = lx;
+        v.refusedY = ly;
+        v.refusedUntil = stage.now() + CUE_MS;
+        stage.changes().notice(why, null, null);
+        stage.changes().add(Changes.READOUT);
+    }
+
+    /** Whether orbit is refused because axis views are held; the cue is given. */
+    boolean heldInPlace(ViewState v, double lx, double ly) {
+        if (Press.sort(stage, v) != Context.AXIS || !stage.habits().is(AllHabits.AXIS_VIEWS, "hold")) {
+            return false;
+        }
+        refuse(v, lx, ly, Captions.title(stage, v) + " is held: orbit is off in axis views. Habits can release them.");
+        return true;
+    }
+
+    /** An orbit leaves an axis view that went flat by itself: it is a perspective again. */
+    void leaveAxis(ViewState v) {
+        if (v.autoFlat && v.pose.projection().flat()) {
+            v.set(Turns.toggleProjection(v.pose, v.lens));
+            stage.changes().view(v.number);
+        }
+        v.autoFlat = false;
+    }
+
+    /** Whether a pen that drags here moves what is selected. */
+    boolean penMoves(ViewState v, double lx, double ly) {
+        if (!stage.moveTool() || !stage.habits().is(AllHabits.PEN, "tool")) {
+            return false;
+        }
+        Hit hit = stage.runner().pick(v, lx, ly);
+        return hit != null && stage.selection().nodes().contains(hit.node());
+    }
+}
