@@ -86,6 +86,11 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     },
     on,
   );
+  // A motion that was picked up by a click is put down by a press anywhere.
+  window.addEventListener('pointerdown', (e) => e.target !== canvas && core.lockWanted() === 1 && pointer(e), {
+    ...on,
+    capture: true,
+  });
   canvas.addEventListener('pointerup', pointer, on);
   canvas.addEventListener('pointercancel', pointer, on);
   canvas.addEventListener('pointerleave', (e) => e.pointerType !== 'touch' && timed(() => core.pointerLeft()), on);

@@ -32,6 +32,7 @@ final class Press implements Actions {
     private ViewState view;
     private final List<Before> before = new ArrayList<>();
     private Scene sceneBefore;
+    private List<Integer> beforeClick;
     private Motion motion;
     private TwoFingers fingers;
     private boolean pinching;
@@ -105,8 +106,23 @@ final class Press implements Actions {
             latch(b, v, x, y);
             return;
         }
+        selectionOf(b);
         boolean inside = v.holds(x, y);
         stage.runner().run(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
+    }
+
+    /** A double click means its own deed alone: what its first click did to the selection is taken back. */
+    private void selectionOf(Binding b) {
+        if (b.trigger().kind() == Trigger.Kind.CLICK) {
+            beforeClick = stage.selection().nodes();
+        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE && beforeClick != null && !b.command().startsWith("select.")) {
+            if (!beforeClick.equals(stage.selection().nodes())) {
+                stage.selection().clear();
+                beforeClick.forEach(stage.selection()::add);
+                stage.selectionChanged();
+            }
+            beforeClick = null;
+        }
     }
 
     private void latch(Binding b, ViewState v, double x, double y) {

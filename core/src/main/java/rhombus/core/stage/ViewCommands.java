@@ -85,7 +85,10 @@ final class ViewCommands {
                 v.facetAim = Facet.next(from, (int) aside(to), (int) above(to), scene.up()).name();
                 stage.changes().view(v.number);
             }
-            case "facet.aim-here" -> facetAim(v, Standard.nearest(p.orientation(), scene.up()).name());
+            case "facet.aim-here" -> {
+                stage.activate(v);
+                facetAim(v, Standard.nearest(p.orientation(), scene.up()).name());
+            }
             case "facet.aim-away" -> facetAim(v, null);
             case "view.opposite" -> go(v, Turns.opposite(p, scene.up()));
             case "view.toggle-projection" -> {

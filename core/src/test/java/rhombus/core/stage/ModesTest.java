@@ -142,6 +142,17 @@ class ModesTest {
         hand.up("Space");
     }
 
+    /** W goes forward inside a walk, so there Enter is the other way out; a key that the walk does not use leaves it again. */
+    @Test
+    void theKeyThatStartedTheWalkLeavesItWhereTheWalkHasNoOtherUseForIt() {
+        hand.stage.use(hand.stage.keymap().with("walk", rhombus.core.keymap.Trigger.key("Backquote"), 0));
+        hand.move(700, 150, 0);
+        hand.tap("Backquote", 0);
+        assertThat(hand.stage.walking().on()).isTrue();
+        hand.tap("Backquote", 0);
+        assertThat(hand.stage.walking().on()).isFalse();
+    }
+
     @Test
     void walkingInAFlatViewMakesItAPerspective() {
         hand.move(100, 600, 0);
@@ -287,14 +298,16 @@ class ModesTest {
     }
 
     @Test
-    void tappingSelectsAndTappingTwiceCentres() {
+    void tappingSelectsAndTappingTwiceCentresWithTheSelectionAsItWas() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        for (int i = 0; i < 2; i++) {
-            down(1, s.x(), s.y());
-            lift(1, s.x(), s.y());
-        }
+        hand.stage.selection().only(2);
+        down(1, s.x(), s.y());
+        lift(1, s.x(), s.y());
         assertThat(hand.stage.selection().nodes()).containsExactly(4);
+        down(1, s.x(), s.y());
+        lift(1, s.x(), s.y());
+        assertThat(hand.stage.selection().nodes()).containsExactly(2);
         hand.rest();
         assertThat(hand.pose(1)).isNotEqualTo(before);
         assertThat(hand.pose(1).orientation()).isEqualTo(before.orientation());
