@@ -385,6 +385,10 @@ class WaysOfMovingTest extends InTheBoatyard {
         double[] start = hand.eye("v2");
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
         hand.press("li[data-command='walk.start']:visible");
+        // The menu lay over the stick's place.
+        hand.page.locator("li[data-command='walk.start']").first().waitFor(
+                new com.microsoft.playwright.Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        hand.page.waitForTimeout(300);
         var stick = hand.page.locator("[data-stick]").boundingBox();
         CDPSession glass = hand.page.context().newCDPSession(hand.page);
         touch(glass, "touchStart", finger(1, stick.x + stick.width / 2, stick.y + stick.height * 0.15));

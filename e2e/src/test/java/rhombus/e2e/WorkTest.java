@@ -84,7 +84,7 @@ class WorkTest extends InTheBoatyard {
         assertThat(hand.view("v1").get("display")).isEqualTo("wire");
     }
 
-    /** Share of pixels in the scout view's picture that surfaces fill. */
+    /** Share of pixels in the scout view's picture that are brighter than the ground behind everything. */
     private double lit() {
         return ((Number) hand.page.evaluate("""
                 () => {
@@ -95,7 +95,7 @@ class WorkTest extends InTheBoatyard {
                     const x = (v.rect.x - box.x + (i + .5) / n * v.rect.width) * k;
                     const y = c.height - (v.rect.y - box.y + (j + .5) / n * v.rect.height) * k;
                     gl.readPixels(Math.floor(x), Math.floor(y), 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, px);
-                    if (px[3] > 230) hit++;
+                    if (px[0] > 75) hit++;
                   }
                   return hit / n / n;
                 }""")).doubleValue();

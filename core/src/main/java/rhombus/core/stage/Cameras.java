@@ -23,6 +23,7 @@ final class Cameras {
         if (node < 0 || stage.scene().node(node).kind() != Kind.CAMERA) {
             return false;
         }
+        stage.walking().leaveIn(v);
         if (v.camera == null) {
             v.beforeCamera = v.destination();
         }

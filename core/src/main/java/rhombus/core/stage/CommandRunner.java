@@ -66,9 +66,13 @@ final class CommandRunner {
         Board board = stage.board();
         switch (id) {
             case "board.solo" -> {
+                stage.grips().closePad();
                 board.solo = board.solo >= 0 ? -1 : v.number;
                 board.active = v.number;
                 board.layOut();
+                if (stage.walking().on() && !stage.walking().view().shown) {
+                    stage.walking().leave();
+                }
                 for (ViewState each : board.views) {
                     Cameras.follow(stage, each);
                 }

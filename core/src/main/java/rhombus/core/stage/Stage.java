@@ -230,6 +230,7 @@ public final class Stage {
 
     /** The stage has another size. Before the first scene, home poses wait for it. */
     public void resize(double width, double height) {
+        grips.closePad();
         board.resize(width, height);
         for (ViewState v : board.views) {
             Cameras.follow(this, v);

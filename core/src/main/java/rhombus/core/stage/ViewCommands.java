@@ -210,6 +210,9 @@ final class ViewCommands {
             return;
         }
         stage.endWheels();
+        if (to.projection().flat()) {
+            stage.walking().leaveIn(v);
+        }
         Cameras.stepOut(stage, v);
         stage.glide(v, to, stage.glideMs());
         if (v != stage.walking().view()) {
@@ -297,6 +300,7 @@ final class ViewCommands {
             stage.changes().notice(atEnd, null, null);
             return;
         }
+        stage.walking().leaveIn(v);
         v.camera = null;
         v.autoFlat = false;
         stage.glide(v, to, stage.glideMs());

@@ -20,8 +20,8 @@ import rhombus.core.view.Pose;
 final class Walking {
     private static final double SLOWEST = 1e-4;
     private static final double FASTEST = 1e5;
-    /** What stands still for longer than this, seconds, has been asleep, and goes on from where it was. */
-    private static final double ASLEEP = 2;
+    /** A picture that took longer than this, seconds, counts as no longer: nobody wants to find themselves far away. */
+    private static final double LONGEST = 2;
 
     private final Stage stage;
     private ViewState view;
@@ -116,6 +116,13 @@ final class Walking {
         stage.changes().view(v.number);
     }
 
+    /** Ends it where something else is about to happen to the viewport. */
+    void leaveIn(ViewState v) {
+        if (v == view) {
+            leave();
+        }
+    }
+
     /** Ends it and goes back to where it began. */
     void back() {
         ViewState v = view;
@@ -179,9 +186,9 @@ final class Walking {
         if (!moving()) {
             return;
         }
-        double seconds = (nowMs - last) / 1000;
+        double seconds = Math.min(LONGEST, (nowMs - last) / 1000);
         last = nowMs;
-        if (seconds <= 0 || seconds > ASLEEP) {
+        if (seconds <= 0) {
             return;
         }
         Vec3 way = Walk.direction(

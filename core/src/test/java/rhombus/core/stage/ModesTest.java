@@ -162,6 +162,23 @@ class ModesTest {
         assertThat(hand.pose(2)).isEqualTo(hand.view(2).home);
     }
 
+    @Test
+    void whateverElseHappensToTheViewportEndsTheWalkFirst() {
+        for (String command : List.of("camera.look-through", "view.toggle-projection", "trail.back")) {
+            Hand h = new Hand();
+            h.drag(700, 150, 20, 0, 2, 0);
+            h.stage.command("walk.start", Map.of(), "v2", h.now += 10);
+            h.stage.stick(0, 1, h.now += 10);
+            h.stage.tick(h.now += 100);
+            h.stage.command(command, Map.of(), "v2", h.now += 10);
+            h.rest();
+            assertThat(h.stage.walking().on()).as(command).isFalse();
+            Pose rest = h.pose(1);
+            h.stage.tick(h.now += 300);
+            assertThat(h.pose(1)).isEqualTo(rest);
+        }
+    }
+
     // ---- Pad and lozenges --------------------------------------------------------------------------------------------
 
     @Test
