@@ -63,9 +63,10 @@ final class Grips {
             closePad();
             return;
         }
+        // A second tap of the key means to close what the first one left open.
+        used = padView != null;
         padView = v;
         held = byKey;
-        used = false;
         anchorX = Double.isNaN(lx) ? v.width / 2 : lx;
         anchorY = Double.isNaN(ly) ? v.height / 2 : ly;
         double w = 3 * (HALF_WIDTH + GAP);
@@ -86,6 +87,15 @@ final class Grips {
         if ((!tap || used) && !stage.resolver().moving()) {
             closePad();
         }
+    }
+
+    /** Somebody clicked or dragged beside the Pad while no key holds it open: it closes. */
+    boolean dismissed(ViewState v, double lx, double ly) {
+        if (padView == null || held || at(v, lx, ly) != null) {
+            return false;
+        }
+        closePad();
+        return true;
     }
 
     /** A motion from the Pad has ended. */

@@ -106,6 +106,9 @@ final class Press implements Actions {
             latch(b, v, x, y);
             return;
         }
+        if (b.trigger().kind() == Trigger.Kind.CLICK && stage.grips().dismissed(v, x - v.x, y - v.y)) {
+            return;
+        }
         selectionOf(b);
         boolean inside = v.holds(x, y);
         stage.runner().run(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
@@ -152,6 +155,9 @@ final class Press implements Actions {
     public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
         press(x, y);
         command = b.command();
+        if (grip == null) {
+            stage.grips().dismissed(view, x - view.x, y - view.y);
+        }
         if (command.equals("grip.drag")) {
             if (grip == null) {
                 grip = stage.grips().at(view, x - view.x, y - view.y);

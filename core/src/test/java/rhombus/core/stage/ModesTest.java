@@ -217,7 +217,15 @@ class ModesTest {
         assertThat(hand.stage.grips().padOpen()).isTrue();
         hand.tap("Escape", 0);
         assertThat(hand.stage.grips().padOpen()).isFalse();
+        hand.tap("KeyG", 0);
+        hand.tap("KeyG", 0);
+        assertThat(hand.stage.grips().padOpen()).as("a second tap closes it").isFalse();
+        hand.tap("KeyG", 0);
+        hand.click(520, 20);
+        assertThat(hand.stage.grips().padOpen()).as("so does a click beside it").isFalse();
+        hand.rest();
         Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
         Map<String, Object> pan = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
         double x = 503 + Plain.number(pan.get("x"), 0);
