@@ -123,7 +123,7 @@ row(`four viewports of the demo redrawn in Smooth (${d.triangles} triangles, ${d
   };
   const ours = [];
   const theirs = [];
-  for (let round = 0; round < 6; round++) {
+  for (let round = 0; round < 5; round++) {
     const { mine, rect } = await stage();
     await mine.evaluate(() => (window.frames = () => window.rhombus.stats().frames));
     await mine.evaluate(watch);

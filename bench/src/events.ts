@@ -29,18 +29,18 @@ export async function events(motion: keyof typeof BUTTON) {
   const result = await paired(
     9,
     () => {
-      core.pointer(cx, cy, 0, 0, (now += 1000));
+      core.pointer(cx, cy, 0, 0, false, (now += 1000));
       if (motion === 'dolly') core.keyDown('KeyA', 0, false, (now += 8));
-      else core.pointer(cx, cy, BUTTON[motion], 0, (now += 8));
+      else core.pointer(cx, cy, BUTTON[motion], 0, false, (now += 8));
       const ms = time(() => {
         for (let i = 0; i < EVENTS; i++) {
           const turn = (i % 400) - 200;
-          core.pointer(cx + turn * 0.5, cy + turn * 0.1, BUTTON[motion], 0, (now += 1));
+          core.pointer(cx + turn * 0.5, cy + turn * 0.1, BUTTON[motion], 0, false, (now += 1));
           core.matrices(1);
         }
       });
       core.keyDown('Escape', 0, false, (now += 8));
-      core.pointer(cx, cy, 0, 0, (now += 8));
+      core.pointer(cx, cy, 0, 0, false, (now += 8));
       core.keyUp('KeyA', 0, (now += 8));
       core.takeChanges();
       return (ms / EVENTS) * 1000;
