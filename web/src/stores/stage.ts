@@ -15,11 +15,19 @@ export const useStage = defineStore('stage', () => {
   let noticeKey = 0;
 
   function refresh(bits: number) {
+    const all = bits & (Changed.layout | Changed.caption | Changed.selection | Changed.habits);
     if (bits & (Changed.views | Changed.layout | Changed.caption)) {
-      views.value = core.views();
+      // What has not changed stays the same object, so that nobody draws it again.
+      const before = views.value;
+      views.value = core.views().map((v) => (all || bits & (1 << v.number) ? v : (before[v.number] ?? v)));
     }
-    if (bits & (Changed.views | Changed.layout | Changed.caption | Changed.selection | Changed.readout)) {
-      marks.value = views.value.map((v) => core.marks(v.number));
+    if (bits & (Changed.views | Changed.readout) || all) {
+      // While a view moves nothing else does but where the pointer is.
+      const some = !all && bits & Changed.views;
+      const before = marks.value;
+      marks.value = views.value.map((v) =>
+        !some || bits & (1 << v.number) || v.active ? core.marks(v.number) : (before[v.number] ?? core.marks(v.number)),
+      );
     }
     if (bits & Changed.scene && objects.value.length === 0) objects.value = core.scene().objects;
     if (bits & Changed.selection) selection.value = core.selection();
