@@ -162,8 +162,6 @@ row(`four viewports of the demo redrawn in Smooth (${d.triangles} triangles, ${d
   console.log('heap', before, after);
   await mine.context().close();
 }
-if (process.env.ONLY === 'latency') process.exit(0);
-
 // A scene of a million triangles, uploaded once.
 const big = await page();
 await big.goto(`${base}/bench/`);

@@ -18,12 +18,6 @@ const square = computed(() => ({
   height: `${props.facet.size}px`,
 }));
 const home = computed(() => props.facet.lit === 'home');
-/** The ring's halves, from the top round to the bottom. */
-const half = (side: -1 | 1) => {
-  const f = props.facet;
-  const r = f.ring - 5;
-  return `M${f.x + side * 9} ${f.y - Math.sqrt(r * r - 81)}A${r} ${r} 0 0 ${side > 0 ? 1 : 0} ${f.x + side * 9} ${f.y + Math.sqrt(r * r - 81)}`;
-};
 const ARROWS: Record<string, string> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
 function key(e: KeyboardEvent) {
   const to = ARROWS[e.key];
@@ -46,8 +40,22 @@ defineExpose({ openMenu: () => menu.value?.open() });
 <template>
   <svg class="facet" aria-hidden="true" :style="square">
     <circle class="ground" :cx="facet.x" :cy="facet.y" :r="facet.ring" />
-    <path class="ring" :class="{ lit: facet.lit === 'roll-left' }" :d="half(-1)" />
-    <path class="ring" :class="{ lit: facet.lit === 'roll-right' }" :d="half(1)" />
+    <g :transform="`translate(${facet.x} ${facet.y})`">
+      <circle
+        class="ring"
+        :class="{ lit: facet.lit === 'roll-left' }"
+        :r="facet.ring - 5"
+        pathLength="360"
+        transform="rotate(102)"
+      />
+      <circle
+        class="ring"
+        :class="{ lit: facet.lit === 'roll-right' }"
+        :r="facet.ring - 5"
+        pathLength="360"
+        transform="rotate(-78)"
+      />
+    </g>
     <path
       class="level"
       :d="`M0 ${-facet.ring + 4}l-4-7h8z`"
@@ -120,6 +128,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
   fill: none;
   stroke: var(--quiet);
   stroke-width: 2;
+  stroke-dasharray: 156 204;
   opacity: 0.55;
 }
 .ring.lit {

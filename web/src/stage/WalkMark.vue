@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import * as core from '../core';
 import type { Marks, View } from '../core';
 import { capture } from './hold';
 import { useRun } from './run';
@@ -23,8 +22,7 @@ function hold(e: PointerEvent) {
 
 function move(x: number, y: number) {
   at.value = [Math.max(-1, Math.min(1, x)), Math.max(-1, Math.min(1, y))];
-  core.stick(x, y, performance.now());
-  run('board.activate', {}, null);
+  run('walk.stick', { right: x, ahead: y });
 }
 </script>
 

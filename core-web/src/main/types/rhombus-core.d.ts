@@ -58,7 +58,7 @@ export interface Material {
   image?: { id: number; type: string; start: number; length: number };
 }
 export interface KeyBinding {
-  id: string; group: string; words: string; needs: string; where: string; trigger?: string; changed: boolean;
+  id: string; group: string; words: string; needs: string; where: string; special: boolean; trigger?: string; changed: boolean;
 }
 export interface KeysPage {
   name: string; preset: string; presets: { id: string; name: string }[]; changed: number; missing: string[];
@@ -88,7 +88,6 @@ export function pointer(x: number, y: number, buttons: number, modifiers: number
 export function touchDown(id: number, x: number, y: number, time: number): void;
 export function touchMove(id: number, x: number, y: number, time: number): void;
 export function touchUp(id: number, x: number, y: number, lost: boolean, time: number): void;
-export function stick(right: number, ahead: number, time: number): void;
 export function locked(on: boolean): void;
 /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
 export function lockWanted(): 0 | 1 | 2;

@@ -26,7 +26,7 @@ function set(id: string, value?: string | number | boolean) {
         <h3 class="heading">{{ group }}</h3>
         <div v-for="h in habits" :key="h.id" class="row" :data-habit="h.id">
           <div>
-            <p :id="`habit-${h.id}`" class="what">{{ h.words }}</p>
+            <p>{{ h.words }}</p>
             <p class="sentence">{{ h.sentence }}</p>
           </div>
           <el-switch

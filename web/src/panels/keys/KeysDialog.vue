@@ -73,8 +73,9 @@ watch(shown, (on) => {
         <section v-for="[group, bindings] in groups" :key="group">
           <h3 class="heading">{{ group }}</h3>
           <div v-for="b in bindings" :key="b.id" class="row" :data-binding="b.id">
-            <span>{{ b.words }}</span>
-            <span class="where">{{ b.where }}</span>
+            <span
+              >{{ b.words }} <span v-if="b.special" class="where">{{ b.where }}</span></span
+            >
             <button class="trigger" :class="{ changed: b.changed }" :title="`Change: ${b.words}`" @click="changing = b">
               <kbd>{{ b.trigger ?? 'none' }}</kbd>
             </button>
@@ -124,7 +125,7 @@ section {
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr auto auto 44px;
+  grid-template-columns: 1fr auto 44px;
   gap: 8px;
   align-items: center;
   min-height: 29px;
@@ -133,7 +134,6 @@ section {
 .where {
   color: var(--quiet);
   font-size: 11.5px;
-  display: none;
 }
 .trigger {
   background: none;

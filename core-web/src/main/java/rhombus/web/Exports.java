@@ -166,11 +166,6 @@ public final class Exports {
     }
 
     @JSExport
-    public static void stick(double right, double ahead, double time) {
-        stage.stick(right, ahead, time);
-    }
-
-    @JSExport
     public static void locked(boolean on) {
         stage.locked(on);
     }

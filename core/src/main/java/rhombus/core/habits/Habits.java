@@ -50,11 +50,12 @@ public final class Habits {
         if (h == null) {
             throw new IllegalArgumentException("\"" + id + "\" is no setting");
         }
+        Object to = value instanceof Number n ? (Object) n.doubleValue() : value;
         Map<String, Object> next = new LinkedHashMap<>(changes);
-        if (value == null || value.equals(h.usual())) {
+        if (to == null || to.equals(h.usual())) {
             next.remove(id);
-        } else if (h.allows(value)) {
-            next.put(id, value instanceof Number n ? (Object) n.doubleValue() : value);
+        } else if (h.allows(to)) {
+            next.put(id, to);
         } else {
             throw new IllegalArgumentException("“" + h.words() + "” can be " + h.allowed());
         }

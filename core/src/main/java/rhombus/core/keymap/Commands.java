@@ -43,6 +43,7 @@ public final class Commands {
         held("walk.go", "Go");
         steps("walk.speed", "Walk faster or slower");
         repeating("walk.step-speed", "Walk faster or slower by a step");
+        action("walk.stick", "Hold the walk stick");
         action("walk.leave", "Leave the walk and stay");
         action("walk.back", "Leave the walk and go back to its start");
         group("Pad and Facet");

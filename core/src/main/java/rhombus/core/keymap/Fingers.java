@@ -3,6 +3,7 @@ package rhombus.core.keymap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.navigate.Dolly;
 
 /**
  * Fingers on the glass, one to three: a tap is a click, a drag is what is bound to that many fingers, and two fingers that
@@ -165,8 +166,7 @@ public final class Fingers {
             resolver.dragTouch(middleX, middleY);
         }
         if (spreading != null) {
-            // Doubling the distance between the fingers is four notches, as it is for a dolly to within a tenth.
-            double notches = 4 * Math.log(lastSpread / firstSpread) / Math.log(2);
+            double notches = Dolly.notchesFor(lastSpread / firstSpread);
             firstSpread = lastSpread;
             resolver.actions().steps(spreading.binding(), middleX, middleY, notches, false);
         }

@@ -53,6 +53,11 @@ public final class Dolly {
         return d >= m ? -Math.log(d / m) / K : (m - d) / (m * K);
     }
 
+    /** How many notches divide a distance by a ratio, far from the near limit; negative for a ratio below 1. */
+    public static double notchesFor(double ratio) {
+        return Math.log(ratio) / K;
+    }
+
     /** How many notches lead from one distance to another, with the near limit {@code m}. */
     public static double notchesBetween(double from, double to, double m) {
         return parameter(to, m) - parameter(from, m);

@@ -18,13 +18,18 @@ public record Glide(Pose from, Pose to, double startMs, double durationMs) {
         return nowMs >= startMs + durationMs;
     }
 
+    /** Part of the way gone after a part of the time: fast at first, gentle at the end. */
+    public static double eased(double t) {
+        return 1 - (1 - t) * (1 - t) * (1 - t);
+    }
+
     /** The pose at a time. */
     public Pose at(double nowMs) {
         if (over(nowMs)) {
             return to;
         }
         double t = Math.max(0, (nowMs - startMs) / durationMs);
-        double s = 1 - (1 - t) * (1 - t) * (1 - t);
+        double s = eased(t);
         if (from.orientation().angleTo(to.orientation()) < 1e-9) {
             // Without a turn the eye goes straight, so whatever both poses hold still under the pointer stays there.
             return new Pose(

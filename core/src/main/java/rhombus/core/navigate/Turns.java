@@ -15,11 +15,6 @@ public final class Turns {
 
     private Turns() {}
 
-    /** The same focus seen from a standard direction. */
-    public static Pose to(Pose pose, Direction d, UpAxis up) {
-        return pose.turnedAboutFocus(d.orientation(up));
-    }
-
     /** The same focus seen from any of the 26 standard directions, levelled. */
     public static Pose to(Pose pose, Standard s, UpAxis up) {
         return pose.turnedAboutFocus(s.orientation(up));

@@ -39,7 +39,7 @@ public final class TwoFingers {
      * @param twist radians by which they turned, clockwise on the glass
      */
     public Pose at(double x, double y, double spread, double twist) {
-        double notches = Math.log(spread) / -Math.log(Dolly.NOTCH);
+        double notches = Dolly.notchesFor(spread);
         // Spreading never leads through the held point: there would be nothing left between the fingers.
         Pose near = Dolly.notches(start.pose(), line, distance, limit, Math.min(notches, most()));
         Pose rolled = Look.roll(near, twist);
@@ -54,8 +54,6 @@ public final class TwoFingers {
         if (start.pose().projection().flat()) {
             return Double.POSITIVE_INFINITY;
         }
-        double k = -Math.log(Dolly.NOTCH);
-        double toLimit = distance >= limit ? Math.log(distance / limit) / k : -(limit - distance) / (limit * k);
-        return toLimit + 0.99 / k;
+        return Dolly.notchesBetween(distance, limit / 100, limit);
     }
 }

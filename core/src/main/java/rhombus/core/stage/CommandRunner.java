@@ -51,6 +51,7 @@ final class CommandRunner {
             case "walk.fly" -> walking.toggle(v, true, Plain.truth(args.get("key"), false));
             case "walk.leave" -> walking.leave();
             case "walk.back" -> walking.back();
+            case "walk.stick" -> walking.stick(Plain.number(args.get("right"), 0), Plain.number(args.get("ahead"), 0));
             case "walk.step-speed" ->
                     walking.speed(walking.speed() * (Plain.text(args.get("to"), "").equals("slower") ? 1 / Stepping.WALK_NOTCH : Stepping.WALK_NOTCH));
             case "pad.open" -> stage.grips().openPad(v, lx, ly, false);

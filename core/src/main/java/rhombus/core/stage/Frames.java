@@ -66,10 +66,7 @@ final class Frames {
             return null;
         }
         List<Integer> dense = dense(scene, meshes);
-        Aabb b = Aabb.EMPTY;
-        for (int n : dense) {
-            b = b.union(scene.bounds(n));
-        }
+        Aabb b = around(scene, dense);
         if (dense.size() == meshes.size() || widthOnScreen(b, new Screen(all, width, height)) > LOST * width) {
             return new Whole(all, List.of());
         }
@@ -89,11 +86,16 @@ final class Frames {
         if (meshes.isEmpty()) {
             return 10;
         }
+        double radius = around(scene, dense(scene, meshes)).radius();
+        return radius > 0 ? radius : 1;
+    }
+
+    private static Aabb around(Scene scene, List<Integer> nodes) {
         Aabb b = Aabb.EMPTY;
-        for (int n : dense(scene, meshes)) {
+        for (int n : nodes) {
             b = b.union(scene.bounds(n));
         }
-        return b.radius() > 0 ? b.radius() : 1;
+        return b;
     }
 
     private static Pose fitMeshes(Scene scene, List<Integer> nodes, Pose pose, double aspect) {

@@ -146,7 +146,7 @@ final class Hints {
         if (view.camera != null && !motion.startsWith("navigate.crop")) {
             return "leaves the camera where it is";
         }
-        if (flat() && (motion.equals("navigate.look") || motion.equals("navigate.dolly-zoom"))) {
+        if (flat() && List.of("navigate.look", "navigate.dolly-zoom", "navigate.drive").contains(motion)) {
             return "needs a perspective";
         }
         return Words.does(motion, flat());

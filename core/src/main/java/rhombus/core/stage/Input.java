@@ -161,7 +161,7 @@ final class Input {
         // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).
         double unit = deltaMode == 0 ? 100 : deltaMode == 1 ? 3 : 1;
         // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from memory).
-        double pinch = -delta / 100 / -Math.log(Dolly.NOTCH);
+        double pinch = Dolly.notchesFor(Math.exp(-delta / 100));
         return resolver.wheel(x, y, -delta / unit, pinch, mods);
     }
 

@@ -26,7 +26,7 @@ final class Motions {
     /** What the fine modifier multiplies motions by. */
     static final double FINE = 0.1;
     /** Notches of a dolly drag over the full height of the viewport: sixteen times nearer. */
-    private static final double DOLLY_DRAG = 4 * Math.log(2) / -Math.log(Dolly.NOTCH);
+    private static final double DOLLY_DRAG = Dolly.notchesFor(16);
     /** How often a lens drag over the full height of the viewport doubles the size of the picture. */
     private static final double DOUBLINGS = 3;
 
@@ -50,7 +50,7 @@ final class Motions {
             case "navigate.zoom" -> zoom(v, lx, ly, rate);
             case "navigate.dolly-zoom" -> dollyZoom(v, lx, ly, rate);
             case "navigate.crop" -> crop(v, lx, ly, rate);
-            case "navigate.drive" -> new DriveMotion(stage, v, lx, ly, rate);
+            case "navigate.drive" -> drive(v, lx, ly, rate);
             case "tool.drag" -> move(v, lx, ly, rate, snap);
             case "tool.drag-free" -> moveFreely(v, lx, ly, rate);
             default -> null;
@@ -146,6 +146,14 @@ final class Motions {
         }
         stage.refusals().refuse(v, lx, ly, "A flat view has no eye to turn on the spot; make it a perspective to look around.");
         return null;
+    }
+
+    private Motion drive(ViewState v, double lx, double ly, double rate) {
+        if (v.pose.projection().flat()) {
+            stage.refusals().refuse(v, lx, ly, "A flat view has no eye to drive with; make it a perspective.");
+            return null;
+        }
+        return new DriveMotion(stage, v, lx, ly, rate);
     }
 
     private Motion roll(ViewState v, double lx, double rate, boolean snap) {

@@ -4,6 +4,7 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
+import rhombus.core.navigate.Glide;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.navigate.Turntable;
 import rhombus.core.view.Pose;
@@ -81,8 +82,7 @@ final class OrbitMotion implements Motion {
             return;
         }
         Quat to = held == null ? free.orientation() : held.orientation(stage.scene().up());
-        double eased = 1 - (1 - t) * (1 - t) * (1 - t);
-        stage.pose(view, start.turnedAbout(pivot, from.slerp(to, eased)));
+        stage.pose(view, start.turnedAbout(pivot, from.slerp(to, Glide.eased(t))));
     }
 
     @Override

@@ -201,7 +201,7 @@ final class Press implements Actions {
                 return false;
             }
             Cameras.stepOut(stage, view);
-            stage.refusals().leaveAxis(view);
+            stage.pose(view, stage.refusals().leavingAxis(view, view.pose));
             return true;
         }
         Cameras.stepOut(stage, view);

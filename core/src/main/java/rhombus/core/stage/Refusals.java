@@ -4,6 +4,7 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Context;
 import rhombus.core.navigate.Turns;
 import rhombus.core.pick.Hit;
+import rhombus.core.view.Pose;
 
 /** What a viewport refuses, always with a cue and a reason, and what has to be done to it before a motion begins. */
 final class Refusals {
@@ -34,13 +35,11 @@ final class Refusals {
         return true;
     }
 
-    /** An orbit leaves an axis view that went flat by itself: it is a perspective again. */
-    void leaveAxis(ViewState v) {
-        if (v.autoFlat && v.pose.projection().flat()) {
-            v.set(Turns.toggleProjection(v.pose, v.lens));
-            stage.changes().view(v.number);
-        }
+    /** What leaves an axis view that went flat by itself is a perspective again; any other pose stays as it is. */
+    Pose leavingAxis(ViewState v, Pose p) {
+        boolean back = v.autoFlat && p.projection().flat();
         v.autoFlat = false;
+        return back ? Turns.toggleProjection(p, v.lens) : p;
     }
 
     /** Whether a pen that drags here moves what is selected. */

@@ -13,7 +13,9 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Commands;
+import rhombus.core.keymap.Context;
 import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.plain.Plain;
@@ -27,6 +29,9 @@ import rhombus.core.view.Screen;
 
 /** The state of the stage as plain data, for panels and for {@code window.rhombus}. */
 public final class Snapshots {
+    /** Height of the film back that focal lengths are read for, millimetres: full frame, 36 × 24. */
+    private static final double FULL_FRAME = 24;
+
     private final Stage stage;
 
     Snapshots(Stage stage) {
@@ -207,7 +212,8 @@ public final class Snapshots {
                         row("Focus", Lengths.words(p.focus())),
                         p.projection() instanceof Projection.Orthographic o
                                 ? row("Extent", Lengths.words(o.extent()))
-                                : row("Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"),
+                                : row("Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "° · "
+                                        + Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm"),
                         row("Roll", Lengths.fixed(roll, 1) + "°"),
                         row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(depth)) + " px/m")),
                 "pivot", pivot(v.id),
@@ -259,6 +265,7 @@ public final class Snapshots {
                     "words", b.words(),
                     "needs", Commands.named(b.command()).sort().words(),
                     "where", b.context().words(),
+                    "special", b.context().compareTo(Context.STAGE) < 0,
                     "trigger", b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
                     "changed", stage.keymap().changes().containsKey(b.id())));
         }

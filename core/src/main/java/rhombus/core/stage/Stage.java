@@ -307,12 +307,6 @@ public final class Stage {
         input.touchUp(id, x, y, lost, timeMs);
     }
 
-    /** The stick shown while walking is held: how far to the right and forward, -1 to 1. */
-    public void stick(double right, double ahead, double timeMs) {
-        tick(timeMs);
-        walking.stick(right, ahead);
-    }
-
     /**
      * The wheel has turned or two fingers have moved on a trackpad.
      *

@@ -141,10 +141,7 @@ final class ViewCommands {
         Pose to = Turns.to(p, d, stage.scene().up());
         boolean flat = to.projection().flat();
         if (d.axes() != 1) {
-            if (v.autoFlat && flat) {
-                to = Turns.toggleProjection(to, v.lens);
-            }
-            v.autoFlat = false;
+            to = stage.refusals().leavingAxis(v, to);
         } else if (!flat && Plain.truth(args.get("flat"), false)) {
             to = Turns.toggleProjection(to, v.lens);
         } else if (!flat && stage.habits().on(AllHabits.AXIS_FLAT)) {
@@ -225,11 +222,7 @@ final class ViewCommands {
         if (stage.refusals().heldInPlace(v, v.width / 2, v.height / 2)) {
             return;
         }
-        Pose p = at;
-        if (v.autoFlat && p.projection().flat()) {
-            p = Turns.toggleProjection(p, v.lens);
-            v.autoFlat = false;
-        }
+        Pose p = stage.refusals().leavingAxis(v, at);
         boolean stop = stage.habits().is(AllHabits.POLES, "stop");
         go(v, Turntable.orbit(p, p.focusPoint(), stage.scene().up(), step() * aside(to), -step() * above(to), stop));
     }

@@ -226,10 +226,6 @@ final class Walking {
         return eye.plus(way, Walk.advance(pace, gap, reach, seconds));
     }
 
-    double reach() {
-        return reach;
-    }
-
     /** What shows while walking, in the viewport's own pixels: the speed at the pointer, and the stick. */
     Map<String, Object> mark(ViewState v) {
         if (v != view) {

@@ -12,27 +12,20 @@ final class Words {
             Map.entry("facet.turn", "orbit"),
             Map.entry("navigate.pan", "pan"),
             Map.entry("navigate.dolly", "dolly"),
-            Map.entry("navigate.dolly-steps", "dolly"),
             Map.entry("navigate.dolly-all", "dolly everywhere"),
-            Map.entry("navigate.dolly-all-steps", "dolly everywhere"),
             Map.entry("navigate.look", "look"),
             Map.entry("navigate.roll", "roll"),
             Map.entry("navigate.zoom", "zoom"),
-            Map.entry("navigate.zoom-steps", "zoom"),
             Map.entry("navigate.dolly-zoom", "dolly-zoom"),
             Map.entry("navigate.crop", "crop"),
-            Map.entry("navigate.crop-steps", "crop"),
             Map.entry("navigate.drive", "drive"));
     private static final Map<String, String> DOES = Map.ofEntries(
             Map.entry("navigate.pan", "camera slides: track, pedestal"),
             Map.entry("navigate.dolly", "camera moves"),
-            Map.entry("navigate.dolly-steps", "camera moves"),
             Map.entry("navigate.look", "camera turns: pan, tilt"),
             Map.entry("navigate.zoom", "lens only"),
-            Map.entry("navigate.zoom-steps", "lens only"),
             Map.entry("navigate.dolly-zoom", "subject keeps its size"),
-            Map.entry("navigate.crop", "picture only"),
-            Map.entry("navigate.crop-steps", "picture only"));
+            Map.entry("navigate.crop", "picture only"));
 
     private Words() {}
 
@@ -41,15 +34,17 @@ final class Words {
         if (flat && scales(command)) {
             return command.contains("all") ? "scale everywhere" : "scale";
         }
-        return NAMES.getOrDefault(command, "");
+        return NAMES.getOrDefault(drag(command), "");
+    }
+
+    /** What comes in steps is called like the drag that does the same. */
+    private static String drag(String command) {
+        return command.endsWith("-steps") ? command.substring(0, command.length() - 6) : command;
     }
 
     /** What it does, in the words of the film set where they differ; empty where the name says all. */
     static String does(String command, boolean flat) {
-        if (flat) {
-            return "";
-        }
-        return DOES.getOrDefault(command, "");
+        return flat ? "" : DOES.getOrDefault(drag(command), "");
     }
 
     private static boolean scales(String command) {

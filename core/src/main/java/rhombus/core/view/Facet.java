@@ -1,7 +1,9 @@
 package rhombus.core.view;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
@@ -98,27 +100,19 @@ public final class Facet {
         return out;
     }
 
-    /** The corners that are seen, the nearest one last. */
+    /** The corners of the faces that are seen, the nearest one last. */
     public List<Corner> corners() {
         List<Corner> out = new ArrayList<>();
-        for (Standard s : Standard.all()) {
-            if (s.axes() != 2 && seen(s)) {
-                Vec3 p = place(s);
-                out.add(new Corner(s, p.x(), -p.y(), p.z()));
-            }
+        Set<Standard> seen = new LinkedHashSet<>();
+        for (Face f : faces()) {
+            seen.addAll(cornersOf(f.direction));
+        }
+        for (Standard s : seen) {
+            Vec3 p = place(s);
+            out.add(new Corner(s, p.x(), -p.y(), p.z()));
         }
         out.sort((a, b) -> Double.compare(a.depth, b.depth));
         return out;
-    }
-
-    /** A corner is seen when one of the faces that meet in it is. */
-    private boolean seen(Standard corner) {
-        for (Standard f : Standard.all()) {
-            if (f.axes() == 2 && facing(f) > 1e-9 && cornersOf(f).contains(corner)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** The direction a point of the picture stands for; null beside the solid. */

@@ -39,7 +39,7 @@ class AnyHandTest {
                 if (r.nextInt(9) == 0) {
                     stage.locked(r.nextBoolean());
                 } else if (r.nextInt(9) == 0) {
-                    stage.stick(r.nextDouble() * 2 - 1, r.nextDouble() * 2 - 1, t);
+                    stage.command("walk.stick", java.util.Map.of("right", r.nextDouble() * 2 - 1, "ahead", r.nextDouble() * 2 - 1), null, t);
                 } else if (r.nextInt(9) == 0) {
                     var all = List.copyOf(rhombus.core.habits.AllHabits.all().values());
                     var h = all.get(r.nextInt(all.size()));

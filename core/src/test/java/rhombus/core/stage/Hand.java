@@ -74,6 +74,11 @@ final class Hand {
         stage.keyUp(code, 0, now += 10);
     }
 
+    /** Holds the walk stick forward, or lets it go. */
+    void stick(double ahead) {
+        stage.command("walk.stick", Map.of("right", 0.0, "ahead", ahead), null, now += 10);
+    }
+
     /** Time goes by until everything has landed and wheel bursts are over. */
     void rest() {
         stage.tick(now += 500);

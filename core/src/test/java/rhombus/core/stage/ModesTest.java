@@ -115,9 +115,9 @@ class ModesTest {
         assertThat(hand.pose(1).forward().dot(before.orientation().right())).isPositive();
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
         hand.stage.locked(false);
-        hand.stage.stick(0, 1, hand.now += 10);
+        hand.stick(1);
         hand.stage.tick(hand.now += 200);
-        hand.stage.stick(0, 0, hand.now += 1);
+        hand.stick(0);
         assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(0.05);
         assertThat(hand.stage.animating()).isFalse();
     }
@@ -168,7 +168,7 @@ class ModesTest {
             Hand h = new Hand();
             h.drag(700, 150, 20, 0, 2, 0);
             h.stage.command("walk.start", Map.of(), "v2", h.now += 10);
-            h.stage.stick(0, 1, h.now += 10);
+            h.stick(1);
             h.stage.tick(h.now += 100);
             h.stage.command(command, Map.of(), "v2", h.now += 10);
             h.rest();
