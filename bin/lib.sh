@@ -66,7 +66,7 @@ SQL
   DB_PORT=$(free_port)
   mariadbd --no-defaults --user="$user" --datadir="$home/data" --socket="$home/tmp/db.sock" --pid-file="$home/tmp/db.pid" \
     --tmpdir="$home/tmp" --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --character-set-server=utf8mb4 \
-    --max-allowed-packet=16M --skip-log-bin --innodb-buffer-pool-size=256M --innodb-log-file-size=128M \
+    --max-allowed-packet=64M --skip-log-bin --innodb-buffer-pool-size=256M --innodb-log-file-size=128M \
     --init-file="$home/init.sql" </dev/null >"$home/mariadb.log" 2>&1 &
   DB_PID=$!
   local i

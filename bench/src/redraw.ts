@@ -19,8 +19,10 @@ function finish(gl: WebGL2RenderingContext) {
   gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
 }
 
-/** Milliseconds to draw the open scene in four viewports, smooth, and the same meshes by the bare library. */
-export async function redraw(file: ArrayBuffer) {
+/** Milliseconds to draw the open scene in four viewports or eight, smooth, and the same meshes by the bare library. */
+export async function redraw(file: ArrayBuffer, eight: boolean) {
+  const halves = eight ? ['v1', 'v2', 'v3', 'v4'] : [];
+  for (const v of halves) core.command('board.split', { to: 'right' }, v, 0);
   const ours = canvas();
   const painter = new Painter(ours, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);

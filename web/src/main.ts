@@ -5,6 +5,7 @@ import 'element-plus/theme-chalk/base.css';
 import './theme/tokens.css';
 import './theme/base.css';
 import './theme/element.css';
+import './theme/plate.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';

@@ -55,6 +55,20 @@ describe('keeping a document', () => {
     expect(k.settled).toBe(true);
   });
 
+  it('shows what was asked for early only when it is loaded, and asks anew the next time', async () => {
+    const s = server();
+    s.version = 1;
+    s.body = { n: 10 };
+    const k = keeper();
+    k.ask();
+    s.body = { n: 11 };
+    await vi.advanceTimersByTimeAsync(10);
+    expect(shown).toEqual([]);
+    await k.load();
+    await k.load();
+    expect(shown).toEqual([{ n: 10 }, { n: 11 }]);
+  });
+
   it('holds on while the server is away and saves when it is back', async () => {
     const s = server();
     const k = keeper();
@@ -109,5 +123,61 @@ describe('keeping a document', () => {
     await k.settle(true);
     expect(s.body).toEqual({ n: 4 });
     expect(k.state.value).toBe('saved');
+  });
+
+  it('saves nothing while it goes on apart, and what was done here once it takes over', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    k.apart();
+    now.n = 5;
+    k.changed();
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(s.saves).toBe(0);
+    expect(k.state.value).toBe('apart');
+    expect(k.settled).toBe(true);
+    s.version = 3;
+    s.body = { n: 50 };
+    await k.takeOver();
+    expect(s.body).toEqual({ n: 5 });
+    expect(k.state.value).toBe('saved');
+  });
+
+  it('shows what the other window saved when it takes over without having done anything', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    k.apart();
+    s.version = 3;
+    s.body = { n: 50 };
+    await k.takeOver();
+    expect(shown).toEqual([{ n: 50 }]);
+    expect(s.body).toEqual({ n: 50 });
+  });
+
+  it('stays apart when the server cannot be asked', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    k.apart();
+    s.down = true;
+    await expect(k.takeOver()).rejects.toThrow();
+    expect(k.state.value).toBe('apart');
+    expect(k.settled).toBe(true);
+  });
+
+  it('takes over what was saved elsewhere only where nothing here waits', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    s.version = 2;
+    s.body = { n: 20 };
+    await k.refresh();
+    expect(shown).toEqual([{ n: 20 }]);
+    s.version = 4;
+    s.body = { n: 40 };
+    k.changed();
+    await k.refresh();
+    expect(shown).toEqual([{ n: 20 }]);
   });
 });

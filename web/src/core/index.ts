@@ -15,4 +15,7 @@ export const Changed = {
   application: 1 << 23,
   caption: 1 << 24,
   habits: 1 << 25,
+  boards: 1 << 26,
+  pins: 1 << 27,
+  keepPins: 1 << 28,
 } as const;

@@ -6,11 +6,15 @@ import HabitsDialog from '../panels/habits/HabitsDialog.vue';
 import HintsLine from '../panels/hints/HintsLine.vue';
 import KeysDialog from '../panels/keys/KeysDialog.vue';
 import ReadoutDrawer from '../panels/readout/ReadoutDrawer.vue';
+import SnapshotDialog from '../panels/snapshot/SnapshotDialog.vue';
+import TrailStrip from '../panels/trail/TrailStrip.vue';
 import SceneDrawer from '../panels/scene/SceneDrawer.vue';
 import Notices from '../stage/Notices.vue';
 import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
 import { OpenScene } from '../stage/openScene';
+import { toFragment } from '../stage/address';
+import { picturesKey } from '../stage/pictures';
 import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
 import { useStage } from '../stores/stage';
@@ -24,6 +28,10 @@ const gone = ref(false);
 const keys = ref(false);
 const habits = ref(false);
 const facetMenu = ref({ view: '', count: 0 });
+/** An address to copy by hand, where the clipboard may not be written. */
+const link = ref('');
+const snapshot = ref(false);
+const trailShown = ref(false);
 const hintsShown = ref(true);
 const sceneShown = ref(true);
 const readoutShown = ref(true);
@@ -35,8 +43,30 @@ function application() {
     if (a.command === 'app.keys') keys.value = true;
     if (a.command === 'app.habits') habits.value = true;
     if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
+    if (a.command === 'app.snapshot') snapshot.value = true;
+    if (a.command === 'app.trail') trailShown.value = !trailShown.value;
+    if (a.command === 'app.full-screen') void fullScreen();
+    if (a.command === 'app.copy-link') void copyLink();
+    if (a.command === 'pin.picture') void open.value.pictureOf(a.args.pin as string, (a.args.view as string) ?? null);
     if (a.command === 'facet.menu') facetMenu.value = { view: a.args.view as string, count: facetMenu.value.count + 1 };
   }
+}
+
+async function fullScreen() {
+  await (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()).catch(
+    () => store.tell({ text: 'This browser does not let the page fill the screen.' }),
+  );
+}
+
+async function copyLink() {
+  const address = `${window.location.origin}/scenes/${props.id}#${await toFragment(core.address())}`;
+  await navigator.clipboard.writeText(address).then(
+    () =>
+      store.tell({
+        text: 'The address of these views is in the clipboard. Whoever may open this scene sees them there.',
+      }),
+    () => (link.value = address),
+  );
 }
 
 /** Runs a command of the core on a viewport, by default the active one. */
@@ -46,6 +76,7 @@ function run(command: string, args: core.Plain = {}, view: string | null = null)
   open.value.loop.wake();
 }
 provide(runKey, run);
+provide(picturesKey, () => open.value.pictures);
 
 function afterInput(ms: number) {
   application();
@@ -64,9 +95,9 @@ async function load() {
 }
 
 function leaving(e: BeforeUnloadEvent) {
-  if (!open.value.workspace.settled) {
-    void open.value.workspace.save();
-    if (open.value.workspace.state.value === 'conflict') e.preventDefault();
+  for (const k of open.value.keepers) {
+    if (!k.settled) void k.save();
+    if (k.state.value === 'conflict') e.preventDefault();
   }
 }
 
@@ -102,7 +133,7 @@ onBeforeUnmount(() => {
       @scene="sceneShown = !sceneShown"
       @readout="readoutShown = !readoutShown"
     />
-    <SceneDrawer v-if="!clear && sceneShown" class="left" />
+    <SceneDrawer v-if="!clear && sceneShown" class="left" :open="open" />
     <main class="middle">
       <StageCanvas :open="open" :facet-menu="facetMenu" @input="afterInput" />
       <div v-if="open.loading.value" class="loading" role="status">
@@ -123,17 +154,38 @@ onBeforeUnmount(() => {
         </p>
       </div>
       <Notices :open="open" />
+      <div
+        v-if="open.later.value"
+        class="later clipped"
+        role="alertdialog"
+        aria-label="Open in another window"
+        data-later
+      >
+        <p><b>This scene is already open in another window.</b> That one saves; what you do here stays in this page.</p>
+        <el-button size="small" type="primary" @click="open.takeOver()">Take over</el-button>
+        <el-button size="small" @click="open.later.value = false">Go on apart</el-button>
+      </div>
+      <div v-if="link" class="later clipped" role="dialog" aria-label="Address of these views">
+        <input :value="link" readonly aria-label="Address" @focus="($event.target as HTMLInputElement).select()" />
+        <el-button size="small" @click="link = ''">Close</el-button>
+      </div>
     </main>
     <ReadoutDrawer v-if="!clear && readoutShown" class="right" />
-    <HintsLine v-if="!clear && hintsShown" class="low" @keys="keys = true" />
+    <div class="low">
+      <TrailStrip v-if="trailShown && !open.loading.value" @close="trailShown = false" />
+      <HintsLine v-if="!clear && hintsShown" @keys="keys = true" />
+    </div>
     <KeysDialog v-model="keys" :open="open" />
     <HabitsDialog v-model="habits" :open="open" />
+    <SnapshotDialog v-model="snapshot" :open="open" />
   </div>
 </template>
 
 <style scoped>
 .deck {
   height: 100%;
+  /* Nothing that takes the focus may scroll the page away from under the hand. */
+  overflow: clip;
   display: grid;
   grid-template: 40px 1fr auto / 212px 1fr 232px;
   grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
@@ -148,7 +200,7 @@ onBeforeUnmount(() => {
   grid-template-columns: 0 1fr 0;
 }
 .deck.clear {
-  grid-template: 0 1fr 0 / 0 1fr 0;
+  grid-template: 0 1fr auto / 0 1fr 0;
   grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
 }
 .deck > :deep(header) {
@@ -179,6 +231,28 @@ onBeforeUnmount(() => {
 .loading :deep(.el-progress) {
   width: 240px;
   margin: 6px auto 0;
+}
+.later {
+  position: absolute;
+  left: 50%;
+  bottom: 46px;
+  transform: translateX(-50%);
+  z-index: 6;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  width: max-content;
+  max-width: min(680px, 94%);
+  padding: 10px 18px;
+  background: var(--raised);
+}
+.later input {
+  width: 420px;
+  font: 12px var(--numbers);
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--line);
+  padding: 4px 8px;
 }
 .wrong {
   position: absolute;

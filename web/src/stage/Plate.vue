@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import * as core from '../core';
-import type { Plain, View } from '../core';
+import type { View } from '../core';
 import { useStage } from '../stores/stage';
+import DirectionChooser from './DirectionChooser.vue';
+import { dragOnto } from './dragOnto';
+import { nameOf } from './names';
 import PlateChip, { type Choice } from './PlateChip.vue';
 import { useRun } from './run';
 
@@ -10,26 +13,6 @@ const props = defineProps<{ view: View }>();
 const store = useStage();
 const run = useRun();
 
-const DIRECTIONS = ['top', 'bottom', 'front', 'back', 'left', 'right'];
-const cameras = computed(() => store.objects.filter((o) => o.kind === 'camera'));
-const directions = computed<Choice[]>(() => [
-  ...DIRECTIONS.map((d) => ({
-    label: d[0]!.toUpperCase() + d.slice(1),
-    command: 'view.direction',
-    args: { to: d, flat: true } as Plain,
-    on: props.view.direction === d && !props.view.camera,
-    half: true,
-  })),
-  { label: 'Scout', command: 'view.scout', on: props.view.title === 'Scout', apart: true },
-  ...cameras.value.map((c, i) => ({
-    label: c.name || c.id,
-    note: 'camera, guarded',
-    command: 'camera.look-through',
-    args: { camera: c.id } as Plain,
-    on: props.view.camera === c.id,
-    apart: i === 0,
-  })),
-]);
 const lenses = computed<Choice[]>(() => [
   {
     label: props.view.projection === 'perspective' ? 'Make flat' : 'Make perspective',
@@ -50,8 +33,47 @@ const lenses = computed<Choice[]>(() => [
   { label: 'Frame all', command: 'view.frame-all', half: true },
   { label: 'Go home', command: 'view.home', half: true },
   { label: 'Set home here', command: 'view.set-home', half: true },
-  { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo', apart: true },
+  { label: 'Put home back', command: 'view.reset-home', half: true },
+  { label: 'Pin this view', command: 'pin.add', apart: true },
 ]);
+const overlays = computed<Choice[]>(() =>
+  props.view.overlays.map((o) => ({ label: o.label, command: 'display.overlay', args: { overlay: o.id }, on: o.on })),
+);
+/** Where there is little room, chips give way: what they hold is in a menu that stays, has a key, or is there again in solo. */
+const narrow = computed(() => props.view.rect.width < (props.view.camera ? 460 : 340));
+const tight = computed(() => props.view.rect.width < 190);
+const others = computed(() => store.views.filter((v) => v.id !== props.view.id));
+const places = computed<Choice[]>(() => [
+  { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo' },
+  { label: 'Split side by side', command: 'board.split', args: { to: 'right' }, half: true, apart: true },
+  { label: 'Split above and below', command: 'board.split', args: { to: 'below' }, half: true },
+  ...others.value.map((v, i) => ({
+    label: `Swap with ${nameOf(v, store.views)}`,
+    command: 'board.swap',
+    args: { with: v.id },
+    half: true,
+    apart: i < 2 && i === 0,
+  })),
+  ...(narrow.value ? [{ label: 'Pad', command: 'pad.open', apart: true }] : []),
+  ...(others.value.length ? [{ label: 'Close', command: 'board.close', apart: true }] : []),
+  { label: 'Back in the Trail', command: 'trail.back', half: true, apart: true },
+  { label: 'Forward', command: 'trail.forward', half: true },
+  { label: 'Snapshot', command: 'app.snapshot' },
+]);
+const over = ref<string | null>(null);
+
+function drag(e: PointerEvent) {
+  dragOnto(
+    e,
+    props.view.id,
+    (v) => {
+      over.value = v;
+      store.target = v;
+    },
+    (v) => run('board.swap', { with: v }, props.view.id),
+  );
+}
+
 const MODES = core.displayModes();
 const displays = computed<Choice[]>(() =>
   MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
@@ -63,14 +85,14 @@ function choose(c: Choice) {
 </script>
 
 <template>
-  <div class="plate" data-plate @focusin="run('board.activate', {}, view.id)">
-    <PlateChip
-      :text="view.title"
-      :lead="view.active"
-      label="Direction or camera"
-      :choices="directions"
-      @choose="choose"
-    />
+  <div
+    class="plate"
+    :class="{ dragged: over, beside: view.rect.width >= 400, narrow }"
+    data-plate
+    @focusin="run('board.activate', {}, view.id)"
+    @pointerdown="drag"
+  >
+    <DirectionChooser :view="view" />
     <button
       v-if="view.camera"
       class="leave"
@@ -81,6 +103,8 @@ function choose(c: Choice) {
       leave
     </button>
     <PlateChip
+      v-if="!tight"
+      class="lens"
       :text="view.lens"
       :bright="view.active"
       label="Lens, framing and home"
@@ -88,13 +112,25 @@ function choose(c: Choice) {
       @choose="choose"
     />
     <PlateChip
+      class="mode"
       :text="view.displayLabel"
       :bright="view.active"
       label="Display mode"
       :choices="displays"
       @choose="choose"
     />
+    <PlateChip v-if="!tight" text="" label="Overlays" :choices="overlays" @choose="choose">
+      <svg viewBox="-8 -8 16 16" aria-hidden="true">
+        <path d="M0-7 7 0 0 7-7 0ZM-3.5-3.5 3.5 3.5M3.5-3.5-3.5 3.5" class="line" />
+      </svg>
+    </PlateChip>
+    <PlateChip text="" label="Viewport: split, swap, close" :choices="places" @choose="choose">
+      <svg viewBox="-8 -8 16 16" aria-hidden="true">
+        <path d="M-7-5H7V5H-7ZM0-5V5" class="line" />
+      </svg>
+    </PlateChip>
     <button
+      v-if="!narrow"
       class="pad"
       data-command="pad.open"
       title="Pad: nine motions to drag or to pick up with a click (hold G)"
@@ -119,12 +155,40 @@ function choose(c: Choice) {
   display: flex;
   font-size: 12.5px;
   pointer-events: auto;
-  max-width: calc(100% - 70px);
+  max-width: 100%;
+  touch-action: none;
+}
+/* The Facet stands beside it. */
+.beside {
+  max-width: calc(100% - 88px);
+}
+/* The name of the mode gives way first, then a long name of a camera. */
+.plate > * {
+  flex-shrink: 0;
+}
+.plate > .mode {
+  flex-shrink: 1;
+}
+.plate > .chip {
+  max-width: 50%;
+}
+.dragged {
+  opacity: 0.6;
+}
+.line {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.4;
+}
+.plate svg {
+  width: 16px;
+  height: 16px;
+  vertical-align: -3px;
 }
 .pad {
   border: 0;
   padding: 0 12px 0 10px;
-  margin-left: 2px;
+  flex: none;
   background: var(--plate);
   cursor: pointer;
   clip-path: polygon(9px 0, calc(100% - 9px) 0, 100% 100%, 0 100%);

@@ -14,10 +14,11 @@ export interface Choice {
 </script>
 
 <script setup lang="ts">
-import { nextTick, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 
-defineProps<{ text: string; label: string; choices: Choice[]; lead?: boolean; bright?: boolean }>();
+const props = defineProps<{ text: string; label: string; choices: Choice[]; lead?: boolean; bright?: boolean }>();
 defineEmits<{ choose: [choice: Choice] }>();
+const name = computed(() => (props.text ? `${props.label}: ${props.text}` : props.label));
 /** Menus are many and seldom opened: each is made when the pointer or the keyboard first comes to its chip. */
 const near = ref(false);
 const chip = ref<HTMLElement>();
@@ -39,7 +40,9 @@ async function come(focused: boolean) {
     :show-timeout="0"
     @command="(c: Choice) => $emit('choose', c)"
   >
-    <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="`${label}: ${text}`">{{ text }}</button>
+    <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="name" :title="text ? undefined : label">
+      {{ text }}<slot />
+    </button>
     <template #dropdown>
       <el-dropdown-menu>
         <el-dropdown-item
@@ -50,7 +53,7 @@ async function come(focused: boolean) {
           :class="{ half: c.half }"
           :data-command="c.command"
         >
-          <span class="lozenge" :class="{ on: c.on }" />
+          <span v-if="c.on !== undefined" class="lozenge" :class="{ on: c.on }" />
           <span class="label">{{ c.label }}</span>
           <span v-if="c.note" class="note">{{ c.note }}</span>
         </el-dropdown-item>
@@ -61,50 +64,29 @@ async function come(focused: boolean) {
     <button
       class="chip"
       :class="{ lead, bright }"
-      :aria-label="`${label}: ${text}`"
+      :aria-label="name"
       aria-haspopup="menu"
       @pointerenter="come(false)"
       @focus="come(true)"
     >
-      {{ text }}
+      {{ text }}<slot />
     </button>
   </div>
 </template>
 
 <style scoped>
-.chip {
-  border: 0;
-  padding: 4px 16px 4px 14px;
-  margin-right: -7px;
-  font-size: 12.5px;
-  line-height: 18px;
-  background: var(--plate);
-  color: var(--quiet);
-  cursor: pointer;
-  white-space: nowrap;
-  clip-path: polygon(9px 0, calc(100% - 9px) 0, 100% 100%, 0 100%);
+.el-dropdown {
+  display: flex;
+  min-width: 0;
 }
-.el-dropdown:first-child .chip {
-  padding-left: 10px;
-  clip-path: polygon(0 0, calc(100% - 9px) 0, 100% 100%, 0 100%);
-}
-.chip.bright,
-.chip:hover {
-  color: var(--text);
-}
-.chip.lead {
-  background: var(--accent);
-  color: var(--on-accent);
-  font-weight: 700;
-}
-.chip:focus-visible {
-  outline-offset: -3px;
-}
-.chip.lead:focus-visible {
-  outline-color: var(--on-accent);
+.el-dropdown:has(svg) {
+  flex: none;
 }
 .label {
-  margin: 0 18px 0 10px;
+  margin-right: 18px;
+}
+.lozenge + .label {
+  margin-left: 10px;
 }
 .note {
   margin-left: auto;

@@ -4,6 +4,7 @@ import 'element-plus/theme-chalk/el-message-box.css';
 import 'element-plus/theme-chalk/el-overlay.css';
 import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import BoardTabs from '../panels/boards/BoardTabs.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
@@ -18,23 +19,32 @@ const router = useRouter();
 const WORDS = {
   saved: 'saved',
   saving: 'saving…',
-  offline: 'offline: kept here, saved when the server is back',
+  offline: 'offline, kept here',
   conflict: 'changed in another window',
+  apart: 'not saved. Take over',
   'signed-out': 'signed out: kept here',
 };
+/** The same at length. */
+const WHY: Partial<Record<keyof typeof WORDS, string>> = {
+  offline: 'The server does not answer. What you do is kept in this browser and saved when it is back.',
+  apart: 'Another window with this scene saves; what is done here stays in this page until this one takes over.',
+};
 const worst = computed(() => {
-  const states = [props.open.workspace, props.open.keymap, props.open.habits].map((k) => k.state.value);
+  const states = props.open.keepers.map((k) => k.state.value);
   return states.find((s) => s !== 'saved' && s !== 'saving') ?? states.find((s) => s === 'saving') ?? 'saved';
 });
 const undo = computed(() => store.readout.undo);
 const redo = computed(() => store.readout.redo);
 
+/** Names of what is kept, in the order of the scene's keepers. */
+const KEPT = ['the views of this scene', 'your boards', 'the Pins of this scene', 'your keys', 'your habits'];
+
 async function settle(keeper: Keeper, what: string) {
   const mine = await ElMessageBox.confirm(
-    `Another window has saved ${what} since this one did. Nothing is lost: choose which state goes on.`,
+    `Another window has saved ${what} since this one did. Nothing is lost: choose which state goes on. Closing this leaves both as they are.`,
     'Changed in another window',
     {
-      confirmButtonText: 'Go on with this window',
+      confirmButtonText: 'Take over with this window',
       cancelButtonText: 'Take the other one',
       distinguishCancelAndClose: true,
       closeOnClickModal: false,
@@ -43,55 +53,59 @@ async function settle(keeper: Keeper, what: string) {
     () => true,
     (how: string) => (how === 'cancel' ? false : null),
   );
-  if (mine !== null) await keeper.settle(mine).catch(() => (keeper.state.value = 'offline'));
+  if (mine === null) keeper.apart();
+  else await keeper.settle(mine).catch(() => (keeper.state.value = 'offline'));
 }
 
-watch(props.open.workspace.state, (s) => {
-  if (s === 'conflict') void settle(props.open.workspace, 'the views of this scene');
-});
-watch(props.open.keymap.state, (s) => {
-  if (s === 'conflict') void settle(props.open.keymap, 'your keys');
-});
-watch(props.open.habits.state, (s) => {
-  if (s === 'conflict') void settle(props.open.habits, 'your habits');
-});
+props.open.keepers.forEach((k, i) =>
+  watch(k.state, (s) => {
+    if (s === 'conflict') void settle(k, KEPT[i]!);
+  }),
+);
 
 function again() {
+  const keepers = props.open.keepers;
   if (worst.value === 'signed-out')
     void router.push({ path: '/sign-in', query: { to: router.currentRoute.value.fullPath } });
-  else if (props.open.workspace.state.value === 'conflict')
-    void settle(props.open.workspace, 'the views of this scene');
-  else if (props.open.keymap.state.value === 'conflict') void settle(props.open.keymap, 'your keys');
-  else if (props.open.habits.state.value === 'conflict') void settle(props.open.habits, 'your habits');
-  else void props.open.workspace.save();
+  else if (worst.value === 'apart') void props.open.takeOver();
+  else keepers.forEach((k, i) => void (k.state.value === 'conflict' ? settle(k, KEPT[i]!) : k.save()));
 }
 </script>
 
 <template>
   <TopBar>
     <b class="name">{{ open.detail.value?.name ?? '' }}</b>
-    <button v-if="worst !== 'saved' && worst !== 'saving'" class="plain state bad" data-save-state @click="again">
+    <button
+      v-if="worst !== 'saved' && worst !== 'saving'"
+      class="plain state bad"
+      :title="WHY[worst]"
+      data-save-state
+      @click="again"
+    >
       {{ WORDS[worst] }}
     </button>
     <span v-else class="state" data-save-state role="status">{{ WORDS[worst] }}</span>
+    <BoardTabs />
     <template #right>
       <button
         class="plain"
         data-command="edit.undo"
         :disabled="!undo"
         :title="undo ? `Undo: ${undo}` : 'Nothing to undo'"
+        aria-label="Undo"
         @click="run('edit.undo')"
       >
-        Undo
+        <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-6-2H3A4 4 0 0 1 3 6H-3M-6-2l4-4M-6-2l4 4" /></svg>
       </button>
       <button
         class="plain"
         data-command="edit.redo"
         :disabled="!redo"
         :title="redo ? `Redo: ${redo}` : 'Nothing to redo'"
+        aria-label="Redo"
         @click="run('edit.redo')"
       >
-        Redo
+        <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M6-2H-3A4 4 0 0 0 -3 6H3M6-2l-4-4M6-2l-4 4" /></svg>
       </button>
       <span class="rule" />
       <button class="plain" :aria-pressed="sceneShown" @click="$emit('scene')">Scene</button>
@@ -103,7 +117,17 @@ function again() {
 </template>
 
 <style scoped>
+.plain svg {
+  display: block;
+  width: 16px;
+  height: 16px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.6;
+}
 .name {
+  flex-shrink: 0;
+  max-width: 200px;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

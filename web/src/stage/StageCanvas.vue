@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useStage } from '../stores/stage';
 import { theme } from '../theme/theme';
 import type { OpenScene } from './openScene';
+import BoardBorders from './BoardBorders.vue';
 import { forwardInput } from './input';
 import ViewportFrame from './ViewportFrame.vue';
 
@@ -37,7 +38,9 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
       :view="v"
       :marks="store.marks[v.number]"
       :facet-menu="facetMenu.view === v.id ? facetMenu.count : 0"
+      :target="store.target === v.id"
     />
+    <BoardBorders :stage="stage" />
   </div>
 </template>
 

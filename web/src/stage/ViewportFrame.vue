@@ -6,11 +6,11 @@ import GripMarks from './GripMarks.vue';
 import WalkMark from './WalkMark.vue';
 import Plate from './Plate.vue';
 
-const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: number }>();
+const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: number; target: boolean }>();
 /** An empty layer over the picture would be drawn all the same. */
 const busy = computed(() => {
   const m = props.marks;
-  return m && (m.handles.length > 0 || m.ring);
+  return m && (m.handles.length > 0 || m.ring || m.lines.length > 0);
 });
 const facet = ref<InstanceType<typeof FacetView>>();
 watch(
@@ -26,7 +26,7 @@ const place = computed(() => {
 <template>
   <section
     class="frame"
-    :class="{ active: view.active, held: marks?.refused }"
+    :class="{ active: view.active, held: marks?.refused, target }"
     :style="place"
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
@@ -42,6 +42,10 @@ const place = computed(() => {
           stroke-width="2.5"
         />
         <path d="M0-7 6 0 0 7-6 0Z" fill="currentColor" :transform="`translate(${h.line[2]} ${h.line[3]})`" />
+      </g>
+      <g v-for="l in marks!.lines" :key="l.axis" :class="l.axis" data-shared>
+        <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
+        <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>
       </g>
       <circle v-if="marks!.ring" class="ball" :cx="marks!.ring.x" :cy="marks!.ring.y" :r="marks!.ring.radius" />
     </svg>
@@ -99,6 +103,21 @@ const place = computed(() => {
   left: 0;
   bottom: 0;
   border-width: 0 0 3px 3px;
+}
+.target {
+  background: color-mix(in srgb, var(--accent) 22%, transparent);
+}
+.shared {
+  stroke: currentColor;
+  stroke-dasharray: 7 4;
+  opacity: 0.9;
+}
+.marks text {
+  fill: currentColor;
+  font: 11.5px var(--numbers);
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 3px;
 }
 .marks {
   position: absolute;

@@ -10,6 +10,8 @@ export class Loop {
   coreMsPerEvent = 0;
   /** Called with the bits of each frame. */
   onChange: (bits: number) => void = () => {};
+  /** Called when nothing moves any more. */
+  onRest: () => void = () => {};
   private events = 0;
   private frame = 0;
   private pending = 0;
@@ -41,6 +43,7 @@ export class Loop {
     this.pending = 0;
     if (bits) this.carry(bits);
     if (core.animating()) this.wake();
+    else if (bits) this.onRest();
   }
 
   private carry(bits: number): void {

@@ -4,9 +4,12 @@ import { download } from '../api/http';
 import * as core from '../core';
 import { Changed } from '../core';
 import { Keeper } from '../stores/keeper';
+import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
+import { fromFragment } from './address';
 import { Loop } from './loop';
 import { Painter, type Theme } from './painter/Painter';
+import { Pictures } from './pictures';
 
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
@@ -17,6 +20,15 @@ export class OpenScene {
   readonly workspace: Keeper;
   readonly keymap: Keeper;
   readonly habits: Keeper;
+  readonly boards: Keeper;
+  readonly pins: Keeper;
+  readonly pictures = new Pictures(
+    () => this.painter,
+    () => this.idle,
+  );
+  /** Whether another window had this scene open first and nobody has chosen yet. */
+  readonly later = ref(false);
+  private readonly presence: Presence;
   readonly habitsVersion = ref(0);
   readonly keymapVersion = ref(0);
   private painter: Painter | null = null;
@@ -39,8 +51,31 @@ export class OpenScene {
       core.useHabits(body);
       this.loop.wake();
     });
+    this.boards = new Keeper('/api/boards', core.keepBoards, (body) => {
+      const wrong = core.useBoards(body);
+      if (wrong)
+        this.store.tell({ text: `Your boards could not be used (${wrong}); the ones to start with are here.` });
+      this.loop.wake();
+    });
+    this.pins = new Keeper(`/api/scenes/${encodeURIComponent(id)}/pins`, core.keepPins, (body) => {
+      const wrong = core.usePins(body);
+      if (wrong) this.store.tell({ text: `Your Pins could not be used (${wrong}).` });
+      this.loop.wake();
+    });
+    this.presence = new Presence(
+      id,
+      () => !this.left && this.workspace.state.value !== 'apart',
+      () => this.goApart('Another window took over: what you do here is not saved until you take over again.'),
+    );
+    window.addEventListener('focus', this.lookAround);
+    window.addEventListener('hashchange', this.followHere);
+    this.loop.onRest = () => {
+      if (!this.loading.value) this.pictures.rest(this.store.views);
+    };
     this.loop.onChange = (bits) => {
       if (bits & Changed.keep && !this.loading.value) this.workspace.changed();
+      if (bits & Changed.boards && !this.loading.value) this.boards.changed();
+      if (bits & Changed.keepPins && !this.loading.value) this.pins.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
       if (bits & Changed.habits) this.habitsVersion.value++;
     };
@@ -53,6 +88,24 @@ export class OpenScene {
     this.painter = new Painter(canvas, () => this.loop.redraw());
     this.painter.theme(theme);
     this.loop.attach(this.painter);
+  }
+
+  /** Draws a view into an image of its own. */
+  draw(...what: Parameters<Painter['image']>): ImageData {
+    if (!this.painter) throw new Error('There is nothing to draw yet.');
+    return this.painter.image(...what);
+  }
+
+  /** A Pin has no picture yet: it gets one of what is on the screen now. */
+  async pictureOf(pin: string, view: string | null): Promise<void> {
+    const shown = core.views().filter((v) => v.shown && (view === null || v.id === view));
+    const right = Math.max(...shown.map((v) => v.rect.x + v.rect.width));
+    const low = Math.max(...shown.map((v) => v.rect.y + v.rect.height));
+    const x = Math.min(...shown.map((v) => v.rect.x));
+    const y = Math.min(...shown.map((v) => v.rect.y));
+    const picture = shown.length && (await this.pictures.now({ x, y, width: right - x, height: low - y }));
+    if (picture && !this.left) core.pinPicture(pin, picture);
+    this.loop.wake();
   }
 
   theme(theme: Theme): void {
@@ -69,6 +122,7 @@ export class OpenScene {
 
   /** Asks for the scene and its first two files, before the page that shows them is even there. */
   private async fetchFirst() {
+    for (const k of [this.boards, this.workspace, this.pins]) k.ask();
     const detail = await api.scene(this.id);
     this.detail.value = detail;
     const total = detail.geometry.size + detail.edges.size + detail.hierarchy.size;
@@ -94,13 +148,17 @@ export class OpenScene {
     // Taken once: a second try asks anew.
     const asked = this.first ?? this.fetchFirst();
     this.first = null;
+    const others = this.presence.others();
     const { detail, geometry, edges, kept, hierarchy } = await asked;
     const file = await geometry;
     if (this.left) return;
     core.openScene(file, detail.name);
     this.painter?.open(file);
-    await Promise.all([this.workspace.load(), kept]);
+    // An arrangement comes before what its viewports show.
+    await Promise.all([kept, this.boards.load()]);
+    await Promise.all([this.workspace.load(), this.pins.load()]);
     if (this.left) return;
+    await this.follow(window.location.hash);
     core.attachEdges(await edges);
     this.loop.redraw();
     const picking = await hierarchy();
@@ -108,7 +166,50 @@ export class OpenScene {
     core.attachHierarchies(picking);
     this.loading.value = null;
     this.loop.redraw();
+    if (await others) {
+      this.goApart(null);
+      this.later.value = true;
+    }
   }
+
+  /** Another address of this scene was entered while it is open. */
+  private readonly followHere = () => {
+    if (!this.loading.value) void this.follow(window.location.hash).then(() => this.loop.redraw());
+  };
+
+  /** Shows the views of an address, if it holds any. */
+  private async follow(hash: string): Promise<void> {
+    try {
+      const address = await fromFragment(hash);
+      const wrong = address && core.openAddress(address);
+      if (wrong) this.store.tell({ text: `The views of this address cannot be shown (${wrong}).` });
+    } catch (e) {
+      this.store.tell({ text: (e as Error).message });
+    }
+  }
+
+  private goApart(words: string | null): void {
+    this.workspace.apart();
+    this.boards.apart();
+    if (words) this.store.tell({ text: words });
+  }
+
+  /** This window saves from now on; others that have the scene go on by themselves. */
+  async takeOver(): Promise<void> {
+    this.later.value = false;
+    try {
+      await Promise.all(this.keepers.filter((k) => k.state.value === 'apart').map((k) => k.takeOver()));
+      // Only now: had the server not answered, nobody would save.
+      this.presence.take();
+    } catch {
+      this.store.tell({ text: 'The server does not answer, so the other window still saves. Take over again later.' });
+    }
+  }
+
+  /** Whoever comes back to this window finds what was saved in others meanwhile. */
+  private readonly lookAround = () => {
+    if (!this.loading.value) for (const k of [this.boards, this.keymap, this.habits]) void k.refresh();
+  };
 
   /** The keymap was changed on the Keys page. */
   keepKeymap(): void {
@@ -122,23 +223,32 @@ export class OpenScene {
     this.loop.wake();
   }
 
+  /** Everything that is kept for the user. */
+  get keepers(): Keeper[] {
+    return [this.workspace, this.boards, this.pins, this.keymap, this.habits];
+  }
+
   get idle(): boolean {
-    return (
-      !this.loading.value && this.loop.idle && this.workspace.settled && this.keymap.settled && this.habits.settled
-    );
+    return !this.loading.value && this.loop.idle && this.keepers.every((k) => k.settled);
   }
 
   get stats() {
     const p = this.painter?.stats ?? { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
-    return { ...p, coreMsPerEvent: this.loop.coreMsPerEvent, complete: this.loop.complete };
+    return {
+      ...p,
+      coreMsPerEvent: this.loop.coreMsPerEvent,
+      complete: this.loop.complete,
+      longestPictureMs: this.pictures.longest,
+    };
   }
 
   async leave(): Promise<void> {
     this.left = true;
-    await this.workspace.save().catch(() => undefined);
-    this.workspace.stop();
-    this.keymap.stop();
-    this.habits.stop();
+    window.removeEventListener('focus', this.lookAround);
+    window.removeEventListener('hashchange', this.followHere);
+    this.presence.leave();
+    await Promise.all(this.keepers.map((k) => k.save().catch(() => undefined)));
+    for (const k of this.keepers) k.stop();
     this.loop.stop();
     this.painter?.dispose();
   }

@@ -25,11 +25,24 @@ export function publish(open: () => OpenScene | null): void {
     selection: () => core.selection(),
     pivot: (view: string) => core.pivot(view),
     trail: (view: string) => core.trail(view),
+    boards: () => {
+      const { tabs, borders } = core.boards();
+      return { tabs, borders };
+    },
+    pins: () => core.pins().map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
     keymap: () => core.keymap(),
     habits: () => ({ ...core.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
     hints: () => core.hints(),
     stats: () =>
-      open()?.stats ?? { frames: 0, lastFrameMs: 0, coreMsPerEvent: 0, drawCalls: 0, triangles: 0, complete: false },
+      open()?.stats ?? {
+        frames: 0,
+        lastFrameMs: 0,
+        drawCalls: 0,
+        triangles: 0,
+        coreMsPerEvent: 0,
+        complete: false,
+        longestPictureMs: 0,
+      },
     idle: () =>
       new Promise<void>((resolve) => {
         const look = () => {

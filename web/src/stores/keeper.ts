@@ -3,7 +3,8 @@ import { api, type Kept } from '../api/api';
 import { Failure } from '../api/http';
 import type { Plain } from '../core';
 
-export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'signed-out';
+/** `apart`: another window saves; what is done here stays in this page until this one takes over. */
+export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'apart' | 'signed-out';
 
 const PAUSE_MS = 500;
 const RETRY_MS = 2500;
@@ -37,6 +38,8 @@ export class Keeper {
   private timer = 0;
   private busy: Promise<void> | null = null;
   private dirty = false;
+  private settling = false;
+  private asked: Promise<Kept> | null = null;
   private readonly local;
 
   constructor(
@@ -47,9 +50,18 @@ export class Keeper {
     this.local = pending(path);
   }
 
+  /** Asks for what is kept before it can be shown: the answer waits for {@link load}. */
+  ask(): void {
+    this.asked = api.kept(this.path);
+    // Whoever loads learns what went wrong.
+    this.asked.catch(() => undefined);
+  }
+
   /** Loads what is kept and shows it. What could not be saved last time goes on from there. */
   async load(): Promise<void> {
-    const kept = await api.kept(this.path);
+    const asked = this.asked ?? api.kept(this.path);
+    this.asked = null;
+    const kept = await asked;
     this.version = kept.version;
     const unsaved = this.local.read();
     if (unsaved?.body && unsaved.version === kept.version) {
@@ -66,7 +78,7 @@ export class Keeper {
   /** Something changed: it is saved soon. */
   changed(): void {
     this.dirty = true;
-    if (this.state.value === 'conflict') return;
+    if (this.held) return;
     if (this.state.value === 'saved') this.state.value = 'saving';
     this.later(PAUSE_MS);
   }
@@ -80,7 +92,7 @@ export class Keeper {
   async save(): Promise<void> {
     window.clearTimeout(this.timer);
     if (this.busy) await this.busy;
-    if (!this.dirty || this.state.value === 'conflict') return;
+    if (!this.dirty || this.held) return;
     this.busy = this.send().finally(() => (this.busy = null));
     await this.busy;
   }
@@ -101,9 +113,36 @@ export class Keeper {
     }
   }
 
+  /** Whether a person has to choose before anything is saved. */
+  private get held(): boolean {
+    return this.state.value === 'conflict' || this.state.value === 'apart';
+  }
+
+  /** Another window saves: this one goes on by itself. */
+  apart(): void {
+    window.clearTimeout(this.timer);
+    this.local.clear();
+    this.state.value = 'apart';
+  }
+
+  /** Looks whether another window has saved; taken over where nothing here waits to be saved. */
+  async refresh(): Promise<void> {
+    if (this.busy || this.dirty || this.state.value !== 'saved') return;
+    const kept = await api.kept(this.path).catch(() => null);
+    if (!kept?.body || this.busy || this.dirty || kept.version <= this.version) return;
+    this.version = kept.version;
+    this.write(kept.body);
+  }
+
+  /** This window saves from now on: what was done here goes on, and where nothing was, what is saved. */
+  async takeOver(): Promise<void> {
+    await this.settle(this.dirty);
+  }
+
   /** Settles a conflict: with this window's state or with the one that was saved elsewhere. */
   async settle(mine: boolean): Promise<void> {
-    const kept = await api.kept(this.path);
+    this.settling = true;
+    const kept = await api.kept(this.path).finally(() => (this.settling = false));
     this.version = kept.version;
     this.state.value = 'saved';
     if (mine) {
@@ -118,7 +157,7 @@ export class Keeper {
 
   /** Whether nothing is about to be saved: all is, or a person has to choose first. */
   get settled(): boolean {
-    return !this.busy && (!this.dirty || this.state.value === 'conflict');
+    return !this.busy && !this.settling && (!this.dirty || this.held);
   }
 
   stop(): void {

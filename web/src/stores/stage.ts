@@ -1,7 +1,17 @@
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { ref, shallowRef } from 'vue';
 import * as core from '../core';
-import { Changed, type Hint, type Marks, type Notice, type Readout, type SceneObject, type View } from '../core';
+import {
+  Changed,
+  type Boards,
+  type Hint,
+  type Marks,
+  type Notice,
+  type Pin,
+  type Readout,
+  type SceneObject,
+  type View,
+} from '../core';
 
 /** Snapshots of the core's state for panels; refreshed by what the core says has changed. */
 export const useStage = defineStore('stage', () => {
@@ -11,6 +21,10 @@ export const useStage = defineStore('stage', () => {
   const selection = shallowRef<string[]>([]);
   const readout = shallowRef<Readout>({});
   const hints = shallowRef<Hint[]>([]);
+  const boards = shallowRef<Boards>({ tabs: [], borders: [], templates: [] });
+  const pins = shallowRef<Pin[]>([]);
+  /** The viewport that something is dragged over, to be let go there. */
+  const target = ref<string | null>(null);
   const notices = shallowRef<(Notice & { key: number })[]>([]);
   let noticeKey = 0;
 
@@ -21,6 +35,8 @@ export const useStage = defineStore('stage', () => {
       const before = views.value;
       views.value = core.views().map((v) => (all || bits & (1 << v.number) ? v : (before[v.number] ?? v)));
     }
+    if (bits & (Changed.layout | Changed.boards)) boards.value = core.boards();
+    if (bits & Changed.pins) pins.value = core.pins();
     if (bits & (Changed.views | Changed.readout) || all) {
       // While a view moves nothing else does but where the pointer is.
       const some = !all && bits & Changed.views;
@@ -52,7 +68,23 @@ export const useStage = defineStore('stage', () => {
     objects.value = [];
     notices.value = [];
     selection.value = [];
+    pins.value = [];
   }
 
-  return { views, marks, objects, selection, readout, hints, notices, refresh, tell, dismiss, forget };
+  return {
+    views,
+    marks,
+    objects,
+    selection,
+    readout,
+    hints,
+    boards,
+    pins,
+    target,
+    notices,
+    refresh,
+    tell,
+    dismiss,
+    forget,
+  };
 });

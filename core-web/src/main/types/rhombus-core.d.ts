@@ -5,7 +5,9 @@ export interface View {
   id: string; number: number; title: string; lens: string;
   direction: 'front' | 'back' | 'left' | 'right' | 'top' | 'bottom' | 'free';
   projection: 'perspective' | 'orthographic';
-  display: string; displayLabel: string;
+  /** Names the viewport among all there have been since the page was opened; its words for a picture. */
+  key: string; caption: string;
+  display: string; displayLabel: string; overlays: { id: string; label: string; on: boolean }[];
   eye: Vec; forward: Vec; up: Vec; focusDistance: number;
   fovY: number | null; extent: number | null; near: number; far: number;
   rect: Rect; shown: boolean; active: boolean; solo: boolean; camera: string | null;
@@ -18,7 +20,8 @@ export interface SceneObject {
 }
 export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObject[] }
 export interface Pivot { point: Vec; rung: string; reason: string }
-export interface TrailState { index: number; length: number }
+/** `name` names the entry at which the viewport rests. */
+export interface TrailState { index: number; length: number; name?: number }
 export interface Hint { trigger: string; words: string; does?: string; command?: string }
 export interface Notice { text: string; label?: string; command?: string }
 export interface Readout {
@@ -27,7 +30,7 @@ export interface Readout {
   solo?: boolean; clearDeck?: boolean; trail?: TrailState;
   selection?: { name: string; kind: string; last: string; size: string; place: Vec; triangles: number };
 }
-export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'lines' | 'on_surface'; flat: boolean }
+export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'lines' | 'on_surface'; flat: boolean; grid: boolean; outline: boolean }
 export interface Marks {
   pivot?: { x: number; y: number; pinned: boolean };
   handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
@@ -36,7 +39,26 @@ export interface Marks {
   walk?: { x: number; y: number; before: boolean; locked: boolean; speed: string; words: string };
   ring?: { x: number; y: number; radius: number };
   refused?: { x: number; y: number };
+  /** Coordinates that linked viewports share, while one of them moves. */
+  lines: { axis: 'x' | 'y' | 'z'; upright: boolean; at: number; words: string }[];
 }
+/** A viewport, or a row or column of parts. */
+export interface Part { view?: string; row?: Part[]; column?: Part[]; shares?: number[] }
+export interface BoardTab { id: string; name: string; on: boolean; linked: boolean; passing: boolean; parts: Part }
+export interface Border {
+  id: string; upright?: boolean; crossing?: boolean; part?: number; x: number; y: number; width: number; height: number;
+}
+export interface Boards {
+  tabs: BoardTab[]; borders: Border[]; templates: { id: string; label: string; parts: Part }[]; undo?: string;
+}
+export interface Pin { id: string; name: string; board: boolean; picture?: string }
+/** What a viewport can be made to look from. */
+export interface Choice { id: string; label: string; note?: string; command: string; args: Plain; on: boolean }
+/** Where a viewport goes in a snapshot: `line` is the height of its caption, `ratio` pixels for a CSS pixel. */
+export interface ShotPlace {
+  number: number; caption: string; x: number; y: number; width: number; height: number; below: boolean; line: number; ratio: number;
+}
+export interface TrailEntry { name: number; on: boolean; words: string; lens: string }
 /** The Facet as it is seen: the square in the viewport that holds it, and points from that square's corner. */
 export interface Facet {
   left: number; top: number; size: number;
@@ -101,7 +123,7 @@ export function tick(time: number): void;
 export function animating(): boolean;
 export function reduceMotion(reduce: boolean): void;
 
-/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions, 25 habits. */
+/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions, 25 habits, 26 boards to keep, 27 Pins, 28 Pins to keep. */
 export function takeChanges(): number;
 export function takeMoved(): Int32Array;
 export function takeNotices(): Notice[];
@@ -126,6 +148,23 @@ export function project(view: string, point: number[]): Vec | null;
 export function pick(view: string, x: number, y: number): { object: string; name: string; point: Vec; distance: number } | null;
 export function workspace(): Plain;
 export function restore(workspace: Plain): void;
+
+export function boards(): Boards;
+export function keepBoards(): Plain;
+export function useBoards(stored: Plain): string | null;
+export function pins(): Pin[];
+export function keepPins(): Plain;
+export function keepPin(pin: string): Plain | null;
+export function usePins(stored: Plain): string | null;
+export function bringPins(file: Plain): string | null;
+export function pinPicture(pin: string, dataUrl: string): void;
+export function address(): Plain;
+export function openAddress(address: Plain): string | null;
+export function choices(view: string): Choice[];
+export function trailEntries(view: string): TrailEntry[];
+export function wholeMatrices(view: number, aspect: number): Float64Array;
+export function shotPlaces(sort: 'view' | 'board' | 'sheet', width: number, height: number): ShotPlace[];
+export function pictureMatrices(view: string, choice: string, trail: number, aspect: number): Float64Array | null;
 
 export function buildHierarchy(positions: Float32Array, triangles: Int32Array): void;
 export function castRays(rays: Float64Array, out: Float64Array): void;

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
 defineEmits<{ keys: [] }>();
 const store = useStage();
+const run = useRun();
 </script>
 
 <template>
@@ -14,6 +16,9 @@ const store = useStage();
         ><span v-if="h.does" class="does">{{ h.does }}</span></span
       >
     </div>
+    <button class="plain all" data-command="app.trail" title="Show or hide the views before" @click="run('app.trail')">
+      Trail
+    </button>
     <button class="plain all" data-command="app.keys" @click="$emit('keys')">All keys</button>
   </footer>
 </template>

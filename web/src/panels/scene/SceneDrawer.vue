@@ -2,7 +2,11 @@
 import { computed } from 'vue';
 import { useStage } from '../../stores/stage';
 import { useRun } from '../../stage/run';
+import type { OpenScene } from '../../stage/openScene';
+import PinsPanel from '../pins/PinsPanel.vue';
 import SceneTree from './SceneTree.vue';
+
+defineProps<{ open: OpenScene }>();
 
 const store = useStage();
 const run = useRun();
@@ -32,6 +36,7 @@ const active = computed(() => store.views.find((v) => v.active));
         </li>
       </ul>
     </template>
+    <PinsPanel :open="open" />
   </aside>
 </template>
 

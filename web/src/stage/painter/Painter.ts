@@ -1,5 +1,6 @@
 import * as THREE from 'three';
 import * as core from '../../core';
+import { copySmall, upright } from './copying';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
 import { Form, Models } from './models';
@@ -22,10 +23,13 @@ function software(): boolean {
   return inSoftware;
 }
 
+const NO_EDGES = new Int32Array(0);
+
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
 export class Painter {
   readonly stats = { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
   private readonly renderer: THREE.WebGLRenderer;
+  private readonly gl: WebGL2RenderingContext;
   private readonly scene = new THREE.Scene();
   private readonly camera = new THREE.Camera();
   private readonly halfSize = new THREE.Vector2(1, 1);
@@ -50,6 +54,7 @@ export class Painter {
       preserveDrawingBuffer: true,
       powerPreference: 'high-performance',
     });
+    this.gl = this.renderer.getContext() as WebGL2RenderingContext;
     // Asking for a shader's errors waits for it to be compiled; while developing that is worth it.
     this.renderer.debug.checkShaderErrors = import.meta.env.DEV;
     this.renderer.autoClear = false;
@@ -133,18 +138,29 @@ export class Painter {
   private drawView(view: core.View): boolean {
     const { x, y, width, height } = view.rect;
     const bottom = this.height - y - height;
+    this.renderer.setViewport(x, bottom, width, height);
+    this.renderer.setScissor(x, bottom, width, height);
+    const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
+    return this.paint(core.matrices(view.number), core.plan(view.number), view.number, box, null);
+  }
+
+  /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
+  private paint(
+    matrices: Float64Array,
+    plan: Pick<core.Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>,
+    number: number | null,
+    box: THREE.Vector4,
+    into: THREE.WebGLRenderTarget | null,
+  ): boolean {
     const r = this.renderer;
-    r.setViewport(x, bottom, width, height);
-    r.setScissor(x, bottom, width, height);
+    r.setRenderTarget(into);
     r.clear(false, true, true);
-    const m = core.matrices(view.number);
-    this.camera.matrixWorldInverse.fromArray(m, 0);
-    this.camera.projectionMatrix.fromArray(m, 16);
-    const ratio = this.pixel.value;
-    this.halfSize.set((width * ratio) / 2, (height * ratio) / 2);
-    const plan = core.plan(view.number);
-    const complete = this.models?.prepare(plan, view.number) ?? false;
-    this.grid.set(core.grid(view.number));
+    this.camera.matrixWorldInverse.fromArray(matrices, 0);
+    this.camera.projectionMatrix.fromArray(matrices, 16);
+    this.halfSize.set(box.z / 2, box.w / 2);
+    const complete = this.models?.prepare(plan, number === null ? NO_EDGES : core.edges(number)) ?? false;
+    this.grid.mesh.visible = plan.grid && number !== null;
+    if (this.grid.mesh.visible) this.grid.set(core.grid(number!));
     this.camera.layers.set(Form.grid);
     if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);
     if (plan.surfaces) {
@@ -152,12 +168,52 @@ export class Painter {
       this.camera.layers.enable(Form.edged);
     }
     r.render(this.scene, this.camera);
-    if (!this.outline.empty) {
+    if (!this.outline.empty && plan.outline) {
       this.camera.layers.set(0);
-      const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(ratio).floor();
-      this.outline.draw(r, this.camera, box);
+      this.outline.draw(r, this.camera, box, into);
     }
     return complete;
+  }
+
+  /**
+   * Paints a view into an image of its own.
+   *
+   * @param what matrices; the number of the viewport whose way of drawing it takes, or null for plain shading
+   * @param ratio pixels of the image for a CSS pixel: lines keep their width on the screen
+   */
+  image(
+    what: { matrices: Float64Array; number: number | null; overlays: boolean },
+    width: number,
+    height: number,
+    ratio: number,
+  ): ImageData {
+    const plain = { surfaces: true, edges: 'none', grid: false, outline: false } as const;
+    const drawn = what.number === null ? plain : core.plan(what.number);
+    const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
+    const samples = what.number === null || software() ? 0 : 4;
+    const target = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
+    const pixel = this.pixel.value;
+    this.pixel.value = ratio;
+    if (plan.outline) this.outline.resize(width, height);
+    this.paint(what.matrices, plan, what.number, new THREE.Vector4(0, 0, width, height), target);
+    if (plan.outline) this.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
+    this.pixel.value = pixel;
+    const pixels = new Uint8ClampedArray(width * height * 4);
+    this.renderer.readRenderTargetPixels(target, 0, 0, width, height, pixels);
+    this.renderer.setRenderTarget(null);
+    target.dispose();
+    return new ImageData(upright(pixels, width, height), width, height);
+  }
+
+  /** What the canvas shows in a rectangle, in CSS pixels, made small; the page does not wait for the graphics card. */
+  copy(rect: core.Rect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
+    const k = this.pixel.value;
+    // The part of it that has the picture's shape, from its middle.
+    const scale = Math.min(rect.width / width, rect.height / height);
+    const [w, h] = [width * scale, height * scale];
+    const x = rect.x + (rect.width - w) / 2;
+    const y = this.height - rect.y - (rect.height + h) / 2;
+    return copySmall(this.gl, { x: x * k, y: y * k, width: w * k, height: h * k }, width, height, timed);
   }
 
   dispose(): void {

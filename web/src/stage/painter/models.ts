@@ -54,9 +54,8 @@ export class Models {
   }
 
   /** Makes and shows what a plan needs. Gives false while the edges for it have not come. */
-  prepare(plan: core.Plan, view: number): boolean {
+  prepare(plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
     let complete = true;
-    const edges = core.edges(view);
     for (const [i, m] of this.models.entries()) {
       let filled = plan.surfaces;
       if (plan.edges === 'on_surface' && edges[i]) {

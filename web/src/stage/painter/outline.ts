@@ -75,7 +75,13 @@ export class Outline {
     this.target.setSize(width, height);
   }
 
-  draw(renderer: THREE.WebGLRenderer, camera: THREE.Camera, box: THREE.Vector4): void {
+  /** Draws into the canvas, or into an image of the size of {@link resize}. */
+  draw(
+    renderer: THREE.WebGLRenderer,
+    camera: THREE.Camera,
+    box: THREE.Vector4,
+    into: THREE.WebGLRenderTarget | null = null,
+  ): void {
     this.target.viewport.copy(box);
     (this.lines.uniforms.box!.value as THREE.Vector4).copy(box);
     this.target.scissor.copy(box);
@@ -84,7 +90,7 @@ export class Outline {
     renderer.setClearColor(0x000000, 0);
     renderer.clear(true, true, false);
     renderer.render(this.scene, camera);
-    renderer.setRenderTarget(null);
+    renderer.setRenderTarget(into);
     renderer.render(this.page, camera);
   }
 

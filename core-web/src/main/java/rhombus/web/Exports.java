@@ -370,6 +370,96 @@ public final class Exports {
         stage.restore(JsPlain.map(workspace));
     }
 
+    // ---- boards, Pins, pictures ----------------------------------------------------------------------------------
+
+    @JSExport
+    public static JSObject boards() {
+        return JsPlain.toJs(stage.snapshots().boards());
+    }
+
+    @JSExport
+    public static JSObject keepBoards() {
+        return JsPlain.toJs(stage.keepBoards());
+    }
+
+    /** Uses the boards kept for the user; gives what is wrong with them, or null. */
+    @JSExport
+    public static String useBoards(JSObject stored) {
+        return stage.useBoards(JsPlain.map(stored));
+    }
+
+    @JSExport
+    public static JSObject pins() {
+        return JsPlain.toJs(stage.snapshots().pins());
+    }
+
+    @JSExport
+    public static JSObject keepPins() {
+        return JsPlain.toJs(stage.keepPins());
+    }
+
+    /** One Pin as a file of its own. */
+    @JSExport
+    public static JSObject keepPin(String pin) {
+        return JsPlain.toJs(stage.keepPin(pin));
+    }
+
+    @JSExport
+    public static String usePins(JSObject stored) {
+        return stage.usePins(JsPlain.map(stored));
+    }
+
+    /** Adds the Pins of a file; gives what is wrong with it, or null. */
+    @JSExport
+    public static String bringPins(JSObject file) {
+        return stage.bringPins(JsPlain.map(file));
+    }
+
+    @JSExport
+    public static void pinPicture(String pin, String dataUrl) {
+        stage.pinPicture(pin, dataUrl);
+    }
+
+    @JSExport
+    public static JSObject address() {
+        return JsPlain.toJs(stage.address());
+    }
+
+    /** Shows what an address holds; gives what is wrong with it, or null. */
+    @JSExport
+    public static String openAddress(JSObject address) {
+        return stage.openAddress(JsPlain.map(address));
+    }
+
+    @JSExport
+    public static JSObject choices(String view) {
+        return JsPlain.toJs(stage.snapshots().choices(view));
+    }
+
+    @JSExport
+    public static JSObject trailEntries(String view) {
+        return JsPlain.toJs(stage.snapshots().trailEntries(view));
+    }
+
+    /** Both matrices of a picture of some aspect that holds all a viewport shows; the same array each time. */
+    @JSExport
+    public static Float64Array wholeMatrices(int view, double aspect) {
+        stage.wholeMatrices(view, aspect, MATRICES);
+        return MATRICES_JS;
+    }
+
+    /** What a snapshot is made of. */
+    @JSExport
+    public static JSObject shotPlaces(String sort, double width, double height) {
+        return JsPlain.toJs(stage.shotPlaces(sort, width, height));
+    }
+
+    /** The same of what a choice, or an entry of the Trail, would show; null if there is no such. */
+    @JSExport
+    public static Float64Array pictureMatrices(String view, String choice, int trail, double aspect) {
+        return stage.pictureMatrices(view, choice, trail, aspect, MATRICES) ? MATRICES_JS : null;
+    }
+
     // ---- the hierarchy by itself ---------------------------------------------------------------------------------
 
     @JSExport

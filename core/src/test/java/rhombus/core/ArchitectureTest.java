@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     private static final String[] FLOORS =
-            {"plain", "geometry", "scene", "view", "navigate", "pick", "display", "edit", "habits", "keymap", "stage"};
+            {"plain", "geometry", "scene", "view", "navigate", "pick", "display", "edit", "habits", "board", "keymap", "stage"};
     private final JavaClasses core =
             new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("rhombus.core");
 

@@ -29,31 +29,55 @@ class AccessTest {
         hand.press("[data-viewport=v1] [data-plate] [aria-label^='Display mode']");
         page.waitForTimeout(500);
         check(page, "chooser");
-        page.keyboard().press("Escape");
+        close(page);
         page.locator("[data-viewport=v2] [data-facet]").focus();
         page.keyboard().press("ArrowRight");
         check(page, "the Facet by keyboard");
         page.keyboard().press("Shift+F10");
         page.waitForTimeout(200);
         check(page, "the Facet's menu");
-        page.keyboard().press("Escape");
+        close(page);
         page.evaluate("() => document.activeElement.blur()");
         hand.over("v2").key("g");
         check(page, "the Pad");
         hand.key("Escape").key("w");
         check(page, "walking");
         hand.key("Escape");
+        boards(page, hand);
         page.locator("[data-command='app.habits']").first().click();
         page.locator("[data-habit='orbit.style']").waitFor();
         page.waitForTimeout(500);
         check(page, "habits");
-        page.keyboard().press("Escape");
-        page.waitForTimeout(500);
+        close(page);
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
         page.waitForTimeout(500);
         check(page, "keys");
         page.context().close();
+    }
+
+    private static void boards(Page page, Hand hand) {
+        page.locator("[data-board-menu]").click();
+        page.waitForTimeout(400);
+        check(page, "the board's menu");
+        close(page);
+        hand.over("v2").key("Shift+P").key("Alt+Backspace");
+        page.waitForFunction("() => document.querySelector('[data-trail] img') && document.querySelector('[data-pin] img')");
+        hand.press("[data-viewport=v2] [data-chooser]");
+        page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 8");
+        check(page, "the direction chooser, the Trail and Pins");
+        close(page);
+        hand.over("v2").key("Alt+Backspace").key("Control+Shift+F");
+        page.locator("[data-snapshot]").waitFor();
+        page.waitForTimeout(400);
+        check(page, "snapshot");
+        close(page);
+    }
+
+    /** Closes what is open and waits until it has faded away. */
+    private static void close(Page page) {
+        page.keyboard().press("Escape");
+        page.waitForTimeout(500);
     }
 
     private static void check(Page page, String screen) {

@@ -101,21 +101,79 @@ class KeepingTest {
         assertThat(Hand.ready(page).object("Red box")).isNotNull();
     }
 
-    @Test
-    void twoWindowsOnOneSceneAreToldAndNothingIsOverwritten() {
-        Hand hand = upload("shared.gltf");
+    /** The same scene in a second window of the same browser. */
+    private Hand second(Hand first) {
         Page second = page.context().newPage();
-        second.navigate(page.url());
-        Hand other = Hand.ready(second);
-        page.bringToFront();
+        second.navigate(first.page.url());
+        return Hand.ready(second);
+    }
+
+    @Test
+    void theLaterOfTwoWindowsIsToldAndGoesOnApartWithoutSaving() {
+        Hand hand = upload("shared.gltf");
+        Hand other = second(hand);
+        other.page.locator("[data-later] button:has-text('Go on apart')").click();
+        other.over("v2").drag(MouseButton.RIGHT, -60, 0);
+        other.page.waitForTimeout(1200);
+        assertThat(other.page.locator("[data-save-state]").textContent()).contains("Take over");
+        hand.page.bringToFront();
         hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
+        hand.page.locator("[data-save-state]:text-is('saved')").waitFor();
         double[] first = hand.eye("v2");
-        second.bringToFront();
+        other.page.close();
+        hand.page.reload();
+        assertThat(Hand.ready(hand.page).eye("v2")).containsExactly(first);
+    }
+
+    @Test
+    void theLaterOfTwoWindowsTakesOverAndTheFirstGoesOnApart() {
+        Hand hand = upload("handed on.gltf");
+        Hand other = second(hand);
+        other.page.locator("[data-later] button:has-text('Take over')").click();
+        other.over("v2").drag(MouseButton.RIGHT, -60, 0);
+        other.page.locator("[data-save-state]:text-is('saved')").waitFor();
+        double[] taken = other.eye("v2");
+        hand.page.bringToFront();
+        hand.page.locator("[data-save-state]:has-text('Take over')").waitFor();
+        hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
+        hand.page.waitForTimeout(1200);
+        hand.page.close();
+        other.page.reload();
+        assertThat(Hand.ready(other.page).eye("v2")).containsExactly(taken);
+    }
+
+    @Test
+    void whereTheServerDoesNotAnswerTheFirstWindowGoesOnSaving() {
+        Hand hand = upload("nobody.gltf");
+        Hand other = second(hand);
+        other.page.route("**/workspace", route -> route.abort());
+        other.page.locator("[data-later] button:has-text('Take over')").click();
+        other.page.locator("[data-notice]:has-text('still saves')").waitFor();
+        hand.page.bringToFront();
+        hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
+        assertThat(hand.page.locator("[data-save-state]").textContent().trim()).isEqualTo("saved");
+        double[] first = hand.eye("v2");
+        other.page.close();
+        hand.page.reload();
+        assertThat(Hand.ready(hand.page).eye("v2")).containsExactly(first);
+    }
+
+    /** Another machine: windows there cannot be heard of here, the version of the saved state tells. */
+    @Test
+    void whatAnotherMachineSavedIsToldAndNothingIsOverwritten() {
+        Hand hand = upload("two machines.gltf");
+        Page far = Browser.page(ColorScheme.DARK, failures);
+        Browser.signIn(far, "mira", "tide-and-timber");
+        Hand other = Hand.open(far, "two machines");
+        hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
+        hand.page.locator("[data-save-state]:text-is('saved')").waitFor();
+        double[] first = hand.eye("v2");
         other.over("v2").down(MouseButton.RIGHT).by(-60, 0).let(MouseButton.RIGHT);
-        second.locator("text=Changed in another window").first().waitFor();
-        second.locator("button:has-text('Take the other one')").click();
+        far.locator("text=Changed in another window").first().waitFor();
+        far.locator("button:has-text('Take the other one')").click();
         other.idle();
         assertThat(other.eye("v2")).containsExactly(first);
+        far.context().close();
     }
 
     @Test

@@ -23,7 +23,7 @@ class PicturesTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
-    /** The Facet, the Pad, hints with a modifier down, and a walk. */
+    /** The Facet, the Pad, and a walk. */
     private static void moving(Hand hand) {
         Page page = hand.page;
         hand.over("v2").key("h").key("q");
@@ -34,12 +34,7 @@ class PicturesTest {
         var look = page.locator("[data-grip=look].pad path").first().boundingBox();
         hand.move(look.x + look.width / 2, look.y + look.height / 2);
         take(page, "pad");
-        hand.key("Escape").key("q").over("v2", 0.5, 0.62);
-        page.keyboard().down("Shift");
-        hand.by(2, 0);
-        take(page, "hints-with-shift");
-        page.keyboard().up("Shift");
-        hand.key("q");
+        hand.key("Escape");
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
         hand.press("li[data-command='walk.start']:visible");
         hand.over("v2", 0.5, 0.5);
@@ -49,6 +44,48 @@ class PicturesTest {
         hand.idle();
         take(page, "walking");
         hand.key("Backspace").key("q").key("h");
+    }
+
+    /** Waits until every notice is gone. */
+    private static void unspoken(Page page) {
+        page.waitForFunction("() => !document.querySelector('[data-notice]')");
+    }
+
+    /** The other starting boards, linked views in motion, the Trail and Pins. */
+    private static void boards(Hand hand) {
+        Page page = hand.page;
+        hand.key("Alt+B").over("v3", 0.45, 0.45).down(MouseButton.MIDDLE).by(18, -12);
+        page.waitForTimeout(5200);
+        take(page, "linked-views");
+        hand.up(MouseButton.MIDDLE).key("Alt+B");
+        unspoken(page);
+        hand.press("[data-board=large]").over("v1", 0.5, 0.4);
+        take(page, "board-one-and-three");
+        hand.press("[data-board=shot]").over("v1", 0.5, 0.4);
+        take(page, "board-camera-and-scout");
+        hand.press("[data-board=single]").over("v1", 0.5, 0.4);
+        take(page, "board-single");
+        hand.key("Shift+P");
+        page.waitForTimeout(600);
+        String[] names = {"Hull", "Workshop", "Crane", "Jetty", "Dinghy"};
+        for (String name : names) {
+            page.locator("[data-drawer=scene] >> text=" + name).first().click();
+            hand.over("v1", 0.5, 0.4).key("f");
+            page.waitForTimeout(700);
+            hand.drag(MouseButton.RIGHT, name.length() * 6, -14);
+            page.waitForTimeout(700);
+            if (name.equals("Hull") || name.equals("Crane")) {
+                hand.key("Shift+P");
+                page.waitForFunction("() => window.rhombus.pins().every(p => p.pictured)");
+                page.waitForTimeout(600);
+            }
+        }
+        hand.key("Shift+K").key("Alt+Backspace").key("Backspace").key("Backspace");
+        page.waitForFunction("() => !document.querySelector('[data-trail] .empty')");
+        unspoken(page);
+        take(page, "trail-and-pins");
+        hand.key("Alt+Backspace");
+        hand.press("[data-board=four]");
     }
 
     @Test
@@ -74,17 +111,17 @@ class PicturesTest {
         hand.key("Escape").key("Shift+K").over("v2", 0.5, 0.55).key("v");
         hand.down(MouseButton.RIGHT).by(60, -10);
         take(page, "turning-about-a-pinned-pivot");
-        hand.up(MouseButton.RIGHT).key("Shift+V").key("1").key("q");
-        take(page, "solo-wire");
-        hand.key("7").key("q");
+        hand.up(MouseButton.RIGHT).key("Shift+V").key("7");
 
         moving(hand);
-        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Direction or camera']");
+        hand.press("[data-viewport=v2] [data-chooser]");
+        page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 11");
         take(page, "direction-chooser");
-        page.locator("li[data-command='camera.look-through']:visible:has-text('Deck close')").click();
+        page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')").click();
         hand.over("v2");
         take(page, "through-a-camera");
         hand.press("[data-viewport=v2] [data-command='camera.leave']");
+        boards(hand);
 
         page.locator("header [data-command='app.habits']").click();
         page.locator("[data-habit='orbit.style']").waitFor();

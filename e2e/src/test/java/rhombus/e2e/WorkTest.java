@@ -105,8 +105,8 @@ class WorkTest extends InTheBoatyard {
     void aCameraIsLookedThroughFromThePlateAndStaysWhereItIs() {
         Object before = hand.ask("scene().objects.find(o => o.name === 'Deck close')", null);
         double[] own = hand.eye("v2");
-        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Direction or camera']");
-        hand.page.locator("li[data-command='camera.look-through']:visible:has-text('Deck close')").click();
+        hand.press("[data-viewport=v2] [data-chooser]");
+        hand.page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')").click();
         hand.idle();
         assertThat(hand.view("v2")).containsEntry("camera", id("Deck close")).containsEntry("title", "Deck close");
         // Where glTF 2.0 says a camera stands: at its node's origin (demo scene: 3.4, 3.6, 2.2).

@@ -65,7 +65,7 @@ public final class PrivateMariaDb {
         c.addAll(List.of("mariadbd", "--no-defaults", "--user=" + System.getProperty("user.name"), "--datadir=" + home.resolve("data"),
                 "--socket=" + home.resolve("tmp/s"), "--pid-file=" + home.resolve("tmp/p"), "--tmpdir=" + home.resolve("tmp"),
                 "--bind-address=127.0.0.1", "--port=" + port, "--skip-name-resolve", "--character-set-server=utf8mb4",
-                "--max-allowed-packet=16M", "--skip-log-bin", "--init-file=" + home.resolve("init.sql")));
+                "--max-allowed-packet=64M", "--skip-log-bin", "--init-file=" + home.resolve("init.sql")));
         try {
             process = builder(c).redirectErrorStream(true).redirectOutput(home.resolve("log").toFile()).start();
             for (int i = 0; i < 150; i++) {

@@ -16,8 +16,13 @@ public final class RunningServer {
     private RunningServer() {
         start();
         for (String name : List.of("mira", "ansel", "keys")) {
-            context.getBean(Accounts.class).create(name, "tide-and-timber");
+            account(name);
         }
+    }
+
+    /** Creates an account with the password tide-and-timber. */
+    public void account(String name) {
+        context.getBean(Accounts.class).create(name, "tide-and-timber");
     }
 
     /** The one of this JVM, with demo data and the accounts mira, ansel and keys. */

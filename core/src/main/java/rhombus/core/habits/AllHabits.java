@@ -92,6 +92,11 @@ public final class AllHabits {
             "Dragging on an object orbits like anywhere else, or moves it when it is selected and the move tool is on.",
             "tool", "Use the tool", "orbit", "Orbit");
 
+    /** What the first click in another viewport does. */
+    public static final Habit FIRST_CLICK = choice("click.first", "First click in another viewport",
+            "It selects what it hits, or it only makes the viewport the one you work in.",
+            "selects", "Selects", "activates", "Only activates");
+
     static {
         heading = "On the viewports";
     }

@@ -167,6 +167,14 @@ public final class Presets {
         }
         add("display-swap", Trigger.key("Digit0"), 0, STAGE, "display.swap", "swap the last two display modes");
         add("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, "board.clear-deck", "clear deck");
+        add("full-screen", Trigger.key("KeyQ"), ALT, APPLICATION, "app.full-screen", "full screen");
+        add("next-board", Trigger.key("KeyB"), 0, APPLICATION, "board.next", "next board");
+        add("previous-board", Trigger.key("KeyB"), SHIFT, APPLICATION, "board.previous", "board before");
+        add("link-views", Trigger.key("KeyB"), ALT, APPLICATION, "board.link", "link flat views");
+        add("pin", Trigger.key("KeyP"), SHIFT, STAGE, "pin.add", "pin this view");
+        add("pin-board", Trigger.key("KeyP"), ALT, STAGE, "pin.add", Map.of("board", true), "pin the whole board");
+        add("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, "app.trail", "show the Trail");
+        add("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, "app.snapshot", "snapshot");
         add("trail-back", Trigger.key("Backspace"), 0, STAGE, "trail.back", "view before");
         add("trail-forward", Trigger.key("Backspace"), SHIFT, STAGE, "trail.forward", "next view");
         add("pivot-clear", Trigger.key("KeyV"), SHIFT, STAGE, "pivot.clear", "unpin the pivot");
@@ -210,6 +218,7 @@ public final class Presets {
         add("select", Trigger.click(LEFT), 0, STAGE, "select.pick", "select");
         add("select-add", Trigger.click(LEFT), SHIFT, STAGE, "select.add", "add to the selection");
         add("select-toggle", Trigger.click(LEFT), CTRL, STAGE, "select.toggle", "add or take away");
+        add("activate", Trigger.click(LEFT), ALT, STAGE, "board.activate", "activate, select nothing");
         add("select-all", Trigger.key("KeyK"), 0, STAGE, "select.all", "select all");
         add("select-none", Trigger.key("KeyK"), SHIFT, STAGE, "select.none", "select none");
     }

@@ -235,6 +235,11 @@ public final class Resolver {
         }
     }
 
+    /** The click just now was no click on what is under it: another that follows is the first of its kind. */
+    public void forgetClick() {
+        clickTime = Double.NEGATIVE_INFINITY;
+    }
+
     private void start(Trigger t, double fromX, double fromY, List<Context> contexts) {
         motion = t;
         Found f = Found.in(keymap, t, modifiers, contexts);

@@ -1,47 +1,88 @@
 package rhombus.core.stage;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import rhombus.core.display.DisplayMode;
+import java.util.Map;
+import rhombus.core.board.Arrangement;
+import rhombus.core.board.Box;
+import rhombus.core.board.Start;
+import rhombus.core.board.Tab;
+import rhombus.core.plain.Plain;
+import rhombus.core.view.Direction;
 
-/** Four viewports, two by two: top and scout above, front and right below. One of them can fill the board. */
+/** A board in use: its arrangement and what its viewports show of the scene that is open. */
 final class Board {
-    /** Pixels between viewports. */
-    static final double GAP = 3;
-
-    final List<ViewState> views = List.of(
-            new ViewState(0, DisplayMode.WIRE),
-            new ViewState(1, DisplayMode.SMOOTH_EDGES),
-            new ViewState(2, DisplayMode.WIRE),
-            new ViewState(3, DisplayMode.WIRE));
-    int active = 1;
+    final String id;
+    String name;
+    boolean linked;
+    /** Whether it came with an address and is not among the user's own. */
+    boolean passing;
+    Arrangement arrangement;
+    /** Viewports as one reads; {@link ViewState#number} is the place in here. */
+    List<ViewState> views = new ArrayList<>();
+    int active;
     /** Number of the viewport that fills the board, or -1. */
     int solo = -1;
-    /** Whether everything but the viewports is hidden. */
-    boolean clearDeck;
-    private double width = 1;
-    private double height = 1;
+    /** Whether it has been shown since the scene was opened, so that its viewports stand somewhere. */
+    boolean entered;
+    /** What is kept of it for this scene, until it is shown. */
+    Map<String, Object> kept = Map.of();
+
+    Board(Tab t) {
+        id = t.id();
+        for (String v : t.arrangement().views()) {
+            views.add(new ViewState(v, t.starts().get(v)));
+        }
+        take(t);
+        for (ViewState v : views) {
+            if (v.start.direction() == null) {
+                active = v.number;
+                break;
+            }
+        }
+    }
+
+    /** Takes over another state of the same board; viewports that stay keep what they show. */
+    void take(Tab t) {
+        name = t.name();
+        linked = t.linked();
+        arrange(t.arrangement(), t.starts());
+        views.forEach(v -> v.start = t.starts().get(v.id));
+    }
+
+    /** Arranges the viewports anew; those that are new start as told. */
+    void arrange(Arrangement to, Map<String, Start> starts) {
+        ViewState wasActive = views.get(Math.min(active, views.size() - 1));
+        ViewState wasSolo = solo < 0 ? null : views.get(solo);
+        List<ViewState> next = new ArrayList<>();
+        for (String v : to.views()) {
+            ViewState known = named(v);
+            next.add(known == null ? new ViewState(v, starts.getOrDefault(v, Start.of((Object) null))) : known);
+        }
+        arrangement = to;
+        views = next;
+        for (int i = 0; i < next.size(); i++) {
+            next.get(i).number = i;
+        }
+        active = Math.max(0, views.indexOf(wasActive));
+        solo = wasSolo == null ? -1 : views.indexOf(wasSolo);
+    }
 
     ViewState active() {
         return views.get(active);
     }
 
-    void resize(double w, double h) {
-        width = Math.max(1, w);
-        height = Math.max(1, h);
-        layOut();
-    }
-
-    void layOut() {
-        double w = Math.max(1, Math.floor((width - GAP) / 2));
-        double h = Math.max(1, Math.floor((height - GAP) / 2));
+    void layOut(double width, double height) {
+        Map<String, Box> boxes = arrangement.boxes(width, height);
         for (ViewState v : views) {
-            v.shown = solo < 0 || solo == v.number;
-            boolean right = v.number % 2 == 1;
-            boolean low = v.number >= 2;
-            v.x = solo >= 0 || !right ? 0 : w + GAP;
-            v.y = solo >= 0 || !low ? 0 : h + GAP;
-            v.width = solo >= 0 ? width : right ? Math.max(1, width - w - GAP) : w;
-            v.height = solo >= 0 ? height : low ? Math.max(1, height - h - GAP) : h;
+            boolean alone = solo == v.number;
+            Box b = solo >= 0 ? new Box(0, 0, width, height) : boxes.get(v.id);
+            v.shown = solo < 0 || alone;
+            v.x = b.x();
+            v.y = b.y();
+            v.width = b.width();
+            v.height = b.height();
         }
     }
 
@@ -54,12 +95,61 @@ final class Board {
         return null;
     }
 
-    ViewState named(String id) {
+    ViewState named(String viewId) {
         for (ViewState v : views) {
-            if (v.id.equals(id)) {
+            if (v.id.equals(viewId)) {
                 return v;
             }
         }
         return null;
+    }
+
+    /** Its state for the user, whatever the scene. */
+    Tab tab() {
+        Map<String, Start> starts = new LinkedHashMap<>();
+        for (ViewState v : views) {
+            starts.put(v.id, v.start);
+        }
+        return new Tab(id, name, linked, arrangement, starts);
+    }
+
+    /** Another board that looks as this one does now. */
+    Board copy(Stage stage, String otherId, String otherName) {
+        Board b = new Board(new Tab(otherId, otherName, linked, arrangement, starts(stage)));
+        b.kept = toKeep();
+        return b;
+    }
+
+    /** How each viewport would start that is to look as it does now. */
+    Map<String, Start> starts(Stage stage) {
+        Map<String, Start> starts = new LinkedHashMap<>();
+        for (ViewState v : views) {
+            starts.put(v.id, startLike(stage, v));
+        }
+        return starts;
+    }
+
+    /** How a viewport would start that is to look as this one does now. */
+    static Start startLike(Stage stage, ViewState v) {
+        if (v.pose == null) {
+            return v.start;
+        }
+        Direction d = v.pose.projection().flat() ? Direction.of(v.pose.orientation(), stage.scene().up()) : null;
+        String from = v.camera != null ? Start.CAMERA : d == null ? Start.SCOUT : d.word();
+        return new Start(from, v.mode, v.hidden);
+    }
+
+    /** What is kept of it for this scene. */
+    Map<String, Object> toKeep() {
+        if (!entered) {
+            return kept;
+        }
+        Map<String, Object> m = new LinkedHashMap<>();
+        for (ViewState v : views) {
+            if (v.pose != null) {
+                m.put(v.id, Workspace.view(v));
+            }
+        }
+        return Plain.map("active", active().id, "solo", solo < 0 ? null : views.get(solo).id, "views", m);
     }
 }

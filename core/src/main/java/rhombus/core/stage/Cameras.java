@@ -63,7 +63,7 @@ final class Cameras {
 
     /** After the scene or the size changed: a viewport that looks through a camera shows what the camera sees now. */
     static void follow(Stage stage, ViewState v) {
-        if (v.camera != null) {
+        if (v.camera != null && v.pose != null) {
             int node = stage.scene().indexOf(v.camera);
             v.set(pose(stage, v, node));
         }
@@ -82,7 +82,8 @@ final class Cameras {
         return null;
     }
 
-    private static Pose pose(Stage stage, ViewState v, int node) {
+    /** What a camera sees, fitted into a viewport. */
+    static Pose pose(Stage stage, ViewState v, int node) {
         Scene scene = stage.scene();
         SceneCamera c = scene.node(node).camera();
         double[] world = scene.world(node);

@@ -41,7 +41,7 @@ final class Captions {
         if (p.projection() instanceof Projection.Perspective q) {
             s.append(Lengths.fixed(Math.toDegrees(q.fovY()), 0)).append('°');
         } else {
-            s.append("flat · ").append(scale(v.screen().metresPerPixel(1) / PIXEL));
+            s.append(scale(v.screen().metresPerPixel(1) / PIXEL));
         }
         double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
         if (Math.abs(roll) > 0.05) {
@@ -54,7 +54,12 @@ final class Captions {
     }
 
     private static String scale(double ratio) {
-        return ratio >= 1 ? "1:" + Lengths.digits(rounded(ratio)) : Lengths.digits(rounded(1 / ratio)) + ":1";
+        return ratio >= 1 ? "1:" + number(rounded(ratio)) : number(rounded(1 / ratio)) + ":1";
+    }
+
+    private static String number(double twoDigits) {
+        String s = Lengths.fixed(twoDigits, twoDigits < 9.95 ? 1 : 0);
+        return s.endsWith(".0") ? s.substring(0, s.length() - 2) : s;
     }
 
     /** Two significant digits are what a drawing scale is read to. */

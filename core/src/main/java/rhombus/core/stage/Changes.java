@@ -29,9 +29,14 @@ public final class Changes {
     public static final int APPLICATION = 1 << 23;
     /** Which viewport is active, what it is called, and what it looks through. */
     public static final int CAPTION = 1 << 24;
-
     /** The preferences. */
     public static final int HABITS = 1 << 25;
+    /** The user's boards. */
+    public static final int BOARDS = 1 << 26;
+    /** The Pins of the scene. */
+    public static final int PINS = 1 << 27;
+    /** The Pins must be saved. */
+    public static final int KEEP_PINS = 1 << 28;
 
     private int bits;
     private final Set<Integer> moved = new TreeSet<>();

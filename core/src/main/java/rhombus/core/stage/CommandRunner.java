@@ -2,6 +2,7 @@ package rhombus.core.stage;
 
 import java.util.Map;
 import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
 import rhombus.core.keymap.Commands;
 import rhombus.core.pick.Edges;
 import rhombus.core.pick.Hit;
@@ -12,11 +13,21 @@ final class CommandRunner {
     private final Stage stage;
     private final ViewCommands views;
     private final SceneCommands scenes;
+    private final BoardCommands boards;
 
     CommandRunner(Stage stage) {
         this.stage = stage;
         this.views = new ViewCommands(stage);
         this.scenes = new SceneCommands(stage);
+        this.boards = new BoardCommands(stage);
+    }
+
+    ViewCommands views() {
+        return views;
+    }
+
+    BoardCommands boards() {
+        return boards;
     }
 
     /**
@@ -39,9 +50,12 @@ final class CommandRunner {
         if (id.startsWith("walk.") || id.startsWith("pad.")) {
             return modes(id, args, v, lx, ly);
         }
-        return id.startsWith("board.") || id.startsWith("display.")
-                ? board(id, args, v)
-                : views.run(id, args, v, lx, ly) || scenes.run(id, args, v, lx, ly);
+        return switch (id.substring(0, Math.max(0, id.indexOf('.')))) {
+            case "board" -> boards.run(id, args, v);
+            case "display" -> display(id, args, v);
+            case "pin" -> stage.pins().run(id, args, v);
+            default -> views.run(id, args, v, lx, ly) || scenes.run(id, args, v, lx, ly);
+        };
     }
 
     private boolean modes(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
@@ -63,33 +77,24 @@ final class CommandRunner {
         return true;
     }
 
-    private boolean board(String id, Map<String, Object> args, ViewState v) {
-        Board board = stage.board();
+    private boolean display(String id, Map<String, Object> args, ViewState v) {
         switch (id) {
-            case "board.solo" -> {
-                stage.grips().closePad();
-                board.solo = board.solo >= 0 ? -1 : v.number;
-                board.active = v.number;
-                board.layOut();
-                if (stage.walking().on() && !stage.walking().view().shown) {
-                    stage.walking().leave();
-                }
-                for (ViewState each : board.views) {
-                    Cameras.follow(stage, each);
-                }
-                stage.changes().add(Changes.LAYOUT | Changes.CAPTION | Changes.READOUT | Changes.KEEP);
-            }
-            case "board.clear-deck" -> {
-                board.clearDeck = !board.clearDeck;
-                stage.changes().application(id, Map.of());
-                stage.changes().add(Changes.READOUT);
-            }
-            case "board.activate" -> stage.activate(v);
             case "display.set" -> {
                 DisplayMode m = DisplayMode.named(Plain.text(args.get("mode"), ""));
                 display(v, m == null ? v.mode : m);
             }
             case "display.swap" -> display(v, v.otherMode);
+            case "display.overlay" -> {
+                Overlay o = Overlay.named(Plain.text(args.get("overlay"), ""));
+                if (o == null) {
+                    return false;
+                }
+                if (!v.hidden.remove(o)) {
+                    v.hidden.add(o);
+                }
+                stage.changes().view(v.number);
+                stage.changes().add(Changes.CAPTION | Changes.KEEP);
+            }
             default -> {
                 return false;
             }

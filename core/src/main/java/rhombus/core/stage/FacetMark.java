@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
@@ -30,16 +31,21 @@ record FacetMark(double x, double y, double radius, double ring) {
     /** Room around the ring for its mark of the horizon, pixels. */
     private static final double EDGE = 4;
     private static final double SMALLEST_VIEW = 150;
+    /** Below this width, pixels, the Facet stands above the Plate instead of beside it. */
+    private static final double BESIDE_PLATE = 400;
+    /** Height of the Plate with a little room, pixels. */
+    private static final double PLATE = 32;
 
     /** The place of a viewport's Facet. */
     static FacetMark of(ViewState v) {
         boolean small = Math.min(v.width, v.height) < 420;
         double ring = small ? 42 : 52;
-        return new FacetMark(v.width - ring - 8, v.height - ring - 8, small ? 30 : 38, ring);
+        double low = v.width < BESIDE_PLATE ? PLATE : 8;
+        return new FacetMark(v.width - ring - 8, v.height - ring - low, small ? 30 : 38, ring);
     }
 
     static boolean shown(Stage stage, ViewState v) {
-        return stage.habits().on(AllHabits.FACET) && Math.min(v.width, v.height) >= SMALLEST_VIEW;
+        return stage.habits().on(AllHabits.FACET) && v.shows(Overlay.FACET) && Math.min(v.width, v.height) >= SMALLEST_VIEW;
     }
 
     /** What a point of the viewport means on its Facet: a direction's name, home, a roll; null beside it. */

@@ -2,6 +2,7 @@ package rhombus.core.stage;
 
 import java.util.ArrayList;
 import java.util.List;
+import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.plain.Plain;
 
@@ -128,11 +129,12 @@ final class Grips {
     private List<Grip> atEdge(ViewState v) {
         List<Grip> out = new ArrayList<>();
         // Only where the hand is: in the others they would be in the way.
-        if (stage.board().active() != v || stage.walking().view() == v || !stage.habits().on(AllHabits.LOZENGES) || v.height < LOW || v.width < LOW) {
+        if (stage.board().active() != v || stage.walking().view() == v || !stage.habits().on(AllHabits.LOZENGES) || !v.shows(Overlay.LOZENGES) || v.height < LOW || v.width < LOW) {
             return out;
         }
         double x = v.width - 23;
-        double y = v.height - 2 * FacetMark.of(v).ring() - 42;
+        FacetMark facet = FacetMark.of(v);
+        double y = facet.y() - facet.ring() - 34;
         for (int i = 0; i < EDGE.length; i++) {
             out.add(new Grip(v, EDGE[i], x, y - i * EDGE_STEP, v.width / 2, v.height / 2, false));
         }

@@ -7,27 +7,30 @@ import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
-/** Where the viewports of a scene start: top, scout, front, right, each with everything in it. */
+/** Where viewports are at home in a scene: as they start, with everything in the picture, unless the user has set another view. */
 final class Homes {
-    private static final Heading SCOUT = new Heading(Math.toRadians(38), Math.toRadians(-24), 0);
+    static final Heading SCOUT = new Heading(Math.toRadians(38), Math.toRadians(-24), 0);
+    /** Vertical field of view of a scout view at home. */
+    static final double LENS = Math.toRadians(47);
 
     private Homes() {}
 
+    /** Home of a viewport. */
     static Pose of(ViewState v, Scene scene) {
+        return v.home == null ? usual(v, scene) : v.home;
+    }
+
+    private static Pose usual(ViewState v, Scene scene) {
         double r = scene.radius();
-        var q = switch (v.number) {
-            case 0 -> Direction.TOP.orientation(scene.up());
-            case 2 -> Direction.FRONT.orientation(scene.up());
-            case 3 -> Direction.RIGHT.orientation(scene.up());
-            default -> SCOUT.orientation(scene.up());
-        };
-        Projection p = v.number == 1 ? new Projection.Perspective(Math.toRadians(47)) : new Projection.Orthographic(r * 2);
+        Direction d = v.start.direction();
+        var q = d == null ? SCOUT.orientation(scene.up()) : d.orientation(scene.up());
+        Projection p = d == null ? new Projection.Perspective(LENS) : new Projection.Orthographic(r * 2);
         Pose start = new Pose(scene.bounds().center().plus(q.back(), r * 3), q, r * 3, p);
         Frames.Whole fit = Frames.whole(scene, start, v.width, v.height);
         if (fit != null) {
             return fit.pose();
         }
         // An empty scene: stand where a thing of a few metres at the origin would be seen well.
-        return new Pose(Vec3.ZERO.plus(q.back(), 10), q, 10, v.number == 1 ? p : new Projection.Orthographic(10));
+        return new Pose(Vec3.ZERO.plus(q.back(), 10), q, 10, d == null ? p : new Projection.Orthographic(10));
     }
 }

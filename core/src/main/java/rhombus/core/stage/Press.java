@@ -109,6 +109,11 @@ final class Press implements Actions {
         if (b.trigger().kind() == Trigger.Kind.CLICK && stage.grips().dismissed(v, x - v.x, y - v.y)) {
             return;
         }
+        if (b.command().startsWith("select.") && b.trigger().kind() == Trigger.Kind.CLICK && stage.onlyActivates(v)) {
+            stage.resolver().forgetClick();
+            return;
+        }
+        stage.worked(v);
         selectionOf(b);
         boolean inside = v.holds(x, y);
         stage.runner().run(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
@@ -154,6 +159,7 @@ final class Press implements Actions {
     @Override
     public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
         press(x, y);
+        stage.worked(view);
         command = b.command();
         if (grip == null) {
             stage.grips().dismissed(view, x - view.x, y - view.y);
@@ -185,6 +191,7 @@ final class Press implements Actions {
         view.glide = null;
         before.clear();
         before.add(Before.of(view));
+        alsoMoving(stage.linked().followers(view));
         sceneBefore = stage.scene();
         handle = Handles.at(stage, view, x - view.x, y - view.y);
         offX = 0;
@@ -256,6 +263,11 @@ final class Press implements Actions {
     /** Name of the motion that runs, or empty. */
     String command() {
         return motion == null && fingers == null ? "" : command;
+    }
+
+    /** Whether a motion moves this viewport right now. */
+    boolean movingIn(ViewState v) {
+        return view == v && (motion != null && !command.startsWith("tool.") || fingers != null);
     }
 
     /** Number of the viewport in which an orbit runs right now, or -1. */
@@ -336,12 +348,12 @@ final class Press implements Actions {
             }
             stage.locals(back);
         }
-        for (Before b : moved) {
+        stage.linked().quietly(() -> moved.forEach(b -> {
             b.view.camera = b.camera;
             b.view.crop = b.crop;
             b.view.autoFlat = b.autoFlat;
             stage.pose(b.view, b.pose);
-        }
+        }));
         stage.changes().add(Changes.CAPTION);
     }
 
@@ -362,6 +374,7 @@ final class Press implements Actions {
     public void steps(Binding b, double x, double y, double steps, boolean fine) {
         ViewState v = stage.viewAt(x, y);
         if (v.holds(x, y) || stage.walking().on()) {
+            stage.worked(v);
             double by = steps * (fine ? Motions.FINE : 1);
             if (b.trigger().kind() == Trigger.Kind.WHEEL) {
                 by *= stage.habits().number(AllHabits.WHEEL_SPEED) * (stage.habits().on(AllHabits.WHEEL_INVERT) ? -1 : 1);

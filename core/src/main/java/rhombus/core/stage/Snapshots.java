@@ -3,9 +3,11 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.board.Template;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.EdgeThinning;
 import rhombus.core.display.Grid;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
@@ -22,6 +24,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Clip;
+import rhombus.core.view.Direction;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -58,7 +61,10 @@ public final class Snapshots {
                 "lens", Captions.lens(stage, v),
                 "direction", Captions.direction(v, stage.scene().up()),
                 "projection", flat ? "orthographic" : "perspective",
+                "key", stage.board().id + "/" + v.serial,
+                "caption", Shots.caption(stage, v),
                 "display", v.mode.id(),
+                "overlays", overlays(v),
                 "displayLabel", v.mode.label(),
                 "eye", Workspace.point(p.eye()),
                 "forward", Workspace.point(p.forward()),
@@ -78,6 +84,14 @@ public final class Snapshots {
         return m;
     }
 
+    private static List<Object> overlays(ViewState v) {
+        List<Object> out = new ArrayList<>();
+        for (Overlay o : Overlay.values()) {
+            out.add(Plain.map("id", o.id(), "label", o.words(), "on", v.shows(o)));
+        }
+        return out;
+    }
+
     /** What is drawn in a viewport: surfaces, how edges, and the grid with its spacing. */
     public Map<String, Object> plan(int view) {
         ViewState v = stage.board().views.get(view);
@@ -85,7 +99,9 @@ public final class Snapshots {
                 "shown", v.shown,
                 "surfaces", v.mode.surfaces(),
                 "edges", v.mode.edging().name().toLowerCase(),
-                "flat", v.pose.projection().flat());
+                "flat", v.pose.projection().flat(),
+                "grid", v.shows(Overlay.GRID),
+                "outline", v.shows(Overlay.OUTLINE));
     }
 
     /**
@@ -136,6 +152,7 @@ public final class Snapshots {
                 "handles", stage.moveTool() ? Handles.plain(stage, v) : List.of(),
                 "facet", FacetMark.plain(stage, v),
                 "grips", stage.grips().marks(v),
+                "lines", stage.linked().lines(v),
                 "walk", stage.walking().mark(v),
                 "ring", orbiting && stage.habits().is(AllHabits.ORBIT_STYLE, "trackball")
                         ? Plain.map("x", v.width / 2, "y", v.height / 2, "radius", Trackball.RADIUS * Math.min(v.width, v.height))
@@ -189,7 +206,60 @@ public final class Snapshots {
     /** Place in a viewport's Trail and its length. */
     public Map<String, Object> trail(String viewId) {
         ViewState v = stage.board().named(viewId);
-        return v == null ? null : Plain.map("index", v.trail.index(), "length", v.trail.length());
+        if (v == null) {
+            return null;
+        }
+        // At rest at the entry itself: only then does a picture of the viewport show it.
+        boolean there = v.trail.index() >= 0 && v.pose.equals(v.trail.poses().get(v.trail.index()));
+        return Plain.map("index", v.trail.index(), "length", v.trail.length(),
+                "name", there && v.crop.none() ? v.trail.names().get(v.trail.index()) : null);
+    }
+
+    /** The Trail of a viewport, oldest first: the name of each entry, and whether it is the present one. */
+    public List<Object> trailEntries(String viewId) {
+        ViewState v = stage.board().named(viewId);
+        List<Object> out = new ArrayList<>();
+        for (int i = 0; v != null && i < v.trail.length(); i++) {
+            Pose p = v.trail.poses().get(i);
+            Direction d = Direction.of(p.orientation(), stage.scene().up());
+            boolean flat = p.projection().flat();
+            out.add(Plain.map(
+                    "name", v.trail.names().get(i),
+                    "on", i == v.trail.index(),
+                    "words", d != null ? d.word() : flat ? "free flat" : "scout",
+                    "lens", flat ? "flat" : Lengths.fixed(Math.toDegrees(((Projection.Perspective) p.projection()).fovY()), 0) + "°"));
+        }
+        return out;
+    }
+
+    /** The boards as tabs, and the borders of the one in use. */
+    public Map<String, Object> boards() {
+        List<Object> tabs = new ArrayList<>();
+        for (Board b : stage.boards().list()) {
+            tabs.add(Plain.map("id", b.id, "name", b.name, "on", b == stage.board(), "linked", b.linked, "passing", b.passing,
+                    "parts", b.arrangement.toPlain()));
+        }
+        List<Object> templates = new ArrayList<>();
+        for (Template t : Template.values()) {
+            templates.add(Plain.map("id", t.id(), "label", t.words(), "parts", t.of(List.of("v1", "v2", "v3", "v4").subList(0, t.count())).toPlain()));
+        }
+        return Plain.map("tabs", tabs, "borders", stage.runner().boards().borders(), "templates", templates,
+                "undo", stage.boards().undoName());
+    }
+
+    /** The Pins in their order. */
+    public List<Object> pins() {
+        List<Object> out = new ArrayList<>();
+        for (Pins.Pin p : stage.pins().list()) {
+            out.add(Plain.map("id", p.id(), "name", p.name(), "board", p.board(), "picture", p.picture()));
+        }
+        return out;
+    }
+
+    /** What a viewport can be made to look from. */
+    public List<Object> choices(String viewId) {
+        ViewState v = stage.board().named(viewId);
+        return v == null ? List.of() : Choices.of(stage, v);
     }
 
     /** What each trigger does now. */
@@ -223,7 +293,7 @@ public final class Snapshots {
                 "redo", stage.history().redoName(),
                 "tool", stage.moveTool() ? "move" : null,
                 "solo", stage.board().solo >= 0,
-                "clearDeck", stage.board().clearDeck,
+                "clearDeck", stage.clearDeck(),
                 "trail", trail(v.id));
         if (!stage.selection().isEmpty()) {
             m.put("selection", selected());

@@ -34,16 +34,17 @@ public final class Stage {
     private Scene scene = Scene.EMPTY;
     private Surfaces surfaces = new Surfaces(scene);
     private String name = "";
-    private final Board board = new Board();
     private final Selection selection = new Selection();
     private final PivotState pivot = new PivotState(this);
     private final EditHistory history = new EditHistory();
     private final Changes changes = new Changes();
+    private final Boards boards = new Boards(this);
+    private final LinkedViews linked = new LinkedViews(this);
+    private final Pins pins = new Pins(this);
     private final Press press = new Press(this);
     private final Resolver resolver = new Resolver(press, Keymap.preset(Presets.RHOMBUS));
     private final Input input = new Input(this, resolver);
     private final Refusals refusals = new Refusals(this);
-    private final List<WheelBurst> wheels = new ArrayList<>();
     private final Stepping stepping = new Stepping(this);
     private final Walking walking = new Walking(this);
     private final Grips grips = new Grips(this);
@@ -56,14 +57,15 @@ public final class Stage {
     private boolean moveTool;
     private boolean reducedMotion;
     private boolean opened;
+    /** Whether everything but the viewports is hidden. */
+    private boolean clearDeck;
+    /** The viewport in which something was done last. */
+    private ViewState worked;
     private double now;
 
     /** A stage on which there is nothing yet. */
     public Stage() {
-        for (ViewState v : board.views) {
-            wheels.add(new WheelBurst(this, v));
-        }
-        goHome();
+        boards.enter();
     }
 
     // ---- what is there -------------------------------------------------------------------------------------------
@@ -88,8 +90,21 @@ public final class Stage {
         return resolver.keymap();
     }
 
+    /** The board in use. */
     Board board() {
-        return board;
+        return boards.current();
+    }
+
+    Boards boards() {
+        return boards;
+    }
+
+    LinkedViews linked() {
+        return linked;
+    }
+
+    Pins pins() {
+        return pins;
     }
 
     Selection selection() {
@@ -113,12 +128,17 @@ public final class Stage {
     }
 
     WheelBurst wheel(ViewState v) {
-        return wheels.get(v.number);
+        if (v.wheel == null) {
+            v.wheel = new WheelBurst(this, v);
+        }
+        return v.wheel;
     }
 
     void endWheels() {
-        for (WheelBurst w : wheels) {
-            w.end();
+        for (ViewState v : board().views) {
+            if (v.wheel != null) {
+                v.wheel.end();
+            }
         }
     }
 
@@ -153,8 +173,8 @@ public final class Stage {
         if (walking.on()) {
             return walking.view();
         }
-        ViewState v = board.at(x, y);
-        return v == null ? board.active() : v;
+        ViewState v = board().at(x, y);
+        return v == null ? board().active() : v;
     }
 
     boolean moveTool() {
@@ -195,24 +215,91 @@ public final class Stage {
         surfaces = new Surfaces(s);
         opened = true;
         walking.measure(s);
-        grips.closePad();
-        goHome();
+        selection.clear();
+        original.clear();
+        worked = null;
+        boards.open();
+        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS));
     }
 
-    private void goHome() {
-        for (ViewState v : board.views) {
-            v.forgetClearance();
-            v.home = Homes.of(v, scene);
-            v.set(v.home);
-            v.trail.restore(List.of(v.home), 0);
+    /** Ends whatever runs by itself or waits for the hand, where it is. */
+    void settle() {
+        resolver.blur();
+        walking.leave();
+        grips.closePad();
+        endWheels();
+    }
+
+    /** Takes over the boards that were kept for the user; gives what is wrong with them, or null. */
+    public String useBoards(Map<String, Object> document) {
+        try {
+            boards.use(document);
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
         }
-        changes.add(~Changes.KEEP);
+    }
+
+    /** The user's boards, whatever the scene, as plain data. */
+    public Map<String, Object> keepBoards() {
+        return boards.toPlain();
+    }
+
+    /** Takes over the Pins that were kept for the user and this scene; gives what is wrong with them, or null. */
+    public String usePins(Map<String, Object> document) {
+        return pins.use(document);
+    }
+
+    /** Adds the Pins of a file to those there are; gives what is wrong with it, or null. */
+    public String bringPins(Map<String, Object> document) {
+        return pins.bring(document);
+    }
+
+    /** Gives a Pin its picture, a data URL. */
+    public void pinPicture(String pin, String dataUrl) {
+        pins.picture(pin, dataUrl);
+    }
+
+    /** One Pin as a file of its own, or null. */
+    public Map<String, Object> keepPin(String pin) {
+        return pins.plain(pin);
+    }
+
+    /** The board in use with everything it shows, to be passed on as an address. */
+    public Map<String, Object> address() {
+        return Address.of(board());
+    }
+
+    /** Shows what an address holds beside the user's own boards; gives what is wrong with it, or null. */
+    public String openAddress(Map<String, Object> address) {
+        return Address.open(this, address);
+    }
+
+    /** Writes both matrices of a picture of some aspect that holds all a viewport shows. */
+    public void wholeMatrices(int view, double aspect, double[] out) {
+        Shots.whole(this, board().views.get(view), aspect, out);
+    }
+
+    /** What a snapshot of some sort and size is made of; see {@link Shots#places}. */
+    public List<Object> shotPlaces(String sort, double width, double height) {
+        return Shots.places(this, sort, width, height);
+    }
+
+    /** The same of what a choice or an entry of the Trail (-1 for none) would show; gives false if there is no such. */
+    public boolean pictureMatrices(String viewId, String choice, int trail, double aspect, double[] out) {
+        ViewState v = board().named(viewId);
+        return v != null && Shots.of(this, v, choice, trail, aspect, out);
+    }
+
+    /** The Pins as plain data. */
+    public Map<String, Object> keepPins() {
+        return pins.toPlain();
     }
 
     /** Takes over what was kept for the user; whatever does not fit this scene is passed over. */
     public void restore(Map<String, Object> workspace) {
         Workspace.restore(this, workspace);
-        changes.add(~Changes.KEEP);
+        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS));
     }
 
     /** What to keep for the user, as plain data. */
@@ -222,20 +309,20 @@ public final class Stage {
 
     /** Edges or hierarchies have been attached to the scene's meshes. */
     public void geometryCame() {
-        for (ViewState v : board.views) {
-            v.forgetClearance();
-        }
+        forgetClearances();
         changes.add(Changes.VIEWS);
+    }
+
+    private void forgetClearances() {
+        for (Board b : boards.list()) {
+            b.views.forEach(ViewState::forgetClearance);
+        }
     }
 
     /** The stage has another size. Before the first scene, home poses wait for it. */
     public void resize(double width, double height) {
         grips.closePad();
-        board.resize(width, height);
-        for (ViewState v : board.views) {
-            Cameras.follow(this, v);
-        }
-        changes.add(Changes.VIEWS | Changes.LAYOUT);
+        boards.resize(width, height);
     }
 
     /** Whether views jump instead of gliding. */
@@ -337,7 +424,7 @@ public final class Stage {
     /** Runs a command on a viewport, or on the active one where the id is null. */
     public boolean command(String id, Map<String, Object> args, String viewId, double timeMs) {
         tick(timeMs);
-        ViewState v = viewId == null ? board.active() : board.named(viewId);
+        ViewState v = viewId == null ? board().active() : board().named(viewId);
         return v != null && runner.run(id, args, v, Double.NaN, Double.NaN);
     }
 
@@ -357,19 +444,30 @@ public final class Stage {
         if (capture != null) {
             capture.tick(timeMs);
         }
-        for (WheelBurst w : wheels) {
-            w.tick(timeMs);
+        // By number: this runs with every event, and an iterator costs as much as the event itself.
+        List<ViewState> views = board().views;
+        for (int i = 0; i < views.size(); i++) {
+            WheelBurst w = views.get(i).wheel;
+            if (w != null) {
+                w.tick(timeMs);
+            }
         }
         walking.tick(timeMs);
         press.tick(timeMs);
-        for (ViewState v : board.views) {
+        for (int i = 0; i < views.size(); i++) {
+            ViewState v = views.get(i);
             if (v.glide != null) {
                 Glide g = v.glide;
                 v.set(g.at(timeMs));
-                if (g.over(timeMs)) {
+                boolean over = g.over(timeMs);
+                if (over) {
                     v.glide = null;
                 }
                 changes.view(v.number);
+                linked.moved(v);
+                if (over) {
+                    linked.remember(v);
+                }
             }
             if (v.refusedUntil <= timeMs && v.refusedUntil > Double.NEGATIVE_INFINITY) {
                 v.refusedUntil = Double.NEGATIVE_INFINITY;
@@ -383,13 +481,8 @@ public final class Stage {
         if (capture != null || walking.moving() || press.running()) {
             return true;
         }
-        for (WheelBurst w : wheels) {
-            if (w.running()) {
-                return true;
-            }
-        }
-        for (ViewState v : board.views) {
-            if (v.glide != null || v.refusedUntil > Double.NEGATIVE_INFINITY) {
+        for (ViewState v : board().views) {
+            if (v.glide != null || v.refusedUntil > Double.NEGATIVE_INFINITY || v.wheel != null && v.wheel.running()) {
                 return true;
             }
         }
@@ -399,10 +492,33 @@ public final class Stage {
     // ---- for the parts -------------------------------------------------------------------------------------------
 
     void activate(ViewState v) {
-        if (v != null && v.number != board.active) {
-            board.active = v.number;
+        if (v != null && v.number != board().active) {
+            board().active = v.number;
             changes.add(Changes.CAPTION | Changes.READOUT);
         }
+    }
+
+    boolean clearDeck() {
+        return clearDeck;
+    }
+
+    void clearDeck(boolean on) {
+        clearDeck = on;
+    }
+
+    /** Somebody does something in a viewport other than passing over it. */
+    void worked(ViewState v) {
+        worked = v;
+    }
+
+    /** Whether a click in a viewport only makes it the one that is worked in, as the user may have set. */
+    boolean onlyActivates(ViewState v) {
+        boolean first = worked != v && habits.is(AllHabits.FIRST_CLICK, "activates");
+        if (first) {
+            worked = v;
+            activate(v);
+        }
+        return first;
     }
 
     /** A motion's pose: taken at once. */
@@ -410,6 +526,7 @@ public final class Stage {
         v.glide = null;
         v.set(p);
         changes.view(v.number);
+        linked.moved(v);
     }
 
     /** Goes to a pose in some time from where the view is now. */
@@ -426,6 +543,9 @@ public final class Stage {
     void remember(ViewState v) {
         if (v.trail.add(v.destination())) {
             changes.add(Changes.KEEP | Changes.READOUT);
+        }
+        if (v.glide == null) {
+            linked.remember(v);
         }
     }
 
@@ -478,8 +598,8 @@ public final class Stage {
         for (int n : locals.keySet()) {
             all.addAll(scene.subtree(n));
         }
-        for (ViewState v : board.views) {
-            v.forgetClearance();
+        forgetClearances();
+        for (ViewState v : board().views) {
             Cameras.follow(this, v);
         }
         changes.moved(all);
@@ -502,7 +622,7 @@ public final class Stage {
 
     /** Writes the view matrix and the projection matrix of a viewport, 16 numbers each. */
     public void matrices(int view, double[] out) {
-        ViewState v = board.views.get(view);
+        ViewState v = board().views.get(view);
         Matrices.view(v.pose, out, 0);
         Matrices.projection(v.pose.projection(), v.aspect(), clip(v), out, 16);
         Matrices.crop(v.crop, v.aspect(), out, 16);
@@ -510,7 +630,7 @@ public final class Stage {
 
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */
     public Vec3 project(String viewId, Vec3 p) {
-        ViewState v = board.named(viewId);
+        ViewState v = board().named(viewId);
         if (v == null) {
             return null;
         }
@@ -520,7 +640,7 @@ public final class Stage {
 
     /** What a click at a point of the stage would take in a viewport, or null. */
     public Hit pick(String viewId, double x, double y) {
-        ViewState v = board.named(viewId);
+        ViewState v = board().named(viewId);
         return v == null ? null : runner.pick(v, x - v.x, y - v.y);
     }
 

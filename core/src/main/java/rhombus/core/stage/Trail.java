@@ -10,7 +10,10 @@ public final class Trail {
     public static final int DEPTH = 200;
 
     private final List<Pose> poses = new ArrayList<>();
+    /** Names each entry for as long as the scene is open, so that a picture of it finds its place. */
+    private final List<Integer> names = new ArrayList<>();
     private int index = -1;
+    private int named;
 
     /** Adds the pose a gesture ended at; whatever lay ahead is forgotten. The same pose again adds nothing. */
     public boolean add(Pose p) {
@@ -19,10 +22,13 @@ public final class Trail {
         }
         while (poses.size() > index + 1) {
             poses.remove(poses.size() - 1);
+            names.remove(names.size() - 1);
         }
         poses.add(p);
+        names.add(++named);
         if (poses.size() > DEPTH) {
             poses.remove(0);
+            names.remove(0);
         }
         index = poses.size() - 1;
         return true;
@@ -36,6 +42,20 @@ public final class Trail {
     /** The next pose, or null at the end. */
     public Pose forward() {
         return index + 1 < poses.size() ? poses.get(++index) : null;
+    }
+
+    /** The pose at a place of the list, which is where it stands from now on; null beyond it. */
+    public Pose go(int to) {
+        if (to < 0 || to >= poses.size()) {
+            return null;
+        }
+        index = to;
+        return poses.get(to);
+    }
+
+    /** Names of the entries, oldest first; each is given once. */
+    public List<Integer> names() {
+        return names;
     }
 
     /** Place in the list, from 0. */
@@ -56,7 +76,11 @@ public final class Trail {
     /** Takes over a stored list. */
     void restore(List<Pose> stored, int at) {
         poses.clear();
-        poses.addAll(stored);
+        names.clear();
+        for (Pose p : stored) {
+            poses.add(p);
+            names.add(++named);
+        }
         index = Math.max(0, Math.min(poses.size() - 1, at));
     }
 }

@@ -18,7 +18,6 @@ import rhombus.core.scene.Scene;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Facet;
-import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Standard;
@@ -64,10 +63,15 @@ final class ViewCommands {
             case "view.frame-selection" -> everywhere(args, v, this::frame);
             case "view.frame-all" -> everywhere(args, v, this::frameAll);
             case "view.frame-everything" -> fresh(v, Frames.everything(scene, p, v.aspect()));
-            case "view.home" -> fresh(v, v.home);
+            case "view.home" -> fresh(v, Homes.of(v, scene));
             case "view.set-home" -> {
                 v.home = p;
                 stage.changes().notice("Home of this viewport is this view now.", null, null);
+                stage.changes().add(Changes.KEEP);
+            }
+            case "view.reset-home" -> {
+                v.home = null;
+                stage.changes().notice("Home of this viewport is as it was at first.", "Go home", "view.home");
                 stage.changes().add(Changes.KEEP);
             }
             case "view.direction" -> {
@@ -96,9 +100,11 @@ final class ViewCommands {
                 go(v, Turns.toggleProjection(p, v.lens));
             }
             case "view.level" -> go(v, Turns.level(p, scene.up()));
-            case "view.scout" -> scout(v, p);
+            case "view.scout" -> free(v, Choices.scout(stage, v, p));
+            case "view.free-flat" -> free(v, Choices.freeFlat(stage, v, p));
             case "trail.back" -> trail(v, v.trail.back(), "This is the first view of the Trail.");
             case "trail.forward" -> trail(v, v.trail.forward(), "This is the newest view of the Trail.");
+            case "trail.go" -> trail(v, v.trail.go(Plain.whole(args.get("to"), -1)), "The Trail has no such view any more.");
             case "camera.look-through" -> {
                 String camera = Plain.text(args.get("camera"), Cameras.usual(stage, v));
                 if (camera == null || !Cameras.through(stage, v, camera)) {
@@ -163,7 +169,7 @@ final class ViewCommands {
             return;
         }
         switch (part) {
-            case FacetMark.HOME -> fresh(v, v.home);
+            case FacetMark.HOME -> fresh(v, Homes.of(v, stage.scene()));
             case FacetMark.ROLL_LEFT, FacetMark.ROLL_RIGHT ->
                     go(v, Turns.quarterRoll(v.destination(), part.equals(FacetMark.ROLL_RIGHT)));
             default -> direction(Map.of(), v, v.destination(), Standard.named(part));
@@ -227,17 +233,27 @@ final class ViewCommands {
         go(v, Turntable.orbit(p, p.focusPoint(), stage.scene().up(), step() * aside(to), -step() * above(to), stop));
     }
 
-    private void scout(ViewState v, Pose p) {
-        Pose to = p;
-        if (p.projection() instanceof Projection.Orthographic) {
-            to = Turns.toggleProjection(p, v.lens);
-        }
-        if (Direction.of(to.orientation(), stage.scene().up()) != null) {
-            to = to.turnedAboutFocus(
-                    new Heading(Math.toRadians(38), Math.toRadians(-24), 0).orientation(stage.scene().up()));
-        }
+    private void free(ViewState v, Pose to) {
         v.camera = null;
-        go(v, to);
+        v.autoFlat = false;
+        fresh(v, to);
+    }
+
+    /** Goes to a stored view as one step: its pose and crop, or its camera. */
+    void look(ViewState v, Map<String, Object> look) {
+        String camera = Plain.text(look.get("camera"), "");
+        if (!camera.isEmpty() && Cameras.through(stage, v, camera)) {
+            return;
+        }
+        Pose to = Workspace.pose(look.get("pose"));
+        if (to == null) {
+            return;
+        }
+        free(v, to);
+        double[] crop = Plain.numbers(look.get("crop"), 3);
+        if (crop != null && crop[0] > 0) {
+            stage.crop(v, new Crop(crop[0], crop[1], crop[2]));
+        }
     }
 
     private void frame(ViewState v) {
@@ -269,7 +285,7 @@ final class ViewCommands {
     private void frameAll(ViewState v) {
         Frames.Whole whole = Frames.whole(stage.scene(), v.destination(), v.width, v.height);
         if (whole == null) {
-            fresh(v, v.home);
+            fresh(v, Homes.of(v, stage.scene()));
             return;
         }
         fresh(v, whole.pose());

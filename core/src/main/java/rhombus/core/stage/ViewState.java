@@ -1,6 +1,10 @@
 package rhombus.core.stage;
 
+import java.util.EnumSet;
+import java.util.Set;
+import rhombus.core.board.Start;
 import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
 import rhombus.core.pick.Surfaces;
@@ -12,12 +16,23 @@ import rhombus.core.view.Screen;
 
 /** Everything one viewport remembers. Mutable; only this package changes it. */
 final class ViewState {
-    final int number;
+    private static int count;
+
+    /** Names it among all viewports since the program began, so that pictures of it can be told apart. */
+    final int serial = ++count;
     final String id;
+    /** How it starts in a scene that is new to it. */
+    Start start;
+    /** Its place among the viewports of its board. */
+    int number;
+    /** Where it stands; null until its board is first shown. */
     Pose pose;
     Glide glide;
     DisplayMode mode;
     DisplayMode otherMode;
+    /** Overlays that are switched off. */
+    Set<Overlay> hidden = EnumSet.noneOf(Overlay.class);
+    /** Home as the user set it, or null for the usual one. */
     Pose home;
     /** Vertical field of view of the perspective this view had last, radians. */
     double lens = Math.toRadians(47);
@@ -37,6 +52,8 @@ final class ViewState {
     double refusedY;
     double refusedUntil = Double.NEGATIVE_INFINITY;
     final Trail trail = new Trail();
+    /** Wheel steps that follow each other; made when the wheel first turns here. */
+    WheelBurst wheel;
     double x;
     double y;
     double width = 1;
@@ -45,11 +62,16 @@ final class ViewState {
     private Vec3 clearanceAt;
     private double clearance;
 
-    ViewState(int number, DisplayMode mode) {
-        this.number = number;
-        this.id = "v" + (number + 1);
-        this.mode = mode;
-        this.otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
+    ViewState(String id, Start start) {
+        this.id = id;
+        this.start = start;
+        mode = start.mode();
+        otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
+        hidden.addAll(start.hidden());
+    }
+
+    boolean shows(Overlay o) {
+        return !hidden.contains(o);
     }
 
     boolean holds(double px, double py) {

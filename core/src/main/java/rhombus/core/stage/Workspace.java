@@ -3,9 +3,11 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -13,30 +15,16 @@ import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
-/** What is kept for a user and a scene: viewports, Trails, homes, the pinned pivot, moved objects. */
+/** What is kept for a user and a scene: the viewports of every board with their Trails and homes, the pinned pivot, moved objects. */
 final class Workspace {
     private Workspace() {}
 
     static Map<String, Object> of(Stage stage) {
-        List<Object> views = new ArrayList<>();
-        for (ViewState v : stage.board().views) {
-            List<Object> trail = new ArrayList<>();
-            for (Pose p : v.trail.poses()) {
-                trail.add(pose(p));
+        Map<String, Object> boards = new LinkedHashMap<>();
+        for (Board b : stage.boards().list()) {
+            if (!b.passing && (b.entered || !b.kept.isEmpty())) {
+                boards.put(b.id, b.toKeep());
             }
-            views.add(Plain.map(
-                    "pose", pose(v.destination()),
-                    "home", pose(v.home),
-                    "lens", v.lens,
-                    "mode", v.mode.id(),
-                    "otherMode", v.otherMode.id(),
-                    "camera", v.camera,
-                    "crop", v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()),
-                    "autoFlat", v.autoFlat ? true : null,
-                    "lastCamera", v.lastCamera,
-                    "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
-                    "trail", trail,
-                    "trailIndex", v.trail.index()));
         }
         Map<String, Object> moved = new HashMap<>();
         stage.original().forEach((n, was) -> {
@@ -48,18 +36,47 @@ final class Workspace {
         PivotState pivot = stage.pivot();
         return Plain.map(
                 "format", "rhombus-workspace",
-                "version", 1,
-                "active", stage.board().active,
-                "solo", stage.board().solo,
-                "views", views,
+                "version", 2,
+                "board", stage.board().passing ? null : stage.board().id,
+                "boards", boards,
                 "walkSpeed", stage.walking().speed(),
                 "pinned", pivot.pinned == null ? null : point(pivot.pinned),
                 "pinnedOn", pivot.pinned == null ? null : pivot.pinnedOn,
                 "moved", moved);
     }
 
+    /** What is kept of a viewport. */
+    static Map<String, Object> view(ViewState v) {
+        List<Object> trail = new ArrayList<>();
+        for (Pose p : v.trail.poses()) {
+            trail.add(brief(p));
+        }
+        Map<String, Object> m = look(v);
+        m.putAll(Plain.map(
+                "home", v.home == null ? null : pose(v.home),
+                "otherMode", v.otherMode.id(),
+                "autoFlat", v.autoFlat ? true : null,
+                "lastCamera", v.lastCamera,
+                "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
+                "trail", trail,
+                "trailIndex", v.trail.index()));
+        return m;
+    }
+
+    /** What a viewport looks like to somebody else: where it stands, its lens, crop, camera and how it draws. */
+    static Map<String, Object> look(ViewState v) {
+        return Plain.map(
+                "pose", pose(v.destination()),
+                "lens", v.lens,
+                "mode", v.mode.id(),
+                "hidden", Overlay.toPlain(v.hidden),
+                "camera", v.camera,
+                "crop", v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()));
+    }
+
     static void restore(Stage stage, Map<String, Object> m) {
-        if (!"rhombus-workspace".equals(m.get("format")) || Plain.whole(m.get("version"), 0) != 1) {
+        int version = Plain.whole(m.get("version"), 0);
+        if (!"rhombus-workspace".equals(m.get("format")) || version < 1 || version > 2) {
             return;
         }
         Map<Integer, double[]> locals = new HashMap<>();
@@ -73,14 +90,7 @@ final class Workspace {
         if (!locals.isEmpty()) {
             stage.locals(locals);
         }
-        Board board = stage.board();
-        board.active = within(Plain.whole(m.get("active"), 1), 0, board.views.size() - 1);
-        board.solo = within(Plain.whole(m.get("solo"), -1), -1, board.views.size() - 1);
-        board.layOut();
-        List<Object> views = Plain.list(m.get("views"));
-        for (int i = 0; i < Math.min(views.size(), board.views.size()); i++) {
-            view(stage, board.views.get(i), Plain.map(views.get(i)));
-        }
+        boards(stage, version == 1 ? first(m) : m);
         double walk = Plain.number(m.get("walkSpeed"), 0);
         if (walk > 0) {
             stage.walking().speed(walk);
@@ -89,13 +99,54 @@ final class Workspace {
         stage.pivot().pinnedOn = Plain.text(m.get("pinnedOn"), "");
     }
 
+    /** The first version knew one board of four viewports. */
+    private static Map<String, Object> first(Map<String, Object> m) {
+        List<Object> list = Plain.list(m.get("views"));
+        Map<String, Object> views = new LinkedHashMap<>();
+        for (int i = 0; i < list.size(); i++) {
+            views.put("v" + (i + 1), list.get(i));
+        }
+        int solo = Plain.whole(m.get("solo"), -1);
+        Map<String, Object> four = Plain.map(
+                "active", "v" + (Plain.whole(m.get("active"), 1) + 1), "solo", solo < 0 ? null : "v" + (solo + 1), "views", views);
+        return Plain.map("board", "four", "boards", Plain.map("four", four));
+    }
+
+    private static void boards(Stage stage, Map<String, Object> m) {
+        Map<String, Object> kept = Plain.map(m.get("boards"));
+        for (Board b : stage.boards().list()) {
+            if (!b.passing && kept.containsKey(b.id)) {
+                b.kept = Plain.map(kept.get(b.id));
+                if (b.entered) {
+                    board(stage, b, b.kept);
+                }
+            }
+        }
+        Board shown = stage.boards().named(Plain.text(m.get("board"), ""));
+        if (shown != null && !stage.board().passing) {
+            stage.boards().go(shown);
+        }
+        stage.boards().enter();
+    }
+
+    /** Gives a board what was kept of it for this scene. */
+    static void board(Stage stage, Board b, Map<String, Object> m) {
+        Map<String, Object> views = Plain.map(m.get("views"));
+        for (ViewState v : b.views) {
+            if (views.containsKey(v.id)) {
+                view(stage, v, Plain.map(views.get(v.id)));
+            }
+        }
+        ViewState active = b.named(Plain.text(m.get("active"), ""));
+        ViewState solo = b.named(Plain.text(m.get("solo"), ""));
+        b.active = active == null ? b.active : active.number;
+        b.solo = solo == null ? -1 : solo.number;
+    }
+
     private static void view(Stage stage, ViewState v, Map<String, Object> m) {
-        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
         DisplayMode other = DisplayMode.named(Plain.text(m.get("otherMode"), ""));
-        v.mode = mode == null ? v.mode : mode;
         v.otherMode = other == null ? v.otherMode : other;
-        Pose home = pose(m.get("home"));
-        v.home = home == null ? v.home : home;
+        v.home = pose(m.get("home"));
         List<Pose> trail = new ArrayList<>();
         for (Object o : Plain.list(m.get("trail"))) {
             Pose p = pose(o);
@@ -104,19 +155,32 @@ final class Workspace {
             }
         }
         Pose p = pose(m.get("pose"));
+        v.beforeCamera = pose(m.get("beforeCamera"));
+        v.lastCamera = camera(stage, m.get("lastCamera"));
+        look(stage, v, m);
         if (p != null) {
-            v.set(p);
             v.trail.restore(trail.isEmpty() ? List.of(p) : trail, Plain.whole(m.get("trailIndex"), 0));
         }
+        v.autoFlat = Plain.truth(m.get("autoFlat"), false);
+    }
+
+    /** Makes a viewport look as it was told by {@link #look(ViewState)}; what does not fit this scene is passed over. */
+    static void look(Stage stage, ViewState v, Map<String, Object> m) {
+        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
+        v.mode = mode == null ? v.mode : mode;
+        v.hidden = Overlay.of(m.get("hidden"));
+        Pose p = pose(m.get("pose"));
+        if (p != null) {
+            v.glide = null;
+            v.set(p);
+        }
         double lens = Plain.number(m.get("lens"), 0);
-        if (v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
+        if (v.pose != null && v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
             v.lens = lens;
         }
         double[] crop = Plain.numbers(m.get("crop"), 3);
         v.crop = crop != null && crop[0] > 0 ? new Crop(crop[0], crop[1], crop[2]) : Crop.NONE;
-        v.autoFlat = Plain.truth(m.get("autoFlat"), false);
-        v.beforeCamera = pose(m.get("beforeCamera"));
-        v.lastCamera = camera(stage, m.get("lastCamera"));
+        v.autoFlat = false;
         v.camera = camera(stage, m.get("camera"));
         Cameras.follow(stage, v);
     }
@@ -124,10 +188,6 @@ final class Workspace {
     private static String camera(Stage stage, Object id) {
         int n = stage.scene().indexOf(Plain.text(id, ""));
         return n >= 0 && stage.scene().node(n).camera() != null ? stage.scene().node(n).id() : null;
-    }
-
-    private static int within(int v, int lo, int hi) {
-        return Math.max(lo, Math.min(hi, v));
     }
 
     static List<Object> point(Vec3 p) {
@@ -150,8 +210,20 @@ final class Workspace {
                 "extent", flat ? ((Projection.Orthographic) p.projection()).extent() : null);
     }
 
+    /** A pose in nine numbers, of which a Trail keeps hundreds: eye, orientation, focus, and the angle or minus the extent. */
+    private static List<Object> brief(Pose p) {
+        Quat q = p.orientation();
+        return Plain.list(p.eye().x(), p.eye().y(), p.eye().z(), q.x(), q.y(), q.z(), q.w(), p.focus(),
+                p.projection() instanceof Projection.Perspective v ? v.fovY() : -((Projection.Orthographic) p.projection()).extent());
+    }
+
     static Pose pose(Object o) {
-        Map<String, Object> m = Plain.map(o);
+        double[] d = Plain.numbers(o, 9);
+        Map<String, Object> m = d == null ? Plain.map(o) : Plain.map(
+                "eye", Plain.list(d[0], d[1], d[2]),
+                "orientation", Plain.list(d[3], d[4], d[5], d[6]),
+                "focus", d[7],
+                d[8] > 0 ? "fovY" : "extent", Math.abs(d[8]));
         Vec3 eye = point(m.get("eye"));
         double[] q = Plain.numbers(m.get("orientation"), 4);
         double focus = Plain.number(m.get("focus"), 0);

@@ -14,7 +14,7 @@ import rhombus.core.view.Pose;
 /** Whatever a hand does, in whatever order, the views stay sound. */
 class AnyHandTest {
     private static final String[] KEYS = {"KeyF", "KeyH", "KeyO", "KeyX", "KeyY", "KeyZ", "KeyP", "KeyV", "KeyN", "KeyQ", "ArrowLeft", "ArrowUp",
-        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft", "KeyW", "KeyE", "KeyR", "KeyL", "KeyG", "Period", "Space", "BracketRight", "Backslash", "ControlLeft", "Enter"};
+        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft", "KeyW", "KeyE", "KeyR", "KeyL", "KeyG", "Period", "Space", "BracketRight", "Backslash", "ControlLeft", "Enter", "KeyB"};
 
     private static Stage open() {
         Stage stage = new Stage();
@@ -44,6 +44,8 @@ class AnyHandTest {
                     var all = List.copyOf(rhombus.core.habits.AllHabits.all().values());
                     var h = all.get(r.nextInt(all.size()));
                     stage.habit(h.id(), h.choices().isEmpty() ? (Object) r.nextBoolean() : h.choices().get(r.nextInt(h.choices().size())));
+                } else if (r.nextInt(3) == 0) {
+                    boards(stage, r, x, y, t);
                 } else if (r.nextInt(9) == 0) {
                     stage.blur();
                 } else if (r.nextInt(9) == 0) {
@@ -56,6 +58,20 @@ class AnyHandTest {
         return t;
     }
 
+    /** Something done to boards, Pins and the Trail, with arguments that need not make sense. */
+    private static void boards(Stage stage, Random r, double x, double y, double t) {
+        String[] commands = {"board.arrange", "board.split", "board.close", "board.swap", "board.drag-border", "board.step-border",
+            "board.even", "board.add", "board.delete", "board.undo", "board.link", "board.move", "board.next", "board.duplicate",
+            "board.use-for-new-scenes", "pin.add", "pin.go", "pin.update", "pin.delete", "pin.restore", "trail.go", "trail.back", "view.free-flat"};
+        String[] to = {"four", "single", "one-over-two", "row", "one-beside-three", "left", "right", "below", "nowhere"};
+        String[] border = {"b0", "b0+b0.0", "b0.0", "b1.0", "b1", "x+y"};
+        String[] part = {"begin", "move", "move", "end", "cancel"};
+        stage.command(commands[r.nextInt(commands.length)], java.util.Map.of(
+                "to", r.nextInt(4) == 0 ? (Object) r.nextInt(9) : to[r.nextInt(to.length)], "with", "v" + r.nextInt(9),
+                "border", border[r.nextInt(border.length)], "part", part[r.nextInt(part.length)], "x", x, "y", y,
+                "pin", "p" + r.nextInt(5), "board", r.nextBoolean()), null, t);
+    }
+
     private static void finger(Stage stage, Random r, double x, double y, double t) {
         int id = r.nextInt(4);
         switch (r.nextInt(5)) {
@@ -63,6 +79,13 @@ class AnyHandTest {
             case 1 -> stage.touchUp(id, x, y, r.nextInt(6) == 0, t);
             default -> stage.touchMove(id, x, y, t);
         }
+    }
+
+    /** Shows every board once: each has been used then, and its cameras fill the viewports they have now. */
+    private static void walkThroughBoards(Stage stage) {
+        String shown = stage.board().id;
+        List.copyOf(stage.boards().list()).forEach(b -> stage.boards().go(b));
+        stage.boards().go(stage.boards().named(shown));
     }
 
     @Property(tries = 1000)
@@ -103,8 +126,14 @@ class AnyHandTest {
         stage.blur();
         stage.tick(time + 5000);
         stage.resize(1003, 803);
+        walkThroughBoards(stage);
         Stage other = open();
+        assertThat(other.useBoards(stage.keepBoards())).isNull();
+        assertThat(other.usePins(stage.keepPins())).isNull();
         other.restore(stage.workspace());
+        walkThroughBoards(other);
+        assertThat(other.keepBoards()).usingRecursiveComparison().isEqualTo(stage.keepBoards());
+        assertThat(other.keepPins()).usingRecursiveComparison().isEqualTo(stage.keepPins());
         assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(stage.workspace());
     }
 

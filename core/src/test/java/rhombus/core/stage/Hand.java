@@ -24,6 +24,15 @@ final class Hand {
         return view(i).pose;
     }
 
+    Pose home(int i) {
+        return Homes.of(view(i), stage.scene());
+    }
+
+    /** Runs a command on a viewport, or on the active one. */
+    void run(String id, String view, Object... args) {
+        stage.command(id, Plain.map(args), view, now += 10);
+    }
+
     void move(double x, double y, int buttons) {
         stage.pointer(x, y, buttons, 0, now += 10);
     }

@@ -159,7 +159,7 @@ class ModesTest {
         hand.tap("KeyW", 0);
         assertThat(hand.pose(2).projection()).isInstanceOf(Projection.Perspective.class);
         hand.tap("Backspace", 0);
-        assertThat(hand.pose(2)).isEqualTo(hand.view(2).home);
+        assertThat(hand.pose(2)).isEqualTo(hand.home(2));
     }
 
     @Test

@@ -111,9 +111,9 @@ class MovingTest {
         assertThat(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll()).isCloseTo(Math.PI / 2, within(1e-9));
         hand.click(x, y);
         hand.rest();
-        assertThat(hand.pose(1)).isEqualTo(hand.view(1).home);
+        assertThat(hand.pose(1)).isEqualTo(hand.home(1));
         hand.drag(x + 10, y + 8, 20, 0, 1, 0);
-        assertThat(hand.pose(1).orientation().angleTo(hand.view(1).home.orientation())).isGreaterThan(0.2);
+        assertThat(hand.pose(1).orientation().angleTo(hand.home(1).orientation())).isGreaterThan(0.2);
         assertThat(hand.stage.selection().isEmpty()).isTrue();
     }
 

@@ -267,7 +267,20 @@ class StageTest {
                 List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")), "moved",
                 Plain.map("n77", List.of(1))));
         assertThat(view(1).pose).isEqualTo(home);
-        assertThat(stage.board().active).isEqualTo(3);
+        stage.restore(Plain.map("format", "rhombus-workspace", "version", 2, "board", "none", "boards", Plain.map(
+                "four", Plain.map("active", "v77", "views", Plain.map("v2", Plain.map("pose", 5, "hidden", List.of("x", 3)))))));
+        assertThat(view(1).pose).isEqualTo(home);
+        assertThat(stage.board().active).isEqualTo(1);
+    }
+
+    @Test
+    void aWorkspaceOfTheFirstVersionBecomesTheBoardOfFour() {
+        Pose other = view(1).pose.withEye(new Vec3(1, 2, 3));
+        stage.restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 2, "solo", 1, "views",
+                List.of(Map.of(), Plain.map("pose", Workspace.pose(other), "mode", "wire"))));
+        assertThat(view(1).pose).isEqualTo(other);
+        assertThat(stage.board().solo).isEqualTo(1);
+        assertThat(stage.board().active().id).isEqualTo("v3");
     }
 
     @Test

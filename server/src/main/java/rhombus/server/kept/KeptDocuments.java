@@ -2,6 +2,7 @@ package rhombus.server.kept;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -11,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Saves with a version: a save that does not know the newest state is refused, and both states live on. */
 @Service
 public class KeptDocuments {
-    private static final int LARGEST = 4 << 20;
+    private static final int LARGEST = 16 << 20;
 
     private final KeptMapper mapper;
     private final JsonMapper json;
@@ -27,7 +28,22 @@ public class KeptDocuments {
      * @param version of the state it is based on; 0 where there was none
      * @param body the new state
      */
-    public record Save(int version, Map<String, Object> body) {}
+    public record Save(int version, Map<String, Object> body) {
+        /**
+         * The same, once the core has looked at it.
+         *
+         * @param what the document holds, as a person calls it
+         * @throws Refused with 422 and the core's words if it cannot be used
+         */
+        public Save checked(String what, Consumer<Map<String, Object>> check) {
+            try {
+                check.accept(body == null ? Map.of() : body);
+                return this;
+            } catch (IllegalArgumentException e) {
+                throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The " + what + " cannot be used: " + e.getMessage() + ".");
+            }
+        }
+    }
 
     /** Version and body; version 0 and no body where nothing was saved yet. */
     public Map<String, Object> load(long owner, String topic, String subject) {
@@ -49,7 +65,7 @@ public class KeptDocuments {
         }
         String body = json.writeValueAsString(s.body());
         if (body.length() > LARGEST) {
-            throw new Refused(HttpStatus.CONTENT_TOO_LARGE, "The state to save is larger than 4 MB.");
+            throw new Refused(HttpStatus.CONTENT_TOO_LARGE, "The state to save is larger than 16 MB.");
         }
         boolean saved;
         try {

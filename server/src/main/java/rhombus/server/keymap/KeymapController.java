@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -16,7 +15,6 @@ import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Presets;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
 
 /** The user's keymap and habits, and the list of commands; what a keymap may hold is the core's rule. */
@@ -43,12 +41,7 @@ public class KeymapController {
 
     @PutMapping("/api/keymaps/active")
     Map<String, Object> save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
-        try {
-            Keymap.of(save.body() == null ? Map.of() : save.body());
-        } catch (IllegalArgumentException e) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The keymap cannot be used: " + e.getMessage() + ".");
-        }
-        return kept.save(who.id(), "keymap", "", save);
+        return kept.save(who.id(), "keymap", "", save.checked("keymap", Keymap::of));
     }
 
     @GetMapping("/api/habits")

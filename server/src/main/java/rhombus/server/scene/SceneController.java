@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import rhombus.core.stage.Pins;
 import rhombus.formats.Limits;
 import rhombus.formats.Upload;
 import rhombus.server.account.SignedIn;
@@ -109,7 +110,7 @@ public class SceneController {
         if (mapper.remove(who.id(), id) == 0) {
             throw Refused.notFound("scene");
         }
-        mapper.removeWorkspace(who.id(), id);
+        mapper.removeKept(who.id(), id);
     }
 
     /** Streams a file chunk by chunk; its address holds its hash, so a browser may keep it for good. */
@@ -147,6 +148,19 @@ public class SceneController {
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
         found(who, id);
         return kept.save(who.id(), "workspace", id, save);
+    }
+
+    @GetMapping("/api/scenes/{id}/pins")
+    Map<String, Object> pins(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        found(who, id);
+        return kept.load(who.id(), "pins", id);
+    }
+
+    @PutMapping("/api/scenes/{id}/pins")
+    Map<String, Object> savePins(
+            @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
+        found(who, id);
+        return kept.save(who.id(), "pins", id, save.checked("Pins", Pins::check));
     }
 
     @GetMapping("/api/imports/{job}")

@@ -25,8 +25,8 @@ public interface SceneMapper {
     @Delete("DELETE FROM scene WHERE owner = #{owner} AND id = #{id}")
     int remove(long owner, String id);
 
-    @Delete("DELETE FROM kept WHERE owner = #{owner} AND topic = 'workspace' AND subject = #{id}")
-    void removeWorkspace(long owner, String id);
+    @Delete("DELETE FROM kept WHERE owner = #{owner} AND subject = #{id}")
+    void removeKept(long owner, String id);
 
     @Insert("INSERT INTO scene_file (scene, kind, owner, sha256, size) VALUES (#{scene}, #{kind}, #{owner}, #{sha256}, #{size})")
     void addFile(String scene, String kind, long owner, String sha256, long size);

@@ -73,7 +73,7 @@ class SceneTest {
         assertThat(mira.send("PUT", path, Map.of("version", 0, "body", Map.of("a", 4))).status()).isEqualTo(409);
         assertThat(mira.get(path).json()).containsEntry("body", Map.of("a", 2)).containsEntry("version", 2);
         assertThat(mira.send("PUT", path, Map.of("version", 2)).status()).isEqualTo(422);
-        assertThat(mira.send("PUT", path, Map.of("version", 2, "body", Map.of("a", "x".repeat(5 << 20)))).status()).isEqualTo(413);
+        assertThat(mira.send("PUT", path, Map.of("version", 2, "body", Map.of("a", "x".repeat(17 << 20)))).status()).isEqualTo(413);
     }
 
     @Test

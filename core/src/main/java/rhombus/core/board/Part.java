@@ -1,0 +1,36 @@
+package rhombus.core.board;
+
+import java.util.List;
+
+/** A part of an arrangement: one viewport, or a row or column of parts. */
+public sealed interface Part {
+    /**
+     * One viewport.
+     *
+     * @param view its id
+     */
+    record Cell(String view) implements Part {}
+
+    /**
+     * Parts side by side or one below the other.
+     *
+     * @param row whether side by side
+     * @param parts at least two
+     * @param shares of the room, one for each part, positive, together 1
+     */
+    record Split(boolean row, List<Part> parts, List<Double> shares) implements Part {
+        /** Checks that every part has a share. */
+        public Split {
+            if (parts.size() < 2 || parts.size() != shares.size()) {
+                throw new IllegalArgumentException("a row or column needs at least two parts and a share for each");
+            }
+            parts = List.copyOf(parts);
+            shares = List.copyOf(shares);
+        }
+
+        /** Parts of equal size. */
+        static Split even(boolean row, List<Part> parts) {
+            return new Split(row, parts, Shares.even(parts.size()));
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package rhombus.core.board;
+
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
+import rhombus.core.plain.Plain;
+import rhombus.core.view.Direction;
+
+/**
+ * How a viewport starts in a scene in which its board has not been used yet.
+ *
+ * @param from {@value #SCOUT}, {@value #CAMERA} for the scene's first camera, or the word of an axis direction
+ * @param mode in which it draws
+ * @param hidden overlays it does not show
+ */
+public record Start(String from, DisplayMode mode, Set<Overlay> hidden) {
+    /** A free perspective view. */
+    public static final String SCOUT = "scout";
+    /** Through the scene's first camera. */
+    public static final String CAMERA = "camera";
+
+    /** Reads the direction. */
+    public Start {
+        from = from.equals(CAMERA) || Direction.named(from) != null ? from : SCOUT;
+        hidden = Set.copyOf(hidden);
+    }
+
+    /** With every overlay. */
+    public static Start of(String from, DisplayMode mode) {
+        return new Start(from, mode, EnumSet.noneOf(Overlay.class));
+    }
+
+    /** The axis direction it starts from, or null. */
+    public Direction direction() {
+        return Direction.named(from);
+    }
+
+    /** As plain data. */
+    public Map<String, Object> toPlain() {
+        return Plain.map("from", from, "mode", mode.id(), "hidden", Overlay.toPlain(hidden));
+    }
+
+    /** From plain data; what is missing is as usual. */
+    public static Start of(Object plain) {
+        Map<String, Object> m = Plain.map(plain);
+        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
+        return new Start(Plain.text(m.get("from"), SCOUT), mode == null ? DisplayMode.SMOOTH_EDGES : mode, Overlay.of(m.get("hidden")));
+    }
+}

@@ -1,0 +1,63 @@
+package rhombus.core.board;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.plain.Plain;
+
+/** The boards of a user as a document. */
+public final class Tabs {
+    /** Most boards a user can keep. */
+    public static final int MOST = 40;
+
+    private Tabs() {}
+
+    /** The boards there are from the start. */
+    public static List<Tab> starting() {
+        Start scout = Start.of(Start.SCOUT, DisplayMode.SMOOTH_EDGES);
+        Start top = Start.of("top", DisplayMode.WIRE);
+        Start front = Start.of("front", DisplayMode.WIRE);
+        Start right = Start.of("right", DisplayMode.WIRE);
+        Start camera = Start.of(Start.CAMERA, DisplayMode.SMOOTH);
+        return List.of(
+                Tab.of("four", "Four views", Template.FOUR, top, scout, front, right),
+                Tab.of("large", "One and three", Template.ONE_BESIDE_THREE, scout, top, front, right),
+                Tab.of("shot", "Camera and scout", Template.SIDE_BY_SIDE, camera, scout),
+                Tab.of("single", "Single", Template.SINGLE, scout));
+    }
+
+    /** As plain data. */
+    public static Map<String, Object> toPlain(List<Tab> tabs) {
+        List<Object> boards = new ArrayList<>();
+        tabs.forEach(t -> boards.add(t.toPlain()));
+        return Plain.map("format", "rhombus-boards", "version", 1, "boards", boards);
+    }
+
+    /**
+     * From plain data.
+     *
+     * @throws IllegalArgumentException with what is wrong with it
+     */
+    public static List<Tab> of(Map<String, Object> m) {
+        if (!"rhombus-boards".equals(m.get("format")) || Plain.whole(m.get("version"), 0) != 1) {
+            throw new IllegalArgumentException("it is not a rhombus-boards document of version 1");
+        }
+        List<Object> boards = Plain.list(m.get("boards"));
+        if (boards.isEmpty() || boards.size() > MOST) {
+            throw new IllegalArgumentException("it holds no board, or more than " + MOST);
+        }
+        List<Tab> out = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
+        for (Object b : boards) {
+            Tab t = Tab.of(b);
+            if (!ids.add(t.id())) {
+                throw new IllegalArgumentException("two boards have the id " + t.id());
+            }
+            out.add(t);
+        }
+        return out;
+    }
+}

@@ -1,0 +1,77 @@
+package rhombus.core.board;
+
+import java.util.List;
+import rhombus.core.board.Part.Cell;
+import rhombus.core.board.Part.Split;
+
+/** Ready-made arrangements. */
+public enum Template {
+    /** One viewport. */
+    SINGLE("single", "One", 1),
+    /** Two, left and right. */
+    SIDE_BY_SIDE("side-by-side", "Two side by side", 2),
+    /** Two, one below the other. */
+    STACKED("stacked", "Two stacked", 2),
+    /** Three, from left to right. */
+    ROW("row", "Three in a row", 3),
+    /** A wide one over two. */
+    ONE_OVER_TWO("one-over-two", "One over two", 3),
+    /** A large one with three beside it. */
+    ONE_BESIDE_THREE("one-beside-three", "One beside three", 4),
+    /** Two rows of two. */
+    FOUR("four", "Four", 4);
+
+    private final String id;
+    private final String words;
+    private final int count;
+
+    Template(String id, String words, int count) {
+        this.id = id;
+        this.words = words;
+        this.count = count;
+    }
+
+    /** Name in files and commands. */
+    public String id() {
+        return id;
+    }
+
+    /** Name on the screen. */
+    public String words() {
+        return words;
+    }
+
+    /** Viewports in it. */
+    public int count() {
+        return count;
+    }
+
+    /** Whether its first viewport is meant to be the one worked in. */
+    public boolean hasLargeOne() {
+        return this == SINGLE || this == ONE_OVER_TWO || this == ONE_BESIDE_THREE;
+    }
+
+    /** The template with this id, or null. */
+    public static Template named(String id) {
+        for (Template t : values()) {
+            if (t.id.equals(id)) {
+                return t;
+            }
+        }
+        return null;
+    }
+
+    /** The arrangement of these viewports, {@link #count()} of them. */
+    public Arrangement of(List<String> views) {
+        List<Part> c = views.stream().<Part>map(Cell::new).toList();
+        return new Arrangement(switch (this) {
+            case SINGLE -> c.get(0);
+            case SIDE_BY_SIDE, ROW -> Split.even(true, c);
+            case STACKED -> Split.even(false, c);
+            case ONE_OVER_TWO -> new Split(false, List.of(c.get(0), Split.even(true, c.subList(1, 3))), List.of(2.0 / 3, 1.0 / 3));
+            case ONE_BESIDE_THREE ->
+                    new Split(true, List.of(c.get(0), Split.even(false, c.subList(1, 4))), List.of(0.75, 0.25));
+            case FOUR -> Split.even(false, List.of(Split.even(true, c.subList(0, 2)), Split.even(true, c.subList(2, 4))));
+        });
+    }
+}

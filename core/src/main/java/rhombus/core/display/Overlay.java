@@ -1,0 +1,66 @@
+package rhombus.core.display;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rhombus.core.plain.Plain;
+
+/** What can be shown over a viewport besides the scene. */
+public enum Overlay {
+    /** Lines on the ground, or in the plane of an axis view. */
+    GRID("grid", "Ground grid"),
+    /** The solid that shows and sets directions. */
+    FACET("facet", "Facet"),
+    /** Lozenges at the edge for dragging with one button. */
+    LOZENGES("lozenges", "Drag lozenges"),
+    /** The line round what is selected. */
+    OUTLINE("outline", "Outline of the selection");
+
+    private final String id;
+    private final String words;
+
+    Overlay(String id, String words) {
+        this.id = id;
+        this.words = words;
+    }
+
+    /** Name in files and commands. */
+    public String id() {
+        return id;
+    }
+
+    /** Name on the screen. */
+    public String words() {
+        return words;
+    }
+
+    /** The overlay with this id, or null. */
+    public static Overlay named(String id) {
+        for (Overlay o : values()) {
+            if (o.id.equals(id)) {
+                return o;
+            }
+        }
+        return null;
+    }
+
+    /** Those that are hidden, as plain data; null where none is. */
+    public static List<Object> toPlain(Set<Overlay> hidden) {
+        List<Object> out = new ArrayList<>();
+        hidden.forEach(o -> out.add(o.id));
+        return out.isEmpty() ? null : out;
+    }
+
+    /** The same from plain data; what is unknown is passed over. */
+    public static Set<Overlay> of(Object plain) {
+        Set<Overlay> out = EnumSet.noneOf(Overlay.class);
+        for (Object o : Plain.list(plain)) {
+            Overlay known = named(Plain.text(o, ""));
+            if (known != null) {
+                out.add(known);
+            }
+        }
+        return out;
+    }
+}

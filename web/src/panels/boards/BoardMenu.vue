@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Plain } from '../../core';
+import { useRun } from '../../stage/run';
+import { useStage } from '../../stores/stage';
+import PartsIcon from './PartsIcon.vue';
+
+const emit = defineEmits<{ rename: [] }>();
+const store = useStage();
+const run = useRun();
+const board = computed(() => store.boards.tabs.find((t) => t.on));
+interface Item {
+  label: string;
+  command: string;
+  args?: Plain;
+  apart?: boolean;
+  off?: boolean;
+  tick?: boolean;
+}
+const items = computed<Item[]>(() => [
+  { label: 'Link flat views', command: 'board.link', tick: board.value?.linked ?? false, apart: true },
+  { label: 'Start new scenes with these views', command: 'board.use-for-new-scenes' },
+  ...(board.value?.passing ? [{ label: 'Keep this board', command: 'board.keep' }] : []),
+  { label: 'Rename', command: 'board.rename', apart: true },
+  { label: 'Duplicate', command: 'board.duplicate' },
+  { label: 'Move left', command: 'board.move', args: { to: 'left' } },
+  { label: 'Move right', command: 'board.move', args: { to: 'right' } },
+  { label: 'Delete', command: 'board.delete', off: store.boards.tabs.length < 2 },
+  {
+    label: store.boards.undo ? `Take back: ${store.boards.undo}` : 'Nothing to take back',
+    command: 'board.undo',
+    off: !store.boards.undo,
+  },
+  { label: 'Pin this board', command: 'pin.add', args: { board: true }, apart: true },
+  { label: 'Copy an address of these views', command: 'app.copy-link' },
+  { label: 'Snapshot', command: 'app.snapshot' },
+  { label: 'Clear deck', command: 'board.clear-deck', apart: true },
+  { label: 'Full screen', command: 'app.full-screen' },
+]);
+
+function choose(item: Item) {
+  if (item.command === 'board.rename') emit('rename');
+  else run(item.command, item.args ?? {});
+}
+</script>
+
+<template>
+  <el-dropdown trigger="click" popper-class="plate-menu board-menu" max-height="82vh" @command="choose">
+    <button class="plain caret" aria-label="Board" title="Arrange the viewports; this board" data-board-menu>
+      <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
+    </button>
+    <template #dropdown>
+      <el-dropdown-menu>
+        <el-dropdown-item
+          v-for="t in store.boards.templates"
+          :key="t.id"
+          class="template"
+          :command="{ label: t.label, command: 'board.arrange', args: { to: t.id } }"
+          data-command="board.arrange"
+          :data-template="t.id"
+          :title="t.label"
+        >
+          <PartsIcon :part="t.parts" /><span class="hidden-words">{{ t.label }}</span>
+        </el-dropdown-item>
+        <el-dropdown-item
+          v-for="i in items"
+          :key="i.label"
+          :command="i"
+          :divided="i.apart ?? false"
+          :disabled="i.off ?? false"
+          :data-command="i.command"
+        >
+          <span v-if="i.tick !== undefined" class="lozenge" :class="{ on: i.tick }" />
+          <span class="label">{{ i.label }}</span>
+        </el-dropdown-item>
+      </el-dropdown-menu>
+    </template>
+  </el-dropdown>
+</template>
+
+<style scoped>
+.caret {
+  align-self: stretch;
+  padding: 8px 9px;
+}
+.caret path {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.8;
+}
+.lozenge {
+  margin-right: 10px;
+}
+</style>
+<style>
+.board-menu.plate-menu .el-dropdown-menu {
+  grid-template-columns: repeat(7, auto);
+}
+.board-menu.plate-menu .el-dropdown-menu > li {
+  grid-column: 1 / -1;
+}
+.board-menu.plate-menu .el-dropdown-menu > li.template {
+  grid-column: auto;
+  padding: 8px 7px;
+  justify-content: center;
+  color: var(--quiet);
+}
+.board-menu.plate-menu .el-dropdown-menu > li.template:focus,
+.board-menu.plate-menu .el-dropdown-menu > li.template:hover {
+  color: var(--accent);
+}
+</style>

@@ -1,0 +1,221 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import type { BoardTab } from '../../core';
+import { useRun } from '../../stage/run';
+import { useStage } from '../../stores/stage';
+import BoardMenu from './BoardMenu.vue';
+import PartsIcon from './PartsIcon.vue';
+
+const store = useStage();
+const run = useRun();
+const tabs = computed(() => store.boards.tabs);
+const naming = ref<string | null>(null);
+const text = ref('');
+const field = ref<HTMLInputElement[]>();
+const strip = ref<HTMLElement>();
+/** The tab that is being dragged, and the place it would take. */
+const dragged = ref<{ id: string; from: number; to: number } | null>(null);
+
+async function rename(t: BoardTab) {
+  naming.value = t.id;
+  text.value = t.name;
+  await nextTick();
+  field.value?.[0]?.select();
+}
+
+function named(save: boolean) {
+  if (save && naming.value && text.value.trim()) run('board.rename', { board: naming.value, name: text.value });
+  naming.value = null;
+}
+
+function key(e: KeyboardEvent, at: number) {
+  const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+  if (e.key === 'F2') void rename(tabs.value[at]!);
+  else if (e.key === 'Delete') run('board.delete', { board: tabs.value[at]!.id });
+  else if (step && e.ctrlKey) run('board.move', { board: tabs.value[at]!.id, to: step > 0 ? 'right' : 'left' });
+  else if (step) {
+    const to = tabs.value[(at + step + tabs.value.length) % tabs.value.length]!;
+    run('board.go', { board: to.id });
+    void nextTick(() => strip.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus());
+  } else return;
+  e.preventDefault();
+}
+
+function press(e: PointerEvent, id: string, from: number) {
+  if (e.button !== 0) return;
+  const start = e.clientX;
+  const tab = e.currentTarget as HTMLElement;
+  const ends = new AbortController();
+  const on = { signal: ends.signal };
+  const over = (x: number) => {
+    const all = [...strip.value!.querySelectorAll('[role=tab]')].map((t) => t.getBoundingClientRect());
+    const at = all.findIndex((r) => x < r.right);
+    return at < 0 ? all.length - 1 : at;
+  };
+  tab.setPointerCapture(e.pointerId);
+  tab.addEventListener(
+    'pointermove',
+    (m) => {
+      if (Math.abs(m.clientX - start) > 6 || dragged.value) dragged.value = { id, from, to: over(m.clientX) };
+    },
+    on,
+  );
+  const end = (moved: boolean) => {
+    const d = dragged.value;
+    ends.abort();
+    dragged.value = null;
+    if (moved && d && d.to !== d.from) run('board.move', { board: d.id, to: d.to });
+  };
+  tab.addEventListener('pointerup', () => end(true), on);
+  tab.addEventListener('pointercancel', () => end(false), on);
+}
+</script>
+
+<template>
+  <nav class="boards" aria-label="Boards">
+    <div ref="strip" class="tabs" role="tablist" aria-label="Boards">
+      <template v-for="(t, i) in tabs" :key="t.id">
+        <input
+          v-if="naming === t.id"
+          ref="field"
+          v-model="text"
+          class="naming"
+          maxlength="60"
+          :aria-label="`New name of ${t.name}`"
+          @keydown.enter.stop="named(true)"
+          @keydown.esc.stop="named(false)"
+          @blur="named(true)"
+        />
+        <button
+          v-else
+          class="tab"
+          :class="{
+            on: t.on,
+            passing: t.passing,
+            dragged: dragged?.id === t.id,
+            before: dragged && dragged.to === i && dragged.to < dragged.from,
+            after: dragged && dragged.to === i && dragged.to > dragged.from,
+          }"
+          role="tab"
+          :aria-selected="t.on"
+          :tabindex="t.on ? 0 : -1"
+          :title="`${t.name}${t.linked ? ', flat views linked' : ''}${t.passing ? ', from an address and not kept yet' : ''}`"
+          :data-board="t.id"
+          data-command="board.go"
+          @click="run('board.go', { board: t.id })"
+          @dblclick="rename(t)"
+          @keydown="key($event, i)"
+          @pointerdown="press($event, t.id, i)"
+        >
+          <PartsIcon :part="t.parts" class="icon" />
+          <span class="name">{{ t.name }}</span>
+        </button>
+      </template>
+    </div>
+    <BoardMenu @rename="tabs.find((t) => t.on) && rename(tabs.find((t) => t.on)!)" />
+    <button
+      class="plain add"
+      data-command="board.add"
+      title="Add a board like this one"
+      aria-label="Add a board like this one"
+      @click="run('board.add')"
+    >
+      +
+    </button>
+  </nav>
+</template>
+
+<style scoped>
+.boards {
+  display: flex;
+  align-self: stretch;
+  align-items: center;
+  min-width: 0;
+  margin-left: 6px;
+}
+.tabs {
+  display: flex;
+  align-self: stretch;
+  min-width: 0;
+  overflow-x: auto;
+  scrollbar-width: none;
+}
+.tab {
+  position: relative;
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  flex: 0 1 auto;
+  min-width: 46px;
+  border: 0;
+  padding: 0 9px;
+  background: none;
+  color: var(--quiet);
+  font-size: 13px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.tab:hover,
+.tab.on {
+  color: var(--text);
+}
+.tab.on {
+  background: var(--raised);
+  flex-shrink: 0;
+}
+.tab.on .icon {
+  color: var(--accent);
+}
+.tab:focus-visible {
+  outline-offset: -3px;
+}
+.icon {
+  width: 21px;
+  height: 14px;
+}
+.name {
+  max-width: 150px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.passing .name {
+  font-style: italic;
+}
+.dragged {
+  opacity: 0.5;
+}
+.before::before,
+.after::after {
+  content: '';
+  position: absolute;
+  top: 6px;
+  bottom: 6px;
+  width: 3px;
+  background: var(--accent);
+}
+.before::before {
+  left: 0;
+}
+.after::after {
+  right: 0;
+}
+.naming {
+  width: 130px;
+  align-self: center;
+  font-size: 13px;
+  padding: 3px 8px;
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--accent);
+}
+.add {
+  font-size: 17px;
+  line-height: 1;
+  color: var(--quiet);
+}
+@media (width < 1240px) {
+  .tab:not(.on) .name {
+    display: none;
+  }
+}
+</style>

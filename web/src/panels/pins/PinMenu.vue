@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Pin } from '../../core';
+import { nameOf } from '../../stage/names';
+import { useStage } from '../../stores/stage';
+
+defineProps<{ pin: Pin; first: boolean; last: boolean }>();
+/** A command, `rename`, `copy`, `earlier`, `later`, or `in:` and the viewport to go there in. */
+defineEmits<{ choose: [what: string] }>();
+const store = useStage();
+const places = computed(() => store.views.filter((v) => v.shown));
+</script>
+
+<template>
+  <el-dropdown trigger="click" @command="(what: string) => $emit('choose', what)">
+    <button class="plain" :aria-label="`More on ${pin.name}`">…</button>
+    <template #dropdown>
+      <el-dropdown-menu>
+        <template v-if="!pin.board && places.length > 1">
+          <el-dropdown-item v-for="v in places" :key="v.id" :command="`in:${v.id}`">
+            Go there in {{ nameOf(v, places) }}
+          </el-dropdown-item>
+        </template>
+        <el-dropdown-item command="pin.update" :divided="!pin.board && places.length > 1">
+          Update to the present view
+        </el-dropdown-item>
+        <el-dropdown-item command="rename">Rename</el-dropdown-item>
+        <el-dropdown-item command="earlier" :disabled="first">Move up</el-dropdown-item>
+        <el-dropdown-item command="later" :disabled="last">Move down</el-dropdown-item>
+        <el-dropdown-item command="copy" divided>Copy as JSON</el-dropdown-item>
+        <el-dropdown-item command="pin.delete">Delete</el-dropdown-item>
+      </el-dropdown-menu>
+    </template>
+  </el-dropdown>
+</template>
+
+<style scoped>
+button {
+  min-width: 26px;
+  min-height: 24px;
+  padding: 0 6px;
+  line-height: 22px;
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue';
+import * as core from '../../core';
+import type { Pin } from '../../core';
+import { saveAs, saveJson } from '../common/saveAs';
+import type { OpenScene } from '../../stage/openScene';
+import { useRun } from '../../stage/run';
+import { dragOnto } from '../../stage/dragOnto';
+import { useStage } from '../../stores/stage';
+import PinMenu from './PinMenu.vue';
+
+const props = defineProps<{ open: OpenScene }>();
+const store = useStage();
+const run = useRun();
+const naming = ref<string | null>(null);
+const text = ref('');
+const field = ref<HTMLInputElement[]>();
+const file = ref<HTMLInputElement>();
+
+async function rename(p: Pin) {
+  naming.value = p.id;
+  text.value = p.name;
+  await nextTick();
+  field.value?.[0]?.select();
+}
+
+function named(save: boolean) {
+  if (save && naming.value && text.value.trim()) run('pin.rename', { pin: naming.value, name: text.value });
+  naming.value = null;
+}
+
+async function copy(pin: Pin) {
+  const words = JSON.stringify(core.keepPin(pin.id), null, 2);
+  await navigator.clipboard.writeText(words).then(
+    () => store.tell({ text: `${pin.name} is in the clipboard as JSON.` }),
+    () => saveAs(new Blob([words], { type: 'application/json' }), `${pin.name}.json`),
+  );
+}
+
+/** A view goes to the viewport that its Pin is dropped on. */
+function drag(e: PointerEvent, p: Pin) {
+  if (p.board) return;
+  dragOnto(
+    e,
+    '',
+    (v) => (store.target = v),
+    (v) => run('pin.go', { pin: p.id }, v),
+  );
+}
+
+function choose(what: string, p: Pin) {
+  if (what.startsWith('in:')) {
+    run('pin.go', { pin: p.id }, what.slice(3));
+    return;
+  }
+  if (what === 'rename') void rename(p);
+  else if (what === 'copy') void copy(p);
+  else if (what === 'earlier' || what === 'later') run('pin.move', { pin: p.id, to: what });
+  else run(what, { pin: p.id });
+}
+
+async function bring(e: Event) {
+  const chosen = (e.target as HTMLInputElement).files?.[0];
+  if (!chosen) return;
+  let wrong: string | null;
+  try {
+    wrong = core.bringPins(JSON.parse(await chosen.text()) as core.Plain);
+  } catch {
+    wrong = 'it is no JSON';
+  }
+  file.value!.value = '';
+  if (wrong) store.tell({ text: `${chosen.name} holds no Pins that can be used: ${wrong}. Nothing was changed.` });
+  props.open.loop.wake();
+}
+
+function all(what: string) {
+  if (what === 'export') saveJson(core.keepPins(), `${props.open.detail.value?.name ?? 'Scene'} Pins.json`);
+  if (what === 'import') file.value?.click();
+  if (what === 'board') run('pin.add', { board: true });
+}
+</script>
+
+<template>
+  <section class="pins" data-pins aria-label="Pins">
+    <h2>
+      Pins
+      <span class="tools">
+        <button
+          class="plain add"
+          data-command="pin.add"
+          title="Pin the view of the active viewport"
+          aria-label="Pin this view"
+          @click="run('pin.add')"
+        >
+          +
+        </button>
+        <el-dropdown trigger="click" @command="all">
+          <button class="plain" aria-label="All Pins">…</button>
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item command="board">Pin the whole board</el-dropdown-item>
+              <el-dropdown-item command="export" :disabled="!store.pins.length" divided
+                >Export as a file</el-dropdown-item
+              >
+              <el-dropdown-item command="import">Import a file</el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
+      </span>
+    </h2>
+    <input ref="file" type="file" accept=".json,application/json" hidden data-pin-file @change="bring" />
+    <p v-if="!store.pins.length" class="none">A Pin keeps a view under a name: press + or <kbd>Shift P</kbd>.</p>
+    <ul v-else>
+      <li v-for="(p, i) in store.pins" :key="p.id" :data-pin="p.id">
+        <button
+          class="go"
+          data-command="pin.go"
+          :title="p.board ? `Go to ${p.name}` : `Go to ${p.name} in the active viewport, or drag it onto another`"
+          @click="run('pin.go', { pin: p.id })"
+          @pointerdown="drag($event, p)"
+        >
+          <img v-if="p.picture" :src="p.picture" alt="" width="88" height="59" draggable="false" />
+          <span v-else class="empty" />
+          <span v-if="p.board" class="mark" title="A whole board">board</span>
+          <span v-if="naming !== p.id" class="name">{{ p.name }}</span>
+        </button>
+        <input
+          v-if="naming === p.id"
+          ref="field"
+          v-model="text"
+          maxlength="60"
+          :aria-label="`New name of ${p.name}`"
+          @keydown.enter.stop="named(true)"
+          @keydown.esc.stop="named(false)"
+          @blur="named(true)"
+        />
+        <PinMenu
+          v-else
+          class="more"
+          :pin="p"
+          :first="i === 0"
+          :last="i === store.pins.length - 1"
+          @choose="choose($event, p)"
+        />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.pins {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  max-height: 44%;
+  margin-top: 10px;
+}
+h2 {
+  font-size: 11.5px;
+  letter-spacing: 0.09em;
+  text-transform: uppercase;
+  color: var(--quiet);
+  padding: 0 8px 2px 14px;
+  display: flex;
+  align-items: center;
+}
+.tools {
+  margin-left: auto;
+  display: flex;
+  align-items: center;
+}
+.add {
+  font-size: 17px;
+  line-height: 1;
+}
+.none {
+  padding: 0 14px;
+  color: var(--quiet);
+  font-size: 12.5px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0 10px 4px 14px;
+  display: grid;
+  grid-template-columns: 88px 88px;
+  gap: 8px 10px;
+  overflow: auto;
+  scrollbar-width: thin;
+}
+li {
+  position: relative;
+  min-width: 0;
+}
+.go {
+  display: block;
+  width: 88px;
+  padding: 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.go img,
+.empty {
+  display: block;
+  width: 88px;
+  height: 59px;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+  clip-path: polygon(8px 0, 100% 0, 100% calc(100% - 8px), calc(100% - 8px) 100%, 0 100%, 0 8px);
+}
+.name {
+  display: block;
+  font-size: 12px;
+  margin: 2px 22px 0 1px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.go:hover .name {
+  color: var(--accent);
+}
+.mark {
+  position: absolute;
+  right: 0;
+  top: 43px;
+  padding: 0 6px 0 9px;
+  font-size: 10.5px;
+  line-height: 16px;
+  background: var(--plate);
+  color: var(--text);
+  clip-path: polygon(6px 0, 100% 0, 100% 100%, 0 100%);
+}
+.more {
+  position: absolute;
+  right: -4px;
+  bottom: -3px;
+}
+li input {
+  width: 100%;
+  font-size: 12px;
+  padding: 1px 3px;
+  margin-top: 1px;
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--accent);
+}
+</style>

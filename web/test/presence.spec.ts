@@ -1,0 +1,54 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Presence } from '../src/stores/presence';
+
+/** Channels of one browser: what one says, all others of the name hear. */
+class Channel {
+  static all: Channel[] = [];
+  onmessage: ((e: { data: unknown }) => void) | null = null;
+  constructor(readonly name: string) {
+    Channel.all.push(this);
+  }
+  postMessage(data: unknown) {
+    for (const c of Channel.all) if (c !== this && c.name === this.name) c.onmessage?.({ data });
+  }
+  close() {
+    Channel.all = Channel.all.filter((c) => c !== this);
+  }
+}
+
+describe('windows with the same scene', () => {
+  beforeEach(() => {
+    Channel.all = [];
+    vi.stubGlobal('BroadcastChannel', Channel);
+    (window as unknown as Record<string, unknown>).BroadcastChannel = Channel;
+  });
+  afterEach(() => vi.unstubAllGlobals());
+  const nothing = () => undefined;
+
+  it('the later one finds the earlier one, and nobody else does', async () => {
+    const first = new Presence('boat', () => true, nothing);
+    expect(await first.others()).toBe(false);
+    const other = new Presence('crane', () => true, nothing);
+    expect(await other.others()).toBe(false);
+    const second = new Presence('boat', () => true, nothing);
+    expect(await second.others()).toBe(true);
+  });
+
+  it('a window that does not save, or was left, is no hindrance', async () => {
+    const apart = new Presence('boat', () => false, nothing);
+    const left = new Presence('boat', () => true, nothing);
+    left.leave();
+    expect(await new Presence('boat', () => true, nothing).others()).toBe(false);
+    apart.leave();
+  });
+
+  it('whoever takes over tells the others and not itself', () => {
+    const told = vi.fn();
+    const own = vi.fn();
+    new Presence('boat', () => true, told);
+    const second = new Presence('boat', () => true, own);
+    second.take();
+    expect(told).toHaveBeenCalledOnce();
+    expect(own).not.toHaveBeenCalled();
+  });
+});
