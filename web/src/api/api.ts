@@ -19,6 +19,12 @@ export interface SceneDetail extends SceneEntry {
   edges: SceneFile;
   hierarchy: SceneFile;
 }
+export interface Version {
+  id: number;
+  name: string;
+  automatic: boolean;
+  createdAt: string;
+}
 export interface Kept {
   version: number;
   body: Plain | null;
@@ -42,6 +48,13 @@ export const api = {
     form.append('import', job);
     return upload<SceneDetail>('/api/scenes', form, progress, stop);
   },
+  versions: (scene: string) => ask<Version[]>('GET', `/api/scenes/${encodeURIComponent(scene)}/versions`),
+  keepVersion: (scene: string, name: string, body: Plain) =>
+    ask<Version[]>('POST', `/api/scenes/${encodeURIComponent(scene)}/versions`, { name, body }),
+  version: (scene: string, id: number) =>
+    ask<{ body: Plain }>('GET', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
+  removeVersion: (scene: string, id: number) =>
+    ask<void>('DELETE', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
   kept: (path: string) => ask<Kept>('GET', path),
   keep: (path: string, version: number, body: Plain) => ask<{ version: number }>('PUT', path, { version, body }),
 };

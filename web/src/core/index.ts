@@ -18,4 +18,6 @@ export const Changed = {
   boards: 1 << 26,
   pins: 1 << 27,
   keepPins: 1 << 28,
+  structure: 1 << 29,
+  keepEdits: 1 << 30,
 } as const;

@@ -3,15 +3,18 @@ import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch }
 import * as core from '../core';
 import { Failure } from '../api/http';
 import HabitsDialog from '../panels/habits/HabitsDialog.vue';
+import LinkBox from '../panels/common/LinkBox.vue';
 import HintsLine from '../panels/hints/HintsLine.vue';
 import KeysDialog from '../panels/keys/KeysDialog.vue';
 import ReadoutDrawer from '../panels/readout/ReadoutDrawer.vue';
 import SnapshotDialog from '../panels/snapshot/SnapshotDialog.vue';
 import TrailStrip from '../panels/trail/TrailStrip.vue';
+import VersionsDialog from '../panels/history/VersionsDialog.vue';
 import SceneDrawer from '../panels/scene/SceneDrawer.vue';
 import Notices from '../stage/Notices.vue';
 import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
+import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
 import { picturesKey } from '../stage/pictures';
@@ -31,6 +34,9 @@ const facetMenu = ref({ view: '', count: 0 });
 /** An address to copy by hand, where the clipboard may not be written. */
 const link = ref('');
 const snapshot = ref(false);
+const versions = ref(false);
+const through = ref<Through | null>(null);
+const bar = ref<InstanceType<typeof StageBar>>();
 const trailShown = ref(false);
 const hintsShown = ref(true);
 const sceneShown = ref(true);
@@ -45,6 +51,10 @@ function application() {
     if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
     if (a.command === 'app.snapshot') snapshot.value = true;
     if (a.command === 'app.trail') trailShown.value = !trailShown.value;
+    if (a.command === 'app.history') bar.value?.history();
+    if (a.command === 'app.add') bar.value?.add();
+    if (a.command === 'app.versions') versions.value = true;
+    if (a.command === 'select.through') through.value = a.args as unknown as Through;
     if (a.command === 'app.full-screen') void fullScreen();
     if (a.command === 'app.copy-link') void copyLink();
     if (a.command === 'pin.picture') void open.value.pictureOf(a.args.pin as string, (a.args.view as string) ?? null);
@@ -125,6 +135,7 @@ onBeforeUnmount(() => {
   <div class="deck" :class="{ clear, bare: !sceneShown, slim: !readoutShown }">
     <StageBar
       v-if="!clear"
+      ref="bar"
       :open="open"
       :scene-shown="sceneShown"
       :readout-shown="readoutShown"
@@ -132,6 +143,7 @@ onBeforeUnmount(() => {
       @habits="habits = true"
       @scene="sceneShown = !sceneShown"
       @readout="readoutShown = !readoutShown"
+      @versions="versions = true"
     />
     <SceneDrawer v-if="!clear && sceneShown" class="left" :open="open" />
     <main class="middle">
@@ -153,6 +165,7 @@ onBeforeUnmount(() => {
           <button v-if="!gone" class="plain" @click="load">Try again</button>
         </p>
       </div>
+      <ThroughList v-if="through" :through="through" @close="through = null" />
       <Notices :open="open" />
       <div
         v-if="open.later.value"
@@ -165,10 +178,7 @@ onBeforeUnmount(() => {
         <el-button size="small" type="primary" @click="open.takeOver()">Take over</el-button>
         <el-button size="small" @click="open.later.value = false">Go on apart</el-button>
       </div>
-      <div v-if="link" class="later clipped" role="dialog" aria-label="Address of these views">
-        <input :value="link" readonly aria-label="Address" @focus="($event.target as HTMLInputElement).select()" />
-        <el-button size="small" @click="link = ''">Close</el-button>
-      </div>
+      <LinkBox v-if="link" class="later clipped" :link="link" @close="link = ''" />
     </main>
     <ReadoutDrawer v-if="!clear && readoutShown" class="right" />
     <div class="low">
@@ -178,6 +188,7 @@ onBeforeUnmount(() => {
     <KeysDialog v-model="keys" :open="open" />
     <HabitsDialog v-model="habits" :open="open" />
     <SnapshotDialog v-model="snapshot" :open="open" />
+    <VersionsDialog v-model="versions" :open="open" />
   </div>
 </template>
 
@@ -245,14 +256,6 @@ onBeforeUnmount(() => {
   max-width: min(680px, 94%);
   padding: 10px 18px;
   background: var(--raised);
-}
-.later input {
-  width: 420px;
-  font: 12px var(--numbers);
-  color: var(--text);
-  background: var(--panel);
-  border: 1px solid var(--line);
-  padding: 4px 8px;
 }
 .wrong {
   position: absolute;

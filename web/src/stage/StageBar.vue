@@ -2,20 +2,24 @@
 import { ElMessageBox } from 'element-plus';
 import 'element-plus/theme-chalk/el-message-box.css';
 import 'element-plus/theme-chalk/el-overlay.css';
-import { computed, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import AddMenu from '../panels/add/AddMenu.vue';
 import BoardTabs from '../panels/boards/BoardTabs.vue';
 import TopBar from '../panels/common/TopBar.vue';
+import HistoryMenu from '../panels/history/HistoryMenu.vue';
 import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
 import { useRun } from './run';
 
 const props = defineProps<{ open: OpenScene; sceneShown: boolean; readoutShown: boolean }>();
-defineEmits<{ keys: []; habits: []; scene: []; readout: [] }>();
+defineEmits<{ keys: []; habits: []; scene: []; readout: []; versions: [] }>();
 const store = useStage();
 const run = useRun();
 const router = useRouter();
+const history = ref<InstanceType<typeof HistoryMenu>>();
+const adding = ref<InstanceType<typeof AddMenu>>();
 const WORDS = {
   saved: 'saved',
   saving: 'saving…',
@@ -37,7 +41,14 @@ const undo = computed(() => store.readout.undo);
 const redo = computed(() => store.readout.redo);
 
 /** Names of what is kept, in the order of the scene's keepers. */
-const KEPT = ['the views of this scene', 'your boards', 'the Pins of this scene', 'your keys', 'your habits'];
+const KEPT = [
+  'the views of this scene',
+  'your boards',
+  'the Pins of this scene',
+  'your keys',
+  'your habits',
+  'the changes of this scene',
+];
 
 async function settle(keeper: Keeper, what: string) {
   const mine = await ElMessageBox.confirm(
@@ -70,6 +81,8 @@ function again() {
   else if (worst.value === 'apart') void props.open.takeOver();
   else keepers.forEach((k, i) => void (k.state.value === 'conflict' ? settle(k, KEPT[i]!) : k.save()));
 }
+
+defineExpose({ history: () => history.value?.open(), add: () => adding.value?.open() });
 </script>
 
 <template>
@@ -107,6 +120,8 @@ function again() {
       >
         <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M6-2H-3A4 4 0 0 0 -3 6H3M6-2l-4-4M6-2l-4 4" /></svg>
       </button>
+      <HistoryMenu ref="history" @versions="$emit('versions')" />
+      <AddMenu ref="adding" />
       <span class="rule" />
       <button class="plain" :aria-pressed="sceneShown" @click="$emit('scene')">Scene</button>
       <button class="plain" :aria-pressed="readoutShown" @click="$emit('readout')">Readout</button>

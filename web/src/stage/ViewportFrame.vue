@@ -3,15 +3,23 @@ import { computed, ref, watch } from 'vue';
 import type { Marks, View } from '../core';
 import FacetView from './FacetView.vue';
 import GripMarks from './GripMarks.vue';
+import LostMarks from './LostMarks.vue';
+import SceneMarks from './SceneMarks.vue';
+import ToolMarks from './ToolMarks.vue';
 import WalkMark from './WalkMark.vue';
 import Plate from './Plate.vue';
+import { useStage } from '../stores/stage';
 
 const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: number; target: boolean }>();
 /** An empty layer over the picture would be drawn all the same. */
 const busy = computed(() => {
   const m = props.marks;
-  return m && (m.handles.length > 0 || m.ring || m.lines.length > 0);
+  if (!m) return false;
+  const lists = [m.handles, m.lines, m.icons, m.parts];
+  return lists.some((l) => l.length > 0) || m.ring || m.hover || m.marquee;
 });
+const store = useStage();
+const tool = computed(() => store.readout.tool?.tool ?? '');
 const facet = ref<InstanceType<typeof FacetView>>();
 watch(
   () => props.facetMenu,
@@ -32,17 +40,8 @@ const place = computed(() => {
     :aria-label="`${view.title} viewport`"
   >
     <svg v-if="busy" class="marks" aria-hidden="true">
-      <g v-for="h in marks!.handles" :key="h.axis" :class="h.axis">
-        <line
-          :x1="h.line[0]"
-          :y1="h.line[1]"
-          :x2="h.line[2]"
-          :y2="h.line[3]"
-          stroke="currentColor"
-          stroke-width="2.5"
-        />
-        <path d="M0-7 6 0 0 7-6 0Z" fill="currentColor" :transform="`translate(${h.line[2]} ${h.line[3]})`" />
-      </g>
+      <SceneMarks :marks="marks!" />
+      <ToolMarks v-if="marks!.handles.length" :handles="marks!.handles" :tool="tool" />
       <g v-for="l in marks!.lines" :key="l.axis" :class="l.axis" data-shared>
         <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
         <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>
@@ -75,6 +74,7 @@ const place = computed(() => {
     <FacetView v-if="marks?.facet" ref="facet" :view="view" :facet="marks.facet" />
     <GripMarks v-if="marks?.grips.length" :grips="marks.grips" />
     <WalkMark v-if="marks?.walk" :view="view" :walk="marks.walk" />
+    <LostMarks v-if="marks && (marks.beacon || marks.empty)" :view="view" :marks="marks" />
     <Plate :view="view" />
   </section>
 </template>

@@ -4,6 +4,7 @@ import { modifiersOf } from './modifiers';
 
 /** Whether an element takes typed text, so that keys belong to it. */
 function takesText(e: EventTarget | null): boolean {
+  if (e instanceof HTMLInputElement && /^(checkbox|radio|button)$/.test(e.type)) return false;
   return e instanceof HTMLElement && (e.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(e.tagName));
 }
 

@@ -47,6 +47,7 @@ export class Loop {
   }
 
   private carry(bits: number): void {
+    if (bits & Changed.structure) this.painter?.restructured();
     if (bits & Changed.scene) this.painter?.moved(core.takeMoved());
     this.store.refresh(bits);
     if (bits & Changed.selection) this.showSelection();
@@ -58,15 +59,7 @@ export class Loop {
   }
 
   private showSelection(): void {
-    const objects = this.store.objects;
-    const numbers = new Map(objects.map((o, i) => [o.id, i]));
-    const below = (ids: string[]) => {
-      const chosen = new Set(ids);
-      // Parents come before their children, so one pass finds everything below.
-      for (const o of objects) if (o.parent && chosen.has(o.parent)) chosen.add(o.id);
-      return new Set([...chosen].map((id) => numbers.get(id)!));
-    };
-    this.painter?.select(below(this.store.selection), below(this.store.selection.slice(-1)));
+    this.painter?.select(new Set(core.selectedNodes(false)), new Set(core.selectedNodes(true)));
   }
 
   /** Draws everything anew. */

@@ -22,6 +22,7 @@ export class OpenScene {
   readonly habits: Keeper;
   readonly boards: Keeper;
   readonly pins: Keeper;
+  readonly edits: Keeper;
   readonly pictures = new Pictures(
     () => this.painter,
     () => this.idle,
@@ -62,6 +63,11 @@ export class OpenScene {
       if (wrong) this.store.tell({ text: `Your Pins could not be used (${wrong}).` });
       this.loop.wake();
     });
+    this.edits = new Keeper(`/api/scenes/${encodeURIComponent(id)}/edits`, core.keepEdits, (body) => {
+      const wrong = core.useEdits(body);
+      if (wrong) this.store.tell({ text: `What was changed in this scene cannot be used: ${wrong}.` });
+      this.loop.wake();
+    });
     this.presence = new Presence(
       id,
       () => !this.left && this.workspace.state.value !== 'apart',
@@ -76,6 +82,7 @@ export class OpenScene {
       if (bits & Changed.keep && !this.loading.value) this.workspace.changed();
       if (bits & Changed.boards && !this.loading.value) this.boards.changed();
       if (bits & Changed.keepPins && !this.loading.value) this.pins.changed();
+      if (bits & Changed.keepEdits && !this.loading.value) this.edits.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
       if (bits & Changed.habits) this.habitsVersion.value++;
     };
@@ -122,7 +129,7 @@ export class OpenScene {
 
   /** Asks for the scene and its first two files, before the page that shows them is even there. */
   private async fetchFirst() {
-    for (const k of [this.boards, this.workspace, this.pins]) k.ask();
+    for (const k of [this.edits, this.boards, this.workspace, this.pins]) k.ask();
     const detail = await api.scene(this.id);
     this.detail.value = detail;
     const total = detail.geometry.size + detail.edges.size + detail.hierarchy.size;
@@ -154,6 +161,8 @@ export class OpenScene {
     if (this.left) return;
     core.openScene(file, detail.name);
     this.painter?.open(file);
+    // What was changed comes first: views may look through a camera that was moved.
+    await this.edits.load();
     // An arrangement comes before what its viewports show.
     await Promise.all([kept, this.boards.load()]);
     await Promise.all([this.workspace.load(), this.pins.load()]);
@@ -190,6 +199,7 @@ export class OpenScene {
 
   private goApart(words: string | null): void {
     this.workspace.apart();
+    this.edits.apart();
     this.boards.apart();
     if (words) this.store.tell({ text: words });
   }
@@ -225,7 +235,7 @@ export class OpenScene {
 
   /** Everything that is kept for the user. */
   get keepers(): Keeper[] {
-    return [this.workspace, this.boards, this.pins, this.keymap, this.habits];
+    return [this.workspace, this.boards, this.pins, this.keymap, this.habits, this.edits];
   }
 
   get idle(): boolean {

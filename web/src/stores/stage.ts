@@ -5,6 +5,8 @@ import {
   Changed,
   type Boards,
   type Hint,
+  type History,
+  type Layer,
   type Marks,
   type Notice,
   type Pin,
@@ -23,6 +25,8 @@ export const useStage = defineStore('stage', () => {
   const hints = shallowRef<Hint[]>([]);
   const boards = shallowRef<Boards>({ tabs: [], borders: [], templates: [] });
   const pins = shallowRef<Pin[]>([]);
+  const layers = shallowRef<Layer[]>([]);
+  const history = shallowRef<History>({ edits: [], done: 0 });
   /** The viewport that something is dragged over, to be let go there. */
   const target = ref<string | null>(null);
   const notices = shallowRef<(Notice & { key: number })[]>([]);
@@ -45,7 +49,11 @@ export const useStage = defineStore('stage', () => {
         !some || bits & (1 << v.number) || v.active ? core.marks(v.number) : (before[v.number] ?? core.marks(v.number)),
       );
     }
-    if (bits & Changed.scene && objects.value.length === 0) objects.value = core.scene().objects;
+    if (bits & Changed.structure || (bits & Changed.scene && objects.value.length === 0)) {
+      objects.value = core.scene().objects;
+      layers.value = core.layers();
+    }
+    if (bits & (Changed.structure | Changed.keepEdits)) history.value = core.history();
     if (bits & Changed.selection) selection.value = core.selection();
     if (bits & (Changed.readout | Changed.views | Changed.selection)) {
       readout.value = core.readout();
@@ -69,6 +77,8 @@ export const useStage = defineStore('stage', () => {
     notices.value = [];
     selection.value = [];
     pins.value = [];
+    layers.value = [];
+    history.value = { edits: [], done: 0 };
   }
 
   return {
@@ -80,6 +90,8 @@ export const useStage = defineStore('stage', () => {
     hints,
     boards,
     pins,
+    layers,
+    history,
     target,
     notices,
     refresh,

@@ -15,7 +15,8 @@ export interface View {
 }
 export interface SceneObject {
   id: string; name: string; kind: 'mesh' | 'group' | 'camera' | 'light' | 'picture';
-  parent: string | null; layer: string | null; visible: boolean; locked: boolean; triangles: number;
+  /** `visible` and `locked` are its own switches; `shown` is what comes of them, its parents' and its layer's. */
+  parent: string | null; layer: string | null; visible: boolean; shown: boolean; locked: boolean; triangles: number;
   bounds: { min: Vec; max: Vec } | null;
 }
 export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObject[] }
@@ -25,15 +26,37 @@ export interface TrailState { index: number; length: number; name?: number }
 export interface Hint { trigger: string; words: string; does?: string; command?: string }
 export interface Notice { text: string; label?: string; command?: string }
 export interface Readout {
-  view?: string; title?: string; rows?: { label: string; value: string }[];
-  pivot?: Pivot; pinned?: boolean; grid?: string; undo?: string; redo?: string; tool?: string;
-  solo?: boolean; clearDeck?: boolean; trail?: TrailState;
-  selection?: { name: string; kind: string; last: string; size: string; place: Vec; triangles: number };
+  view?: string; title?: string; rows?: { label: string; value: string }[]; fields?: Field[];
+  pivot?: Pivot; pinned?: Field[]; grid?: string; undo?: string; redo?: string; tool?: ToolState; components?: string;
+  ladder?: { rungs: { id: string; label: string; on: boolean }[]; presets: string[]; preset?: string };
+  isolated?: boolean; solo?: boolean; clearDeck?: boolean; trail?: TrailState;
+  selection?: Selected;
+}
+/** A number that can be copied and typed: what is typed goes to `command` under `key`. */
+export interface Field { command: string; key: string; label: string; text: string; axis?: 'x' | 'y' | 'z' }
+export interface ToolState { tool?: string; last: string; axes: string; about: string; snap: string }
+export interface Selected {
+  name: string; kind: string; last: string; object: string; size: string; place: Vec; triangles: number;
+  places: Field[]; turns: Field[]; scales: Field[]; shape?: Field[]; parts?: string; locked?: boolean; group?: boolean;
+}
+export interface Layer { id: string; name: string; visible: boolean; locked: boolean; objects: number }
+export interface History { edits: string[]; done: number }
+/** A part of a tool that can be dragged. */
+export interface Handle {
+  id: string; sort: 'arm' | 'plane' | 'ring' | 'centre'; axis?: 'x' | 'y' | 'z'; points: number[]; lit: boolean;
 }
 export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'lines' | 'on_surface'; flat: boolean; grid: boolean; outline: boolean }
 export interface Marks {
   pivot?: { x: number; y: number; pinned: boolean };
-  handles: { axis: 'x' | 'y' | 'z'; line: [number, number, number, number] }[];
+  handles: Handle[];
+  /** Lights and cameras; what a click would take; a rectangle that is drawn; selected vertices, edges and faces. */
+  icons: { object: string; kind: string; x: number; y: number; selected: boolean; locked: boolean }[];
+  hover?: { name: string; object: string; hull: number[]; x?: number; y?: number };
+  marquee?: { x: number; y: number; width: number; height: number; inside: boolean; words: string };
+  parts: { sort: string; points: number[] }[];
+  /** Where a selection out of view is; whether the viewport shows nothing. */
+  beacon?: { x: number; y: number; angle: number; name: string; distance: string };
+  empty?: boolean;
   facet?: Facet;
   grips: Grip[];
   walk?: { x: number; y: number; before: boolean; locked: boolean; speed: string; words: string };
@@ -103,6 +126,7 @@ export function sides(mesh: number): Int8Array<ArrayBuffer> | null;
 export function material(mesh: number): Material;
 export function ball(mesh: number): [number, number, number, number];
 export function drawn(): Int32Array;
+export function shown(): Int8Array;
 export function placement(node: number, mesh: number): Float64Array;
 
 export function resize(width: number, height: number): void;
@@ -123,7 +147,7 @@ export function tick(time: number): void;
 export function animating(): boolean;
 export function reduceMotion(reduce: boolean): void;
 
-/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions, 25 habits, 26 boards to keep, 27 Pins, 28 Pins to keep. */
+/** Bits: 0-15 viewports to draw, 16 layout, 17 selection, 18 scene, 19 readout, 20 notices, 21 keep, 22 keymap, 23 application, 24 captions, 25 habits, 26 boards to keep, 27 Pins, 28 Pins to keep, 29 which objects there are and are shown, 30 edits to keep. */
 export function takeChanges(): number;
 export function takeMoved(): Int32Array;
 export function takeNotices(): Notice[];
@@ -140,6 +164,7 @@ export function marks(view: number): Marks;
 export function views(): View[];
 export function scene(): SceneState;
 export function selection(): string[];
+export function selectedNodes(last: boolean): Int32Array;
 export function pivot(view: string): Pivot | null;
 export function trail(view: string): TrailState | null;
 export function readout(): Readout;
@@ -148,6 +173,13 @@ export function project(view: string, point: number[]): Vec | null;
 export function pick(view: string, x: number, y: number): { object: string; name: string; point: Vec; distance: number } | null;
 export function workspace(): Plain;
 export function restore(workspace: Plain): void;
+
+export function keepEdits(): Plain;
+export function useEdits(stored: Plain): string | null;
+export function bringBack(title: string, stored: Plain): string | null;
+export function history(): History;
+export function layers(): Layer[];
+export function shapes(): { id: string; label: string }[];
 
 export function boards(): Boards;
 export function keepBoards(): Plain;

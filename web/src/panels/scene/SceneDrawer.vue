@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useStage } from '../../stores/stage';
 import { useRun } from '../../stage/run';
 import type { OpenScene } from '../../stage/openScene';
 import PinsPanel from '../pins/PinsPanel.vue';
+import LayersPanel from './LayersPanel.vue';
+import ObjectsMenu from './ObjectsMenu.vue';
 import SceneTree from './SceneTree.vue';
 
 defineProps<{ open: OpenScene }>();
@@ -12,13 +14,19 @@ const store = useStage();
 const run = useRun();
 const cameras = computed(() => store.objects.filter((o) => o.kind === 'camera'));
 const things = computed(() => store.objects.filter((o) => o.kind !== 'camera'));
+const search = ref('');
+const tree = ref<InstanceType<typeof SceneTree>>();
 const active = computed(() => store.views.find((v) => v.active));
 </script>
 
 <template>
   <aside class="drawer" data-drawer="scene" aria-label="Scene">
-    <h2>Scene</h2>
-    <SceneTree class="tree" :objects="things" />
+    <div class="head">
+      <input v-model="search" type="search" placeholder="Find an object" aria-label="Find an object" data-search />
+      <ObjectsMenu @rename="tree?.rename(store.selection.at(-1) ?? '')" />
+    </div>
+    <SceneTree ref="tree" class="tree" :objects="things" :search="search" />
+    <LayersPanel />
     <template v-if="cameras.length">
       <h2>Cameras</h2>
       <ul>
@@ -54,6 +62,25 @@ h2 {
   text-transform: uppercase;
   color: var(--quiet);
   padding: 0 14px 6px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  padding: 0 6px 8px 14px;
+}
+.head input {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  background: none;
+  color: var(--text);
+  padding: 2px 0;
+  font-size: 13px;
+}
+.head input:focus {
+  outline: none;
+  border-color: var(--accent);
 }
 .tree {
   flex: 1;

@@ -103,6 +103,11 @@ export class Painter {
     this.outline.resize(Math.floor(width * ratio), Math.floor(height * ratio));
   }
 
+  /** Objects were added, taken away, hidden or shown, or are made of other meshes. */
+  restructured(): void {
+    this.models?.sync();
+  }
+
   moved(nodes: Int32Array): void {
     this.models?.moved(nodes);
   }

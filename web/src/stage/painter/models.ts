@@ -15,12 +15,14 @@ interface Model {
   edged: THREE.Mesh | null;
   wire: THREE.Mesh | null;
   edges: number;
+  /** Whether it is drawn at all. */
+  on: boolean;
 }
 
 /** Everything of a scene that can be drawn; each form is made when a viewport first asks for it. */
 export class Models {
   readonly root = new THREE.Group();
-  private readonly models: Model[] = [];
+  private models: Model[] = [];
   private readonly surfaces: Surfaces;
   private readonly wires: Wires;
   private readonly wire: THREE.ShaderMaterial;
@@ -40,11 +42,34 @@ export class Models {
     const widths = [0, 0.9, 1.1, 0, 0];
     this.wire = lineMaterial({ tints: palette.wire, widths, relative: false, hidden: false }, halfSize, pixel);
     this.picked = lineMaterial({ tints: palette.picked, widths, relative: false, hidden: false }, halfSize, pixel);
-    const drawn = core.drawn();
-    for (let i = 0; i < drawn.length; i += 2) {
-      this.models.push({ node: drawn[i]!, mesh: drawn[i + 1]!, surface: null, edged: null, wire: null, edges: 0 });
-    }
     this.root.matrixWorldAutoUpdate = false;
+    this.sync();
+  }
+
+  /** Takes over which objects the core has now and which of them are shown. */
+  sync(): void {
+    const before = new Map(this.models.map((m) => [`${m.node}/${m.mesh}`, m]));
+    const drawn = core.drawn();
+    const shown = core.shown();
+    this.models = [];
+    for (let i = 0; i < drawn.length; i += 2) {
+      const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
+      const m = before.get(`${node}/${mesh}`) ?? {
+        node,
+        mesh,
+        surface: null,
+        edged: null,
+        wire: null,
+        edges: 0,
+        on: true,
+      };
+      before.delete(`${node}/${mesh}`);
+      m.on = shown[i / 2] === 1;
+      this.models.push(m);
+    }
+    for (const m of before.values()) {
+      for (const form of [m.surface, m.edged, m.wire]) if (form) this.root.remove(form);
+    }
   }
 
   theme(palette: Palette): void {
@@ -57,6 +82,10 @@ export class Models {
   prepare(plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
     let complete = true;
     for (const [i, m] of this.models.entries()) {
+      if (!m.on) {
+        for (const form of [m.surface, m.edged, m.wire]) if (form) form.visible = false;
+        continue;
+      }
       let filled = plan.surfaces;
       if (plan.edges === 'on_surface' && edges[i]) {
         m.edged ??= this.edgedForm(m);
@@ -97,6 +126,7 @@ export class Models {
       const wire = m.wire;
       m.wire.onBeforeRender = () => wire.geometry.setDrawRange(0, m.edges * 6);
     }
+    m.wire.visible = true;
     m.edges = count;
     return true;
   }
@@ -125,7 +155,7 @@ export class Models {
     this.selected = nodes;
     const out: { node: number; mesh: THREE.Mesh }[] = [];
     for (const m of this.models) {
-      const on = nodes.has(m.node);
+      const on = m.on && nodes.has(m.node);
       if (m.wire) {
         m.wire.material = on ? this.picked : this.wire;
         m.wire.renderOrder = on ? 1 : 0;

@@ -21,6 +21,9 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.ShapeMesh;
+import rhombus.core.stage.Snapshots;
 import rhombus.core.stage.Stage;
 import rhombus.core.view.Standard;
 
@@ -30,6 +33,7 @@ public final class Exports {
     private static final Float64Array MATRICES_JS = Float64Array.fromJavaArray(MATRICES);
     private static Stage stage = new Stage();
     private static OpenScene open;
+    private static Shapes shapes = new Shapes();
     private static final Map<String, String> LAYOUT = new HashMap<>();
 
     private Exports() {}
@@ -48,6 +52,7 @@ public final class Exports {
     @JSExport
     public static void openScene(ArrayBuffer glb, String title) {
         open = new OpenScene(glb);
+        shapes = new Shapes();
         stage.open(open.scene, title);
     }
 
@@ -65,50 +70,58 @@ public final class Exports {
 
     @JSExport
     public static int meshCount() {
-        return open == null ? 0 : open.scene.meshes().size();
+        return stage.scene().meshes().size();
     }
 
     @JSExport
     public static Float32Array positions(int mesh) {
-        return Float32Array.fromJavaArray(open.scene.meshes().get(mesh).positions());
+        return Float32Array.fromJavaArray(stage.scene().meshes().get(mesh).positions());
     }
 
     @JSExport
     public static Float32Array attribute(int mesh, String name, int size) {
-        return open.attribute(mesh, name, size);
+        if (open.has(mesh)) {
+            return open.attribute(mesh, name, size);
+        }
+        ShapeMesh s = shapes.of(stage.scene(), mesh);
+        return s == null || !name.equals("NORMAL") ? null : Float32Array.fromJavaArray(s.normals());
     }
 
     @JSExport
     public static Int32Array indices(int mesh) {
-        return open.indices(mesh);
+        return open.has(mesh) ? open.indices(mesh) : Int32Array.fromJavaArray(stage.scene().meshes().get(mesh).triangles());
     }
 
     @JSExport
     public static Int32Array edgeVertices(int mesh) {
-        int[] e = open.scene.meshes().get(mesh).edgeVertices();
+        int[] e = stage.scene().meshes().get(mesh).edgeVertices();
         return e == null ? null : Int32Array.fromJavaArray(e);
     }
 
     @JSExport
     public static Int8Array edgeStrength(int mesh) {
-        byte[] e = open.scene.meshes().get(mesh).edgeStrength();
+        byte[] e = stage.scene().meshes().get(mesh).edgeStrength();
         return e == null ? null : Int8Array.fromJavaArray(e);
     }
 
     @JSExport
     public static Int8Array sides(int mesh) {
-        return open.sides(mesh);
+        if (open.has(mesh)) {
+            return open.sides(mesh);
+        }
+        ShapeMesh s = shapes.of(stage.scene(), mesh);
+        return s == null ? null : Int8Array.fromJavaArray(s.sides());
     }
 
     @JSExport
     public static JSObject material(int mesh) {
-        return JsPlain.toJs(open.material(mesh));
+        return JsPlain.toJs(open.has(mesh) ? open.material(mesh) : Shapes.material());
     }
 
     /** Centre and radius of the ball round a mesh's stored positions. */
     @JSExport
     public static JSObject ball(int mesh) {
-        Mesh m = open.scene.meshes().get(mesh);
+        Mesh m = stage.scene().meshes().get(mesh);
         Vec3 c = m.bounds().center().minus(m.origin());
         return JsPlain.toJs(Plain.list(c.x(), c.y(), c.z(), m.bounds().radius()));
     }
@@ -116,10 +129,11 @@ public final class Exports {
     /** Node number and mesh number of everything drawn, in turn. */
     @JSExport
     public static Int32Array drawn() {
-        int[] out = new int[open.scene.drawnCount() * 2];
+        Scene scene = stage.scene();
+        int[] out = new int[scene.drawnCount() * 2];
         int at = 0;
-        for (int i = 0; i < open.scene.nodes().size(); i++) {
-            for (int m : open.scene.node(i).meshes()) {
+        for (int i = 0; i < scene.count(); i++) {
+            for (int m : scene.node(i).meshes()) {
                 out[at++] = i;
                 out[at++] = m;
             }
@@ -127,11 +141,26 @@ public final class Exports {
         return Int32Array.fromJavaArray(out);
     }
 
+    /** For everything drawn, in the order of {@link #drawn}, 1 where it is shown and 0 where it is hidden. */
+    @JSExport
+    public static Int8Array shown() {
+        Scene scene = stage.scene();
+        byte[] out = new byte[scene.drawnCount()];
+        int at = 0;
+        for (int i = 0; i < scene.count(); i++) {
+            byte on = (byte) (scene.shown(i) ? 1 : 0);
+            for (int k = scene.node(i).meshes().size(); k > 0; k--) {
+                out[at++] = on;
+            }
+        }
+        return Int8Array.fromJavaArray(out);
+    }
+
     /** World matrix of a node's mesh, its origin included. */
     @JSExport
     public static Float64Array placement(int node, int mesh) {
         double[] w = stage.scene().world(node).clone();
-        Vec3 o = Mat4.point(w, open.scene.meshes().get(mesh).origin());
+        Vec3 o = Mat4.point(w, stage.scene().meshes().get(mesh).origin());
         w[12] = o.x();
         w[13] = o.y();
         w[14] = o.z();
@@ -323,6 +352,12 @@ public final class Exports {
         return JsPlain.toJs(stage.snapshots().selection());
     }
 
+    /** Numbers of the nodes that are selected, or of the one selected last, with all below them. */
+    @JSExport
+    public static Int32Array selectedNodes(boolean last) {
+        return Int32Array.fromJavaArray(stage.snapshots().selectedNodes(last));
+    }
+
     @JSExport
     public static JSObject pivot(String view) {
         return JsPlain.toJs(stage.snapshots().pivot(view));
@@ -368,6 +403,41 @@ public final class Exports {
     @JSExport
     public static void restore(JSObject workspace) {
         stage.restore(JsPlain.map(workspace));
+    }
+
+    // ---- changes of the scene ------------------------------------------------------------------------------------
+
+    @JSExport
+    public static JSObject keepEdits() {
+        return JsPlain.toJs(stage.keepEdits());
+    }
+
+    /** Takes over what was changed in the scene; gives what is wrong with it, or null. */
+    @JSExport
+    public static String useEdits(JSObject stored) {
+        return stage.useEdits(JsPlain.map(stored));
+    }
+
+    /** Brings a kept version back as one step; gives what is wrong with it, or null. */
+    @JSExport
+    public static String bringBack(String title, JSObject stored) {
+        return stage.bringBack(title, JsPlain.map(stored));
+    }
+
+    @JSExport
+    public static JSObject history() {
+        return JsPlain.toJs(stage.snapshots().history());
+    }
+
+    @JSExport
+    public static JSObject layers() {
+        return JsPlain.toJs(stage.snapshots().layers());
+    }
+
+    /** The solids that can be added. */
+    @JSExport
+    public static JSObject shapes() {
+        return JsPlain.toJs(Snapshots.shapes());
     }
 
     // ---- boards, Pins, pictures ----------------------------------------------------------------------------------

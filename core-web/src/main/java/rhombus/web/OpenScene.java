@@ -29,6 +29,11 @@ final class OpenScene {
         scene = NormalForm.read(gltf, new JsArrays(glb, binary));
     }
 
+    /** Whether a mesh is in the file. */
+    boolean has(int mesh) {
+        return mesh < scene.meshes().size();
+    }
+
     void edges(ArrayBuffer file) {
         edges = file;
         NormalForm.attachEdges(scene, new JsArrays(file, 0));

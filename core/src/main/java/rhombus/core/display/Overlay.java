@@ -15,7 +15,9 @@ public enum Overlay {
     /** Lozenges at the edge for dragging with one button. */
     LOZENGES("lozenges", "Drag lozenges"),
     /** The line round what is selected. */
-    OUTLINE("outline", "Outline of the selection");
+    OUTLINE("outline", "Outline of the selection"),
+    /** The marks of lights and cameras. */
+    ICONS("icons", "Lights and cameras");
 
     private final String id;
     private final String words;

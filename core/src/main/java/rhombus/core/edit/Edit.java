@@ -1,12 +1,57 @@
 package rhombus.core.edit;
 
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import rhombus.core.scene.Layer;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
 
 /**
- * One change of the scene: other matrices for some nodes.
+ * One change of the scene: what the nodes it touches were before and are after.
  *
  * @param name what was done, as it is shown
- * @param before local matrices before, by node number
- * @param after local matrices after, for the same nodes
+ * @param before nodes before, by number; nodes that were added are missing
+ * @param after nodes after, by number
+ * @param layersBefore layers before
+ * @param layersAfter layers after; the same list where they did not change
  */
-public record Edit(String name, Map<Integer, double[]> before, Map<Integer, double[]> after) {}
+public record Edit(
+        String name, Map<Integer, Node> before, Map<Integer, Node> after, List<Layer> layersBefore, List<Layer> layersAfter) {
+
+    /** What changed between two states of a scene, or null if nothing did. */
+    public static Edit between(String name, Scene from, Scene to) {
+        Map<Integer, Node> before = new LinkedHashMap<>();
+        Map<Integer, Node> after = new LinkedHashMap<>();
+        for (int i = 0; i < to.count(); i++) {
+            Node was = i < from.count() ? from.node(i) : null;
+            if (was != to.node(i)) {
+                if (was != null) {
+                    before.put(i, was);
+                }
+                after.put(i, to.node(i));
+            }
+        }
+        boolean sameLayers = from.layers().equals(to.layers());
+        if (after.isEmpty() && sameLayers) {
+            return null;
+        }
+        return new Edit(name, before, after, from.layers(), sameLayers ? from.layers() : to.layers());
+    }
+
+    /** The scene before, made from the one after. What was added stays in its place, gone. */
+    public Scene undone(Scene s) {
+        Map<Integer, Node> back = new LinkedHashMap<>(before);
+        after.forEach((i, n) -> back.putIfAbsent(i, n.withGone(true)));
+        return with(s.withNodes(back), layersBefore);
+    }
+
+    /** The scene after, made from the one before. */
+    public Scene done(Scene s) {
+        return with(s.withNodes(after), layersAfter);
+    }
+
+    private static Scene with(Scene s, List<Layer> layers) {
+        return s.layers().equals(layers) ? s : s.withLayers(layers);
+    }
+}

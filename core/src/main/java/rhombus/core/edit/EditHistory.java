@@ -3,13 +3,31 @@ package rhombus.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What can be undone and redone, {@value #DEPTH} deep. */
+/** What can be undone and redone, {@value #DEPTH} deep unless told otherwise. */
 public final class EditHistory {
     /** How many edits are kept. */
     public static final int DEPTH = 500;
 
+    private final int depth;
     private final List<Edit> edits = new ArrayList<>();
     private int done;
+
+    /** An empty history of the usual depth. */
+    public EditHistory() {
+        this(DEPTH);
+    }
+
+    /** An empty history. */
+    public EditHistory(int depth) {
+        this.depth = depth;
+    }
+
+    /** A history that was kept: edits oldest first, of which the first {@code done} are done. */
+    public EditHistory(List<Edit> edits, int done) {
+        this(DEPTH);
+        this.edits.addAll(edits);
+        this.done = done;
+    }
 
     /** Adds an edit that has just been done; what was undone before is forgotten. */
     public void add(Edit e) {
@@ -17,7 +35,7 @@ public final class EditHistory {
             edits.remove(edits.size() - 1);
         }
         edits.add(e);
-        if (edits.size() > DEPTH) {
+        if (edits.size() > depth) {
             edits.remove(0);
         }
         done = edits.size();
@@ -41,5 +59,21 @@ public final class EditHistory {
     /** Name of what redo would do, or null. */
     public String redoName() {
         return done == edits.size() ? null : edits.get(done).name();
+    }
+
+    /** All edits, oldest first; the first {@link #done()} of them are done. */
+    public List<Edit> edits() {
+        return List.copyOf(edits);
+    }
+
+    /** How many of the edits are done. */
+    public int done() {
+        return done;
+    }
+
+    /** Forgets everything. */
+    public void clear() {
+        edits.clear();
+        done = 0;
     }
 }

@@ -271,4 +271,58 @@ public final class Bvh {
         }
         return best;
     }
+
+    /** Whether a triangle reaches into a wedge of the mesh's stored frame. */
+    public boolean touches(Wedge w) {
+        return search(w, true);
+    }
+
+    /** Whether all triangles lie in a wedge of the mesh's stored frame. */
+    public boolean within(Wedge w) {
+        return order.length > 0 && !search(w, false);
+    }
+
+    /** Looks for a triangle that reaches inside, or for one that reaches outside. */
+    private boolean search(Wedge w, boolean inside) {
+        int top = 0;
+        stack[top++] = 0;
+        while (top > 0 && order.length > 0) {
+            int node = stack[--top];
+            for (int side = 0; side < 2; side++) {
+                int at = node * NODE + side * 6;
+                int link = child(nodes, node * NODE + side);
+                if (link < 0 && (~link & 7) == 0) {
+                    continue;
+                }
+                int where = w.box(nodes[at], nodes[at + 1], nodes[at + 2], nodes[at + 3], nodes[at + 4], nodes[at + 5]);
+                if (where == (inside ? Wedge.INSIDE : Wedge.OUTSIDE)) {
+                    return true;
+                }
+                if (where == Wedge.ACROSS) {
+                    if (link >= 0) {
+                        stack[top++] = link;
+                    } else if (leaf(~link, w, inside)) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean leaf(int leaf, Wedge w, boolean inside) {
+        int first = leaf >> 3;
+        int end = first + (leaf & 7);
+        for (int i = first; i < end; i++) {
+            if (inside && w.touches(corners, i * 9)) {
+                return true;
+            }
+            for (int k = 0; k < 9 && !inside; k += 3) {
+                if (!w.holds(corners[i * 9 + k], corners[i * 9 + k + 1], corners[i * 9 + k + 2])) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
 }

@@ -98,6 +98,36 @@ public final class AllHabits {
             "selects", "Selects", "activates", "Only activates");
 
     static {
+        heading = "Select";
+    }
+
+    /** Which button selects. */
+    public static final Habit SELECT_BUTTON = choice("select.button", "Button that selects",
+            "That button selects with a click; the other one lists everything under the pointer.", "left", "Left", "right", "Right");
+    /** What a marquee takes. */
+    public static final Habit MARQUEE = choice("select.marquee", "Marquee takes",
+            "What it touches, what lies inside, or inside when drawn to the right and touching when drawn to the left.",
+            "direction", "By direction", "touching", "Touching", "inside", "Inside");
+    /** Whether hovering shows what a click would take. */
+    public static final Habit HOVER = choice("select.hover", "Under the pointer",
+            "The name and outline of what a click would take.", "on", "Show it", "off", "Show nothing");
+
+    static {
+        heading = "Pivot and numbers";
+    }
+
+    /** The order of the pivot ladder's rungs. */
+    public static final Habit LADDER = add(new Habit("pivot.ladder", heading, "Pivot ladder",
+            "Orbit turns about the first rung that yields a point.", "pinned,surface,components,selection,last,focus,scene,origin",
+            List.of("pinned", "surface", "components", "selection", "last", "focus", "scene", "origin"),
+            List.of("Pinned point", "Surface under the pointer", "Selected components", "Selected objects", "Last pivot", "View focus",
+                    "Scene centre", "World origin"), 0, 0, 0, "order"));
+    /** Unit of lengths that are typed or shown in fields. */
+    public static final Habit UNIT = choice("numbers.unit", "Unit of lengths",
+            "What a typed number without a unit means, and what fields show.", "m", "Metres", "cm", "Centimetres", "mm", "Millimetres",
+            "in", "Inches", "ft", "Feet");
+
+    static {
         heading = "On the viewports";
     }
 

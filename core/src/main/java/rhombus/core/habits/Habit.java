@@ -1,5 +1,6 @@
 package rhombus.core.habits;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -21,8 +22,16 @@ public record Habit(
         String id, String group, String words, String sentence, Object usual,
         List<String> choices, List<String> labels, double least, double most, double step, String unit) {
 
+    /** Whether a value is some of the choices in an order, ids with commas between, rather than one of them. */
+    public boolean ordered() {
+        return unit.equals("order");
+    }
+
     /** Whether a value is one that this setting can have. */
     public boolean allows(Object value) {
+        if (ordered()) {
+            return value instanceof String s && inOrder(s);
+        }
         if (usual instanceof String) {
             return value instanceof String s && choices.contains(s);
         }
@@ -32,9 +41,26 @@ public record Habit(
         return value instanceof Number n && n.doubleValue() >= least && n.doubleValue() <= most;
     }
 
+    private boolean inOrder(String text) {
+        List<String> said = new ArrayList<>();
+        int from = 0;
+        for (int at = 0; at <= text.length() && !text.isEmpty(); at++) {
+            if (at == text.length() || text.charAt(at) == ',') {
+                String id = text.substring(from, at);
+                if (said.contains(id) || !choices.contains(id)) {
+                    return false;
+                }
+                said.add(id);
+                from = at + 1;
+            }
+        }
+        return true;
+    }
+
     /** What can be set, in words. */
     public String allowed() {
-        return usual instanceof String ? "one of " + String.join(", ", choices)
+        return ordered() ? "some of " + String.join(", ", choices) + ", none twice"
+                : usual instanceof String ? "one of " + String.join(", ", choices)
                 : usual instanceof Boolean ? "true or false" : "a number from " + least + " to " + most;
     }
 }

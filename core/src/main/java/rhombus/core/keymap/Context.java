@@ -14,8 +14,8 @@ public enum Context {
     WALK("walk", "while walking"),
     /** Over a handle of the tool in use. */
     HANDLE("handle", "on a tool's handle"),
-    /** While the move tool is on. */
-    TOOL("tool", "with the move tool"),
+    /** While a tool is on. */
+    TOOL("tool", "with a tool"),
     /** In a flat view along an axis. */
     AXIS("axis", "in an axis view"),
     /** In a flat view in any other direction. */

@@ -178,6 +178,8 @@ public final class Presets {
         add("trail-back", Trigger.key("Backspace"), 0, STAGE, "trail.back", "view before");
         add("trail-forward", Trigger.key("Backspace"), SHIFT, STAGE, "trail.forward", "next view");
         add("pivot-clear", Trigger.key("KeyV"), SHIFT, STAGE, "pivot.clear", "unpin the pivot");
+        add("pivot-snap", Trigger.key("KeyV"), ALT, STAGE, "pivot.snap-here", "pin the pivot to a vertex, edge or face");
+        add("aim", Trigger.key("KeyN"), SHIFT, STAGE, "view.aim", "aim at the selection");
         add("camera", Trigger.key("KeyC"), 0, STAGE, "camera.look-through", "look through the camera");
     }
 
@@ -221,12 +223,32 @@ public final class Presets {
         add("activate", Trigger.click(LEFT), ALT, STAGE, "board.activate", "activate, select nothing");
         add("select-all", Trigger.key("KeyK"), 0, STAGE, "select.all", "select all");
         add("select-none", Trigger.key("KeyK"), SHIFT, STAGE, "select.none", "select none");
+        add("select-invert", Trigger.key("KeyK"), ALT, STAGE, "select.invert", "select the others");
+        add("select-through", Trigger.click(RIGHT), 0, STAGE, "select.through", "list what lies under the pointer");
+        add("select-through-key", Trigger.key("KeyK"), CTRL, STAGE, "select.through", "list what lies under the pointer");
+        add("marquee", Trigger.drag(LEFT), 0, STAGE, "select.marquee", "marquee");
+        add("marquee-add", Trigger.drag(LEFT), SHIFT, STAGE, "select.marquee", Map.of("how", "add"), "marquee, add");
+        add("marquee-toggle", Trigger.drag(LEFT), CTRL, STAGE, "select.marquee", Map.of("how", "toggle"), "marquee, add or take away");
+        add("hide", Trigger.key("KeyI"), 0, STAGE, "object.hide", "hide");
+        add("isolate", Trigger.key("KeyI"), SHIFT, STAGE, "object.isolate", "isolate");
+        add("show-all", Trigger.key("KeyI"), ALT, STAGE, "object.show-all", "show all");
+        add("group", Trigger.key("KeyJ"), SHIFT, STAGE, "object.group", "group");
+        add("ungroup", Trigger.key("KeyJ"), ALT, STAGE, "object.ungroup", "ungroup");
+        add("duplicate", Trigger.key("KeyM"), SHIFT, STAGE, "object.duplicate", "duplicate");
+        add("delete", Trigger.key("Delete"), 0, STAGE, "object.delete", "delete");
+        add("add", Trigger.key("Insert"), 0, STAGE, "app.add", "add something");
+        add("add-key", Trigger.key("KeyM"), ALT, STAGE, "app.add", "add something");
     }
 
     private void rest() {
         add("move", Trigger.key("KeyM"), 0, STAGE, "tool.move", "move tool");
+        add("rotate", Trigger.key("KeyT"), 0, STAGE, "tool.rotate", "rotate tool");
+        add("scale", Trigger.key("KeyU"), 0, STAGE, "tool.scale", "scale tool");
+        add("last-tool", Trigger.key("KeyJ"), 0, STAGE, "tool.last", "last tool, or none");
+        add("tool-axes", Trigger.key("KeyT"), SHIFT, STAGE, "tool.axes", "next axes of the tool");
+        add("tool-about", Trigger.key("KeyU"), SHIFT, STAGE, "tool.about", "next point the tool turns about");
         add("tool-off", Trigger.key("Escape"), 0, TOOL, "tool.none", "put the tool away");
-        add("handle-drag", Trigger.drag(LEFT), 0, HANDLE, "tool.drag", "move along the axis");
+        add("handle-drag", Trigger.drag(LEFT), 0, HANDLE, "tool.drag", "drag the handle");
         add("cancel", Trigger.key("Escape"), 0, GESTURE, "gesture.cancel", "cancel the drag");
         add("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, "edit.undo", "undo");
         add("redo", Trigger.key("KeyZ"), CTRL | SHIFT, APPLICATION, "edit.redo", "redo");

@@ -2,7 +2,9 @@ package rhombus.core.navigate;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import rhombus.core.geometry.Vec3;
 
@@ -14,7 +16,44 @@ public final class PivotLadder {
     /** The order used until the user sets another. */
     public static final List<Rung> DEFAULT = List.copyOf(Arrays.asList(Rung.values()));
 
+    /** Orders to start from, by the words they are chosen by. */
+    public static final Map<String, List<Rung>> PRESETS = presets();
+
     private PivotLadder() {}
+
+    private static Map<String, List<Rung>> presets() {
+        Map<String, List<Rung>> m = new LinkedHashMap<>();
+        m.put("under my pointer", DEFAULT);
+        m.put("my selection", List.of(Rung.PINNED, Rung.COMPONENTS, Rung.SELECTION, Rung.SURFACE, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
+        m.put("stay put", List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
+        m.put("the world", List.of(Rung.ORIGIN));
+        return m;
+    }
+
+    /** The order that a text of ids with commas between means; what is unknown or said twice is passed over. */
+    public static List<Rung> order(String text) {
+        List<Rung> out = new ArrayList<>();
+        int from = 0;
+        for (int at = 0; at <= text.length(); at++) {
+            if (at == text.length() || text.charAt(at) == ',') {
+                Rung r = Rung.named(text.substring(from, at));
+                if (r != null && !out.contains(r)) {
+                    out.add(r);
+                }
+                from = at + 1;
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    /** An order as text. */
+    public static String text(List<Rung> order) {
+        StringBuilder s = new StringBuilder();
+        for (Rung r : order) {
+            s.append(s.isEmpty() ? "" : ",").append(r.id());
+        }
+        return s.toString();
+    }
 
     /**
      * What a rung has to offer.

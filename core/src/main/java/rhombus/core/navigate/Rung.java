@@ -6,6 +6,8 @@ public enum Rung {
     PINNED("pinned point"),
     /** What lies under the pointer. */
     SURFACE("surface under the pointer"),
+    /** Middle of the selected vertices, edges and faces. */
+    COMPONENTS("selected components"),
     /** Middle of the selected objects. */
     SELECTION("selected objects"),
     /** The pivot of the gesture before. */
@@ -31,5 +33,15 @@ public enum Rung {
     /** Its name in files. */
     public String id() {
         return name().toLowerCase();
+    }
+
+    /** The rung with this id, or null. */
+    public static Rung named(String id) {
+        for (Rung r : values()) {
+            if (r.id().equals(id)) {
+                return r;
+            }
+        }
+        return null;
     }
 }

@@ -32,9 +32,9 @@ public final class Edges {
     /** The unlocked object whose edge lies nearest to a pixel, within {@link #REACH}; null if none does. */
     public static Hit closest(Scene scene, Screen screen, double x, double y) {
         Edges e = new Edges(scene, screen, x, y);
-        for (int i = 0; i < scene.nodes().size(); i++) {
+        for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
-            if (!n.meshes().isEmpty() && !n.locked() && e.near(scene.bounds(i))) {
+            if (!n.meshes().isEmpty() && scene.shown(i) && !scene.locked(i) && e.near(scene.bounds(i))) {
                 for (int m : n.meshes()) {
                     e.search(i, scene.meshes().get(m));
                 }
@@ -48,6 +48,11 @@ public final class Edges {
 
     /** Whether the box on the screen, widened by the reach, can hold the pixel. */
     private boolean near(Aabb box) {
+        return near(screen, box, px, py, REACH);
+    }
+
+    /** Whether a box on the screen, widened by some pixels, can hold a pixel. */
+    static boolean near(Screen screen, Aabb box, double px, double py, double reach) {
         double ax = Double.POSITIVE_INFINITY, ay = ax, bx = -ax, by = -ax;
         for (int i = 0; i < 8; i++) {
             Vec3 s = screen.project(box.corner(i));
@@ -59,7 +64,7 @@ public final class Edges {
             ay = Math.min(ay, s.y());
             by = Math.max(by, s.y());
         }
-        return px >= ax - REACH && px <= bx + REACH && py >= ay - REACH && py <= by + REACH;
+        return px >= ax - reach && px <= bx + reach && py >= ay - reach && py <= by + reach;
     }
 
     private void search(int i, Mesh mesh) {

@@ -1,5 +1,8 @@
 package rhombus.core.pick;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -14,11 +17,12 @@ public final class Surfaces {
     private final double[][] inverse;
     private final double[] ray = new double[7];
     private final double[] hit = new double[3];
+    private int triangle;
 
     /** Prepares a scene for picking. */
     public Surfaces(Scene scene) {
         this.scene = scene;
-        this.inverse = new double[scene.nodes().size()][];
+        this.inverse = new double[scene.count()][];
     }
 
     /**
@@ -38,9 +42,11 @@ public final class Surfaces {
         Vec3 d = sight.direction();
         double best = Double.POSITIVE_INFINITY;
         int bestNode = -1;
-        for (int i = 0; i < scene.nodes().size(); i++) {
+        int bestMesh = -1;
+        int bestTriangle = -1;
+        for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
-            if (n.meshes().isEmpty() || n.locked() && !locked || !scene.bounds(i).hit(o, d, best)) {
+            if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i) && !locked || !scene.bounds(i).hit(o, d, best)) {
                 continue;
             }
             double[] toLocal = toLocal(i);
@@ -52,10 +58,35 @@ public final class Surfaces {
                 if (t < best) {
                     best = t;
                     bestNode = i;
+                    bestMesh = m;
+                    bestTriangle = triangle;
                 }
             }
         }
-        return bestNode < 0 ? null : new Hit(bestNode, o.plus(d, best), best + startAt);
+        return bestNode < 0 ? null : new Hit(bestNode, o.plus(d, best), best + startAt, bestMesh, bestTriangle);
+    }
+
+    /** Every unlocked object on a line of sight with the nearest point of it that is met, near to far. */
+    public List<Hit> through(Ray sight, double startAt) {
+        Vec3 o = sight.at(startAt);
+        Vec3 d = sight.direction();
+        List<Hit> out = new ArrayList<>();
+        for (int i = 0; i < scene.count(); i++) {
+            Node n = scene.node(i);
+            if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i)
+                    || !scene.bounds(i).hit(o, d, Double.POSITIVE_INFINITY) || toLocal(i) == null) {
+                continue;
+            }
+            double best = Double.POSITIVE_INFINITY;
+            for (int m : n.meshes()) {
+                best = Math.min(best, inMesh(scene.meshes().get(m), toLocal(i), o, d, best));
+            }
+            if (best < Double.POSITIVE_INFINITY) {
+                out.add(new Hit(i, o.plus(d, best), best + startAt));
+            }
+        }
+        out.sort(Comparator.comparingDouble(Hit::distance));
+        return out;
     }
 
     private double inMesh(Mesh mesh, double[] toLocal, Vec3 o, Vec3 d, double best) {
@@ -71,7 +102,8 @@ public final class Surfaces {
         ray[4] = ld.y();
         ray[5] = ld.z();
         ray[6] = best;
-        return mesh.bvh().closest(ray, hit) == Bvh.NONE ? Double.POSITIVE_INFINITY : hit[0];
+        triangle = mesh.bvh().closest(ray, hit);
+        return triangle == Bvh.NONE ? Double.POSITIVE_INFINITY : hit[0];
     }
 
     private double[] toLocal(int node) {
@@ -88,8 +120,8 @@ public final class Surfaces {
      */
     public double clearance(Vec3 p, double limit) {
         double best = limit;
-        for (int i = 0; i < scene.nodes().size(); i++) {
-            double toBox = scene.bounds(i).distance(p);
+        for (int i = 0; i < scene.count(); i++) {
+            double toBox = scene.shown(i) ? scene.bounds(i).distance(p) : Double.POSITIVE_INFINITY;
             if (toBox >= best || toLocal(i) == null) {
                 continue;
             }

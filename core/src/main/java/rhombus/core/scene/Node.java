@@ -1,9 +1,12 @@
 package rhombus.core.scene;
 
 import java.util.List;
+import java.util.Objects;
+import rhombus.core.geometry.Vec3;
 
 /**
- * One entry of the scene tree.
+ * One entry of the scene tree. Its number in {@link Scene#nodes()} stays the same as long as the scene is open: what is
+ * deleted keeps its place and is {@link #gone()}.
  *
  * @param id stays the same as long as the scene exists
  * @param name as written in the file; may be empty or occur more than once
@@ -12,7 +15,12 @@ import java.util.List;
  * @param meshes numbers of its meshes in {@link Scene#meshes()}
  * @param camera its camera or null
  * @param light its light or null
- * @param locked whether picking passes over it
+ * @param shape the parameters its mesh is made from, or null
+ * @param pivot point it rotates and scales about, in its own frame; null for the frame's origin
+ * @param layer id of its layer; null for the parent's
+ * @param locked whether picking passes over it and all below it
+ * @param hidden whether it and all below it are not drawn
+ * @param gone whether it was deleted
  */
 public record Node(
         String id,
@@ -22,15 +30,78 @@ public record Node(
         List<Integer> meshes,
         SceneCamera camera,
         Light light,
-        boolean locked) {
+        Shape shape,
+        Vec3 pivot,
+        String layer,
+        boolean locked,
+        boolean hidden,
+        boolean gone) {
+
+    /** A node as a file describes it. */
+    public Node(
+            String id, String name, int parent, double[] local, List<Integer> meshes, SceneCamera camera, Light light,
+            boolean locked) {
+        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false);
+    }
 
     /** What the node is to the user. */
     public Kind kind() {
         return camera != null ? Kind.CAMERA : light != null ? Kind.LIGHT : meshes.isEmpty() ? Kind.GROUP : Kind.MESH;
     }
 
+    /** Whether a node lies in the same place of the tree and is made of the same things. */
+    boolean sameStructure(Node o) {
+        return parent == o.parent && gone == o.gone && hidden == o.hidden && locked == o.locked && Objects.equals(layer, o.layer)
+                && Objects.equals(id, o.id) && meshes.equals(o.meshes);
+    }
+
     /** The same node with another matrix. */
     public Node withLocal(double[] matrix) {
-        return new Node(id, name, parent, matrix, meshes, camera, light, locked);
+        return new Node(id, name, parent, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+    }
+
+    /** The same node under another name. */
+    public Node withName(String other) {
+        return new Node(id, other, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+    }
+
+    /** The same node below another parent. */
+    public Node withParent(int other, double[] matrix) {
+        return new Node(id, name, other, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+    }
+
+    /** The same node with another mesh made from a shape. */
+    public Node withShape(Shape other, List<Integer> itsMeshes) {
+        return new Node(id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone);
+    }
+
+    /** The same node with another pivot point. */
+    public Node withPivot(Vec3 point) {
+        return new Node(id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone);
+    }
+
+    /** The same node on another layer. */
+    public Node withLayer(String other) {
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, other, locked, hidden, gone);
+    }
+
+    /** The same node, locked or not. */
+    public Node withLocked(boolean on) {
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, on, hidden, gone);
+    }
+
+    /** The same node, hidden or not. */
+    public Node withHidden(boolean on) {
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, on, gone);
+    }
+
+    /** The same node, deleted or back. */
+    public Node withGone(boolean on) {
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, on);
+    }
+
+    /** The same under another id, as a copy of it starts. */
+    public Node withId(String other) {
+        return new Node(other, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
     }
 }

@@ -1,72 +1,92 @@
 package rhombus.core.scene;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 
-/** An immutable scene: nodes in an order in which parents come before their children, meshes, and the up axis. */
+/**
+ * An immutable scene: nodes, meshes, layers, and the up axis. A scene made from another shares with it whatever did not
+ * change; a change of places alone costs what was moved, not what there is.
+ */
 public final class Scene {
     /** Nothing in it. */
     public static final Scene EMPTY = new Scene(List.of(), List.of(), UpAxis.Y);
 
-    private final List<Node> nodes;
+    private final Node[] nodes;
     private final List<Mesh> meshes;
+    private final List<Layer> layers;
     private final UpAxis up;
+    private final Set<Integer> isolated;
+    private final Tree tree;
     private final double[][] world;
     private final Aabb[] bounds;
-    private final Map<String, Integer> byId;
-    private final List<List<Integer>> children;
-    private final Aabb all;
+    private Aabb all;
 
     /**
      * A scene over the given parts.
      *
-     * @throws IllegalArgumentException if a node comes before its parent or names a mesh that is not there
+     * @throws IllegalArgumentException if a node is its own ancestor, names a parent or a mesh that is not there
      */
     public Scene(List<Node> nodes, List<Mesh> meshes, UpAxis up) {
-        this.nodes = List.copyOf(nodes);
-        this.meshes = List.copyOf(meshes);
-        this.up = up;
-        this.world = new double[nodes.size()][];
-        this.bounds = new Aabb[nodes.size()];
-        this.byId = new HashMap<>();
-        this.children = new ArrayList<>();
-        Aabb sum = Aabb.EMPTY;
-        for (int i = 0; i < nodes.size(); i++) {
-            Node n = nodes.get(i);
-            if (n.parent() >= i) {
-                throw new IllegalArgumentException("node " + i + " comes before its parent " + n.parent());
-            }
-            byId.put(n.id(), i);
-            children.add(new ArrayList<>(0));
-            world[i] = n.parent() < 0 ? n.local() : Mat4.times(world[n.parent()], n.local());
-            bounds[i] = Aabb.EMPTY;
-            for (int m : n.meshes()) {
-                bounds[i] = bounds[i].union(meshes.get(m).bounds().transformed(world[i]));
-            }
-            sum = sum.union(bounds[i]);
-        }
-        for (int i = nodes.size() - 1; i >= 0; i--) {
-            if (nodes.get(i).parent() >= 0) {
-                children.get(nodes.get(i).parent()).add(0, i);
-            }
-        }
-        this.all = sum;
+        this(nodes.toArray(new Node[0]), List.copyOf(meshes), List.of(), up, null, null, null);
     }
 
-    /** All nodes, parents first. */
+    /** @param before a scene whose unchanged parts are taken over, or null; {@code moved} says what was moved since */
+    private Scene(
+            Node[] nodes, List<Mesh> meshes, List<Layer> layers, UpAxis up, Set<Integer> isolated, Scene before, Set<Integer> moved) {
+        this.nodes = nodes;
+        this.meshes = meshes;
+        this.layers = layers;
+        this.up = up;
+        this.isolated = isolated;
+        boolean sameTree = before != null && moved != null;
+        this.tree = sameTree ? before.tree : new Tree(nodes, layers, isolated);
+        this.world = sameTree ? before.world.clone() : new double[nodes.length][];
+        this.bounds = sameTree ? before.bounds.clone() : new Aabb[nodes.length];
+        if (sameTree) {
+            for (int n : moved) {
+                for (int below : subtree(n)) {
+                    place(below);
+                }
+            }
+        } else {
+            for (int n : tree.order) {
+                place(n);
+            }
+        }
+    }
+
+    private void place(int i) {
+        Node n = nodes[i];
+        world[i] = n.parent() < 0 ? n.local() : Mat4.times(world[n.parent()], n.local());
+        Aabb b = Aabb.EMPTY;
+        for (int m : n.meshes()) {
+            b = b.union(meshes.get(m).bounds().transformed(world[i]));
+        }
+        bounds[i] = b;
+    }
+
+    /** All nodes, those that are gone too; not to be changed. */
     public List<Node> nodes() {
-        return nodes;
+        return Collections.unmodifiableList(Arrays.asList(nodes));
+    }
+
+    /** Number of nodes, those that are gone too. */
+    public int count() {
+        return nodes.length;
     }
 
     /** One node. */
     public Node node(int i) {
-        return nodes.get(i);
+        return nodes[i];
     }
 
     /** All meshes. */
@@ -74,9 +94,44 @@ public final class Scene {
         return meshes;
     }
 
+    /** All layers in their order. */
+    public List<Layer> layers() {
+        return layers;
+    }
+
+    /** The layer a node lies on, its own or the nearest ancestor's; null for none. */
+    public Layer layerOf(int i) {
+        for (int n = i; n >= 0; n = nodes[n].parent()) {
+            if (nodes[n].layer() != null) {
+                return layer(nodes[n].layer());
+            }
+        }
+        return null;
+    }
+
+    /** The layer with this id, or null. */
+    public Layer layer(String id) {
+        return Tree.layer(layers, id);
+    }
+
     /** The up axis. */
     public UpAxis up() {
         return up;
+    }
+
+    /** Whether a node is in the scene and drawn: neither it nor anything above it is gone, hidden or on a layer that is off. */
+    public boolean shown(int i) {
+        return tree.shown[i];
+    }
+
+    /** Whether picking passes over a node: it, something above it or its layer is locked. */
+    public boolean locked(int i) {
+        return tree.locked[i];
+    }
+
+    /** Nodes that alone are drawn, with all below them; null while nothing is isolated. */
+    public Set<Integer> isolated() {
+        return isolated;
     }
 
     /** World matrix of a node; not to be changed. */
@@ -89,18 +144,27 @@ public final class Scene {
         return bounds[i];
     }
 
-    /** World bounds of all meshes. */
+    /** World bounds of all meshes that are drawn. */
     public Aabb bounds() {
+        if (all == null) {
+            Aabb sum = Aabb.EMPTY;
+            for (int i = 0; i < nodes.length; i++) {
+                if (tree.shown[i] && !bounds[i].isEmpty()) {
+                    sum = sum.union(bounds[i]);
+                }
+            }
+            all = sum;
+        }
         return all;
     }
 
     /** Half the diagonal of the scene's bounds, 1 for a scene without extent: the scale of everything relative. */
     public double radius() {
-        double r = all.radius();
+        double r = bounds().radius();
         return r > 0 ? r : 1;
     }
 
-    /** How many meshes are drawn, each use by a node counted. */
+    /** How many meshes there are to draw, each use by a node counted, drawn now or not. */
     public int drawnCount() {
         int n = 0;
         for (Node node : nodes) {
@@ -109,15 +173,21 @@ public final class Scene {
         return n;
     }
 
-    /** Number of the node with this id, or -1. */
+    /** Number of the node with this id, or -1; what is gone has none. */
     public int indexOf(String id) {
-        Integer i = byId.get(id);
+        Integer i = tree.byId.get(id);
+        return i == null || nodes[i].gone() ? -1 : i;
+    }
+
+    /** The same, gone or not. */
+    public int everIndexOf(String id) {
+        Integer i = tree.byId.get(id);
         return i == null ? -1 : i;
     }
 
-    /** Numbers of a node's children, in order. */
+    /** Numbers of a node's children, in order; -1 for those at the top. */
     public List<Integer> children(int i) {
-        return children.get(i);
+        return i < 0 ? tree.roots : tree.children.get(i);
     }
 
     /** A node and all below it, parents first. */
@@ -125,16 +195,25 @@ public final class Scene {
         List<Integer> out = new ArrayList<>();
         out.add(i);
         for (int at = 0; at < out.size(); at++) {
-            out.addAll(children.get(out.get(at)));
+            out.addAll(tree.children.get(out.get(at)));
         }
         return out;
+    }
+
+    /** Whether one node lies below another, or is it. */
+    public boolean within(int node, int above) {
+        int n = node;
+        while (n >= 0 && n != above) {
+            n = nodes[n].parent();
+        }
+        return n == above;
     }
 
     /** World bounds of a node and all below it; a camera or light counts as a point. */
     public Aabb boundsBelow(int i) {
         Aabb sum = Aabb.EMPTY;
         for (int n : subtree(i)) {
-            Kind kind = nodes.get(n).kind();
+            Kind kind = nodes[n].kind();
             sum = sum.union(bounds[n]);
             if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
                 sum = sum.union(Aabb.of(Mat4.origin(world[n])));
@@ -146,7 +225,7 @@ public final class Scene {
     /** Number of triangles of a node's own meshes. */
     public int triangles(int i) {
         int sum = 0;
-        for (int m : nodes.get(i).meshes()) {
+        for (int m : nodes[i].meshes()) {
             sum += meshes.get(m).triangleCount();
         }
         return sum;
@@ -155,31 +234,102 @@ public final class Scene {
     /** Number of triangles drawn for the whole scene, each instance counted. */
     public int triangles() {
         int sum = 0;
-        for (int i = 0; i < nodes.size(); i++) {
-            sum += triangles(i);
+        for (int i = 0; i < nodes.length; i++) {
+            sum += tree.shown[i] ? triangles(i) : 0;
         }
         return sum;
     }
 
+    /**
+     * Where a node's pivot point is in the world: where it was set, else the origin of the node's frame, or the middle of
+     * the node where that origin lies outside it, as it does in files that model everything in one frame.
+     */
+    public Vec3 pivot(int i) {
+        Vec3 p = nodes[i].pivot();
+        if (p != null) {
+            return Mat4.point(world[i], p);
+        }
+        Vec3 origin = Mat4.origin(world[i]);
+        Aabb b = boundsBelow(i);
+        return b.isEmpty() || b.distance(origin) <= b.radius() * 1e-3 ? origin : b.center();
+    }
+
     /** The same scene with other local matrices for some nodes. */
     public Scene withLocals(Map<Integer, double[]> locals) {
-        List<Node> changed = new ArrayList<>(nodes);
-        locals.forEach((i, m) -> changed.set(i, nodes.get(i).withLocal(m)));
-        return new Scene(changed, meshes, up);
+        Map<Integer, Node> changed = new HashMap<>();
+        locals.forEach((i, m) -> changed.put(i, nodes[i].withLocal(m)));
+        return withNodes(changed);
+    }
+
+    /**
+     * The same scene with some nodes changed or added.
+     *
+     * @param changed by number; new nodes have the numbers that follow the last one
+     */
+    public Scene withNodes(Map<Integer, Node> changed) {
+        int count = nodes.length;
+        for (int i : changed.keySet()) {
+            count = Math.max(count, i + 1);
+        }
+        Node[] next = Arrays.copyOf(nodes, count);
+        boolean sameTree = count == nodes.length;
+        for (Map.Entry<Integer, Node> e : changed.entrySet()) {
+            int i = e.getKey();
+            sameTree = sameTree && e.getValue().sameStructure(nodes[i]);
+            next[i] = e.getValue();
+        }
+        return new Scene(next, meshes, layers, up, isolated, this, sameTree ? changed.keySet() : null);
+    }
+
+    /** The same scene with another mesh at the end of its list. */
+    public Scene withMesh(Mesh mesh) {
+        List<Mesh> more = new ArrayList<>(meshes);
+        more.add(mesh);
+        return new Scene(nodes, Collections.unmodifiableList(more), layers, up, isolated, this, Set.of());
+    }
+
+    /** The same scene with other layers. */
+    public Scene withLayers(List<Layer> other) {
+        return new Scene(nodes, meshes, List.copyOf(other), up, isolated, this, null);
+    }
+
+    /** The same scene with only some nodes drawn, or null for all. */
+    public Scene withIsolated(Set<Integer> some) {
+        return new Scene(nodes, meshes, layers, up, some == null ? null : Set.copyOf(some), this, null);
     }
 
     /** Local matrix that moves a node by {@code delta} metres in the world. */
     public double[] movedLocal(int i, Vec3 delta) {
-        Node n = nodes.get(i);
+        Node n = nodes[i];
         double[] inverse = n.parent() < 0 ? Mat4.identity() : Mat4.inverseAffine(world[n.parent()]);
         if (inverse == null) {
             return n.local();
         }
+        // Only the place: turning and scale keep their last bit.
         Vec3 d = Mat4.direction(inverse, delta);
         double[] m = n.local().clone();
         m[12] += d.x();
         m[13] += d.y();
         m[14] += d.z();
         return m;
+    }
+
+    /** Local matrix that puts a node where a matrix of the world takes it from where it is. */
+    public double[] transformedLocal(int i, double[] by) {
+        Node n = nodes[i];
+        if (n.parent() < 0) {
+            return Mat4.times(by, n.local());
+        }
+        double[] inverse = Mat4.inverseAffine(world[n.parent()]);
+        return inverse == null ? n.local() : Mat4.times(inverse, Mat4.times(by, world[i]));
+    }
+
+    /** Local matrix that keeps a node where it is in the world below another parent, or -1 for none. */
+    public double[] localBelow(int i, int parent) {
+        if (parent < 0) {
+            return world[i];
+        }
+        double[] inverse = Mat4.inverseAffine(world[parent]);
+        return inverse == null ? nodes[i].local() : Mat4.times(inverse, world[i]);
     }
 }

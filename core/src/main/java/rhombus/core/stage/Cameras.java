@@ -65,17 +65,22 @@ final class Cameras {
     static void follow(Stage stage, ViewState v) {
         if (v.camera != null && v.pose != null) {
             int node = stage.scene().indexOf(v.camera);
+            if (node < 0 || stage.scene().node(node).camera() == null) {
+                // It was deleted: the viewport stays where it looked from.
+                v.camera = null;
+                return;
+            }
             v.set(pose(stage, v, node));
         }
     }
 
     /** The camera that the key without a name means: the one of this viewport, else the first of the scene. */
     static String usual(Stage stage, ViewState v) {
-        if (v.lastCamera != null) {
+        if (v.lastCamera != null && stage.scene().indexOf(v.lastCamera) >= 0) {
             return v.lastCamera;
         }
-        for (int i = 0; i < stage.scene().nodes().size(); i++) {
-            if (stage.scene().node(i).kind() == Kind.CAMERA) {
+        for (int i = 0; i < stage.scene().count(); i++) {
+            if (!stage.scene().node(i).gone() && stage.scene().node(i).kind() == Kind.CAMERA) {
                 return stage.scene().node(i).id();
             }
         }

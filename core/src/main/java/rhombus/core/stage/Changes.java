@@ -37,6 +37,10 @@ public final class Changes {
     public static final int PINS = 1 << 27;
     /** The Pins must be saved. */
     public static final int KEEP_PINS = 1 << 28;
+    /** Which objects there are, what they are called, where in the tree they hang, and which of them are drawn. */
+    public static final int STRUCTURE = 1 << 29;
+    /** What was changed in the scene must be saved. */
+    public static final int KEEP_EDITS = 1 << 30;
 
     private int bits;
     private final Set<Integer> moved = new TreeSet<>();
@@ -53,7 +57,7 @@ public final class Changes {
 
     void moved(Set<Integer> nodes) {
         moved.addAll(nodes);
-        bits |= SCENE | VIEWS | READOUT | KEEP;
+        bits |= SCENE | VIEWS | READOUT;
     }
 
     /** Tells the user something, with an optional command to follow it up. */

@@ -30,9 +30,9 @@ final class Choices {
         out.add(Plain.map("id", "free-flat", "label", "Free flat", "command", "view.free-flat", "args", Map.of(), "on", title.equals("Free flat")));
         out.add(Plain.map("id", "scout", "label", "Scout", "note", "perspective", "command", "view.scout", "args", Map.of(),
                 "on", v.camera == null && !flat && title.equals("Scout")));
-        for (int i = 0; i < stage.scene().nodes().size(); i++) {
+        for (int i = 0; i < stage.scene().count(); i++) {
             Node n = stage.scene().node(i);
-            if (n.kind() == Kind.CAMERA) {
+            if (n.kind() == Kind.CAMERA && !n.gone()) {
                 out.add(Plain.map(
                         "id", "camera:" + n.id(), "label", stage.nameOf(i), "note", "guarded camera",
                         "command", "camera.look-through", "args", Plain.map("camera", n.id()), "on", n.id().equals(v.camera)));

@@ -26,6 +26,10 @@ final class CommandRunner {
         return views;
     }
 
+    SelectCommands select() {
+        return scenes.select();
+    }
+
     BoardCommands boards() {
         return boards;
     }
@@ -113,6 +117,10 @@ final class CommandRunner {
 
     /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
     Hit pick(ViewState v, double lx, double ly) {
+        Hit icon = Icons.at(stage, v, lx, ly);
+        if (icon != null) {
+            return icon;
+        }
         if (v.mode == DisplayMode.WIRE) {
             Hit edge = Edges.closest(stage.scene(), v.screen(), lx, ly);
             if (edge != null) {

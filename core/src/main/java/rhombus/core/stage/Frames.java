@@ -22,6 +22,8 @@ final class Frames {
     /** Objects up to this many times as far off as the dense part reaches still belong to it. */
     private static final double NEAR = 2;
     private static final double SMALLEST = 1e-3;
+    /** Half the size that a camera or light counts with when it is framed, as a part of the place where things are. */
+    private static final double MARK = 0.03;
 
     private Frames() {}
 
@@ -32,6 +34,16 @@ final class Frames {
      * @param left numbers of far objects that it leaves out so that the rest is more than a dot
      */
     record Whole(Pose pose, List<Integer> left) {}
+
+    /** The fit of points, or null if there are none. */
+    static Pose points(Scene scene, List<Vec3> points, Pose pose, double aspect) {
+        if (points.isEmpty()) {
+            return null;
+        }
+        Framing framing = new Framing(pose, aspect, points.get(0));
+        points.forEach(framing::add);
+        return framing.fit(scene.radius() * SMALLEST);
+    }
 
     /** The fit of some nodes with all below them, or null if there is nothing to see in them. */
     static Pose fit(Scene scene, List<Integer> nodes, Pose pose, double aspect) {
@@ -49,12 +61,22 @@ final class Frames {
     }
 
     private static void add(Scene scene, int n, Framing framing) {
+        if (!scene.shown(n)) {
+            return;
+        }
         Kind kind = scene.node(n).kind();
         for (int m : scene.node(n).meshes()) {
             framing.add(scene.meshes().get(m), scene.world(n));
         }
         if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
-            framing.add(Mat4.origin(scene.world(n)));
+            // They have no size of their own: a mark around them is framed, so that one sees what stands there.
+            double r = reach(scene) * MARK;
+            Vec3 o = Mat4.origin(scene.world(n));
+            for (int a = 0; a < 3; a++) {
+                Vec3 d = (a == 0 ? Vec3.X : a == 1 ? Vec3.Y : Vec3.Z).times(r);
+                framing.add(o.plus(d));
+                framing.add(o.minus(d));
+            }
         }
     }
 
@@ -109,7 +131,7 @@ final class Frames {
     private static List<Integer> withMeshes(Scene scene) {
         List<Integer> out = new ArrayList<>();
         for (int i = 0; i < scene.nodes().size(); i++) {
-            if (!scene.bounds(i).isEmpty()) {
+            if (scene.shown(i) && !scene.bounds(i).isEmpty()) {
                 out.add(i);
             }
         }

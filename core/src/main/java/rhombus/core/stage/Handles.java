@@ -2,78 +2,170 @@ package rhombus.core.stage;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.geometry.Aabb;
+import rhombus.core.edit.Axes;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.view.Screen;
 
-/** The three axis handles of the move tool: a constant size on the screen, none for an axis seen end on. */
+/** The handles of a tool: a constant size on the screen, none for what is seen end on or edge on. */
 final class Handles {
-    private static final double LENGTH = 84;
-    private static final double INNER = 16;
+    /** Length of an arm, pixels. */
+    static final double LENGTH = 84;
+    /** Where an arm begins. */
+    private static final double INNER = 18;
+    /** How far from a handle a press still takes it. */
     private static final double REACH = 9;
+    /** An arm that looks shorter than this is left out. */
     private static final double SHORTEST = 18;
-    private static final Vec3[] AXES = {Vec3.X, Vec3.Y, Vec3.Z};
+    /** Middle of a plane's lozenge, from the origin along both axes, as a part of an arm. */
+    private static final double PLANE_AT = 0.4;
+    /** Half a plane's lozenge, as a part of an arm. */
+    private static final double PLANE_HALF = 0.13;
+    /** A plane's lozenge that looks smaller than this many square pixels is left out. */
+    private static final double SMALLEST = 90;
+    /** Half the lozenge in the middle, pixels. */
+    private static final double CENTRE = 11;
+    /** Radius of the ring about the line of sight, as a part of an arm. */
+    private static final double VIEW_RING = 1.18;
+    private static final int SEGMENTS = 48;
 
-    private Handles() {}
+    private final Screen screen;
+    private final Vec3 origin;
+    private final Axes axes;
+    private final double metres;
+    private final double[] middle;
+    private final List<Handle> list = new ArrayList<>();
 
-    /** Where the handles stand, or null without a selection. */
-    static Vec3 origin(Stage stage) {
-        Aabb b = stage.selection().bounds(stage.scene());
-        return b.isEmpty() ? null : b.center();
+    private Handles(Screen screen, Vec3 origin, Axes axes) {
+        this.screen = screen;
+        this.origin = origin;
+        this.axes = axes;
+        Vec3 m = screen.project(origin);
+        boolean seen = screen.pose().projection().flat() || m.z() > 0;
+        metres = seen ? screen.metresPerPixel(m.z()) * LENGTH : Double.NaN;
+        middle = new double[] {m.x(), m.y()};
     }
 
-    static Vec3 axis(int i) {
-        return AXES[i];
-    }
-
-    /** Both ends of a handle on the screen as x1 y1 x2 y2, or null if it does not show. */
-    private static double[] ends(Screen screen, Vec3 origin, int axis) {
-        Vec3 a = screen.project(origin);
-        if (a.z() <= 0 && !screen.pose().projection().flat()) {
-            return null;
+    /** The handles of a tool in a viewport, the ones that win where several are hit first. */
+    static List<Handle> of(Tools tools, ViewState v) {
+        Vec3 origin = tools.origin();
+        if (tools.sort() == null || origin == null) {
+            return List.of();
         }
-        double metres = screen.metresPerPixel(a.z()) * LENGTH;
-        Vec3 b = screen.project(origin.plus(AXES[axis], metres));
-        double dx = b.x() - a.x();
-        double dy = b.y() - a.y();
-        double l = Math.hypot(dx, dy);
-        if (l < SHORTEST || b.z() <= 0 && !screen.pose().projection().flat()) {
-            return null;
+        Handles h = new Handles(v.screen(), origin, tools.axes(v));
+        if (Double.isNaN(h.metres)) {
+            return List.of();
         }
-        return new double[] {a.x() + dx * INNER / LENGTH, a.y() + dy * INNER / LENGTH, b.x(), b.y()};
-    }
-
-    /** The axis whose handle lies under a point of the viewport, or -1. */
-    static int at(Stage stage, ViewState v, double lx, double ly) {
-        Vec3 o = origin(stage);
-        int best = -1;
-        double nearest = REACH;
-        for (int i = 0; o != null && i < 3; i++) {
-            double[] e = ends(v.screen(), o, i);
-            if (e == null) {
-                continue;
+        switch (tools.sort()) {
+            case MOVE -> {
+                h.centre("view");
+                h.planes();
+                h.arms();
             }
-            double dx = e[2] - e[0];
-            double dy = e[3] - e[1];
-            double t = Math.max(0, Math.min(1.1, ((lx - e[0]) * dx + (ly - e[1]) * dy) / (dx * dx + dy * dy)));
-            double d = Math.hypot(e[0] + dx * t - lx, e[1] + dy * t - ly);
+            case SCALE -> {
+                h.centre("all");
+                h.planes();
+                h.arms();
+            }
+            case ROTATE -> h.rings();
+        }
+        return h.list;
+    }
+
+    /** The handle at a point, or null. */
+    static Handle at(List<Handle> handles, double x, double y) {
+        Handle best = null;
+        double nearest = REACH;
+        for (Handle h : handles) {
+            double d = h.distance(x, y);
             if (d < nearest) {
                 nearest = d;
-                best = i;
+                best = h;
             }
         }
         return best;
     }
 
-    static List<Object> plain(Stage stage, ViewState v) {
-        List<Object> out = new ArrayList<>();
-        Vec3 o = origin(stage);
-        for (int i = 0; o != null && i < 3; i++) {
-            double[] e = ends(v.screen(), o, i);
-            if (e != null) {
-                out.add(Plain.map("axis", "xyz".substring(i, i + 1), "line", Plain.list(e)));
+    private void put(double[] out, int at, Vec3 p) {
+        Vec3 s = screen.project(p);
+        out[at] = s.x();
+        out[at + 1] = s.y();
+    }
+
+    private boolean behind(Vec3 p) {
+        return !screen.pose().projection().flat() && screen.project(p).z() <= 0;
+    }
+
+    private void centre(String id) {
+        double x = middle[0];
+        double y = middle[1];
+        list.add(new Handle(id, Handle.Sort.CENTRE, -1,
+                new double[] {x, y - CENTRE, x + CENTRE, y, x, y + CENTRE, x - CENTRE, y}));
+    }
+
+    private void arms() {
+        for (int i = 0; i < 3; i++) {
+            Vec3 end = origin.plus(axes.axis(i), metres);
+            if (behind(end)) {
+                continue;
             }
+            double[] p = new double[4];
+            put(p, 2, end);
+            double dx = p[2] - middle[0];
+            double dy = p[3] - middle[1];
+            if (Math.hypot(dx, dy) >= SHORTEST) {
+                p[0] = middle[0] + dx * INNER / LENGTH;
+                p[1] = middle[1] + dy * INNER / LENGTH;
+                list.add(new Handle("xyz".substring(i, i + 1), Handle.Sort.ARM, i, p));
+            }
+        }
+    }
+
+    private void planes() {
+        String[] names = {"yz", "zx", "xy"};
+        for (int i = 0; i < 3; i++) {
+            Vec3 u = axes.axis((i + 1) % 3).times(metres);
+            Vec3 w = axes.axis((i + 2) % 3).times(metres);
+            Vec3 m = origin.plus(u, PLANE_AT).plus(w, PLANE_AT);
+            double[] p = new double[8];
+            put(p, 0, m.plus(u, PLANE_HALF));
+            put(p, 2, m.plus(w, PLANE_HALF));
+            put(p, 4, m.plus(u, -PLANE_HALF));
+            put(p, 6, m.plus(w, -PLANE_HALF));
+            double area = Math.abs((p[0] - p[4]) * (p[3] - p[7]) - (p[1] - p[5]) * (p[2] - p[6])) / 2;
+            if (!behind(m) && area >= SMALLEST) {
+                list.add(new Handle(names[i], Handle.Sort.PLANE, i, p));
+            }
+        }
+    }
+
+    private void rings() {
+        for (int i = 0; i < 3; i++) {
+            ring("xyz".substring(i, i + 1), i, axes.axis((i + 1) % 3), axes.axis((i + 2) % 3), 1);
+        }
+        ring("view", -1, screen.pose().orientation().right(), screen.pose().orientation().up(), VIEW_RING);
+    }
+
+    private void ring(String id, int axis, Vec3 u, Vec3 w, double size) {
+        double[] p = new double[(SEGMENTS + 1) * 2];
+        for (int k = 0; k <= SEGMENTS; k++) {
+            double a = 2 * Math.PI * k / SEGMENTS;
+            Vec3 q = origin.plus(u, Math.cos(a) * metres * size).plus(w, Math.sin(a) * metres * size);
+            if (behind(q)) {
+                return;
+            }
+            put(p, k * 2, q);
+        }
+        list.add(new Handle(id, Handle.Sort.RING, axis, p));
+    }
+
+    /** The handles as plain data; the one the pointer is on, or that is dragged, is lit. */
+    static List<Object> plain(List<Handle> handles, String lit) {
+        List<Object> out = new ArrayList<>();
+        for (Handle h : handles) {
+            out.add(Plain.map(
+                    "id", h.id(), "sort", h.sort().name().toLowerCase(), "axis", h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
+                    "points", Plain.list(h.points()), "lit", h.id().equals(lit)));
         }
         return out;
     }

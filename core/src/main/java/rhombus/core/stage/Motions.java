@@ -5,16 +5,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleFunction;
-import rhombus.core.display.Grid;
 import rhombus.core.geometry.Quat;
-import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Binding;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.Look;
 import rhombus.core.navigate.Pan;
 import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -37,7 +37,7 @@ final class Motions {
     }
 
     /** The motion, or null for a command that is none or cannot be done here. */
-    Motion start(String command, ViewState v, double lx, double ly, boolean fine, boolean snap) {
+    Motion start(Binding b, String command, ViewState v, double lx, double ly, boolean fine, boolean snap) {
         double rate = fine ? FINE : 1;
         return switch (command) {
             case "navigate.orbit" -> orbit(v, lx, ly, rate, snap);
@@ -51,7 +51,8 @@ final class Motions {
             case "navigate.dolly-zoom" -> dollyZoom(v, lx, ly, rate);
             case "navigate.crop" -> crop(v, lx, ly, rate);
             case "navigate.drive" -> drive(v, lx, ly, rate);
-            case "tool.drag" -> move(v, lx, ly, rate, snap);
+            case "select.marquee" -> new MarqueeMotion(stage, v, Plain.text(b.args().get("how"), "pick"), lx, ly);
+            case "tool.drag" -> drag(v, lx, ly, rate, snap);
             case "tool.drag-free" -> moveFreely(v, lx, ly, rate);
             default -> null;
         };
@@ -187,26 +188,9 @@ final class Motions {
         return (x, y) -> stage.crop(v, start.shifted((x - lx) / v.height * rate, (y - ly) / v.height * rate));
     }
 
-    private Motion move(ViewState v, double lx, double ly, double rate, boolean snap) {
-        int i = stage.pressedHandle() >= 0 ? stage.pressedHandle() : Handles.at(stage, v, lx, ly);
-        Vec3 origin = Handles.origin(stage);
-        if (i < 0 || origin == null) {
-            return null;
-        }
-        Vec3 axis = Handles.axis(i);
-        Screen screen = v.screen();
-        Ray from = screen.ray(lx, ly);
-        double s0 = from.nearestOnLine(origin, axis);
-        Scene before = stage.scene();
-        double grid = Grid.of(screen, before.up()).spacing();
-        return (x, y) -> {
-            double s = screen.ray(x, y).nearestOnLine(origin, axis);
-            if (Double.isNaN(s) || Double.isNaN(s0)) {
-                return;
-            }
-            double by = (s - s0) * rate;
-            moveBy(before, axis.times(snap ? Math.rint(by / grid) * grid : by));
-        };
+    private Motion drag(ViewState v, double lx, double ly, double rate, boolean snap) {
+        Handle h = stage.press().handle() != null ? stage.press().handle() : stage.tools().handleAt(v, lx, ly);
+        return h == null ? null : new ToolMotions(stage, v, h, lx, ly, rate, snap).motion();
     }
 
     /** In the picture plane, at the depth of what was taken hold of. */
@@ -223,6 +207,6 @@ final class Motions {
         for (int n : stage.selection().roots(before)) {
             locals.put(n, before.movedLocal(n, delta));
         }
-        stage.locals(locals);
+        stage.editing().live(before.withLocals(locals));
     }
 }

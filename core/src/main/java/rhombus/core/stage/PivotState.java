@@ -1,7 +1,9 @@
 package rhombus.core.stage;
 
+import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.navigate.PivotLadder.Offer;
 import rhombus.core.navigate.Rung;
@@ -16,20 +18,35 @@ final class PivotState {
     PivotLadder.Choice used;
 
     private final Stage stage;
+    private String orderText = "";
+    private List<Rung> order = List.of();
 
     PivotState(Stage stage) {
         this.stage = stage;
     }
 
+    /** The user's order. */
+    List<Rung> order() {
+        String text = stage.habits().value(AllHabits.LADDER).toString();
+        if (!text.equals(orderText)) {
+            orderText = text;
+            order = PivotLadder.order(text);
+        }
+        return order;
+    }
+
     /** The choice for a viewport and a point in it; pass NaN where the pointer is elsewhere. */
     PivotLadder.Choice choose(ViewState v, double lx, double ly) {
-        return PivotLadder.choose(PivotLadder.DEFAULT, v.pose.eye(), rung -> offer(rung, v, lx, ly));
+        return PivotLadder.choose(order(), v.pose.eye(), rung -> offer(rung, v, lx, ly));
     }
 
     private Offer offer(Rung rung, ViewState v, double lx, double ly) {
         return switch (rung) {
             case PINNED -> pinned == null ? Offer.none("No point is pinned.") : Offer.of(pinned, pinnedOn);
             case SURFACE -> surface(v, lx, ly);
+            case COMPONENTS -> stage.components().isEmpty()
+                    ? Offer.none("No vertex, edge or face is selected.")
+                    : Offer.of(stage.components().bounds().center(), stage.components().words());
             case SELECTION -> selection();
             case LAST -> last == null ? Offer.none("Nothing was turned about before.") : Offer.of(last, "");
             case FOCUS -> Offer.of(v.pose.focusPoint(), "");

@@ -1,10 +1,8 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.edit.Edit;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
@@ -39,7 +37,7 @@ final class Press implements Actions {
     private boolean twisting;
     private String command = "";
     private PivotLadder.Choice pivot;
-    private int handle = -1;
+    private Handle handle;
     private Grips.Grip grip;
     /** From the pointer to the point on which the motion takes hold: lozenges act on another place than their own. */
     private double offX;
@@ -70,10 +68,10 @@ final class Press implements Actions {
         if (stage.walking().on()) {
             out.add(Context.WALK);
         }
-        if (stage.moveTool() && Handles.at(stage, v, lx, ly) >= 0) {
+        if (stage.tools().handleAt(v, lx, ly) != null) {
             out.add(Context.HANDLE);
         }
-        if (stage.moveTool()) {
+        if (stage.tools().on()) {
             out.add(Context.TOOL);
         }
         out.add(sort(stage, v));
@@ -116,7 +114,8 @@ final class Press implements Actions {
         stage.worked(v);
         selectionOf(b);
         boolean inside = v.holds(x, y);
-        stage.runner().run(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
+        String id = b.trigger().kind() == Trigger.Kind.CLICK ? SelectCommands.exchanged(stage, b.command()) : b.command();
+        stage.runner().run(id, id.equals(b.command()) ? b.args() : SelectCommands.how(b), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
     }
 
     /** A double click means its own deed alone: what its first click did to the selection is taken back. */
@@ -177,7 +176,7 @@ final class Press implements Actions {
         if (command.equals("tool.drag-free") && !stage.refusals().penMoves(view, lx, ly)) {
             command = "navigate.orbit";
         }
-        motion = allowed(command, lx, ly) ? motions.start(command, view, lx, ly, fine, snap) : null;
+        motion = allowed(command, lx, ly) ? motions.start(b, command, view, lx, ly, fine, snap) : null;
     }
 
     /** The first motion of a press finds out where it is; those that follow it go on there. */
@@ -193,14 +192,14 @@ final class Press implements Actions {
         before.add(Before.of(view));
         alsoMoving(stage.linked().followers(view));
         sceneBefore = stage.scene();
-        handle = Handles.at(stage, view, x - view.x, y - view.y);
+        handle = stage.tools().handleAt(view, x - view.x, y - view.y);
         offX = 0;
         offY = 0;
     }
 
     /** Whether a motion may begin; it also does what has to be done to the viewport first. */
     private boolean allowed(String motionCommand, double lx, double ly) {
-        if (motionCommand.startsWith("tool.") || motionCommand.equals("navigate.crop")) {
+        if (motionCommand.startsWith("tool.") || motionCommand.startsWith("select.") || motionCommand.equals("navigate.crop")) {
             return true;
         }
         if (motionCommand.equals("navigate.orbit") || motionCommand.equals("facet.turn")) {
@@ -256,8 +255,19 @@ final class Press implements Actions {
         return pivot;
     }
 
-    int handle() {
+    /** The handle under the press, or null. */
+    Handle handle() {
         return handle;
+    }
+
+    /** The handle that is dragged in a viewport, or null. */
+    Handle handleIn(ViewState v) {
+        return view == v && motion != null && command.equals("tool.drag") ? handle : null;
+    }
+
+    /** The rectangle that is drawn in a viewport, or null. */
+    Map<String, Object> marquee(ViewState v) {
+        return view == v && motion instanceof MarqueeMotion m ? m.mark() : null;
     }
 
     /** Name of the motion that runs, or empty. */
@@ -267,7 +277,7 @@ final class Press implements Actions {
 
     /** Whether a motion moves this viewport right now. */
     boolean movingIn(ViewState v) {
-        return view == v && (motion != null && !command.startsWith("tool.") || fingers != null);
+        return view == v && (motion != null && !command.startsWith("tool.") && !command.startsWith("select.") || fingers != null);
     }
 
     /** Number of the viewport in which an orbit runs right now, or -1. */
@@ -305,9 +315,7 @@ final class Press implements Actions {
         if (v == null) {
             return;
         }
-        if (stage.scene() != sceneBefore) {
-            stage.history().add(edit());
-        }
+        stage.editing().done(toolName(), sceneBefore);
         for (Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
             if (b.view != stage.walking().view()) {
@@ -318,19 +326,15 @@ final class Press implements Actions {
         stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 
-    private Edit edit() {
-        Map<Integer, double[]> from = new LinkedHashMap<>();
-        Map<Integer, double[]> to = new LinkedHashMap<>();
-        for (int n : stage.selection().roots(sceneBefore)) {
-            from.put(n, sceneBefore.node(n).local());
-            to.put(n, stage.scene().node(n).local());
-        }
-        return new Edit("Move " + SceneCommands.names(stage), from, to);
+    private String toolName() {
+        Tools.Sort s = stage.tools().sort();
+        return (s == null ? "Move" : s.words()) + " " + SceneCommands.names(stage);
     }
 
     @Override
     public void cancel() {
         Scene was = sceneBefore;
+        Motion running = motion;
         List<Before> moved = List.copyOf(before);
         boolean began = view != null;
         boolean fromPad = grip != null && grip.pad();
@@ -341,12 +345,9 @@ final class Press implements Actions {
         if (!began) {
             return;
         }
-        if (stage.scene() != was) {
-            Map<Integer, double[]> back = new LinkedHashMap<>();
-            for (int n : stage.selection().roots(was)) {
-                back.put(n, was.node(n).local());
-            }
-            stage.locals(back);
+        stage.editing().live(was);
+        if (running instanceof MarqueeMotion m) {
+            m.takeBack();
         }
         stage.linked().quietly(() -> moved.forEach(b -> {
             b.view.camera = b.camera;
@@ -363,7 +364,7 @@ final class Press implements Actions {
         fingers = null;
         pivot = null;
         command = "";
-        handle = -1;
+        handle = null;
         grip = null;
         before.clear();
     }

@@ -44,7 +44,7 @@ final class Refusals {
 
     /** Whether a pen that drags here moves what is selected. */
     boolean penMoves(ViewState v, double lx, double ly) {
-        if (!stage.moveTool() || !stage.habits().is(AllHabits.PEN, "tool")) {
+        if (stage.tools().sort() != Tools.Sort.MOVE || !stage.habits().is(AllHabits.PEN, "tool")) {
             return false;
         }
         Hit hit = stage.runner().pick(v, lx, ly);

@@ -1,9 +1,11 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.scene.Scene;
 
@@ -51,19 +53,23 @@ final class Selection {
         nodes.clear();
     }
 
+    void only(Collection<Integer> some) {
+        nodes.clear();
+        nodes.addAll(some);
+    }
+
+    void remove(int node) {
+        nodes.remove(node);
+    }
+
+    /** What is no longer in the scene is no longer selected. */
+    void keep(Scene scene) {
+        nodes.removeIf(n -> n >= scene.count() || scene.node(n).gone());
+    }
+
     /** Selected nodes that lie below no other selected node. */
     List<Integer> roots(Scene scene) {
-        List<Integer> out = new ArrayList<>();
-        for (int n : nodes) {
-            int p = scene.node(n).parent();
-            while (p >= 0 && !nodes.contains(p)) {
-                p = scene.node(p).parent();
-            }
-            if (p < 0) {
-                out.add(n);
-            }
-        }
-        return out;
+        return SceneEdits.roots(scene, nodes);
     }
 
     Aabb bounds(Scene scene) {

@@ -1,8 +1,10 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.board.Template;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.EdgeThinning;
@@ -21,8 +23,10 @@ import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
 import rhombus.core.view.Clip;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Heading;
@@ -32,9 +36,6 @@ import rhombus.core.view.Screen;
 
 /** The state of the stage as plain data, for panels and for {@code window.rhombus}. */
 public final class Snapshots {
-    /** Height of the film back that focal lengths are read for, millimetres: full frame, 36 × 24. */
-    private static final double FULL_FRAME = 24;
-
     private final Stage stage;
 
     Snapshots(Stage stage) {
@@ -117,8 +118,12 @@ public final class Snapshots {
             return out;
         }
         int at = 0;
-        for (int i = 0; i < scene.nodes().size(); i++) {
+        for (int i = 0; i < scene.count(); i++) {
             if (scene.node(i).meshes().isEmpty()) {
+                continue;
+            }
+            if (!scene.shown(i)) {
+                at += scene.node(i).meshes().size();
                 continue;
             }
             double area = EdgeThinning.area(screen, scene.bounds(i));
@@ -149,11 +154,17 @@ public final class Snapshots {
         boolean visible = s != null && (s.z() > 0 || v.pose.projection().flat());
         return Plain.map(
                 "pivot", visible ? Plain.map("x", s.x(), "y", s.y(), "pinned", stage.pivot().pinned != null) : null,
-                "handles", stage.moveTool() ? Handles.plain(stage, v) : List.of(),
+                "handles", stage.tools().marks(v),
                 "facet", FacetMark.plain(stage, v),
                 "grips", stage.grips().marks(v),
                 "lines", stage.linked().lines(v),
                 "walk", stage.walking().mark(v),
+                "icons", Icons.plain(stage, v),
+                "beacon", stage.opened() ? Lost.beacon(stage, v) : null,
+                "empty", Lost.empty(stage, v) ? true : null,
+                "hover", stage.hover().mark(v),
+                "marquee", stage.press().marquee(v),
+                "parts", stage.components().marks(v),
                 "ring", orbiting && stage.habits().is(AllHabits.ORBIT_STYLE, "trackball")
                         ? Plain.map("x", v.width / 2, "y", v.height / 2, "radius", Trackball.RADIUS * Math.min(v.width, v.height))
                         : null,
@@ -164,14 +175,17 @@ public final class Snapshots {
     public Map<String, Object> scene() {
         Scene scene = stage.scene();
         List<Object> objects = new ArrayList<>();
-        for (int i = 0; i < scene.nodes().size(); i++) {
+        for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
+            if (n.gone()) {
+                continue;
+            }
             Aabb b = scene.boundsBelow(i);
             Map<String, Object> m = Plain.map(
                     "id", n.id(), "name", n.name(), "kind", n.kind().word(),
-                    "visible", true, "locked", n.locked(), "triangles", scene.triangles(i));
+                    "visible", !n.hidden(), "shown", scene.shown(i), "locked", n.locked(), "triangles", scene.triangles(i));
             m.put("parent", n.parent() < 0 ? null : scene.node(n.parent()).id());
-            m.put("layer", null);
+            m.put("layer", n.layer());
             m.put("bounds", b.isEmpty() ? null : Plain.map("min", Workspace.point(b.min()), "max", Workspace.point(b.max())));
             objects.add(m);
         }
@@ -183,6 +197,21 @@ public final class Snapshots {
         List<Object> out = new ArrayList<>();
         for (int n : stage.selection().nodes()) {
             out.add(stage.scene().node(n).id());
+        }
+        return out;
+    }
+
+    /** Numbers of the nodes that are selected, or of the one selected last, with all below them. */
+    public int[] selectedNodes(boolean last) {
+        List<Integer> from = !last ? stage.selection().nodes() : stage.selection().isEmpty() ? List.of() : List.of(stage.selection().last());
+        Set<Integer> all = new LinkedHashSet<>();
+        for (int n : from) {
+            all.addAll(stage.scene().subtree(n));
+        }
+        int[] out = new int[all.size()];
+        int at = 0;
+        for (int n : all) {
+            out[at++] = n;
         }
         return out;
     }
@@ -269,60 +298,37 @@ public final class Snapshots {
 
     /** The numbers of the active view and of the selection, ready to read. */
     public Map<String, Object> readout() {
-        ViewState v = stage.board().active();
-        Pose p = v.pose;
-        double depth = p.focus();
-        double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
-        Map<String, Object> m = Plain.map(
-                "view", v.id,
-                "title", Captions.title(stage, v),
-                "rows", List.of(
-                        row("Direction", Captions.direction(v, stage.scene().up())),
-                        row("Eye", SceneCommands.point(p.eye())),
-                        row("Focus", Lengths.words(p.focus())),
-                        p.projection() instanceof Projection.Orthographic o
-                                ? row("Extent", Lengths.words(o.extent()))
-                                : row("Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "° · "
-                                        + Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm"),
-                        row("Roll", Lengths.fixed(roll, 1) + "°"),
-                        row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(depth)) + " px/m")),
-                "pivot", pivot(v.id),
-                "pinned", stage.pivot().pinned != null,
-                "grid", Lengths.words(grid(v.number).spacing()),
-                "undo", stage.history().undoName(),
-                "redo", stage.history().redoName(),
-                "tool", stage.moveTool() ? "move" : null,
-                "solo", stage.board().solo >= 0,
-                "clearDeck", stage.clearDeck(),
-                "trail", trail(v.id));
-        if (!stage.selection().isEmpty()) {
-            m.put("selection", selected());
-        }
-        return m;
+        return Readout.of(stage);
     }
 
-    private Map<String, Object> selected() {
-        Scene scene = stage.scene();
-        int last = stage.selection().last();
-        int triangles = 0;
-        for (int n : stage.selection().nodes()) {
-            for (int below : scene.subtree(n)) {
-                triangles += scene.triangles(below);
+    /** What can be undone and redone, oldest first. */
+    public Map<String, Object> history() {
+        List<Object> names = new ArrayList<>();
+        stage.editing().history().edits().forEach(e -> names.add(e.name()));
+        return Plain.map("edits", names, "done", stage.editing().history().done());
+    }
+
+    /** The layers in their order, each with how many objects lie on it. */
+    public List<Object> layers() {
+        Scene s = stage.scene();
+        List<Object> out = new ArrayList<>();
+        for (Layer l : s.layers()) {
+            int on = 0;
+            for (int i = 0; i < s.count(); i++) {
+                on += !s.node(i).gone() && l.id().equals(s.node(i).layer()) ? 1 : 0;
             }
+            out.add(Plain.map("id", l.id(), "name", l.name(), "visible", l.visible(), "locked", l.locked(), "objects", on));
         }
-        Vec3 size = stage.selection().bounds(scene).size();
-        double[] w = scene.world(last);
-        return Plain.map(
-                "name", SceneCommands.names(stage),
-                "kind", scene.node(last).kind().word(),
-                "last", stage.nameOf(last),
-                "size", SceneCommands.point(size),
-                "place", Plain.list(w[12], w[13], w[14]),
-                "triangles", triangles);
+        return out;
     }
 
-    private static Map<String, Object> row(String label, String value) {
-        return Plain.map("label", label, "value", value);
+    /** The solids that can be added. */
+    public static List<Object> shapes() {
+        List<Object> out = new ArrayList<>();
+        for (Shape.Sort s : Shape.Sort.values()) {
+            out.add(Plain.map("id", s.id(), "label", s.words()));
+        }
+        return out;
     }
 
     /** The keymap as listed on the screen: every binding with its words, trigger and whether it was changed. */

@@ -1,11 +1,9 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
-import rhombus.core.edit.EditHistory;
+import java.util.Set;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
@@ -36,7 +34,11 @@ public final class Stage {
     private String name = "";
     private final Selection selection = new Selection();
     private final PivotState pivot = new PivotState(this);
-    private final EditHistory history = new EditHistory();
+    private final Editing editing = new Editing(this);
+    private final Tools tools = new Tools(this);
+    private final Hover hover = new Hover(this);
+    private final Components components = new Components(this);
+    private final Typed typed = new Typed(this);
     private final Changes changes = new Changes();
     private final Boards boards = new Boards(this);
     private final LinkedViews linked = new LinkedViews(this);
@@ -51,10 +53,7 @@ public final class Stage {
     private Habits habits = Habits.USUAL;
     private final CommandRunner runner = new CommandRunner(this);
     private final Rebinding rebinding = new Rebinding(this);
-    /** Local matrices as the scene was opened, for the nodes that have been moved since. */
-    private final Map<Integer, double[]> original = new HashMap<>();
     private Capture capture;
-    private boolean moveTool;
     private boolean reducedMotion;
     private boolean opened;
     /** Whether everything but the viewports is hidden. */
@@ -115,8 +114,24 @@ public final class Stage {
         return pivot;
     }
 
-    EditHistory history() {
-        return history;
+    Editing editing() {
+        return editing;
+    }
+
+    Tools tools() {
+        return tools;
+    }
+
+    Hover hover() {
+        return hover;
+    }
+
+    Components components() {
+        return components;
+    }
+
+    Typed typed() {
+        return typed;
     }
 
     Resolver resolver() {
@@ -177,14 +192,6 @@ public final class Stage {
         return v == null ? board().active() : v;
     }
 
-    boolean moveTool() {
-        return moveTool;
-    }
-
-    Map<Integer, double[]> original() {
-        return original;
-    }
-
     double now() {
         return now;
     }
@@ -216,10 +223,10 @@ public final class Stage {
         opened = true;
         walking.measure(s);
         selection.clear();
-        original.clear();
+        editing.open(s);
         worked = null;
         boards.open();
-        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS));
+        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS | Changes.KEEP_EDITS));
     }
 
     /** Ends whatever runs by itself or waits for the hand, where it is. */
@@ -232,12 +239,7 @@ public final class Stage {
 
     /** Takes over the boards that were kept for the user; gives what is wrong with them, or null. */
     public String useBoards(Map<String, Object> document) {
-        try {
-            boards.use(document);
-            return null;
-        } catch (IllegalArgumentException e) {
-            return e.getMessage();
-        }
+        return read(() -> boards.use(document));
     }
 
     /** The user's boards, whatever the scene, as plain data. */
@@ -291,6 +293,30 @@ public final class Stage {
         return v != null && Shots.of(this, v, choice, trail, aspect, out);
     }
 
+    /** What was changed in the scene since its file was read, with what can be undone, as plain data. */
+    public Map<String, Object> keepEdits() {
+        return editing.toPlain();
+    }
+
+    /** Takes over what was changed in the scene; gives what is wrong with it, or null. */
+    public String useEdits(Map<String, Object> document) {
+        return read(() -> editing.read(document));
+    }
+
+    /** Brings a kept version of the scene back, as one step that can be undone; gives what is wrong with it, or null. */
+    public String bringBack(String title, Map<String, Object> document) {
+        return read(() -> editing.bringBack("Back to version " + title, document));
+    }
+
+    private static String read(Runnable what) {
+        try {
+            what.run();
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
     /** The Pins as plain data. */
     public Map<String, Object> keepPins() {
         return pins.toPlain();
@@ -299,7 +325,7 @@ public final class Stage {
     /** Takes over what was kept for the user; whatever does not fit this scene is passed over. */
     public void restore(Map<String, Object> workspace) {
         Workspace.restore(this, workspace);
-        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS));
+        changes.add(~(Changes.KEEP | Changes.BOARDS | Changes.KEEP_PINS | Changes.KEEP_EDITS));
     }
 
     /** What to keep for the user, as plain data. */
@@ -551,19 +577,22 @@ public final class Stage {
 
     Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
         Ray sight = v.screen().with(p).ray(lx, ly);
-        // In a flat view nothing is behind the eye: the line starts before the whole scene.
-        double from = p.projection().flat()
-                ? -(scene.bounds().center().distance(p.eye()) + scene.radius() * 2)
-                : 0;
-        return surfaces.closest(sight, from, locked);
+        return surfaces.closest(sight, startOf(sight, p), locked);
+    }
+
+    /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene. */
+    private double startOf(Ray sight, Pose p) {
+        return p.projection().flat() ? -(scene.bounds().center().distance(p.eye()) + scene.radius() * 2) : 0;
     }
 
     PivotLadder.Choice pivotForPress(ViewState v, double lx, double ly) {
         return press.pivot(v, lx, ly);
     }
 
-    int pressedHandle() {
-        return press.handle();
+    /** Everything an eye meets under a point of a viewport, near to far; locked objects are passed over. */
+    List<Hit> hitsAt(ViewState v, double lx, double ly) {
+        Ray sight = v.screen().ray(lx, ly);
+        return surfaces.through(sight, startOf(sight, v.pose));
     }
 
     /** Shows the picture of a viewport shifted or enlarged; its pose is untouched. */
@@ -582,27 +611,23 @@ public final class Stage {
         return input.isLocked();
     }
 
-    void moveTool(boolean on) {
-        moveTool = on;
-        changes.add(Changes.READOUT);
-    }
-
-    /** Gives nodes other local matrices. */
-    void locals(Map<Integer, double[]> locals) {
-        for (int n : locals.keySet()) {
-            original.putIfAbsent(n, scene.node(n).local());
-        }
-        scene = scene.withLocals(locals);
+    /** Shows another state of the scene; {@link Editing} alone asks for it. */
+    void show(Scene next) {
+        scene = next;
         surfaces = new Surfaces(scene);
-        TreeSet<Integer> all = new TreeSet<>();
-        for (int n : locals.keySet()) {
-            all.addAll(scene.subtree(n));
-        }
+        selection.keep(scene);
+        components.keep();
+        hover.forget();
         forgetClearances();
         for (ViewState v : board().views) {
             Cameras.follow(this, v);
         }
-        changes.moved(all);
+    }
+
+    /** Draws only some objects, or all again for null. */
+    void isolate(Set<Integer> some) {
+        editing.live(scene.withIsolated(some));
+        changes.add(Changes.KEEP);
     }
 
     void selectionChanged() {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Aim;
 import rhombus.core.navigate.Centre;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.navigate.Lens;
@@ -63,6 +64,8 @@ final class ViewCommands {
             case "view.frame-selection" -> everywhere(args, v, this::frame);
             case "view.frame-all" -> everywhere(args, v, this::frameAll);
             case "view.frame-everything" -> fresh(v, Frames.everything(scene, p, v.aspect()));
+            case "view.aim" -> aim(v);
+            case "view.set" -> go(v, ViewNumbers.with(stage, v, p, args));
             case "view.home" -> fresh(v, Homes.of(v, scene));
             case "view.set-home" -> {
                 v.home = p;
@@ -256,8 +259,26 @@ final class ViewCommands {
         }
     }
 
+    /** Turns the camera on the spot, or slides a flat view, until the selection is in the middle. */
+    private void aim(ViewState v) {
+        if (stage.selection().isEmpty()) {
+            stage.changes().notice("Select something to aim at.", null, null);
+            return;
+        }
+        Vec3 c = stage.components().isEmpty()
+                ? stage.selection().bounds(stage.scene()).center() : stage.components().bounds().center();
+        fresh(v, Aim.at(v.destination(), c, stage.scene().up()));
+    }
+
     private void frame(ViewState v) {
         Scene scene = stage.scene();
+        if (!stage.components().isEmpty() && !v.destination().equals(v.framed)) {
+            Pose parts = Frames.points(scene, stage.components().points(), v.destination(), v.aspect());
+            fresh(v, parts);
+            v.framed = parts;
+            v.frameLevel = -1;
+            return;
+        }
         if (stage.selection().isEmpty()) {
             frameAll(v);
             return;

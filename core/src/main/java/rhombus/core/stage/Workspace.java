@@ -1,11 +1,12 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Quat;
@@ -15,7 +16,7 @@ import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
-/** What is kept for a user and a scene: the viewports of every board with their Trails and homes, the pinned pivot, moved objects. */
+/** What is kept for a user and a scene: the viewports of every board with their Trails and homes, and the pinned pivot. */
 final class Workspace {
     private Workspace() {}
 
@@ -26,13 +27,6 @@ final class Workspace {
                 boards.put(b.id, b.toKeep());
             }
         }
-        Map<String, Object> moved = new HashMap<>();
-        stage.original().forEach((n, was) -> {
-            double[] is = stage.scene().node(n).local();
-            if (!Arrays.equals(is, was)) {
-                moved.put(stage.scene().node(n).id(), Plain.list(is));
-            }
-        });
         PivotState pivot = stage.pivot();
         return Plain.map(
                 "format", "rhombus-workspace",
@@ -40,9 +34,21 @@ final class Workspace {
                 "board", stage.board().passing ? null : stage.board().id,
                 "boards", boards,
                 "walkSpeed", stage.walking().speed(),
+                "tools", stage.tools().toKeep(),
+                "isolated", isolated(stage),
                 "pinned", pivot.pinned == null ? null : point(pivot.pinned),
-                "pinnedOn", pivot.pinned == null ? null : pivot.pinnedOn,
-                "moved", moved);
+                "pinnedOn", pivot.pinned == null ? null : pivot.pinnedOn);
+    }
+
+    private static List<Object> isolated(Stage stage) {
+        if (stage.scene().isolated() == null) {
+            return null;
+        }
+        List<Object> out = new ArrayList<>();
+        for (int n : stage.scene().isolated()) {
+            out.add(stage.scene().node(n).id());
+        }
+        return out;
     }
 
     /** What is kept of a viewport. */
@@ -88,13 +94,23 @@ final class Workspace {
             }
         });
         if (!locals.isEmpty()) {
-            stage.locals(locals);
+            // Before edits were kept with the scene, moved objects were kept here.
+            stage.editing().apply("Move objects", stage.scene().withLocals(locals));
         }
         boards(stage, version == 1 ? first(m) : m);
         double walk = Plain.number(m.get("walkSpeed"), 0);
         if (walk > 0) {
             stage.walking().speed(walk);
         }
+        stage.tools().read(m.get("tools"));
+        Set<Integer> alone = new HashSet<>();
+        for (Object id : Plain.list(m.get("isolated"))) {
+            int n = stage.scene().indexOf(Plain.text(id, ""));
+            if (n >= 0) {
+                alone.add(n);
+            }
+        }
+        stage.isolate(alone.isEmpty() ? null : alone);
         stage.pivot().pinned = point(m.get("pinned"));
         stage.pivot().pinnedOn = Plain.text(m.get("pinnedOn"), "");
     }

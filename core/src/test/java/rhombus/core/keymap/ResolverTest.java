@@ -86,8 +86,8 @@ class ResolverTest {
 
     @Test
     void aDragThatIsBoundToNothingIsNoClickEither() {
-        r.pointer(10, 10, 1, 0, 0);
-        r.pointer(60, 10, 1, 0, 10);
+        r.pointer(10, 10, 8, 0, 0);
+        r.pointer(60, 10, 8, 0, 10);
         r.pointer(60, 10, 0, 0, 20);
         assertThat(log.said).isEmpty();
     }

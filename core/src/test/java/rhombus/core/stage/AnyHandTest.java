@@ -130,9 +130,11 @@ class AnyHandTest {
         Stage other = open();
         assertThat(other.useBoards(stage.keepBoards())).isNull();
         assertThat(other.usePins(stage.keepPins())).isNull();
+        assertThat(other.useEdits(stage.keepEdits())).isNull();
         other.restore(stage.workspace());
         walkThroughBoards(other);
         assertThat(other.keepBoards()).usingRecursiveComparison().isEqualTo(stage.keepBoards());
+        assertThat(other.keepEdits()).usingRecursiveComparison().isEqualTo(stage.keepEdits());
         assertThat(other.keepPins()).usingRecursiveComparison().isEqualTo(stage.keepPins());
         assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(stage.workspace());
     }

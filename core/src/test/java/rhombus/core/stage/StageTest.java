@@ -210,7 +210,7 @@ class StageTest {
         click(onScreen(4), 0);
         tap("KeyM", 0);
         List<Object> handles = Plain.list(stage.snapshots().marks(1).get("handles"));
-        double[] line = Plain.numbers(Plain.map(handles.get(0)).get("line"), 4);
+        double[] line = Plain.numbers(handles.stream().map(Plain::map).filter(h -> h.get("id").equals("x")).findFirst().orElseThrow().get("points"), 4);
         double hx = view(1).x + (line[0] + line[2]) / 2;
         double hy = view(1).y + (line[1] + line[3]) / 2;
         Vec3 before = stage.scene().bounds(4).center();
@@ -251,6 +251,7 @@ class StageTest {
         Stage other = new Stage();
         other.resize(1003, 803);
         other.open(Scenes.boxes(), "Boxes");
+        assertThat(other.useEdits(stage.keepEdits())).isNull();
         other.restore(kept);
         assertThat(other.board().views).extracting(v -> v.pose)
                 .isEqualTo(stage.board().views.stream().map(v -> v.pose).toList());

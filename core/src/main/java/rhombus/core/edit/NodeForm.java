@@ -1,0 +1,158 @@
+package rhombus.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.ToIntFunction;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Light;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.scene.Shape;
+
+/** Nodes as plain data: every field under its name, those that are empty or usual left out. */
+final class NodeForm {
+    /** Meshes that came with the file, by the id of a node that has them. */
+    private final Map<List<Integer>, String> like = new HashMap<>();
+    private final Map<String, List<Integer>> meshes = new HashMap<>();
+
+    NodeForm(Scene base) {
+        for (Node n : base.nodes()) {
+            if (!n.meshes().isEmpty()) {
+                like.putIfAbsent(n.meshes(), n.id());
+                meshes.put(n.id(), n.meshes());
+            }
+        }
+    }
+
+    Map<String, Object> plain(Node n, Scene scene) {
+        Map<String, Object> m = new LinkedHashMap<>();
+        m.put("id", n.id());
+        m.put("name", n.name());
+        m.put("parent", n.parent() < 0 ? null : scene.node(n.parent()).id());
+        m.put("local", Plain.list(n.local()));
+        m.put("like", n.shape() == null ? like.get(n.meshes()) : null);
+        m.put("shape", n.shape() == null ? null : n.shape().toPlain());
+        m.put("light", n.light() == null ? null : light(n.light()));
+        m.put("camera", n.camera() == null ? null : camera(n.camera()));
+        m.put("pivot", n.pivot() == null ? null : point(n.pivot()));
+        m.put("layer", n.layer());
+        m.put("locked", n.locked() ? true : null);
+        m.put("hidden", n.hidden() ? true : null);
+        m.put("gone", n.gone() ? true : null);
+        return m;
+    }
+
+    /** The fields of {@code n} that differ from those of another. */
+    Map<String, Object> difference(Node n, Node from, Scene scene) {
+        Map<String, Object> m = plain(n, scene);
+        Map<String, Object> other = plain(from, scene);
+        m.entrySet().removeIf(e -> Objects.equals(e.getValue(), other.get(e.getKey())));
+        return m;
+    }
+
+    /**
+     * A node from its fields.
+     *
+     * @param number finds a node's number by its id, -1 for none
+     * @param usual whose fields hold where none is given, or null
+     * @param madeOf finds or makes the meshes of a shape
+     */
+    Node node(Map<String, Object> m, Node usual, ToIntFunction<String> number, Meshing madeOf) {
+        double[] local = m.containsKey("local") || usual == null ? Plain.numbers(m.get("local"), 16) : usual.local();
+        if (local == null) {
+            throw new IllegalArgumentException("an object has no place");
+        }
+        String id = usual == null ? Plain.text(m.get("id"), "") : usual.id();
+        int parent = -1;
+        if (m.containsKey("parent") && m.get("parent") != null) {
+            parent = number.applyAsInt(Plain.text(m.get("parent"), ""));
+            if (parent < 0) {
+                throw new IllegalArgumentException("object " + id + " lies below one that is not there");
+            }
+        } else if (!m.containsKey("parent") && usual != null) {
+            parent = usual.parent();
+        }
+        Shape shape = m.containsKey("shape") || usual == null ? Shape.of(m.get("shape")) : usual.shape();
+        List<Integer> own = usual == null ? List.of() : usual.meshes();
+        if (shape != null) {
+            own = usual != null && shape.equals(usual.shape()) ? own : madeOf.meshes(shape);
+        } else if (m.containsKey("like")) {
+            own = meshes.getOrDefault(Plain.text(m.get("like"), ""), List.of());
+        }
+        double[] pivot = Plain.numbers(m.get("pivot"), 3);
+        return new Node(
+                id,
+                m.containsKey("name") ? Plain.text(m.get("name"), "") : usual == null ? "" : usual.name(),
+                parent,
+                local,
+                own,
+                m.containsKey("camera") || usual == null ? camera(m.get("camera")) : usual.camera(),
+                m.containsKey("light") || usual == null ? light(m.get("light")) : usual.light(),
+                shape,
+                m.containsKey("pivot") || usual == null ? pivot == null ? null : new Vec3(pivot[0], pivot[1], pivot[2]) : usual.pivot(),
+                m.containsKey("layer") || usual == null ? Plain.text(m.get("layer"), null) : usual.layer(),
+                m.containsKey("locked") || usual == null ? Plain.truth(m.get("locked"), false) : usual.locked(),
+                m.containsKey("hidden") || usual == null ? Plain.truth(m.get("hidden"), false) : usual.hidden(),
+                m.containsKey("gone") || usual == null ? Plain.truth(m.get("gone"), false) : usual.gone());
+    }
+
+    /** Finds or makes the meshes of a shape. */
+    interface Meshing {
+        List<Integer> meshes(Shape s);
+    }
+
+    private static List<Object> point(Vec3 p) {
+        return Plain.list(p.x(), p.y(), p.z());
+    }
+
+    private static Map<String, Object> light(Light l) {
+        return Plain.map("type", l.type(), "color", point(l.color()), "intensity", l.intensity(), "range", l.range());
+    }
+
+    private static Light light(Object o) {
+        Map<String, Object> m = Plain.map(o);
+        double[] c = Plain.numbers(m.get("color"), 3);
+        return m.isEmpty() ? null : new Light(
+                Plain.text(m.get("type"), "point"),
+                c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
+                Plain.number(m.get("intensity"), 1),
+                Plain.number(m.get("range"), 0));
+    }
+
+    private static Map<String, Object> camera(SceneCamera c) {
+        return Plain.map("perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
+    }
+
+    private static SceneCamera camera(Object o) {
+        Map<String, Object> m = Plain.map(o);
+        return m.isEmpty() ? null : new SceneCamera(
+                Plain.truth(m.get("perspective"), true), Plain.number(m.get("fovY"), 0.8), Plain.number(m.get("extent"), 0),
+                Plain.number(m.get("aspect"), 0));
+    }
+
+    /** Numbers for ids that are yet to come: those of a scene, then the order of a document. */
+    static Map<String, Integer> numbers(Scene base, List<Object> nodes) {
+        Map<String, Integer> out = new HashMap<>();
+        for (int i = 0; i < base.count(); i++) {
+            out.put(base.node(i).id(), i);
+        }
+        List<String> added = new ArrayList<>();
+        for (Object o : nodes) {
+            String id = Plain.text(Plain.map(o).get("id"), "");
+            if (id.isEmpty()) {
+                throw new IllegalArgumentException("an object has no id");
+            }
+            if (!out.containsKey(id)) {
+                out.put(id, base.count() + added.size());
+                added.add(id);
+            }
+        }
+        return out;
+    }
+}

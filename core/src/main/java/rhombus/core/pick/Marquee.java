@@ -1,0 +1,90 @@
+package rhombus.core.pick;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Ray;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.geometry.Wedge;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Screen;
+
+/** Finds what a rectangle on the screen takes, exact to the triangle. */
+public final class Marquee {
+    private Marquee() {}
+
+    /**
+     * The unlocked objects that a rectangle takes, also those that others hide.
+     *
+     * @param inside whether all of an object must lie in the rectangle; else touching it is enough
+     */
+    public static List<Integer> nodes(Scene scene, Screen screen, double x0, double y0, double x1, double y1, boolean inside) {
+        Wedge wedge = wedge(screen, Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1));
+        List<Integer> out = new ArrayList<>();
+        for (int i = 0; i < scene.count(); i++) {
+            if (!scene.shown(i) || scene.locked(i)) {
+                continue;
+            }
+            Aabb b = scene.bounds(i);
+            if (b.isEmpty()) {
+                Kind kind = scene.node(i).kind();
+                double[] w = scene.world(i);
+                if (kind != Kind.GROUP && wedge.holds(w[12], w[13], w[14])) {
+                    out.add(i);
+                }
+                continue;
+            }
+            int where = wedge.box(b);
+            if (where == Wedge.INSIDE || where == Wedge.ACROSS && takes(scene, i, wedge, inside)) {
+                out.add(i);
+            }
+        }
+        return out;
+    }
+
+    private static boolean takes(Scene scene, int node, Wedge wedge, boolean inside) {
+        for (int m : scene.node(node).meshes()) {
+            Mesh mesh = scene.meshes().get(m);
+            if (mesh.bvh() == null) {
+                // Until the hierarchy has come, the box stands in for what is in it.
+                return !inside;
+            }
+            Bvh tree = mesh.bvh();
+            Wedge local = wedge.in(scene.world(node)).shifted(mesh.origin());
+            if (inside ? !tree.within(local) : tree.touches(local)) {
+                return !inside;
+            }
+        }
+        return inside;
+    }
+
+    /** What a rectangle on the screen looks at: four sides and, in perspective, the plane of the eye. */
+    public static Wedge wedge(Screen screen, double x0, double y0, double x1, double y1) {
+        boolean flat = screen.pose().projection().flat();
+        Vec3 forward = screen.pose().forward();
+        Vec3 eye = screen.pose().eye();
+        Ray[] corners = {screen.ray(x0, y0), screen.ray(x1, y0), screen.ray(x1, y1), screen.ray(x0, y1)};
+        double[] p = new double[flat ? 16 : 20];
+        for (int i = 0; i < 4; i++) {
+            Ray a = corners[i];
+            Ray b = corners[(i + 1) % 4];
+            // Going round the corners clockwise as seen by the eye, the inside is to the right.
+            Vec3 n = flat ? forward.cross(b.origin().minus(a.origin())).unit() : a.direction().cross(b.direction()).unit();
+            put(p, i * 4, n, a.origin());
+        }
+        if (!flat) {
+            put(p, 16, forward, eye);
+        }
+        return new Wedge(p);
+    }
+
+    private static void put(double[] p, int at, Vec3 n, Vec3 on) {
+        p[at] = n.x();
+        p[at + 1] = n.y();
+        p[at + 2] = n.z();
+        p[at + 3] = -n.dot(on);
+    }
+}

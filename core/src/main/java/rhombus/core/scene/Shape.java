@@ -1,0 +1,119 @@
+package rhombus.core.scene;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/**
+ * A solid that is made from a few numbers, which can be changed afterwards. It stands on its frame's origin, +Y up.
+ *
+ * @param sort which solid
+ * @param values one number for each of {@link Sort#parameters()}, in range
+ */
+public record Shape(Sort sort, List<Double> values) {
+    /** A number a solid is made from: its name, what it is at first, and its range; lengths in metres. */
+    public record Parameter(String id, String words, double usual, double least, double most, boolean whole) {
+        double fitted(double v) {
+            double d = Math.max(least, Math.min(most, v));
+            return whole ? Math.rint(d) : d;
+        }
+    }
+
+    /** The solids there are. */
+    public enum Sort {
+        /** Six rectangles. */
+        BOX("Box", length("width", "Width", 1), length("height", "Height", 1), length("depth", "Depth", 1)),
+        /** All points of a distance. */
+        SPHERE("Sphere", length("radius", "Radius", 0.5), count("around", "Around", 32, 3), count("rings", "Rings", 16, 2)),
+        /** A prism over a circle. */
+        CYLINDER("Cylinder", length("radius", "Radius", 0.5), length("height", "Height", 1), count("around", "Around", 32, 3)),
+        /** A pyramid over a circle. */
+        CONE("Cone", length("radius", "Radius", 0.5), length("height", "Height", 1), count("around", "Around", 32, 3)),
+        /** A circle swept along a circle. */
+        TORUS("Torus", length("radius", "Radius", 0.5), length("tube", "Tube", 0.15), count("around", "Around", 48, 3),
+                count("section", "Section", 16, 3)),
+        /** A rectangle in the ground's plane. */
+        PLANE("Plane", length("width", "Width", 2), length("depth", "Depth", 2));
+
+        private final String words;
+        private final List<Parameter> parameters;
+
+        Sort(String words, Parameter... parameters) {
+            this.words = words;
+            this.parameters = List.of(parameters);
+        }
+
+        private static Parameter length(String id, String words, double usual) {
+            return new Parameter(id, words, usual, 1e-6, 1e6, false);
+        }
+
+        private static Parameter count(String id, String words, double usual, double least) {
+            return new Parameter(id, words, usual, least, 512, true);
+        }
+
+        /** Its name on the screen. */
+        public String words() {
+            return words;
+        }
+
+        /** Its name in files. */
+        public String id() {
+            return name().toLowerCase();
+        }
+
+        /** What it is made from. */
+        public List<Parameter> parameters() {
+            return parameters;
+        }
+
+        /** The solid with this id, or null. */
+        public static Sort named(String id) {
+            for (Sort s : values()) {
+                if (s.id().equals(id)) {
+                    return s;
+                }
+            }
+            return null;
+        }
+    }
+
+    /** The solid as it is at first, its lengths multiplied by a factor. */
+    public static Shape usual(Sort sort, double factor) {
+        List<Double> v = new ArrayList<>();
+        for (Parameter p : sort.parameters()) {
+            v.add(p.fitted(p.whole() ? p.usual() : p.usual() * factor));
+        }
+        return new Shape(sort, List.copyOf(v));
+    }
+
+    /** The same solid with other numbers; those that are missing or no numbers stay, those out of range are brought into it. */
+    public Shape with(Map<String, Object> numbers) {
+        List<Double> v = new ArrayList<>();
+        for (int i = 0; i < values.size(); i++) {
+            Parameter p = sort.parameters().get(i);
+            v.add(p.fitted(Plain.number(numbers.get(p.id()), values.get(i))));
+        }
+        return new Shape(sort, List.copyOf(v));
+    }
+
+    /** The shape as plain data. */
+    public Map<String, Object> toPlain() {
+        Map<String, Object> m = Plain.map("sort", sort.id());
+        for (int i = 0; i < values.size(); i++) {
+            m.put(sort.parameters().get(i).id(), values.get(i));
+        }
+        return m;
+    }
+
+    /** The shape that plain data describes, or null. */
+    public static Shape of(Object plain) {
+        Map<String, Object> m = Plain.map(plain);
+        Sort sort = Sort.named(Plain.text(m.get("sort"), ""));
+        return sort == null ? null : usual(sort, 1).with(m);
+    }
+
+    double value(int i) {
+        return values.get(i);
+    }
+}

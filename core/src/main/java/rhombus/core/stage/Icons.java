@@ -1,0 +1,60 @@
+package rhombus.core.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.display.Overlay;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Scene;
+
+/** The marks of lights and cameras in a viewport: a constant size on the screen, picked within their shape. */
+final class Icons {
+    /** Half a mark, pixels. */
+    private static final double HALF = 11;
+
+    private Icons() {}
+
+    private interface Each {
+        void at(int node, Vec3 place, Vec3 screen);
+    }
+
+    private static void each(Stage stage, ViewState v, Each to) {
+        Scene s = stage.scene();
+        if (!v.shows(Overlay.ICONS)) {
+            return;
+        }
+        for (int i = 0; i < s.count(); i++) {
+            Kind k = s.node(i).kind();
+            if ((k == Kind.LIGHT || k == Kind.CAMERA) && s.shown(i) && !s.node(i).id().equals(v.camera)) {
+                Vec3 p = Mat4.origin(s.world(i));
+                Vec3 at = v.screen().project(p);
+                if ((at.z() > 0 || v.pose.projection().flat()) && at.x() > -HALF && at.y() > -HALF && at.x() < v.width + HALF && at.y() < v.height + HALF) {
+                    to.at(i, p, at);
+                }
+            }
+        }
+    }
+
+    static List<Object> plain(Stage stage, ViewState v) {
+        List<Object> out = new ArrayList<>();
+        each(stage, v, (n, p, at) -> out.add(Plain.map(
+                "object", stage.scene().node(n).id(), "kind", stage.scene().node(n).kind().word(), "x", at.x(), "y", at.y(),
+                "selected", stage.selection().has(n), "locked", stage.scene().locked(n))));
+        return out;
+    }
+
+    /** The light or camera whose mark lies under a point, the nearest in front; null for none. */
+    static Hit at(Stage stage, ViewState v, double lx, double ly) {
+        Hit[] best = new Hit[1];
+        each(stage, v, (n, p, at) -> {
+            boolean on = Math.abs(at.x() - lx) + Math.abs(at.y() - ly) <= HALF + 3;
+            if (on && !stage.scene().locked(n) && (best[0] == null || at.z() < best[0].distance())) {
+                best[0] = new Hit(n, p, at.z());
+            }
+        });
+        return best[0];
+    }
+}

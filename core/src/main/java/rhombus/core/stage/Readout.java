@@ -1,0 +1,192 @@
+package rhombus.core.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.edit.Quantity;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Lens;
+import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.Rung;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Standard;
+
+/** The numbers of the active view and of the selection: as text to copy, and as fields that can be typed into. */
+final class Readout {
+    /** Height of the film back that focal lengths are read for, millimetres: full frame, 36 × 24. */
+    static final double FULL_FRAME = 24;
+
+    private final Stage stage;
+    private final ViewState v;
+    private final String unit;
+
+    private Readout(Stage stage) {
+        this.stage = stage;
+        this.v = stage.board().active();
+        this.unit = stage.habits().value(AllHabits.UNIT).toString();
+    }
+
+    static Map<String, Object> of(Stage stage) {
+        Readout r = new Readout(stage);
+        Map<String, Object> m = r.view();
+        if (!stage.selection().isEmpty()) {
+            m.put("selection", r.selection());
+        }
+        return m;
+    }
+
+    private Map<String, Object> view() {
+        Pose p = v.pose;
+        double depth = p.focus();
+        double roll = Heading.of(p.orientation(), stage.scene().up()).roll();
+        List<Object> fields = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            fields.add(field("view.set", "xyz".substring(a, a + 1), a == 0 ? "Eye" : "", length(p.eye().get(a)), "xyz".substring(a, a + 1)));
+        }
+        fields.add(field("view.set", "focus", "Focus", length(p.focus()), null));
+        if (p.projection() instanceof Projection.Orthographic o) {
+            fields.add(field("view.set", "extent", "Extent", length(o.extent()), null));
+        } else {
+            fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°", null));
+            fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm", null));
+        }
+        fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°", null));
+        return Plain.map(
+                "view", v.id,
+                "title", Captions.title(stage, v),
+                "rows", List.of(row("Direction", direction()), row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(depth)) + " px/m"),
+                        row("Grid", Lengths.words(stage.snapshots().grid(v.number).spacing()))),
+                "fields", fields,
+                "pivot", stage.snapshots().pivot(v.id),
+                "pinned", stage.pivot().pinned == null ? null : axes("pivot.set-at", "Pinned", stage.pivot().pinned),
+                "ladder", ladder(),
+                "grid", Lengths.words(stage.snapshots().grid(v.number).spacing()),
+                "undo", stage.editing().history().undoName(),
+                "redo", stage.editing().history().redoName(),
+                "tool", stage.tools().toPlain(),
+                "components", stage.components().mode(),
+                "isolated", stage.scene().isolated() != null ? true : null,
+                "solo", stage.board().solo >= 0,
+                "clearDeck", stage.clearDeck(),
+                "trail", stage.snapshots().trail(v.id));
+    }
+
+    /** The standard name of the direction when it has one, else how far round and how far up one looks. */
+    private String direction() {
+        Standard s = Standard.nearest(v.pose.orientation(), stage.scene().up());
+        if (s.angleTo(v.pose.orientation(), stage.scene().up()) < 1e-9) {
+            return s.words();
+        }
+        Heading h = Heading.of(v.pose.orientation(), stage.scene().up());
+        return Lengths.fixed(Math.toDegrees(h.yaw()), 1) + "° round, " + Lengths.fixed(Math.toDegrees(h.pitch()), 1) + "° up";
+    }
+
+    private Map<String, Object> ladder() {
+        List<Rung> order = stage.pivot().order();
+        List<Object> rungs = new ArrayList<>();
+        for (Rung r : order) {
+            rungs.add(Plain.map("id", r.id(), "label", r.words(), "on", true));
+        }
+        for (Rung r : Rung.values()) {
+            if (!order.contains(r)) {
+                rungs.add(Plain.map("id", r.id(), "label", r.words(), "on", false));
+            }
+        }
+        String preset = null;
+        for (Map.Entry<String, List<Rung>> e : PivotLadder.PRESETS.entrySet()) {
+            preset = e.getValue().equals(order) ? e.getKey() : preset;
+        }
+        return Plain.map("rungs", rungs, "presets", new ArrayList<Object>(PivotLadder.PRESETS.keySet()), "preset", preset);
+    }
+
+    private Map<String, Object> selection() {
+        Scene scene = stage.scene();
+        int last = stage.selection().last();
+        Node n = scene.node(last);
+        int triangles = 0;
+        for (int s : stage.selection().roots(scene)) {
+            for (int below : scene.subtree(s)) {
+                triangles += scene.node(below).gone() ? 0 : scene.triangles(below);
+            }
+        }
+        Vec3 size = stage.selection().bounds(scene).size();
+        Vec3 turn = Transforms.angles(Transforms.rotationOf(n.local()));
+        Vec3 scale = Transforms.scaleOf(n.local());
+        List<Object> turns = new ArrayList<>();
+        List<Object> scales = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            String axis = "xyz".substring(a, a + 1);
+            turns.add(field("edit.turn", axis, "", number(Math.toDegrees(turn.get(a)), 3) + "°", axis));
+            scales.add(field("edit.scale", axis, "", number(scale.get(a), 4), axis));
+        }
+        Map<String, Object> m = Plain.map(
+                "name", SceneCommands.names(stage),
+                "kind", n.kind().word(),
+                "last", stage.nameOf(last),
+                "object", n.id(),
+                "size", length(size.x()) + " × " + length(size.y()) + " × " + length(size.z()),
+                "place", Workspace.point(scene.pivot(last)),
+                "places", axes("edit.place", "Place", scene.pivot(last)),
+                "turns", turns,
+                "scales", scales,
+                "parts", stage.components().isEmpty() ? null : stage.components().words(),
+                "locked", scene.locked(last) ? true : null,
+                "group", n.kind() == Kind.GROUP ? true : null,
+                "triangles", triangles);
+        if (n.shape() != null) {
+            List<Object> fields = new ArrayList<>();
+            for (Shape.Parameter p : n.shape().sort().parameters()) {
+                double value = Plain.number(n.shape().toPlain().get(p.id()), p.usual());
+                fields.add(field("edit.shape", p.id(), p.words(), p.whole() ? Lengths.fixed(value, 0) : length(value), null));
+            }
+            m.put("shape", fields);
+        }
+        return m;
+    }
+
+    private List<Object> axes(String command, String label, Vec3 p) {
+        List<Object> out = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            String axis = "xyz".substring(a, a + 1);
+            out.add(field(command, axis, a == 0 ? label : "", length(p.get(a)), axis));
+        }
+        return out;
+    }
+
+    /** A length in the user's unit, to a hundredth of a millimetre, without zeros at the end. */
+    private String length(double metres) {
+        double k = Quantity.LENGTHS.getOrDefault(unit, 1.0);
+        return number(metres / k, k >= 0.3 ? 5 : k > 0.005 ? 3 : 2) + " " + unit;
+    }
+
+    /** A number with some decimals at most and no zeros at the end. */
+    static String number(double v, int places) {
+        String s = Math.abs(v) < 1e15 ? Lengths.fixed(v, places) : String.valueOf(v);
+        int end = s.length();
+        if (s.indexOf('.') >= 0 && s.indexOf('E') < 0) {
+            while (s.charAt(end - 1) == '0') {
+                end--;
+            }
+            end -= s.charAt(end - 1) == '.' ? 1 : 0;
+        }
+        return s.substring(0, end);
+    }
+
+    private static Map<String, Object> field(String command, String key, String label, String text, String axis) {
+        return Plain.map("command", command, "key", key, "label", label, "text", text, "axis", axis);
+    }
+
+    private static Map<String, Object> row(String label, String value) {
+        return Plain.map("label", label, "value", value);
+    }
+}

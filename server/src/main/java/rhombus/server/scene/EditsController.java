@@ -1,0 +1,140 @@
+package rhombus.server.scene;
+
+import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rhombus.core.edit.EditDocument;
+import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
+import rhombus.server.kept.KeptDocuments;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What was changed in a scene since its import, and versions of it to return to. */
+@RestController
+public class EditsController {
+    private static final String TOPIC = "edits";
+    /** How long editing goes on until the state before is kept as a version by itself. */
+    private static final int MINUTES = 10;
+    /** Versions kept by themselves. */
+    private static final int AUTOMATIC = 30;
+    private static final int MOST = 200;
+    private static final int LONGEST_NAME = 200;
+
+    private final SceneMapper scenes;
+    private final VersionMapper versions;
+    private final KeptDocuments kept;
+    private final JsonMapper json;
+
+    EditsController(SceneMapper scenes, VersionMapper versions, KeptDocuments kept, JsonMapper json) {
+        this.scenes = scenes;
+        this.versions = versions;
+        this.kept = kept;
+        this.json = json;
+    }
+
+    private void found(SignedIn who, String id) {
+        if (scenes.find(who.id(), id) == null) {
+            throw Refused.notFound("scene");
+        }
+    }
+
+    @GetMapping("/api/scenes/{id}/edits")
+    Map<String, Object> edits(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        found(who, id);
+        return kept.load(who.id(), TOPIC, id);
+    }
+
+    @PutMapping("/api/scenes/{id}/edits")
+    Map<String, Object> save(
+            @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
+        found(who, id);
+        KeptDocuments.Save checked = save.checked("changes of the scene", EditDocument::check);
+        Object before = versions.within(who.id(), id, MINUTES) > 0 ? null : kept.load(who.id(), TOPIC, id).get("body");
+        Map<String, Object> saved = kept.save(who.id(), TOPIC, id, checked);
+        if (before instanceof Map<?, ?> m) {
+            add(who, id, "Before", true, m);
+            versions.removeOld(who.id(), id, AUTOMATIC);
+        }
+        return saved;
+    }
+
+    /** The state alone is kept: what can be undone stays with the present. */
+    private void add(SignedIn who, String id, String name, boolean automatic, Map<?, ?> body) {
+        Map<String, Object> state = new LinkedHashMap<>();
+        body.forEach((k, v) -> state.put(k.toString(), v));
+        state.put("edits", List.of());
+        state.put("done", 0);
+        try {
+            versions.add(who.id(), id, name, automatic, json.writeValueAsString(state));
+        } catch (DuplicateKeyException e) {
+            if (!automatic) {
+                throw new Refused(HttpStatus.CONFLICT, "Another window kept a version in this moment. Try again.");
+            }
+        }
+    }
+
+    @GetMapping("/api/scenes/{id}/versions")
+    List<Map<String, Object>> list(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        found(who, id);
+        return versions.list(who.id(), id).stream().map(r -> {
+            Map<String, Object> m = new LinkedHashMap<>();
+            m.put("id", r.seq());
+            m.put("name", r.name());
+            m.put("automatic", r.automatic());
+            m.put("createdAt", r.createdAt().toInstant(ZoneOffset.UTC).toString());
+            return m;
+        }).toList();
+    }
+
+    /**
+     * A version to keep.
+     *
+     * @param name as the user calls it
+     * @param body the changes of the scene
+     */
+    record NewVersion(String name, Map<String, Object> body) {}
+
+    @PostMapping("/api/scenes/{id}/versions")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<Map<String, Object>> keep(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody NewVersion v) {
+        found(who, id);
+        String name = v.name() == null ? "" : v.name().strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A version needs a name of 1 to 200 characters.");
+        }
+        if (versions.list(who.id(), id).size() >= MOST) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
+        }
+        add(who, id, name, false, new KeptDocuments.Save(0, v.body()).checked("version", EditDocument::check).body());
+        return list(who, id);
+    }
+
+    @GetMapping("/api/scenes/{id}/versions/{seq}")
+    Map<String, Object> one(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
+        String body = versions.body(who.id(), id, seq);
+        if (body == null) {
+            throw Refused.notFound("version");
+        }
+        return Map.of("body", json.readValue(body, Map.class));
+    }
+
+    @DeleteMapping("/api/scenes/{id}/versions/{seq}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
+        if (versions.remove(who.id(), id, seq) == 0) {
+            throw Refused.notFound("version");
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { DropdownInstance } from 'element-plus';
+import { ref } from 'vue';
+import * as core from '../../core';
+import type { Plain } from '../../core';
+import { useRun } from '../../stage/run';
+
+const run = useRun();
+const menu = ref<DropdownInstance>();
+interface Item {
+  label: string;
+  command: string;
+  args?: Plain;
+  apart?: boolean;
+}
+const items: Item[] = [
+  ...core.shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
+  { label: 'Point light', command: 'add.light', args: { type: 'point' }, apart: true },
+  { label: 'Spot light', command: 'add.light', args: { type: 'spot' } },
+  { label: 'Sun', command: 'add.light', args: { type: 'directional' } },
+  { label: 'Empty group', command: 'add.group', apart: true },
+];
+defineExpose({ open: () => menu.value?.handleOpen() });
+</script>
+
+<template>
+  <el-dropdown
+    ref="menu"
+    trigger="click"
+    popper-class="plate-menu"
+    @command="(i: Item) => run(i.command, i.args ?? {})"
+  >
+    <button class="plain" data-add title="Add something at the pinned pivot, or where the view looks">+ Add</button>
+    <template #dropdown>
+      <el-dropdown-menu>
+        <el-dropdown-item
+          v-for="i in items"
+          :key="i.label"
+          :command="i"
+          :divided="i.apart"
+          :data-command="i.command"
+          :data-thing="i.label"
+        >
+          {{ i.label }}
+        </el-dropdown-item>
+      </el-dropdown-menu>
+    </template>
+  </el-dropdown>
+</template>

@@ -1,0 +1,22 @@
+<script setup lang="ts">
+defineProps<{ link: string }>();
+defineEmits<{ close: [] }>();
+</script>
+
+<template>
+  <div role="dialog" aria-label="Address of these views">
+    <input :value="link" readonly aria-label="Address" @focus="($event.target as HTMLInputElement).select()" />
+    <el-button size="small" @click="$emit('close')">Close</el-button>
+  </div>
+</template>
+
+<style scoped>
+input {
+  width: 420px;
+  font: 12px var(--numbers);
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--line);
+  padding: 4px 8px;
+}
+</style>

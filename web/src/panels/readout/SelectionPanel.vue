@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import type { Selected } from '../../core';
+import { useRun } from '../../stage/run';
+import FieldRow from './FieldRow.vue';
+
+defineProps<{ selected: Selected }>();
+const run = useRun();
+const PIVOTS = [
+  { label: 'Middle', to: 'centre' },
+  { label: 'Bottom', to: 'bottom' },
+  { label: 'World origin', to: 'origin' },
+  { label: 'Pinned point', to: 'pinned' },
+];
+</script>
+
+<template>
+  <section aria-label="Selection" data-selected>
+    <h2>{{ selected.name }}</h2>
+    <p v-if="selected.name !== selected.last" class="quiet">Numbers of {{ selected.last }}</p>
+    <p v-if="selected.locked" class="quiet">Locked: clicks pass over it</p>
+    <FieldRow label="Place" :fields="selected.places" />
+    <FieldRow label="Turn" :fields="selected.turns" />
+    <FieldRow label="Scale" :fields="selected.scales" />
+    <FieldRow v-for="f in selected.shape ?? []" :key="f.key" :label="f.label" :fields="[f]" />
+    <dl>
+      <dt>Size</dt>
+      <dd class="numbers">{{ selected.size }}</dd>
+      <dt>Triangles</dt>
+      <dd class="numbers">{{ selected.triangles.toLocaleString('en-GB') }}</dd>
+      <template v-if="selected.parts">
+        <dt>Parts</dt>
+        <dd>{{ selected.parts }}</dd>
+      </template>
+    </dl>
+    <div class="buttons">
+      <button class="plain" data-command="view.frame-selection" @click="run('view.frame-selection')">Frame</button>
+      <button class="plain" data-command="view.aim" @click="run('view.aim')">Aim</button>
+      <button class="plain" data-command="object.hide" @click="run('object.hide')">Hide</button>
+      <button class="plain" data-command="object.isolate" @click="run('object.isolate')">Isolate</button>
+      <button class="plain" data-command="object.duplicate" @click="run('object.duplicate')">Duplicate</button>
+      <button class="plain" data-command="object.group" @click="run('object.group')">Group</button>
+      <button v-if="selected.group" class="plain" data-command="object.ungroup" @click="run('object.ungroup')">
+        Ungroup
+      </button>
+      <button class="plain" data-command="object.delete" @click="run('object.delete')">Delete</button>
+    </div>
+    <p class="quiet">Pivot point to</p>
+    <div class="buttons">
+      <button
+        v-for="p in PIVOTS"
+        :key="p.to"
+        class="plain"
+        data-command="object.pivot"
+        :data-to="p.to"
+        @click="run('object.pivot', { to: p.to })"
+      >
+        {{ p.label }}
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 13px;
+  color: var(--pick);
+  margin: 0 0 5px;
+  overflow-wrap: anywhere;
+}
+.quiet {
+  color: var(--quiet);
+  margin: 0 0 3px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 56px 1fr;
+  gap: 3px 0;
+  margin: 5px 0 8px;
+}
+dt {
+  color: var(--quiet);
+}
+dd {
+  margin: 0;
+  font-size: 11.5px;
+  overflow-wrap: anywhere;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 2px;
+  margin: 0 -8px 8px;
+}
+</style>

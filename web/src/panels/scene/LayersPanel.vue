@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue';
+import type { Layer } from '../../core';
+import { useRun } from '../../stage/run';
+import { useStage } from '../../stores/stage';
+import SwitchCell from './SwitchCell.vue';
+import { Sweep } from './sweep';
+
+const store = useStage();
+const run = useRun();
+const sweep = new Sweep(run);
+const renaming = ref<string | null>(null);
+const name = ref('');
+
+function set(what: 'eye' | 'lock', layer: string) {
+  return (on: boolean) => run(what === 'eye' ? 'layer.visible' : 'layer.pickable', { layer, on });
+}
+
+async function choose(l: Layer, what: string) {
+  if (what !== 'rename') {
+    run(what, { layer: l.id });
+    return;
+  }
+  name.value = l.name;
+  renaming.value = l.id;
+  await nextTick();
+  document.querySelector<HTMLInputElement>('[data-layer-name]')?.select();
+}
+
+function renamed(l: Layer, keep: boolean) {
+  if (renaming.value !== l.id) return;
+  renaming.value = null;
+  if (keep) run('layer.rename', { layer: l.id, name: name.value });
+}
+</script>
+
+<template>
+  <section class="layers" aria-label="Layers">
+    <h2>
+      Layers
+      <button
+        class="plain"
+        data-command="layer.add"
+        :title="store.selection.length ? 'A new layer of what is selected' : 'A new layer'"
+        @click="run('layer.add')"
+      >
+        + Layer
+      </button>
+    </h2>
+    <ul>
+      <li v-for="l in store.layers" :key="l.id" :data-layer="l.id">
+        <input
+          v-if="renaming === l.id"
+          v-model="name"
+          data-layer-name
+          maxlength="200"
+          aria-label="New name of the layer"
+          @keydown.enter="renamed(l, true)"
+          @keydown.esc="renamed(l, false)"
+          @blur="renamed(l, true)"
+        />
+        <button
+          v-else
+          class="plain text"
+          :title="`Select what lies on ${l.name}`"
+          @click="run('layer.select', { layer: l.id })"
+        >
+          {{ l.name }} <span class="numbers">{{ l.objects }}</span>
+        </button>
+        <el-dropdown trigger="click" @command="(w: string) => choose(l, w)">
+          <button class="plain more" :aria-label="`More on layer ${l.name}`">…</button>
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item command="layer.assign" :disabled="!store.selection.length">
+                Put the selection here
+              </el-dropdown-item>
+              <el-dropdown-item command="layer.select">Select what lies here</el-dropdown-item>
+              <el-dropdown-item command="rename">Rename</el-dropdown-item>
+              <el-dropdown-item command="layer.delete" divided>Delete the layer</el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
+        <SwitchCell
+          what="lock"
+          :on="l.locked"
+          :label="l.locked ? `Unlock layer ${l.name}` : `Lock layer ${l.name}`"
+          tabindex="0"
+          @pointerdown="sweep.press($event, 'lock', l.locked, set('lock', l.id))"
+          @pointerenter="sweep.over('lock', set('lock', l.id))"
+          @keydown.enter.space.prevent="set('lock', l.id)(l.locked)"
+        />
+        <SwitchCell
+          what="eye"
+          :on="l.visible"
+          :label="l.visible ? `Hide layer ${l.name}` : `Show layer ${l.name}`"
+          tabindex="0"
+          @pointerdown="sweep.press($event, 'eye', !l.visible, set('eye', l.id))"
+          @pointerenter="sweep.over('eye', set('eye', l.id))"
+          @keydown.enter.space.prevent="set('eye', l.id)(!l.visible)"
+        />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.layers {
+  margin-bottom: 10px;
+}
+h2 {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  font-size: 11.5px;
+  letter-spacing: 0.09em;
+  text-transform: uppercase;
+  color: var(--quiet);
+  padding: 0 6px 2px 14px;
+}
+h2 .plain {
+  font-size: 12px;
+  letter-spacing: 0;
+  text-transform: none;
+  padding: 2px 8px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0 6px 0 6px;
+  max-height: 130px;
+  overflow: auto;
+}
+li {
+  display: flex;
+  align-items: center;
+  height: 26px;
+}
+.text {
+  flex: 1;
+  min-width: 0;
+  text-align: left;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.numbers {
+  color: var(--quiet);
+  font-size: 11px;
+}
+.more {
+  min-width: 24px;
+  padding: 0 4px;
+  color: var(--quiet);
+}
+input {
+  flex: 1;
+  min-width: 0;
+  margin-left: 8px;
+  border: 0;
+  border-bottom: 1px solid var(--accent);
+  background: var(--panel);
+  color: var(--text);
+}
+</style>

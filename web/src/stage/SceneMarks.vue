@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import type { Marks } from '../core';
+
+defineProps<{ marks: Marks }>();
+
+function path(points: number[], close: boolean) {
+  const p: string[] = [];
+  for (let i = 0; i < points.length; i += 2) p.push(`${points[i]} ${points[i + 1]}`);
+  return `M${p.join('L')}${close ? 'Z' : ''}`;
+}
+</script>
+
+<template>
+  <g>
+    <g
+      v-for="i in marks.icons"
+      :key="i.object"
+      class="icon"
+      :class="{ selected: i.selected, locked: i.locked }"
+      :transform="`translate(${i.x} ${i.y})`"
+      :data-icon="i.object"
+    >
+      <path class="plate" d="M0-11 11 0 0 11-11 0Z" />
+      <path v-if="i.kind === 'camera'" class="sign" d="M-5-3H2V3H-5ZM2-1 5-3V3L2 1" />
+      <path v-else class="sign" d="M0-3 3 0 0 3-3 0ZM0-7V-5M0 5V7M-7 0H-5M5 0H7" />
+    </g>
+    <template v-for="(p, k) in marks.parts" :key="k">
+      <path
+        v-if="p.sort === 'vertex'"
+        class="part dot"
+        d="M0-5 5 0 0 5-5 0Z"
+        :transform="`translate(${p.points[0]} ${p.points[1]})`"
+      />
+      <path v-else class="part" :class="p.sort" :d="path(p.points, p.sort === 'face')" />
+    </template>
+    <g v-if="marks.hover" data-hover>
+      <path class="hull" :d="path(marks.hover.hull, true)" />
+      <text v-if="marks.hover.x !== undefined" :x="marks.hover.x + 14" :y="(marks.hover.y ?? 0) + 24">
+        {{ marks.hover.name }}
+      </text>
+    </g>
+    <g v-if="marks.marquee" data-marquee>
+      <rect
+        class="marquee"
+        :class="{ inside: marks.marquee.inside }"
+        :x="marks.marquee.x"
+        :y="marks.marquee.y"
+        :width="marks.marquee.width"
+        :height="marks.marquee.height"
+      />
+      <text :x="marks.marquee.x + 6" :y="marks.marquee.y - 6">{{ marks.marquee.words }}</text>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.plate {
+  fill: color-mix(in srgb, var(--panel) 78%, transparent);
+  stroke: var(--quiet);
+  stroke-width: 1.2;
+}
+.sign {
+  fill: none;
+  stroke: var(--text);
+  stroke-width: 1.3;
+  stroke-linejoin: round;
+}
+.selected .plate {
+  stroke: var(--pick);
+  stroke-width: 2.4;
+}
+.locked {
+  opacity: 0.55;
+}
+.hull {
+  fill: none;
+  stroke: var(--pick);
+  stroke-width: 1.2;
+  stroke-dasharray: 3 4;
+}
+.part {
+  fill: none;
+  stroke: var(--pick);
+  stroke-width: 3;
+}
+.part.dot {
+  fill: var(--pick);
+  stroke: var(--panel);
+  stroke-width: 1;
+}
+.part.face {
+  fill: color-mix(in srgb, var(--pick) 34%, transparent);
+  stroke: none;
+}
+.marquee {
+  fill: color-mix(in srgb, var(--pick) 12%, transparent);
+  stroke: var(--pick);
+  stroke-width: 1.4;
+  stroke-dasharray: 6 4;
+}
+.marquee.inside {
+  stroke-dasharray: none;
+}
+text {
+  fill: var(--text);
+  font: 11.5px var(--words, inherit);
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 3px;
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import type { Handle } from '../core';
+
+defineProps<{ handles: Handle[]; tool: string }>();
+
+function path(h: Handle) {
+  const p: string[] = [];
+  for (let i = 0; i < h.points.length; i += 2) p.push(`${h.points[i]} ${h.points[i + 1]}`);
+  return `M${p.join('L')}${h.sort === 'plane' || h.sort === 'centre' ? 'Z' : ''}`;
+}
+</script>
+
+<template>
+  <g
+    v-for="h in handles"
+    :key="h.id"
+    :class="[h.axis ?? 'own', h.sort, tool, { lit: h.lit }]"
+    :data-handle="h.id"
+    :data-lit="h.lit"
+  >
+    <path class="under" :d="path(h)" />
+    <path class="line" :d="path(h)" />
+    <path
+      v-if="h.sort === 'arm'"
+      class="end"
+      d="M0-8 7 0 0 8-7 0Z"
+      :transform="`translate(${h.points[2]} ${h.points[3]})`"
+    />
+  </g>
+</template>
+
+<style scoped>
+g {
+  fill: none;
+  stroke: currentColor;
+  stroke-linejoin: round;
+}
+.own {
+  color: var(--text);
+}
+.under {
+  stroke: var(--panel);
+  stroke-width: 5;
+  opacity: 0.55;
+}
+.line {
+  stroke-width: 2.2;
+}
+.ring .line {
+  stroke-width: 1.8;
+}
+.lit .line {
+  stroke-width: 3.4;
+}
+.end {
+  fill: currentColor;
+  stroke: var(--panel);
+  stroke-width: 1;
+}
+.scale .end {
+  fill: var(--panel);
+  stroke: currentColor;
+  stroke-width: 2.2;
+}
+.lit .end {
+  fill: var(--text);
+}
+.plane .line,
+.centre .line {
+  fill: color-mix(in srgb, currentColor 42%, transparent);
+  stroke-width: 1.4;
+}
+.plane.lit .line,
+.centre.lit .line {
+  fill: color-mix(in srgb, currentColor 85%, transparent);
+}
+.plane .under,
+.centre .under {
+  stroke-width: 3;
+}
+</style>
