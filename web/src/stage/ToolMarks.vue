@@ -5,7 +5,9 @@ defineProps<{ handles: Handle[]; tool: string }>();
 
 function path(h: Handle) {
   const p: string[] = [];
-  for (let i = 0; i < h.points.length; i += 2) p.push(`${h.points[i]} ${h.points[i + 1]}`);
+  // The last point of a ring is that of its lozenge.
+  const end = h.points.length - (h.sort === 'ring' ? 2 : 0);
+  for (let i = 0; i < end; i += 2) p.push(`${h.points[i]} ${h.points[i + 1]}`);
   return `M${p.join('L')}${h.sort === 'plane' || h.sort === 'centre' ? 'Z' : ''}`;
 }
 </script>
@@ -21,10 +23,10 @@ function path(h: Handle) {
     <path class="under" :d="path(h)" />
     <path class="line" :d="path(h)" />
     <path
-      v-if="h.sort === 'arm'"
+      v-if="h.sort === 'arm' || h.sort === 'ring'"
       class="end"
       d="M0-8 7 0 0 8-7 0Z"
-      :transform="`translate(${h.points[2]} ${h.points[3]})`"
+      :transform="`translate(${h.points.at(-2)} ${h.points.at(-1)})`"
     />
   </g>
 </template>
@@ -47,7 +49,8 @@ g {
   stroke-width: 2.2;
 }
 .ring .line {
-  stroke-width: 1.8;
+  stroke-width: 1.6;
+  stroke-dasharray: 9 5;
 }
 .lit .line {
   stroke-width: 3.4;

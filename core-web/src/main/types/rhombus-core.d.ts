@@ -33,7 +33,7 @@ export interface Readout {
   selection?: Selected;
 }
 /** A number that can be copied and typed: what is typed goes to `command` under `key`. */
-export interface Field { command: string; key: string; label: string; text: string; axis?: 'x' | 'y' | 'z' }
+export interface Field { command: string; key: string; label: string; text: string; short?: string; axis?: 'x' | 'y' | 'z' }
 export interface ToolState { tool?: string; last: string; axes: string; about: string; snap: string }
 export interface Selected {
   name: string; kind: string; last: string; object: string; size: string; place: Vec; triangles: number;

@@ -44,8 +44,8 @@ async function choose(what: string) {
   height: 40px;
   display: flex;
   align-items: center;
-  gap: 10px;
-  padding: 0 10px 0 14px;
+  gap: 5px;
+  padding: 0 8px 0 14px;
   border-bottom: 1px solid var(--line);
   background: var(--panel);
 }

@@ -64,11 +64,9 @@ function title(v: Version) {
     </p>
     <form class="new" @submit.prevent="keep">
       <el-input v-model="name" maxlength="200" placeholder="Name of the version" aria-label="Name of the version" />
-      <el-button native-type="submit" type="primary" :disabled="!name.trim()" data-keep-version
-        >
-Keep a version
-</el-button
-      >
+      <el-button native-type="submit" type="primary" :disabled="!name.trim()" data-keep-version>
+        Keep a version
+      </el-button>
     </form>
     <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>
     <p v-if="!list.length && !wrong" class="quiet">There are no versions yet.</p>

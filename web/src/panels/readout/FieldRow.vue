@@ -17,7 +17,7 @@ defineProps<{ label: string; fields: Field[] }>();
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 50px 1fr;
+  grid-template-columns: 62px 1fr;
   gap: 6px;
   align-items: baseline;
   margin-bottom: 3px;

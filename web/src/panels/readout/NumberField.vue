@@ -1,29 +1,38 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { nextTick, ref, watch } from 'vue';
 import type { Field } from '../../core';
 import { useRun } from '../../stage/run';
 
 const props = defineProps<{ field: Field; name: string }>();
 const run = useRun();
-const text = ref(props.field.text);
+/** Three in a row are shortened until one looks into them. */
+const rest = () => props.field.short ?? props.field.text;
+const text = ref(rest());
 const editing = ref(false);
 watch(
   () => props.field.text,
-  (t) => {
-    if (!editing.value) text.value = t;
+  () => {
+    if (!editing.value) text.value = rest();
   },
 );
+
+async function look(e: Event) {
+  editing.value = true;
+  text.value = props.field.text;
+  await nextTick();
+  (e.target as HTMLInputElement).select();
+}
 
 function done(e: Event) {
   editing.value = false;
   if (text.value.trim() !== props.field.text) run(props.field.command, { [props.field.key]: text.value });
   // Whatever the core made of it: what could not be read is as it was.
-  text.value = props.field.text;
-  if (e.type === 'keydown') (e.target as HTMLInputElement).select();
+  text.value = rest();
+  if (e.type === 'keydown') void look(e);
 }
 
 function cancel(e: Event) {
-  text.value = props.field.text;
+  text.value = rest();
   editing.value = false;
   (e.target as HTMLInputElement).blur();
 }
@@ -38,11 +47,9 @@ function cancel(e: Event) {
       spellcheck="false"
       autocomplete="off"
       :aria-label="name"
+      :title="field.text"
       :data-field="`${field.command}/${field.key}`"
-      @focus="
-        editing = true;
-        ($event.target as HTMLInputElement).select();
-      "
+      @focus="look"
       @keydown.enter="done"
       @keydown.esc="cancel"
       @blur="editing && done($event)"

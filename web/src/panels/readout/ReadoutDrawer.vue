@@ -72,7 +72,7 @@ h2 {
 dl {
   display: grid;
   grid-template-columns: 62px 1fr;
-  gap: 3px 8px;
+  gap: 3px 6px;
   margin: 0 0 10px;
 }
 dt {

@@ -73,7 +73,7 @@ h2 {
 }
 dl {
   display: grid;
-  grid-template-columns: 56px 1fr;
+  grid-template-columns: 68px 1fr;
   gap: 3px 0;
   margin: 5px 0 8px;
 }

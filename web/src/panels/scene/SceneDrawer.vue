@@ -22,7 +22,15 @@ const active = computed(() => store.views.find((v) => v.active));
 <template>
   <aside class="drawer" data-drawer="scene" aria-label="Scene">
     <div class="head">
-      <input v-model="search" type="search" placeholder="Find an object" aria-label="Find an object" data-search />
+      <input
+        v-model="search"
+        type="search"
+        placeholder="Find an object"
+        aria-label="Find an object"
+        data-search
+        @keydown.enter="($event.target as HTMLElement).blur()"
+        @keydown.esc="($event.target as HTMLElement).blur()"
+      />
       <ObjectsMenu @rename="tree?.rename(store.selection.at(-1) ?? '')" />
     </div>
     <SceneTree ref="tree" class="tree" :objects="things" :search="search" />

@@ -10,13 +10,16 @@ package rhombus.core.stage;
  * @param points on the screen, x and y in turn
  */
 record Handle(String id, Sort sort, int axis, double[] points) {
+    /** How far from the middle of a ring's lozenge the pointer is on it, pixels. */
+    private static final double GRIP = 11;
+
     /** What a handle looks like. */
     enum Sort {
         /** A line with a lozenge at its end. */
         ARM,
         /** A lozenge in a plane. */
         PLANE,
-        /** A circle seen aslant. */
+        /** The near half of a circle, with a lozenge on it: the last point is the lozenge's, the others are the line. */
         RING,
         /** The lozenge in the middle. */
         CENTRE
@@ -28,7 +31,7 @@ record Handle(String id, Sort sort, int axis, double[] points) {
         if (filled && inside(x, y)) {
             return 0;
         }
-        int n = points.length / 2;
+        int n = line();
         double best = Double.POSITIVE_INFINITY;
         for (int i = 0; i < (filled ? n : n - 1); i++) {
             int a = i * 2;
@@ -39,7 +42,17 @@ record Handle(String id, Sort sort, int axis, double[] points) {
             double t = l == 0 ? 0 : Math.max(0, Math.min(1, ((x - points[a]) * dx + (y - points[a + 1]) * dy) / l));
             best = Math.min(best, Math.hypot(points[a] + dx * t - x, points[a + 1] + dy * t - y));
         }
+        if (sort == Sort.RING) {
+            // Where rings cross, a lozenge wins.
+            double grip = Math.hypot(points[2 * n] - x, points[2 * n + 1] - y);
+            best = grip < GRIP ? grip / GRIP - 1 : best;
+        }
         return best;
+    }
+
+    /** How many of the points make the line. */
+    private int line() {
+        return points.length / 2 - (sort == Sort.RING ? 1 : 0);
     }
 
     private boolean inside(double x, double y) {

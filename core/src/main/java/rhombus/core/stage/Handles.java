@@ -28,6 +28,12 @@ final class Handles {
     /** Radius of the ring about the line of sight, as a part of an arm. */
     private static final double VIEW_RING = 1.18;
     private static final int SEGMENTS = 48;
+    /** How much of a ring is drawn to each side of its point nearest to the eye, radians. */
+    private static final double HALF_ARC = Math.toRadians(80);
+    /** A ring seen more squarely than this (cosine) is drawn whole. */
+    private static final double FACING = 0.95;
+    /** A ring seen flatter than this (cosine) is seen edge on. */
+    private static final double EDGE_ON = 0.2;
 
     private final Screen screen;
     private final Vec3 origin;
@@ -140,16 +146,28 @@ final class Handles {
     }
 
     private void rings() {
+        Vec3 towards = screen.pose().projection().flat()
+                ? screen.pose().orientation().back() : screen.pose().eye().minus(origin).unit();
         for (int i = 0; i < 3; i++) {
-            ring("xyz".substring(i, i + 1), i, axes.axis((i + 1) % 3), axes.axis((i + 2) % 3), 1);
+            Vec3 u = axes.axis((i + 1) % 3);
+            Vec3 w = axes.axis((i + 2) % 3);
+            double across = Math.abs(axes.axis(i).dot(towards));
+            double near = Math.atan2(w.dot(towards), u.dot(towards));
+            if (across > FACING) {
+                ring("xyz".substring(i, i + 1), i, u, w, 1, Math.PI / 4, Math.PI, 0);
+            } else {
+                // Edge on, the nearest point is in the middle: there the lozenge would hide the others'.
+                ring("xyz".substring(i, i + 1), i, u, w, 1, near, HALF_ARC, across < EDGE_ON ? HALF_ARC * 0.6 : 0);
+            }
         }
-        ring("view", -1, screen.pose().orientation().right(), screen.pose().orientation().up(), VIEW_RING);
+        ring("view", -1, screen.pose().orientation().right(), screen.pose().orientation().up(), VIEW_RING, Math.PI * 0.75, Math.PI, 0);
     }
 
-    private void ring(String id, int axis, Vec3 u, Vec3 w, double size) {
-        double[] p = new double[(SEGMENTS + 1) * 2];
-        for (int k = 0; k <= SEGMENTS; k++) {
-            double a = 2 * Math.PI * k / SEGMENTS;
+    /** A circle from one side of an angle to the other, with its lozenge beside that angle. */
+    private void ring(String id, int axis, Vec3 u, Vec3 w, double size, double at, double half, double beside) {
+        double[] p = new double[(SEGMENTS + 2) * 2];
+        for (int k = 0; k <= SEGMENTS + 1; k++) {
+            double a = k > SEGMENTS ? at + beside : at - half + 2 * half * k / SEGMENTS;
             Vec3 q = origin.plus(u, Math.cos(a) * metres * size).plus(w, Math.sin(a) * metres * size);
             if (behind(q)) {
                 return;

@@ -51,16 +51,16 @@ final class Readout {
         double roll = Heading.of(p.orientation(), stage.scene().up()).roll();
         List<Object> fields = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
-            fields.add(field("view.set", "xyz".substring(a, a + 1), a == 0 ? "Eye" : "", length(p.eye().get(a)), "xyz".substring(a, a + 1)));
+            fields.add(field("view.set", a, "Eye", length(p.eye().get(a)), inUnit(p.eye().get(a))));
         }
-        fields.add(field("view.set", "focus", "Focus", length(p.focus()), null));
+        fields.add(field("view.set", "focus", "Focus", length(p.focus())));
         if (p.projection() instanceof Projection.Orthographic o) {
-            fields.add(field("view.set", "extent", "Extent", length(o.extent()), null));
+            fields.add(field("view.set", "extent", "Extent", length(o.extent())));
         } else {
-            fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°", null));
-            fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm", null));
+            fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
+            fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm"));
         }
-        fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°", null));
+        fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°"));
         return Plain.map(
                 "view", v.id,
                 "title", Captions.title(stage, v),
@@ -88,7 +88,7 @@ final class Readout {
             return s.words();
         }
         Heading h = Heading.of(v.pose.orientation(), stage.scene().up());
-        return Lengths.fixed(Math.toDegrees(h.yaw()), 1) + "° round, " + Lengths.fixed(Math.toDegrees(h.pitch()), 1) + "° up";
+        return Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round · " + Lengths.fixed(Math.toDegrees(h.pitch()), 0) + "°";
     }
 
     private Map<String, Object> ladder() {
@@ -125,16 +125,16 @@ final class Readout {
         List<Object> turns = new ArrayList<>();
         List<Object> scales = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
-            String axis = "xyz".substring(a, a + 1);
-            turns.add(field("edit.turn", axis, "", number(Math.toDegrees(turn.get(a)), 3) + "°", axis));
-            scales.add(field("edit.scale", axis, "", number(scale.get(a), 4), axis));
+            double degrees = Math.toDegrees(turn.get(a));
+            turns.add(field("edit.turn", a, "", number(degrees, 3) + "°", degrees));
+            scales.add(field("edit.scale", a, "", number(scale.get(a), 4), scale.get(a)));
         }
         Map<String, Object> m = Plain.map(
                 "name", SceneCommands.names(stage),
                 "kind", n.kind().word(),
                 "last", stage.nameOf(last),
                 "object", n.id(),
-                "size", length(size.x()) + " × " + length(size.y()) + " × " + length(size.z()),
+                "size", brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " " + unit,
                 "place", Workspace.point(scene.pivot(last)),
                 "places", axes("edit.place", "Place", scene.pivot(last)),
                 "turns", turns,
@@ -147,7 +147,7 @@ final class Readout {
             List<Object> fields = new ArrayList<>();
             for (Shape.Parameter p : n.shape().sort().parameters()) {
                 double value = Plain.number(n.shape().toPlain().get(p.id()), p.usual());
-                fields.add(field("edit.shape", p.id(), p.words(), p.whole() ? Lengths.fixed(value, 0) : length(value), null));
+                fields.add(field("edit.shape", p.id(), p.words(), p.whole() ? Lengths.fixed(value, 0) : length(value)));
             }
             m.put("shape", fields);
         }
@@ -157,8 +157,7 @@ final class Readout {
     private List<Object> axes(String command, String label, Vec3 p) {
         List<Object> out = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
-            String axis = "xyz".substring(a, a + 1);
-            out.add(field(command, axis, a == 0 ? label : "", length(p.get(a)), axis));
+            out.add(field(command, a, label, length(p.get(a)), inUnit(p.get(a))));
         }
         return out;
     }
@@ -182,8 +181,24 @@ final class Readout {
         return s.substring(0, end);
     }
 
-    private static Map<String, Object> field(String command, String key, String label, String text, String axis) {
-        return Plain.map("command", command, "key", key, "label", label, "text", text, "axis", axis);
+    /** A field of an axis: where three stand in a row they are brief until one looks into them. */
+    private static Map<String, Object> field(String command, int axis, String label, String text, double value) {
+        String key = "xyz".substring(axis, axis + 1);
+        return Plain.map("command", command, "key", key, "label", axis == 0 ? label : "", "text", text, "short", brief(value), "axis", key);
+    }
+
+    private static Map<String, Object> field(String command, String key, String label, String text) {
+        return Plain.map("command", command, "key", key, "label", label, "text", text);
+    }
+
+    /** A number where three stand in a row: three digits. */
+    private static String brief(double v) {
+        double a = Math.abs(v);
+        return number(v, a >= 100 ? 0 : a >= 10 ? 1 : a >= 1 ? 2 : 3);
+    }
+
+    private double inUnit(double metres) {
+        return metres / Quantity.LENGTHS.getOrDefault(unit, 1.0);
     }
 
     private static Map<String, Object> row(String label, String value) {
