@@ -45,13 +45,25 @@ public final class EditDocument {
         }
         List<Object> nodes = new ArrayList<>();
         for (int i = 0; i < now.count(); i++) {
-            boolean added = i >= base.count();
-            if (added ? !now.node(i).gone() || told.contains(i) || now.subtree(i).size() > 1 : now.node(i) != base.node(i)) {
-                nodes.add(form.plain(now.node(i), now));
+            if (i >= base.count() ? wanted(now, i, told) : now.node(i) != base.node(i)) {
+                Map<String, Object> node = form.plain(now.node(i), now);
+                if (i >= base.count() || told.contains(i) || !node.equals(form.plain(base.node(i), base))) {
+                    nodes.add(node);
+                }
             }
         }
         return Plain.map("format", "rhombus-edits", "version", 1, "nodes", nodes, "layers", layers(now.layers()),
                 "edits", steps, "done", history.done() - from);
+    }
+
+    /** Whether an added node is in the scene, may come back, or holds something that does. */
+    private static boolean wanted(Scene now, int node, Set<Integer> told) {
+        for (int n : now.subtree(node)) {
+            if (!now.node(n).gone() || told.contains(n)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static Map<String, Object> step(Edit e, NodeForm form, Scene now) {
@@ -91,7 +103,9 @@ public final class EditDocument {
         List<Layer> layers = layers(doc.get("layers"));
         Scene scene = meshes.scene().withNodes(nodes);
         scene = layers.isEmpty() ? scene : scene.withLayers(layers);
-        return new Opened(meshes.scene(scene), history(doc, form, scene, numbers, meshes));
+        // The history may need shapes that no node has now.
+        EditHistory history = history(doc, form, scene, numbers, meshes);
+        return new Opened(meshes.scene(scene), history);
     }
 
     /** Steps lead from the present back to the oldest and forth to the newest, field by field. */

@@ -272,6 +272,57 @@ public final class Bvh {
         return best;
     }
 
+    /**
+     * The vertex farthest in a direction, found by branch and bound over the boxes.
+     *
+     * @param x direction, of any length but 0
+     * @param out takes the vertex, x y z, in the mesh's stored frame
+     */
+    public void farthest(double x, double y, double z, double[] out) {
+        final float[] b = nodes;
+        final double ax = Math.abs(x), ay = Math.abs(y), az = Math.abs(z);
+        double best = Double.NEGATIVE_INFINITY;
+        int top = 0;
+        int node = order.length == 0 ? ~0 : 0;
+        while (true) {
+            if (node < 0) {
+                int first = ~node >> 3;
+                int end = (first + (~node & 7)) * 9;
+                for (int i = first * 9; i < end; i += 3) {
+                    double d = corners[i] * x + corners[i + 1] * y + corners[i + 2] * z;
+                    if (d > best) {
+                        best = d;
+                        out[0] = corners[i];
+                        out[1] = corners[i + 1];
+                        out[2] = corners[i + 2];
+                    }
+                }
+            } else {
+                int at = node * NODE;
+                double l = b[at] * x + b[at + 1] * y + b[at + 2] * z + b[at + 3] * ax + b[at + 4] * ay + b[at + 5] * az;
+                double r = b[at + 6] * x + b[at + 7] * y + b[at + 8] * z + b[at + 9] * ax + b[at + 10] * ay + b[at + 11] * az;
+                int left = child(b, at);
+                int right = child(b, at + 1);
+                boolean goLeft = l >= best && !(left < 0 && (~left & 7) == 0);
+                boolean goRight = r >= best && !(right < 0 && (~right & 7) == 0);
+                if (goLeft && goRight) {
+                    // The more promising side first: what it yields may save the other.
+                    stack[top++] = l >= r ? right : left;
+                    node = l >= r ? left : right;
+                    continue;
+                }
+                if (goLeft || goRight) {
+                    node = goLeft ? left : right;
+                    continue;
+                }
+            }
+            if (top == 0) {
+                return;
+            }
+            node = stack[--top];
+        }
+    }
+
     /** Whether a triangle reaches into a wedge of the mesh's stored frame. */
     public boolean touches(Wedge w) {
         return search(w, true);

@@ -17,8 +17,23 @@ public record Found(Binding binding, boolean fine, boolean snap) {
 
     private static final int[] ASIDE = {0, FINE, SNAP, FINE | SNAP};
 
-    /** Exact modifiers first, then with fine, snap or both taken as such; null if nothing answers. */
+    /**
+     * A drag that a more specific context answers comes first, with fine and snap taken as such: a handle is dragged in
+     * steps even where the same drag elsewhere means something of its own. Then exact modifiers, then with fine, snap or
+     * both taken as such; null if nothing answers.
+     */
     public static Found in(Keymap keymap, Trigger t, int modifiers, List<Context> contexts) {
+        Found first = byModifiers(keymap, t, modifiers, contexts);
+        if (first == null || first.fine || first.snap || (modifiers & (FINE | SNAP)) == 0) {
+            return first;
+        }
+        int general = contexts.indexOf(first.binding.context());
+        Found special = byModifiers(keymap, t, modifiers, contexts.subList(0, Math.max(0, general)));
+        boolean drags = special != null && Commands.named(special.binding.command()).sort() == Command.Sort.MOTION;
+        return drags ? special : first;
+    }
+
+    private static Found byModifiers(Keymap keymap, Trigger t, int modifiers, List<Context> contexts) {
         for (int a : ASIDE) {
             if ((modifiers & a) == a) {
                 Binding b = keymap.find(t, modifiers & ~a, contexts);

@@ -17,6 +17,9 @@ public final class Framing {
     /** Part of the viewport's width or height that stays free on each side. */
     public static final double MARGIN = 0.05;
 
+    /** Meshes with more triangles are searched by their hierarchy. */
+    private static final int MANY = 64;
+
     private final Pose pose;
     private final double tx;
     private final double ty;
@@ -69,6 +72,10 @@ public final class Framing {
         Vec3 o = mesh.origin();
         Vec3 origin = column(world, 12).minus(reference);
         Vec3 t = toCamera.rotate(origin).plus(r, o.x()).plus(u, o.y()).plus(b, o.z());
+        if (mesh.bvh() != null && mesh.triangleCount() > MANY) {
+            farthest(mesh, r, u, b, t);
+            return;
+        }
         float[] p = mesh.positions();
         for (int i = 0; i + 2 < p.length; i += 3) {
             double x = p[i];
@@ -78,6 +85,29 @@ public final class Framing {
                     r.x() * x + u.x() * y + b.x() * z + t.x(),
                     r.y() * x + u.y() * y + b.y() * z + t.y(),
                     r.z() * x + u.z() * y + b.z() * z + t.z());
+        }
+    }
+
+    /**
+     * All that decides is which vertices lie farthest in ten directions: across the four borders, along and against the
+     * camera's three axes. The hierarchy finds each without looking at the others.
+     */
+    private void farthest(Mesh mesh, Vec3 r, Vec3 u, Vec3 b, Vec3 t) {
+        double[] v = new double[3];
+        for (int i = 0; i < 10; i++) {
+            double side = (i & 1) == 0 ? 1 : -1;
+            double cx = i < 2 || i == 4 || i == 5 ? side : 0;
+            double cy = i == 2 || i == 3 || i == 6 || i == 7 ? side : 0;
+            double cz = i < 2 ? tx : i < 4 ? ty : i >= 8 ? side : 0;
+            // A row of the matrix to the camera's frame is a direction in the mesh's frame.
+            double x = r.x() * cx + r.y() * cy + r.z() * cz;
+            double y = u.x() * cx + u.y() * cy + u.z() * cz;
+            double z = b.x() * cx + b.y() * cy + b.z() * cz;
+            mesh.bvh().farthest(x, y, z, v);
+            add(
+                    r.x() * v[0] + u.x() * v[1] + b.x() * v[2] + t.x(),
+                    r.y() * v[0] + u.y() * v[1] + b.y() * v[2] + t.y(),
+                    r.z() * v[0] + u.z() * v[1] + b.z() * v[2] + t.z());
         }
     }
 

@@ -14,6 +14,9 @@ import rhombus.core.view.Screen;
 
 /** Finds what a rectangle on the screen takes, exact to the triangle. */
 public final class Marquee {
+    /** Smallest width and height of a rectangle, pixels. */
+    private static final double THIN = 0.5;
+
     private Marquee() {}
 
     /**
@@ -22,7 +25,10 @@ public final class Marquee {
      * @param inside whether all of an object must lie in the rectangle; else touching it is enough
      */
     public static List<Integer> nodes(Scene scene, Screen screen, double x0, double y0, double x1, double y1, boolean inside) {
-        Wedge wedge = wedge(screen, Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1));
+        // A line has no sides to be inside of: it counts as thin.
+        double px = Math.max(0, THIN - Math.abs(x1 - x0)) / 2;
+        double py = Math.max(0, THIN - Math.abs(y1 - y0)) / 2;
+        Wedge wedge = wedge(screen, Math.min(x0, x1) - px, Math.min(y0, y1) - py, Math.max(x0, x1) + px, Math.max(y0, y1) + py);
         List<Integer> out = new ArrayList<>();
         for (int i = 0; i < scene.count(); i++) {
             if (!scene.shown(i) || scene.locked(i)) {

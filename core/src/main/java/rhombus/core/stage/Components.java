@@ -33,9 +33,7 @@ final class Components {
 
     void mode(String to) {
         mode = MODES.contains(to) ? to : mode;
-        if (mode.equals("object")) {
-            list.clear();
-        }
+        list.clear();
         stage.changes().add(Changes.READOUT | Changes.VIEWS);
     }
 

@@ -22,7 +22,7 @@ final class Handles {
     /** Half a plane's lozenge, as a part of an arm. */
     private static final double PLANE_HALF = 0.13;
     /** A plane's lozenge that looks smaller than this many square pixels is left out. */
-    private static final double SMALLEST = 90;
+    private static final double SMALLEST = 40;
     /** Half the lozenge in the middle, pixels. */
     private static final double CENTRE = 11;
     /** Radius of the ring about the line of sight, as a part of an arm. */

@@ -631,6 +631,8 @@ public final class Stage {
     }
 
     void selectionChanged() {
+        // Framing widens when it is repeated; framing something else starts anew.
+        board().views.forEach(v -> v.framed = null);
         changes.add(Changes.SELECTION | Changes.VIEWS | Changes.READOUT);
     }
 

@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.Size;
 import net.jqwik.api.domains.Domain;
 import org.joml.Matrix4d;
 import org.joml.Vector4d;
 import rhombus.core.Any;
+import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
@@ -65,6 +70,41 @@ class FramingTest {
                 ? new Matrix4d().perspective(q.fovY(), aspect, 1e-3, 1e6)
                 : new Matrix4d().orthoSymmetric(p.projection().heightAt(1) * aspect, p.projection().heightAt(1), -1e6, 1e6);
         return projection.mul(view);
+    }
+
+    /** The hierarchy finds the very vertices that looking at each of them finds. */
+    @Property(tries = 1000)
+    void theHierarchyFitsAsLookingAtEveryVertexDoes(@ForAll Screen screen, @ForAll Quat turn, @ForAll("clouds") float[] positions) {
+        int[] triangles = new int[positions.length / 3 - positions.length / 3 % 3];
+        for (int i = 0; i < triangles.length; i++) {
+            triangles[i] = i;
+        }
+        float[] used = java.util.Arrays.copyOf(positions, triangles.length * 3);
+        double[] world = Mat4.trs(new Vec3(3, -2, 1), turn, new Vec3(1, 2, 0.5));
+        Mesh plain = new Mesh(new Vec3(1, 2, 3), used, triangles);
+        Mesh searched = new Mesh(new Vec3(1, 2, 3), used, triangles);
+        searched.attach(Bvh.build(used, triangles));
+        double aspect = screen.width() / screen.height();
+        Framing all = new Framing(screen.pose(), aspect, Vec3.ZERO);
+        all.add(plain, world);
+        Framing few = new Framing(screen.pose(), aspect, Vec3.ZERO);
+        few.add(searched, world);
+        Pose a = all.fit(1e-3);
+        Pose b = few.fit(1e-3);
+        assertThat(b.eye().distance(a.eye())).isLessThan(1e-9 * (1 + a.eye().length()));
+        assertThat(b.focus()).isCloseTo(a.focus(), within(1e-9 * a.focus()));
+    }
+
+    @Provide
+    Arbitrary<float[]> clouds() {
+        return Arbitraries.longs().between(0, 1_000_000).map(seed -> {
+            Random r = new Random(seed);
+            float[] p = new float[(65 + r.nextInt(300)) * 9];
+            for (int i = 0; i < p.length; i++) {
+                p[i] = (float) r.nextGaussian();
+            }
+            return p;
+        });
     }
 
     @Example

@@ -360,7 +360,7 @@ class ModesTest {
         hand.tap("Backspace", 0);
         hand.click(s.x(), s.y());
         hand.tap("KeyM", 0);
-        Vec3 at = new Vec3(s.x() + 12, s.y() + 9, 0);
+        Vec3 at = new Vec3(s.x() + 5, s.y() + 3, 0);
         Vec3 place = hand.stage.scene().bounds(4).center();
         pen(at, 40);
         assertThat(hand.pose(1)).isEqualTo(before);

@@ -1,0 +1,50 @@
+package rhombus.core.pick;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Set;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.domains.Domain;
+import net.jqwik.api.domains.DomainContext;
+import rhombus.core.Any;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Ray;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.Scenes;
+
+@Domain(Any.class)
+@Domain(DomainContext.Global.class)
+class ThroughTest {
+    /** One after the other, each isolated, gives the same hits as all at once. */
+    @Property(tries = 1000)
+    void everyObjectOnTheLineIsListedNearToFar(@ForAll Quat q) {
+        Scene s = Scenes.boxes();
+        Ray sight = new Ray(s.bounds(4).center().plus(q.back(), 30), q.forward());
+        List<Hit> hits = new Surfaces(s).through(sight, 0);
+        assertThat(hits).isSortedAccordingTo(java.util.Comparator.comparingDouble(Hit::distance));
+        for (int n : List.of(0, 2, 3, 4)) {
+            Hit alone = new Surfaces(s.withIsolated(Set.of(n))).closest(sight, false);
+            assertThat(hits.stream().filter(h -> h.node() == n).map(Hit::distance).toList())
+                    .isEqualTo(alone == null ? List.of() : List.of(alone.distance()));
+        }
+        assertThat(hits).extracting(Hit::node).contains(4).doesNotContain(0);
+    }
+
+    @Example
+    void aPointOnATriangleMeansItsNearestCornerEdgeAndFace() {
+        Mesh box = Scenes.box();
+        for (int t = 0; t < 12; t++) {
+            assertThat(Parts.face(box, t)).as("two triangles make a side").hasSize(6);
+            Vec3 c = Parts.corner(box, t, 1);
+            assertThat(Parts.vertex(box, t, c.times(0.99))).isEqualTo(c);
+            List<Vec3> edge = Parts.edge(box, t, c);
+            assertThat(edge.get(0).distance(edge.get(1))).as("a side, never the diagonal").isCloseTo(1, within(1e-9));
+        }
+    }
+}
