@@ -51,6 +51,7 @@ function application() {
     if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
     if (a.command === 'app.snapshot') snapshot.value = true;
     if (a.command === 'app.trail') trailShown.value = !trailShown.value;
+    if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
     if (a.command === 'app.add') bar.value?.add();
     if (a.command === 'app.versions') versions.value = true;

@@ -6,34 +6,41 @@ import { useRun } from '../../stage/run';
 const props = defineProps<{ field: Field; name: string }>();
 const run = useRun();
 /** Three in a row are shortened until one looks into them. */
-const rest = () => props.field.short ?? props.field.text;
-const text = ref(rest());
-const editing = ref(false);
+const shown = () => (looking.value ? props.field.text : (props.field.short ?? props.field.text));
+const looking = ref(false);
+/** Whether something was typed that the core has not heard of; until then the field follows the core. */
+const typed = ref(false);
+const text = ref(shown());
 watch(
   () => props.field.text,
   () => {
-    if (!editing.value) text.value = rest();
+    if (!typed.value) text.value = shown();
   },
 );
 
 async function look(e: Event) {
-  editing.value = true;
-  text.value = props.field.text;
+  looking.value = true;
+  text.value = shown();
   await nextTick();
   (e.target as HTMLInputElement).select();
 }
 
-function done(e: Event) {
-  editing.value = false;
-  if (text.value.trim() !== props.field.text) run(props.field.command, { [props.field.key]: text.value });
-  // Whatever the core made of it: what could not be read is as it was.
-  text.value = rest();
-  if (e.type === 'keydown') void look(e);
+function done() {
+  if (!typed.value) return;
+  typed.value = false;
+  run(props.field.command, { [props.field.key]: text.value });
+  // What could not be read is as it was; what was read comes back with the next picture.
+  text.value = shown();
+}
+
+function leave() {
+  done();
+  looking.value = false;
+  text.value = shown();
 }
 
 function cancel(e: Event) {
-  text.value = rest();
-  editing.value = false;
+  typed.value = false;
   (e.target as HTMLInputElement).blur();
 }
 </script>
@@ -50,9 +57,10 @@ function cancel(e: Event) {
       :title="field.text"
       :data-field="`${field.command}/${field.key}`"
       @focus="look"
+      @input="typed = true"
       @keydown.enter="done"
       @keydown.esc="cancel"
-      @blur="editing && done($event)"
+      @blur="leave"
     />
   </label>
 </template>
@@ -86,7 +94,8 @@ input {
   width: 100%;
   min-width: 0;
   border: 0;
-  padding: 2px 0;
+  padding: 3px 0;
+  min-height: 24px;
   background: none;
   color: var(--text);
   font-size: 11.5px;

@@ -233,4 +233,10 @@ final class Hand {
     static double distance(double[] a, double[] b) {
         return Math.sqrt(Math.pow(a[0] - b[0], 2) + Math.pow(a[1] - b[1], 2) + Math.pow(a[2] - b[2], 2));
     }
+
+    /** Points of a tool's handle in a viewport, pixels from the viewport's corner: ends of an arm, corners of a lozenge. */
+    double[] handle(String view, String id) {
+        String d = page.locator("[data-viewport=" + view + "] [data-handle='" + id + "'] .line").getAttribute("d");
+        return java.util.Arrays.stream(d.replaceAll("[MLZ]", " ").trim().split(" +")).mapToDouble(Double::parseDouble).toArray();
+    }
 }

@@ -39,7 +39,8 @@ class KeysTest {
         var box = page.locator("[data-capture]").boundingBox();
         hand.move(box.x + 60, box.y + 60).down(MouseButton.LEFT).by(80, 10);
         page.mouse().up();
-        page.locator("[data-choice=set]").click();
+        assertThat(page.locator("[data-clash]").textContent()).contains("marquee");
+        page.locator("[data-choice=swap]").click();
         page.locator("[data-binding=orbit-drag] kbd:has-text('left-drag')").waitFor();
         page.keyboard().press("Escape");
         hand.idle();
@@ -48,7 +49,7 @@ class KeysTest {
         page.reload();
         hand = Hand.ready(page);
         List<?> changes = (List<?>) Hand.map(hand.ask("keymap()", null)).get("changes");
-        assertThat(changes).extracting(c -> Hand.map(c).get("id")).contains("home", "frame", "orbit-drag");
+        assertThat(changes).extracting(c -> Hand.map(c).get("id")).contains("home", "frame", "orbit-drag", "marquee");
         double[] eye = hand.over("v2").eye("v2");
         hand.drag(MouseButton.LEFT, 90, 0);
         assertThat(distance(hand.eye("v2"), eye)).isGreaterThan(0.1);

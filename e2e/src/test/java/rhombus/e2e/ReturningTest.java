@@ -151,7 +151,7 @@ class ReturningTest extends OfTheirOwn {
         double[] eye = hand.eye("v2");
         int length = length("v2");
         double[] place = hand.middle("Red box");
-        page.locator("[data-drawer=readout] input").first().fill("1.5");
+        page.locator("[data-field='edit.place/x']").fill("1.5");
         page.keyboard().press("Enter");
         hand.idle();
         assertThat(hand.middle("Red box")).isNotEqualTo(place);

@@ -27,10 +27,10 @@ class WorkTest extends InTheBoatyard {
     void clickSelectsShiftAddsCtrlTogglesEmptyClears() {
         hand.clickOn("v2", hand.middle("Crate 4"));
         assertThat(hand.selection()).isEqualTo(List.of(id("Crate 4")));
-        hand.clickOn("v2", hand.middle("Cab"), "Shift");
-        assertThat(hand.selection()).isEqualTo(List.of(id("Crate 4"), id("Cab")));
+        hand.clickOn("v2", hand.middle("Barrel 3"), "Shift");
+        assertThat(hand.selection()).isEqualTo(List.of(id("Crate 4"), id("Barrel 3")));
         hand.clickOn("v2", hand.middle("Crate 4"), "Control");
-        assertThat(hand.selection()).isEqualTo(List.of(id("Cab")));
+        assertThat(hand.selection()).isEqualTo(List.of(id("Barrel 3")));
         hand.over("v2", 0.05, 0.08).click();
         assertThat(hand.selection()).isEqualTo(List.of());
     }
@@ -127,10 +127,10 @@ class WorkTest extends InTheBoatyard {
         hand.over("v3").key("f").key("m");
         double[] eye = hand.eye("v3");
         double[] before = hand.middle("Dinghy");
-        String line = "[data-viewport=v3] .marks g.x line";
         Map<String, Object> r = map(hand.view("v3").get("rect"));
-        double x = (attribute(line, "x1") + attribute(line, "x2")) / 2 + num(r, "x");
-        double y = (attribute(line, "y1") + attribute(line, "y2")) / 2 + num(r, "y");
+        double[] line = hand.handle("v3", "x");
+        double x = (line[0] + line[2]) / 2 + num(r, "x");
+        double y = (line[1] + line[3]) / 2 + num(r, "y");
         hand.move(x, y).drag(MouseButton.LEFT, 60, 14);
         double[] after = hand.middle("Dinghy");
         double scale = num(hand.view("v3"), "extent") / num(r, "height");
@@ -146,10 +146,6 @@ class WorkTest extends InTheBoatyard {
         hand.over("v3").key("Escape").key("h");
     }
 
-    private double attribute(String selector, String name) {
-        return Double.parseDouble(hand.page.locator(selector).first().getAttribute(name));
-    }
-
     @Test
     void everythingCanBeDoneWithoutDragging() {
         hand.over("v2");
@@ -162,8 +158,9 @@ class WorkTest extends InTheBoatyard {
         assertThat(distance(hand.eye("v2"), eye)).isLessThan(1e-6);
         hand.press("[data-drawer=scene] >> text=Dinghy");
         double[] before = hand.middle("Dinghy");
-        double z = Double.parseDouble(hand.page.inputValue("#place-z"));
-        hand.page.fill("#place-z", String.valueOf(z + 2));
+        String place = "[data-field='edit.place/z']";
+        hand.page.locator(place).focus();
+        hand.page.fill(place, hand.page.inputValue(place) + " + 2 m");
         hand.page.keyboard().press("Tab");
         hand.idle();
         assertThat(hand.middle("Dinghy")[2]).isCloseTo(before[2] + 2, within(1e-3));

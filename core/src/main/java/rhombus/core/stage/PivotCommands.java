@@ -134,6 +134,7 @@ final class PivotCommands {
             order.add(to, rung);
         }
         stage.habit(AllHabits.LADDER.id(), PivotLadder.text(order));
+        stage.changes().application("habits.keep", Map.of());
     }
 
     /** A rung that is switched on again comes before those that are usually below it. */
