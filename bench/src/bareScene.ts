@@ -10,6 +10,9 @@ export function bareScene(): THREE.Scene {
   const geometries = new Map<number, THREE.BufferGeometry>();
   const materials = new Map<number, THREE.Material>();
   const drawn = core.drawn();
+  const uses = new Map<number, number>();
+  for (let i = 1; i < drawn.length; i += 2) uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
+  const crowds = new Map<number, THREE.InstancedMesh>();
   for (let i = 0; i < drawn.length; i += 2) {
     const node = drawn[i]!;
     const mesh = drawn[i + 1]!;
@@ -26,6 +29,20 @@ export function bareScene(): THREE.Scene {
     if (!m) {
       m = new THREE.MeshLambertMaterial({ color: new THREE.Color(...look.color.slice(0, 3)), side: THREE.DoubleSide });
       materials.set(look.id, m);
+    }
+    const many = uses.get(mesh)!;
+    if (many >= 256) {
+      // As the library's own page would draw very many of a kind.
+      let crowd = crowds.get(mesh);
+      if (!crowd) {
+        crowd = new THREE.InstancedMesh(g, m, many);
+        crowd.count = 0;
+        crowd.frustumCulled = false;
+        crowds.set(mesh, crowd);
+        scene.add(crowd);
+      }
+      crowd.setMatrixAt(crowd.count++, new THREE.Matrix4().fromArray(core.placement(node, mesh)));
+      continue;
     }
     const object = new THREE.Mesh(g, m);
     object.matrixAutoUpdate = false;

@@ -3,6 +3,7 @@ import { events } from './events';
 import { bareOrbit } from './latency';
 import { bareLoad } from './load';
 import { picks } from './picks';
+import { framing, marquee } from './editing';
 import { redraw } from './redraw';
 import { sheetAsGlb } from './shapes';
 
@@ -16,4 +17,4 @@ async function open(files: { geometry: string; edges: string; hierarchy: string 
   return geometry;
 }
 
-Object.assign(window, { bench: { open, events, picks, redraw, bareLoad, bareOrbit, sheetAsGlb } });
+Object.assign(window, { bench: { open, events, picks, redraw, framing, marquee, bareLoad, bareOrbit, sheetAsGlb } });

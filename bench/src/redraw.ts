@@ -20,15 +20,16 @@ function finish(gl: WebGL2RenderingContext) {
 }
 
 /** Milliseconds to draw the open scene in four viewports or eight, smooth, and the same meshes by the bare library. */
-export async function redraw(file: ArrayBuffer, eight: boolean) {
+export async function redraw(file: ArrayBuffer, eight: boolean, rounds = 15, alone = false) {
   const halves = eight ? ['v1', 'v2', 'v3', 'v4'] : [];
   for (const v of halves) core.command('board.split', { to: 'right' }, v, 0);
   const ours = canvas();
   const painter = new Painter(ours, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
   painter.open(file);
+  if (alone) core.command('board.solo', {}, 'v2', 0);
   for (const v of core.views()) core.command('display.set', { mode: 'smooth' }, v.id, 0);
-  const views = core.views();
+  const views = core.views().filter((v) => v.shown);
   const gl = ours.getContext('webgl2')!;
 
   const bare = canvas();
@@ -40,7 +41,7 @@ export async function redraw(file: ArrayBuffer, eight: boolean) {
   camera.matrixWorldAutoUpdate = false;
   const bareGl = renderer.getContext() as WebGL2RenderingContext;
   const result = await paired(
-    15,
+    rounds,
     () =>
       time(() => {
         painter.draw(views);

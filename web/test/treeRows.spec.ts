@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { SceneObject } from '../src/core';
+import type { Listed } from '../src/core';
 import { treeRows } from '../src/panels/scene/treeRows';
 
-const object = (id: string, parent: string | null): SceneObject =>
+const object = (id: string, parent: string | null): Listed =>
   ({
     id,
     parent,

@@ -11,7 +11,7 @@ import {
   type Notice,
   type Pin,
   type Readout,
-  type SceneObject,
+  type Listed,
   type View,
 } from '../core';
 
@@ -19,7 +19,7 @@ import {
 export const useStage = defineStore('stage', () => {
   const views = shallowRef<View[]>([]);
   const marks = shallowRef<Marks[]>([]);
-  const objects = shallowRef<SceneObject[]>([]);
+  const objects = shallowRef<Listed[]>([]);
   const selection = shallowRef<string[]>([]);
   const readout = shallowRef<Readout>({});
   const hints = shallowRef<Hint[]>([]);
@@ -50,7 +50,7 @@ export const useStage = defineStore('stage', () => {
       );
     }
     if (bits & Changed.structure || (bits & Changed.scene && objects.value.length === 0)) {
-      objects.value = core.scene().objects;
+      objects.value = core.objects();
       layers.value = core.layers();
     }
     if (bits & (Changed.structure | Changed.keepEdits)) history.value = core.history();

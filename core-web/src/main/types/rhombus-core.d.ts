@@ -13,10 +13,14 @@ export interface View {
   rect: Rect; shown: boolean; active: boolean; solo: boolean; camera: string | null;
   crop: { scale: number; x: number; y: number } | null; walking: 'walk' | 'fly' | null;
 }
-export interface SceneObject {
+/** An object as lists show it. */
+export interface Listed {
   id: string; name: string; kind: 'mesh' | 'group' | 'camera' | 'light' | 'picture';
   /** `visible` and `locked` are its own switches; `shown` is what comes of them, its parents' and its layer's. */
-  parent: string | null; layer: string | null; visible: boolean; shown: boolean; locked: boolean; triangles: number;
+  parent: string | null; layer: string | null; visible: boolean; shown: boolean; locked: boolean;
+}
+export interface SceneObject extends Listed {
+  triangles: number;
   bounds: { min: Vec; max: Vec } | null;
 }
 export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObject[] }
@@ -163,6 +167,7 @@ export function marks(view: number): Marks;
 
 export function views(): View[];
 export function scene(): SceneState;
+export function objects(): Listed[];
 export function selection(): string[];
 export function selectedNodes(last: boolean): Int32Array;
 export function pivot(view: string): Pivot | null;
@@ -199,6 +204,7 @@ export function shotPlaces(sort: 'view' | 'board' | 'sheet', width: number, heig
 export function pictureMatrices(view: string, choice: string, trail: number, aspect: number): Float64Array | null;
 
 export function buildHierarchy(positions: Float32Array, triangles: Int32Array): void;
+export function frameHierarchy(everyVertex: boolean, yaw: number, pitch: number): Vec;
 export function castRays(rays: Float64Array, out: Float64Array): void;
 
 export function layout(names: Plain): void;

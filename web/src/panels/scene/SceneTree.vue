@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
-import type { SceneObject } from '../../core';
+import type { Listed } from '../../core';
 import { useStage } from '../../stores/stage';
 import { useRun } from '../../stage/run';
 import { Sweep } from './sweep';
@@ -8,7 +8,7 @@ import { treeDrag } from './treeDrag';
 import TreeRow from './TreeRow.vue';
 import { treeRows, type Row } from './treeRows';
 
-const props = defineProps<{ objects: SceneObject[]; search: string }>();
+const props = defineProps<{ objects: Listed[]; search: string }>();
 const store = useStage();
 const run = useRun();
 const HEIGHT = 25;

@@ -1,14 +1,14 @@
 import { ref } from 'vue';
-import type { SceneObject } from '../../core';
+import type { Listed } from '../../core';
 
 /** Dragging rows onto another row, to hang what they name below it, or onto the empty rest for the top of the tree. */
 export function treeDrag(
-  drop: (dragged: SceneObject, onto: SceneObject | null) => void,
-  at: (e: PointerEvent) => SceneObject | null | undefined,
+  drop: (dragged: Listed, onto: Listed | null) => void,
+  at: (e: PointerEvent) => Listed | null | undefined,
 ) {
   const over = ref<string | null | undefined>(undefined);
 
-  function press(e: PointerEvent, object: SceneObject) {
+  function press(e: PointerEvent, object: Listed) {
     if (e.button !== 0 || e.pointerType === 'touch') return;
     const ends = new AbortController();
     let moving = false;

@@ -1,26 +1,26 @@
-import type { SceneObject } from '../../core';
+import type { Listed } from '../../core';
 
 export interface Row {
-  object: SceneObject;
+  object: Listed;
   depth: number;
   children: number;
   open: boolean;
 }
 
 /** The rows of a tree that show, given which nodes are open. With a search, what is found and everything above it. */
-export function treeRows(objects: SceneObject[], open: ReadonlySet<string>, search = ''): Row[] {
+export function treeRows(objects: Listed[], open: ReadonlySet<string>, search = ''): Row[] {
   const wanted = search.trim().toLowerCase();
   const known = new Map(objects.map((o) => [o.id, o]));
-  const parentOf = (o: SceneObject) => (o.parent ? (known.get(o.parent) ?? null) : null);
+  const parentOf = (o: Listed) => (o.parent ? (known.get(o.parent) ?? null) : null);
   let found: Set<string> | null = null;
   if (wanted) {
     found = new Set();
     for (const o of objects) {
       if (!o.name.toLowerCase().includes(wanted)) continue;
-      for (let a: SceneObject | null = o; a && !found.has(a.id); a = parentOf(a)) found.add(a.id);
+      for (let a: Listed | null = o; a && !found.has(a.id); a = parentOf(a)) found.add(a.id);
     }
   }
-  const children = new Map<string | null, SceneObject[]>();
+  const children = new Map<string | null, Listed[]>();
   for (const o of objects) {
     if (found && !found.has(o.id)) continue;
     const parent = parentOf(o)?.id ?? null;

@@ -40,6 +40,7 @@ export class Painter {
   private readonly outline: Outline;
   private models: Models | null = null;
   private palette = palettes.dusk;
+  private selected: [Set<number>, Set<number>] = [new Set(), new Set()];
   private width = 1;
   private height = 1;
 
@@ -109,12 +110,13 @@ export class Painter {
   }
 
   moved(nodes: Int32Array): void {
-    this.models?.moved(nodes);
+    if (this.models?.moved(nodes)) this.select(...this.selected);
   }
 
   /** Numbers of the selected nodes with all below them; `last` are those of the one selected last. */
   select(nodes: Set<number>, last: Set<number>): void {
-    if (this.models) this.outline.show(this.models.select(nodes), (n) => last.has(n));
+    this.selected = [nodes, last];
+    if (this.models) this.outline.show(this.models.select(nodes, last), (n) => last.has(n));
   }
 
   /** Draws viewports; gives whether everything that belongs into them was there. */

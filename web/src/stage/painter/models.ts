@@ -1,5 +1,6 @@
 import * as THREE from 'three';
 import * as core from '../../core';
+import { CROWD, Crowd } from './crowds';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
 import { Surfaces } from './surfaces';
@@ -11,6 +12,8 @@ export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const
 interface Model {
   node: number;
   mesh: number;
+  /** Its place in what the core draws. */
+  at: number;
   surface: THREE.Mesh | null;
   edged: THREE.Mesh | null;
   wire: THREE.Mesh | null;
@@ -23,6 +26,7 @@ interface Model {
 export class Models {
   readonly root = new THREE.Group();
   private models: Model[] = [];
+  private readonly crowds = new Map<number, Crowd>();
   private readonly surfaces: Surfaces;
   private readonly wires: Wires;
   private readonly wire: THREE.ShaderMaterial;
@@ -51,25 +55,43 @@ export class Models {
     const before = new Map(this.models.map((m) => [`${m.node}/${m.mesh}`, m]));
     const drawn = core.drawn();
     const shown = core.shown();
+    const uses = new Map<number, number>();
+    for (let i = 1; i < drawn.length; i += 2) uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
+    const crowded = new Map<number, number[]>();
     this.models = [];
     for (let i = 0; i < drawn.length; i += 2) {
-      const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
-      const m = before.get(`${node}/${mesh}`) ?? {
-        node,
-        mesh,
-        surface: null,
-        edged: null,
-        wire: null,
-        edges: 0,
-        on: true,
-      };
-      before.delete(`${node}/${mesh}`);
-      m.on = shown[i / 2] === 1;
+      const [node, mesh, at] = [drawn[i]!, drawn[i + 1]!, i / 2];
+      if (uses.get(mesh)! >= CROWD) {
+        let nodes = crowded.get(mesh);
+        if (!nodes) {
+          crowded.set(mesh, (nodes = []));
+          this.crowd(mesh, at);
+        }
+        if (shown[at]) nodes.push(node);
+        continue;
+      }
+      const key = `${node}/${mesh}`;
+      const known = before.get(key);
+      before.delete(key);
+      const m = known ?? { node, mesh, at, surface: null, edged: null, wire: null, edges: 0, on: true };
+      m.at = at;
+      m.on = shown[at] === 1;
       this.models.push(m);
     }
     for (const m of before.values()) {
       for (const form of [m.surface, m.edged, m.wire]) if (form) this.root.remove(form);
     }
+    for (const c of this.crowds.values()) c.set(crowded.get(c.mesh) ?? []);
+  }
+
+  private crowd(mesh: number, at: number): void {
+    let c = this.crowds.get(mesh);
+    if (!c) {
+      c = new Crowd(mesh, at);
+      this.crowds.set(mesh, c);
+      this.root.add(c.root);
+    }
+    c.at = at;
   }
 
   theme(palette: Palette): void {
@@ -81,13 +103,13 @@ export class Models {
   /** Makes and shows what a plan needs. Gives false while the edges for it have not come. */
   prepare(plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
     let complete = true;
-    for (const [i, m] of this.models.entries()) {
+    for (const m of this.models) {
       if (!m.on) {
         for (const form of [m.surface, m.edged, m.wire]) if (form) form.visible = false;
         continue;
       }
       let filled = plan.surfaces;
-      if (plan.edges === 'on_surface' && edges[i]) {
+      if (plan.edges === 'on_surface' && edges[m.at]) {
         m.edged ??= this.edgedForm(m);
         filled = !m.edged;
         complete &&= m.edged !== null;
@@ -95,13 +117,32 @@ export class Models {
       if (filled) m.surface ??= this.surface(m);
       if (m.edged) m.edged.visible = plan.surfaces && !filled;
       if (m.surface) m.surface.visible = filled;
-      if (plan.edges === 'lines' && !this.wireForm(m, edges[i]!)) complete = false;
+      if (plan.edges === 'lines' && !this.wireForm(m, edges[m.at]!)) complete = false;
     }
+    for (const c of this.crowds.values()) if (!this.prepareCrowd(c, plan, edges[c.at] ?? 0)) complete = false;
     // A mesh that several objects share may have grown on the way: all of them take its newest lines.
     if (plan.edges === 'lines') {
       for (const m of this.models) if (m.wire) m.wire.geometry = this.wires.geometry(m.mesh, m.edges)!;
     }
     return complete;
+  }
+
+  private prepareCrowd(c: Crowd, plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: number): boolean {
+    if (plan.edges === 'lines') {
+      const g = this.wires.geometry(c.mesh, edges);
+      if (!g) return false;
+      const form = c.form('wire', Form.wire, g, this.wire);
+      form.onBeforeRender = () => form.geometry.setDrawRange(0, edges * 6);
+      c.show(['wire']);
+      return true;
+    }
+    const edged = plan.edges === 'on_surface' && edges > 0 ? this.surfaces.edgedGeometry(c.mesh) : null;
+    if (edged) c.form('edged', Form.edged, edged, this.surfaces.material(c.mesh, true));
+    else if (plan.surfaces) {
+      c.form('surface', Form.surface, this.surfaces.geometry(c.mesh), this.surfaces.material(c.mesh, false));
+    }
+    c.show(edged ? ['edged'] : ['surface']);
+    return edged !== null || !(plan.edges === 'on_surface' && edges > 0);
   }
 
   private surface(m: Model): THREE.Mesh {
@@ -140,18 +181,20 @@ export class Models {
     return object;
   }
 
-  /** Nodes have moved. */
-  moved(nodes: Int32Array): void {
+  /** Nodes have moved; gives whether what `select` gave is out of date. */
+  moved(nodes: Int32Array): boolean {
     const which = new Set(nodes);
     for (const m of this.models) {
       if (!which.has(m.node)) continue;
       const matrix = core.placement(m.node, m.mesh);
       for (const form of [m.surface, m.edged, m.wire]) form?.matrixWorld.fromArray(matrix);
     }
+    for (const c of this.crowds.values()) c.moved(which);
+    return this.crowds.size > 0;
   }
 
   /** Shows which nodes are selected; gives the surfaces of them for the outline. */
-  select(nodes: Set<number>): { node: number; mesh: THREE.Mesh }[] {
+  select(nodes: Set<number>, last: Set<number>): { node: number; mesh: THREE.Mesh }[] {
     this.selected = nodes;
     const out: { node: number; mesh: THREE.Mesh }[] = [];
     for (const m of this.models) {
@@ -165,10 +208,18 @@ export class Models {
         out.push({ node: m.node, mesh: m.surface });
       }
     }
+    const others = nodes.size && this.crowds.size ? new Set([...nodes].filter((n) => !last.has(n))) : new Set<number>();
+    for (const c of this.crowds.values()) {
+      for (const some of [others, last]) {
+        const p = some.size ? c.picked(some, this.surfaces.geometry(c.mesh), this.picked) : null;
+        if (p) out.push(p);
+      }
+    }
     return out;
   }
 
   dispose(): void {
+    for (const c of this.crowds.values()) c.dispose();
     this.surfaces.dispose();
     this.wires.dispose();
     this.wire.dispose();

@@ -58,7 +58,14 @@ export class Outline {
   show(picked: { node: number; mesh: THREE.Mesh }[], last: (node: number) => boolean): void {
     this.scene.clear();
     for (const { node, mesh } of picked) {
-      const copy = new THREE.Mesh(mesh.geometry, last(node) ? this.last : this.all);
+      const look = last(node) ? this.last : this.all;
+      const crowd = mesh instanceof THREE.InstancedMesh ? mesh : null;
+      const copy = crowd ? new THREE.InstancedMesh(mesh.geometry, look, 0) : new THREE.Mesh(mesh.geometry, look);
+      if (crowd && copy instanceof THREE.InstancedMesh) {
+        copy.instanceMatrix = crowd.instanceMatrix;
+        copy.count = crowd.count;
+        copy.frustumCulled = false;
+      }
       copy.matrixAutoUpdate = false;
       copy.matrixWorldAutoUpdate = false;
       // The very matrix of the surface: when that moves, so does this.

@@ -18,9 +18,19 @@ out vec3 vCorner;
 flat out int vSides;
 #endif
 void main() {
-  vec4 p = modelViewMatrix * vec4(position, 1.0);
+  vec4 local = vec4(position, 1.0);
+#ifdef USE_INSTANCING
+  local = instanceMatrix * local;
+#endif
+  vec4 p = modelViewMatrix * local;
 #ifdef WITH_NORMAL
-  vNormal = normalMatrix * normal;
+  vec3 n = normal;
+#ifdef USE_INSTANCING
+  // The inverse transpose of a rotation with a scale along its own axes.
+  mat3 im = mat3(instanceMatrix);
+  n = im * (n / vec3(dot(im[0], im[0]), dot(im[1], im[1]), dot(im[2], im[2])));
+#endif
+  vNormal = normalMatrix * n;
 #else
   vView = p.xyz;
 #endif
@@ -114,7 +124,11 @@ vec4 clip(vec3 p) {
 #ifdef RELATIVE
   return projectionMatrix * vec4(mat3(viewMatrix) * p, 1.0);
 #else
-  return projectionMatrix * modelViewMatrix * vec4(p, 1.0);
+  vec4 local = vec4(p, 1.0);
+#ifdef USE_INSTANCING
+  local = instanceMatrix * local;
+#endif
+  return projectionMatrix * modelViewMatrix * local;
 #endif
 }
 void main() {
@@ -175,7 +189,11 @@ void main() {
 
 export const maskVertex = /* glsl */ `
 void main() {
-  gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+  vec4 local = vec4(position, 1.0);
+#ifdef USE_INSTANCING
+  local = instanceMatrix * local;
+#endif
+  gl_Position = projectionMatrix * modelViewMatrix * local;
 }`;
 
 export const outlineVertex = /* glsl */ `

@@ -347,6 +347,12 @@ public final class Exports {
         return JsPlain.toJs(stage.snapshots().scene());
     }
 
+    /** The objects as panels list them: without bounds, so that very many are told quickly. */
+    @JSExport
+    public static JSObject objects() {
+        return Objects.of(stage);
+    }
+
     @JSExport
     public static JSObject selection() {
         return JsPlain.toJs(stage.snapshots().selection());
@@ -540,6 +546,12 @@ public final class Exports {
     @JSExport
     public static void castRays(Float64Array rays, Float64Array out) {
         Picking.castRays(rays, out);
+    }
+
+    @JSExport
+    public static JSObject frameHierarchy(boolean everyVertex, double yaw, double pitch) {
+        Vec3 e = Picking.frame(everyVertex, yaw, pitch);
+        return JsPlain.toJs(Plain.list(e.x(), e.y(), e.z()));
     }
 
     // ---- keymap --------------------------------------------------------------------------------------------------

@@ -16,6 +16,7 @@ public final class DemoScenes {
         Map<String, Supplier<byte[]>> m = new LinkedHashMap<>();
         m.put(BOATYARD, Boatyard::glb);
         m.put("Tidal Orrery", Orrery::glb);
+        m.put("Long Pier", LongPier::glb);
         return m;
     }
 }

@@ -57,6 +57,6 @@ class DemoScenesTest {
     void scenesAreTheSameEveryTimeAndTheOrreryHasZUp() {
         assertThat(Boatyard.glb()).isEqualTo(Boatyard.glb());
         assertThat(NormalReader.read(read(Orrery.glb())).up()).isEqualTo(UpAxis.Z);
-        assertThat(List.copyOf(DemoScenes.all().keySet())).hasSize(2);
+        assertThat(List.copyOf(DemoScenes.all().keySet())).hasSize(3);
     }
 }

@@ -27,9 +27,6 @@ class PicturesTest {
     private static void moving(Hand hand) {
         Page page = hand.page;
         hand.over("v2").key("h").key("q");
-        var facet = page.locator("[data-viewport=v2] [data-facet]").boundingBox();
-        hand.move(facet.x + facet.width / 2 + 8, facet.y + facet.height / 2 - 14);
-        take(page, "facet");
         hand.over("v2", 0.45, 0.55).key("g");
         var look = page.locator("[data-grip=look].pad path").first().boundingBox();
         hand.move(look.x + look.width / 2, look.y + look.height / 2);
@@ -44,6 +41,29 @@ class PicturesTest {
         hand.idle();
         take(page, "walking");
         hand.key("Backspace").key("q").key("h");
+    }
+
+    /** Several things on a layer being turned, and what framing all leaves out. */
+    private static void changing(Hand hand) {
+        Page page = hand.page;
+        hand.press("[data-drawer=scene] >> text=Crates");
+        hand.press("[data-command='layer.add']");
+        hand.over("v2").key("f").key("t");
+        page.locator("[data-drawer=scene] [role=treeitem]:has-text('Crates') .twist").click();
+        unspoken(page);
+        double[] ring = hand.handle("v2", "y");
+        var r = Hand.map(hand.view("v2").get("rect"));
+        int near = ring.length / 4 * 2;
+        hand.move(Hand.num(r, "x") + ring[near], Hand.num(r, "y") + ring[near + 1]).down(MouseButton.LEFT).by(26, 2);
+        take(page, "rotating-on-a-layer");
+        page.keyboard().press("Escape");
+        hand.up(MouseButton.LEFT);
+        hand.key("Escape").key("Control+z").key("Shift+K");
+        unspoken(page);
+        hand.over("v2").key("Shift+F");
+        page.locator("[data-notice]").waitFor();
+        take(page, "framing-all-but-far-objects");
+        unspoken(page);
     }
 
     /** Waits until every notice is gone. */
@@ -109,9 +129,12 @@ class PicturesTest {
         hand.over("v2", 0.5, 0.55);
         take(page, "selected-with-move-handles");
         hand.key("Escape").key("Shift+K").over("v2", 0.5, 0.55).key("v");
+        hand.press("[data-ladder-open]").over("v2", 0.5, 0.55);
         hand.down(MouseButton.RIGHT).by(60, -10);
-        take(page, "turning-about-a-pinned-pivot");
+        take(page, "pivot-ladder");
         hand.up(MouseButton.RIGHT).key("Shift+V").key("7");
+        hand.press("[data-ladder-open]");
+        changing(hand);
 
         moving(hand);
         hand.press("[data-viewport=v2] [data-chooser]");
@@ -131,11 +154,6 @@ class PicturesTest {
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
         take(page, "keys");
-        page.locator("[data-binding=home] .trigger").click();
-        page.locator("[data-capture]").waitFor();
-        page.keyboard().press("f");
-        page.locator("[data-clash]").waitFor();
-        take(page, "keys-clash");
         page.context().close();
 
         Page light = Browser.page(ColorScheme.LIGHT, failures);

@@ -46,8 +46,10 @@ public final class EditDocument {
         List<Object> nodes = new ArrayList<>();
         for (int i = 0; i < now.count(); i++) {
             if (i >= base.count() ? wanted(now, i, told) : now.node(i) != base.node(i)) {
-                Map<String, Object> node = form.plain(now.node(i), now);
-                if (i >= base.count() || told.contains(i) || !node.equals(form.plain(base.node(i), base))) {
+                // Of what came with the file only what differs, since it may be very many.
+                Map<String, Object> node = i >= base.count() ? form.plain(now.node(i), now) : form.difference(now.node(i), base.node(i), now);
+                if (i >= base.count() || !node.isEmpty()) {
+                    node.put("id", now.node(i).id());
                     nodes.add(node);
                 }
             }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
@@ -57,7 +59,8 @@ public final class SceneEdits {
     }
 
     /** Nodes that lie below no other of them, in their order. */
-    public static List<Integer> roots(Scene s, Collection<Integer> nodes) {
+    public static List<Integer> roots(Scene s, Collection<Integer> some) {
+        Set<Integer> nodes = some instanceof Set<Integer> set ? set : new LinkedHashSet<>(some);
         List<Integer> out = new ArrayList<>();
         for (int n : nodes) {
             int p = s.node(n).parent();

@@ -2,13 +2,11 @@ package rhombus.core.pick;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.geometry.Wedge;
-import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Screen;
 
@@ -19,34 +17,42 @@ public final class Marquee {
 
     private Marquee() {}
 
+    /** The unlocked objects that a rectangle takes, in the order of their numbers; see {@link #marks}. */
+    public static List<Integer> nodes(
+            Scene scene, Surfaces surfaces, Screen screen, double x0, double y0, double x1, double y1, boolean inside) {
+        boolean[] marks = marks(scene, surfaces, screen, x0, y0, x1, y1, inside);
+        List<Integer> out = new ArrayList<>();
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                out.add(i);
+            }
+        }
+        return out;
+    }
+
     /**
-     * The unlocked objects that a rectangle takes, also those that others hide.
+     * Which unlocked objects a rectangle takes, also those that others hide.
      *
+     * @param surfaces of the same scene
      * @param inside whether all of an object must lie in the rectangle; else touching it is enough
+     * @return for each node whether it is taken
      */
-    public static List<Integer> nodes(Scene scene, Screen screen, double x0, double y0, double x1, double y1, boolean inside) {
+    public static boolean[] marks(
+            Scene scene, Surfaces surfaces, Screen screen, double x0, double y0, double x1, double y1, boolean inside) {
         // A line has no sides to be inside of: it counts as thin.
         double px = Math.max(0, THIN - Math.abs(x1 - x0)) / 2;
         double py = Math.max(0, THIN - Math.abs(y1 - y0)) / 2;
         Wedge wedge = wedge(screen, Math.min(x0, x1) - px, Math.min(y0, y1) - py, Math.max(x0, x1) + px, Math.max(y0, y1) + py);
-        List<Integer> out = new ArrayList<>();
-        for (int i = 0; i < scene.count(); i++) {
-            if (!scene.shown(i) || scene.locked(i)) {
-                continue;
+        boolean[] out = new boolean[scene.count()];
+        surfaces.in(wedge, (i, where) -> {
+            if (scene.shown(i) && !scene.locked(i)) {
+                int w = where == Wedge.INSIDE ? where : wedge.box(scene.bounds(i));
+                out[i] = w == Wedge.INSIDE || w == Wedge.ACROSS && takes(scene, i, wedge, inside);
             }
-            Aabb b = scene.bounds(i);
-            if (b.isEmpty()) {
-                Kind kind = scene.node(i).kind();
-                double[] w = scene.world(i);
-                if (kind != Kind.GROUP && wedge.holds(w[12], w[13], w[14])) {
-                    out.add(i);
-                }
-                continue;
-            }
-            int where = wedge.box(b);
-            if (where == Wedge.INSIDE || where == Wedge.ACROSS && takes(scene, i, wedge, inside)) {
-                out.add(i);
-            }
+        });
+        for (int i : scene.points()) {
+            double[] w = scene.world(i);
+            out[i] = out[i] || scene.shown(i) && !scene.locked(i) && wedge.holds(w[12], w[13], w[14]);
         }
         return out;
     }

@@ -1,6 +1,7 @@
 package rhombus.core.pick;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import rhombus.core.geometry.Bvh;
@@ -8,21 +9,47 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.geometry.Wedge;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /** Answers rays against the triangles that are drawn, both sides. Meshes without hierarchy are passed over. */
 public final class Surfaces {
+    /** Scenes with more objects are searched by a tree. */
+    private static final int MANY = 512;
+
     private final Scene scene;
     private final double[][] inverse;
     private final double[] ray = new double[7];
     private final double[] hit = new double[3];
     private int triangle;
+    private ObjectTree tree;
+    private int bestNode;
+    private int bestMesh;
+    private int bestTriangle;
 
     /** Prepares a scene for picking. */
     public Surfaces(Scene scene) {
+        this(scene, null);
+    }
+
+    private Surfaces(Scene scene, ObjectTree tree) {
         this.scene = scene;
         this.inverse = new double[scene.count()][];
+        this.tree = tree;
+    }
+
+    /** The same for a later state of the scene, in which some objects have moved or are new. */
+    public Surfaces after(Scene next, Collection<Integer> moved) {
+        return new Surfaces(next, tree == null || next.count() < scene.count() ? null : tree.after(next, moved));
+    }
+
+    /** The tree over a large scene, made when it is first needed; null for a small one, where looking at all is as quick. */
+    private ObjectTree tree() {
+        if (tree == null && scene.count() > MANY) {
+            tree = new ObjectTree(scene);
+        }
+        return tree;
     }
 
     /**
@@ -40,30 +67,39 @@ public final class Surfaces {
     public Hit closest(Ray sight, double startAt, boolean locked) {
         Vec3 o = sight.at(startAt);
         Vec3 d = sight.direction();
+        bestNode = -1;
         double best = Double.POSITIVE_INFINITY;
-        int bestNode = -1;
-        int bestMesh = -1;
-        int bestTriangle = -1;
-        for (int i = 0; i < scene.count(); i++) {
-            Node n = scene.node(i);
-            if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i) && !locked || !scene.bounds(i).hit(o, d, best)) {
-                continue;
-            }
-            double[] toLocal = toLocal(i);
-            if (toLocal == null) {
-                continue;
-            }
-            for (int m : n.meshes()) {
-                double t = inMesh(scene.meshes().get(m), toLocal, o, d, best);
-                if (t < best) {
-                    best = t;
-                    bestNode = i;
-                    bestMesh = m;
-                    bestTriangle = triangle;
-                }
+        if (tree() != null) {
+            double[] found = {best};
+            tree.along(o, d, best, (i, largest) -> found[0] = nearer(i, o, d, largest, locked));
+            best = found[0];
+        } else {
+            for (int i = 0; i < scene.count(); i++) {
+                best = nearer(i, o, d, best, locked);
             }
         }
         return bestNode < 0 ? null : new Hit(bestNode, o.plus(d, best), best + startAt, bestMesh, bestTriangle);
+    }
+
+    /** Where the line meets an object, if that is nearer than what was met before. */
+    private double nearer(int i, Vec3 o, Vec3 d, double before, boolean evenLocked) {
+        double best = before;
+        Node n = scene.node(i);
+        if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i) && !evenLocked || !scene.bounds(i).hit(o, d, best)) {
+            return best;
+        }
+        double[] toLocal = toLocal(i);
+        for (int k = 0; toLocal != null && k < n.meshes().size(); k++) {
+            int m = n.meshes().get(k);
+            double t = inMesh(scene.meshes().get(m), toLocal, o, d, best);
+            if (t < best) {
+                best = t;
+                bestNode = i;
+                bestMesh = m;
+                bestTriangle = triangle;
+            }
+        }
+        return best;
     }
 
     /** Every unlocked object on a line of sight with the nearest point of it that is met, near to far. */
@@ -71,22 +107,25 @@ public final class Surfaces {
         Vec3 o = sight.at(startAt);
         Vec3 d = sight.direction();
         List<Hit> out = new ArrayList<>();
-        for (int i = 0; i < scene.count(); i++) {
-            Node n = scene.node(i);
-            if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i)
-                    || !scene.bounds(i).hit(o, d, Double.POSITIVE_INFINITY) || toLocal(i) == null) {
-                continue;
-            }
-            double best = Double.POSITIVE_INFINITY;
-            for (int m : n.meshes()) {
-                best = Math.min(best, inMesh(scene.meshes().get(m), toLocal(i), o, d, best));
-            }
-            if (best < Double.POSITIVE_INFINITY) {
-                out.add(new Hit(i, o.plus(d, best), best + startAt));
+        if (tree() != null) {
+            tree.along(o, d, Double.POSITIVE_INFINITY, (i, largest) -> {
+                meet(i, o, d, startAt, out);
+                return largest;
+            });
+        } else {
+            for (int i = 0; i < scene.count(); i++) {
+                meet(i, o, d, startAt, out);
             }
         }
         out.sort(Comparator.comparingDouble(Hit::distance));
         return out;
+    }
+
+    private void meet(int i, Vec3 o, Vec3 d, double startAt, List<Hit> out) {
+        double t = nearer(i, o, d, Double.POSITIVE_INFINITY, false);
+        if (t < Double.POSITIVE_INFINITY) {
+            out.add(new Hit(i, o.plus(d, t), t + startAt));
+        }
     }
 
     private double inMesh(Mesh mesh, double[] toLocal, Vec3 o, Vec3 d, double best) {
@@ -120,24 +159,55 @@ public final class Surfaces {
      */
     public double clearance(Vec3 p, double limit) {
         double best = limit;
+        if (tree() != null) {
+            double[] found = {best};
+            tree.near(p, best, (i, largest) -> found[0] = room(i, p, largest));
+            return found[0];
+        }
         for (int i = 0; i < scene.count(); i++) {
-            double toBox = scene.shown(i) ? scene.bounds(i).distance(p) : Double.POSITIVE_INFINITY;
-            if (toBox >= best || toLocal(i) == null) {
-                continue;
-            }
-            double shrink = smallestScale(scene.world(i));
-            Vec3 local = Mat4.point(inverse[i], p);
-            for (int m : scene.node(i).meshes()) {
-                Mesh mesh = scene.meshes().get(m);
-                Vec3 q = local.minus(mesh.origin());
-                // Until the hierarchy has come, a thousandth of the object's size stands in for the distance.
-                double d = mesh.bvh() == null
-                        ? scene.bounds(i).radius() * 1e-3
-                        : mesh.bvh().clearance(q.x(), q.y(), q.z(), best / shrink) * shrink;
-                best = Math.min(best, Math.max(toBox, d));
-            }
+            best = room(i, p, best);
         }
         return best;
+    }
+
+    private double room(int i, Vec3 p, double limit) {
+        double toBox = scene.shown(i) ? scene.bounds(i).distance(p) : Double.POSITIVE_INFINITY;
+        if (toBox >= limit || toLocal(i) == null) {
+            return limit;
+        }
+        double best = limit;
+        double shrink = smallestScale(scene.world(i));
+        Vec3 local = Mat4.point(inverse[i], p);
+        for (int m : scene.node(i).meshes()) {
+            Mesh mesh = scene.meshes().get(m);
+            Vec3 q = local.minus(mesh.origin());
+            // Until the hierarchy has come, a thousandth of the object's size stands in for the distance.
+            double d = mesh.bvh() == null
+                    ? scene.bounds(i).radius() * 1e-3
+                    : mesh.bvh().clearance(q.x(), q.y(), q.z(), best / shrink) * shrink;
+            best = Math.min(best, Math.max(toBox, d));
+        }
+        return best;
+    }
+
+    /** Visits the objects that may reach into a wedge, in no order. */
+    void in(Wedge w, ObjectTree.InWedge visit) {
+        if (tree() != null) {
+            tree.in(w, visit);
+            return;
+        }
+        for (int i = 0; i < scene.count(); i++) {
+            if (!scene.bounds(i).isEmpty()) {
+                visit.at(i, Wedge.ACROSS);
+            }
+        }
+    }
+
+    /** Whether anything that is shown may reach into a wedge, as far as boxes tell. */
+    public boolean anythingIn(Wedge w) {
+        boolean[] any = new boolean[1];
+        in(w, (i, where) -> any[0] |= !any[0] && scene.shown(i) && (where == Wedge.INSIDE || w.box(scene.bounds(i)) != Wedge.OUTSIDE));
+        return any[0];
     }
 
     /** A lower bound on what the matrix makes of a unit length: determinant over the product of the two longest columns. */

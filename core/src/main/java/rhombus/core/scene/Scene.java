@@ -147,13 +147,19 @@ public final class Scene {
     /** World bounds of all meshes that are drawn. */
     public Aabb bounds() {
         if (all == null) {
-            Aabb sum = Aabb.EMPTY;
+            double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
             for (int i = 0; i < nodes.length; i++) {
-                if (tree.shown[i] && !bounds[i].isEmpty()) {
-                    sum = sum.union(bounds[i]);
+                Aabb b = bounds[i];
+                if (tree.shown[i] && b.min().x() <= b.max().x()) {
+                    ax = Math.min(ax, b.min().x());
+                    ay = Math.min(ay, b.min().y());
+                    az = Math.min(az, b.min().z());
+                    bx = Math.max(bx, b.max().x());
+                    by = Math.max(by, b.max().y());
+                    bz = Math.max(bz, b.max().z());
                 }
             }
-            all = sum;
+            all = new Aabb(new Vec3(ax, ay, az), new Vec3(bx, by, bz));
         }
         return all;
     }
@@ -185,6 +191,11 @@ public final class Scene {
         return i == null ? -1 : i;
     }
 
+    /** Numbers of the cameras and lights, gone or not. */
+    public int[] points() {
+        return tree.points;
+    }
+
     /** Numbers of a node's children, in order; -1 for those at the top. */
     public List<Integer> children(int i) {
         return i < 0 ? tree.roots : tree.children.get(i);
@@ -211,6 +222,9 @@ public final class Scene {
 
     /** World bounds of a node and all below it; a camera or light counts as a point. */
     public Aabb boundsBelow(int i) {
+        if (tree.children.get(i).isEmpty() && !nodes[i].meshes().isEmpty()) {
+            return bounds[i];
+        }
         Aabb sum = Aabb.EMPTY;
         for (int n : subtree(i)) {
             Kind kind = nodes[n].kind();
@@ -227,6 +241,18 @@ public final class Scene {
         int sum = 0;
         for (int m : nodes[i].meshes()) {
             sum += meshes.get(m).triangleCount();
+        }
+        return sum;
+    }
+
+    /** Number of triangles of a node and all below it that is not gone. */
+    public int trianglesBelow(int i) {
+        if (tree.children.get(i).isEmpty()) {
+            return nodes[i].gone() ? 0 : triangles(i);
+        }
+        int sum = 0;
+        for (int n : subtree(i)) {
+            sum += nodes[n].gone() ? 0 : triangles(n);
         }
         return sum;
     }

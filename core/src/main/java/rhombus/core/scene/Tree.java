@@ -1,6 +1,7 @@
 package rhombus.core.scene;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,8 @@ final class Tree {
     final int[] order;
     final boolean[] shown;
     final boolean[] locked;
+    /** Cameras and lights. */
+    final int[] points;
 
     Tree(Node[] nodes, List<Layer> layers, Set<Integer> isolated) {
         int n = nodes.length;
@@ -53,6 +56,14 @@ final class Tree {
         if (at < n) {
             throw new IllegalArgumentException("a node is its own ancestor");
         }
+        int[] found = new int[n];
+        int count = 0;
+        for (int i = 0; i < n; i++) {
+            if (nodes[i].camera() != null || nodes[i].light() != null) {
+                found[count++] = i;
+            }
+        }
+        points = Arrays.copyOf(found, count);
         boolean[] chosen = new boolean[n];
         for (int i : order) {
             follow(i, nodes, layers, isolated, chosen);

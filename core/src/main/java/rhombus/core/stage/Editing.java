@@ -44,12 +44,15 @@ final class Editing {
             Node b = next.node(i);
             if (a != b) {
                 structure |= !same(a, b);
-                if (a.local() != b.local() || a.parent() != b.parent()) {
+                if (a.local() != b.local() || a.parent() != b.parent() || a.meshes() != b.meshes()) {
                     moved.addAll(next.subtree(i));
                 }
             }
         }
-        stage.show(next);
+        for (int i = was.count(); i < next.count(); i++) {
+            moved.add(i);
+        }
+        stage.show(next, moved);
         if (structure) {
             stage.changes().add(Changes.STRUCTURE | Changes.SELECTION | Changes.CAPTION);
         }

@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
@@ -93,7 +94,7 @@ final class Frames {
             return new Whole(all, List.of());
         }
         List<Integer> left = new ArrayList<>(meshes);
-        left.removeAll(dense);
+        left.removeAll(new HashSet<>(dense));
         return new Whole(fitMeshes(scene, dense, pose, width / height), left);
     }
 
@@ -144,22 +145,25 @@ final class Frames {
      */
     private static List<Integer> dense(Scene scene, List<Integer> meshes) {
         Vec3 middle = new Vec3(median(scene, meshes, 0), median(scene, meshes, 1), median(scene, meshes, 2));
+        double[] far = new double[scene.count()];
+        for (int n : meshes) {
+            far[n] = farthest(scene.bounds(n), middle);
+        }
         List<Integer> sorted = new ArrayList<>(meshes);
-        sorted.sort(Comparator.comparingDouble((Integer n) -> farthest(scene.bounds(n), middle)));
+        sorted.sort(Comparator.comparingDouble((Integer n) -> far[n]));
         int count = (int) Math.ceil(sorted.size() * DENSE);
-        double reach = farthest(scene.bounds(sorted.get(count - 1)), middle) * NEAR;
-        while (count < sorted.size() && farthest(scene.bounds(sorted.get(count)), middle) <= reach) {
+        double reach = far[sorted.get(count - 1)] * NEAR;
+        while (count < sorted.size() && far[sorted.get(count)] <= reach) {
             count++;
         }
         return sorted.subList(0, count);
     }
 
     private static double farthest(Aabb b, Vec3 p) {
-        double most = 0;
-        for (int i = 0; i < 8; i++) {
-            most = Math.max(most, b.corner(i).distance(p));
-        }
-        return most;
+        double x = Math.max(Math.abs(b.min().x() - p.x()), Math.abs(b.max().x() - p.x()));
+        double y = Math.max(Math.abs(b.min().y() - p.y()), Math.abs(b.max().y() - p.y()));
+        double z = Math.max(Math.abs(b.min().z() - p.z()), Math.abs(b.max().z() - p.z()));
+        return Math.sqrt(x * x + y * y + z * z);
     }
 
     private static double median(Scene scene, List<Integer> meshes, int axis) {

@@ -26,7 +26,7 @@ final class Icons {
         if (!v.shows(Overlay.ICONS)) {
             return;
         }
-        for (int i = 0; i < s.count(); i++) {
+        for (int i : s.points()) {
             Kind k = s.node(i).kind();
             if ((k == Kind.LIGHT || k == Kind.CAMERA) && s.shown(i) && !s.node(i).id().equals(v.camera)) {
                 Vec3 p = Mat4.origin(s.world(i));

@@ -52,13 +52,6 @@ final class Lost {
         if (!stage.opened() || !v.shown || s.bounds().isEmpty()) {
             return false;
         }
-        Wedge wedge = Marquee.wedge(v.screen(), 0, 0, v.width, v.height);
-        for (int i = 0; i < s.count(); i++) {
-            Aabb b = s.bounds(i);
-            if (s.shown(i) && !b.isEmpty() && wedge.box(b) != Wedge.OUTSIDE) {
-                return false;
-            }
-        }
-        return true;
+        return !stage.surfaces().anythingIn(Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
     }
 }

@@ -44,11 +44,28 @@ final class MarqueeMotion implements Motion {
         Selection s = stage.selection();
         s.only(before);
         if (Math.abs(x1 - x0) >= LEAST || Math.abs(y1 - y0) >= LEAST) {
-            List<Integer> nodes = Marquee.nodes(stage.scene(), view.screen(), x0, y0, x1, y1, inside());
-            stage.runner().select().take(nodes, how);
+            take(Marquee.marks(stage.scene(), stage.surfaces(), view.screen(), x0, y0, x1, y1, inside()));
         } else {
             stage.selectionChanged();
         }
+    }
+
+    private void take(boolean[] marks) {
+        Selection s = stage.selection();
+        if (how.equals("pick")) {
+            s.clear();
+        }
+        boolean toggle = how.equals("toggle");
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                if (toggle) {
+                    s.toggle(i);
+                } else {
+                    s.add(i);
+                }
+            }
+        }
+        stage.selectionChanged();
     }
 
     /** As it was before. */
@@ -59,6 +76,6 @@ final class MarqueeMotion implements Motion {
 
     Map<String, Object> mark() {
         return Plain.map("x", Math.min(x0, x1), "y", Math.min(y0, y1), "width", Math.abs(x1 - x0), "height", Math.abs(y1 - y0),
-                "inside", inside(), "words", (inside() ? "inside" : "touching") + " · " + stage.selection().nodes().size());
+                "inside", inside(), "words", (inside() ? "inside" : "touching") + " · " + stage.selection().count());
     }
 }

@@ -70,7 +70,7 @@ final class PivotState {
         if (b.isEmpty()) {
             return Offer.none("Nothing is selected.");
         }
-        int count = stage.selection().nodes().size();
+        int count = stage.selection().count();
         return Offer.of(b.center(), count == 1 ? stage.nameOf(stage.selection().last()) : "middle of " + count + " objects");
     }
 }

@@ -113,12 +113,6 @@ final class Readout {
         Scene scene = stage.scene();
         int last = stage.selection().last();
         Node n = scene.node(last);
-        int triangles = 0;
-        for (int s : stage.selection().roots(scene)) {
-            for (int below : scene.subtree(s)) {
-                triangles += scene.node(below).gone() ? 0 : scene.triangles(below);
-            }
-        }
         Vec3 size = stage.selection().bounds(scene).size();
         Vec3 turn = Transforms.angles(Transforms.rotationOf(n.local()));
         Vec3 scale = Transforms.scaleOf(n.local());
@@ -142,7 +136,7 @@ final class Readout {
                 "parts", stage.components().isEmpty() ? null : stage.components().words(),
                 "locked", scene.locked(last) ? true : null,
                 "group", n.kind() == Kind.GROUP ? true : null,
-                "triangles", triangles);
+                "triangles", stage.selection().triangles(scene));
         if (n.shape() != null) {
             List<Object> fields = new ArrayList<>();
             for (Shape.Parameter p : n.shape().sort().parameters()) {

@@ -59,7 +59,7 @@ final class SceneCommands {
 
     /** What the selection is called. */
     static String names(Stage stage) {
-        int count = stage.selection().nodes().size();
+        int count = stage.selection().count();
         return count == 1 ? stage.nameOf(stage.selection().last()) : count + " objects";
     }
 

@@ -1,82 +1,163 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
-import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.scene.Scene;
 
-/** Selected nodes in the order in which they were selected, the last one last. */
+/**
+ * Selected nodes in the order in which they were selected, the last one last. Kept in plain arrays: a marquee may take a
+ * hundred thousand with every move of the hand.
+ */
 final class Selection {
-    private final Set<Integer> nodes = new LinkedHashSet<>();
+    /** Nodes in order; -1 where one was taken out. */
+    private int[] order = new int[16];
+    private int end;
+    private int count;
+    /** Place of each node in {@link #order}, plus 1; 0 for none. */
+    private int[] place = new int[16];
+    private Sum sum;
+
+    /**
+     * What all that is selected comes to.
+     *
+     * @param scene for which it was worked out
+     * @param roots selected nodes that lie below no other selected node
+     * @param bounds of everything selected
+     * @param triangles of everything selected
+     */
+    private record Sum(Scene scene, List<Integer> roots, Aabb bounds, int triangles) {}
 
     List<Integer> nodes() {
-        return new ArrayList<>(nodes);
+        List<Integer> out = new ArrayList<>(count);
+        for (int i = 0; i < end; i++) {
+            if (order[i] >= 0) {
+                out.add(order[i]);
+            }
+        }
+        return out;
+    }
+
+    int count() {
+        return count;
     }
 
     boolean isEmpty() {
-        return nodes.isEmpty();
+        return count == 0;
     }
 
     boolean has(int node) {
-        return nodes.contains(node);
+        return node < place.length && place[node] > 0;
     }
 
     int last() {
-        int last = -1;
-        for (int n : nodes) {
-            last = n;
+        for (int i = end - 1; i >= 0; i--) {
+            if (order[i] >= 0) {
+                return order[i];
+            }
         }
-        return last;
+        return -1;
     }
 
     void only(int node) {
-        nodes.clear();
-        nodes.add(node);
+        clear();
+        add(node);
+    }
+
+    void only(Collection<Integer> some) {
+        clear();
+        for (int n : some) {
+            add(n);
+        }
     }
 
     void add(int node) {
-        nodes.remove(node);
-        nodes.add(node);
+        remove(node);
+        if (end == order.length) {
+            order = Arrays.copyOf(order, end * 2);
+        }
+        if (node >= place.length) {
+            place = Arrays.copyOf(place, Math.max(node + 1, place.length * 2));
+        }
+        order[end] = node;
+        place[node] = ++end;
+        count++;
     }
 
     void toggle(int node) {
-        if (!nodes.remove(node)) {
-            nodes.add(node);
+        if (has(node)) {
+            remove(node);
+        } else {
+            add(node);
+        }
+    }
+
+    void remove(int node) {
+        sum = null;
+        if (has(node)) {
+            order[place[node] - 1] = -1;
+            place[node] = 0;
+            count--;
         }
     }
 
     void clear() {
-        nodes.clear();
-    }
-
-    void only(Collection<Integer> some) {
-        nodes.clear();
-        nodes.addAll(some);
-    }
-
-    void remove(int node) {
-        nodes.remove(node);
+        sum = null;
+        for (int i = 0; i < end; i++) {
+            if (order[i] >= 0) {
+                place[order[i]] = 0;
+            }
+        }
+        end = 0;
+        count = 0;
     }
 
     /** What is no longer in the scene is no longer selected. */
     void keep(Scene scene) {
-        nodes.removeIf(n -> n >= scene.count() || scene.node(n).gone());
+        for (int i = 0; i < end; i++) {
+            if (order[i] >= 0 && (order[i] >= scene.count() || scene.node(order[i]).gone())) {
+                remove(order[i]);
+            }
+        }
     }
 
     /** Selected nodes that lie below no other selected node. */
     List<Integer> roots(Scene scene) {
-        return SceneEdits.roots(scene, nodes);
+        return sum(scene).roots;
     }
 
     Aabb bounds(Scene scene) {
-        Aabb sum = Aabb.EMPTY;
-        for (int n : nodes) {
-            sum = sum.union(scene.boundsBelow(n));
+        return sum(scene).bounds;
+    }
+
+    int triangles(Scene scene) {
+        return sum(scene).triangles;
+    }
+
+    private Sum sum(Scene scene) {
+        if (sum == null || sum.scene != scene) {
+            List<Integer> roots = new ArrayList<>();
+            Aabb bounds = Aabb.EMPTY;
+            int triangles = 0;
+            for (int i = 0; i < end; i++) {
+                if (order[i] >= 0 && !below(scene, order[i])) {
+                    roots.add(order[i]);
+                    bounds = bounds.union(scene.boundsBelow(order[i]));
+                    triangles += scene.trianglesBelow(order[i]);
+                }
+            }
+            sum = new Sum(scene, List.copyOf(roots), bounds, triangles);
         }
         return sum;
+    }
+
+    private boolean below(Scene scene, int node) {
+        int p = scene.node(node).parent();
+        while (p >= 0 && !has(p)) {
+            p = scene.node(p).parent();
+        }
+        return p >= 0;
     }
 }

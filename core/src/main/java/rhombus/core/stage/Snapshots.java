@@ -1,10 +1,8 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import rhombus.core.board.Template;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.EdgeThinning;
@@ -36,6 +34,9 @@ import rhombus.core.view.Screen;
 
 /** The state of the stage as plain data, for panels and for {@code window.rhombus}. */
 public final class Snapshots {
+    /** Scenes with more to draw are drawn mesh by mesh. */
+    private static final int CROWD = 4096;
+
     private final Stage stage;
 
     Snapshots(Stage stage) {
@@ -117,6 +118,9 @@ public final class Snapshots {
         if (v.mode.edging() == DisplayMode.Edging.NONE) {
             return out;
         }
+        if (out.length > CROWD) {
+            return alike(v, screen, scene, out);
+        }
         int at = 0;
         for (int i = 0; i < scene.count(); i++) {
             if (scene.node(i).meshes().isEmpty()) {
@@ -135,6 +139,29 @@ public final class Snapshots {
                     case ON_SURFACE -> EdgeThinning.showOnSurface(area, mesh.triangleCount()) ? 1 : 0;
                     case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(room, mesh.edgeVertices().length / 2);
                 };
+            }
+        }
+        return out;
+    }
+
+    /** In a scene of very many objects, all uses of a mesh are drawn as one that stood at the focus would be. */
+    private static int[] alike(ViewState v, Screen screen, Scene scene, int[] out) {
+        int[] ofMesh = new int[scene.meshes().size()];
+        double m = screen.metresPerPixel(v.pose.focus());
+        for (int k = 0; k < ofMesh.length; k++) {
+            Mesh mesh = scene.meshes().get(k);
+            double side = mesh.bounds().radius() * 2 / m;
+            ofMesh[k] = switch (v.mode.edging()) {
+                case NONE -> 0;
+                case ON_SURFACE -> EdgeThinning.showOnSurface(side * side, mesh.triangleCount()) ? 1 : 0;
+                case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(side * side + 8 * side, mesh.edgeVertices().length / 2);
+            };
+        }
+        int at = 0;
+        for (int i = 0; i < scene.count(); i++) {
+            List<Integer> meshes = scene.node(i).meshes();
+            for (int k = 0; k < meshes.size(); k++) {
+                out[at++] = ofMesh[meshes.get(k)];
             }
         }
         return out;
@@ -204,14 +231,21 @@ public final class Snapshots {
     /** Numbers of the nodes that are selected, or of the one selected last, with all below them. */
     public int[] selectedNodes(boolean last) {
         List<Integer> from = !last ? stage.selection().nodes() : stage.selection().isEmpty() ? List.of() : List.of(stage.selection().last());
-        Set<Integer> all = new LinkedHashSet<>();
+        Scene s = stage.scene();
+        boolean[] marks = new boolean[s.count()];
+        int count = 0;
         for (int n : from) {
-            all.addAll(stage.scene().subtree(n));
+            for (int below : s.children(n).isEmpty() ? List.of(n) : s.subtree(n)) {
+                count += marks[below] ? 0 : 1;
+                marks[below] = true;
+            }
         }
-        int[] out = new int[all.size()];
+        int[] out = new int[count];
         int at = 0;
-        for (int n : all) {
-            out[at++] = n;
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                out[at++] = i;
+            }
         }
         return out;
     }

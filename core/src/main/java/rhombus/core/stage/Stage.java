@@ -1,6 +1,7 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -612,9 +613,9 @@ public final class Stage {
     }
 
     /** Shows another state of the scene; {@link Editing} alone asks for it. */
-    void show(Scene next) {
+    void show(Scene next, Collection<Integer> moved) {
         scene = next;
-        surfaces = new Surfaces(scene);
+        surfaces = surfaces.after(scene, moved);
         selection.keep(scene);
         components.keep();
         hover.forget();

@@ -71,8 +71,8 @@ class MarqueeTest {
         Screen screen = around(q, distance, flat);
         Rectangle2D r = new Rectangle2D.Double(Math.min(x0, x1), Math.min(y0, y1), Math.abs(x1 - x0), Math.abs(y1 - y0));
         Rectangle2D wider = new Rectangle2D.Double(r.getX() - 1, r.getY() - 1, r.getWidth() + 2, r.getHeight() + 2);
-        List<Integer> touching = Marquee.nodes(s, screen, x0, y0, x1, y1, false);
-        List<Integer> inside = Marquee.nodes(s, screen, x0, y0, x1, y1, true);
+        List<Integer> touching = Marquee.nodes(s, new Surfaces(s), screen, x0, y0, x1, y1, false);
+        List<Integer> inside = Marquee.nodes(s, new Surfaces(s), screen, x0, y0, x1, y1, true);
         assertThat(touching).containsAll(inside);
         assertThat(touching).as("the locked slab").doesNotContain(0);
         for (int n : List.of(2, 3, 4)) {
@@ -102,10 +102,10 @@ class MarqueeTest {
     void whatIsBehindTheEyeHiddenOrLockedIsNotTaken() {
         Scene s = Scenes.boxes();
         Screen close = new Screen(new Pose(new Vec3(-4, 1, -1), Quat.IDENTITY, 5, new Projection.Perspective(0.9)), W, H);
-        assertThat(Marquee.nodes(s, close, 0, 0, W, H, false)).contains(4).doesNotContain(2, 3);
+        assertThat(Marquee.nodes(s, new Surfaces(s), close, 0, 0, W, H, false)).contains(4).doesNotContain(2, 3);
         Screen all = around(Quat.IDENTITY, 40, true);
-        assertThat(Marquee.nodes(s, all, 0, 0, W, H, false)).contains(2, 3, 4, 5);
+        assertThat(Marquee.nodes(s, new Surfaces(s), all, 0, 0, W, H, false)).contains(2, 3, 4, 5);
         Scene hidden = s.withIsolated(java.util.Set.of(4));
-        assertThat(Marquee.nodes(hidden, all, 0, 0, W, H, false)).containsExactly(4);
+        assertThat(Marquee.nodes(hidden, new Surfaces(hidden), all, 0, 0, W, H, false)).containsExactly(4);
     }
 }
