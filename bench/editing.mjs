@@ -15,6 +15,13 @@ function row(what, ours, theirs, ratio, bar, met) {
   console.log(lines.at(-1));
 }
 
+const NAMES = { bunny: 'the Stanford bunny', teapot: 'the Utah teapot', sheet: 'a sheet of hills' };
+for (const name of Object.keys(NAMES)) {
+  const r = await bench((n) => window.bench.modelPicks(n), name);
+  row(`${r.rays} random rays at ${NAMES[name]} (${r.triangles} triangles, ${r.hits} hit): ${r.missed} that only one of both hits, ${r.other} at another distance; three-mesh-bvh raycastFirst; ratio of rays a second`,
+    `${r.ours.toFixed(0)} ms`, `${r.theirs.toFixed(0)} ms`, r.times.toFixed(2), 'at least 2, the same hits', r.times >= 2 && r.missed + r.other === 0);
+}
+
 const f = await bench(() => window.bench.framing());
 row(`framing ${f.triangles} triangles from any side, eyes at most ${f.far.toExponential(1)} m apart; one plain pass over the vertices`,
   `${(f.ours * 1000).toFixed(0)} µs`, `${f.theirs.toFixed(1)} ms`, f.ratio.toFixed(4), 'at most 0.1', f.ratio <= 0.1 && f.far < 1e-6);

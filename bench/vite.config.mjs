@@ -12,6 +12,8 @@ export default {
       { find: '#compiled-core', replacement: at('../core-web/target/js/rhombus-core.js') },
       { find: /^three\/addons\/(.*)/, replacement: `${modules}/three/examples/jsm/$1` },
       { find: /^three$/, replacement: `${modules}/three/build/three.module.js` },
+      { find: /^bunny$/, replacement: `${modules}/bunny/index.js` },
+      { find: /^teapot$/, replacement: `${modules}/teapot/teapot.js` },
       { find: /^three-mesh-bvh$/, replacement: `${modules}/three-mesh-bvh/src/index.js` },
     ],
   },

@@ -2,6 +2,7 @@ import * as core from '#compiled-core';
 import { events } from './events';
 import { bareOrbit } from './latency';
 import { bareLoad } from './load';
+import { modelPicks } from './openModels';
 import { picks } from './picks';
 import { framing, marquee } from './editing';
 import { redraw } from './redraw';
@@ -17,4 +18,4 @@ async function open(files: { geometry: string; edges: string; hierarchy: string 
   return geometry;
 }
 
-Object.assign(window, { bench: { open, events, picks, redraw, framing, marquee, bareLoad, bareOrbit, sheetAsGlb } });
+Object.assign(window, { bench: { open, events, picks, redraw, framing, marquee, modelPicks, bareLoad, bareOrbit, sheetAsGlb } });

@@ -53,7 +53,7 @@ function application() {
     if (a.command === 'app.trail') trailShown.value = !trailShown.value;
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
-    if (a.command === 'app.add') bar.value?.add();
+    if (a.command === 'app.add') bar.value?.add(a.args);
     if (a.command === 'app.versions') versions.value = true;
     if (a.command === 'select.through') through.value = a.args as unknown as Through;
     if (a.command === 'app.full-screen') void fullScreen();

@@ -24,6 +24,13 @@ function path(points: number[], close: boolean) {
       <path v-if="i.kind === 'camera'" class="sign" d="M-5-3H2V3H-5ZM2-1 5-3V3L2 1" />
       <path v-else class="sign" d="M0-3 3 0 0 3-3 0ZM0-7V-5M0 5V7M-7 0H-5M5 0H7" />
     </g>
+    <path
+      v-if="marks.own"
+      class="own"
+      d="M0-9V-3M0 9V3M-9 0H-3M9 0H3M0-3 3 0 0 3-3 0Z"
+      :transform="`translate(${marks.own.x} ${marks.own.y})`"
+      data-own-pivot
+    />
     <template v-for="(p, k) in marks.parts" :key="k">
       <path
         v-if="p.sort === 'vertex'"
@@ -71,6 +78,12 @@ function path(points: number[], close: boolean) {
 }
 .locked {
   opacity: 0.55;
+}
+.own {
+  fill: none;
+  stroke: var(--pick);
+  stroke-width: 1.5;
+  paint-order: stroke;
 }
 .hull {
   fill: none;

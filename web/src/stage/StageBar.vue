@@ -8,6 +8,7 @@ import AddMenu from '../panels/add/AddMenu.vue';
 import BoardTabs from '../panels/boards/BoardTabs.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import HistoryMenu from '../panels/history/HistoryMenu.vue';
+import type { Plain } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
@@ -82,7 +83,7 @@ function again() {
   else keepers.forEach((k, i) => void (k.state.value === 'conflict' ? settle(k, KEPT[i]!) : k.save()));
 }
 
-defineExpose({ history: () => history.value?.open(), add: () => adding.value?.open() });
+defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.value?.open(at) });
 </script>
 
 <template>

@@ -16,7 +16,7 @@ const busy = computed(() => {
   const m = props.marks;
   if (!m) return false;
   const lists = [m.handles, m.lines, m.icons, m.parts];
-  return lists.some((l) => l.length > 0) || m.ring || m.hover || m.marquee;
+  return lists.some((l) => l.length > 0) || m.ring || m.hover || m.marquee || m.own;
 });
 const store = useStage();
 const tool = computed(() => store.readout.tool?.tool ?? '');

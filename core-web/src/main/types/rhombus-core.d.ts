@@ -41,7 +41,7 @@ export interface Field { command: string; key: string; label: string; text: stri
 export interface ToolState { tool?: string; last: string; axes: string; about: string; snap: string }
 export interface Selected {
   name: string; kind: string; last: string; object: string; size: string; place: Vec; triangles: number;
-  places: Field[]; turns: Field[]; scales: Field[]; shape?: Field[]; parts?: string; locked?: boolean; group?: boolean;
+  places: Field[]; pivot: Field[]; turns: Field[]; scales: Field[]; shape?: Field[]; parts?: string; locked?: boolean; group?: boolean;
 }
 export interface Layer { id: string; name: string; visible: boolean; locked: boolean; objects: number }
 export interface History { edits: string[]; done: number }
@@ -58,6 +58,8 @@ export interface Marks {
   hover?: { name: string; object: string; hull: number[]; x?: number; y?: number };
   marquee?: { x: number; y: number; width: number; height: number; inside: boolean; words: string };
   parts: { sort: string; points: number[] }[];
+  /** The pivot point of the object selected last, where no tool stands on it. */
+  own?: { x: number; y: number };
   /** Where a selection out of view is; whether the viewport shows nothing. */
   beacon?: { x: number; y: number; angle: number; name: string; distance: string };
   empty?: boolean;

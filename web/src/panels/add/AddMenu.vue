@@ -20,17 +20,32 @@ const items: Item[] = [
   { label: 'Sun', command: 'add.light', args: { type: 'directional' } },
   { label: 'Empty group', command: 'add.group', apart: true },
 ];
-defineExpose({ open: () => menu.value?.handleOpen() });
+/** Where the pointer was when a key opened the menu: what is added stands there. */
+let place: Plain = {};
+
+function choose(i: Item) {
+  const { view, ...point } = place;
+  run(i.command, { ...i.args, ...point }, (view as string) ?? null);
+}
+
+defineExpose({
+  open: (at: Plain) => {
+    place = at;
+    menu.value?.handleOpen();
+  },
+});
 </script>
 
 <template>
-  <el-dropdown
-    ref="menu"
-    trigger="click"
-    popper-class="plate-menu"
-    @command="(i: Item) => run(i.command, i.args ?? {})"
-  >
-    <button class="plain" data-add title="Add something at the pinned pivot, or where the view looks">+ Add</button>
+  <el-dropdown ref="menu" trigger="click" popper-class="plate-menu" @command="choose">
+    <button
+      class="plain"
+      data-add
+      @click="place = {}"
+      title="Add something at the pinned pivot, or where the view looks"
+    >
+      + Add
+    </button>
     <template #dropdown>
       <el-dropdown-menu>
         <el-dropdown-item

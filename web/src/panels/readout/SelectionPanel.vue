@@ -44,6 +44,7 @@ const PIVOTS = [
       </button>
       <button class="plain" data-command="object.delete" @click="run('object.delete')">Delete</button>
     </div>
+    <FieldRow label="Pivot" :fields="selected.pivot" />
     <p class="quiet">Pivot point to</p>
     <div class="buttons">
       <button

@@ -258,6 +258,23 @@ class EditingTest extends OfTheirOwn {
     }
 
     @Test
+    void whatAKeyAddsStandsOnTheSurfaceUnderThePointer() {
+        Map<String, Object> top = hand.project("v2", new double[] {2, 1.5, 0});
+        hand.move(num(top, "x"), num(top, "y"));
+        hand.key("Alt+m");
+        page.locator("[data-thing=Box]:visible").click();
+        hand.idle();
+        double[] low = Hand.point(map(object("Box").get("bounds")).get("min"));
+        assertThat(low[1]).isCloseTo(1.5, within(0.01));
+        assertThat(page.locator("[data-own-pivot]").count()).as("its pivot point shows").isPositive();
+        page.locator("[data-field='object.pivot/y']").fill("0");
+        page.keyboard().press("Enter");
+        hand.idle();
+        assertThat(Hand.point(map(object("Box").get("bounds")).get("min"))).containsExactly(low);
+        assertThat(page.inputValue("[data-field='object.pivot/y']")).isEqualTo("0 m");
+    }
+
+    @Test
     void aVersionIsKeptAndComesBack() {
         hand.press(row("Red box"));
         page.locator("[data-field='edit.place/x']").fill("3");

@@ -64,13 +64,13 @@ class SecondReaderTest {
         return b;
     }
 
-    private static List<Path> files() throws IOException {
+    static List<Path> files() throws IOException {
         try (Stream<Path> s = Files.walk(MODELS)) {
             return s.filter(p -> p.toString().matches(".*\\.(glb|gltf)")).sorted().toList();
         }
     }
 
-    private static Upload upload(Path file) throws IOException {
+    static Upload upload(Path file) throws IOException {
         Upload u = new Upload(Limits.DEFAULT).add(file.getFileName().toString(), Files.readAllBytes(file));
         try (Stream<Path> s = Files.walk(file.getParent())) {
             for (Path p : s.filter(Files::isRegularFile).filter(p -> p.toString().matches("(?i).*\\.(bin|png|jpe?g)")).toList()) {

@@ -45,7 +45,8 @@ final class CommandRunner {
             return false;
         }
         if (id.startsWith("app.")) {
-            stage.changes().application(id, args);
+            boolean here = id.equals("app.add") && !Double.isNaN(lx);
+            stage.changes().application(id, here ? Plain.map("view", v.id, "x", lx, "y", ly) : args);
             return true;
         }
         if (!stage.opened()) {

@@ -42,18 +42,22 @@ final class MarqueeMotion implements Motion {
         x1 = lx;
         y1 = ly;
         Selection s = stage.selection();
-        s.only(before);
+        if (!how.equals("pick")) {
+            s.only(before);
+        }
         if (Math.abs(x1 - x0) >= LEAST || Math.abs(y1 - y0) >= LEAST) {
             take(Marquee.marks(stage.scene(), stage.surfaces(), view.screen(), x0, y0, x1, y1, inside()));
         } else {
-            stage.selectionChanged();
+            takeBack();
         }
     }
 
     private void take(boolean[] marks) {
         Selection s = stage.selection();
         if (how.equals("pick")) {
-            s.clear();
+            s.only(marks);
+            stage.selectionChanged();
+            return;
         }
         boolean toggle = how.equals("toggle");
         for (int i = 0; i < marks.length; i++) {

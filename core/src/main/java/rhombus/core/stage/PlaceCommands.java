@@ -30,6 +30,10 @@ final class PlaceCommands {
 
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
         int node = stage.selection().last();
+        if (id.startsWith("add.") && args.containsKey("x") && Double.isNaN(lx)) {
+            // A menu that was opened over a point of the viewport means that point.
+            return run(id, args, v, Plain.number(args.get("x"), v.width / 2), Plain.number(args.get("y"), v.height / 2));
+        }
         switch (id) {
             case "edit.place", "edit.turn", "edit.scale", "edit.shape" -> {
                 if (node >= 0) {

@@ -131,6 +131,7 @@ final class Readout {
                 "size", brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " " + unit,
                 "place", Workspace.point(scene.pivot(last)),
                 "places", axes("edit.place", "Place", scene.pivot(last)),
+                "pivot", axes("object.pivot", "Pivot", scene.pivot(last)),
                 "turns", turns,
                 "scales", scales,
                 "parts", stage.components().isEmpty() ? null : stage.components().words(),

@@ -73,6 +73,26 @@ final class Selection {
         }
     }
 
+    /** Exactly the marked nodes, in the order of their numbers. */
+    void only(boolean[] marks) {
+        clear();
+        if (order.length < marks.length) {
+            order = new int[marks.length];
+        }
+        if (place.length < marks.length) {
+            place = new int[marks.length];
+        }
+        int n = 0;
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                order[n++] = i;
+                place[i] = n;
+            }
+        }
+        end = n;
+        count = n;
+    }
+
     void add(int node) {
         remove(node);
         if (end == order.length) {

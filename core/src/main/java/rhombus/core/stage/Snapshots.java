@@ -192,10 +192,22 @@ public final class Snapshots {
                 "hover", stage.hover().mark(v),
                 "marquee", stage.press().marquee(v),
                 "parts", stage.components().marks(v),
+                "own", own(v),
                 "ring", orbiting && stage.habits().is(AllHabits.ORBIT_STYLE, "trackball")
                         ? Plain.map("x", v.width / 2, "y", v.height / 2, "radius", Trackball.RADIUS * Math.min(v.width, v.height))
                         : null,
                 "refused", v.refusedUntil > Double.NEGATIVE_INFINITY ? Plain.map("x", v.refusedX, "y", v.refusedY) : null);
+    }
+
+    /** Where the pivot point of the object selected last is in a viewport; null where a tool stands on it, or it is not in view. */
+    private Map<String, Object> own(ViewState v) {
+        int last = stage.selection().last();
+        if (last < 0 || stage.tools().on()) {
+            return null;
+        }
+        Vec3 s = v.screen().project(stage.scene().pivot(last));
+        boolean seen = s.z() > 0 || v.pose.projection().flat();
+        return seen && s.x() > 0 && s.y() > 0 && s.x() < v.width && s.y() < v.height ? Plain.map("x", s.x(), "y", s.y()) : null;
     }
 
     /** The scene with all objects and their bounds. */
@@ -386,6 +398,10 @@ public final class Snapshots {
     public List<Object> habits() {
         List<Object> out = new ArrayList<>();
         for (Habit h : AllHabits.all().values()) {
+            if (h.ordered()) {
+                // The ladder has a place of its own, where its sentence stands.
+                continue;
+            }
             List<Object> choices = new ArrayList<>();
             for (int i = 0; i < h.choices().size(); i++) {
                 choices.add(Plain.map("id", h.choices().get(i), "label", h.labels().get(i)));
