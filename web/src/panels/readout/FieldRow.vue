@@ -17,7 +17,7 @@ defineProps<{ label: string; fields: Field[] }>();
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 62px 1fr;
+  grid-template-columns: 48px 1fr;
   gap: 6px;
   align-items: baseline;
   margin-bottom: 3px;
@@ -27,7 +27,7 @@ defineProps<{ label: string; fields: Field[] }>();
 }
 .fields {
   display: flex;
-  gap: 7px;
+  gap: 4px;
   min-width: 0;
 }
 </style>

@@ -79,7 +79,7 @@ function cancel(e: Event) {
 .axis {
   font-weight: 700;
   font-size: 10.5px;
-  padding-right: 4px;
+  padding-right: 3px;
 }
 .x .axis {
   color: var(--x);

@@ -144,6 +144,7 @@ li {
   white-space: nowrap;
 }
 .numbers {
+  margin-left: 6px;
   color: var(--quiet);
   font-size: 11px;
 }

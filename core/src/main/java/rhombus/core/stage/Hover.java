@@ -8,6 +8,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
+import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
 
 /** What a click would take: under the pointer, or named by a list that the pointer is over. */
@@ -17,6 +18,7 @@ final class Hover {
     private int listed = -1;
     private int node = -1;
     private ViewState view;
+    private Pose pose;
     private double x = Double.NaN;
     private double y = Double.NaN;
 
@@ -38,8 +40,13 @@ final class Hover {
                 || stage.habits().is(AllHabits.HOVER, "off")) {
             return -1;
         }
-        if (view != v || px != x || py != y) {
+        if (v.glide != null) {
+            // Things pass under a resting pointer; once the view has arrived it is looked at again.
+            return -1;
+        }
+        if (view != v || px != x || py != y || pose != v.pose) {
             view = v;
+            pose = v.pose;
             x = px;
             y = py;
             boolean onMark = stage.tools().handleAt(v, px, py) != null || FacetMark.at(stage, v, px, py) != null

@@ -97,6 +97,11 @@ class EditingTest {
         hand.move(s.x(), s.y(), 0);
         assertThat(Plain.map(marks(1).get("hover"))).containsEntry("object", "n4");
         assertThat(marks(0).get("hover")).isNull();
+        hand.tap("KeyX", 0);
+        Object now = marks(1).get("hover") == null ? null : Plain.map(marks(1).get("hover")).get("object");
+        ViewState v = hand.view(1);
+        var hit = stage.runner().pick(v, s.x() - v.x, s.y() - v.y);
+        assertThat(now).isEqualTo(hit == null ? null : scene().node(hit.node()).id());
         hand.run("select.hover", null, "object", "n2");
         assertThat(Plain.map(marks(0).get("hover"))).containsEntry("object", "n2");
         hand.run("select.hover", null);
