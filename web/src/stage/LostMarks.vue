@@ -77,9 +77,8 @@ const run = useRun();
 .empty {
   position: absolute;
   left: 50%;
-  top: 45%;
+  top: 26%;
   transform: translate(-50%, -50%);
-  pointer-events: auto;
   text-align: center;
   padding: 10px 18px;
   background: color-mix(in srgb, var(--panel) 88%, transparent);
@@ -87,7 +86,9 @@ const run = useRun();
 .empty p {
   margin: 0 0 4px;
 }
+/* Only the buttons stop the hand: what is under the words is still the viewport. */
 .empty .plain {
+  pointer-events: auto;
   color: var(--accent);
 }
 </style>

@@ -141,6 +141,11 @@ class EditingTest extends OfTheirOwn {
         String frame = "[data-viewport=" + active + "] ";
         assertThat(page.locator(frame + "[data-beacon]").textContent()).contains("Far box");
         assertThat(page.locator(frame + "[data-empty]").textContent()).contains("Nothing is in view");
+        // The words are in nobody's way: keys and clicks in the middle are still the viewport's.
+        Object away = hand.ask("views().find(v => v.id === a).eye", active);
+        hand.over(active, 0.5, 0.26).key("ArrowLeft");
+        assertThat(hand.ask("views().find(v => v.id === a).eye", active)).isNotEqualTo(away);
+        hand.key("ArrowRight");
         hand.press(frame + "[data-beacon]");
         assertThat(page.locator(frame + "[data-beacon]").count()).isZero();
         assertThat(page.locator(frame + "[data-empty]").count()).isZero();
