@@ -58,7 +58,7 @@ function cancel(e: Event) {
       :data-field="`${field.command}/${field.key}`"
       @focus="look"
       @input="typed = true"
-      @keydown.enter="done"
+      @keydown.enter="($event.target as HTMLInputElement).blur()"
       @keydown.esc="cancel"
       @blur="leave"
     />
