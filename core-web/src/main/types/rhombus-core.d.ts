@@ -31,7 +31,7 @@ export interface Hint { trigger: string; words: string; does?: string; command?:
 export interface Notice { text: string; label?: string; command?: string }
 export interface Readout {
   view?: string; title?: string; rows?: { label: string; value: string }[]; fields?: Field[];
-  pivot?: Pivot; pinned?: Field[]; grid?: string; undo?: string; redo?: string; tool?: ToolState; components?: string;
+  pivot?: Pivot; pinned?: Field[]; undo?: string; redo?: string; tool?: ToolState; components?: string;
   ladder?: { rungs: { id: string; label: string; on: boolean }[]; presets: string[]; preset?: string };
   isolated?: boolean; solo?: boolean; clearDeck?: boolean; trail?: TrailState;
   selection?: Selected;

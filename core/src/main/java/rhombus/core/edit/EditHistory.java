@@ -70,10 +70,4 @@ public final class EditHistory {
     public int done() {
         return done;
     }
-
-    /** Forgets everything. */
-    public void clear() {
-        edits.clear();
-        done = 0;
-    }
 }

@@ -36,10 +36,10 @@ public final class SceneEdits {
      * @param scene with them
      * @param meshes their numbers
      */
-    public record Made(Scene scene, List<Integer> meshes) {}
+    record Made(Scene scene, List<Integer> meshes) {}
 
     /** Finds or makes the meshes of a shape; equal shapes share theirs. */
-    public static Made meshes(Scene s, Shape shape) {
+    static Made meshes(Scene s, Shape shape) {
         Meshes m = new Meshes(s);
         List<Integer> own = m.of(shape);
         return new Made(m.scene(), own);

@@ -64,43 +64,39 @@ final class Tree {
             }
         }
         points = Arrays.copyOf(found, count);
-        boolean[] chosen = new boolean[n];
+        State state = new State(n);
         for (int i : order) {
-            follow(i, nodes, layers, isolated, chosen);
+            follow(i, nodes, layers, isolated, state);
         }
     }
 
-    /** A parent has been followed before its children. A node on a layer leaves the layer of its parent. */
-    private void follow(int i, Node[] nodes, List<Layer> layers, Set<Integer> isolated, boolean[] chosen) {
+    /** What a node has of its parent, which has been followed before it. A node on a layer leaves the layer of its parent. */
+    private void follow(int i, Node[] nodes, List<Layer> layers, Set<Integer> isolated, State of) {
         Node n = nodes[i];
         int p = n.parent();
-        chosen[i] = isolated == null || isolated.contains(i) || p >= 0 && chosen[p];
-        boolean above = p < 0 || up(nodes, p);
-        Layer layer = null;
-        for (int a = i; a >= 0 && layer == null && !layers.isEmpty(); a = nodes[a].parent()) {
-            layer = layer(layers, nodes[a].layer());
-        }
-        shown[i] = above && !n.gone() && !n.hidden() && chosen[i] && (layer == null || layer.visible());
-        boolean own = n.locked() || p >= 0 && lockedItself(nodes, p);
-        locked[i] = own || layer != null && layer.locked();
+        of.chosen[i] = isolated == null || isolated.contains(i) || p >= 0 && of.chosen[p];
+        of.out[i] = n.gone() || n.hidden() || p >= 0 && of.out[p];
+        of.held[i] = n.locked() || p >= 0 && of.held[p];
+        Layer own = layer(layers, n.layer());
+        of.layer[i] = own == null && p >= 0 ? of.layer[p] : own;
+        Layer layer = of.layer[i];
+        shown[i] = of.chosen[i] && !of.out[i] && (layer == null || layer.visible());
+        locked[i] = of.held[i] || layer != null && layer.locked();
     }
 
-    private static boolean up(Node[] nodes, int i) {
-        for (int a = i; a >= 0; a = nodes[a].parent()) {
-            if (nodes[a].gone() || nodes[a].hidden()) {
-                return false;
-            }
-        }
-        return true;
-    }
+    /** What children take over from their parents while the tree is followed. */
+    private static final class State {
+        final boolean[] chosen;
+        final boolean[] out;
+        final boolean[] held;
+        final Layer[] layer;
 
-    private static boolean lockedItself(Node[] nodes, int i) {
-        for (int a = i; a >= 0; a = nodes[a].parent()) {
-            if (nodes[a].locked()) {
-                return true;
-            }
+        State(int n) {
+            chosen = new boolean[n];
+            out = new boolean[n];
+            held = new boolean[n];
+            layer = new Layer[n];
         }
-        return false;
     }
 
     static Layer layer(List<Layer> layers, String id) {

@@ -41,10 +41,6 @@ final class Components {
         return list.isEmpty();
     }
 
-    int count() {
-        return list.size();
-    }
-
     void clear() {
         list.clear();
         stage.changes().add(Changes.READOUT | Changes.VIEWS);

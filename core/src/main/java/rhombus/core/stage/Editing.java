@@ -5,6 +5,7 @@ import java.util.TreeSet;
 import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
+import rhombus.core.edit.Restoring;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 

@@ -70,7 +70,6 @@ final class Readout {
                 "pivot", stage.snapshots().pivot(v.id),
                 "pinned", stage.pivot().pinned == null ? null : axes("pivot.set-at", "Pinned", stage.pivot().pinned),
                 "ladder", ladder(),
-                "grid", Lengths.words(stage.snapshots().grid(v.number).spacing()),
                 "undo", stage.editing().history().undoName(),
                 "redo", stage.editing().history().redoName(),
                 "tool", stage.tools().toPlain(),

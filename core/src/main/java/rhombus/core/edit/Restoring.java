@@ -1,19 +1,18 @@
-package rhombus.core.stage;
+package rhombus.core.edit;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.edit.SceneEdits;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /** Puts the objects of one state of a scene in place of those of another, where numbers of added objects may differ. */
-final class Restoring {
+public final class Restoring {
     private Restoring() {}
 
     /** The present scene made to hold what another state of it held. */
-    static Scene over(Scene now, Scene then) {
+    public static Scene over(Scene now, Scene then) {
         Map<Integer, Integer> number = new HashMap<>();
         int next = now.count();
         for (int i = 0; i < then.count(); i++) {
