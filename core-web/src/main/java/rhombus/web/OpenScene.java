@@ -1,5 +1,6 @@
 package rhombus.web;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.teavm.jso.JSBody;
@@ -17,7 +18,9 @@ final class OpenScene {
     private final Map<String, Object> gltf;
     private final ArrayBuffer buffer;
     private final int binary;
+    private final List<Map<String, Object>> primitives = new ArrayList<>();
     private ArrayBuffer edges;
+    private int[] sides;
     final Scene scene;
 
     /** Opens a GLB in normal form: 12 bytes header, JSON chunk, binary chunk (glTF 2.0, 4.4). */
@@ -26,6 +29,11 @@ final class OpenScene {
         buffer = glb;
         binary = 20 + json + 8;
         gltf = JsPlain.map(parse(glb, 20, json));
+        for (Object mesh : Plain.list(gltf.get("meshes"))) {
+            for (Object primitive : Plain.list(Plain.map(mesh).get("primitives"))) {
+                primitives.add(Plain.map(primitive));
+            }
+        }
         scene = NormalForm.read(gltf, new JsArrays(glb, binary));
     }
 
@@ -37,6 +45,7 @@ final class OpenScene {
     void edges(ArrayBuffer file) {
         edges = file;
         NormalForm.attachEdges(scene, new JsArrays(file, 0));
+        sides = NormalForm.sidesOffsets(scene, new JsArrays(file, 0));
     }
 
     void hierarchies(ArrayBuffer file) {
@@ -48,8 +57,7 @@ final class OpenScene {
         if (edges == null) {
             return null;
         }
-        int at = NormalForm.sidesOffset(scene, mesh, new JsArrays(edges, 0));
-        return new Int8Array(edges, at, scene.meshes().get(mesh).triangleCount() * 3);
+        return new Int8Array(edges, sides[mesh], scene.meshes().get(mesh).triangleCount() * 3);
     }
 
     Float32Array attribute(int mesh, String name, int size) {
@@ -64,15 +72,7 @@ final class OpenScene {
     }
 
     private Map<String, Object> primitive(int mesh) {
-        int at = mesh;
-        for (Object m : Plain.list(gltf.get("meshes"))) {
-            List<Object> primitives = Plain.list(Plain.map(m).get("primitives"));
-            if (at < primitives.size()) {
-                return Plain.map(primitives.get(at));
-            }
-            at -= primitives.size();
-        }
-        return Map.of();
+        return primitives.get(mesh);
     }
 
     /** Colour, texture (as a byte range of the file) and sidedness of a mesh. */

@@ -21,16 +21,12 @@ record Shape(float[] positions, float[] normals, int[] triangles) {
     static Shape surface(int nu, int nv, Surface s) {
         float[] p = new float[(nu + 1) * (nv + 1) * 3];
         float[] n = new float[p.length];
-        double e = 1e-4;
         for (int i = 0; i <= nu; i++) {
             for (int j = 0; j <= nv; j++) {
                 double u = (double) i / nu;
                 double v = (double) j / nv;
-                Vec3 q = s.at(u, v);
-                Vec3 du = s.at(u + e, v).minus(s.at(u - e, v));
-                Vec3 dv = s.at(u, v + e).minus(s.at(u, v - e));
-                put(p, (i * (nv + 1) + j) * 3, q);
-                put(n, (i * (nv + 1) + j) * 3, du.cross(dv).unit());
+                put(p, (i * (nv + 1) + j) * 3, s.at(u, v));
+                put(n, (i * (nv + 1) + j) * 3, normal(s, u, v));
             }
         }
         int[] t = new int[nu * nv * 6];
@@ -48,6 +44,22 @@ record Shape(float[] positions, float[] normals, int[] triangles) {
             }
         }
         return new Shape(p, n, t);
+    }
+
+    /** By central differences; at a pole, where a row shrinks to a point, those of a place a little further in. */
+    private static Vec3 normal(Surface s, double u, double v) {
+        double e = 1e-4;
+        for (double in = 0; in < 0.5; in = in == 0 ? 0.002 : in * 2) {
+            double a = u + (0.5 - u) * in;
+            double b = v + (0.5 - v) * in;
+            Vec3 du = s.at(a + e, b).minus(s.at(a - e, b));
+            Vec3 dv = s.at(a, b + e).minus(s.at(a, b - e));
+            Vec3 n = du.cross(dv);
+            if (n.length() > 1e-12 * (1 + du.length() + dv.length())) {
+                return n.unit();
+            }
+        }
+        throw new IllegalArgumentException("a surface without a normal");
     }
 
     private static void put(float[] to, int at, Vec3 v) {

@@ -2,6 +2,7 @@ package rhombus.formats;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
@@ -15,21 +16,28 @@ final class Accessors {
     private final List<Object> views;
     private final Buffers buffers;
     private final Limits limits;
+    private final Budget budget;
 
     /** Gives the bytes of a buffer. */
     interface Buffers {
-        /** Bytes of buffer {@code i}, little-endian. */
+        /** Bytes of buffer {@code i}, little-endian; null where the file brings none. */
         ByteBuffer get(int i);
 
         /** How many there are. */
         int size();
     }
 
-    Accessors(Map<String, Object> gltf, Buffers buffers, Limits limits) {
+    Accessors(Map<String, Object> gltf, Buffers buffers, Limits limits, Budget budget) {
         this.accessors = Json.list(gltf, "accessors", "");
         this.views = Json.list(gltf, "bufferViews", "");
         this.buffers = buffers;
         this.limits = limits;
+        this.budget = budget;
+    }
+
+    /** What is made of accessors is taken from here. */
+    Budget budget() {
+        return budget;
     }
 
     int size() {
@@ -56,7 +64,7 @@ final class Accessors {
         String type = Plain.text(accessor(i).get("type"), "");
         Integer c = COMPONENTS.get(type);
         if (c == null) {
-            throw new Problem("accessors[" + i + "].type", "\"" + type + "\" is no accessor type");
+            throw new Problem("accessors[" + i + "].type", "\"" + Json.shown(type) + "\" is no accessor type");
         }
         return c;
     }
@@ -81,6 +89,12 @@ final class Accessors {
         long offset = Json.whole(v, "byteOffset", 0, place);
         long length = Json.whole(v, "byteLength", -1, place);
         ByteBuffer b = buffers.get(buffer);
+        if (b == null) {
+            String packed = Json.firstKey(v.get("extensions"));
+            throw new Problem(place, packed == null
+                    ? "buffers[" + buffer + "] has no uri, and the file has no binary chunk for it"
+                    : "is packed with " + packed + ", which is not read here. Export it without that extension");
+        }
         if (length < 1 || offset + length > b.capacity()) {
             throw new Problem(place + ".byteLength", "reaches from byte " + offset + " to " + (offset + length)
                     + ", but buffers[" + buffer + "] has " + b.capacity() + " bytes");
@@ -92,8 +106,22 @@ final class Accessors {
         return Json.index(in, key, views.size(), place);
     }
 
-    /** Values as floats, {@code width} a element; whole numbers are scaled to -1..1 or 0..1 where they are normalized. */
-    float[] floats(int i, int width) {
+    /** Whether the file itself brings values for the accessor. */
+    boolean brought(int i) {
+        return accessor(i).get("bufferView") != null || accessor(i).get("sparse") != null;
+    }
+
+    /** How many values an element has. */
+    int width(int i) {
+        return components(i);
+    }
+
+    /**
+     * Values as floats, {@code width} an element; whole numbers are scaled to -1..1 or 0..1 where they are normalized.
+     *
+     * @param kept the elements wanted, in rising order, or null for all
+     */
+    float[] floats(int i, int width, int[] kept) {
         String place = "accessors[" + i + "]";
         Map<String, Object> a = accessor(i);
         int per = components(i);
@@ -101,20 +129,24 @@ final class Accessors {
             throw new Problem(place + ".type", "has " + per + " components where " + width + " are needed");
         }
         int count = count(i);
+        int n = kept == null ? count : kept.length;
         int type = (int) Json.whole(a, "componentType", 0, place);
         boolean normalized = Plain.truth(a.get("normalized"), false);
-        float[] out = new float[checked(count, width, place)];
         Run run = run(a, count, width, type, place);
+        // Where there is no view, the claimed number of elements is all there is to go by.
+        budget.take(4L * width * (run == null ? count : n), place);
+        float[] out = new float[Math.multiplyExact(n, width)];
         if (run != null) {
-            for (int e = 0; e < count; e++) {
+            for (int e = 0; e < n; e++) {
                 for (int k = 0; k < width; k++) {
-                    out[e * width + k] = (float) run.number(e, k, normalized);
+                    out[e * width + k] = (float) run.number(kept == null ? e : kept[e], k, normalized);
                 }
             }
         }
         sparse(a, count, width, type, place, (at, r, e) -> {
-            for (int k = 0; k < width; k++) {
-                out[at * width + k] = (float) r.number(e, k, normalized);
+            int to = kept == null ? at : Arrays.binarySearch(kept, at);
+            for (int k = 0; k < width && to >= 0; k++) {
+                out[to * width + k] = (float) r.number(e, k, normalized);
             }
         });
         return out;
@@ -125,12 +157,13 @@ final class Accessors {
         String place = "accessors[" + i + "]";
         Map<String, Object> a = accessor(i);
         int type = (int) Json.whole(a, "componentType", 0, place);
-        if (components(i) != 1 || type != 5121 && type != 5123 && type != 5125) {
+        if (components(i) != 1 || !unsigned(type)) {
             throw new Problem(place, "must be SCALAR of unsigned bytes, shorts or ints to hold indices");
         }
         int count = count(i);
-        int[] out = new int[count];
         Run run = run(a, count, 1, type, place);
+        budget.take(4L * count, place);
+        int[] out = new int[count];
         if (run != null) {
             for (int e = 0; e < count; e++) {
                 out[e] = run.index(e, place);
@@ -140,12 +173,8 @@ final class Accessors {
         return out;
     }
 
-    private int checked(int count, int width, String place) {
-        long n = (long) count * width;
-        if (n > limits.elements() * 4L) {
-            throw new Problem(place + ".count", "is too large");
-        }
-        return (int) n;
+    private static boolean unsigned(int type) {
+        return type == 5121 || type == 5123 || type == 5125;
     }
 
     private Run run(Map<String, Object> a, int count, int width, int type, String place) {
@@ -158,7 +187,13 @@ final class Accessors {
             }
             return null;
         }
-        long stride = Json.whole(Json.map(views.get(view), "bufferViews[" + view + "]"), "byteStride", 0, "bufferViews[" + view + "]");
+        String viewPlace = "bufferViews[" + view + "]";
+        long stride = Json.whole(Json.map(views.get(view), viewPlace), "byteStride", 0, viewPlace);
+        // glTF 2.0, 5.11.4: from 4 to 252; and elements that overlap would make much of little.
+        if (stride != 0 && (stride < 4 || stride > 252 || stride < (long) bytes * width)) {
+            throw new Problem(viewPlace + ".byteStride", "is " + stride + "; it must be from 4 to 252 and at least the "
+                    + bytes * width + " bytes of one element");
+        }
         return run(view(view), Json.whole(a, "byteOffset", 0, place), stride == 0 ? (long) bytes * width : stride, count, width, type, place);
     }
 
@@ -187,6 +222,9 @@ final class Accessors {
         Map<String, Object> where = Json.map(s.get("indices"), p + ".indices");
         Map<String, Object> what = Json.map(s.get("values"), p + ".values");
         int indexType = (int) Json.whole(where, "componentType", 0, p + ".indices");
+        if (!unsigned(indexType)) {
+            throw new Problem(p + ".indices.componentType", "is " + indexType + "; indices are unsigned bytes (5121), shorts (5123) or ints (5125)");
+        }
         int indexView = viewIndex(where, "bufferView", p + ".indices");
         int valueView = viewIndex(what, "bufferView", p + ".values");
         if (indexView < 0 || valueView < 0) {

@@ -4,16 +4,23 @@ import java.util.Arrays;
 
 /**
  * Leaves out vertices that no triangle uses. Files often share one set of vertices among many primitives; taken as they
- * are, each part would carry all of them and claim the bounds of the whole.
+ * are, each part would carry all of them and claim the bounds of the whole. Told before the vertices are read, it also
+ * makes reading as long as what is used, not as what is shared.
+ *
+ * @param kept numbers of the used vertices in rising order, or null where all are used
+ * @param triangles the triangles over these
  */
-final class Compaction {
-    private Compaction() {}
+record Compaction(int[] kept, int[] triangles) {
+    /** Fewer corners than a part of the vertices are sorted; else each vertex is marked. */
+    private static final int FEW = 16;
 
-    /** The same triangles over only the vertices they use, in the order of the file. */
-    static Part of(Part p) {
-        int vertices = p.positions().length / 3;
+    static Compaction of(int[] triangles, int vertices) {
+        return triangles.length < vertices / FEW ? sorted(triangles) : marked(triangles, vertices);
+    }
+
+    private static Compaction marked(int[] triangles, int vertices) {
         int[] to = new int[vertices];
-        for (int v : p.triangles()) {
+        for (int v : triangles) {
             to[v] = 1;
         }
         int used = 0;
@@ -25,26 +32,29 @@ final class Compaction {
             }
         }
         if (used == vertices) {
-            return p;
+            return new Compaction(null, triangles);
         }
-        int[] kept = Arrays.copyOf(from, used);
-        int[] triangles = new int[p.triangles().length];
-        for (int i = 0; i < triangles.length; i++) {
-            triangles[i] = to[p.triangles()[i]];
+        int[] out = new int[triangles.length];
+        for (int i = 0; i < out.length; i++) {
+            out[i] = to[triangles[i]];
         }
-        return new Part(
-                p.origin(), pick(p.positions(), kept, 3), pick(p.normals(), kept, 3), pick(p.texture(), kept, 2),
-                pick(p.colors(), kept, 4), triangles, p.material());
+        return new Compaction(Arrays.copyOf(from, used), out);
     }
 
-    private static float[] pick(float[] values, int[] kept, int width) {
-        if (values == null) {
-            return null;
-        }
-        float[] out = new float[kept.length * width];
+    private static Compaction sorted(int[] triangles) {
+        int[] kept = triangles.clone();
+        Arrays.sort(kept);
+        int used = 0;
         for (int i = 0; i < kept.length; i++) {
-            System.arraycopy(values, kept[i] * width, out, i * width, width);
+            if (i == 0 || kept[i] != kept[i - 1]) {
+                kept[used++] = kept[i];
+            }
         }
-        return out;
+        kept = Arrays.copyOf(kept, used);
+        int[] out = new int[triangles.length];
+        for (int i = 0; i < out.length; i++) {
+            out[i] = Arrays.binarySearch(kept, triangles[i]);
+        }
+        return new Compaction(kept, out);
     }
 }

@@ -1,6 +1,5 @@
 package rhombus.formats;
 
-import java.net.URLDecoder;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +11,7 @@ import java.util.Map;
 import rhombus.core.plain.Plain;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -20,22 +20,18 @@ final class Document implements Accessors.Buffers {
     private static final int MAGIC = 0x46546C67;
     private static final int JSON = 0x4E4F534A;
     private static final int BIN = 0x004E4942;
-    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
-                    .streamReadConstraints(StreamReadConstraints.builder()
-                            .maxNestingDepth(100)
-                            .maxStringLength(300_000_000)
-                            .build())
-                    .build())
-            .build();
+    private static final int NESTING = 100;
 
     final Map<String, Object> gltf;
     private final Upload upload;
+    private final Limits limits;
     private final String main;
     private ByteBuffer bin;
     private final List<ByteBuffer> buffers = new ArrayList<>();
 
-    Document(Upload upload) {
+    Document(Upload upload, Limits limits) {
         this.upload = upload;
+        this.limits = limits;
         this.main = upload.main();
         byte[] bytes = upload.file(main);
         ByteBuffer b = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
@@ -51,6 +47,17 @@ final class Document implements Accessors.Buffers {
                     : "is " + version + "; only glTF 2.0 is read. Export it again as glTF 2.0");
         }
         openBuffers();
+    }
+
+    private static JsonMapper mapper(Limits limits) {
+        return JsonMapper.builder(JsonFactory.builder()
+                        .streamReadConstraints(StreamReadConstraints.builder()
+                                .maxNestingDepth(NESTING)
+                                .maxStringLength(limits.jsonBytes())
+                                .maxTokenCount(limits.jsonTokens())
+                                .build())
+                        .build())
+                .build();
     }
 
     private byte[] container(ByteBuffer b) {
@@ -73,6 +80,7 @@ final class Document implements Accessors.Buffers {
                 throw new Problem(main, "is cut off: the chunk at byte " + at + " should have " + size + " bytes");
             }
             if (type == JSON && json == null) {
+                checkLength(size);
                 json = new byte[(int) size];
                 b.get((int) at + 8, json);
             } else if (type == BIN && bin == null) {
@@ -86,14 +94,25 @@ final class Document implements Accessors.Buffers {
         return json;
     }
 
+    private void checkLength(long json) {
+        if (json > limits.jsonBytes()) {
+            throw new Problem(main, "has " + (json >> 20) + " MB of JSON; at most " + (limits.jsonBytes() >> 20)
+                    + " MB are read. Export it as .glb, or as .gltf with its data in a .bin file beside it");
+        }
+    }
+
     @SuppressWarnings("unchecked")
     private Map<String, Object> parse(byte[] json) {
+        checkLength(json.length);
         String head = new String(json, 0, Math.min(json.length, 64), StandardCharsets.UTF_8).strip();
         if (!head.startsWith("{") && !head.startsWith("\uFEFF{")) {
             throw new Problem(main, "is neither glTF nor GLB. Upload a .glb, a .gltf, or a zip with a .gltf and its files");
         }
         try {
-            return MAPPER.readValue(json, Map.class);
+            return mapper(limits).readValue(json, Map.class);
+        } catch (StreamConstraintsException e) {
+            throw new Problem(main, "has JSON that is nested deeper than " + NESTING + " levels or holds more than "
+                    + limits.jsonTokens() / 1_000_000 + " million values. Export it again, or split the scene");
         } catch (JacksonException e) {
             var where = e.getLocation();
             throw new Problem(main, "is not readable as JSON"
@@ -111,7 +130,9 @@ final class Document implements Accessors.Buffers {
             ByteBuffer b;
             if (buffer.get("uri") == null) {
                 if (i > 0 || bin == null) {
-                    throw new Problem(place, "has no uri and the file has no binary chunk for it");
+                    // Told where it is read: extensions that pack data leave such buffers behind, and not all are used.
+                    buffers.add(null);
+                    continue;
                 }
                 b = bin;
             } else {
@@ -137,22 +158,15 @@ final class Document implements Accessors.Buffers {
                 throw new Problem(place, "is a data URI with broken base64");
             }
         }
-        if (uri.matches("(?i)^[a-z][a-z0-9+.-]*:.*") || uri.startsWith("//") || uri.startsWith("/")) {
-            throw new Problem(place, "points to another place (" + shortened(uri) + "); nothing is fetched from elsewhere. Put the file into a zip with the scene");
+        String shown = Json.shown(Upload.decoded(uri));
+        if (uri.matches("(?i)^[a-z][a-z0-9+.-]+://.*") || uri.matches("(?i)^(file|mailto|urn|blob):.*") || uri.startsWith("/")) {
+            throw new Problem(place, "points to another place (" + shown + "); nothing is fetched from elsewhere. Put the file into a zip with the scene");
         }
-        String path = URLDecoder.decode(uri.replace("+", "%2B"), StandardCharsets.UTF_8);
-        if (("/" + path + "/").contains("/../")) {
-            throw new Problem(place, "points outside the upload (" + shortened(uri) + ")");
-        }
-        byte[] b = upload.beside(main, path);
+        byte[] b = upload.beside(main, uri);
         if (b == null) {
-            throw new Problem(place, "names \"" + shortened(uri) + "\", which is not in the upload. Choose it too, or pack everything into a zip");
+            throw new Problem(place, "names \"" + shown + "\", which is not in the upload. Choose it too, or pack everything into a zip");
         }
         return b;
-    }
-
-    private static String shortened(String s) {
-        return s.length() > 80 ? s.substring(0, 77) + "…" : s;
     }
 
     /** Name of the scene as the file is called. */

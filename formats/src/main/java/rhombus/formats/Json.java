@@ -54,7 +54,7 @@ final class Json {
     static int index(Object o, int size, String place) {
         double d = o instanceof Number n ? n.doubleValue() : -1;
         if (d != Math.rint(d) || d < 0 || d >= size) {
-            throw new Problem(place, "names number " + o + ", but there are only " + size);
+            throw new Problem(place, "names number " + shown(o) + ", but there are only " + size);
         }
         return (int) d;
     }
@@ -68,6 +68,30 @@ final class Json {
             throw new Problem(join(place, key), "must be " + length + " finite numbers");
         }
         return d;
+    }
+
+    /** A finite number over zero, or also zero itself where that is allowed; null where absent. */
+    static Double positive(Map<String, Object> in, String key, String place, boolean zero) {
+        Object o = in.get(key);
+        if (o == null) {
+            return null;
+        }
+        double d = o instanceof Number n ? n.doubleValue() : Double.NaN;
+        if (!(d < Double.POSITIVE_INFINITY) || d < 0 || d == 0 && !zero) {
+            throw new Problem(join(place, key), "is " + shown(o) + "; it must be a number " + (zero ? "that is not negative" : "greater than 0"));
+        }
+        return d;
+    }
+
+    /** Text of the file as part of a message: one line, not endless. */
+    static String shown(Object o) {
+        String s = String.valueOf(o).replaceAll("\\p{Cntrl}", " ");
+        return s.length() > 80 ? s.substring(0, 77) + "…" : s;
+    }
+
+    /** The first name in an object, or null. */
+    static String firstKey(Object o) {
+        return Plain.map(o).keySet().stream().findFirst().map(Json::shown).orElse(null);
     }
 
     static String join(String place, String key) {

@@ -2,6 +2,7 @@ package rhombus.formats;
 
 import java.nio.ByteBuffer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -9,6 +10,8 @@ import rhombus.core.plain.Plain;
 
 /** Base colours and textures of a document; everything else of a material is noted. */
 final class Materials {
+    private static final Set<String> MODES = Set.of("OPAQUE", "MASK", "BLEND");
+
     private final List<Object> materials;
     private final Map<String, Object> gltf;
     private final Document doc;
@@ -50,23 +53,31 @@ final class Materials {
     /** The materials with only what is shown; textures are numbered anew as images are added to {@code images}. */
     List<Object> normal(List<Image> images) {
         List<Object> out = new ArrayList<>();
-        List<Integer> sources = new ArrayList<>();
+        Map<Integer, Integer> sources = new HashMap<>();
         for (int i = 0; i < materials.size(); i++) {
             String place = "materials[" + i + "]";
-            Map<String, Object> m = Plain.map(materials.get(i));
+            Map<String, Object> m = Json.map(materials.get(i), place);
             note(m, base(i));
             double[] color = Json.numbers(base(i), "baseColorFactor", 4, place);
             int image = image(base(i), place, images, sources);
             out.add(Plain.map(
-                    "name", m.get("name"),
-                    "alphaMode", m.get("alphaMode"),
-                    "alphaCutoff", m.get("alphaCutoff"),
-                    "doubleSided", m.get("doubleSided"),
+                    "name", m.get("name") instanceof String s ? s : null,
+                    "alphaMode", mode(m, place),
+                    "alphaCutoff", "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
+                    "doubleSided", m.get("doubleSided") instanceof Boolean b ? b : null,
                     "pbrMetallicRoughness", Plain.map(
                             "baseColorFactor", color == null ? null : Plain.list(color),
                             "baseColorTexture", image < 0 ? null : Plain.map("index", image))));
         }
         return out;
+    }
+
+    private static Object mode(Map<String, Object> m, String place) {
+        Object mode = m.get("alphaMode");
+        if (mode != null && !MODES.contains(String.valueOf(mode))) {
+            throw new Problem(place + ".alphaMode", "\"" + Json.shown(mode) + "\" is none of OPAQUE, MASK and BLEND");
+        }
+        return mode;
     }
 
     private void note(Map<String, Object> m, Map<String, Object> base) {
@@ -76,7 +87,7 @@ final class Materials {
         }
     }
 
-    private int image(Map<String, Object> base, String place, List<Image> images, List<Integer> sources) {
+    private int image(Map<String, Object> base, String place, List<Image> images, Map<Integer, Integer> sources) {
         if (base.get("baseColorTexture") == null) {
             return -1;
         }
@@ -84,21 +95,21 @@ final class Materials {
         List<Object> textures = Json.list(gltf, "textures", "");
         int texture = Json.index(Json.map(base.get("baseColorTexture"), p), "index", textures.size(), p);
         List<Object> all = Json.list(gltf, "images", "");
-        int source = texture < 0 ? -1 : Json.index(Plain.map(textures.get(texture)), "source", all.size(), "textures[" + texture + "]");
+        int source = texture < 0 ? -1 : Json.index(Json.map(textures.get(texture), "textures[" + texture + "]"), "source", all.size(), "textures[" + texture + "]");
         if (source < 0) {
             notes.add("A texture without a PNG or JPEG image is left out.");
             return -1;
         }
-        if (!sources.contains(source)) {
+        if (!sources.containsKey(source)) {
             Image read = read(Json.map(all.get(source), "images[" + source + "]"), "images[" + source + "]");
             if (read == null) {
                 notes.add("An image that is neither PNG nor JPEG is left out.");
                 return -1;
             }
-            sources.add(source);
+            sources.put(source, images.size());
             images.add(read);
         }
-        return sources.indexOf(source);
+        return sources.get(source);
     }
 
     private Image read(Map<String, Object> image, String place) {
@@ -114,6 +125,7 @@ final class Materials {
             b = new byte[v.remaining()];
             v.get(b);
         }
+        accessors.budget().take(b.length, place);
         boolean png = b.length > 8 && (b[0] & 0xFF) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G';
         boolean jpeg = b.length > 3 && (b[0] & 0xFF) == 0xFF && (b[1] & 0xFF) == 0xD8;
         return png ? new Image("image/png", b) : jpeg ? new Image("image/jpeg", b) : null;

@@ -32,13 +32,15 @@ final class NormalWriter {
     private final ByteArrayOutputStream edges = new ByteArrayOutputStream();
     private final ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
     private byte[] glb;
-    private int triangles;
+    private final Limits limits;
+    private long triangles;
 
-    NormalWriter(Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Progress progress) {
+    NormalWriter(Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Limits limits, Progress progress) {
         this.doc = doc;
         this.tree = tree;
         this.meshes = meshes;
         this.materials = materials;
+        this.limits = limits;
         this.progress = progress;
     }
 
@@ -54,18 +56,27 @@ final class NormalWriter {
         return hierarchies.toByteArray();
     }
 
+    /** Drawn, each instance counted; within the limit. */
     int triangles() {
-        return triangles;
+        return (int) triangles;
     }
 
     void write() {
         Map<String, Object> source = doc.gltf;
-        Map<Integer, Integer> meshNumbers = new HashMap<>();
+        // What costs little and may refuse comes before what takes long.
+        Lights lights = new Lights(source);
+        Cameras cameras = new Cameras(source);
+        Map<Integer, Integer> numbers = new HashMap<>();
+        for (int i = 0, n = 0; i < meshes.size(); i++) {
+            if (!meshes.get(i).isEmpty()) {
+                numbers.put(i, n++);
+            }
+        }
+        List<Object> nodes = nodes(numbers, lights, cameras);
         List<Object> written = new ArrayList<>();
         for (int i = 0; i < meshes.size(); i++) {
             progress.at("Working out edges and the picking hierarchy", 0.3 + 0.6 * i / meshes.size());
             if (!meshes.get(i).isEmpty()) {
-                meshNumbers.put(i, written.size());
                 written.add(mesh(meshes.get(i)));
             }
         }
@@ -77,19 +88,18 @@ final class NormalWriter {
             textures.add(Plain.map("source", imageList.size()));
             imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
-        Object lights = Plain.map(source.get("extensions")).get("KHR_lights_punctual");
         Map<String, Object> upAxis = Plain.map(Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
         Map<String, Object> out = Plain.map(
                 "asset", Plain.map("version", "2.0", "generator", "Rhombus", "extras", Plain.map("rhombus", Plain.map("upAxis", "Z".equals(upAxis.get("upAxis")) ? "Z" : "Y"))),
-                "extensionsUsed", lights == null ? null : List.of("KHR_lights_punctual"),
-                "extensions", lights == null ? null : Plain.map("KHR_lights_punctual", lights),
+                "extensionsUsed", lights.document() == null ? null : List.of(Lights.NAME),
+                "extensions", lights.document(),
                 "scene", 0,
-                "nodes", nodes(meshNumbers),
+                "nodes", nodes,
                 "meshes", filled(written),
                 "materials", filled(normalMaterials),
                 "textures", filled(textures),
                 "images", filled(imageList),
-                "cameras", filled(Json.list(source, "cameras", "")),
+                "cameras", filled(cameras.normal()),
                 "accessors", filled(accessors),
                 "bufferViews", filled(views),
                 "buffers", List.of(Plain.map("byteLength", bin.size())));
@@ -101,26 +111,25 @@ final class NormalWriter {
         }
         out.put("scenes", List.of(Plain.map("nodes", filled(roots))));
         glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
-        progress.at("Storing", 0.95);
     }
 
     private static List<Object> filled(List<Object> l) {
         return l.isEmpty() ? null : l;
     }
 
-    private List<Object> nodes(Map<Integer, Integer> meshNumbers) {
+    private List<Object> nodes(Map<Integer, Integer> meshNumbers, Lights lights, Cameras cameras) {
         List<Object> source = Json.list(doc.gltf, "nodes", "");
-        List<Object> cameras = Json.list(doc.gltf, "cameras", "");
         List<Object> meshList = Json.list(doc.gltf, "meshes", "");
         Map<Integer, Integer> numbers = new HashMap<>();
         for (int i = 0; i < tree.order.size(); i++) {
             numbers.put(tree.order.get(i), i);
         }
+        Placement placement = new Placement(source.size());
         List<Object> out = new ArrayList<>();
         for (int number : tree.order) {
             String place = "nodes[" + number + "]";
             Map<String, Object> n = Plain.map(source.get(number));
-            checkPlacement(n, place);
+            placement.put(number, tree.parent[number], n);
             int mesh = Json.index(n, "mesh", meshList.size(), place);
             int camera = Json.index(n, "camera", cameras.size(), place);
             List<Object> children = new ArrayList<>();
@@ -130,10 +139,14 @@ final class NormalWriter {
             if (mesh >= 0) {
                 for (Part p : meshes.get(mesh)) {
                     triangles += p.triangles().length / 3;
+                    placement.holds(number, p);
+                }
+                if (triangles > limits.triangles()) {
+                    throw new Problem(place, "with all meshes counted as often as they are used, the scene has more than "
+                            + limits.triangles() + " triangles. Upload a part of it");
                 }
             }
-            Object light = Plain.map(n.get("extensions")).get("KHR_lights_punctual");
-            Object extras = Plain.map(n.get("extras")).get("rhombus");
+            boolean locked = Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
             out.add(Plain.map(
                     "name", name(n),
                     "children", filled(children),
@@ -143,8 +156,8 @@ final class NormalWriter {
                     "scale", n.get("scale"),
                     "mesh", mesh < 0 ? null : meshNumbers.get(mesh),
                     "camera", camera < 0 ? null : camera,
-                    "extensions", light == null ? null : Plain.map("KHR_lights_punctual", light),
-                    "extras", extras == null ? null : Plain.map("rhombus", extras)));
+                    "extensions", lights.of(n, place),
+                    "extras", locked ? Plain.map("rhombus", Plain.map("locked", true)) : null));
         }
         return out;
     }
@@ -153,13 +166,6 @@ final class NormalWriter {
     private static String name(Map<String, Object> n) {
         String s = Plain.text(n.get("name"), "").replaceAll("\\p{Cntrl}", " ").strip();
         return s.length() > 200 ? s.substring(0, 200) : s;
-    }
-
-    private static void checkPlacement(Map<String, Object> n, String place) {
-        Json.numbers(n, "matrix", 16, place);
-        Json.numbers(n, "translation", 3, place);
-        Json.numbers(n, "rotation", 4, place);
-        Json.numbers(n, "scale", 3, place);
     }
 
     private Map<String, Object> mesh(List<Part> parts) {

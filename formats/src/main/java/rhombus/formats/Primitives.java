@@ -10,6 +10,8 @@ import rhombus.core.geometry.Vec3;
 final class Primitives {
     /** Positions this many times farther off than the part is large are kept relative to its middle. */
     private static final double FAR = 100;
+    /** Bytes that a triangle comes to with its corners, edges and place in the picking hierarchy. */
+    private static final int PER_TRIANGLE = 72;
 
     private final Accessors accessors;
     private final int materials;
@@ -37,60 +39,74 @@ final class Primitives {
             notes.add("A primitive without positions was left out.");
             return null;
         }
-        float[] xyz = accessors.floats(position, 3);
+        String packed = Json.firstKey(p.get("extensions"));
+        if (packed != null && !accessors.brought(position)) {
+            throw new Problem(place, "is packed with " + packed + ", which is not read here. Export it without that extension");
+        }
+        int vertices = accessors.count(position);
+        int index = Json.index(p, "indices", accessors.size(), place);
+        Compaction of = corners(index, vertices, (int) mode, place);
+        float[] xyz = accessors.floats(position, 3, of.kept());
         for (int i = 0; i < xyz.length; i++) {
             if (!Float.isFinite(xyz[i])) {
-                throw new Problem("accessors[" + position + "]", "element " + i / 3 + " is not a finite position (" + xyz[i] + ")");
-            }
-        }
-        int vertices = xyz.length / 3;
-        int index = Json.index(p, "indices", accessors.size(), place);
-        int[] order = index < 0 ? running(vertices) : accessors.ints(index);
-        for (int i = 0; i < order.length; i++) {
-            if (order[i] >= vertices) {
-                throw new Problem("accessors[" + index + "]", "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
+                throw new Problem("accessors[" + position + "]", "element " + (of.kept() == null ? i / 3 : of.kept()[i / 3])
+                        + " is not a finite position (" + xyz[i] + ")");
             }
         }
         if (p.get("targets") != null) {
             notes.add("Morph targets are shown in their rest shape.");
         }
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
-        Part part = Compaction.of(new Part(
-                Vec3.ZERO,
-                xyz,
-                optional(attributes, "NORMAL", 3, vertices, place),
-                optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, place),
-                color < 0 ? null : colors(color, vertices),
-                triangles(order, (int) mode),
-                Json.index(p, "material", materials, place)));
-        Vec3 origin = origin(part.positions());
+        Vec3 origin = origin(xyz);
         return new Part(
-                origin, relative(part.positions(), origin), part.normals(), part.texture(), part.colors(), part.triangles(),
-                part.material());
+                origin,
+                relative(xyz, origin),
+                optional(attributes, "NORMAL", 3, vertices, of.kept(), place),
+                optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, of.kept(), place),
+                color < 0 ? null : colors(color, vertices, of.kept()),
+                of.triangles(),
+                Json.index(p, "material", materials, place));
     }
 
-    private float[] colors(int accessor, int vertices) {
-        float[] c;
-        try {
-            c = accessors.floats(accessor, 4);
-        } catch (Problem three) {
-            float[] rgb = accessors.floats(accessor, 3);
-            c = new float[rgb.length / 3 * 4];
-            for (int i = 0; i < rgb.length / 3; i++) {
-                System.arraycopy(rgb, i * 3, c, i * 4, 3);
-                c[i * 4 + 3] = 1;
+    /** Which vertices the triangles use, before any of them is read. */
+    private Compaction corners(int index, int vertices, int mode, String place) {
+        if (index < 0) {
+            accessors.budget().take(4L * vertices, place);
+        }
+        int[] order = index < 0 ? running(vertices) : accessors.ints(index);
+        for (int i = 0; i < order.length; i++) {
+            if (order[i] >= vertices) {
+                throw new Problem("accessors[" + index + "]", "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
             }
         }
-        return same(c.length / 4, vertices, accessor) ? c : null;
+        accessors.budget().take((mode == 4 ? order.length / 3L : Math.max(0, order.length - 2L)) * PER_TRIANGLE, place);
+        return Compaction.of(triangles(order, mode), vertices);
     }
 
-    private float[] optional(Map<String, Object> attributes, String name, int width, int vertices, String place) {
+    private float[] colors(int accessor, int vertices, int[] kept) {
+        same(accessors.count(accessor), vertices, accessor);
+        if (accessors.width(accessor) != 3) {
+            return finite(accessors.floats(accessor, 4, kept), "COLOR_0");
+        }
+        float[] rgb = accessors.floats(accessor, 3, kept);
+        float[] c = new float[rgb.length / 3 * 4];
+        for (int i = 0; i < rgb.length / 3; i++) {
+            System.arraycopy(rgb, i * 3, c, i * 4, 3);
+            c[i * 4 + 3] = 1;
+        }
+        return finite(c, "COLOR_0");
+    }
+
+    private float[] optional(Map<String, Object> attributes, String name, int width, int vertices, int[] kept, String place) {
         int i = Json.index(attributes, name, accessors.size(), place + ".attributes");
         if (i < 0) {
             return null;
         }
-        float[] v = accessors.floats(i, width);
-        same(v.length / width, vertices, i);
+        same(accessors.count(i), vertices, i);
+        return finite(accessors.floats(i, width, kept), name);
+    }
+
+    private float[] finite(float[] v, String name) {
         for (int k = 0; k < v.length; k++) {
             if (!Float.isFinite(v[k])) {
                 v[k] = 0;
@@ -100,11 +116,10 @@ final class Primitives {
         return v;
     }
 
-    private static boolean same(int count, int vertices, int accessor) {
+    private static void same(int count, int vertices, int accessor) {
         if (count != vertices) {
             throw new Problem("accessors[" + accessor + "].count", "is " + count + ", but the positions beside it are " + vertices);
         }
-        return true;
     }
 
     private static int[] running(int n) {

@@ -37,6 +37,7 @@ final class Tree {
             }
             children.add(of);
         }
+        int[] depth = new int[nodes.size()];
         Deque<Integer> open = new ArrayDeque<>();
         List<Integer> roots = roots(gltf, nodes.size());
         for (int i = roots.size() - 1; i >= 0; i--) {
@@ -50,6 +51,10 @@ final class Tree {
             }
             seen[n] = true;
             order.add(n);
+            depth[n] = parent[n] < 0 ? 1 : depth[parent[n]] + 1;
+            if (depth[n] > limits.depth()) {
+                throw new Problem("nodes[" + n + "]", "lies more than " + limits.depth() + " levels deep. Flatten the tree of nodes and export it again");
+            }
             for (int k = children.get(n).size() - 1; k >= 0; k--) {
                 open.push(children.get(n).get(k));
             }
@@ -85,7 +90,7 @@ final class Tree {
         }
         int scene = Math.max(0, Json.index(gltf, "scene", scenes.size(), ""));
         String place = "scenes[" + scene + "]";
-        List<Object> listed = Json.list(Plain.map(scenes.get(scene)), "nodes", place);
+        List<Object> listed = Json.list(Json.map(scenes.get(scene), place), "nodes", place);
         for (int i = 0; i < listed.size(); i++) {
             int root = Json.index(listed.get(i), n, place + ".nodes[" + i + "]");
             if (parent[root] >= 0) {

@@ -4,18 +4,33 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.text.Normalizer;
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 
-/** Uploaded files by name, zips unpacked within limits. */
+/** Uploaded files by name, zips unpacked within limits. Nothing is ever written to a disk under these names. */
 public final class Upload {
+    /** What desktops leave in folders and zips, which no scene asks for. */
+    private static final Pattern DROPPINGS = Pattern.compile("(?i)(^|.*/)(__MACOSX/.*|\\._[^/]*|\\.DS_Store|Thumbs\\.db|desktop\\.ini)");
+    private static final Pattern ESCAPED = Pattern.compile("(%[0-9A-Fa-f]{2})+");
+    private static final Pattern SCENE = Pattern.compile("(?i).*\\.(glb|gltf)");
+
     private final Map<String, byte[]> files = new LinkedHashMap<>();
     private final Limits limits;
+    private long sent;
     private long unpacked;
 
     /** Nothing yet. */
@@ -23,39 +38,75 @@ public final class Upload {
         this.limits = limits;
     }
 
+    /** How many bytes came in, zips as they are. */
+    public long sent() {
+        return sent;
+    }
+
     /**
      * Adds a file, or the files in a zip.
      *
-     * @throws Problem if the zip is broken, too large, or names places outside itself
+     * @throws Problem if the zip is broken or too large, names places outside itself, or there are too many files
      */
     public Upload add(String name, byte[] bytes) {
+        sent += bytes.length;
         if (bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K' && bytes[2] == 3 && bytes[3] == 4) {
             unzip(name, bytes);
         } else {
-            files.put(clean(name, name), bytes);
+            put(name, name, bytes);
         }
         return this;
     }
 
+    private void put(String path, String shown, byte[] bytes) {
+        String p = normal(path);
+        if (p == null) {
+            throw new Problem(Json.shown(shown), "points outside the upload; files must lie in the zip itself");
+        }
+        if (DROPPINGS.matcher(p).matches()) {
+            return;
+        }
+        if (files.size() >= limits.files()) {
+            throw new Problem(Json.shown(shown), "is one file too many; at most " + limits.files() + " are taken. Upload only the scene, its data and its images");
+        }
+        byte[] there = files.putIfAbsent(p, bytes);
+        if (there != null && !Arrays.equals(there, bytes)) {
+            throw new Problem(Json.shown(shown), "comes twice with different content. Upload the one that belongs to the scene");
+        }
+    }
+
     private void unzip(String name, byte[] bytes) {
+        long before = unpacked;
+        try {
+            unzip(name, bytes, StandardCharsets.UTF_8);
+        } catch (IllegalArgumentException e) {
+            unpacked = before;
+            // Names in the first code page of zips, which knows every byte.
+            unzip(name, bytes, Charset.isSupported("IBM437") ? Charset.forName("IBM437") : StandardCharsets.ISO_8859_1);
+        }
+    }
+
+    private void unzip(String name, byte[] bytes, Charset names) {
         int entries = 0;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), StandardCharsets.UTF_8)) {
+        String shown = Json.shown(name);
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), names)) {
             for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
-                if (++entries > limits.zipEntries()) {
-                    throw new Problem(name, "holds more than " + limits.zipEntries() + " files; pack only the scene and its images");
+                if (++entries > 10 * limits.files()) {
+                    throw new Problem(shown, "holds more than " + 10 * limits.files() + " entries; pack only the scene, its data and its images");
                 }
-                String entry = clean(e.getName(), name + " › " + e.getName());
                 if (!e.isDirectory()) {
-                    files.put(entry, bounded(zip, name));
+                    put(e.getName(), name + " › " + e.getName(), bounded(zip, shown));
                 }
             }
-        } catch (ZipException | IllegalArgumentException e) {
-            throw new Problem(name, "is a broken zip file; pack it again");
+        } catch (ZipException e) {
+            throw new Problem(shown, String.valueOf(e.getMessage()).contains("encrypted")
+                    ? "is protected by a password; pack it without one"
+                    : "is a broken zip file; pack it again");
         } catch (IOException e) {
-            throw new Problem(name, "ends too early; the upload was cut off or the zip is broken");
+            throw new Problem(shown, "ends too early; the upload was cut off or the zip is broken");
         }
         if (entries == 0) {
-            throw new Problem(name, "is an empty or broken zip file; pack it again");
+            throw new Problem(shown, "is an empty or broken zip file; pack it again");
         }
     }
 
@@ -64,24 +115,42 @@ public final class Upload {
         byte[] buffer = new byte[65536];
         for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
             unpacked += n;
-            if (unpacked > limits.unpackedBytes()) {
-                throw new Problem(name, "unpacks to more than " + (limits.unpackedBytes() >> 20) + " MB; upload a smaller scene");
+            if (unpacked > limits.unpacked(sent)) {
+                throw new Problem(name, "unpacks to more than " + (limits.unpacked(sent) >> 20) + " MB; upload a smaller scene");
             }
             out.write(buffer, 0, n);
         }
         return out.toByteArray();
     }
 
-    /** A relative path with plain separators. */
-    private static String clean(String path, String shown) {
-        String p = path.replace('\\', '/');
-        while (p.startsWith("./")) {
-            p = p.substring(2);
+    /**
+     * A path with plain separators and composed letters, without steps to itself or up; null where it leads out of the
+     * upload.
+     */
+    private static String normal(String path) {
+        Deque<String> steps = new ArrayDeque<>();
+        for (String s : Normalizer.normalize(path, Normalizer.Form.NFC).replace('\\', '/').split("/")) {
+            if (s.equals("..")) {
+                if (steps.pollLast() == null) {
+                    return null;
+                }
+            } else if (!s.isEmpty() && !s.equals(".")) {
+                steps.addLast(s);
+            }
         }
-        if (p.startsWith("/") || p.contains(":") || ("/" + p + "/").contains("/../")) {
-            throw new Problem(shown, "points outside the upload; files must lie in the zip itself");
-        }
-        return p;
+        return String.join("/", steps);
+    }
+
+    /** Text in which each run of percent-encoded bytes that is UTF-8 has become its letters; other percent signs stay. */
+    static String decoded(String uri) {
+        return ESCAPED.matcher(uri).replaceAll(m -> {
+            byte[] b = HexFormat.of().parseHex(m.group().replace("%", ""));
+            try {
+                return Matcher.quoteReplacement(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(b)).toString());
+            } catch (CharacterCodingException e) {
+                return Matcher.quoteReplacement(m.group());
+            }
+        });
     }
 
     /**
@@ -92,10 +161,9 @@ public final class Upload {
     public String main() {
         String found = null;
         for (String name : files.keySet()) {
-            String low = name.toLowerCase(Locale.ROOT);
-            if (low.endsWith(".glb") || low.endsWith(".gltf")) {
+            if (SCENE.matcher(name).matches()) {
                 if (found != null) {
-                    throw new Problem(name, "is a second scene file beside " + found + "; upload one scene at a time");
+                    throw new Problem(Json.shown(name), "is a second scene file beside " + Json.shown(found) + "; upload one scene at a time");
                 }
                 found = name;
             }
@@ -114,10 +182,22 @@ public final class Upload {
         return files.get(name);
     }
 
-    /** A file named by a URI relative to the scene file, or null. */
-    public byte[] beside(String main, String relative) {
+    /**
+     * A file named by a URI relative to the scene file, or null. Taken as it stands or decoded; beside the scene file, at
+     * the top, or, as browsers send chosen files without their folders, by its own name alone.
+     */
+    byte[] beside(String main, String uri) {
         int slash = main.lastIndexOf('/');
-        byte[] b = files.get(slash < 0 ? relative : main.substring(0, slash + 1) + relative);
-        return b != null ? b : files.get(relative);
+        String folder = slash < 0 ? "" : main.substring(0, slash + 1);
+        for (String path : new String[] {uri, decoded(uri)}) {
+            for (String at : new String[] {folder + path, path, path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1)}) {
+                String p = normal(at);
+                byte[] b = p == null ? null : files.get(p);
+                if (b != null) {
+                    return b;
+                }
+            }
+        }
+        return null;
     }
 }

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Builds small GLB files for tests, right by default, wrong where a test makes them so. */
-final class Sample {
+public final class Sample {
     private final ByteBuffer bin = ByteBuffer.allocate(1 << 16).order(ByteOrder.LITTLE_ENDIAN);
     private final List<String> views = new ArrayList<>();
     private final List<String> accessors = new ArrayList<>();
@@ -15,9 +15,10 @@ final class Sample {
     String nodes = "[{\"name\":\"Thing\",\"mesh\":0}]";
     String roots = "[0]";
     String more = "";
+    String moreBuffers = "";
 
     /** One triangle with corners at 0 0 0, 1 0 0, 0 1 0. */
-    static Sample triangle() {
+    public static Sample triangle() {
         Sample s = new Sample();
         s.floats("VEC3", 0, 0, 0, 1, 0, 0, 0, 1, 0);
         s.shorts(0, 1, 2);
@@ -61,13 +62,24 @@ final class Sample {
         return this;
     }
 
-    String json() {
-        return "{\"asset\":{\"version\":\"2.0\"},\"scene\":0,\"scenes\":[{\"nodes\":" + roots + "}],\"nodes\":" + nodes
-                + ",\"meshes\":[{\"primitives\":[" + primitive + "]}],\"accessors\":[" + String.join(",", accessors)
-                + "],\"bufferViews\":[" + String.join(",", views) + "],\"buffers\":[{\"byteLength\":" + bin.position() + "}]" + more + "}";
+    /** Changes a buffer view's text. */
+    Sample editView(int view, String from, String to) {
+        views.set(view, views.get(view).replace(from, to));
+        return this;
     }
 
-    byte[] glb() {
+    /** Adds a buffer view as it is. */
+    void rawView(String json) {
+        views.add(json);
+    }
+
+    public String json() {
+        return "{\"asset\":{\"version\":\"2.0\"},\"scene\":0,\"scenes\":[{\"nodes\":" + roots + "}],\"nodes\":" + nodes
+                + ",\"meshes\":[{\"primitives\":[" + primitive + "]}],\"accessors\":[" + String.join(",", accessors)
+                + "],\"bufferViews\":[" + String.join(",", views) + "],\"buffers\":[{\"byteLength\":" + bin.position() + "}" + moreBuffers + "]" + more + "}";
+    }
+
+    public byte[] glb() {
         byte[] b = new byte[bin.position()];
         bin.get(0, b);
         return NormalWriter.container(json().getBytes(StandardCharsets.UTF_8), b);

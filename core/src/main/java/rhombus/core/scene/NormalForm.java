@@ -59,17 +59,16 @@ public final class NormalForm {
         }
     }
 
-    /** Where in the edge file the sides of a mesh's triangles start (three bytes a triangle). */
-    public static int sidesOffset(Scene scene, int mesh, Arrays3D bin) {
+    /** Where in the edge file the sides of each mesh's triangles start (three bytes a triangle). */
+    public static int[] sidesOffsets(Scene scene, Arrays3D bin) {
+        int[] sides = new int[scene.meshes().size()];
         int at = 0;
-        for (int i = 0; ; i++) {
+        for (int i = 0; i < sides.length; i++) {
             int count = bin.ints(at, 1)[0];
-            int sides = at + 4 + count * 8 + padded(count);
-            if (i == mesh) {
-                return sides;
-            }
-            at = sides + padded(scene.meshes().get(i).triangleCount() * 3);
+            sides[i] = at + 4 + count * 8 + padded(count);
+            at = sides[i] + padded(scene.meshes().get(i).triangleCount() * 3);
         }
+        return sides;
     }
 
     /** Attaches the hierarchy of each mesh: the number of floats, the nodes in them, then the order of the triangles. */

@@ -1,0 +1,29 @@
+package rhombus.formats;
+
+/** Bytes that may still be made of an upload. */
+final class Budget {
+    private final long sent;
+    private long left;
+
+    Budget(long bytes, long sent) {
+        this.left = bytes;
+        this.sent = sent;
+    }
+
+    /**
+     * Takes {@code bytes}, before they are allocated.
+     *
+     * @throws Problem if the file claims far more than it brings
+     */
+    void take(long bytes, String place) {
+        left -= bytes;
+        if (left < 0) {
+            throw new Problem(place, "claims far more data than the upload of " + size(sent)
+                    + " brings. Let each mesh bring its own data, or upload fewer meshes that share one buffer");
+        }
+    }
+
+    private static String size(long bytes) {
+        return bytes < 10_000 ? bytes + " bytes" : bytes < 10_000_000 ? bytes / 1000 + " kB" : (bytes >> 20) + " MB";
+    }
+}

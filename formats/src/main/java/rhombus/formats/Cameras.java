@@ -1,0 +1,61 @@
+package rhombus.formats;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/** The cameras of a document (glTF 2.0, 3.10), checked and reduced to what is used. */
+final class Cameras {
+    private final List<Object> cameras = new ArrayList<>();
+
+    Cameras(Map<String, Object> gltf) {
+        List<Object> listed = Json.list(gltf, "cameras", "");
+        for (int i = 0; i < listed.size(); i++) {
+            String place = "cameras[" + i + "]";
+            cameras.add(camera(Json.map(listed.get(i), place), place));
+        }
+    }
+
+    private static Map<String, Object> camera(Map<String, Object> c, String place) {
+        String type = Plain.text(c.get("type"), "");
+        Map<String, Object> of = Json.mapIn(c, type.equals("orthographic") ? "orthographic" : "perspective", place);
+        Map<String, Object> out = Plain.map("type", type, "name", c.get("name") instanceof String s ? s : null);
+        switch (type) {
+            case "orthographic" -> {
+                String at = place + ".orthographic";
+                out.put("orthographic", Plain.map(
+                        "xmag", needed(of, "xmag", at), "ymag", needed(of, "ymag", at),
+                        "znear", Json.positive(of, "znear", at, true), "zfar", Json.positive(of, "zfar", at, false)));
+            }
+            case "perspective" -> {
+                String at = place + ".perspective";
+                double fovY = needed(of, "yfov", at);
+                if (fovY >= Math.PI) {
+                    throw new Problem(at + ".yfov", "is " + fovY + "; it is an angle in radians under pi");
+                }
+                out.put("perspective", Plain.map(
+                        "yfov", fovY, "aspectRatio", Json.positive(of, "aspectRatio", at, false),
+                        "znear", Json.positive(of, "znear", at, false), "zfar", Json.positive(of, "zfar", at, false)));
+            }
+            default -> throw new Problem(place + ".type", "\"" + Json.shown(type) + "\" is neither perspective nor orthographic");
+        }
+        return out;
+    }
+
+    private static double needed(Map<String, Object> in, String key, String place) {
+        Double d = Json.positive(in, key, place, false);
+        if (d == null) {
+            throw new Problem(place + "." + key, "is missing");
+        }
+        return d;
+    }
+
+    int size() {
+        return cameras.size();
+    }
+
+    List<Object> normal() {
+        return cameras;
+    }
+}
