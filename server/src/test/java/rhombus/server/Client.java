@@ -17,9 +17,19 @@ import tools.jackson.databind.json.JsonMapper;
 /** Talks to the running server as a browser does: with cookies and the token that protects what writes. */
 public final class Client {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private final String address = RunningServer.get().address();
+    private final String address;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    /** Of the shared server. */
+    public Client() {
+        this(RunningServer.get());
+    }
+
+    /** Of a server of its own. */
+    public Client(RunningServer server) {
+        address = server.address();
+    }
 
     /** Somebody who has just signed in. */
     public static Client as(String name) {
@@ -66,6 +76,26 @@ public final class Client {
     public Answer send(String method, String path, Object body) {
         byte[] json = body == null ? new byte[0] : JSON.writeValueAsBytes(body);
         return go(request(path).header("Content-Type", "application/json").method(method, HttpRequest.BodyPublishers.ofByteArray(json)));
+    }
+
+    /** Sends a body as it is. */
+    public Answer raw(String method, String path, String body, String... headers) {
+        HttpRequest.Builder b = request(path).header("Content-Type", "application/json");
+        for (int i = 0; i < headers.length; i += 2) {
+            b.setHeader(headers[i], headers[i + 1]);
+        }
+        return go(b.method(method, HttpRequest.BodyPublishers.ofString(body, StandardCharsets.ISO_8859_1)));
+    }
+
+    /** Sends bytes without telling how many. */
+    public Answer streamed(String method, String path, byte[] body) {
+        return go(request(path).header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(body))));
+    }
+
+    /** A cookie that the server has set, or null. */
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse(null);
     }
 
     /** Sends JSON without the token. */

@@ -13,8 +13,14 @@ public final class RunningServer {
     private ConfigurableApplicationContext context;
     private int port;
 
-    private RunningServer() {
+    private final boolean demo;
+
+    private RunningServer(boolean demo) {
+        this.demo = demo;
         start();
+        if (!demo) {
+            return;
+        }
         for (String name : List.of("mira", "ansel", "keys")) {
             account(name);
         }
@@ -28,14 +34,14 @@ public final class RunningServer {
     /** The one of this JVM, with demo data and the accounts mira, ansel and keys. */
     public static synchronized RunningServer get() {
         if (shared == null) {
-            shared = new RunningServer();
+            shared = new RunningServer(true);
         }
         return shared;
     }
 
     private void start() {
         List<String> args = new ArrayList<>(List.of(database.properties()));
-        args.addAll(List.of("--server.port=" + port, "--rhombus.demo=true", "--spring.main.banner-mode=off"));
+        args.addAll(List.of("--server.port=" + port, "--rhombus.demo=" + demo, "--rhombus.trusted-proxies=127.0.0.1", "--spring.main.banner-mode=off"));
         context = SpringApplication.run(RhombusApplication.class, args.toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }
@@ -44,6 +50,22 @@ public final class RunningServer {
     public void restart() {
         context.close();
         start();
+    }
+
+    /** Another one with an empty database of its own. */
+    public static RunningServer empty() {
+        return new RunningServer(false);
+    }
+
+    /** Ends it for good. */
+    public void close() {
+        context.close();
+        database.stop();
+    }
+
+    /** A part of the application. */
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
     }
 
     /** Where it serves. */

@@ -10,6 +10,7 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.server.common.Refused;
 
 /** Checks and creates accounts. */
@@ -17,11 +18,13 @@ import rhombus.server.common.Refused;
 public class Accounts implements AuthenticationProvider {
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
+    private final TransactionTemplate transactions;
     /** Compared when there is no such account, so that an unknown name takes as long as a wrong password. */
     private final String nobody;
 
-    Accounts(AccountMapper mapper, PasswordEncoder passwords) {
+    Accounts(AccountMapper mapper, PasswordEncoder passwords, TransactionTemplate transactions) {
         this.mapper = mapper;
+        this.transactions = transactions;
         this.passwords = passwords;
         this.nobody = passwords.encode("nobody");
     }
@@ -45,6 +48,29 @@ public class Accounts implements AuthenticationProvider {
     /** Whether nobody has an account yet. */
     public boolean none() {
         return mapper.count() == 0;
+    }
+
+    /**
+     * Creates the first account; of many who try at once, one does.
+     *
+     * @throws Refused with 409 if there is one, and as {@link #create}
+     */
+    public Account createFirst(String name, String password) {
+        return transactions.execute(t -> {
+            try {
+                mapper.beFirst();
+            } catch (DuplicateKeyException e) {
+                throw taken();
+            }
+            if (!none()) {
+                throw taken();
+            }
+            return create(name, password);
+        });
+    }
+
+    private static Refused taken() {
+        return new Refused(HttpStatus.CONFLICT, "There is an account already; sign in with it.");
     }
 
     /** The account with this name, or null. */

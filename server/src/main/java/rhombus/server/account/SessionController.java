@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -24,16 +25,13 @@ import rhombus.server.common.Refused;
 /** Signing in and out, and the first account of a new installation. */
 @RestController
 public class SessionController {
-    /** Five misses by one name from one address, or fifty by either, close the door for a quarter of an hour. */
-    private static final int TOO_MUCH = 50;
-
     private final Accounts accounts;
-    private final AccountMapper mapper;
+    private final Attempts attempts;
     private final SecurityContextRepository contexts;
 
-    SessionController(Accounts accounts, AccountMapper mapper, SecurityContextRepository contexts) {
+    SessionController(Accounts accounts, Attempts attempts, SecurityContextRepository contexts) {
         this.accounts = accounts;
-        this.mapper = mapper;
+        this.attempts = attempts;
         this.contexts = contexts;
     }
 
@@ -43,21 +41,20 @@ public class SessionController {
     @PostMapping("/api/session")
     Map<String, Object> signIn(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
-        if (mapper.pressure(c.name(), address) >= TOO_MUCH) {
+        if (!attempts.allowed(c.name(), address)) {
             response.setHeader("Retry-After", "900");
             throw new Refused(HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
         }
         try {
             return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name(), c.password())), request, response);
         } catch (BadCredentialsException e) {
-            mapper.failed(c.name(), address);
             throw new Refused(HttpStatus.UNAUTHORIZED, "Name or password is wrong. Check both and try again.");
         }
     }
 
     private Map<String, Object> start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
         SignedIn who = (SignedIn) a.getPrincipal();
-        mapper.forgive(who.name(), request.getRemoteAddr());
+        attempts.forgive(who.name(), request.getRemoteAddr());
         // A new session id for a new identity: an id planted before cannot be used after.
         if (request.getSession(false) != null) {
             request.changeSessionId();
@@ -91,12 +88,18 @@ public class SessionController {
         return Map.of("wanted", accounts.none());
     }
 
+    /** What a page asks first: who is signed in, if anybody, and whether there is an account at all. */
+    @GetMapping("/api/start")
+    Map<String, Object> begin(Authentication a) {
+        Map<String, Object> m = new LinkedHashMap<>();
+        m.put("name", a != null && a.getPrincipal() instanceof SignedIn who ? who.name() : null);
+        m.put("firstAccountWanted", accounts.none());
+        return m;
+    }
+
     @PostMapping("/api/first-account")
     Map<String, Object> first(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
-        if (!accounts.none()) {
-            throw new Refused(HttpStatus.CONFLICT, "There is an account already; sign in with it.");
-        }
-        accounts.create(c.name(), c.password());
+        accounts.createFirst(c.name(), c.password());
         return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name().strip(), c.password())), request, response);
     }
 }

@@ -10,6 +10,7 @@ import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -27,10 +28,7 @@ public class DatabaseGuard extends OncePerRequestFilter {
                 throw e;
             }
             response.resetBuffer();
-            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-            response.setContentType("application/problem+json");
-            response.setCharacterEncoding("UTF-8");
-            response.getWriter().write("{\"title\":\"Service Unavailable\",\"status\":503,\"detail\":\"" + Problems.DATABASE + "\"}");
+            Problems.write(response, HttpStatus.SERVICE_UNAVAILABLE, Problems.DATABASE);
         }
     }
 

@@ -1,5 +1,9 @@
 package rhombus.server.common;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.stream.Stream;
+import org.apache.tomcat.util.http.fileupload.impl.FileCountLimitExceededException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpStatus;
@@ -7,6 +11,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.CannotCreateTransactionException;
@@ -17,6 +22,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import rhombus.formats.Problem;
 import rhombus.formats.Progress;
+import tools.jackson.core.exc.StreamConstraintsException;
 
 /** Errors as RFC 9457 problem details. */
 @RestControllerAdvice
@@ -59,14 +65,39 @@ public class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail p = ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONTENT_TOO_LARGE, "The upload is larger than 200 MB. Upload a smaller scene, or split it.");
+        // The same exception is thrown for too much and for too many.
+        boolean many = causes(e).anyMatch(c -> c instanceof FileCountLimitExceededException);
+        boolean header = causes(e).anyMatch(c -> c.getMessage() != null && c.getMessage().contains("Header section"));
+        ProblemDetail p = ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, many
+                ? "The upload has more than 1000 files. Upload only the scene, its data and its images, or pack them into a zip."
+                : header ? "The name of a file is too long. Give it a shorter one."
+                : "The upload is larger than 200 MB. Upload a smaller scene, or split it.");
         return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(p);
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return ResponseEntity.badRequest().body(ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The request is not the JSON that is expected here."));
+        var tooLarge = causes(e).filter(c -> c instanceof BodyLimits.TooLarge).findFirst();
+        if (tooLarge.isPresent()) {
+            return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+                    .body(ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, tooLarge.get().getMessage()));
+        }
+        boolean rich = causes(e).anyMatch(c -> c instanceof StreamConstraintsException);
+        return ResponseEntity.badRequest().body(ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, rich
+                ? "The JSON is nested too deep, or holds too many values. Nothing was changed."
+                : "The request is not the JSON that is expected here."));
+    }
+
+    private static Stream<Throwable> causes(Throwable e) {
+        return Stream.iterate(e, t -> t != null, Throwable::getCause).limit(20);
+    }
+
+    /** Answers from a filter, before any controller is reached. */
+    static void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.getWriter().write("{\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + status.value() + ",\"detail\":\"" + detail + "\"}");
     }
 }

@@ -1,17 +1,22 @@
 package rhombus.server.scene;
 
 import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.demo.DemoScenes;
+import rhombus.formats.Imported;
 import rhombus.formats.Limits;
 import rhombus.formats.Upload;
 import rhombus.server.account.Account;
 import rhombus.server.account.Accounts;
+import rhombus.server.common.Refused;
 
 /** The demo account with its scenes, made once, only where it is asked for. */
 @Component
@@ -25,21 +30,33 @@ public class DemoData implements ApplicationRunner {
 
     private final Accounts accounts;
     private final Scenes scenes;
+    private final TransactionTemplate transactions;
 
-    DemoData(Accounts accounts, Scenes scenes) {
+    DemoData(Accounts accounts, Scenes scenes, TransactionTemplate transactions) {
         this.accounts = accounts;
         this.scenes = scenes;
+        this.transactions = transactions;
     }
 
+    /** All of the demo or nothing of it: a start that is broken off makes it anew the next time. */
     @Override
     public void run(ApplicationArguments args) throws IOException {
         if (accounts.find(NAME) != null) {
             return;
         }
-        Account demo = accounts.create(NAME, PASSWORD);
+        Map<String, Imported> made = new LinkedHashMap<>();
         for (var scene : DemoScenes.all().entrySet()) {
             LOG.info("making {}", scene.getKey());
-            scenes.add(demo.id(), scene.getKey(), () -> new Upload(Limits.DEFAULT).add(scene.getKey() + ".glb", scene.getValue().get()), null);
+            made.put(scene.getKey(), Scenes.read(() -> new Upload(Limits.DEFAULT).add(scene.getKey() + ".glb", scene.getValue().get())));
+        }
+        try {
+            transactions.executeWithoutResult(t -> {
+                Account demo = accounts.create(NAME, PASSWORD);
+                made.forEach((name, imported) -> scenes.store(demo.id(), name, imported));
+            });
+        } catch (Refused e) {
+            // Another server on the same database was faster.
+            LOG.info("the demo is there already");
         }
     }
 }

@@ -32,42 +32,38 @@ public class EditsController {
     private static final int MOST = 200;
     private static final int LONGEST_NAME = 200;
 
-    private final SceneMapper scenes;
+    private final Scenes scenes;
     private final VersionMapper versions;
     private final KeptDocuments kept;
     private final JsonMapper json;
 
-    EditsController(SceneMapper scenes, VersionMapper versions, KeptDocuments kept, JsonMapper json) {
+    EditsController(Scenes scenes, VersionMapper versions, KeptDocuments kept, JsonMapper json) {
         this.scenes = scenes;
         this.versions = versions;
         this.kept = kept;
         this.json = json;
     }
 
-    private void found(SignedIn who, String id) {
-        if (scenes.find(who.id(), id) == null) {
-            throw Refused.notFound("scene");
-        }
-    }
-
     @GetMapping("/api/scenes/{id}/edits")
     Map<String, Object> edits(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        found(who, id);
+        scenes.found(who.id(), id);
         return kept.load(who.id(), TOPIC, id);
     }
 
     @PutMapping("/api/scenes/{id}/edits")
     Map<String, Object> save(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
-        found(who, id);
         KeptDocuments.Save checked = save.checked("changes of the scene", EditDocument::check);
-        Object before = versions.within(who.id(), id, MINUTES) > 0 ? null : kept.load(who.id(), TOPIC, id).get("body");
-        Map<String, Object> saved = kept.save(who.id(), TOPIC, id, checked);
-        if (before instanceof Map<?, ?> m) {
-            add(who, id, "Before", true, m);
-            versions.removeOld(who.id(), id, AUTOMATIC);
-        }
-        return saved;
+        // The save and the version kept of the state before it: both or neither.
+        return scenes.holding(who.id(), id, () -> {
+            Object before = versions.within(who.id(), id, MINUTES) > 0 ? null : kept.load(who.id(), TOPIC, id).get("body");
+            Map<String, Object> saved = kept.save(who.id(), TOPIC, id, checked);
+            if (before instanceof Map<?, ?> m) {
+                add(who, id, "Before", true, m);
+                versions.removeOld(who.id(), id, AUTOMATIC);
+            }
+            return saved;
+        });
     }
 
     /** The state alone is kept: what can be undone stays with the present. */
@@ -87,7 +83,7 @@ public class EditsController {
 
     @GetMapping("/api/scenes/{id}/versions")
     List<Map<String, Object>> list(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        found(who, id);
+        scenes.found(who.id(), id);
         return versions.list(who.id(), id).stream().map(r -> {
             Map<String, Object> m = new LinkedHashMap<>();
             m.put("id", r.seq());
@@ -109,20 +105,24 @@ public class EditsController {
     @PostMapping("/api/scenes/{id}/versions")
     @ResponseStatus(HttpStatus.CREATED)
     List<Map<String, Object>> keep(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody NewVersion v) {
-        found(who, id);
+        scenes.found(who.id(), id);
         String name = v.name() == null ? "" : v.name().strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A version needs a name of 1 to 200 characters.");
         }
-        if (versions.list(who.id(), id).size() >= MOST) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
-        }
-        add(who, id, name, false, new KeptDocuments.Save(0, v.body()).checked("version", EditDocument::check).body());
-        return list(who, id);
+        Map<String, Object> body = new KeptDocuments.Save(0, v.body()).checked("version", EditDocument::check).body();
+        return scenes.holding(who.id(), id, () -> {
+            if (versions.list(who.id(), id).size() >= MOST) {
+                throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
+            }
+            add(who, id, name, false, body);
+            return list(who, id);
+        });
     }
 
     @GetMapping("/api/scenes/{id}/versions/{seq}")
     Map<String, Object> one(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
+        scenes.found(who.id(), id);
         String body = versions.body(who.id(), id, seq);
         if (body == null) {
             throw Refused.notFound("version");
@@ -133,6 +133,7 @@ public class EditsController {
     @DeleteMapping("/api/scenes/{id}/versions/{seq}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
+        scenes.found(who.id(), id);
         if (versions.remove(who.id(), id, seq) == 0) {
             throw Refused.notFound("version");
         }

@@ -70,27 +70,29 @@ public class SceneController {
             @RequestParam(name = "name", required = false) String name,
             @RequestParam(name = "import", required = false) String job)
             throws IOException {
-        if (job != null && !job.matches("[A-Za-z0-9-]{1,40}")) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
+        if (job != null) {
+            named(job);
         }
-        return found(who, scenes.add(who.id(), name, () -> unpacked(files), job));
+        long bytes = files.stream().mapToLong(MultipartFile::getSize).sum();
+        return found(who, scenes.add(who.id(), name, bytes, () -> unpacked(files), job));
     }
 
     private static Upload unpacked(List<MultipartFile> files) throws IOException {
         Upload upload = new Upload(Limits.DEFAULT);
         for (MultipartFile f : files) {
             String original = f.getOriginalFilename();
-            upload.add(original == null || original.isBlank() ? "scene.glb" : original, f.getBytes());
+            upload.add(original == null || original.isBlank() ? "scene.glb" : unescaped(original), f.getBytes());
         }
         return upload;
     }
 
+    /** Browsers escape three characters of a file's name in a form, and no others (HTML, multipart/form-data encoding algorithm). */
+    private static String unescaped(String name) {
+        return name.replace("%22", "\"").replace("%0D", "\r").replace("%0A", "\n");
+    }
+
     private Map<String, Object> found(SignedIn who, String id) {
-        SceneRow r = mapper.find(who.id(), id);
-        if (r == null) {
-            throw Refused.notFound("scene");
-        }
-        Map<String, Object> m = listed(r);
+        Map<String, Object> m = listed(scenes.found(who.id(), id));
         for (FileRow f : mapper.files(who.id(), id)) {
             m.put(f.kind(), Map.of("size", f.size(), "href", "/api/scenes/" + id + "/files/" + f.kind() + "/" + f.sha256()));
         }
@@ -107,10 +109,7 @@ public class SceneController {
     @DeleteMapping("/api/scenes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        if (mapper.remove(who.id(), id) == 0) {
-            throw Refused.notFound("scene");
-        }
-        mapper.removeKept(who.id(), id);
+        scenes.remove(who.id(), id);
     }
 
     /** Streams a file chunk by chunk; its address holds its hash, so a browser may keep it for good. */
@@ -119,6 +118,7 @@ public class SceneController {
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String kind,
             @PathVariable String sha256, HttpServletResponse response)
             throws IOException {
+        scenes.found(who.id(), id);
         FileRow file = mapper.files(who.id(), id).stream()
                 .filter(f -> f.kind().equals(kind) && f.sha256().equals(sha256))
                 .findFirst()
@@ -139,28 +139,27 @@ public class SceneController {
 
     @GetMapping("/api/scenes/{id}/workspace")
     Map<String, Object> workspace(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        found(who, id);
+        scenes.found(who.id(), id);
         return kept.load(who.id(), "workspace", id);
     }
 
     @PutMapping("/api/scenes/{id}/workspace")
     Map<String, Object> save(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
-        found(who, id);
-        return kept.save(who.id(), "workspace", id, save);
+        return scenes.holding(who.id(), id, () -> kept.save(who.id(), "workspace", id, save));
     }
 
     @GetMapping("/api/scenes/{id}/pins")
     Map<String, Object> pins(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        found(who, id);
+        scenes.found(who.id(), id);
         return kept.load(who.id(), "pins", id);
     }
 
     @PutMapping("/api/scenes/{id}/pins")
     Map<String, Object> savePins(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
-        found(who, id);
-        return kept.save(who.id(), "pins", id, save.checked("Pins", Pins::check));
+        KeptDocuments.Save checked = save.checked("Pins", Pins::check);
+        return scenes.holding(who.id(), id, () -> kept.save(who.id(), "pins", id, checked));
     }
 
     @GetMapping("/api/imports/{job}")
@@ -172,11 +171,21 @@ public class SceneController {
         return Map.of("words", j.words(), "part", j.part());
     }
 
+    /** Nothing will be stored; 409 if it has been. */
     @DeleteMapping("/api/imports/{job}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void cancel(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
-        if (imports.cancel(who.id(), job) == 0) {
-            throw Refused.notFound("import");
+        named(job);
+        imports.cancel(who.id(), job);
+        ImportMapper.Job j = imports.find(who.id(), job);
+        if (j != null && j.stored()) {
+            throw new Refused(HttpStatus.CONFLICT, "It was too late to cancel: the scene is stored. Delete it from the list if it is not wanted.");
+        }
+    }
+
+    private static void named(String job) {
+        if (!job.matches("[A-Za-z0-9-]{1,40}")) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
         }
     }
 }

@@ -16,6 +16,10 @@ public interface SceneMapper {
     @Select("SELECT id, name, triangles, objects, notes, created_at, opened_at FROM scene WHERE owner = #{owner} AND id = #{id}")
     SceneRow find(long owner, String id);
 
+    /** The id if the scene is there; until the transaction ends nobody can delete it. */
+    @Select("SELECT id FROM scene WHERE owner = #{owner} AND id = #{id} LOCK IN SHARE MODE")
+    String hold(long owner, String id);
+
     @Insert("INSERT INTO scene (id, owner, name, triangles, objects, notes) VALUES (#{id}, #{owner}, #{name}, #{triangles}, #{objects}, #{notes})")
     void add(String id, long owner, String name, int triangles, int objects, String notes);
 

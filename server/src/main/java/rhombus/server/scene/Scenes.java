@@ -1,15 +1,21 @@
 package rhombus.server.scene;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.concurrent.Callable;
-import java.util.concurrent.Semaphore;
-import org.springframework.http.HttpStatus;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.formats.GltfImport;
@@ -25,13 +31,19 @@ import tools.jackson.databind.json.JsonMapper;
 public class Scenes {
     private static final int CHUNK = 1 << 20;
     private static final SecureRandom RANDOM = new SecureRandom();
+    /** What {@link #store} makes; anything else names no scene. */
+    private static final Pattern ID = Pattern.compile("[A-Za-z0-9_-]{22}");
 
     private final SceneMapper mapper;
     private final ImportMapper imports;
     private final TransactionTemplate transactions;
     private final JsonMapper json;
-    /** One large import at a time keeps the memory within its bounds; others wait their turn. */
-    private final Semaphore turn = new Semaphore(1, true);
+    private final ImportTurns turns = new ImportTurns(Duration.ofMinutes(5));
+    private final ScheduledExecutorService pulse = Executors.newSingleThreadScheduledExecutor(r -> {
+        Thread t = new Thread(r, "import-pulse");
+        t.setDaemon(true);
+        return t;
+    });
 
     Scenes(SceneMapper mapper, ImportMapper imports, TransactionTemplate transactions, JsonMapper json) {
         this.mapper = mapper;
@@ -40,32 +52,94 @@ public class Scenes {
         this.json = json;
     }
 
+    @PreDestroy
+    void end() {
+        pulse.shutdownNow();
+    }
+
+    /**
+     * The scene of an owner.
+     *
+     * @throws Refused with 404 if there is none, or it is somebody else's
+     */
+    public SceneRow found(long owner, String id) {
+        SceneRow r = ID.matcher(id).matches() ? mapper.find(owner, id) : null;
+        if (r == null) {
+            throw Refused.notFound("scene");
+        }
+        return r;
+    }
+
+    /**
+     * Does something to a scene that must not be deleted meanwhile, in one transaction.
+     *
+     * @throws Refused with 404 if there is no such scene
+     */
+    public <T> T holding(long owner, String id, Supplier<T> work) {
+        return transactions.execute(t -> {
+            if (!ID.matcher(id).matches() || mapper.hold(owner, id) == null) {
+                throw Refused.notFound("scene");
+            }
+            return work.get();
+        });
+    }
+
+    /**
+     * Deletes a scene with all that belongs to it, or nothing of it.
+     *
+     * @throws Refused with 404 if there is no such scene
+     */
+    public void remove(long owner, String id) {
+        found(owner, id);
+        transactions.executeWithoutResult(t -> {
+            if (mapper.remove(owner, id) == 0) {
+                throw Refused.notFound("scene");
+            }
+            mapper.removeKept(owner, id);
+        });
+    }
+
     /**
      * Reads an upload and stores the scene.
      *
      * @param name what to call it, or null for the file's own name
+     * @param bytes how large the upload is
      * @param upload gives the files once it is their turn, so that only one large import is in memory at a time
-     * @param job id under which progress is told, or null
+     * @param job id under which progress is told and the import can be cancelled, or null
      * @return id of the scene
      */
-    public String add(long owner, String name, Callable<Upload> upload, String job) throws IOException {
-        Progress progress = job == null ? Progress.SILENT : new JobProgress(owner, job);
-        progress.at("Waiting for another import", 0);
-        try {
-            turn.acquire();
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, "The server is stopping. Upload the scene again in a moment.");
-        }
-        try {
-            Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, progress);
-            return transactions.execute(t -> store(owner, title(name, imported), imported));
-        } finally {
-            turn.release();
-            if (job != null) {
-                imports.remove(owner, job);
+    public String add(long owner, String name, long bytes, Callable<Upload> upload, String job) throws IOException {
+        if (job == null) {
+            try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
+                Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, Progress.SILENT);
+                return transactions.execute(t -> store(owner, title(name, imported), imported));
             }
         }
+        imports.removeSilent();
+        JobProgress progress = new JobProgress(owner, job);
+        progress.at("Waiting for other imports", 0);
+        ScheduledFuture<?> alive = pulse.scheduleWithFixedDelay(progress::touch, 5, 5, TimeUnit.SECONDS);
+        try (ImportTurns.Turn turn = turns.take(bytes, waiting -> progress.at(
+                waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
+            Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, progress);
+            progress.at("Storing", 0.95);
+            return transactions.execute(t -> {
+                String id = store(owner, title(name, imported), imported);
+                // Last of all: from this moment on, cancelling is answered with the truth.
+                if (imports.store(owner, job) == 0) {
+                    throw new Progress.Cancelled();
+                }
+                return id;
+            });
+        } finally {
+            alive.cancel(false);
+            imports.remove(owner, job);
+        }
+    }
+
+    /** Reads a file without storing it yet. */
+    static Imported read(Callable<Upload> upload) throws IOException {
+        return GltfImport.read(files(upload), Limits.DEFAULT, Progress.SILENT);
     }
 
     private static Upload files(Callable<Upload> upload) throws IOException {
@@ -84,7 +158,8 @@ public class Scenes {
         return s.isEmpty() ? "Untitled" : s.length() > 200 ? s.substring(0, 200) : s;
     }
 
-    private String store(long owner, String name, Imported i) {
+    /** Stores a scene; part of a transaction that the caller has opened. */
+    String store(long owner, String name, Imported i) {
         byte[] b = new byte[16];
         RANDOM.nextBytes(b);
         String id = Base64.getUrlEncoder().withoutPadding().encodeToString(b);
@@ -134,6 +209,15 @@ public class Scenes {
             ImportMapper.Job j = imports.find(owner, job);
             if (j != null && j.cancelled()) {
                 throw new Cancelled();
+            }
+        }
+
+        /** Tells that the server still works at it. */
+        void touch() {
+            try {
+                imports.touch(owner, job);
+            } catch (RuntimeException e) {
+                // The next touch may come through; the import itself learns soon enough of a database that is gone.
             }
         }
     }

@@ -1,18 +1,25 @@
 package rhombus.server.scene;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import rhombus.demo.DemoScenes;
 import rhombus.server.Client;
+import rhombus.server.RunningServer;
 
 class SceneTest {
     private static Client mira;
@@ -122,9 +129,113 @@ class SceneTest {
         assertThat(mira.upload(Map.of("x.glb", orrery()), Map.of("import", "../x")).status()).isEqualTo(422);
     }
 
+    private static List<?> names() {
+        return mira.get("/api/scenes").list().stream().map(o -> ((Map<?, ?>) o).get("name")).toList();
+    }
+
+    /** Cancelled at any moment, the answers to both requests and the list tell the same story. */
     @Test
-    void importsOfOthersCannotBeWatchedOrCancelled() {
-        assertThat(keys.get("/api/imports/some-job").status()).isEqualTo(404);
-        assertThat(keys.send("DELETE", "/api/imports/some-job", null).status()).isEqualTo(404);
+    void whatCancellingSaysIsTrueWheneverItComes() throws Exception {
+        byte[] file = DemoScenes.all().get(DemoScenes.BOATYARD).get();
+        int stored = 0;
+        int cancelled = 0;
+        for (int round = 0; round < 14; round++) {
+            String job = "round-" + round;
+            String name = "Cancelled " + round;
+            var upload = CompletableFuture.supplyAsync(() -> mira.upload(Map.of("a.glb", file), Map.of("import", job, "name", name)));
+            if (round > 0) {
+                // Rounds spread over the whole of the import; later ones wait until it says that it stores.
+                Client.Answer p = mira.get("/api/imports/" + job);
+                while (!upload.isDone() && (p.status() != 200 || (double) p.json().get("part") < Math.min(0.95, round * 0.1))) {
+                    p = mira.get("/api/imports/" + job);
+                }
+            }
+            assertThat(keys.send("DELETE", "/api/imports/" + job, null).status()).as("somebody else's import of that name").isEqualTo(204);
+            int told = mira.send("DELETE", "/api/imports/" + job, null).status();
+            Client.Answer a = upload.get();
+            assertThat(told).isIn(204, 409);
+            assertThat(a.status()).as("round %s", round).isEqualTo(told == 204 ? 409 : 201);
+            assertThat(names().contains(name)).as("round %s", round).isEqualTo(told == 409);
+            stored += told == 409 ? 1 : 0;
+            cancelled += told == 204 ? 1 : 0;
+            if (told == 409) {
+                assertThat(mira.send("DELETE", "/api/scenes/" + a.json().get("id"), null).status()).isEqualTo(204);
+            }
+        }
+        assertThat(cancelled).isPositive();
+        assertThat(stored + cancelled).isEqualTo(14);
+    }
+
+    @Test
+    void importsOfOthersCannotBeWatchedOrCancelled() throws Exception {
+        byte[] file = DemoScenes.all().get(DemoScenes.BOATYARD).get();
+        var upload = CompletableFuture.supplyAsync(() -> mira.upload(Map.of("b.glb", file), Map.of("import", "watched")));
+        boolean seen = false;
+        while (!upload.isDone()) {
+            seen |= mira.get("/api/imports/watched").status() == 200;
+            assertThat(keys.get("/api/imports/watched").status()).isIn(404, 200);
+            keys.send("DELETE", "/api/imports/watched", null);
+        }
+        assertThat(seen).as("its owner could watch it").isTrue();
+        assertThat(upload.get().status()).as("and nobody else could end it").isEqualTo(201);
+        Client.Answer theirs = keys.get("/api/imports/watched");
+        assertThat(theirs.json()).as("only their own word").containsEntry("words", "Cancelled");
+    }
+
+    @Test
+    void anImportWhoseServerIsGoneIsNotSaidToRun() {
+        JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
+        db.update("INSERT INTO import_job (owner, id, words, part, changed_at) SELECT id, 'left-behind', 'Waiting for another import', 0, NOW(3) - INTERVAL 40 SECOND FROM account WHERE name = 'mira'");
+        assertThat(mira.get("/api/imports/left-behind").status()).isEqualTo(404);
+    }
+
+    @Test
+    void timesAreThoseOfTheClockWhateverTheZoneOfTheDatabase() {
+        Map<String, Object> scene = add("clock.glb", orrery()).json();
+        assertThat(Instant.parse((String) scene.get("createdAt"))).isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
+        mira.get("/api/scenes/" + scene.get("id"));
+        assertThat(Instant.parse((String) mira.get("/api/scenes/" + scene.get("id")).json().get("openedAt"))).isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
+    }
+
+    /** A trigger that refuses stands for anything that fails half way. */
+    @Test
+    void deletingAndSavingAreDoneWhollyOrNotAtAll() {
+        JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
+        String path = "/api/scenes/" + add("whole.glb", orrery()).json().get("id");
+        Map<String, Object> edits = Map.of("format", "rhombus-edits", "version", 1, "done", 0, "layers", List.of(), "nodes", List.of(), "edits", List.of());
+        assertThat(mira.send("PUT", path + "/edits", Map.of("version", 0, "body", edits)).status()).isEqualTo(200);
+        db.execute("CREATE TRIGGER refuse BEFORE INSERT ON scene_version FOR EACH ROW SIGNAL SQLSTATE '45000'");
+        try {
+            assertThat(mira.send("PUT", path + "/edits", Map.of("version", 1, "body", edits)).status()).isGreaterThanOrEqualTo(500);
+        } finally {
+            db.execute("DROP TRIGGER refuse");
+        }
+        assertThat(mira.get(path + "/edits").json()).containsEntry("version", 1);
+        db.execute("CREATE TRIGGER refuse BEFORE DELETE ON kept FOR EACH ROW SIGNAL SQLSTATE '45000'");
+        try {
+            assertThat(mira.send("DELETE", path, null).status()).isGreaterThanOrEqualTo(500);
+        } finally {
+            db.execute("DROP TRIGGER refuse");
+        }
+        assertThat(mira.get(path).status()).isEqualTo(200);
+        assertThat(mira.send("DELETE", path, null).status()).isEqualTo(204);
+        assertThat(mira.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of())).status()).isEqualTo(404);
+    }
+
+    @Test
+    void manySmallFilesAndLongAndOddNamesAreTaken() {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        files.put("The %22tide%22 table " + "and its long name ".repeat(40) + ".glb", orrery());
+        for (int i = 0; i < 60; i++) {
+            files.put("note " + i + ".txt", new byte[] {1});
+        }
+        Client.Answer a = mira.upload(files, Map.of());
+        assertThat(a.status()).isEqualTo(201);
+        assertThat((String) a.json().get("name")).startsWith("The \"tide\" table").hasSizeLessThanOrEqualTo(200);
+        Map<String, byte[]> many = new LinkedHashMap<>();
+        for (int i = 0; i < 1005; i++) {
+            many.put(i + ".bin", new byte[1]);
+        }
+        assertThat(mira.upload(many, Map.of()).detail()).contains("1000");
     }
 }
