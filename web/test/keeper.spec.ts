@@ -1,25 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Keeper } from '../src/stores/keeper';
-
-type Answer = { status: number; body: unknown };
-
-/** A server of one document with a version. */
-function server() {
-  const state = { version: 0, body: null as unknown, down: false, saves: 0 };
-  const answer = (a: Answer) => new Response(JSON.stringify(a.body), { status: a.status });
-  vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
-    if (state.down) throw new TypeError('no network');
-    if (init.method === 'GET') return answer({ status: 200, body: { version: state.version, body: state.body } });
-    const save = JSON.parse(String(init.body)) as { version: number; body: unknown };
-    if (save.version !== state.version)
-      return answer({ status: 409, body: { detail: 'Another window has saved since.' } });
-    state.version++;
-    state.saves++;
-    state.body = save.body;
-    return answer({ status: 200, body: { version: state.version } });
-  });
-  return state;
-}
+import { server } from './oneDocument';
 
 describe('keeping a document', () => {
   let now: { n: number };
@@ -93,7 +74,7 @@ describe('keeping a document', () => {
     now.n = 9;
     first.changed();
     await vi.advanceTimersByTimeAsync(1000);
-    first.stop();
+    await first.close();
     s.down = false;
     const second = keeper();
     await second.load();

@@ -17,8 +17,17 @@ class Channel {
 }
 
 describe('windows with the same scene', () => {
+  let others = 0;
+  let asked: string[] = [];
   beforeEach(() => {
     Channel.all = [];
+    others = 0;
+    asked = [];
+    sessionStorage.clear();
+    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+      asked.push(`${init.method} ${path}`);
+      return new Response(JSON.stringify({ others }), { status: 200 });
+    });
     vi.stubGlobal('BroadcastChannel', Channel);
     (window as unknown as Record<string, unknown>).BroadcastChannel = Channel;
   });
@@ -50,5 +59,24 @@ describe('windows with the same scene', () => {
     second.take();
     expect(told).toHaveBeenCalledOnce();
     expect(own).not.toHaveBeenCalled();
+  });
+
+  it('learns of a window on another machine from the server, and says when it is gone', async () => {
+    others = 1;
+    const here = new Presence('boat', () => true, nothing);
+    expect(await here.others()).toBe(true);
+    expect(asked[0]).toMatch(/^PUT \/api\/scenes\/boat\/windows\/[\w-]+$/);
+    here.leave();
+    expect(asked.at(-1)).toBe(asked[0]!.replace('PUT', 'DELETE'));
+  });
+
+  it('is the same window after it was loaded again', async () => {
+    const before = new Presence('boat', () => true, nothing);
+    await before.others();
+    before.leave();
+    const after = new Presence('boat', () => true, nothing);
+    await after.others();
+    after.leave();
+    expect(new Set(asked.map((a) => a.split('/').at(-1))).size).toBe(1);
   });
 });

@@ -1,5 +1,5 @@
 import type { Plain } from '../core';
-import { ask, upload } from './http';
+import { ask, tell, upload } from './http';
 
 export interface SceneFile {
   size: number;
@@ -31,10 +31,9 @@ export interface Kept {
 }
 
 export const api = {
-  who: () => ask<{ name: string }>('GET', '/api/session'),
+  start: () => ask<{ name: string | null; firstAccountWanted: boolean }>('GET', '/api/start'),
   signIn: (name: string, password: string) => ask<{ name: string }>('POST', '/api/session', { name, password }),
   signOut: () => ask<void>('DELETE', '/api/session'),
-  firstAccountWanted: () => ask<{ wanted: boolean }>('GET', '/api/first-account'),
   firstAccount: (name: string, password: string) =>
     ask<{ name: string }>('POST', '/api/first-account', { name, password }),
   scenes: () => ask<SceneEntry[]>('GET', '/api/scenes'),
@@ -55,6 +54,10 @@ export const api = {
     ask<{ body: Plain }>('GET', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
   removeVersion: (scene: string, id: number) =>
     ask<void>('DELETE', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
+  /** Says that this window has a scene open; answered with how many others have. */
+  windowHere: (scene: string, id: string, hidden: boolean) =>
+    ask<{ others: number }>('PUT', `/api/scenes/${encodeURIComponent(scene)}/windows/${id}`, { hidden }),
+  windowGone: (scene: string, id: string) => tell('DELETE', `/api/scenes/${encodeURIComponent(scene)}/windows/${id}`),
   kept: (path: string) => ask<Kept>('GET', path),
   keep: (path: string, version: number, body: Plain) => ask<{ version: number }>('PUT', path, { version, body }),
 };

@@ -10,6 +10,10 @@ export class Failure extends Error {
   get offline(): boolean {
     return this.status === 0 || this.status >= 502;
   }
+  /** Whether asking again in the same words will be answered in the same way. */
+  get refused(): boolean {
+    return this.status >= 400 && this.status < 500 && ![401, 408, 409, 425, 429].includes(this.status);
+  }
 }
 
 const UNREACHABLE = 'The server does not answer. What you have done stays in this page and is saved when it is back.';
@@ -23,8 +27,18 @@ async function failure(response: Response): Promise<Failure> {
   return new Failure(response.status, problem.detail ?? `The server answered ${response.status}.`);
 }
 
-/** Asks the server for JSON. */
+/** Asks the server for JSON. A page whose token was lost gets a new one and asks once more. */
 export async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  try {
+    return await once<T>(method, path, body);
+  } catch (e) {
+    if (method === 'GET' || !(e instanceof Failure) || e.status !== 403) throw e;
+    await once('GET', '/api/start');
+    return await once<T>(method, path, body);
+  }
+}
+
+async function once<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -37,6 +51,13 @@ export async function ask<T>(method: string, path: string, body?: unknown): Prom
   }
   if (!response.ok) throw await failure(response);
   return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+/** Says something that nobody waits for, also from a page that is being closed. */
+export function tell(method: string, path: string): void {
+  void fetch(path, { method, keepalive: true, headers: { 'X-XSRF-TOKEN': decodeURIComponent(token()) } }).catch(
+    () => undefined,
+  );
 }
 
 /** Loads a file and tells how much of it has come. */
@@ -76,7 +97,13 @@ export function upload<T>(
       if (request.status < 300) resolve(body);
       else reject(new Failure(request.status, body.detail ?? `The server answered ${request.status}.`));
     };
-    request.onerror = () => reject(new Failure(0, 'The connection was lost. Nothing was stored; upload it again.'));
+    request.onerror = () =>
+      reject(
+        new Failure(
+          0,
+          'The connection was lost. Look at the list of scenes; if the scene is not there, upload it again.',
+        ),
+      );
     request.onabort = () => reject(new Failure(409, 'The upload was cancelled; nothing was stored.'));
     stop(() => request.abort());
     request.send(form);

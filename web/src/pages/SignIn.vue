@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { api } from '../api/api';
 import { useSession } from '../stores/session';
 
 const session = useSession();
@@ -11,14 +10,7 @@ const name = ref('');
 const password = ref('');
 const wrong = ref('');
 const busy = ref(false);
-const first = ref(false);
-
-onMounted(async () => {
-  first.value = await api.firstAccountWanted().then(
-    (w) => w.wanted,
-    () => false,
-  );
-});
+const first = computed(() => session.firstAccountWanted);
 
 async function go() {
   busy.value = true;

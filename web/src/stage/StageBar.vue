@@ -28,6 +28,7 @@ const WORDS = {
   conflict: 'changed in another window',
   apart: 'not saved. Take over',
   'signed-out': 'signed out: kept here',
+  refused: 'not saved: why?',
 };
 /** The same at length. */
 const WHY: Partial<Record<keyof typeof WORDS, string>> = {
@@ -69,9 +70,14 @@ async function settle(keeper: Keeper, what: string) {
   else await keeper.settle(mine).catch(() => (keeper.state.value = 'offline'));
 }
 
+function refused(keeper: Keeper, what: string) {
+  store.tell({ text: `The server does not save ${what}: ${keeper.why.value} What you do stays in this browser.` });
+}
+
 props.open.keepers.forEach((k, i) =>
   watch(k.state, (s) => {
     if (s === 'conflict') void settle(k, KEPT[i]!);
+    if (s === 'refused') refused(k, KEPT[i]!);
   }),
 );
 
@@ -80,7 +86,12 @@ function again() {
   if (worst.value === 'signed-out')
     void router.push({ path: '/sign-in', query: { to: router.currentRoute.value.fullPath } });
   else if (worst.value === 'apart') void props.open.takeOver();
-  else keepers.forEach((k, i) => void (k.state.value === 'conflict' ? settle(k, KEPT[i]!) : k.save()));
+  else
+    keepers.forEach((k, i) => {
+      if (k.state.value === 'conflict') void settle(k, KEPT[i]!);
+      else if (k.state.value === 'refused') refused(k, KEPT[i]!);
+      else void k.save();
+    });
 }
 
 defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.value?.open(at) });

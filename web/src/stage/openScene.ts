@@ -3,10 +3,11 @@ import { api, type SceneDetail } from '../api/api';
 import { download } from '../api/http';
 import * as core from '../core';
 import { Changed } from '../core';
-import { Keeper } from '../stores/keeper';
+import type { Keeper } from '../stores/keeper';
 import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
 import { fromFragment } from './address';
+import { kept, type Kept } from './kept';
 import { Loop } from './loop';
 import { Painter, type Theme } from './painter/Painter';
 import { Pictures } from './pictures';
@@ -17,12 +18,8 @@ export class OpenScene {
   readonly loop = new Loop(this.store);
   readonly loading = ref<{ words: string; part: number } | null>({ words: 'Opening', part: 0 });
   readonly detail = shallowRef<SceneDetail | null>(null);
-  readonly workspace: Keeper;
-  readonly keymap: Keeper;
-  readonly habits: Keeper;
-  readonly boards: Keeper;
-  readonly pins: Keeper;
-  readonly edits: Keeper;
+  /** What is kept of this scene and for the user. */
+  readonly kept: Kept;
   readonly pictures = new Pictures(
     () => this.painter,
     () => this.idle,
@@ -39,38 +36,14 @@ export class OpenScene {
   constructor(readonly id: string) {
     core.reset();
     this.store.forget();
-    this.workspace = new Keeper(`/api/scenes/${encodeURIComponent(id)}/workspace`, core.workspace, (body) => {
-      core.restore(body);
-      this.loop.wake();
-    });
-    this.keymap = new Keeper('/api/keymaps/active', core.keymap, (body) => {
-      const wrong = core.useKeymap(body);
-      if (wrong) this.store.tell({ text: `Your keymap could not be used (${wrong}); the preset is on instead.` });
-      this.loop.wake();
-    });
-    this.habits = new Keeper('/api/habits', core.habits, (body) => {
-      core.useHabits(body);
-      this.loop.wake();
-    });
-    this.boards = new Keeper('/api/boards', core.keepBoards, (body) => {
-      const wrong = core.useBoards(body);
-      if (wrong)
-        this.store.tell({ text: `Your boards could not be used (${wrong}); the ones to start with are here.` });
-      this.loop.wake();
-    });
-    this.pins = new Keeper(`/api/scenes/${encodeURIComponent(id)}/pins`, core.keepPins, (body) => {
-      const wrong = core.usePins(body);
-      if (wrong) this.store.tell({ text: `Your Pins could not be used (${wrong}).` });
-      this.loop.wake();
-    });
-    this.edits = new Keeper(`/api/scenes/${encodeURIComponent(id)}/edits`, core.keepEdits, (body) => {
-      const wrong = core.useEdits(body);
-      if (wrong) this.store.tell({ text: `What was changed in this scene cannot be used: ${wrong}.` });
-      this.loop.wake();
-    });
+    this.kept = kept(
+      id,
+      () => this.loop.wake(),
+      (text) => this.store.tell({ text }),
+    );
     this.presence = new Presence(
       id,
-      () => !this.left && this.workspace.state.value !== 'apart',
+      () => !this.left && this.kept.workspace.state.value !== 'apart',
       () => this.goApart('Another window took over: what you do here is not saved until you take over again.'),
     );
     window.addEventListener('focus', this.lookAround);
@@ -79,10 +52,10 @@ export class OpenScene {
       if (!this.loading.value) this.pictures.rest(this.store.views);
     };
     this.loop.onChange = (bits) => {
-      if (bits & Changed.keep && !this.loading.value) this.workspace.changed();
-      if (bits & Changed.boards && !this.loading.value) this.boards.changed();
-      if (bits & Changed.keepPins && !this.loading.value) this.pins.changed();
-      if (bits & Changed.keepEdits && !this.loading.value) this.edits.changed();
+      if (bits & Changed.keep && !this.loading.value) this.kept.workspace.changed();
+      if (bits & Changed.boards && !this.loading.value) this.kept.boards.changed();
+      if (bits & Changed.keepPins && !this.loading.value) this.kept.pins.changed();
+      if (bits & Changed.keepEdits && !this.loading.value) this.kept.edits.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
       if (bits & Changed.habits) this.habitsVersion.value++;
     };
@@ -129,7 +102,7 @@ export class OpenScene {
 
   /** Asks for the scene and its first two files, before the page that shows them is even there. */
   private async fetchFirst() {
-    for (const k of [this.edits, this.boards, this.workspace, this.pins]) k.ask();
+    for (const k of [this.kept.edits, this.kept.boards, this.kept.workspace, this.kept.pins]) k.ask();
     const detail = await api.scene(this.id);
     this.detail.value = detail;
     const total = detail.geometry.size + detail.edges.size + detail.hierarchy.size;
@@ -143,7 +116,7 @@ export class OpenScene {
     const first = {
       geometry: file(detail.geometry),
       edges: file(detail.edges),
-      kept: Promise.all([this.keymap.load(), this.habits.load()]),
+      kept: Promise.all([this.kept.keymap.load(), this.kept.habits.load()]),
     };
     // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
     for (const p of Object.values(first)) p.catch(() => undefined);
@@ -162,20 +135,24 @@ export class OpenScene {
     core.openScene(file, detail.name);
     this.painter?.open(file);
     // What was changed comes first: views may look through a camera that was moved.
-    await this.edits.load();
+    await this.kept.edits.load();
+    if (this.left) return;
     // An arrangement comes before what its viewports show.
-    await Promise.all([kept, this.boards.load()]);
-    await Promise.all([this.workspace.load(), this.pins.load()]);
+    await Promise.all([kept, this.kept.boards.load()]);
+    if (this.left) return;
+    await Promise.all([this.kept.workspace.load(), this.kept.pins.load()]);
     if (this.left) return;
     await this.follow(window.location.hash);
-    core.attachEdges(await edges);
+    const sides = await edges;
+    if (this.left) return;
+    core.attachEdges(sides);
     this.loop.redraw();
     const picking = await hierarchy();
     if (this.left) return;
     core.attachHierarchies(picking);
     this.loading.value = null;
     this.loop.redraw();
-    if (await others) {
+    if ((await others) && !this.left) {
       this.goApart(null);
       this.later.value = true;
     }
@@ -190,6 +167,7 @@ export class OpenScene {
   private async follow(hash: string): Promise<void> {
     try {
       const address = await fromFragment(hash);
+      if (this.left) return;
       const wrong = address && core.openAddress(address);
       if (wrong) this.store.tell({ text: `The views of this address cannot be shown (${wrong}).` });
     } catch (e) {
@@ -198,9 +176,9 @@ export class OpenScene {
   }
 
   private goApart(words: string | null): void {
-    this.workspace.apart();
-    this.edits.apart();
-    this.boards.apart();
+    this.kept.workspace.apart();
+    this.kept.edits.apart();
+    this.kept.boards.apart();
     if (words) this.store.tell({ text: words });
   }
 
@@ -218,24 +196,24 @@ export class OpenScene {
 
   /** Whoever comes back to this window finds what was saved in others meanwhile. */
   private readonly lookAround = () => {
-    if (!this.loading.value) for (const k of [this.boards, this.keymap, this.habits]) void k.refresh();
+    if (!this.loading.value) for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
   };
 
   /** The keymap was changed on the Keys page. */
   keepKeymap(): void {
-    this.keymap.changed();
+    this.kept.keymap.changed();
     this.loop.wake();
   }
 
   /** A setting was changed. */
   keepHabits(): void {
-    this.habits.changed();
+    this.kept.habits.changed();
     this.loop.wake();
   }
 
   /** Everything that is kept for the user. */
   get keepers(): Keeper[] {
-    return [this.workspace, this.boards, this.pins, this.keymap, this.habits, this.edits];
+    return Object.values(this.kept);
   }
 
   get idle(): boolean {
@@ -257,9 +235,10 @@ export class OpenScene {
     window.removeEventListener('focus', this.lookAround);
     window.removeEventListener('hashchange', this.followHere);
     this.presence.leave();
-    await Promise.all(this.keepers.map((k) => k.save().catch(() => undefined)));
-    for (const k of this.keepers) k.stop();
     this.loop.stop();
+    // Each takes its state now: the stage may hold another scene before the first of these saves has returned.
+    const saved = this.keepers.map((k) => k.close());
     this.painter?.dispose();
+    await Promise.all(saved);
   }
 }

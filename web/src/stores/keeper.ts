@@ -3,8 +3,11 @@ import { api, type Kept } from '../api/api';
 import { Failure } from '../api/http';
 import type { Plain } from '../core';
 
-/** `apart`: another window saves; what is done here stays in this page until this one takes over. */
-export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'apart' | 'signed-out';
+/**
+ * `apart`: another window saves; what is done here stays in this page until this one takes over. `refused`: the server
+ * has said why it does not take this state; it is not sent again before it has changed.
+ */
+export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'apart' | 'signed-out' | 'refused';
 
 const PAUSE_MS = 500;
 const RETRY_MS = 2500;
@@ -34,10 +37,15 @@ function pending(name: string) {
 /** Keeps one document on the server: saves as it changes, holds on while offline, and never overwrites in silence. */
 export class Keeper {
   readonly state: Ref<KeepState> = ref('saved');
+  /** Why the server does not take the state, in words for a person; empty unless it is refused. */
+  readonly why: Ref<string> = ref('');
   private version = 0;
   private timer = 0;
   private busy: Promise<void> | null = null;
   private dirty = false;
+  /** The newest state that was asked to be saved while another save is on its way. */
+  private next: Plain | null = null;
+  private closed = false;
   private settling = false;
   private asked: Promise<Kept> | null = null;
   private readonly local;
@@ -62,6 +70,7 @@ export class Keeper {
     const asked = this.asked ?? api.kept(this.path);
     this.asked = null;
     const kept = await asked;
+    if (this.closed) return;
     this.version = kept.version;
     const unsaved = this.local.read();
     if (unsaved?.body && unsaved.version === kept.version) {
@@ -77,9 +86,10 @@ export class Keeper {
 
   /** Something changed: it is saved soon. */
   changed(): void {
+    if (this.closed) return;
     this.dirty = true;
     if (this.held) return;
-    if (this.state.value === 'saved') this.state.value = 'saving';
+    if (this.state.value === 'saved' || this.state.value === 'refused') this.state.value = 'saving';
     this.later(PAUSE_MS);
   }
 
@@ -88,29 +98,57 @@ export class Keeper {
     this.timer = window.setTimeout(() => void this.save(), ms);
   }
 
-  /** Saves now what has changed. */
+  /** Saves now what has changed. What is saved is what there is at this moment, however long a save before it takes. */
   async save(): Promise<void> {
     window.clearTimeout(this.timer);
+    if (this.dirty && !this.held && !this.closed) {
+      this.next = this.read();
+      this.dirty = false;
+    }
+    if (this.next && !this.busy) this.busy = this.drain().finally(() => (this.busy = null));
     if (this.busy) await this.busy;
-    if (!this.dirty || this.held) return;
-    this.busy = this.send().finally(() => (this.busy = null));
-    await this.busy;
   }
 
-  private async send(): Promise<void> {
-    const body = this.read();
-    this.dirty = false;
+  private async drain(): Promise<void> {
+    while (this.next && !this.held) {
+      const body = this.next;
+      this.next = null;
+      if (!(await this.send(body))) return;
+    }
+  }
+
+  /** Sends a state; false where it could not be saved now. */
+  private async send(body: Plain): Promise<boolean> {
     this.local.write({ version: this.version, body });
     try {
       this.version = (await api.keep(this.path, this.version, body)).version;
       this.local.clear();
-      this.state.value = this.dirty ? 'saving' : 'saved';
+      this.state.value = this.dirty || this.next ? 'saving' : 'saved';
+      return true;
     } catch (e) {
-      this.dirty = true;
-      const status = e instanceof Failure ? e.status : 0;
-      this.state.value = status === 409 ? 'conflict' : status === 401 ? 'signed-out' : 'offline';
-      if (status !== 409) this.later(RETRY_MS);
+      this.failed(e instanceof Failure ? e : new Failure(0, String(e)));
+      return false;
     }
+  }
+
+  private failed(e: Failure): void {
+    if (this.closed) {
+      // Nothing is tried again from here; the newest state waits in this browser for the next opening.
+      if (this.next) this.local.write({ version: this.version, body: this.next });
+      this.next = null;
+      return;
+    }
+    // What is there later holds all that this state did.
+    this.next = null;
+    this.dirty = true;
+    if (e.status === 409) this.state.value = 'conflict';
+    else if (e.status === 401) this.state.value = 'signed-out';
+    else if (e.refused) {
+      this.why.value = e.message;
+      this.state.value = 'refused';
+      return;
+    } else this.state.value = 'offline';
+    if (e.status !== 409) this.later(RETRY_MS);
   }
 
   /** Whether a person has to choose before anything is saved. */
@@ -127,9 +165,9 @@ export class Keeper {
 
   /** Looks whether another window has saved; taken over where nothing here waits to be saved. */
   async refresh(): Promise<void> {
-    if (this.busy || this.dirty || this.state.value !== 'saved') return;
+    if (this.busy || this.dirty || this.closed || this.state.value !== 'saved') return;
     const kept = await api.kept(this.path).catch(() => null);
-    if (!kept?.body || this.busy || this.dirty || kept.version <= this.version) return;
+    if (!kept?.body || this.closed || this.busy || this.dirty || kept.version <= this.version) return;
     this.version = kept.version;
     this.write(kept.body);
   }
@@ -143,6 +181,7 @@ export class Keeper {
   async settle(mine: boolean): Promise<void> {
     this.settling = true;
     const kept = await api.kept(this.path).finally(() => (this.settling = false));
+    if (this.closed) return;
     this.version = kept.version;
     this.state.value = 'saved';
     if (mine) {
@@ -157,10 +196,17 @@ export class Keeper {
 
   /** Whether nothing is about to be saved: all is, or a person has to choose first. */
   get settled(): boolean {
-    return !this.busy && !this.settling && (!this.dirty || this.held);
+    return !this.busy && !this.settling && (!this.dirty || this.held || this.state.value === 'refused');
   }
 
-  stop(): void {
+  /**
+   * The document is left: what there is now is saved, and nothing is read or shown any more. What comes next on the stage
+   * is another document.
+   */
+  async close(): Promise<void> {
+    const saved = this.save();
+    this.closed = true;
+    await saved.catch(() => undefined);
     window.clearTimeout(this.timer);
   }
 }

@@ -1,19 +1,44 @@
+import { api } from '../api/api';
+
+/** How often a window tells the server that it has the scene, milliseconds. */
+const BEAT_MS = 5000;
+
+/** A name of this window that outlives a reload: the page before it is not another window. */
+function ownName(): string {
+  const key = 'rhombus:window';
+  try {
+    const name = sessionStorage.getItem(key) ?? crypto.randomUUID?.() ?? `w${Math.floor(Math.random() * 1e15)}`;
+    sessionStorage.setItem(key, name);
+    return name;
+  } catch {
+    return `w${Math.floor(Math.random() * 1e15)}`;
+  }
+}
+
 /** What windows of one browser tell each other about a scene. */
 type Word = { from: string; says: 'who' | 'here' | 'mine' };
 
-/** Windows with the same scene: the later one learns of the others, and one of them saves. */
+/**
+ * Windows with the same scene, in this browser and on other machines: the later one learns of the others when it opens,
+ * and one of them saves.
+ */
 export class Presence {
   private readonly channel: BroadcastChannel | null;
   private readonly me = crypto.randomUUID?.() ?? String(Math.random());
+  private readonly name = ownName();
   private found = false;
+  private beat = 0;
 
   /** `taken` is called when another window takes the saving over. */
   constructor(
-    scene: string,
+    private readonly scene: string,
     private readonly saving: () => boolean,
     taken: () => void,
   ) {
     this.channel = 'BroadcastChannel' in window ? new BroadcastChannel(`rhombus:${scene}`) : null;
+    this.beat = window.setInterval(() => void this.here(), BEAT_MS);
+    document.addEventListener('visibilitychange', this.shown);
+    window.addEventListener('pagehide', this.gone);
     if (!this.channel) return;
     this.channel.onmessage = (e: MessageEvent<Word>) => {
       if (e.data.from === this.me) return;
@@ -27,8 +52,24 @@ export class Presence {
     this.channel?.postMessage({ from: this.me, says } satisfies Word);
   }
 
+  private readonly shown = () => void this.here();
+  private readonly gone = () => api.windowGone(this.scene, this.name);
+
+  /** Tells the server that the scene is open here; how many other windows have it, as far as the server knows. */
+  private async here(): Promise<number> {
+    return await api.windowHere(this.scene, this.name, document.hidden).then(
+      (a) => a.others,
+      () => 0,
+    );
+  }
+
   /** Whether another window has this scene and saves it. */
   async others(): Promise<boolean> {
+    const elsewhere = this.here();
+    return (await this.inThisBrowser()) || (await elsewhere) > 0;
+  }
+
+  private async inThisBrowser(): Promise<boolean> {
     if (!this.channel) return false;
     this.found = false;
     this.say('who');
@@ -43,6 +84,10 @@ export class Presence {
   }
 
   leave(): void {
+    window.clearInterval(this.beat);
+    document.removeEventListener('visibilitychange', this.shown);
+    window.removeEventListener('pagehide', this.gone);
+    this.gone();
     this.channel?.close();
   }
 }

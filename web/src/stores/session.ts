@@ -1,17 +1,15 @@
 import { defineStore } from 'pinia';
 import { api } from '../api/api';
-import { Failure } from '../api/http';
 
 /** Who is signed in. */
 export const useSession = defineStore('session', {
-  state: () => ({ name: null as string | null, asked: false }),
+  state: () => ({ name: null as string | null, asked: false, firstAccountWanted: false }),
   actions: {
     async ask() {
       try {
-        this.name = (await api.who()).name;
-      } catch (e) {
-        if (!(e instanceof Failure) || e.status !== 401) throw e;
-        this.name = null;
+        const start = await api.start();
+        this.name = start.name;
+        this.firstAccountWanted = start.firstAccountWanted;
       } finally {
         this.asked = true;
       }
@@ -21,6 +19,7 @@ export const useSession = defineStore('session', {
     },
     async firstAccount(name: string, password: string) {
       this.name = (await api.firstAccount(name, password)).name;
+      this.firstAccountWanted = false;
     },
     async signOut() {
       await api.signOut();

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type SceneDetail } from '../../api/api';
+import { Failure } from '../../api/http';
 
 const emit = defineEmits<{ added: [] }>();
 const router = useRouter();
@@ -47,9 +48,16 @@ async function look() {
   if (p && work.value) work.value = { words: p.words, part: 0.5 + p.part / 2 };
 }
 
+/** The server decides: it stores nothing from now on, or it has stored the scene already. */
 async function cancel() {
-  await api.cancelImport(job).catch(() => undefined);
-  abort();
+  try {
+    await api.cancelImport(job);
+    abort();
+  } catch (e) {
+    // Too late: the answer to the upload brings the scene. Without any answer nobody knows, so nothing is claimed.
+    if (e instanceof Failure && e.status === 409) return;
+    wrong.value = 'The server does not answer, so the upload could not be cancelled. Look at the list once it is back.';
+  }
 }
 
 function drop(e: DragEvent) {

@@ -16,3 +16,14 @@ ALTER TABLE scene_version MODIFY body LONGTEXT NOT NULL;
 
 -- An import whose server is gone is told by its silence; one that has stored its scene can no longer be cancelled.
 ALTER TABLE import_job ADD COLUMN stored BOOLEAN NOT NULL DEFAULT FALSE;
+
+-- Windows in which a scene is open, whatever the machine; each says by when it will be heard from again.
+CREATE TABLE open_window (
+  owner BIGINT NOT NULL,
+  scene CHAR(22) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  id VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+  until DATETIME(3) NOT NULL,
+  PRIMARY KEY (owner, scene, id),
+  CONSTRAINT open_window_scene FOREIGN KEY (scene) REFERENCES scene (id) ON DELETE CASCADE,
+  CONSTRAINT open_window_account FOREIGN KEY (owner) REFERENCES account (id) ON DELETE CASCADE
+);

@@ -15,9 +15,11 @@ import rhombus.core.scene.Scene;
  * @param after nodes after, by number
  * @param layersBefore layers before
  * @param layersAfter layers after; the same list where they did not change
+ * @param how what was done to the nodes, where that is told more briefly than what came of it; else null
  */
 public record Edit(
-        String name, Map<Integer, Node> before, Map<Integer, Node> after, List<Layer> layersBefore, List<Layer> layersAfter) {
+        String name, Map<Integer, Node> before, Map<Integer, Node> after, List<Layer> layersBefore, List<Layer> layersAfter,
+        Operation how) {
 
     /** What changed between two states of a scene, or null if nothing did. */
     public static Edit between(String name, Scene from, Scene to) {
@@ -36,7 +38,12 @@ public record Edit(
         if (after.isEmpty() && sameLayers) {
             return null;
         }
-        return new Edit(name, before, after, from.layers(), sameLayers ? from.layers() : to.layers());
+        return new Edit(name, before, after, from.layers(), sameLayers ? from.layers() : to.layers(), null);
+    }
+
+    /** The same, known to come of an operation. */
+    public Edit by(Operation operation) {
+        return new Edit(name, before, after, layersBefore, layersAfter, operation);
     }
 
     /** The scene before, made from the one after. What was added stays in its place, gone. */

@@ -13,13 +13,11 @@ import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /**
- * What was changed in a scene since its file was imported, as plain data: every node that differs from the file, the
- * layers, and the history. The file itself is never written again.
+ * What was changed in a scene since its file was imported, as plain data: the state before the oldest step that can be
+ * undone, as far as it differs from the file, and each step since. A step that did one thing to very many objects is kept
+ * as what it did; done again, it gives the same numbers to the last bit. The file itself is never written again.
  */
 public final class EditDocument {
-    /** Node states that a kept history may hold: older edits are left out beyond. */
-    static final int MOST = 20_000;
-
     private EditDocument() {}
 
     /** What a document holds: the scene and what can be undone in it. */
@@ -29,57 +27,77 @@ public final class EditDocument {
     public static Map<String, Object> of(Scene base, Scene now, EditHistory history) {
         NodeForm form = new NodeForm(base);
         List<Edit> edits = history.edits();
-        int from = edits.size();
-        for (int states = 0; from > 0; from--) {
-            states += edits.get(from - 1).after().size();
-            if (states > MOST) {
-                break;
+        Map<Integer, Node> back = new HashMap<>();
+        Set<Integer> told = new HashSet<>();
+        Set<Integer> later = new HashSet<>();
+        List<Layer> layers = now.layers();
+        for (int k = edits.size() - 1; k >= 0; k--) {
+            Edit e = edits.get(k);
+            told.addAll(e.before().keySet());
+            e.after().keySet().stream().filter(i -> !e.before().containsKey(i)).forEach(later::add);
+            if (k < history.done()) {
+                back.putAll(e.before());
+                e.after().forEach((i, n) -> {
+                    if (!e.before().containsKey(i)) {
+                        back.put(i, n.withGone(true));
+                    }
+                });
+                layers = e.layersBefore();
             }
         }
-        from = Math.min(from, history.done());
-        Set<Integer> told = new HashSet<>();
+        // What a step adds comes with the step.
+        told.removeAll(later);
         List<Object> steps = new ArrayList<>();
-        for (Edit e : edits.subList(from, edits.size())) {
-            told.addAll(e.after().keySet());
+        for (Edit e : edits) {
             steps.add(step(e, form, now));
         }
-        List<Object> nodes = new ArrayList<>();
+        return Plain.map("format", "rhombus-edits", "version", 2, "nodes", from(base, now, back, told, form),
+                "layers", layers(layers), "edits", steps, "done", history.done());
+    }
+
+    /** The nodes as they were before the oldest step, as far as they differ from the file. */
+    private static List<Object> from(Scene base, Scene now, Map<Integer, Node> back, Set<Integer> told, NodeForm form) {
+        States states = new States();
+        Set<Integer> wanted = added(base, now, back, told);
         for (int i = 0; i < now.count(); i++) {
-            if (i >= base.count() ? wanted(now, i, told) : now.node(i) != base.node(i)) {
+            Node n = back.getOrDefault(i, now.node(i));
+            if (i < base.count() && n != base.node(i)) {
                 // Of what came with the file only what differs, since it may be very many.
-                Map<String, Object> node = i >= base.count() ? form.plain(now.node(i), now) : form.difference(now.node(i), base.node(i), now);
-                if (i >= base.count() || !node.isEmpty()) {
-                    node.put("id", now.node(i).id());
-                    nodes.add(node);
+                states.add(n, base.node(i), form.difference(n, base.node(i), now));
+            } else if (wanted.contains(i)) {
+                states.add(n, null, form.plain(n, now));
+            }
+        }
+        return states.toPlain();
+    }
+
+    /** Added nodes that are there, or come back in a step, and those they lie below. */
+    private static Set<Integer> added(Scene base, Scene now, Map<Integer, Node> back, Set<Integer> told) {
+        Set<Integer> out = new HashSet<>();
+        for (int i = base.count(); i < now.count(); i++) {
+            if (told.contains(i) || !back.getOrDefault(i, now.node(i)).gone()) {
+                for (int p = i; p >= base.count() && out.add(p); ) {
+                    p = back.getOrDefault(p, now.node(p)).parent();
                 }
             }
         }
-        return Plain.map("format", "rhombus-edits", "version", 1, "nodes", nodes, "layers", layers(now.layers()),
-                "edits", steps, "done", history.done() - from);
-    }
-
-    /** Whether an added node is in the scene, may come back, or holds something that does. */
-    private static boolean wanted(Scene now, int node, Set<Integer> told) {
-        for (int n : now.subtree(node)) {
-            if (!now.node(n).gone() || told.contains(n)) {
-                return true;
-            }
-        }
-        return false;
+        return out;
     }
 
     private static Map<String, Object> step(Edit e, NodeForm form, Scene now) {
-        Map<String, Object> nodes = new LinkedHashMap<>();
+        Map<String, Object> m = Plain.map("name", e.name());
+        if (e.how() != null) {
+            m.put("did", e.how().toPlain(now));
+            return m;
+        }
+        States states = new States();
         e.after().forEach((i, after) -> {
             Node before = e.before().get(i);
-            List<Object> both = new ArrayList<>();
-            both.add(before == null ? null : form.difference(before, after, now));
-            both.add(before == null ? Plain.map() : form.difference(after, before, now));
-            nodes.put(after.id(), both);
+            states.add(after, before, before == null ? form.plain(after, now) : form.difference(after, before, now));
         });
-        Map<String, Object> m = Plain.map("name", e.name(), "nodes", nodes);
+        m.put("nodes", states.toPlain());
         if (!e.layersBefore().equals(e.layersAfter())) {
-            m.put("layers", List.of(layers(e.layersBefore()), layers(e.layersAfter())));
+            m.put("layers", layers(e.layersAfter()));
         }
         return m;
     }
@@ -91,95 +109,105 @@ public final class EditDocument {
      */
     public static Opened read(Scene base, Map<String, Object> doc) {
         check(doc);
-        NodeForm form = new NodeForm(base);
-        List<Object> list = Plain.list(doc.get("nodes"));
-        Map<String, Integer> numbers = NodeForm.numbers(base, list);
-        Meshes meshes = new Meshes(base);
-        Map<Integer, Node> nodes = new LinkedHashMap<>();
-        for (Object o : list) {
-            Map<String, Object> m = Plain.map(o);
-            int i = numbers.get(Plain.text(m.get("id"), ""));
-            Node usual = i < base.count() ? base.node(i) : null;
-            nodes.put(i, form.node(m, usual, id -> numbers.getOrDefault(id, -1), meshes::of));
-        }
-        List<Layer> layers = layers(doc.get("layers"));
-        Scene scene = meshes.scene().withNodes(nodes);
-        scene = layers.isEmpty() ? scene : scene.withLayers(layers);
-        // The history may need shapes that no node has now.
-        EditHistory history = history(doc, form, scene, numbers, meshes);
-        return new Opened(meshes.scene(scene), history);
+        return Plain.whole(doc.get("version"), 0) == 1 ? FirstDocument.read(base, doc) : new Replay(base).run(doc);
     }
 
-    /** Steps lead from the present back to the oldest and forth to the newest, field by field. */
-    private static EditHistory history(
-            Map<String, Object> doc, NodeForm form, Scene scene, Map<String, Integer> numbers, Meshes meshes) {
-        List<Object> steps = Plain.list(doc.get("edits"));
-        int done = Plain.whole(doc.get("done"), 0);
-        Edit[] edits = new Edit[steps.size()];
-        State now = new State(scene);
-        for (int k = done - 1; k >= 0; k--) {
-            edits[k] = walk(steps.get(k), now, 0, form, numbers, meshes);
-        }
-        now = new State(scene);
-        for (int k = done; k < edits.length; k++) {
-            edits[k] = walk(steps.get(k), now, 1, form, numbers, meshes);
-        }
-        return new EditHistory(List.of(edits), done);
-    }
+    /** The steps of a document done again, from the file to the newest one, and back to the present. */
+    private static final class Replay {
+        private final NodeForm form;
+        private final Meshes meshes;
+        private final Map<String, Integer> numbers = new HashMap<>();
+        /** The scene so far; where {@code changed} is not empty, it is still to be put in. */
+        private Scene scene;
+        private final Map<Integer, Node> changed = new LinkedHashMap<>();
+        private List<Layer> layers;
+        private int count;
 
-    /** The nodes on the way through the history. */
-    private static final class State {
-        final Scene scene;
-        final Map<Integer, Node> changed = new HashMap<>();
-        List<Layer> layers;
-
-        State(Scene scene) {
-            this.scene = scene;
-            this.layers = scene.layers();
-        }
-
-        Node node(int i) {
-            return changed.getOrDefault(i, scene.node(i));
-        }
-    }
-
-    private static Edit walk(Object step, State now, int to, NodeForm form, Map<String, Integer> numbers, Meshes meshes) {
-        Map<String, Object> m = Plain.map(step);
-        Map<Integer, Node> here = new LinkedHashMap<>();
-        Map<Integer, Node> there = new LinkedHashMap<>();
-        Plain.map(m.get("nodes")).forEach((id, both) -> {
-            List<Object> sides = Plain.list(both);
-            int i = numbers.getOrDefault(id, -1);
-            if (sides.size() != 2 || i < 0) {
-                throw new IllegalArgumentException("its history names an object that is not there");
+        Replay(Scene base) {
+            form = new NodeForm(base);
+            meshes = new Meshes(base);
+            scene = base;
+            layers = base.layers();
+            count = base.count();
+            for (int i = 0; i < count; i++) {
+                numbers.put(base.node(i).id(), i);
             }
-            Node is = now.node(i);
-            if (to == 0 && sides.get(0) == null) {
-                // It was added by this step: before it there was none.
-                here.put(i, is);
-                now.changed.put(i, is.withGone(true));
-            } else {
-                boolean added = sides.get(0) == null;
-                Node next = added
-                        ? is.withGone(false)
-                        : form.node(Plain.map(sides.get(to)), is, n -> numbers.getOrDefault(n, -1), meshes::of);
-                if (!added || to == 0) {
-                    here.put(i, is);
+        }
+
+        Opened run(Map<String, Object> doc) {
+            take(Plain.list(doc.get("nodes")), null);
+            layers = layers(doc.get("layers"));
+            List<Edit> edits = new ArrayList<>();
+            for (Object o : Plain.list(doc.get("edits"))) {
+                edits.add(step(Plain.map(o)));
+            }
+            int done = Plain.whole(doc.get("done"), 0);
+            for (int k = edits.size() - 1; k >= done; k--) {
+                Edit e = edits.get(k);
+                e.after().forEach((i, n) -> changed.put(i, e.before().getOrDefault(i, n.withGone(true))));
+                layers = e.layersBefore();
+            }
+            return new Opened(settled(), new EditHistory(edits, done));
+        }
+
+        private Node node(int i) {
+            Node n = changed.get(i);
+            return n != null ? n : i < scene.count() ? scene.node(i) : null;
+        }
+
+        /** The scene with all that was changed in it. */
+        private Scene settled() {
+            Scene s = meshes.scene(scene);
+            s = changed.isEmpty() ? s : s.withNodes(changed);
+            changed.clear();
+            scene = s.layers().equals(layers) ? s : s.withLayers(layers);
+            return scene;
+        }
+
+        private Edit step(Map<String, Object> m) {
+            String name = Plain.text(m.get("name"), "");
+            if (m.get("did") != null) {
+                Scene before = settled();
+                Operation how = Operation.of(Plain.map(m.get("did")), numbers);
+                scene = how.of(before);
+                for (; count < scene.count(); count++) {
+                    numbers.put(scene.node(count).id(), count);
                 }
-                there.put(i, next);
-                now.changed.put(i, next);
+                Edit e = Edit.between(name, before, scene);
+                return e == null ? new Edit(name, Map.of(), Map.of(), layers, layers, null) : e.by(how);
             }
-        });
-        List<Object> layers = Plain.list(m.get("layers"));
-        List<Layer> was = now.layers;
-        if (layers.size() == 2) {
-            now.layers = layers(layers.get(to));
+            Map<Integer, Node> before = new LinkedHashMap<>();
+            Map<Integer, Node> after = take(Plain.list(m.get("nodes")), before);
+            List<Layer> was = layers;
+            layers = m.get("layers") == null ? layers : layers(m.get("layers"));
+            return new Edit(name, before, after, was, layers, null);
         }
-        String name = Plain.text(m.get("name"), "");
-        return to == 0 ? new Edit(name, there, here, now.layers, was) : new Edit(name, here, there, was, now.layers);
+
+        /** Puts states in; says which nodes they are, and puts what these were into {@code before}. */
+        private Map<Integer, Node> take(List<Object> states, Map<Integer, Node> before) {
+            Map<Integer, Node> after = new LinkedHashMap<>();
+            List<States.State> all = States.of(states, numbers);
+            // Ids first: an object may lie below one that comes later.
+            for (States.State s : all) {
+                if (!numbers.containsKey(s.id())) {
+                    numbers.put(s.id(), count++);
+                }
+            }
+            for (States.State s : all) {
+                int i = numbers.get(s.id());
+                Node is = node(i);
+                Node next = s.over(is, form.node(s.fields(is), is, id -> numbers.getOrDefault(id, -1), meshes::of));
+                after.put(i, next);
+                if (before != null && is != null) {
+                    before.put(i, is);
+                }
+            }
+            changed.putAll(after);
+            return after;
+        }
     }
 
-    private static List<Object> layers(List<Layer> list) {
+    static List<Object> layers(List<Layer> list) {
         List<Object> out = new ArrayList<>();
         for (Layer l : list) {
             out.add(Plain.map("id", l.id(), "name", l.name(), "visible", l.visible(), "locked", l.locked()));
@@ -187,7 +215,7 @@ public final class EditDocument {
         return out;
     }
 
-    private static List<Layer> layers(Object plain) {
+    static List<Layer> layers(Object plain) {
         List<Layer> out = new ArrayList<>();
         for (Object o : Plain.list(plain)) {
             Map<String, Object> m = Plain.map(o);
@@ -206,8 +234,9 @@ public final class EditDocument {
         if (!"rhombus-edits".equals(doc.get("format"))) {
             throw new IllegalArgumentException("this is no rhombus-edits document");
         }
-        if (Plain.whole(doc.get("version"), 0) != 1) {
-            throw new IllegalArgumentException("its version is not 1");
+        int version = Plain.whole(doc.get("version"), 0);
+        if (version != 1 && version != 2) {
+            throw new IllegalArgumentException("its version is neither 1 nor 2");
         }
         int steps = Plain.list(doc.get("edits")).size();
         int done = Plain.whole(doc.get("done"), 0);
@@ -216,8 +245,9 @@ public final class EditDocument {
         }
         Set<String> ids = new HashSet<>();
         for (Object o : Plain.list(doc.get("nodes"))) {
-            String id = Plain.text(Plain.map(o).get("id"), "");
-            if (id.isEmpty() || !ids.add(id)) {
+            Map<String, Object> m = Plain.map(o);
+            String id = Plain.text(m.get("id"), "");
+            if (m.get("ids") == null && (id.isEmpty() || !ids.add(id))) {
                 throw new IllegalArgumentException("an object has no id of its own");
             }
         }

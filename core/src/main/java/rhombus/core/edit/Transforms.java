@@ -32,10 +32,9 @@ public final class Transforms {
         return out;
     }
 
-    /** Turns objects counter-clockwise about an axis of length 1 by an angle in radians. */
-    public static Map<Integer, double[]> turn(Scene s, List<Integer> roots, About about, Vec3 axis, double angle) {
+    /** Turns objects about a point each. */
+    public static Map<Integer, double[]> turn(Scene s, List<Integer> roots, About about, Quat q) {
         Map<Integer, double[]> out = new LinkedHashMap<>();
-        Quat q = Quat.about(axis, angle);
         for (int n : roots) {
             Vec3 p = about.of(n);
             double[] by = Mat4.trs(p.minus(q.rotate(p)), q, new Vec3(1, 1, 1));

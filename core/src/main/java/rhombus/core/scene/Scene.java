@@ -227,6 +227,9 @@ public final class Scene {
         }
         Aabb sum = Aabb.EMPTY;
         for (int n : subtree(i)) {
+            if (nodes[n].gone() && n != i) {
+                continue;
+            }
             Kind kind = nodes[n].kind();
             sum = sum.union(bounds[n]);
             if (kind == Kind.CAMERA || kind == Kind.LIGHT) {

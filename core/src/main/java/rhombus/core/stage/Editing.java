@@ -5,18 +5,26 @@ import java.util.TreeSet;
 import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
+import rhombus.core.edit.Operation;
 import rhombus.core.edit.Restoring;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /** Everything that changes the scene goes through here: what is shown at once, and what can be undone. */
 final class Editing {
+    /** From so many objects on, a step is kept as what it does. */
+    private static final int MANY = 64;
+
     private final Stage stage;
     private Scene base = Scene.EMPTY;
     private EditHistory history = new EditHistory();
     /** The scene before a sweep, or null. */
     private Scene sweepFrom;
     private String sweepName;
+    /** How the last state that was shown came of the one before, where one thing was done to it; else null. */
+    private How how;
+
+    private record How(Scene before, Operation what, Scene after) {}
 
     Editing(Stage stage) {
         this.stage = stage;
@@ -60,6 +68,13 @@ final class Editing {
         stage.changes().moved(moved);
     }
 
+    /** Shows what an operation makes of a state. */
+    void live(Scene before, Operation what) {
+        Scene after = what.of(before);
+        live(after);
+        how = new How(before, what, after);
+    }
+
     /** Whether a node is drawn, listed and picked as before, wherever it is. */
     private static boolean same(Node a, Node b) {
         return b.withLocal(a.local()).equals(a);
@@ -86,7 +101,9 @@ final class Editing {
         if (e == null) {
             return false;
         }
-        history.add(e);
+        boolean told = how != null && how.before == before && how.after == stage.scene() && e.after().size() >= MANY;
+        history.add(told ? e.by(how.what) : e);
+        how = null;
         stage.changes().add(Changes.KEEP_EDITS | Changes.READOUT);
         return true;
     }
@@ -95,6 +112,21 @@ final class Editing {
     boolean apply(String name, Scene next) {
         Scene before = stage.scene();
         live(next);
+        return done(name, before);
+    }
+
+    /** Does one thing to the scene as one step. */
+    boolean apply(String name, Operation what) {
+        Scene before = stage.scene();
+        live(before, what);
+        return done(name, before);
+    }
+
+    /** Changes the scene as one step that is known to come of an operation. */
+    boolean apply(String name, Scene next, Operation what) {
+        Scene before = stage.scene();
+        live(next);
+        how = new How(before, what, next);
         return done(name, before);
     }
 

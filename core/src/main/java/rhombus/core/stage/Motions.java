@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleFunction;
+import rhombus.core.edit.Operation;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
@@ -203,10 +204,6 @@ final class Motions {
     }
 
     private void moveBy(Scene before, Vec3 delta) {
-        Map<Integer, double[]> locals = new LinkedHashMap<>();
-        for (int n : stage.selection().roots(before)) {
-            locals.put(n, before.movedLocal(n, delta));
-        }
-        stage.editing().live(before.withLocals(locals));
+        stage.editing().live(before, new Operation.Move(stage.selection().roots(before), delta));
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.edit.Operation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
@@ -68,7 +69,9 @@ final class ObjectCommands {
             case "object.regroup" -> regroup(nodes, args, names);
             case "object.duplicate" -> {
                 if (some(nodes, "Select something to duplicate it.")) {
-                    added("Duplicate " + names, SceneEdits.duplicate(s, nodes));
+                    SceneEdits.Added copies = SceneEdits.duplicate(s, nodes);
+                    stage.editing().apply("Duplicate " + names, copies.scene(), Operation.Duplicate.between(nodes, s, copies.scene()));
+                    select(copies);
                 }
             }
             case "object.delete" -> {
@@ -119,6 +122,10 @@ final class ObjectCommands {
 
     private void added(String name, SceneEdits.Added a) {
         stage.editing().apply(name, a.scene());
+        select(a);
+    }
+
+    private void select(SceneEdits.Added a) {
         stage.selection().only(a.nodes());
         stage.selectionChanged();
     }

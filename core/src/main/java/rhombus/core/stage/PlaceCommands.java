@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.edit.Operation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.edit.Transforms;
 import rhombus.core.geometry.Mat4;
@@ -115,7 +116,6 @@ final class PlaceCommands {
 
     /** Moves, turns or scales everything selected by a typed amount along the tool's axes, without dragging. */
     private void step(Map<String, Object> args, ViewState v) {
-        Scene s = stage.scene();
         Tools t = stage.tools();
         List<Integer> roots = t.roots();
         int axis = Math.max(0, "xyz".indexOf(Plain.text(args.get("axis"), "x")));
@@ -123,15 +123,15 @@ final class PlaceCommands {
         switch (Plain.text(args.get("what"), "")) {
             case "move" -> {
                 double by = stage.typed().length(args.get("by"), 0);
-                stage.editing().apply("Move " + names, s.withLocals(Transforms.move(s, roots, t.axes(v).axis(axis).times(by))));
+                stage.editing().apply("Move " + names, new Operation.Move(roots, t.axes(v).axis(axis).times(by)));
             }
             case "rotate" -> {
                 double by = stage.typed().angle(args.get("by"), 0);
-                stage.editing().apply("Rotate " + names, s.withLocals(Transforms.turn(s, roots, t.about(), t.axes(v).axis(axis), by)));
+                stage.editing().apply("Rotate " + names, new Operation.Turn(roots, t.about(), Quat.about(t.axes(v).axis(axis), by)));
             }
             default -> {
                 double k = factor(args.get("by"), 1);
-                stage.editing().apply("Scale " + names, s.withLocals(Transforms.scale(s, roots, t.about(), t.axes(v), new Vec3(k, k, k))));
+                stage.editing().apply("Scale " + names, new Operation.Scale(roots, t.about(), t.axes(v).orientation(), new Vec3(k, k, k)));
             }
         }
     }

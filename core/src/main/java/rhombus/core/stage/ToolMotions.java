@@ -1,10 +1,10 @@
 package rhombus.core.stage;
 
 import java.util.List;
-import java.util.Map;
 import rhombus.core.display.Grid;
 import rhombus.core.edit.Axes;
-import rhombus.core.edit.Transforms;
+import rhombus.core.edit.Operation;
+import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
@@ -34,7 +34,7 @@ final class ToolMotions {
     private final List<Integer> roots;
     private final Vec3 origin;
     private final Axes axes;
-    private final Transforms.About about;
+    private final Vec3 about;
 
     ToolMotions(Stage stage, ViewState view, Handle handle, double lx, double ly, double rate, boolean snap) {
         this.stage = stage;
@@ -65,8 +65,8 @@ final class ToolMotions {
         };
     }
 
-    private void show(Map<Integer, double[]> locals) {
-        stage.editing().live(before.withLocals(locals));
+    private void show(Operation how) {
+        stage.editing().live(before, how);
     }
 
     private double grid() {
@@ -86,10 +86,10 @@ final class ToolMotions {
             Vec3 corner = corner(x, y);
             double s = screen.ray(x, y).nearestOnLine(origin, axis);
             if (corner != null) {
-                show(Transforms.move(before, roots, axis.times(corner.minus(origin).dot(axis))));
+                show(new Operation.Move(roots, axis.times(corner.minus(origin).dot(axis))));
             } else if (!Double.isNaN(s) && !Double.isNaN(s0)) {
                 double by = (s - s0) * rate;
-                show(Transforms.move(before, roots, axis.times(snap ? Math.rint(by / grid) * grid : by)));
+                show(new Operation.Move(roots, axis.times(snap ? Math.rint(by / grid) * grid : by)));
             }
         };
     }
@@ -107,10 +107,10 @@ final class ToolMotions {
             if (corner != null) {
                 Vec3 way = corner.minus(origin);
                 // In the picture's plane the corner itself is meant, however deep it lies.
-                show(Transforms.move(before, roots, handle.axis() < 0 ? way : way.plus(n, -way.dot(n))));
+                show(new Operation.Move(roots, handle.axis() < 0 ? way : way.plus(n, -way.dot(n))));
             } else if (to != null) {
                 Vec3 by = to.minus(from).times(rate);
-                show(Transforms.move(before, roots, snap ? stepped(by, grid) : by));
+                show(new Operation.Move(roots, snap ? stepped(by, grid) : by));
             }
         };
     }
@@ -157,7 +157,7 @@ final class ToolMotions {
                 angle = turned[0] * side;
             }
             double by = angle * rate;
-            show(Transforms.turn(before, roots, about, axis, snap ? Math.rint(by / step) * step : by));
+            show(new Operation.Turn(roots, about, Quat.about(axis, snap ? Math.rint(by / step) * step : by)));
         };
     }
 
@@ -182,7 +182,7 @@ final class ToolMotions {
                 boolean grows = all || (handle.sort() == Handle.Sort.ARM) == (i == handle.axis());
                 f[i] = grows ? k : 1;
             }
-            show(Transforms.scale(before, roots, about, axes, new Vec3(f[0], f[1], f[2])));
+            show(new Operation.Scale(roots, about, axes.orientation(), new Vec3(f[0], f[1], f[2])));
         };
     }
 

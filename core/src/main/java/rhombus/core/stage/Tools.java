@@ -116,14 +116,9 @@ final class Tools {
         return stage.selection().bounds(s).center();
     }
 
-    /** About which point each object is turned and scaled, as things are now. */
-    Transforms.About about() {
-        if (about.equals("each")) {
-            Scene s = stage.scene();
-            return s::pivot;
-        }
-        Vec3 p = origin();
-        return n -> p;
+    /** The point about which objects are turned and scaled, as things are now; null for each one's own. */
+    Vec3 about() {
+        return about.equals("each") ? null : origin();
     }
 
     /** The axes of the handles in a viewport. */

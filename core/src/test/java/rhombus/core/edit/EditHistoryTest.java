@@ -13,7 +13,7 @@ import net.jqwik.api.constraints.Size;
 
 class EditHistoryTest {
     private static Edit edit(int i) {
-        return new Edit("Step " + i, Map.of(), Map.of(), List.of(), List.of());
+        return new Edit("Step " + i, Map.of(), Map.of(), List.of(), List.of(), null);
     }
 
     /** Against a plain list with a cursor: 0 and 1 add, 2 undoes, 3 redoes. */

@@ -24,7 +24,7 @@ import rhombus.core.stage.Scenes;
 class TransformsTest {
     private static Scene tangled(Quat q, double k) {
         Scene s = Scenes.boxes();
-        Scene turned = s.withLocals(Transforms.turn(s, List.of(1), s::pivot, q.right(), 1.1));
+        Scene turned = s.withLocals(Transforms.turn(s, List.of(1), s::pivot, Quat.about(q.right(), 1.1)));
         return turned.withLocals(Transforms.scale(turned, List.of(3), turned::pivot, Axes.WORLD, new Vec3(k, 1, 2)));
     }
 
@@ -44,7 +44,7 @@ class TransformsTest {
             @ForAll Quat q, @ForAll @DoubleRange(min = -6, max = 6) double angle, @ForAll @DoubleRange(min = 0.1, max = 5) double k) {
         Scene s = tangled(q, k);
         for (int n : List.of(1, 2, 3, 4)) {
-            isTrs(Transforms.turn(s, List.of(n), s::pivot, q.up(), angle).get(n));
+            isTrs(Transforms.turn(s, List.of(n), s::pivot, Quat.about(q.up(), angle)).get(n));
             isTrs(Transforms.scale(s, List.of(n), s::pivot, new Axes(q), new Vec3(k, 1 / k, 2)).get(n));
             isTrs(Transforms.move(s, List.of(n), q.back()).get(n));
             isTrs(Transforms.placed(s, n, q, new Vec3(k, 2, 1)));
@@ -56,7 +56,7 @@ class TransformsTest {
     void turningTurnsRigidlyAboutThePoint(@ForAll Quat q, @ForAll Vec3 p, @ForAll @DoubleRange(min = -6, max = 6) double angle) {
         Scene s = Scenes.boxes();
         Vec3 axis = q.back();
-        Scene t = s.withLocals(Transforms.turn(s, List.of(1, 4), n -> p, axis, angle));
+        Scene t = s.withLocals(Transforms.turn(s, List.of(1, 4), n -> p, Quat.about(axis, angle)));
         Matrix4d by = new Matrix4d().translate(p.x(), p.y(), p.z())
                 .rotate(new Quaterniond().fromAxisAngleRad(axis.x(), axis.y(), axis.z(), angle)).translate(-p.x(), -p.y(), -p.z());
         for (int n : List.of(1, 2, 3, 4)) {
@@ -80,8 +80,8 @@ class TransformsTest {
             Vec3 own = Mat4.point(Mat4.inverseAffine(s.world(n)), p);
             assertThat(Mat4.point(scaled.world(n), own).distance(p)).isLessThan(1e-9);
             assertThat(Mat4.point(typed.world(n), own).distance(p)).isLessThan(1e-9);
-            Scene there = s.withLocals(Transforms.turn(s, List.of(n), x -> p, q.up(), angle));
-            Scene back = there.withLocals(Transforms.turn(there, List.of(n), x -> p, q.up(), -angle));
+            Scene there = s.withLocals(Transforms.turn(s, List.of(n), x -> p, Quat.about(q.up(), angle)));
+            Scene back = there.withLocals(Transforms.turn(there, List.of(n), x -> p, Quat.about(q.up(), -angle)));
             for (int i = 0; i < 16; i++) {
                 assertThat(back.world(n)[i]).isCloseTo(s.world(n)[i], within(1e-9));
             }

@@ -66,14 +66,9 @@ public class EditsController {
         });
     }
 
-    /** The state alone is kept: what can be undone stays with the present. */
     private void add(SignedIn who, String id, String name, boolean automatic, Map<?, ?> body) {
-        Map<String, Object> state = new LinkedHashMap<>();
-        body.forEach((k, v) -> state.put(k.toString(), v));
-        state.put("edits", List.of());
-        state.put("done", 0);
         try {
-            versions.add(who.id(), id, name, automatic, json.writeValueAsString(state));
+            versions.add(who.id(), id, name, automatic, json.writeValueAsString(body));
         } catch (DuplicateKeyException e) {
             if (!automatic) {
                 throw new Refused(HttpStatus.CONFLICT, "Another window kept a version in this moment. Try again.");

@@ -1,0 +1,115 @@
+package rhombus.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Layer;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+
+/**
+ * Documents of version 1, which held the present, and each step of the history as states before and after. They are read
+ * and no longer written.
+ */
+final class FirstDocument {
+    private FirstDocument() {}
+
+    /**
+     * Reads a document over the scene it belongs to.
+     *
+     * @throws IllegalArgumentException with words that complete "cannot be used:" if it does not fit
+     */
+    static EditDocument.Opened read(Scene base, Map<String, Object> doc) {
+        NodeForm form = new NodeForm(base);
+        List<Object> list = Plain.list(doc.get("nodes"));
+        Map<String, Integer> numbers = NodeForm.numbers(base, list);
+        Meshes meshes = new Meshes(base);
+        Map<Integer, Node> nodes = new LinkedHashMap<>();
+        for (Object o : list) {
+            Map<String, Object> m = Plain.map(o);
+            int i = numbers.get(Plain.text(m.get("id"), ""));
+            Node usual = i < base.count() ? base.node(i) : null;
+            nodes.put(i, form.node(m, usual, id -> numbers.getOrDefault(id, -1), meshes::of));
+        }
+        List<Layer> layers = EditDocument.layers(doc.get("layers"));
+        Scene scene = meshes.scene().withNodes(nodes);
+        scene = layers.isEmpty() ? scene : scene.withLayers(layers);
+        // The history may need shapes that no node has now.
+        EditHistory history = history(doc, form, scene, numbers, meshes);
+        return new EditDocument.Opened(meshes.scene(scene), history);
+    }
+
+    /** Steps lead from the present back to the oldest and forth to the newest, field by field. */
+    private static EditHistory history(
+            Map<String, Object> doc, NodeForm form, Scene scene, Map<String, Integer> numbers, Meshes meshes) {
+        List<Object> steps = Plain.list(doc.get("edits"));
+        int done = Plain.whole(doc.get("done"), 0);
+        Edit[] edits = new Edit[steps.size()];
+        State now = new State(scene);
+        for (int k = done - 1; k >= 0; k--) {
+            edits[k] = walk(steps.get(k), now, 0, form, numbers, meshes);
+        }
+        now = new State(scene);
+        for (int k = done; k < edits.length; k++) {
+            edits[k] = walk(steps.get(k), now, 1, form, numbers, meshes);
+        }
+        return new EditHistory(List.of(edits), done);
+    }
+
+    /** The nodes on the way through the history. */
+    private static final class State {
+        final Scene scene;
+        final Map<Integer, Node> changed = new HashMap<>();
+        List<Layer> layers;
+
+        State(Scene scene) {
+            this.scene = scene;
+            this.layers = scene.layers();
+        }
+
+        Node node(int i) {
+            return changed.getOrDefault(i, scene.node(i));
+        }
+    }
+
+    private static Edit walk(Object step, State now, int to, NodeForm form, Map<String, Integer> numbers, Meshes meshes) {
+        Map<String, Object> m = Plain.map(step);
+        Map<Integer, Node> here = new LinkedHashMap<>();
+        Map<Integer, Node> there = new LinkedHashMap<>();
+        Plain.map(m.get("nodes")).forEach((id, both) -> {
+            List<Object> sides = Plain.list(both);
+            int i = numbers.getOrDefault(id, -1);
+            if (sides.size() != 2 || i < 0) {
+                throw new IllegalArgumentException("its history names an object that is not there");
+            }
+            Node is = now.node(i);
+            if (to == 0 && sides.get(0) == null) {
+                // It was added by this step: before it there was none.
+                here.put(i, is);
+                now.changed.put(i, is.withGone(true));
+            } else {
+                boolean added = sides.get(0) == null;
+                Node next = added
+                        ? is.withGone(false)
+                        : form.node(Plain.map(sides.get(to)), is, n -> numbers.getOrDefault(n, -1), meshes::of);
+                if (!added || to == 0) {
+                    here.put(i, is);
+                }
+                there.put(i, next);
+                now.changed.put(i, next);
+            }
+        });
+        List<Object> layers = Plain.list(m.get("layers"));
+        List<Layer> was = now.layers;
+        if (layers.size() == 2) {
+            now.layers = EditDocument.layers(layers.get(to));
+        }
+        String name = Plain.text(m.get("name"), "");
+        return to == 0 ? new Edit(name, there, here, now.layers, was, null) : new Edit(name, here, there, was, now.layers, null);
+    }
+}

@@ -1,0 +1,72 @@
+package rhombus.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/** Ids in their order, those that count on written as "first-last". */
+final class IdRuns {
+    private IdRuns() {}
+
+    static List<Object> of(List<String> ids) {
+        List<Object> out = new ArrayList<>();
+        for (int i = 0; i < ids.size(); ) {
+            int from = number(ids.get(i));
+            int end = i + 1;
+            while (from >= 0 && end < ids.size() && ids.get(end).charAt(0) == ids.get(i).charAt(0) && number(ids.get(end)) == from + end - i) {
+                end++;
+            }
+            out.add(end == i + 1 ? ids.get(i) : ids.get(i) + "-" + ids.get(end - 1));
+            i = end;
+        }
+        return out;
+    }
+
+    /** The number behind the letter of an id, or -1 if it is of another form. */
+    private static int number(String id) {
+        if (id.length() < 2 || id.length() > 9 || id.length() > 2 && id.charAt(1) == '0') {
+            return -1;
+        }
+        int n = 0;
+        for (int i = 1; i < id.length(); i++) {
+            int digit = id.charAt(i) - '0';
+            if (digit < 0 || digit > 9) {
+                return -1;
+            }
+            n = n * 10 + digit;
+        }
+        return n;
+    }
+
+    /**
+     * The ids, in their order.
+     *
+     * @param known where each of them must be; null where they are new
+     * @throws IllegalArgumentException if one is not there, or they are no runs
+     */
+    static List<String> read(Object plain, Map<String, Integer> known) {
+        List<String> out = new ArrayList<>();
+        for (Object o : Plain.list(plain)) {
+            String run = Plain.text(o, "");
+            int dash = run.indexOf('-');
+            int from = dash < 0 ? -1 : number(run.substring(0, dash));
+            int to = dash < 0 ? -1 : number(run.substring(dash + 1));
+            if (from < 0 || to < from || run.charAt(0) != run.charAt(dash + 1)) {
+                add(out, run, known);
+                continue;
+            }
+            for (int k = from; k <= to; k++) {
+                add(out, run.substring(0, 1) + k, known);
+            }
+        }
+        return out;
+    }
+
+    private static void add(List<String> out, String id, Map<String, Integer> known) {
+        if (id.isEmpty() || known != null && !known.containsKey(id)) {
+            throw new IllegalArgumentException("its history names an object that is not there");
+        }
+        out.add(id);
+    }
+}

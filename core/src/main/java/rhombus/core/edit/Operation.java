@@ -1,0 +1,168 @@
+package rhombus.core.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+
+/**
+ * One thing done to many objects, kept as what it does instead of as what comes of it. Done again to the same scene it
+ * gives the same numbers to the last bit: it uses sums, products, quotients and roots alone, which every machine rounds
+ * alike (IEEE 754), and no angles.
+ */
+public sealed interface Operation {
+    /** What it is done to. */
+    List<Integer> nodes();
+
+    /** The scene after it. */
+    Scene of(Scene before);
+
+    /** As plain data; ids are those of a scene that has the nodes. */
+    Map<String, Object> toPlain(Scene s);
+
+    /** Objects moved by so many metres in the world. */
+    record Move(List<Integer> nodes, Vec3 by) implements Operation {
+        @Override
+        public Scene of(Scene s) {
+            return s.withLocals(Transforms.move(s, nodes, by));
+        }
+
+        @Override
+        public Map<String, Object> toPlain(Scene s) {
+            return Plain.map("move", point(by), "ids", ids(s, nodes));
+        }
+    }
+
+    /**
+     * Objects turned.
+     *
+     * @param about the point for all, or null for each one's own
+     */
+    record Turn(List<Integer> nodes, Vec3 about, Quat by) implements Operation {
+        @Override
+        public Scene of(Scene s) {
+            return s.withLocals(Transforms.turn(s, nodes, pointOf(s, about), by));
+        }
+
+        @Override
+        public Map<String, Object> toPlain(Scene s) {
+            return Plain.map("turn", quat(by), "about", about == null ? null : point(about), "ids", ids(s, nodes));
+        }
+    }
+
+    /**
+     * Objects scaled along the axes of a frame.
+     *
+     * @param about the point for all, or null for each one's own
+     */
+    record Scale(List<Integer> nodes, Vec3 about, Quat axes, Vec3 factors) implements Operation {
+        @Override
+        public Scene of(Scene s) {
+            return s.withLocals(Transforms.scale(s, nodes, pointOf(s, about), new Axes(axes), factors));
+        }
+
+        @Override
+        public Map<String, Object> toPlain(Scene s) {
+            return Plain.map("scale", point(factors), "axes", quat(axes), "about", about == null ? null : point(about), "ids", ids(s, nodes));
+        }
+    }
+
+    /**
+     * Objects copied with all below them.
+     *
+     * @param made ids of the copies, in the order in which they were made
+     */
+    record Duplicate(List<Integer> nodes, List<String> made) implements Operation {
+        /** The operation that leads from one scene to another. */
+        public static Duplicate between(List<Integer> nodes, Scene before, Scene after) {
+            List<String> made = new ArrayList<>();
+            for (int i = before.count(); i < after.count(); i++) {
+                made.add(after.node(i).id());
+            }
+            return new Duplicate(List.copyOf(nodes), made);
+        }
+
+        @Override
+        public Scene of(Scene s) {
+            Scene copied = SceneEdits.duplicate(s, nodes).scene();
+            if (copied.count() - s.count() != made.size()) {
+                throw new IllegalArgumentException("its history copies objects that are not there");
+            }
+            Map<Integer, Node> named = new LinkedHashMap<>();
+            for (int k = 0; k < made.size(); k++) {
+                named.put(s.count() + k, copied.node(s.count() + k).withId(made.get(k)));
+            }
+            return copied.withNodes(named);
+        }
+
+        @Override
+        public Map<String, Object> toPlain(Scene s) {
+            return Plain.map("duplicate", IdRuns.of(made), "ids", ids(s, nodes));
+        }
+    }
+
+    /**
+     * Reads what {@link #toPlain} wrote.
+     *
+     * @param numbers of nodes by id
+     * @throws IllegalArgumentException with words if it cannot be used
+     */
+    static Operation of(Map<String, Object> m, Map<String, Integer> numbers) {
+        List<Integer> nodes = new ArrayList<>();
+        for (String id : IdRuns.read(m.get("ids"), numbers)) {
+            nodes.add(numbers.get(id));
+        }
+        double[] about = Plain.numbers(m.get("about"), 3);
+        Vec3 p = about == null ? null : vec(about);
+        double[] move = Plain.numbers(m.get("move"), 3);
+        double[] turn = Plain.numbers(m.get("turn"), 4);
+        double[] scale = Plain.numbers(m.get("scale"), 3);
+        double[] axes = Plain.numbers(m.get("axes"), 4);
+        if (move != null) {
+            return new Move(nodes, vec(move));
+        }
+        if (turn != null) {
+            return new Turn(nodes, p, new Quat(turn[0], turn[1], turn[2], turn[3]));
+        }
+        if (scale != null && axes != null) {
+            return new Scale(nodes, p, new Quat(axes[0], axes[1], axes[2], axes[3]), vec(scale));
+        }
+        if (m.get("duplicate") != null) {
+            List<String> made = new ArrayList<>();
+            // As many ids as objects are copied; more would be no copies.
+            for (String id : IdRuns.read(m.get("duplicate"), null)) {
+                if (numbers.containsKey(id)) {
+                    throw new IllegalArgumentException("an object has no id of its own");
+                }
+                made.add(id);
+            }
+            return new Duplicate(nodes, made);
+        }
+        throw new IllegalArgumentException("a step of its history is of a sort that is not known here");
+    }
+
+    private static Transforms.About pointOf(Scene s, Vec3 point) {
+        return point == null ? s::pivot : n -> point;
+    }
+
+    private static List<Object> ids(Scene s, List<Integer> nodes) {
+        return IdRuns.of(nodes.stream().map(n -> s.node(n).id()).toList());
+    }
+
+    private static List<Object> point(Vec3 p) {
+        return Plain.list(p.x(), p.y(), p.z());
+    }
+
+    private static List<Object> quat(Quat q) {
+        return Plain.list(q.x(), q.y(), q.z(), q.w());
+    }
+
+    private static Vec3 vec(double[] d) {
+        return new Vec3(d[0], d[1], d[2]);
+    }
+}

@@ -1,0 +1,55 @@
+package rhombus.server.scene;
+
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
+
+/** Whether a scene is open elsewhere, on this machine or another: whoever opens it second is told at once. */
+@RestController
+public class WindowController {
+    /** A window in front says every five seconds that it is there. */
+    private static final int IN_FRONT = 12;
+    /** Browsers let hidden windows speak once a minute. */
+    private static final int HIDDEN = 75;
+
+    private final Scenes scenes;
+    private final WindowMapper windows;
+
+    WindowController(Scenes scenes, WindowMapper windows) {
+        this.scenes = scenes;
+        this.windows = windows;
+    }
+
+    /**
+     * A window that is open.
+     *
+     * @param hidden whether it lies behind others
+     */
+    record Here(boolean hidden) {}
+
+    @PutMapping("/api/scenes/{id}/windows/{window}")
+    Map<String, Object> here(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String window, @RequestBody Here here) {
+        if (!window.matches("[A-Za-z0-9-]{1,40}")) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A window's id is 1 to 40 letters, digits or hyphens.");
+        }
+        return scenes.holding(who.id(), id, () -> {
+            windows.here(who.id(), id, window, here.hidden() ? HIDDEN : IN_FRONT);
+            return Map.of("others", windows.others(who.id(), id, window));
+        });
+    }
+
+    @DeleteMapping("/api/scenes/{id}/windows/{window}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void gone(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String window) {
+        scenes.found(who.id(), id);
+        windows.gone(who.id(), id, window);
+    }
+}

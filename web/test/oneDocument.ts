@@ -1,0 +1,32 @@
+import { vi } from 'vitest';
+
+export type Answer = { status: number; body: unknown };
+
+/** A server of one document with a version. */
+export function server() {
+  const state = {
+    version: 0,
+    body: null as unknown,
+    down: false,
+    saves: 0,
+    refusal: null as Answer | null,
+    slow: null as Promise<void> | null,
+    asked: [] as string[],
+  };
+  const answer = (a: Answer) => new Response(JSON.stringify(a.body), { status: a.status });
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+    state.asked.push(`${init.method} ${path}`);
+    if (state.down) throw new TypeError('no network');
+    if (init.method === 'GET') return answer({ status: 200, body: { version: state.version, body: state.body } });
+    if (state.slow) await state.slow;
+    if (state.refusal) return answer(state.refusal);
+    const save = JSON.parse(String(init.body)) as { version: number; body: unknown };
+    if (save.version !== state.version)
+      return answer({ status: 409, body: { detail: 'Another window has saved since.' } });
+    state.version++;
+    state.saves++;
+    state.body = save.body;
+    return answer({ status: 200, body: { version: state.version } });
+  });
+  return state;
+}
