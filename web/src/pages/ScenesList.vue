@@ -36,6 +36,10 @@ async function remove(scene: SceneEntry) {
   await load();
 }
 
+function counted(n: number, what: string): string {
+  return `${n.toLocaleString('en-GB')} ${what}${n === 1 ? '' : 's'}`;
+}
+
 function when(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }
@@ -45,7 +49,7 @@ onMounted(load);
 
 <template>
   <div class="page">
-    <TopBar><b>Scenes</b></TopBar>
+    <TopBar><h1>Scenes</h1></TopBar>
     <main>
       <UploadScene @added="load" />
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
@@ -56,9 +60,9 @@ onMounted(load);
         <li v-for="s in scenes" :key="s.id" class="clipped">
           <RouterLink :to="`/scenes/${s.id}`" class="open">
             <span class="lozenge on" />
-            <span class="name">{{ s.name }}</span>
-            <span class="numbers fact">{{ s.objects.toLocaleString('en-GB') }} objects</span>
-            <span class="numbers fact">{{ s.triangles.toLocaleString('en-GB') }} triangles</span>
+            <span class="name" :title="s.name">{{ s.name }}</span>
+            <span class="numbers fact">{{ counted(s.objects, 'object') }}</span>
+            <span class="numbers fact">{{ counted(s.triangles, 'triangle') }}</span>
             <span class="numbers fact">{{ when(s.createdAt) }}</span>
           </RouterLink>
           <button class="plain" :aria-label="`Delete ${s.name}`" @click="remove(s)">Delete</button>

@@ -3,7 +3,6 @@ import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch }
 import * as core from '../core';
 import { Failure } from '../api/http';
 import HabitsDialog from '../panels/habits/HabitsDialog.vue';
-import LinkBox from '../panels/common/LinkBox.vue';
 import HintsLine from '../panels/hints/HintsLine.vue';
 import KeysDialog from '../panels/keys/KeysDialog.vue';
 import ReadoutDrawer from '../panels/readout/ReadoutDrawer.vue';
@@ -11,9 +10,9 @@ import SnapshotDialog from '../panels/snapshot/SnapshotDialog.vue';
 import TrailStrip from '../panels/trail/TrailStrip.vue';
 import VersionsDialog from '../panels/history/VersionsDialog.vue';
 import SceneDrawer from '../panels/scene/SceneDrawer.vue';
-import Notices from '../stage/Notices.vue';
 import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
+import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
@@ -167,19 +166,7 @@ onBeforeUnmount(() => {
         </p>
       </div>
       <ThroughList v-if="through" :through="through" @close="through = null" />
-      <Notices :open="open" />
-      <div
-        v-if="open.later.value"
-        class="later clipped"
-        role="alertdialog"
-        aria-label="Open in another window"
-        data-later
-      >
-        <p><b>This scene is already open in another window.</b> That one saves; what you do here stays in this page.</p>
-        <el-button size="small" type="primary" @click="open.takeOver()">Take over</el-button>
-        <el-button size="small" @click="open.later.value = false">Go on apart</el-button>
-      </div>
-      <LinkBox v-if="link" class="later clipped" :link="link" @close="link = ''" />
+      <Told :open="open" :link="link" @copied="link = ''" @apart="open.later.value = false" />
     </main>
     <ReadoutDrawer v-if="!clear && readoutShown" class="right" />
     <div class="low">
@@ -198,9 +185,16 @@ onBeforeUnmount(() => {
   height: 100%;
   /* Nothing that takes the focus may scroll the page away from under the hand. */
   overflow: clip;
+  /* A double-click near words would select them, and the next press would drag them about. */
+  user-select: none;
   display: grid;
   grid-template: 40px 1fr auto / 212px 1fr 232px;
   grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
+}
+.deck :deep(input),
+.deck :deep(textarea),
+.deck :deep(dd) {
+  user-select: text;
 }
 .deck.bare {
   grid-template-columns: 0 1fr 232px;
@@ -243,20 +237,6 @@ onBeforeUnmount(() => {
 .loading :deep(.el-progress) {
   width: 240px;
   margin: 6px auto 0;
-}
-.later {
-  position: absolute;
-  left: 50%;
-  bottom: 46px;
-  transform: translateX(-50%);
-  z-index: 6;
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  width: max-content;
-  max-width: min(680px, 94%);
-  padding: 10px 18px;
-  background: var(--raised);
 }
 .wrong {
   position: absolute;

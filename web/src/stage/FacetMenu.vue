@@ -9,12 +9,13 @@ const run = useRun();
 const shown = ref(false);
 const box = ref<HTMLElement>();
 const CHOICES: { label: string; command: string; args?: Plain }[] = [
-  { label: 'Set home to this view', command: 'view.set-home' },
-  { label: 'Perspective or flat', command: 'view.toggle-projection' },
+  // First what does no harm to who presses Enter too soon.
   { label: 'Level the horizon', command: 'view.level' },
+  { label: 'Perspective or flat', command: 'view.toggle-projection' },
   { label: 'Quarter roll left', command: 'view.quarter-roll', args: { to: 'left' } },
   { label: 'Quarter roll right', command: 'view.quarter-roll', args: { to: 'right' } },
   { label: 'Go home', command: 'view.home' },
+  { label: 'Set home to this view', command: 'view.set-home' },
 ];
 
 async function open() {

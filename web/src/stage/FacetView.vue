@@ -24,17 +24,26 @@ function key(e: KeyboardEvent) {
   if (to) run('facet.step', { to }, props.view.id);
   else if (e.key === 'Enter' || e.key === ' ') run('facet.go', {}, props.view.id);
   else if (e.key === 'Home') run('view.home', {}, props.view.id);
-  else if (e.key === 'ContextMenu' || (e.key === 'F10' && e.shiftKey)) void menu.value?.open();
+  else if (e.key === 'ContextMenu' || (e.key === 'F10' && e.shiftKey)) open(true);
   else return;
   e.preventDefault();
   e.stopPropagation();
 }
 
-function closed() {
-  list.value?.focus({ preventScroll: true });
+let byKey = false;
+
+function open(keyboard: boolean) {
+  byKey = keyboard;
+  void menu.value?.open();
 }
 
-defineExpose({ openMenu: () => menu.value?.open() });
+/** The keyboard goes back to where it was: to the list, or with the hand to the viewports. */
+function closed() {
+  const canvas = document.querySelector<HTMLElement>('[data-stage] canvas');
+  (byKey ? list.value : canvas)?.focus({ preventScroll: true });
+}
+
+defineExpose({ openMenu: () => open(false) });
 </script>
 
 <template>
@@ -117,6 +126,7 @@ defineExpose({ openMenu: () => menu.value?.open() });
 
 <style scoped>
 .facet {
+  will-change: transform;
   position: absolute;
   overflow: visible;
 }

@@ -17,29 +17,44 @@ const PICTURES: Record<string, string> = {
 </script>
 
 <template>
-  <svg class="grips" aria-hidden="true">
-    <g
-      v-for="g in grips"
-      :key="`${g.motion}${g.pad}`"
-      :class="{ lit: g.lit, pad: g.pad }"
-      :transform="`translate(${g.x} ${g.y})`"
-      :data-grip="g.motion"
-    >
-      <path class="body" :d="`M0 ${-g.height}L${g.width} 0L0 ${g.height}L${-g.width} 0Z`" />
-      <path class="picture" :d="PICTURES[g.motion] ?? ''" :transform="g.pad ? 'translate(0 -7)' : 'scale(.82)'" />
-      <text v-if="g.pad" y="11" text-anchor="middle">{{ g.words }}</text>
-      <text v-else-if="g.lit" class="name" x="-21" y="4" text-anchor="end">{{ g.words }}</text>
-    </g>
+  <!-- Small layers of their own, see the marks of lights and cameras. -->
+  <svg
+    v-for="g in grips"
+    :key="`${g.motion}${g.pad}`"
+    class="grip"
+    :class="{ lit: g.lit, pad: g.pad }"
+    :viewBox="`${-g.width - 2} ${-g.height - 2} ${2 * g.width + 4} ${2 * g.height + 4}`"
+    :style="{
+      width: `${2 * g.width + 4}px`,
+      height: `${2 * g.height + 4}px`,
+      transform: `translate(${g.x - g.width - 2}px, ${g.y - g.height - 2}px)`,
+    }"
+    :data-grip="g.motion"
+    aria-hidden="true"
+  >
+    <path class="body" :d="`M0 ${-g.height}L${g.width} 0L0 ${g.height}L${-g.width} 0Z`" />
+    <path class="picture" :d="PICTURES[g.motion] ?? ''" :transform="g.pad ? 'translate(0 -7)' : 'scale(.82)'" />
+    <text v-if="g.pad && g.words.length < 8" y="11" text-anchor="middle">{{ g.words }}</text>
+    <text v-else-if="g.pad" class="long" y="8" text-anchor="middle">{{ g.words }}</text>
+    <text v-else-if="g.lit" class="name" x="-21" y="4" text-anchor="end">{{ g.words }}</text>
   </svg>
 </template>
 
 <style scoped>
-.grips {
+.grip {
   position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
+  left: 0;
+  top: 0;
+  overflow: visible;
   z-index: 2;
+  will-change: transform;
+}
+.pad .picture {
+  transform-origin: center;
+}
+text.long {
+  font-size: 10.5px;
+  letter-spacing: -0.02em;
 }
 .body {
   fill: var(--plate);

@@ -27,16 +27,10 @@ function follow(key: number, command: string) {
 
 <style scoped>
 .notices {
-  position: absolute;
-  left: 50%;
-  top: 10px;
-  transform: translateX(-50%);
   display: grid;
   gap: 6px;
   justify-items: center;
   pointer-events: none;
-  width: max-content;
-  max-width: 80%;
 }
 .notice {
   background: var(--raised);

@@ -149,6 +149,8 @@ function choose(c: Choice) {
 
 <style scoped>
 .plate {
+  /* A layer of its own, so that the browser does not make one as large as the picture. */
+  will-change: transform;
   position: absolute;
   left: 0;
   bottom: 0;

@@ -12,18 +12,6 @@ function path(points: number[], close: boolean) {
 
 <template>
   <g>
-    <g
-      v-for="i in marks.icons"
-      :key="i.object"
-      class="icon"
-      :class="{ selected: i.selected, locked: i.locked }"
-      :transform="`translate(${i.x} ${i.y})`"
-      :data-icon="i.object"
-    >
-      <path class="plate" d="M0-11 11 0 0 11-11 0Z" />
-      <path v-if="i.kind === 'camera'" class="sign" d="M-5-3H2V3H-5ZM2-1 5-3V3L2 1" />
-      <path v-else class="sign" d="M0-3 3 0 0 3-3 0ZM0-7V-5M0 5V7M-7 0H-5M5 0H7" />
-    </g>
     <path
       v-if="marks.own"
       class="own"
@@ -61,24 +49,6 @@ function path(points: number[], close: boolean) {
 </template>
 
 <style scoped>
-.plate {
-  fill: color-mix(in srgb, var(--panel) 78%, transparent);
-  stroke: var(--quiet);
-  stroke-width: 1.2;
-}
-.sign {
-  fill: none;
-  stroke: var(--text);
-  stroke-width: 1.3;
-  stroke-linejoin: round;
-}
-.selected .plate {
-  stroke: var(--pick);
-  stroke-width: 2.4;
-}
-.locked {
-  opacity: 0.55;
-}
 .own {
   fill: none;
   stroke: var(--pick);

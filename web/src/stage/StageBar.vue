@@ -99,7 +99,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
 
 <template>
   <TopBar>
-    <b class="name">{{ open.detail.value?.name ?? '' }}</b>
+    <h1 class="name" :title="open.detail.value?.name">{{ open.detail.value?.name ?? 'Scene' }}</h1>
     <button
       v-if="worst !== 'saved' && worst !== 'saving'"
       class="plain state bad"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Handle } from '../core';
 
-defineProps<{ handles: Handle[]; tool: string }>();
+defineProps<{ handles: Handle[]; tool: string; aimed: string }>();
 
 function path(h: Handle) {
   const p: string[] = [];
@@ -16,7 +16,7 @@ function path(h: Handle) {
   <g
     v-for="h in handles"
     :key="h.id"
-    :class="[h.axis ?? 'own', h.sort, tool, { lit: h.lit }]"
+    :class="[h.axis ?? 'own', h.sort, tool, { lit: h.lit || h.id === aimed }]"
     :data-handle="h.id"
     :data-lit="h.lit"
   >

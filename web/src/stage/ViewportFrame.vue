@@ -4,6 +4,8 @@ import type { Marks, View } from '../core';
 import FacetView from './FacetView.vue';
 import GripMarks from './GripMarks.vue';
 import LostMarks from './LostMarks.vue';
+import HandleKeys from './HandleKeys.vue';
+import IconMarks from './IconMarks.vue';
 import SceneMarks from './SceneMarks.vue';
 import ToolMarks from './ToolMarks.vue';
 import WalkMark from './WalkMark.vue';
@@ -15,7 +17,7 @@ const props = defineProps<{ view: View; marks: Marks | undefined; facetMenu: num
 const busy = computed(() => {
   const m = props.marks;
   if (!m) return false;
-  const lists = [m.handles, m.lines, m.icons, m.parts];
+  const lists = [m.handles, m.lines, m.parts];
   return lists.some((l) => l.length > 0) || m.ring || m.hover || m.marquee || m.own;
 });
 const store = useStage();
@@ -25,6 +27,8 @@ watch(
   () => props.facetMenu,
   () => void facet.value?.openMenu(),
 );
+/** The handle that has the keyboard. */
+const aimed = ref('');
 const place = computed(() => {
   const r = props.view.rect;
   return { left: `${r.x}px`, top: `${r.y}px`, width: `${r.width}px`, height: `${r.height}px` };
@@ -39,9 +43,10 @@ const place = computed(() => {
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
   >
+    <IconMarks v-if="marks?.icons.length" :icons="marks.icons" />
     <svg v-if="busy" class="marks" aria-hidden="true">
       <SceneMarks :marks="marks!" />
-      <ToolMarks v-if="marks!.handles.length" :handles="marks!.handles" :tool="tool" />
+      <ToolMarks v-if="marks!.handles.length" :handles="marks!.handles" :tool="tool" :aimed="aimed" />
       <g v-for="l in marks!.lines" :key="l.axis" :class="l.axis" data-shared>
         <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
         <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>
@@ -71,6 +76,13 @@ const place = computed(() => {
       <path d="M0-12 9 0 0 12-9 0Z" fill="none" stroke="var(--accent)" stroke-width="1.6" />
       <circle r="2.4" fill="var(--accent)" />
     </svg>
+    <HandleKeys
+      v-if="view.active && marks?.handles.length"
+      :handles="marks.handles"
+      :tool="tool"
+      :view="view"
+      @aim="aimed = $event"
+    />
     <FacetView v-if="marks?.facet" ref="facet" :view="view" :facet="marks.facet" />
     <GripMarks v-if="marks?.grips.length" :grips="marks.grips" />
     <WalkMark v-if="marks?.walk" :view="view" :walk="marks.walk" />
@@ -93,6 +105,7 @@ const place = computed(() => {
   height: 26px;
   border: solid var(--accent);
   z-index: 1;
+  will-change: transform;
 }
 .frame.active::before {
   right: 0;
@@ -126,6 +139,7 @@ const place = computed(() => {
   height: 100%;
 }
 .spot {
+  will-change: transform;
   position: absolute;
   width: 32px;
   height: 32px;

@@ -12,6 +12,8 @@ export class Loop {
   onChange: (bits: number) => void = () => {};
   /** Called when nothing moves any more. */
   onRest: () => void = () => {};
+  /** When something was drawn last, in the time of {@link performance.now}. */
+  lastDrawn = 0;
   private events = 0;
   private frame = 0;
   private pending = 0;
@@ -54,7 +56,10 @@ export class Loop {
     const views = this.store.views.filter((v) => bits & (1 << v.number));
     if (this.painter && bits & Changed.layout) this.painter.clear();
     const drawn = bits & Changed.layout ? this.store.views : views;
-    if (this.painter && drawn.length > 0) this.complete = this.painter.draw(drawn);
+    if (this.painter && drawn.length > 0) {
+      this.complete = this.painter.draw(drawn);
+      this.lastDrawn = performance.now();
+    }
     this.onChange(bits);
   }
 

@@ -12,6 +12,9 @@ import { Loop } from './loop';
 import { Painter, type Theme } from './painter/Painter';
 import { Pictures } from './pictures';
 
+/** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
+const REST_MS = 500;
+
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
   readonly store = useStage();
@@ -22,7 +25,7 @@ export class OpenScene {
   readonly kept: Kept;
   readonly pictures = new Pictures(
     () => this.painter,
-    () => this.idle,
+    () => this.idle && performance.now() - this.loop.lastDrawn > REST_MS,
   );
   /** Whether another window had this scene open first and nobody has chosen yet. */
   readonly later = ref(false);

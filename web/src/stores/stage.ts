@@ -64,7 +64,9 @@ export const useStage = defineStore('stage', () => {
 
   function tell(notice: Notice) {
     const key = ++noticeKey;
-    notices.value = [...notices.value.slice(-2), { ...notice, key }];
+    // The same words again are the same notice, come anew.
+    const others = notices.value.filter((n) => n.text !== notice.text || n.command !== notice.command);
+    notices.value = [...others.slice(-2), { ...notice, key }];
     window.setTimeout(() => dismiss(key), notice.command ? 9000 : 5000);
   }
 

@@ -27,7 +27,7 @@ export interface SceneState { name: string; upAxis: 'Y' | 'Z'; objects: SceneObj
 export interface Pivot { point: Vec; rung: string; reason: string }
 /** `name` names the entry at which the viewport rests. */
 export interface TrailState { index: number; length: number; name?: number }
-export interface Hint { trigger: string; words: string; does?: string; command?: string }
+export interface Hint { trigger: string; words: string; does?: string; command?: string; bindings?: string[] }
 export interface Notice { text: string; label?: string; command?: string }
 export interface Readout {
   view?: string; title?: string; rows?: { label: string; value: string }[]; fields?: Field[];
@@ -38,7 +38,7 @@ export interface Readout {
 }
 /** A number that can be copied and typed: what is typed goes to `command` under `key`. */
 export interface Field { command: string; key: string; label: string; text: string; short?: string; axis?: 'x' | 'y' | 'z' }
-export interface ToolState { tool?: string; last: string; axes: string; about: string; snap: string }
+export interface ToolState { tool?: string; last: string; axes: string; about: string; snap: string; typed: string }
 export interface Selected {
   name: string; kind: string; last: string; object: string; size: string; place: Vec; triangles: number;
   places: Field[]; pivot: Field[]; turns: Field[]; scales: Field[]; shape?: Field[]; parts?: string; locked?: boolean; group?: boolean;

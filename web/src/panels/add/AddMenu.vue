@@ -26,6 +26,11 @@ let place: Plain = {};
 function choose(i: Item) {
   const { view, ...point } = place;
   run(i.command, { ...i.args, ...point }, (view as string) ?? null);
+  // The menu gives the keyboard back to its button; what was added is worked on in the viewports.
+  window.setTimeout(
+    () => document.querySelector<HTMLElement>('[data-stage] canvas')?.focus({ preventScroll: true }),
+    0,
+  );
 }
 
 defineExpose({
@@ -41,8 +46,8 @@ defineExpose({
     <button
       class="plain"
       data-add
-      @click="place = {}"
       title="Add something at the pinned pivot, or where the view looks"
+      @click="place = {}"
     >
       + Add
     </button>

@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue';
 import type { BoardTab } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import NameField from '../common/NameField.vue';
 import BoardMenu from './BoardMenu.vue';
 import PartsIcon from './PartsIcon.vue';
 
@@ -11,7 +12,7 @@ const run = useRun();
 const tabs = computed(() => store.boards.tabs);
 const naming = ref<string | null>(null);
 const text = ref('');
-const field = ref<HTMLInputElement[]>();
+const field = ref<InstanceType<typeof NameField>[]>();
 const strip = ref<HTMLElement>();
 /** The tab that is being dragged, and the place it would take. */
 const dragged = ref<{ id: string; from: number; to: number } | null>(null);
@@ -75,16 +76,15 @@ function press(e: PointerEvent, id: string, from: number) {
   <nav class="boards" aria-label="Boards">
     <div ref="strip" class="tabs" role="tablist" aria-label="Boards">
       <template v-for="(t, i) in tabs" :key="t.id">
-        <input
+        <NameField
           v-if="naming === t.id"
           ref="field"
           v-model="text"
           class="naming"
-          maxlength="60"
-          :aria-label="`New name of ${t.name}`"
-          @keydown.enter.stop="named(true)"
-          @keydown.esc.stop="named(false)"
-          @blur="named(true)"
+          :most="60"
+          :label="`New name of ${t.name}`"
+          @done="named(true)"
+          @given="named(false)"
         />
         <button
           v-else
@@ -146,7 +146,8 @@ function press(e: PointerEvent, id: string, from: number) {
   gap: 7px;
   align-items: center;
   flex: 0 1 auto;
-  min-width: 46px;
+  /* Icon and some letters: with many tabs the strip scrolls, rather than leave none to read. */
+  min-width: 92px;
   border: 0;
   padding: 0 9px;
   background: none;
@@ -200,22 +201,12 @@ function press(e: PointerEvent, id: string, from: number) {
   right: 0;
 }
 .naming {
-  width: 130px;
+  flex: 0 0 150px;
   align-self: center;
-  font-size: 13px;
-  padding: 3px 8px;
-  color: var(--text);
-  background: var(--panel);
-  border: 1px solid var(--accent);
 }
 .add {
   font-size: 17px;
   line-height: 1;
   color: var(--quiet);
-}
-@media (width < 1240px) {
-  .tab:not(.on) .name {
-    display: none;
-  }
 }
 </style>

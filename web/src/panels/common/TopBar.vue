@@ -27,7 +27,7 @@ async function choose(what: string) {
     <span class="space" />
     <slot name="right" />
     <el-dropdown trigger="click" @command="choose">
-      <button class="plain" aria-label="Account">{{ session.name }}</button>
+      <button class="plain" :aria-label="`${session.name}: account`" data-account>{{ session.name }}</button>
       <template #dropdown>
         <el-dropdown-menu>
           <el-dropdown-item command="theme">{{ theme === 'dusk' ? 'Chalk (light)' : 'Dusk (dark)' }}</el-dropdown-item>

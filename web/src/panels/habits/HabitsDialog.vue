@@ -20,7 +20,7 @@ function set(id: string, value?: string | number | boolean) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Habits" width="min(760px, 94vw)" top="6vh" append-to-body>
+  <el-dialog v-model="shown" title="Habits" width="min(760px, 94vw)" top="6vh" append-to="#dialogs">
     <div class="list">
       <section v-for="[group, habits] in groups" :key="group">
         <h3 class="heading">{{ group }}</h3>

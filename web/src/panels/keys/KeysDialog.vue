@@ -45,8 +45,8 @@ watch(shown, (on) => {
     v-model="shown"
     title="Keys"
     width="min(860px, 94vw)"
-    top="6vh"
-    append-to-body
+    top="4vh"
+    append-to="#dialogs"
     :close-on-press-escape="!changing"
   >
     <RebindPanel v-if="changing" :binding="changing" @done="((changing = null), changed())" @cancel="changing = null" />
@@ -68,28 +68,35 @@ watch(shown, (on) => {
         {{ page.name }}<template v-if="page.changed"> · {{ page.changed }} changed</template>
       </p>
       <p v-if="page.missing.length" class="missing" role="alert">No trigger reaches: {{ page.missing.join(', ') }}.</p>
-      <div class="list">
-        <p v-if="groups.length === 0" class="name">Nothing is called that.</p>
-        <section v-for="[group, bindings] in groups" :key="group">
-          <h3 class="heading">{{ group }}</h3>
-          <div v-for="b in bindings" :key="b.id" class="row" :data-binding="b.id">
-            <span
-              >{{ b.words }} <span v-if="b.special" class="where">{{ b.where }}</span></span
-            >
-            <button class="trigger" :class="{ changed: b.changed }" :title="`Change: ${b.words}`" @click="changing = b">
-              <kbd>{{ b.trigger ?? 'none' }}</kbd>
-            </button>
-            <button
-              v-if="b.changed"
-              class="plain"
-              :aria-label="`Reset ${b.words}`"
-              @click="act(() => core.resetBinding(b.id))"
-            >
-              reset
-            </button>
-            <span v-else />
-          </div>
-        </section>
+      <div class="list" tabindex="0" role="region" aria-label="All keys">
+        <div class="columns">
+          <p v-if="groups.length === 0" class="name">Nothing is called that.</p>
+          <section v-for="[group, bindings] in groups" :key="group">
+            <h3 class="heading">{{ group }}</h3>
+            <div v-for="b in bindings" :key="b.id" class="row" :data-binding="b.id">
+              <span
+                >{{ b.words }} <span v-if="b.special" class="where">{{ b.where }}</span></span
+              >
+              <button
+                class="trigger"
+                :class="{ changed: b.changed }"
+                :title="`Change: ${b.words}`"
+                @click="changing = b"
+              >
+                <kbd>{{ b.trigger ?? 'none' }}</kbd>
+              </button>
+              <button
+                v-if="b.changed"
+                class="plain"
+                :aria-label="`Reset ${b.words}`"
+                @click="act(() => core.resetBinding(b.id))"
+              >
+                reset
+              </button>
+              <span v-else />
+            </div>
+          </section>
+        </div>
       </div>
     </template>
   </el-dialog>
@@ -112,8 +119,12 @@ watch(shown, (on) => {
   color: var(--caution);
 }
 .list {
-  height: 54vh;
-  overflow: auto;
+  height: calc(100vh - 290px);
+  min-height: 200px;
+  overflow: hidden auto;
+}
+/* The columns grow downwards; with a height of their own they would grow aside, out of sight. */
+.columns {
   columns: 2;
   column-gap: 34px;
 }
@@ -128,7 +139,8 @@ section {
   grid-template-columns: 1fr auto 44px;
   gap: 8px;
   align-items: center;
-  min-height: 29px;
+  min-height: 25px;
+  line-height: 1.25;
   break-inside: avoid;
 }
 .where {
@@ -149,7 +161,7 @@ section {
   color: var(--accent);
 }
 @media (max-width: 760px) {
-  .list {
+  .columns {
     columns: 1;
   }
 }

@@ -7,6 +7,7 @@ import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { dragOnto } from '../../stage/dragOnto';
 import { useStage } from '../../stores/stage';
+import NameField from '../common/NameField.vue';
 import PinMenu from './PinMenu.vue';
 
 const props = defineProps<{ open: OpenScene }>();
@@ -14,7 +15,7 @@ const store = useStage();
 const run = useRun();
 const naming = ref<string | null>(null);
 const text = ref('');
-const field = ref<HTMLInputElement[]>();
+const field = ref<InstanceType<typeof NameField>[]>();
 const file = ref<HTMLInputElement>();
 
 async function rename(p: Pin) {
@@ -124,15 +125,14 @@ function all(what: string) {
           <span v-if="p.board" class="mark" title="A whole board">board</span>
           <span v-if="naming !== p.id" class="name">{{ p.name }}</span>
         </button>
-        <input
+        <NameField
           v-if="naming === p.id"
           ref="field"
           v-model="text"
-          maxlength="60"
-          :aria-label="`New name of ${p.name}`"
-          @keydown.enter.stop="named(true)"
-          @keydown.esc.stop="named(false)"
-          @blur="named(true)"
+          :most="60"
+          :label="`New name of ${p.name}`"
+          @done="named(true)"
+          @given="named(false)"
         />
         <PinMenu
           v-else

@@ -12,7 +12,7 @@ const looking = ref(false);
 const typed = ref(false);
 const text = ref(shown());
 watch(
-  () => props.field.text,
+  () => [props.field.text, props.field.short],
   () => {
     if (!typed.value) text.value = shown();
   },
@@ -31,6 +31,12 @@ function done() {
   run(props.field.command, { [props.field.key]: text.value });
   // What could not be read is as it was; what was read comes back with the next picture.
   text.value = shown();
+}
+
+/** Arrow keys step the number; how far is the core's to say. */
+function step(e: KeyboardEvent, steps: number) {
+  done();
+  run(props.field.command, { [props.field.key]: { steps, shift: e.shiftKey, alt: e.altKey } });
 }
 
 function leave() {
@@ -59,6 +65,8 @@ function cancel(e: Event) {
       @focus="look"
       @input="typed = true"
       @keydown.enter="($event.target as HTMLInputElement).blur()"
+      @keydown.up.prevent="step($event, 1)"
+      @keydown.down.prevent="step($event, -1)"
       @keydown.esc="cancel"
       @blur="leave"
     />

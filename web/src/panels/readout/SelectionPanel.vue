@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import type { Selected } from '../../core';
 import { useRun } from '../../stage/run';
+import { useStage } from '../../stores/stage';
 import FieldRow from './FieldRow.vue';
 
 defineProps<{ selected: Selected }>();
 const run = useRun();
+const store = useStage();
+const TYPED = [
+  { label: 'change all by as much', to: 'relative' },
+  { label: 'hold for all', to: 'same' },
+];
 const PIVOTS = [
   { label: 'Middle', to: 'centre' },
   { label: 'Bottom', to: 'bottom' },
@@ -15,8 +21,24 @@ const PIVOTS = [
 
 <template>
   <section aria-label="Selection" data-selected>
-    <h2>{{ selected.name }}</h2>
-    <p v-if="selected.name !== selected.last" class="quiet">Numbers of {{ selected.last }}</p>
+    <h2 class="one" :title="selected.name">{{ selected.name }}</h2>
+    <template v-if="selected.name !== selected.last">
+      <p class="quiet one" :title="selected.last">Numbers of {{ selected.last }}. Typed ones</p>
+      <div class="choice" role="radiogroup" aria-label="What typed numbers do to all that is selected" data-typed>
+        <button
+          v-for="t in TYPED"
+          :key="t.to"
+          class="plain"
+          role="radio"
+          data-command="tool.typed"
+          :data-to="t.to"
+          :aria-checked="store.readout.tool?.typed === t.to"
+          @click="run('tool.typed', { to: t.to })"
+        >
+          {{ t.label }}
+        </button>
+      </div>
+    </template>
     <p v-if="selected.locked" class="quiet">Locked: clicks pass over it</p>
     <FieldRow label="Place" :fields="selected.places" />
     <FieldRow label="Turn" :fields="selected.turns" />
@@ -66,7 +88,28 @@ h2 {
   font-size: 13px;
   color: var(--pick);
   margin: 0 0 5px;
-  overflow-wrap: anywhere;
+}
+.one {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.choice {
+  display: flex;
+  flex-wrap: wrap;
+  margin: 0 -8px 4px;
+}
+.choice [aria-checked='true'] {
+  color: var(--accent);
+}
+.choice [aria-checked='true']::before {
+  content: '';
+  display: inline-block;
+  width: 6px;
+  height: 6px;
+  margin: 0 6px 1px 0;
+  background: var(--accent);
+  transform: rotate(45deg);
 }
 .quiet {
   color: var(--quiet);

@@ -3,6 +3,7 @@ import { nextTick, ref } from 'vue';
 import type { Layer } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
 import { Sweep } from './sweep';
 
@@ -11,6 +12,7 @@ const run = useRun();
 const sweep = new Sweep(run);
 const renaming = ref<string | null>(null);
 const name = ref('');
+const field = ref<InstanceType<typeof NameField>[]>();
 
 function set(what: 'eye' | 'lock', layer: string) {
   return (on: boolean) => run(what === 'eye' ? 'layer.visible' : 'layer.pickable', { layer, on });
@@ -24,7 +26,7 @@ async function choose(l: Layer, what: string) {
   name.value = l.name;
   renaming.value = l.id;
   await nextTick();
-  document.querySelector<HTMLInputElement>('[data-layer-name]')?.select();
+  field.value?.[0]?.select();
 }
 
 function renamed(l: Layer, keep: boolean) {
@@ -49,15 +51,14 @@ function renamed(l: Layer, keep: boolean) {
     </h2>
     <ul>
       <li v-for="l in store.layers" :key="l.id" :data-layer="l.id">
-        <input
+        <NameField
           v-if="renaming === l.id"
+          ref="field"
           v-model="name"
-          data-layer-name
-          maxlength="200"
-          aria-label="New name of the layer"
-          @keydown.enter="renamed(l, true)"
-          @keydown.esc="renamed(l, false)"
-          @blur="renamed(l, true)"
+          :most="200"
+          label="New name of the layer"
+          @done="renamed(l, true)"
+          @given="renamed(l, false)"
         />
         <button
           v-else

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue';
+import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
 import type { Row } from './treeRows';
 
@@ -11,7 +12,7 @@ const emit = defineEmits<{
   over: [what: 'eye' | 'lock'];
 }>();
 const name = ref('');
-const field = ref<HTMLInputElement>();
+const field = ref<InstanceType<typeof NameField>>();
 watch(
   () => props.renaming,
   async (on) => {
@@ -25,21 +26,18 @@ watch(
 
 <template>
   <span class="twist" :class="[{ can: row.children, open: row.open }, row.object.kind]" @click.stop="emit('twist')" />
-  <input
+  <NameField
     v-if="renaming"
     ref="field"
     v-model="name"
-    class="name"
-    maxlength="200"
-    aria-label="New name"
-    @click.stop
-    @pointerdown.stop
-    @keydown.enter.stop="emit('renamed', name)"
-    @keydown.esc.stop="emit('renamed', null)"
-    @keydown.stop
-    @blur="emit('renamed', name)"
+    :most="200"
+    label="New name"
+    @done="emit('renamed', name)"
+    @given="emit('renamed', null)"
   />
-  <span v-else class="text" :class="{ away: !row.object.shown }">{{ row.object.name || row.object.id }}</span>
+  <span v-else class="text" :class="{ away: !row.object.shown }" :title="row.object.name">{{
+    row.object.name || row.object.id
+  }}</span>
   <span v-if="layer && !renaming" class="layer" :title="`On layer ${layer}`">{{ layer }}</span>
   <span class="numbers more">{{ row.children || '' }}</span>
   <SwitchCell

@@ -78,7 +78,7 @@ watch([shown, sort], ([on]) => {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Snapshot" width="min(520px, 94vw)" top="12vh" append-to-body>
+  <el-dialog v-model="shown" title="Snapshot" width="min(520px, 94vw)" top="12vh" append-to="#dialogs">
     <div class="form" data-snapshot>
       <div class="sorts" role="radiogroup" aria-label="What">
         <button

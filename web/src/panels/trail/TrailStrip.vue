@@ -31,7 +31,7 @@ watch(
   [here, () => active.value?.key],
   () =>
     void nextTick(() =>
-      list.value?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' }),
+      list.value?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' }),
     ),
   { immediate: true },
 );

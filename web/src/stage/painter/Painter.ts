@@ -47,6 +47,7 @@ export class Painter {
   constructor(
     canvas: HTMLCanvasElement,
     private readonly imageLoaded: () => void,
+    private readonly restored: () => void = imageLoaded,
   ) {
     this.renderer = new THREE.WebGLRenderer({
       canvas,
@@ -66,6 +67,13 @@ export class Painter {
     this.ground = new Ground(this.palette);
     this.ground.mesh.layers.set(Form.grid);
     this.outline = new Outline(this.pixel, this.palette.outline);
+    // The browser gives a lost context back empty: everything is uploaded and drawn anew, at once.
+    canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
+    canvas.addEventListener('webglcontextrestored', () => {
+      this.renderer.setScissorTest(true);
+      this.resize(this.width, this.height, this.pixel.value);
+      this.restored();
+    });
     this.scene.matrixWorldAutoUpdate = false;
     this.camera.matrixWorldAutoUpdate = false;
     this.scene.add(this.ground.mesh, this.grid.mesh);

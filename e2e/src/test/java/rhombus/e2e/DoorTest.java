@@ -17,7 +17,7 @@ class DoorTest {
         page.keyboard().press("Enter");
         page.locator("[role=alert]:has-text('Name or password is wrong')").waitFor();
         Browser.signIn(page, "ansel", "tide-and-timber");
-        page.locator("[aria-label=Account]").click();
+        page.locator("[data-account]").click();
         page.locator("text=Sign out").click();
         page.waitForURL("**/sign-in**");
         page.navigate("/scenes");

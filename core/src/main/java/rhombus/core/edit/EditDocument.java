@@ -71,12 +71,13 @@ public final class EditDocument {
         return states.toPlain();
     }
 
-    /** Added nodes that are there, or come back in a step, and those they lie below. */
+    /** Added nodes that are there, or come back in a step, and those that they or nodes of the file lie below. */
     private static Set<Integer> added(Scene base, Scene now, Map<Integer, Node> back, Set<Integer> told) {
         Set<Integer> out = new HashSet<>();
-        for (int i = base.count(); i < now.count(); i++) {
-            if (told.contains(i) || !back.getOrDefault(i, now.node(i)).gone()) {
-                for (int p = i; p >= base.count() && out.add(p); ) {
+        for (int i = 0; i < now.count(); i++) {
+            if (i < base.count() || told.contains(i) || !back.getOrDefault(i, now.node(i)).gone()) {
+                int p = i < base.count() ? back.getOrDefault(i, now.node(i)).parent() : i;
+                while (p >= base.count() && out.add(p)) {
                     p = back.getOrDefault(p, now.node(p)).parent();
                 }
             }

@@ -173,6 +173,9 @@ public final class Commands {
         action("tool.axes", "Axes of the tool");
         action("tool.about", "Point the tool turns about");
         action("tool.snap", "What the tool snaps to");
+        action("tool.typed", "What typed numbers do to several objects");
+        repeating("tool.nudge", "Move what is selected one step");
+        repeating("tool.step-handle", "Step a handle");
         action("tool.none", "Put the tool away");
         motion("tool.drag", "Drag a handle");
         motion("tool.drag-free", "Drag the selected object");

@@ -48,6 +48,11 @@ public final class Fingers {
         return down.size();
     }
 
+    /** Whether a finger takes part. */
+    public boolean has(int id) {
+        return down.containsKey(id);
+    }
+
     /** A finger came down; a fourth one and more are passed over. */
     public void down(int id, double x, double y, double timeMs) {
         if (down.size() >= MOST) {

@@ -18,8 +18,8 @@ public record Found(Binding binding, boolean fine, boolean snap) {
     private static final int[] ASIDE = {0, FINE, SNAP, FINE | SNAP};
 
     /**
-     * A drag that a more specific context answers comes first, with fine and snap taken as such: a handle is dragged in
-     * steps even where the same drag elsewhere means something of its own. Then exact modifiers, then with fine, snap or
+     * A drag or a lasting key that a more specific context answers comes first, with fine and snap taken as such: a handle
+     * is dragged in steps, and one who walks runs, even where the same elsewhere means something of its own. Then exact modifiers, then with fine, snap or
      * both taken as such; null if nothing answers.
      */
     public static Found in(Keymap keymap, Trigger t, int modifiers, List<Context> contexts) {
@@ -29,8 +29,8 @@ public record Found(Binding binding, boolean fine, boolean snap) {
         }
         int general = contexts.indexOf(first.binding.context());
         Found special = byModifiers(keymap, t, modifiers, contexts.subList(0, Math.max(0, general)));
-        boolean drags = special != null && Commands.named(special.binding.command()).sort() == Command.Sort.MOTION;
-        return drags ? special : first;
+        Command.Sort sort = special == null ? null : Commands.named(special.binding.command()).sort();
+        return sort == Command.Sort.MOTION || sort == Command.Sort.HELD ? special : first;
     }
 
     private static Found byModifiers(Keymap keymap, Trigger t, int modifiers, List<Context> contexts) {

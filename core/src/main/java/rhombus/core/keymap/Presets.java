@@ -247,6 +247,12 @@ public final class Presets {
         add("last-tool", Trigger.key("KeyJ"), 0, STAGE, "tool.last", "last tool, or none");
         add("tool-axes", Trigger.key("KeyT"), SHIFT, STAGE, "tool.axes", "next axes of the tool");
         add("tool-about", Trigger.key("KeyU"), SHIFT, STAGE, "tool.about", "next point the tool turns about");
+        for (String side : List.of("Left", "Right", "Up", "Down")) {
+            String to = side.toLowerCase();
+            add("nudge-" + to, Trigger.key("Arrow" + side), 0, TOOL, "tool.nudge", Map.of("to", to), "step " + to);
+            add("nudge-far-" + to, Trigger.key("Arrow" + side), SHIFT, TOOL, "tool.nudge", Map.of("to", to, "shift", true), "ten steps " + to);
+            add("nudge-fine-" + to, Trigger.key("Arrow" + side), ALT, TOOL, "tool.nudge", Map.of("to", to, "alt", true), "a tenth of a step " + to);
+        }
         add("tool-off", Trigger.key("Escape"), 0, TOOL, "tool.none", "put the tool away");
         add("handle-drag", Trigger.drag(LEFT), 0, HANDLE, "tool.drag", "drag the handle");
         add("cancel", Trigger.key("Escape"), 0, GESTURE, "gesture.cancel", "cancel the drag");

@@ -34,9 +34,7 @@ public final class Resolver {
     private double pressY;
     private List<Context> pressContexts = List.of();
     private int modifiers;
-    private String heldKey = "";
-    private double heldSince;
-    private boolean heldMoved;
+    private final HeldKeys held = new HeldKeys();
     /** Keys down whose command lasts as long as they are, and since when. */
     private final Map<String, Lasting> lasting = new LinkedHashMap<>();
     private boolean ctrlDown;
@@ -104,7 +102,7 @@ public final class Resolver {
 
     /** The same from a pen: its tip is the left button. */
     public void pointer(double px, double py, int heldMask, int mods, boolean byPen, double timeMs) {
-        int held = heldMask & 31;
+        int pressed = heldMask & 31;
         pen = byPen;
         boolean moved = px != x || py != y;
         double fromX = seen ? x : px;
@@ -113,10 +111,10 @@ public final class Resolver {
         int before = buttons;
         x = px;
         y = py;
-        buttons = held;
+        buttons = pressed;
         boolean others = modifiers != mods;
         modifiers = mods;
-        if (held != before) {
+        if (pressed != before) {
             buttonsChanged(before, timeMs);
         }
         if (dead) {
@@ -125,10 +123,10 @@ public final class Resolver {
         }
         if (button >= 0 && active == null && Math.hypot(x - pressX, y - pressY) >= DRAG_PX) {
             start(dragTrigger(), pressX, pressY, pressContexts);
-        } else if (moved && !heldKey.isEmpty() && buttons == 0 && active == null) {
-            heldMoved = true;
+        } else if (moved && !held.none() && buttons == 0 && active == null) {
+            held.moved();
             // From where the pointer was when the hand began: none of its way is lost.
-            start(Trigger.hold(heldKey), fromX, fromY, actions.contextsAt(fromX, fromY));
+            start(Trigger.hold(held.newest()), fromX, fromY, actions.contextsAt(fromX, fromY));
         }
         if (active != null) {
             if (others) {
@@ -317,7 +315,7 @@ public final class Resolver {
     }
 
     private void revive() {
-        if (buttons == 0 && heldKey.isEmpty()) {
+        if (buttons == 0 && held.none()) {
             dead = false;
             button = -1;
         }
@@ -379,39 +377,56 @@ public final class Resolver {
             return true;
         }
         List<Context> contexts = active != null ? actions.whileMoving() : actions.contextsAt(x, y);
-        Binding tap = keymap.find(Trigger.key(code), mods, contexts);
-        Found loose = Found.in(keymap, Trigger.key(code), mods, contexts);
-        Found hold = active != null ? null : Found.in(keymap, Trigger.hold(code), mods, contexts);
-        int holdAt = hold == null ? Integer.MAX_VALUE : hold.binding().context().ordinal();
-        if (loose != null && lasts(loose.binding()) && loose.binding().context().ordinal() <= holdAt) {
-            if (!repeat) {
-                lasting.put(code, new Lasting(loose.binding(), timeMs));
-                actions.held(loose.binding(), true, false, x, y);
-            }
+        if (handsOver(code, mods, repeat, timeMs)) {
             return true;
         }
-        if (active != null) {
-            if (tap != null && !repeat) {
-                actions.run(tap, x, y);
+        KeyDeed deed = KeyDeed.of(keymap, code, mods, contexts, active == null);
+        switch (deed.sort()) {
+            case LASTS -> {
+                if (!repeat) {
+                    lasting.put(code, new Lasting(deed.binding(), timeMs));
+                    actions.held(deed.binding(), true, false, x, y);
+                }
             }
-            return true;
-        }
-        if (hold != null && (tap == null || tap.context().ordinal() >= holdAt)) {
-            if (!repeat) {
-                heldKey = code;
-                heldSince = timeMs;
-                heldMoved = false;
+            case HOLD -> {
+                if (!repeat) {
+                    held.press(code, timeMs);
+                }
             }
-            return true;
+            case RUN -> {
+                if (!repeat || active == null && Commands.named(deed.binding().command()).repeats()) {
+                    actions.run(deed.binding(), x, y);
+                }
+            }
+            default -> {
+                return active != null;
+            }
         }
-        if (tap != null && (!repeat || Commands.named(tap.command()).repeats())) {
-            actions.run(tap, x, y);
-        }
-        return tap != null;
+        return true;
     }
 
-    private static boolean lasts(Binding b) {
-        return Commands.named(b.command()).sort() == Command.Sort.HELD;
+    /**
+     * Another key while one is held: it goes on from here with what it does, and hands back when it goes up, as buttons do.
+     * Says whether the key was taken so.
+     */
+    private boolean handsOver(String code, int mods, boolean repeat, double timeMs) {
+        if (held.holds(code)) {
+            return true;
+        }
+        boolean moves = active != null && motion != null && motion.kind() == Trigger.Kind.HOLD;
+        if (held.none() || active != null && !moves || !follow || repeat) {
+            return false;
+        }
+        List<Context> contexts = actions.contextsAt(x, y);
+        if (KeyDeed.of(keymap, code, mods, contexts, true).sort() != KeyDeed.Sort.HOLD) {
+            return false;
+        }
+        held.press(code, timeMs);
+        if (moves) {
+            held.moved();
+            start(Trigger.hold(code), x, y, contexts);
+        }
+        return true;
     }
 
     /** A key went up. */
@@ -430,15 +445,21 @@ public final class Resolver {
             actions.held(over.binding, false, timeMs - over.since <= TAP_MS, x, y);
             return true;
         }
-        if (!code.equals(heldKey)) {
+        if (!held.holds(code)) {
             return false;
         }
-        heldKey = "";
+        boolean newest = held.release(code);
         if (dead) {
             revive();
+        } else if (!newest) {
+            return true;
         } else if (active != null && motion != null && motion.kind() == Trigger.Kind.HOLD) {
-            finish();
-        } else if (!heldMoved && timeMs - heldSince <= TAP_MS) {
+            if (held.none()) {
+                finish();
+            } else {
+                start(Trigger.hold(held.newest()), x, y, actions.contextsAt(x, y));
+            }
+        } else if (held.tap(timeMs, TAP_MS)) {
             Binding tap = keymap.find(Trigger.key(code), mods, actions.contextsAt(x, y));
             if (tap != null) {
                 actions.run(tap, x, y);
@@ -454,7 +475,7 @@ public final class Resolver {
         }
         lasting.clear();
         ctrlDown = false;
-        heldKey = "";
+        held.clear();
         buttons = 0;
         button = -1;
         modifiers = 0;

@@ -4,29 +4,83 @@ package rhombus.core.navigate;
 public final class Lengths {
     private Lengths() {}
 
-    /** A length in metres with three significant digits and the unit that suits it. */
+    /** Units by the least length they are used for, metres; beyond them a power of ten of metres is told. */
+    private static final double[] FROM = {1000, 1, 0.01, 1e-3, 1e-6, 1e-9};
+    private static final double[] UNIT = {1000, 1, 0.01, 1e-3, 1e-6, 1e-9};
+    private static final String[] NAME = {" km", " m", " cm", " mm", " µm", " nm"};
+    private static final double LONGEST = 1e7;
+    private static final double SHORTEST = 1e-9;
+    private static final int DIGITS = 4;
+
+    /** A length in metres with four significant digits at most and the unit that suits it. */
     public static String words(double metres) {
         double a = Math.abs(metres);
-        if (a >= 1000) {
-            return digits(metres / 1000) + " km";
+        if (a == 0) {
+            return "0 m";
         }
-        if (a >= 1 || a == 0) {
+        if (a >= LONGEST || a < SHORTEST) {
             return digits(metres) + " m";
         }
-        return a >= 0.01 ? digits(metres * 100) + " cm" : digits(metres * 1000) + " mm";
+        int i = 0;
+        while (a < FROM[i]) {
+            i++;
+        }
+        return digits(metres / UNIT[i]) + NAME[i];
     }
 
-    /** A number with about three significant digits and no exponent where that is short. */
+    /** A number with four significant digits at most, no zeros at the end, and a power of ten where it would be long. */
     public static String digits(double v) {
         double a = Math.abs(v);
-        if (a >= 1e7 || a > 0 && a < 1e-4) {
+        if (!(a < Double.POSITIVE_INFINITY)) {
             return String.valueOf(v);
         }
-        int places = a >= 100 ? 0 : a >= 10 ? 1 : a >= 1 || a == 0 ? 2 : 3;
-        return fixed(v, places);
+        if (a == 0) {
+            return "0";
+        }
+        int power = (int) Math.floor(Math.log10(a));
+        // What rounds up to the next power has one digit more before the point.
+        if (Math.rint(a / tenTo(power - DIGITS + 1)) >= tenTo(DIGITS)) {
+            power++;
+        }
+        if (power >= 7 || power < -4) {
+            return trimmed(fixed(v / tenTo(power), DIGITS - 1)) + " × 10" + raised(power);
+        }
+        if (power >= DIGITS) {
+            double unit = tenTo(power - DIGITS + 1);
+            return fixed(Math.rint(v / unit) * unit, 0);
+        }
+        return trimmed(fixed(v, DIGITS - 1 - power));
     }
 
-    /** A number with a fixed number of decimals, at most 9. */
+    private static double tenTo(int power) {
+        double k = 1;
+        for (int i = 0; i < Math.abs(power); i++) {
+            k *= 10;
+        }
+        return power < 0 ? 1 / k : k;
+    }
+
+    private static String raised(int power) {
+        StringBuilder s = new StringBuilder(power < 0 ? "⁻" : "");
+        for (char c : String.valueOf(Math.abs(power)).toCharArray()) {
+            s.append("⁰¹²³⁴⁵⁶⁷⁸⁹".charAt(c - '0'));
+        }
+        return s.toString();
+    }
+
+    /** Without zeros behind the decimal point's last digit. */
+    public static String trimmed(String s) {
+        int end = s.length();
+        if (s.indexOf('.') >= 0) {
+            while (s.charAt(end - 1) == '0') {
+                end--;
+            }
+            end -= s.charAt(end - 1) == '.' ? 1 : 0;
+        }
+        return s.substring(0, end);
+    }
+
+    /** A number with a fixed number of decimals, at most 9, or 15 for numbers under a millionth. */
     public static String fixed(double v, int places) {
         double k = 1;
         for (int i = 0; i < places; i++) {

@@ -35,12 +35,13 @@ public final class Turns {
         return pose.turnedAboutFocus(Quat.about(up.up(), Math.PI).times(pose.orientation()).unit());
     }
 
-    /** The same line of sight without roll; straight up and straight down there is none to take away. */
+    /** The same line of sight without roll; straight down and straight up it becomes the top and bottom view as they are listed. */
     public static Pose level(Pose pose, UpAxis up) {
         Vec3 f = pose.forward();
         Vec3 level = f.cross(up.up());
         if (level.length() < NO_HORIZON) {
-            return pose;
+            Direction d = f.dot(up.up()) < 0 ? Direction.TOP : Direction.BOTTOM;
+            return new Pose(pose.eye(), d.orientation(up), pose.focus(), pose.projection());
         }
         Vec3 right = level.unit();
         Quat q = Quat.ofBasis(right, right.cross(f), f.negated());

@@ -203,13 +203,6 @@ public final class Surfaces {
         }
     }
 
-    /** Whether anything that is shown may reach into a wedge, as far as boxes tell. */
-    public boolean anythingIn(Wedge w) {
-        boolean[] any = new boolean[1];
-        in(w, (i, where) -> any[0] |= !any[0] && scene.shown(i) && (where == Wedge.INSIDE || w.box(scene.bounds(i)) != Wedge.OUTSIDE));
-        return any[0];
-    }
-
     /** A lower bound on what the matrix makes of a unit length: determinant over the product of the two longest columns. */
     private static double smallestScale(double[] m) {
         Vec3 a = new Vec3(m[0], m[1], m[2]);

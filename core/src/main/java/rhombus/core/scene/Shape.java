@@ -14,6 +14,19 @@ import rhombus.core.plain.Plain;
 public record Shape(Sort sort, List<Double> values) {
     /** A number a solid is made from: its name, what it is at first, and its range; lengths in metres. */
     public record Parameter(String id, String words, double usual, double least, double most, boolean whole) {
+        /**
+         * Checks a number that somebody typed.
+         *
+         * @throws IllegalArgumentException in words that name the range
+         */
+        public void check(double v) {
+            if (!(v >= least && v <= most) || whole && v != Math.rint(v)) {
+                throw new IllegalArgumentException(words + " must be " + (whole
+                        ? "a whole number from " + (int) least + " to " + (int) most
+                        : v <= 0 ? "greater than 0" : "from a thousandth of a millimetre to 1000 km"));
+            }
+        }
+
         double fitted(double v) {
             double d = Math.max(least, Math.min(most, v));
             return whole ? Math.rint(d) : d;

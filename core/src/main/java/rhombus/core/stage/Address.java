@@ -57,7 +57,7 @@ final class Address {
             b.passing = true;
             stage.boards().add(b);
             show(stage, b, m);
-            b.views.forEach(v -> v.trail.restore(java.util.List.of(v.pose), 0));
+            b.views.forEach(v -> v.trail.restart(v.pose));
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();

@@ -1,6 +1,8 @@
 package rhombus.core.stage;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -157,6 +159,9 @@ final class BoardCommands {
             ids.remove(v.id);
             ids.add(0, v.id);
         }
+        if (ids.size() > t.count()) {
+            ids = differentFirst(b, ids);
+        }
         Map<String, Start> starts = new LinkedHashMap<>();
         for (int i = 0; ids.size() < t.count(); i++) {
             String id = freeId(ids);
@@ -171,6 +176,21 @@ final class BoardCommands {
             stage.changes().notice(
                     closed == 1 ? "One viewport is closed." : closed + " viewports are closed.", "Bring them back", "board.undo");
         }
+    }
+
+    /** Viewports that show what no one before them shows come first; otherwise the order stays. */
+    private List<String> differentFirst(Board b, List<String> ids) {
+        Set<Object> seen = new HashSet<>();
+        List<String> first = new ArrayList<>();
+        List<String> same = new ArrayList<>();
+        for (String id : ids) {
+            ViewState v = b.named(id);
+            String side = Captions.direction(v, stage.scene().up());
+            Object shows = v.camera != null ? v.camera : side.equals("free") ? v.destination() : side + v.destination().projection().flat();
+            (seen.add(shows) ? first : same).add(id);
+        }
+        first.addAll(same);
+        return first;
     }
 
     private static String freeId(List<String> ids) {
@@ -209,7 +229,7 @@ final class BoardCommands {
         // A half shows what the whole showed.
         ViewState half = b.named(added);
         Workspace.look(stage, half, Workspace.look(v));
-        half.trail.restore(List.of(half.pose), 0);
+        half.trail.restart(half.pose);
         stage.boards().layOut();
     }
 

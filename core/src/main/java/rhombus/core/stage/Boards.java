@@ -122,7 +122,7 @@ final class Boards {
                 Cameras.follow(stage, v);
             }
         }
-        v.trail.restore(List.of(v.pose), 0);
+        v.trail.restart(v.pose);
     }
 
     // ---- which one -------------------------------------------------------------------------------------------------
@@ -278,6 +278,8 @@ final class Boards {
         }
         leave();
         Was was = undo.remove(undo.size() - 1);
+        // A board that came with an address since is nobody's change of boards.
+        List<Board> passing = list.stream().filter(b -> b.passing && was.boards.stream().noneMatch(w -> w.board == b)).toList();
         list.clear();
         for (WasBoard w : was.boards) {
             Board b = w.board;
@@ -293,13 +295,14 @@ final class Boards {
                     v.view.camera = v.camera;
                     v.view.mode = v.mode;
                     v.view.set(v.pose);
-                    v.view.trail.add(v.pose);
+                    v.view.trail.add(v.pose, "taken back");
                 }
             }
             b.active = w.active;
             b.solo = w.solo;
             list.add(b);
         }
+        list.addAll(passing);
         show(was.current);
         enter();
         changed();

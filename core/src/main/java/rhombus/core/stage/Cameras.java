@@ -31,7 +31,7 @@ final class Cameras {
         v.lastCamera = id;
         // A new line of sight is not a way to fly: the cut between views is at once, as on a film set.
         stage.pose(v, pose(stage, v, node));
-        stage.remember(v);
+        stage.remember(v, "through " + stage.nameOf(node));
         stage.changes().add(Changes.CAPTION | Changes.KEEP);
         return true;
     }
@@ -46,7 +46,7 @@ final class Cameras {
         if (v.beforeCamera != null) {
             stage.pose(v, v.beforeCamera);
         }
-        stage.remember(v);
+        stage.remember(v, "leave the camera");
         stage.changes().add(Changes.CAPTION | Changes.KEEP);
     }
 

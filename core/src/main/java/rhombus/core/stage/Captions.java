@@ -26,12 +26,21 @@ final class Captions {
         if (stage.walking().view() == v) {
             return stage.walking().flying() ? "Flying" : "Walking";
         }
-        String d = direction(v, stage.scene().up());
+        UpAxis up = stage.scene().up();
+        String d = direction(v, up);
         boolean flat = v.pose.projection().flat();
         if (d.equals("free")) {
             return flat ? "Free flat" : "Scout";
         }
-        return d.substring(0, 1).toUpperCase() + d.substring(1);
+        String name = d.substring(0, 1).toUpperCase() + d.substring(1);
+        double turned = roll(v, up);
+        return turned == 0 ? name : name + ", turned " + Lengths.fixed(turned, 0) + "°";
+    }
+
+    /** The roll of a view in degrees; 0 where it is too small to be told. */
+    private static double roll(ViewState v, UpAxis up) {
+        double roll = Math.toDegrees(Heading.roll(v.pose.orientation(), up));
+        return Math.abs(roll) > 0.05 ? roll : 0;
     }
 
     /** Lens of a perspective view with its roll where there is one, or the drawing scale of a flat one. */
@@ -43,8 +52,9 @@ final class Captions {
         } else {
             s.append(scale(v.screen().metresPerPixel(1) / PIXEL));
         }
-        double roll = Math.toDegrees(Heading.of(p.orientation(), stage.scene().up()).roll());
-        if (Math.abs(roll) > 0.05) {
+        double roll = roll(v, stage.scene().up());
+        // The title of an axis view tells it already.
+        if (roll != 0 && (v.camera != null || direction(v, stage.scene().up()).equals("free"))) {
             s.append(" · roll ").append(Lengths.fixed(roll, 0)).append('°');
         }
         if (!v.crop.none()) {

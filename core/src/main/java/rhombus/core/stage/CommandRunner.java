@@ -6,6 +6,8 @@ import rhombus.core.display.Overlay;
 import rhombus.core.keymap.Commands;
 import rhombus.core.pick.Edges;
 import rhombus.core.pick.Hit;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
 import rhombus.core.plain.Plain;
 
 /** Runs actions by id: views, scene, board and display, each by its own group. */
@@ -118,16 +120,14 @@ final class CommandRunner {
 
     /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
     Hit pick(ViewState v, double lx, double ly) {
-        Hit icon = Icons.at(stage, v, lx, ly);
-        if (icon != null) {
-            return icon;
-        }
-        if (v.mode == DisplayMode.WIRE) {
-            Hit edge = Edges.closest(stage.scene(), v.screen(), lx, ly);
-            if (edge != null) {
-                return edge;
-            }
-        }
-        return stage.surfaceAt(v, v.pose, lx, ly, false);
+        Hit first = markOrEdge(v, v.pose, lx, ly);
+        return first != null ? first : stage.surfaceAt(v, v.pose, lx, ly, false);
+    }
+
+    /** What is taken before any surface: the mark of a light or camera, in wireframe an edge in reach; null for none. */
+    Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
+        Screen screen = v.screen().with(p);
+        Hit icon = Icons.at(stage, v, screen, lx, ly);
+        return icon != null || v.mode != DisplayMode.WIRE ? icon : Edges.closest(stage.scene(), screen, lx, ly);
     }
 }

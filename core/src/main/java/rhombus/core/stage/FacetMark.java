@@ -50,7 +50,7 @@ record FacetMark(double x, double y, double radius, double ring) {
 
     /** What a point of the viewport means on its Facet: a direction's name, home, a roll; null beside it. */
     static String at(Stage stage, ViewState v, double lx, double ly) {
-        if (!shown(stage, v)) {
+        if (!shown(stage, v) || Double.isNaN(lx)) {
             return null;
         }
         FacetMark f = of(v);

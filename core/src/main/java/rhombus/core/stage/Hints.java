@@ -11,6 +11,7 @@ import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Found;
+import rhombus.core.keymap.KeyDeed;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 
@@ -83,15 +84,13 @@ final class Hints {
 
     private void consider(Binding b) {
         Command command = Commands.named(b.command());
-        boolean exact = command.sort() == Command.Sort.ACTION;
-        Found f = exact
-                ? new Found(stage.keymap().find(b.trigger(), modifiers, contexts), false, false)
-                : Found.in(stage.keymap(), b.trigger(), modifiers, contexts);
-        if (f == null || f.binding() != b || taken(b) || !said.add(b.trigger().toString())) {
+        Found f = answer(b);
+        if (f == null || f.binding() != b || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b) || !said.add(b.trigger().toString())) {
             return;
         }
+        String does = performed(b);
         String motion = motion(b);
-        String words = motion == null ? action(b) : Words.of(motion, flat());
+        String words = motion == null ? action(b, does) : Words.of(motion, flat());
         if (f.fine() && command.sort() != Command.Sort.HELD) {
             words += ", fine";
         }
@@ -104,25 +103,47 @@ final class Hints {
                 "trigger", trigger,
                 "words", goes ? "go" : words,
                 "does", motion == null ? null : does(motion),
-                "command", b.command());
+                "command", does,
+                "bindings", new ArrayList<>(List.of(b.id())));
         for (Object o : out) {
             Map<String, Object> other = Plain.map(o);
             if (other.get("command") != null && other.get("command").equals(m.get("command")) && other.get("words").equals(m.get("words"))) {
                 // Two triggers for one deed share a line.
                 other.put("trigger", other.get("trigger") + (goes ? " " : " or ") + trigger);
+                Plain.list(other.get("bindings")).add(b.id());
                 return;
             }
         }
         out.add(m);
     }
 
-    /** A held key whose place a more specific context has taken. */
-    private boolean taken(Binding b) {
-        if (b.trigger().kind() != Trigger.Kind.HOLD) {
-            return false;
+    /** What the resolver would find for a binding's trigger here and now: the same rules as its own. */
+    private Found answer(Binding b) {
+        Trigger t = b.trigger();
+        return switch (t.kind()) {
+            case KEY, HOLD -> {
+                KeyDeed deed = KeyDeed.of(stage.keymap(), t.code(), modifiers, contexts, !stage.resolver().moving());
+                boolean tapOfHeld = t.kind() == Trigger.Kind.KEY && deed.sort() == KeyDeed.Sort.HOLD;
+                Binding answers = tapOfHeld ? stage.keymap().find(t, modifiers, contexts) : deed.binding();
+                Found loose = Found.in(stage.keymap(), t, modifiers, contexts);
+                yield answers == null ? null : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
+            }
+            case CLICK, DOUBLE -> new Found(stage.keymap().find(t, modifiers, contexts), false, false);
+            default -> Found.in(stage.keymap(), t, modifiers, contexts);
+        };
+    }
+
+    /** A click on a handle takes nothing behind it. */
+    private boolean onHandle(Binding b) {
+        return b.command().startsWith("select.") && contexts.contains(Context.HANDLE) && !performed(b).equals("select.through");
+    }
+
+    /** The command that is run: buttons that select and list may be exchanged, and a first click may only activate. */
+    private String performed(Binding b) {
+        if (b.trigger().kind() != Trigger.Kind.CLICK || !b.command().startsWith("select.")) {
+            return b.command();
         }
-        Found key = Found.in(stage.keymap(), Trigger.key(b.trigger().code()), modifiers, contexts);
-        return key != null && key.binding().context().compareTo(b.context()) < 0;
+        return stage.wouldOnlyActivate(view) ? "board.activate" : SelectCommands.exchanged(stage, b.command());
     }
 
     /** The motion a binding starts here, or null if it is none. */
@@ -152,8 +173,15 @@ final class Hints {
         return Words.does(motion, flat());
     }
 
-    private String action(Binding b) {
-        return switch (b.command()) {
+    private String action(Binding b, String does) {
+        if (!does.equals(b.command())) {
+            return switch (does) {
+                case "board.activate" -> "activate this viewport";
+                case "select.through" -> "list what lies under the pointer";
+                default -> "select";
+            };
+        }
+        return switch (does) {
             case "view.frame-selection" -> stage.selection().isEmpty()
                     ? "frame all" : "frame " + SceneCommands.names(stage);
             case "board.solo" -> stage.board().solo >= 0 ? "bring all viewports back" : b.words();

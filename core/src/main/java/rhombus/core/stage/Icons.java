@@ -6,6 +6,7 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
+import rhombus.core.view.Screen;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
@@ -21,7 +22,7 @@ final class Icons {
         void at(int node, Vec3 place, Vec3 screen);
     }
 
-    private static void each(Stage stage, ViewState v, Each to) {
+    private static void each(Stage stage, ViewState v, Screen screen, Each to) {
         Scene s = stage.scene();
         if (!v.shows(Overlay.ICONS)) {
             return;
@@ -30,26 +31,33 @@ final class Icons {
             Kind k = s.node(i).kind();
             if ((k == Kind.LIGHT || k == Kind.CAMERA) && s.shown(i) && !s.node(i).id().equals(v.camera)) {
                 Vec3 p = Mat4.origin(s.world(i));
-                Vec3 at = v.screen().project(p);
-                if ((at.z() > 0 || v.pose.projection().flat()) && at.x() > -HALF && at.y() > -HALF && at.x() < v.width + HALF && at.y() < v.height + HALF) {
+                Vec3 at = screen.project(p);
+                if ((at.z() > 0 || screen.pose().projection().flat()) && at.x() > -HALF && at.y() > -HALF && at.x() < v.width + HALF && at.y() < v.height + HALF) {
                     to.at(i, p, at);
                 }
             }
         }
     }
 
+    /** Whether any mark is in a viewport. */
+    static boolean any(Stage stage, ViewState v) {
+        boolean[] found = new boolean[1];
+        each(stage, v, v.screen(), (n, p, at) -> found[0] = true);
+        return found[0];
+    }
+
     static List<Object> plain(Stage stage, ViewState v) {
         List<Object> out = new ArrayList<>();
-        each(stage, v, (n, p, at) -> out.add(Plain.map(
+        each(stage, v, v.screen(), (n, p, at) -> out.add(Plain.map(
                 "object", stage.scene().node(n).id(), "kind", stage.scene().node(n).kind().word(), "x", at.x(), "y", at.y(),
                 "selected", stage.selection().has(n), "locked", stage.scene().locked(n))));
         return out;
     }
 
     /** The light or camera whose mark lies under a point, the nearest in front; null for none. */
-    static Hit at(Stage stage, ViewState v, double lx, double ly) {
+    static Hit at(Stage stage, ViewState v, Screen screen, double lx, double ly) {
         Hit[] best = new Hit[1];
-        each(stage, v, (n, p, at) -> {
+        each(stage, v, screen, (n, p, at) -> {
             boolean on = Math.abs(at.x() - lx) + Math.abs(at.y() - ly) <= HALF + 3;
             if (on && !stage.scene().locked(n) && (best[0] == null || at.z() < best[0].distance())) {
                 best[0] = new Hit(n, p, at.z());

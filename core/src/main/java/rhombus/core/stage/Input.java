@@ -17,6 +17,8 @@ final class Input {
     private final Resolver resolver;
     private final Fingers fingers;
     private boolean locked;
+    /** The viewport in which fingers came down. */
+    private ViewState touched;
     private double pointerX = Double.NaN;
     private double pointerY = Double.NaN;
     /** Where the hand is, on and on while the pointer is held by the browser. */
@@ -92,6 +94,11 @@ final class Input {
     /** A finger came down on the glass. */
     void touchDown(int id, double x, double y, double timeMs) {
         stage.tick(timeMs);
+        // A finger in another viewport takes no part in a gesture that runs in this one.
+        if (fingers.count() > 0 && !stage.walking().on() && stage.board().at(x, y) != touched) {
+            return;
+        }
+        touched = stage.board().at(x, y);
         touchedAt(x, y);
         if (fingers.count() == 0 && !stage.walking().on()) {
             stage.activate(stage.board().at(x, y));
@@ -102,13 +109,18 @@ final class Input {
     /** A finger moved. */
     void touchMove(int id, double x, double y, double timeMs) {
         stage.tick(timeMs);
-        touchedAt(x, y);
-        fingers.move(id, x, y);
+        if (fingers.has(id)) {
+            touchedAt(x, y);
+            fingers.move(id, x, y);
+        }
     }
 
     /** A finger left the glass, or the browser took it away. */
     void touchUp(int id, double x, double y, boolean lost, double timeMs) {
         stage.tick(timeMs);
+        if (!fingers.has(id)) {
+            return;
+        }
         if (lost) {
             fingers.lost();
         } else {

@@ -66,7 +66,7 @@ final class LinkedViews {
     /** A gesture in a viewport is over: what went along is an entry of its own Trail. */
     void remember(ViewState lead) {
         for (ViewState v : followers(lead)) {
-            if (v.trail.add(v.pose)) {
+            if (v.trail.add(v.pose, "went along")) {
                 stage.changes().add(Changes.KEEP);
             }
         }

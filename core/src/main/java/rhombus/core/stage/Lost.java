@@ -6,6 +6,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.geometry.Wedge;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.pick.Marquee;
+import rhombus.core.pick.Seen;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Screen;
@@ -49,9 +50,9 @@ final class Lost {
     /** Whether a viewport shows nothing of a scene that has something to show. */
     static boolean empty(Stage stage, ViewState v) {
         Scene s = stage.scene();
-        if (!stage.opened() || !v.shown || s.bounds().isEmpty()) {
+        if (!stage.opened() || !v.shown || s.bounds().isEmpty() && s.points().length == 0) {
             return false;
         }
-        return !stage.surfaces().anythingIn(Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
+        return !Icons.any(stage, v) && !Seen.anything(stage.surfaces(), s, v.screen(), Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
     }
 }

@@ -80,7 +80,7 @@ final class Motions {
 
     /** Depth of the surface under a point, else of the focus. */
     private double depthAt(ViewState v, double lx, double ly) {
-        Hit hit = stage.surfaceAt(v, v.pose, lx, ly, true);
+        Hit hit = stage.heldAt(v, v.pose, lx, ly);
         return hit == null ? v.pose.focus() : v.pose.depth(hit.point());
     }
 

@@ -44,7 +44,7 @@ final class PivotCommands {
     }
 
     private void here(ViewState v, double lx, double ly) {
-        Hit hit = Double.isNaN(lx) ? null : stage.surfaceAt(v, v.pose, lx, ly, true);
+        Hit hit = Double.isNaN(lx) ? null : stage.heldAt(v, v.pose, lx, ly);
         if (hit == null) {
             stage.changes().notice("There is no surface under the pointer to pin the pivot to.", null, null);
             return;

@@ -59,7 +59,7 @@ final class PivotState {
         if (Double.isNaN(lx)) {
             return Offer.none("The pointer is elsewhere.");
         }
-        Hit hit = stage.surfaceAt(v, v.pose, lx, ly, true);
+        Hit hit = stage.heldAt(v, v.pose, lx, ly);
         return hit == null
                 ? Offer.none("There is no surface under the pointer.")
                 : Offer.of(hit.point(), stage.nameOf(hit.node()));

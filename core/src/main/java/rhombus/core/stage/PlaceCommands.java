@@ -21,12 +21,13 @@ import rhombus.core.scene.UpAxis;
 final class PlaceCommands {
     /** A new object is about this part of the view's height. */
     private static final double PART = 0.2;
-    private static final double SMALLEST_SCALE = 1e-9;
 
     private final Stage stage;
+    private final TypedPlaces typed;
 
     PlaceCommands(Stage stage) {
         this.stage = stage;
+        this.typed = new TypedPlaces(stage);
     }
 
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
@@ -46,6 +47,8 @@ final class PlaceCommands {
                     step(args, v);
                 }
             }
+            case "tool.nudge" -> new Nudges(stage, v).key(args);
+            case "tool.step-handle" -> new Nudges(stage, v).handle(Plain.text(args.get("handle"), ""), args);
             case "add.shape" -> add(args, v, lx, ly);
             case "add.light" -> light(args, v, lx, ly);
             case "add.group" -> added("Add group", SceneEdits.add(stage.scene(),
@@ -60,33 +63,8 @@ final class PlaceCommands {
     private void change(String id, Map<String, Object> args, int node) {
         Scene s = stage.scene();
         String name = stage.nameOf(node);
-        double[] local = s.node(node).local();
         switch (id) {
-            case "edit.place" -> {
-                Vec3 is = s.pivot(node);
-                Vec3 to = new Vec3(stage.typed().length(args.get("x"), is.x()), stage.typed().length(args.get("y"), is.y()),
-                        stage.typed().length(args.get("z"), is.z()));
-                if (to.distance(is) > 0) {
-                    stage.editing().apply("Move " + name, s.withLocals(Map.of(node, s.movedLocal(node, to.minus(is)))));
-                }
-            }
-            case "edit.turn" -> {
-                Vec3 is = Transforms.angles(Transforms.rotationOf(local));
-                Vec3 to = new Vec3(stage.typed().angle(args.get("x"), is.x()), stage.typed().angle(args.get("y"), is.y()),
-                        stage.typed().angle(args.get("z"), is.z()));
-                if (to.distance(is) > 0) {
-                    double[] m = Transforms.placed(s, node, Transforms.ofAngles(to), Transforms.scaleOf(local));
-                    stage.editing().apply("Rotate " + name, s.withLocals(Map.of(node, m)));
-                }
-            }
-            case "edit.scale" -> {
-                Vec3 is = Transforms.scaleOf(local);
-                Vec3 to = new Vec3(factor(args.get("x"), is.x()), factor(args.get("y"), is.y()), factor(args.get("z"), is.z()));
-                if (to.distance(is) > 0) {
-                    double[] m = Transforms.placed(s, node, Transforms.rotationOf(local), to);
-                    stage.editing().apply("Scale " + name, s.withLocals(Map.of(node, m)));
-                }
-            }
+            case "edit.place", "edit.turn", "edit.scale" -> typed.run(id, args, node);
             default -> {
                 Shape shape = s.node(node).shape();
                 if (shape != null) {
@@ -95,23 +73,20 @@ final class PlaceCommands {
                         Object typed = args.get(p.id());
                         if (typed != null) {
                             double was = Plain.number(shape.toPlain().get(p.id()), p.usual());
-                            numbers.put(p.id(), p.whole() ? stage.typed().number(typed, was) : stage.typed().length(typed, was));
+                            double to = p.whole() ? stage.typed().whole(typed, was) : stage.typed().length(typed, was);
+                            try {
+                                p.check(to);
+                            } catch (IllegalArgumentException e) {
+                                stage.changes().notice(e.getMessage() + "; the old number stays.", null, null);
+                                return;
+                            }
+                            numbers.put(p.id(), to);
                         }
                     }
                     stage.editing().apply("Change " + name, SceneEdits.reshape(s, node, shape.with(numbers)));
                 }
             }
         }
-    }
-
-    /** A factor that keeps an object from being flattened to nothing. */
-    private double factor(Object typed, double otherwise) {
-        double k = stage.typed().number(typed, otherwise);
-        if (Math.abs(k) < SMALLEST_SCALE) {
-            stage.changes().notice("An object cannot be scaled to nothing; the old number stays.", null, null);
-            return otherwise;
-        }
-        return k;
     }
 
     /** Moves, turns or scales everything selected by a typed amount along the tool's axes, without dragging. */
@@ -130,7 +105,7 @@ final class PlaceCommands {
                 stage.editing().apply("Rotate " + names, new Operation.Turn(roots, t.about(), Quat.about(t.axes(v).axis(axis), by)));
             }
             default -> {
-                double k = factor(args.get("by"), 1);
+                double k = typed.factor(args.get("by"), 1);
                 stage.editing().apply("Scale " + names, new Operation.Scale(roots, t.about(), t.axes(v).orientation(), new Vec3(k, k, k)));
             }
         }

@@ -308,6 +308,7 @@ final class Press implements Actions {
         ViewState v = view;
         boolean fromPad = grip != null && grip.pad();
         List<Before> moved = List.copyOf(before);
+        String deed = command;
         forget();
         if (fromPad) {
             stage.grips().used();
@@ -319,7 +320,8 @@ final class Press implements Actions {
         for (Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
             if (b.view != stage.walking().view()) {
-                stage.remember(b.view);
+                stage.remember(b.view, Words.of(deed, b.view.pose.projection().flat()));
+                stage.refusals().released(b.view, b.pose);
             }
         }
         stage.changes().view(v.number);

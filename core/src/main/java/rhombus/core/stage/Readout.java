@@ -48,14 +48,14 @@ final class Readout {
     private Map<String, Object> view() {
         Pose p = v.pose;
         double depth = p.focus();
-        double roll = Heading.of(p.orientation(), stage.scene().up()).roll();
+        double roll = Heading.roll(p.orientation(), stage.scene().up());
         List<Object> fields = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
             fields.add(field("view.set", a, "Eye", length(p.eye().get(a)), inUnit(p.eye().get(a))));
         }
-        fields.add(field("view.set", "focus", "Focus", length(p.focus())));
+        fields.add(lengthField("view.set", "focus", "Focus", p.focus()));
         if (p.projection() instanceof Projection.Orthographic o) {
-            fields.add(field("view.set", "extent", "Extent", length(o.extent())));
+            fields.add(lengthField("view.set", "extent", "Extent", o.extent()));
         } else {
             fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
             fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(FULL_FRAME, v.lens), 1) + " mm"));
@@ -141,7 +141,7 @@ final class Readout {
             List<Object> fields = new ArrayList<>();
             for (Shape.Parameter p : n.shape().sort().parameters()) {
                 double value = Plain.number(n.shape().toPlain().get(p.id()), p.usual());
-                fields.add(field("edit.shape", p.id(), p.words(), p.whole() ? Lengths.fixed(value, 0) : length(value)));
+                fields.add(p.whole() ? field("edit.shape", p.id(), p.words(), Lengths.fixed(value, 0)) : lengthField("edit.shape", p.id(), p.words(), value));
             }
             m.put("shape", fields);
         }
@@ -156,23 +156,20 @@ final class Readout {
         return out;
     }
 
-    /** A length in the user's unit, to a hundredth of a millimetre, without zeros at the end. */
+    /** A length in the user's unit with all the digits that count, to copy and to type over. */
     private String length(double metres) {
-        double k = Quantity.LENGTHS.getOrDefault(unit, 1.0);
-        return number(metres / k, k >= 0.3 ? 5 : k > 0.005 ? 3 : 2) + " " + unit;
+        return full(inUnit(metres)) + " " + unit;
+    }
+
+    /** All of a number that counts: nine decimals, more for what is very small. */
+    private static String full(double v) {
+        double a = Math.abs(v);
+        return number(v, a < 1e-6 ? 15 : 9);
     }
 
     /** A number with some decimals at most and no zeros at the end. */
     static String number(double v, int places) {
-        String s = Math.abs(v) < 1e15 ? Lengths.fixed(v, places) : String.valueOf(v);
-        int end = s.length();
-        if (s.indexOf('.') >= 0 && s.indexOf('E') < 0) {
-            while (s.charAt(end - 1) == '0') {
-                end--;
-            }
-            end -= s.charAt(end - 1) == '.' ? 1 : 0;
-        }
-        return s.substring(0, end);
+        return Math.abs(v) < 1e15 ? Lengths.trimmed(Lengths.fixed(v, places)) : Lengths.digits(v);
     }
 
     /** A field of an axis: where three stand in a row they are brief until one looks into them. */
@@ -185,10 +182,17 @@ final class Readout {
         return Plain.map("command", command, "key", key, "label", label, "text", text);
     }
 
-    /** A number where three stand in a row: three digits. */
+    /** A length: four digits until one looks into the field, which then has all of them. */
+    private Map<String, Object> lengthField(String command, String key, String label, double metres) {
+        Map<String, Object> m = field(command, key, label, length(metres));
+        m.put("short", brief(inUnit(metres)) + " " + unit);
+        return m;
+    }
+
+    /** A number on the screen: four significant digits. */
     private static String brief(double v) {
-        double a = Math.abs(v);
-        return number(v, a >= 100 ? 0 : a >= 10 ? 1 : a >= 1 ? 2 : 3);
+        // What is nothing beside the places of a scene is told as nothing.
+        return Math.abs(v) < 1e-9 ? "0" : Lengths.digits(v);
     }
 
     private double inUnit(double metres) {

@@ -4,6 +4,7 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Context;
 import rhombus.core.navigate.Turns;
 import rhombus.core.pick.Hit;
+import rhombus.core.view.Direction;
 import rhombus.core.view.Pose;
 
 /** What a viewport refuses, always with a cue and a reason, and what has to be done to it before a motion begins. */
@@ -33,6 +34,17 @@ final class Refusals {
         }
         refuse(v, lx, ly, Captions.title(stage, v) + " is held: orbit is off in axis views. Habits can release them.");
         return true;
+    }
+
+    /** Says that a flat axis view has become a free one, and offers the way back. */
+    void released(ViewState v, Pose before) {
+        Direction was = Direction.of(before.orientation(), stage.scene().up());
+        Pose now = v.destination();
+        if (was != null && v.camera == null && before.projection().flat() && now.projection().flat()
+                && Direction.of(now.orientation(), stage.scene().up()) == null) {
+            String name = was.word().substring(0, 1).toUpperCase() + was.word().substring(1);
+            stage.changes().notice(name + " was released: this viewport is a free flat view now.", "Back to " + was.word(), "trail.back");
+        }
     }
 
     /** What leaves an axis view that went flat by itself is a perspective again; any other pose stays as it is. */

@@ -33,7 +33,7 @@ final class SceneCommands {
             case "object" -> objects.run(id, args);
             case "layer" -> layers.run(id, args);
             case "pivot" -> pivot.run(id, args, v, lx, ly);
-            case "tool" -> stage.tools().run(id, args);
+            case "tool" -> places.run(id, args, v, lx, ly) || stage.tools().run(id, args);
             case "add" -> places.run(id, args, v, lx, ly);
             case "edit" -> edit(id, args) || places.run(id, args, v, lx, ly);
             case "gesture" -> {

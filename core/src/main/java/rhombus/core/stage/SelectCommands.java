@@ -67,11 +67,12 @@ final class SelectCommands {
         return n >= 0;
     }
 
+    /** Everything a click or a marquee could take: objects, lights and cameras. */
     private List<Integer> pickable() {
         Scene s = stage.scene();
         List<Integer> out = new ArrayList<>();
         for (int i = 0; i < s.count(); i++) {
-            if (s.node(i).kind() == Kind.MESH && s.shown(i) && !s.locked(i)) {
+            if (s.node(i).kind() != Kind.GROUP && s.shown(i) && !s.locked(i)) {
                 out.add(i);
             }
         }

@@ -301,7 +301,7 @@ public final class Snapshots {
             out.add(Plain.map(
                     "name", v.trail.names().get(i),
                     "on", i == v.trail.index(),
-                    "words", d != null ? d.word() : flat ? "free flat" : "scout",
+                    "words", v.trail.deed(i).isEmpty() ? d != null ? d.word() : flat ? "free flat" : "scout" : v.trail.deed(i),
                     "lens", flat ? "flat" : Lengths.fixed(Math.toDegrees(((Projection.Perspective) p.projection()).fovY()), 0) + "°"));
         }
         return out;

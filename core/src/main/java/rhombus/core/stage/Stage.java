@@ -538,9 +538,13 @@ public final class Stage {
         worked = v;
     }
 
+    boolean wouldOnlyActivate(ViewState v) {
+        return worked != v && habits.is(AllHabits.FIRST_CLICK, "activates");
+    }
+
     /** Whether a click in a viewport only makes it the one that is worked in, as the user may have set. */
     boolean onlyActivates(ViewState v) {
-        boolean first = worked != v && habits.is(AllHabits.FIRST_CLICK, "activates");
+        boolean first = wouldOnlyActivate(v);
         if (first) {
             worked = v;
             activate(v);
@@ -566,9 +570,9 @@ public final class Stage {
         changes.view(v.number);
     }
 
-    /** A gesture or a command has ended: its destination is an entry of the Trail. */
-    void remember(ViewState v) {
-        if (v.trail.add(v.destination())) {
+    /** A gesture or a command has ended: its destination is an entry of the Trail, called after what was done. */
+    void remember(ViewState v, String deed) {
+        if (v.trail.add(v.destination(), deed)) {
             changes.add(Changes.KEEP | Changes.READOUT);
         }
         if (v.glide == null) {
@@ -579,6 +583,15 @@ public final class Stage {
     Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
         Ray sight = v.screen().with(p).ray(lx, ly);
         return surfaces.closest(sight, startOf(sight, p), locked);
+    }
+
+    /**
+     * What the hand holds at a point of a viewport: what a click would take there, so the mark of a light or camera and, in
+     * a wireframe, an edge in reach come before the surface behind them; locked surfaces are held too. Null in the open.
+     */
+    Hit heldAt(ViewState v, Pose p, double lx, double ly) {
+        Hit first = runner.markOrEdge(v, p, lx, ly);
+        return first != null ? first : surfaceAt(v, p, lx, ly, true);
     }
 
     /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene. */

@@ -30,9 +30,9 @@ final class Stepping {
                     }
                 }
             }
-            case "navigate.zoom-steps" -> go(v, Lens.zoom(p, Math.pow(Dolly.NOTCH, -steps)), steps);
+            case "navigate.zoom-steps" -> go(v, command, Lens.zoom(p, Math.pow(Dolly.NOTCH, -steps)), steps);
             case "navigate.roll-steps" ->
-                    go(v, Look.roll(p, steps * Math.toRadians(stage.habits().number(AllHabits.STEP))), steps);
+                    go(v, command, Look.roll(p, steps * Math.toRadians(stage.habits().number(AllHabits.STEP))), steps);
             case "navigate.crop-steps" -> stage.crop(v, v.crop.scaled(
                     Math.pow(Dolly.NOTCH, -steps), (lx - v.width / 2) / v.height, (ly - v.height / 2) / v.height));
             case "walk.speed" -> stage.walking().speed(stage.walking().speed() * Math.pow(WALK_NOTCH, steps));
@@ -45,8 +45,8 @@ final class Stepping {
         stage.wheel(v).step(lx, ly, steps, stage.now());
     }
 
-    private void go(ViewState v, Pose to, double steps) {
+    private void go(ViewState v, String command, Pose to, double steps) {
         Cameras.stepOut(stage, v);
-        stage.wheel(v).go(to, steps, stage.now());
+        stage.wheel(v).go(to, Words.of(command, to.projection().flat()), steps, stage.now());
     }
 }

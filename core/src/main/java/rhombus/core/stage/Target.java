@@ -38,9 +38,11 @@ record Target(Ray line, double distance, double limit) {
     static Target surface(Stage stage, ViewState v, Pose pose, double lx, double ly) {
         Ray line = v.screen().with(pose).ray(lx, ly);
         double radius = stage.scene().radius();
-        Hit hit = pose.projection().flat() ? null : stage.surfaceAt(v, pose, lx, ly, true);
+        Hit hit = pose.projection().flat() ? null : stage.heldAt(v, pose, lx, ly);
         if (hit != null) {
-            return new Target(line, hit.distance(), near(stage));
+            // A mark or an edge in reach lies beside the line of sight: as deep as it counts.
+            double depth = hit.point().minus(pose.eye()).dot(pose.forward());
+            return new Target(line, depth / line.direction().dot(pose.forward()), near(stage));
         }
         // Steps of a useful size, so that flying through the open never seems to stall.
         return new Target(line, Math.max(pose.focus(), radius * 0.1), radius * 0.05);

@@ -39,6 +39,7 @@ final class Tools {
     private static final List<String> AXES = List.of("world", "parent", "local", "view");
     private static final List<String> ABOUT = List.of("common", "each", "last");
     private static final List<String> SNAP = List.of("grid", "vertex");
+    private static final List<String> TYPED = List.of("relative", "same");
 
     private final Stage stage;
     private Sort sort;
@@ -46,6 +47,7 @@ final class Tools {
     private String axes = "world";
     private String about = "common";
     private String snap = "grid";
+    private String typed = "relative";
 
     Tools(Stage stage) {
         this.stage = stage;
@@ -81,6 +83,7 @@ final class Tools {
             case "tool.axes" -> axes = next(AXES, axes, to);
             case "tool.about" -> about = next(ABOUT, about, to);
             case "tool.snap" -> snap = next(SNAP, snap, to);
+            case "tool.typed" -> typed = next(TYPED, typed, to);
             default -> {
                 return false;
             }
@@ -92,6 +95,11 @@ final class Tools {
     /** The named one, or without a name the one after the present. */
     private static String next(List<String> all, String is, String to) {
         return all.contains(to) ? to : to.isEmpty() ? all.get((all.indexOf(is) + 1) % all.size()) : is;
+    }
+
+    /** Whether numbers typed for the last of several objects hold for all of them; else all change by as much. */
+    boolean typesTheSame() {
+        return typed.equals("same");
     }
 
     boolean snapsToVertices() {
@@ -150,12 +158,12 @@ final class Tools {
     }
 
     Map<String, Object> toPlain() {
-        return Plain.map("tool", sort == null ? null : sort.id(), "last", last.id(), "axes", axes, "about", about, "snap", snap);
+        return Plain.map("tool", sort == null ? null : sort.id(), "last", last.id(), "axes", axes, "about", about, "snap", snap, "typed", typed);
     }
 
     /** What is kept: a tool in use is not, so that nobody who comes back moves things by accident. */
     Map<String, Object> toKeep() {
-        return Plain.map("last", last.id(), "axes", axes, "about", about, "snap", snap);
+        return Plain.map("last", last.id(), "axes", axes, "about", about, "snap", snap, "typed", typed);
     }
 
     void read(Object plain) {
@@ -168,5 +176,6 @@ final class Tools {
         axes = next(AXES, axes, Plain.text(m.get("axes"), axes));
         about = next(ABOUT, about, Plain.text(m.get("about"), about));
         snap = next(SNAP, snap, Plain.text(m.get("snap"), snap));
+        typed = next(TYPED, typed, Plain.text(m.get("typed"), typed));
     }
 }

@@ -12,23 +12,33 @@ public final class Trail {
     private final List<Pose> poses = new ArrayList<>();
     /** Names each entry for as long as the scene is open, so that a picture of it finds its place. */
     private final List<Integer> names = new ArrayList<>();
+    /** What was done to come to each, in words; empty where nobody knows. */
+    private final List<String> deeds = new ArrayList<>();
     private int index = -1;
     private int named;
 
-    /** Adds the pose a gesture ended at; whatever lay ahead is forgotten. The same pose again adds nothing. */
+    /** The same without words. */
     public boolean add(Pose p) {
+        return add(p, "");
+    }
+
+    /** Adds the pose a gesture ended at; whatever lay ahead is forgotten. The same pose again adds nothing. */
+    public boolean add(Pose p, String deed) {
         if (index >= 0 && poses.get(index).equals(p)) {
             return false;
         }
         while (poses.size() > index + 1) {
             poses.remove(poses.size() - 1);
             names.remove(names.size() - 1);
+            deeds.remove(deeds.size() - 1);
         }
         poses.add(p);
+        deeds.add(deed);
         names.add(++named);
         if (poses.size() > DEPTH) {
             poses.remove(0);
             names.remove(0);
+            deeds.remove(0);
         }
         index = poses.size() - 1;
         return true;
@@ -58,6 +68,11 @@ public final class Trail {
         return names;
     }
 
+    /** What was done to come to an entry, in words; empty where nobody knows. */
+    public String deed(int i) {
+        return deeds.get(i);
+    }
+
     /** Place in the list, from 0. */
     public int index() {
         return index;
@@ -73,12 +88,19 @@ public final class Trail {
         return poses;
     }
 
+    /** Takes over one pose. */
+    void restart(Pose p) {
+        restore(List.of(p), List.of("start"), 0);
+    }
+
     /** Takes over a stored list. */
-    void restore(List<Pose> stored, int at) {
+    void restore(List<Pose> stored, List<String> how, int at) {
         poses.clear();
         names.clear();
-        for (Pose p : stored) {
-            poses.add(p);
+        deeds.clear();
+        for (int i = 0; i < stored.size(); i++) {
+            poses.add(stored.get(i));
+            deeds.add(how.get(i));
             names.add(++named);
         }
         index = Math.max(0, Math.min(poses.size() - 1, at));

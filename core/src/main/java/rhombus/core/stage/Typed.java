@@ -1,7 +1,9 @@
 package rhombus.core.stage;
 
+import java.util.Map;
 import rhombus.core.edit.Quantity;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.plain.Plain;
 
 /** Numbers as the user types them; what cannot be read is told, and the old number stays. */
 final class Typed {
@@ -13,24 +15,43 @@ final class Typed {
 
     /** A length in metres: a number, or text in the user's unit. */
     double length(Object typed, double otherwise) {
-        return read(typed, otherwise, text -> Quantity.length(text, stage.habits().value(AllHabits.UNIT).toString()));
+        return lengthIn(stage.habits().value(AllHabits.UNIT).toString(), typed, otherwise);
+    }
+
+    /** A length in metres: a number, or text in the unit of its field, in which the whole of it is read. */
+    double lengthIn(String unit, Object typed, double otherwise) {
+        return read(typed, otherwise, Quantity.LENGTHS.getOrDefault(unit, 1.0) * (unit.equals("m") || unit.equals("km") || unit.equals("ft") || unit.equals("yd") ? 0.1 : 1),
+                text -> Quantity.length(text, unit));
     }
 
     /** An angle in radians: a number of radians, or text in degrees. */
     double angle(Object typed, double otherwise) {
-        return read(typed, otherwise, Quantity::angle);
+        return read(typed, otherwise, Math.toRadians(1), Quantity::angle);
     }
 
     /** A number without a unit. */
     double number(Object typed, double otherwise) {
-        return read(typed, otherwise, Quantity::number);
+        return read(typed, otherwise, 0.1, Quantity::number);
+    }
+
+    /** A whole number without a unit. */
+    double whole(Object typed, double otherwise) {
+        return Math.rint(read(typed, otherwise, 1, Quantity::number));
+    }
+
+    /** Keys step a number up and down instead of typing it: with Shift ten times as far, with Alt a tenth. */
+    private static double steps(Map<String, Object> keys) {
+        return Plain.number(keys.get("steps"), 0) * (Plain.truth(keys.get("shift"), false) ? 10 : 1) * (Plain.truth(keys.get("alt"), false) ? 0.1 : 1);
     }
 
     private interface Reader {
         double read(String text);
     }
 
-    private double read(Object typed, double otherwise, Reader reader) {
+    private double read(Object typed, double otherwise, double step, Reader reader) {
+        if (typed instanceof Map<?, ?>) {
+            return otherwise + steps(Plain.map(typed)) * step;
+        }
         if (typed instanceof Number n && Double.isFinite(n.doubleValue())) {
             return n.doubleValue();
         }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.board.Start;
 import rhombus.core.navigate.Aim;
 import rhombus.core.navigate.Centre;
 import rhombus.core.navigate.Lengths;
@@ -30,6 +31,8 @@ final class ViewCommands {
     private static final double ZOOM_STEP = 0.25;
 
     private final Stage stage;
+    /** What is being done, as the Trail will call it. */
+    private String deed = "";
 
     ViewCommands(Stage stage) {
         this.stage = stage;
@@ -37,6 +40,7 @@ final class ViewCommands {
 
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
         String to = Plain.text(args.get("to"), "");
+        deed = Words.deed(id, to);
         Scene scene = stage.scene();
         Pose p = v.destination();
         switch (id) {
@@ -103,7 +107,10 @@ final class ViewCommands {
                 go(v, Turns.toggleProjection(p, v.lens));
             }
             case "view.level" -> go(v, Turns.level(p, scene.up()));
-            case "view.scout" -> free(v, Choices.scout(stage, v, p));
+            case "view.scout" -> {
+                v.chosen(Start.SCOUT);
+                free(v, Choices.scout(stage, v, p));
+            }
             case "view.free-flat" -> free(v, Choices.freeFlat(stage, v, p));
             case "trail.back" -> trail(v, v.trail.back(), "This is the first view of the Trail.");
             case "trail.forward" -> trail(v, v.trail.forward(), "This is the newest view of the Trail.");
@@ -157,6 +164,9 @@ final class ViewCommands {
             to = Turns.toggleProjection(to, v.lens);
             v.autoFlat = true;
         }
+        if (Plain.truth(args.get("flat"), false)) {
+            v.chosen(d.name());
+        }
         fresh(v, to);
     }
 
@@ -182,7 +192,7 @@ final class ViewCommands {
     private Pose centred(ViewState v, Pose p, double lx, double ly) {
         double x = Double.isNaN(lx) ? v.width / 2 : lx;
         double y = Double.isNaN(ly) ? v.height / 2 : ly;
-        Hit hit = stage.surfaceAt(v, p, x, y, true);
+        Hit hit = stage.heldAt(v, p, x, y);
         return Centre.on(p, hit == null ? v.screen().with(p).at(x, y, p.focus()) : hit.point());
     }
 
@@ -222,7 +232,7 @@ final class ViewCommands {
         Cameras.stepOut(stage, v);
         stage.glide(v, to, stage.glideMs());
         if (v != stage.walking().view()) {
-            stage.remember(v);
+            stage.remember(v, deed);
         }
         stage.changes().add(Changes.CAPTION);
     }
@@ -234,6 +244,7 @@ final class ViewCommands {
         Pose p = stage.refusals().leavingAxis(v, at);
         boolean stop = stage.habits().is(AllHabits.POLES, "stop");
         go(v, Turntable.orbit(p, p.focusPoint(), stage.scene().up(), step() * aside(to), -step() * above(to), stop));
+        stage.refusals().released(v, at);
     }
 
     private void free(ViewState v, Pose to) {
@@ -248,6 +259,7 @@ final class ViewCommands {
         if (!camera.isEmpty() && Cameras.through(stage, v, camera)) {
             return;
         }
+        deed = "to a Pin";
         Pose to = Workspace.pose(look.get("pose"));
         if (to == null) {
             return;

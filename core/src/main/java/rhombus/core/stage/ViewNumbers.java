@@ -22,10 +22,8 @@ final class ViewNumbers {
             double fov = t.angle(args.get("lens"), lens.fovY());
             Object mm = args.get("focal");
             if (mm != null) {
-                // A focal length is in millimetres unless it says otherwise.
-                String text = mm.toString().trim();
-                boolean bare = !text.isEmpty() && "0123456789.".indexOf(text.charAt(text.length() - 1)) >= 0;
-                double metres = t.length(bare ? text + " mm" : text, Lens.focalLength(Readout.FULL_FRAME, lens.fovY()) / 1000);
+                // A focal length is in millimetres, whatever unit places are in.
+                double metres = t.lengthIn("mm", mm, Lens.focalLength(Readout.FULL_FRAME, lens.fovY()) / 1000);
                 fov = metres > 0 ? Lens.fieldOfView(Readout.FULL_FRAME, metres * 1000) : fov;
             }
             projection = new Projection.Perspective(Math.max(Lens.NARROWEST, Math.min(Lens.WIDEST, fov)));
@@ -37,7 +35,7 @@ final class ViewNumbers {
         if (args.get("roll") == null) {
             return next;
         }
-        double is = Heading.of(p.orientation(), stage.scene().up()).roll();
+        double is = Heading.roll(p.orientation(), stage.scene().up());
         return Look.roll(next, t.angle(args.get("roll"), is) - is);
     }
 }

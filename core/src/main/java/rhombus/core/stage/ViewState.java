@@ -70,6 +70,11 @@ final class ViewState {
         hidden.addAll(start.hidden());
     }
 
+    /** It was given another direction on purpose: home is there from now on, unless the user has set another. */
+    void chosen(String from) {
+        start = new Start(from, start.mode(), start.hidden());
+    }
+
     boolean shows(Overlay o) {
         return !hidden.contains(o);
     }

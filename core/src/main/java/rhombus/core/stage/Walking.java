@@ -111,7 +111,7 @@ final class Walking {
             return;
         }
         forget();
-        stage.remember(v);
+        stage.remember(v, fly ? "fly" : "walk");
         stage.changes().add(Changes.CAPTION | Changes.READOUT);
         stage.changes().view(v.number);
     }
@@ -136,7 +136,7 @@ final class Walking {
         } else {
             stage.pose(v, to);
         }
-        stage.remember(v);
+        stage.remember(v, "back from the walk");
         stage.changes().add(Changes.CAPTION | Changes.READOUT);
     }
 

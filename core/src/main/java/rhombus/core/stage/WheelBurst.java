@@ -22,6 +22,7 @@ final class WheelBurst {
     private Pose landing;
     private DollyRun run;
     private double total;
+    private String deed = "";
 
     WheelBurst(Stage stage, ViewState view) {
         this.stage = stage;
@@ -32,6 +33,7 @@ final class WheelBurst {
         return running;
     }
 
+    /** Steps of a dolly. */
     void step(double lx, double ly, double steps, double nowMs) {
         if (lx != x || ly != y || run == null || view.destination() != landing) {
             run = new DollyRun(stage, view, view.destination(), lx, ly);
@@ -40,13 +42,14 @@ final class WheelBurst {
         x = lx;
         y = ly;
         total += steps;
-        go(run.at(total), steps, nowMs);
+        go(run.at(total), Words.of("navigate.dolly", view.pose.projection().flat()), steps, nowMs);
         landing = view.destination();
     }
 
     /** Steps of another kind than a dolly: to a pose. */
-    void go(Pose to, double steps, double nowMs) {
+    void go(Pose to, String what, double steps, double nowMs) {
         running = true;
+        deed = what;
         last = nowMs;
         if (Math.abs(steps) < SMOOTH && view.glide == null) {
             stage.pose(view, to);
@@ -64,7 +67,7 @@ final class WheelBurst {
     void end() {
         if (running) {
             running = false;
-            stage.remember(view);
+            stage.remember(view, deed);
         }
     }
 }

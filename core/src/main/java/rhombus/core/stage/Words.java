@@ -1,6 +1,7 @@
 package rhombus.core.stage;
 
 import java.util.Map;
+import rhombus.core.view.Standard;
 
 /**
  * What the motions are called: dolly moves the camera, zoom changes the lens, pan slides the camera sideways, look turns it
@@ -27,6 +28,22 @@ final class Words {
             Map.entry("navigate.dolly-zoom", "subject keeps its size"),
             Map.entry("navigate.crop", "picture only"));
 
+    private static final Map<String, String> DEEDS = Map.ofEntries(
+            Map.entry("view.centre-here", "centre"),
+            Map.entry("view.frame-selection", "frame"),
+            Map.entry("view.frame-all", "frame all"),
+            Map.entry("view.frame-everything", "frame everything"),
+            Map.entry("view.aim", "aim"),
+            Map.entry("view.set", "typed"),
+            Map.entry("view.home", "home"),
+            Map.entry("view.opposite", "opposite"),
+            Map.entry("view.quarter-roll", "quarter roll"),
+            Map.entry("view.toggle-projection", "perspective or flat"),
+            Map.entry("view.level", "level"),
+            Map.entry("view.scout", "scout"),
+            Map.entry("view.free-flat", "free flat"),
+            Map.entry("facet.go", "direction"));
+
     private Words() {}
 
     /** The name of a motion; a flat view has no eye to move and no lens, so there it scales. */
@@ -40,6 +57,20 @@ final class Words {
     /** What comes in steps is called like the drag that does the same. */
     private static String drag(String command) {
         return command.endsWith("-steps") ? command.substring(0, command.length() - 6) : command;
+    }
+
+    /** What a command did to a view, as its entry in the Trail is called; {@code to} is where it led, or empty. */
+    static String deed(String command, String to) {
+        Standard direction = Standard.named(to);
+        if (command.equals("view.direction") && direction != null) {
+            return "from the " + direction.words().toLowerCase();
+        }
+        String step = command.replace("navigate.step-", "navigate.");
+        String motion = NAMES.getOrDefault(step, "");
+        if (!step.equals(command) && !motion.isEmpty()) {
+            return motion + " " + to;
+        }
+        return DEEDS.getOrDefault(command, "");
     }
 
     /** What it does, in the words of the film set where they differ; empty where the name says all. */

@@ -54,8 +54,10 @@ final class Workspace {
     /** What is kept of a viewport. */
     static Map<String, Object> view(ViewState v) {
         List<Object> trail = new ArrayList<>();
-        for (Pose p : v.trail.poses()) {
-            trail.add(brief(p));
+        List<Object> deeds = new ArrayList<>();
+        for (int i = 0; i < v.trail.length(); i++) {
+            trail.add(brief(v.trail.poses().get(i)));
+            deeds.add(v.trail.deed(i));
         }
         Map<String, Object> m = look(v);
         m.putAll(Plain.map(
@@ -65,6 +67,7 @@ final class Workspace {
                 "lastCamera", v.lastCamera,
                 "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
                 "trail", trail,
+                "trailDeeds", deeds,
                 "trailIndex", v.trail.index()));
         return m;
     }
@@ -164,10 +167,14 @@ final class Workspace {
         v.otherMode = other == null ? v.otherMode : other;
         v.home = pose(m.get("home"));
         List<Pose> trail = new ArrayList<>();
-        for (Object o : Plain.list(m.get("trail"))) {
-            Pose p = pose(o);
+        List<String> deeds = new ArrayList<>();
+        List<Object> stored = Plain.list(m.get("trail"));
+        List<Object> words = Plain.list(m.get("trailDeeds"));
+        for (int i = 0; i < stored.size(); i++) {
+            Pose p = pose(stored.get(i));
             if (p != null && trail.size() < Trail.DEPTH) {
                 trail.add(p);
+                deeds.add(i < words.size() ? Plain.text(words.get(i), "") : "");
             }
         }
         Pose p = pose(m.get("pose"));
@@ -175,7 +182,11 @@ final class Workspace {
         v.lastCamera = camera(stage, m.get("lastCamera"));
         look(stage, v, m);
         if (p != null) {
-            v.trail.restore(trail.isEmpty() ? List.of(p) : trail, Plain.whole(m.get("trailIndex"), 0));
+            if (trail.isEmpty()) {
+                v.trail.restart(p);
+            } else {
+                v.trail.restore(trail, deeds, Plain.whole(m.get("trailIndex"), 0));
+            }
         }
         v.autoFlat = Plain.truth(m.get("autoFlat"), false);
     }

@@ -36,6 +36,15 @@ public record Heading(double yaw, double pitch, double roll) {
         return new Heading(yaw, pitch, Math.atan2(-u.dot(right), u.dot(straight)));
     }
 
+    /**
+     * The roll of an orientation, radians: about the line of sight, counter-clockwise for the camera, against the horizon; in a
+     * view straight down or up, which has none, against the top or bottom view as it is listed.
+     */
+    public static double roll(Quat q, UpAxis up) {
+        Heading h = of(q, up);
+        return Math.abs(h.pitch) < Math.PI / 2 ? h.roll : h.pitch < 0 ? h.yaw : -h.yaw;
+    }
+
     /** The orientation with this heading. */
     public Quat orientation(UpAxis up) {
         Quat base = Quat.ofBasis(up.right(), up.up(), up.front());

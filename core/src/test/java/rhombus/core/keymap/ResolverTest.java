@@ -192,4 +192,55 @@ class ResolverTest {
         m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "wheel"))));
         assertThatThrownBy(() -> Keymap.of(m)).hasMessageContaining("needs");
     }
+
+    /** Keys that are held for a motion hand over as buttons do, with no way lost and none made twice. */
+    @Test
+    void heldKeysHandOver() {
+        Log log = new Log();
+        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        r.pointer(10, 10, 0, 0, 0);
+        r.keyDown("KeyD", 0, false, 10);
+        r.pointer(20, 10, 0, 0, 20);
+        r.keyDown("KeyS", 0, false, 30);
+        r.keyDown("KeyS", 0, true, 35);
+        r.pointer(40, 10, 0, 0, 40);
+        r.keyUp("KeyD", 0, 50);
+        r.pointer(60, 10, 0, 0, 60);
+        r.keyUp("KeyS", 0, 70);
+        r.pointer(90, 10, 0, 0, 80);
+        assertThat(log.said).containsExactly("begin orbit-hold 10", "drag 20", "begin pan-hold 20", "drag 40", "drag 60", "release");
+    }
+
+    @Test
+    void theOlderKeyGoesOnWhenTheNewerIsLetGo() {
+        Log log = new Log();
+        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        r.pointer(10, 10, 0, 0, 0);
+        r.keyDown("KeyD", 0, false, 10);
+        r.pointer(20, 10, 0, 0, 20);
+        r.keyDown("KeyA", 0, false, 30);
+        r.pointer(40, 10, 0, 0, 40);
+        r.keyUp("KeyA", 0, 50);
+        r.pointer(60, 10, 0, 0, 60);
+        r.keyDown("Escape", 0, false, 65);
+        r.pointer(70, 10, 0, 0, 70);
+        r.keyUp("KeyD", 0, 80);
+        r.pointer(90, 10, 0, 0, 90);
+        assertThat(log.said).containsExactly(
+                "begin orbit-hold 10", "drag 20", "begin dolly-hold 20", "drag 40", "begin orbit-hold 40", "drag 60", "run cancel", "drag 70", "release");
+    }
+
+    @Test
+    void theFirstMotionStaysWhereTheUserWantsThat() {
+        Log log = new Log();
+        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        r.follow(false);
+        r.pointer(10, 10, 0, 0, 0);
+        r.keyDown("KeyD", 0, false, 10);
+        r.pointer(20, 10, 0, 0, 20);
+        r.keyDown("KeyS", 0, false, 30);
+        r.pointer(40, 10, 0, 0, 40);
+        r.keyUp("KeyD", 0, 50);
+        assertThat(log.said).containsExactly("begin orbit-hold 10", "drag 20", "drag 40", "release");
+    }
 }

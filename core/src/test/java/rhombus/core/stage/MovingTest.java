@@ -52,7 +52,7 @@ class MovingTest {
         hand.tap("ArrowRight", Modifiers.ALT);
         assertThat(direction(2)).isEqualTo("front");
         assertThat(hand.pose(2).orientation().right().distance(Vec3.Y)).isLessThan(1e-9);
-        assertThat(Captions.lens(hand.stage, hand.view(2))).contains("roll 90");
+        assertThat(Captions.title(hand.stage, hand.view(2))).isEqualTo("Front, turned 90°");
         hand.tap("KeyN", 0);
         assertThat(hand.pose(2).orientation().right().distance(Vec3.X)).isLessThan(1e-9);
     }

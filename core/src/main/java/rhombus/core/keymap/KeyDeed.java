@@ -1,0 +1,43 @@
+package rhombus.core.keymap;
+
+import java.util.List;
+
+/**
+ * What a key does as it goes down: something that lasts as long as it is held, a motion it is held for, something at once,
+ * or nothing. The resolver acts on it and the hints tell it, so that both say the same.
+ *
+ * @param sort of deed
+ * @param binding that answers, or null
+ */
+public record KeyDeed(Sort sort, Binding binding) {
+    /** Sorts of deeds. */
+    public enum Sort {
+        /** As long as the key is down. */
+        LASTS,
+        /** A motion, once the hand moves; a tap of the same key may do something of its own. */
+        HOLD,
+        /** At once. */
+        RUN,
+        /** Nothing. */
+        NONE
+    }
+
+    /**
+     * The deed of a key.
+     *
+     * @param free whether no motion runs, so that holding the key may start one
+     */
+    public static KeyDeed of(Keymap keymap, String code, int modifiers, List<Context> contexts, boolean free) {
+        Binding tap = keymap.find(Trigger.key(code), modifiers, contexts);
+        Found loose = Found.in(keymap, Trigger.key(code), modifiers, contexts);
+        Found hold = free ? Found.in(keymap, Trigger.hold(code), modifiers, contexts) : null;
+        int holdAt = hold == null ? Integer.MAX_VALUE : hold.binding().context().ordinal();
+        if (loose != null && Commands.named(loose.binding().command()).sort() == Command.Sort.HELD && loose.binding().context().ordinal() <= holdAt) {
+            return new KeyDeed(Sort.LASTS, loose.binding());
+        }
+        if (hold != null && (tap == null || tap.context().ordinal() >= holdAt)) {
+            return new KeyDeed(Sort.HOLD, hold.binding());
+        }
+        return tap == null ? new KeyDeed(Sort.NONE, null) : new KeyDeed(Sort.RUN, tap);
+    }
+}

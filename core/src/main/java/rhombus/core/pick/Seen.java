@@ -1,0 +1,60 @@
+package rhombus.core.pick;
+
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.geometry.Wedge;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Screen;
+
+/** Whether an eye finds anything in a picture: what is smaller than a speck counts only in numbers. */
+public final class Seen {
+    /** What is smaller than this, pixels, is a speck. */
+    private static final double SPECK = 3;
+    /** Specks that cover this much together, square pixels, are seen. */
+    private static final double COVER = 20;
+
+    private final Scene scene;
+    private final Screen screen;
+    private final Wedge wedge;
+    private boolean large;
+    private double area;
+    private double left = Double.POSITIVE_INFINITY;
+    private double right = Double.NEGATIVE_INFINITY;
+    private double high = Double.POSITIVE_INFINITY;
+    private double low = Double.NEGATIVE_INFINITY;
+
+    private Seen(Scene scene, Screen screen, Wedge wedge) {
+        this.scene = scene;
+        this.screen = screen;
+        this.wedge = wedge;
+    }
+
+    /** Whether something that is shown can be seen in a wedge of a picture, as far as boxes tell. */
+    public static boolean anything(Surfaces surfaces, Scene scene, Screen screen, Wedge wedge) {
+        Seen s = new Seen(scene, screen, wedge);
+        surfaces.in(wedge, s::at);
+        boolean wide = s.right - s.left >= SPECK || s.low - s.high >= SPECK;
+        return s.large || wide && s.area >= COVER;
+    }
+
+    private void at(int node, int where) {
+        Aabb b = scene.bounds(node);
+        if (large || !scene.shown(node) || where != Wedge.INSIDE && wedge.box(b) == Wedge.OUTSIDE) {
+            return;
+        }
+        double radius = b.radius();
+        double depth = screen.pose().depth(b.center());
+        if (!screen.pose().projection().flat() && depth <= radius) {
+            large = true;
+            return;
+        }
+        double half = radius / screen.metresPerPixel(depth);
+        large = 2 * half >= SPECK;
+        area += Math.PI * half * half;
+        Vec3 p = screen.project(b.center());
+        left = Math.min(left, p.x() - half);
+        right = Math.max(right, p.x() + half);
+        high = Math.min(high, p.y() - half);
+        low = Math.max(low, p.y() + half);
+    }
+}

@@ -1,0 +1,115 @@
+package rhombus.core.stage;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.display.Grid;
+import rhombus.core.edit.Axes;
+import rhombus.core.edit.Operation;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.plain.Plain;
+
+/** Steps of a tool by keys: a grid line, the set angle, a tenth; with Shift ten times as far, with Alt a tenth. */
+final class Nudges {
+    private static final double SCALE_STEP = 0.1;
+
+    private final Stage stage;
+    private final ViewState view;
+    private final List<Integer> roots;
+    private final Axes axes;
+
+    Nudges(Stage stage, ViewState view) {
+        this.stage = stage;
+        this.view = view;
+        roots = stage.tools().roots();
+        axes = stage.tools().axes(view);
+    }
+
+    private static double part(Map<String, Object> args) {
+        return (Plain.truth(args.get("shift"), false) ? 10 : 1) * (Plain.truth(args.get("alt"), false) ? 0.1 : 1);
+    }
+
+    /** An arrow key over a viewport: along the axis that lies that way in the picture. */
+    void key(Map<String, Object> args) {
+        String to = Plain.text(args.get("to"), "");
+        boolean aside = to.equals("left") || to.equals("right");
+        double sign = to.equals("left") || to.equals("down") ? -1 : 1;
+        Vec3 right = view.pose.orientation().right();
+        Vec3 up = view.pose.orientation().up();
+        int across = nearest(right, -1);
+        int axis = aside ? across : nearest(up, across);
+        boolean against = axes.axis(axis).dot(aside ? right : up) < 0;
+        switch (stage.tools().sort()) {
+            case MOVE -> move(axes.axis(axis), (against ? -sign : sign) * part(args));
+            // Turned about the axis that points at the eye, right is clockwise, as on a clock.
+            case ROTATE -> turn(towardsEye(), (aside ? -sign : sign) * part(args));
+            case SCALE -> scale(new Vec3(1, 1, 1), sign * part(args));
+        }
+    }
+
+    /** A handle that has the keyboard: along what it moves, turns or scales; across it where it has two ways. */
+    void handle(String id, Map<String, Object> args) {
+        double steps = Plain.number(args.get("steps"), 0) * part(args);
+        boolean second = Plain.truth(args.get("second"), false);
+        if (stage.tools().sort() == null) {
+            return;
+        }
+        int axis = "xyz".indexOf(id);
+        int plane = List.of("yz", "zx", "xy").indexOf(id);
+        if (plane >= 0) {
+            axis = (plane + (second ? 2 : 1)) % 3;
+        }
+        switch (stage.tools().sort()) {
+            case MOVE -> move(axis >= 0 ? axes.axis(axis) : second ? view.pose.orientation().up() : view.pose.orientation().right(), steps);
+            case ROTATE -> turn(axis >= 0 ? axes.axis(axis) : view.pose.orientation().back(), steps);
+            case SCALE -> scale(id.equals("all") || axis < 0 ? new Vec3(1, 1, 1)
+                    : new Vec3(grows(id, "x"), grows(id, "y"), grows(id, "z")), steps);
+        }
+    }
+
+    private static double grows(String id, String axis) {
+        return id.contains(axis) ? 1 : 0;
+    }
+
+    /** Number of the axis nearest to a direction, other than {@code not}. */
+    private int nearest(Vec3 way, int not) {
+        int best = not == 0 ? 1 : 0;
+        for (int i = 0; i < 3; i++) {
+            if (i != not && Math.abs(axes.axis(i).dot(way)) > Math.abs(axes.axis(best).dot(way)) + 1e-12) {
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    private Vec3 towardsEye() {
+        Vec3 back = view.pose.orientation().back();
+        Vec3 axis = axes.axis(nearest(back, -1));
+        return axis.dot(back) < 0 ? axis.negated() : axis;
+    }
+
+    private void move(Vec3 way, double steps) {
+        double grid = Grid.of(view.screen(), stage.scene().up()).spacing();
+        done("Move", new Operation.Move(roots, way.times(steps * grid)));
+    }
+
+    private void turn(Vec3 axis, double steps) {
+        double by = steps * Math.toRadians(stage.habits().number(AllHabits.STEP));
+        done("Rotate", new Operation.Turn(roots, stage.tools().about(), Quat.about(axis, by)));
+    }
+
+    private void scale(Vec3 which, double steps) {
+        double k = Math.pow(1 + SCALE_STEP, steps);
+        done("Scale", new Operation.Scale(roots, stage.tools().about(), axes.orientation(),
+                new Vec3(which.x() == 0 ? 1 : k, which.y() == 0 ? 1 : k, which.z() == 0 ? 1 : k)));
+    }
+
+    private void done(String what, Operation how) {
+        if (roots.isEmpty()) {
+            stage.changes().notice("Select something to move it by the arrow keys.", null, null);
+            return;
+        }
+        stage.editing().apply(what + " " + SceneCommands.names(stage), how);
+    }
+}

@@ -1,0 +1,118 @@
+package rhombus.core.stage;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.edit.Operation;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+
+/**
+ * Typed places, angles and factors of what is selected. With several objects they are typed for the last one; the others
+ * change by as much, or to the same numbers, as the user has chosen.
+ */
+final class TypedPlaces {
+    private static final double SMALLEST_SCALE = 1e-9;
+
+    private final Stage stage;
+
+    TypedPlaces(Stage stage) {
+        this.stage = stage;
+    }
+
+    void run(String id, Map<String, Object> args, int node) {
+        switch (id) {
+            case "edit.place" -> place(args, node);
+            case "edit.turn" -> turn(args, node);
+            default -> scale(args, node);
+        }
+    }
+
+    private List<Integer> all(int last) {
+        List<Integer> roots = stage.selection().roots(stage.scene());
+        return roots.isEmpty() ? List.of(last) : roots;
+    }
+
+    private boolean same() {
+        return stage.tools().typesTheSame();
+    }
+
+    private void place(Map<String, Object> args, int node) {
+        Scene s = stage.scene();
+        Vec3 is = s.pivot(node);
+        Vec3 to = new Vec3(stage.typed().length(args.get("x"), is.x()), stage.typed().length(args.get("y"), is.y()),
+                stage.typed().length(args.get("z"), is.z()));
+        String name = "Move " + SceneCommands.names(stage);
+        if (!same()) {
+            if (to.distance(is) > 0) {
+                stage.editing().apply(name, new Operation.Move(all(node), to.minus(is)));
+            }
+            return;
+        }
+        Map<Integer, double[]> locals = new LinkedHashMap<>();
+        for (int n : all(node)) {
+            Vec3 p = s.pivot(n);
+            locals.put(n, s.movedLocal(n, typed(args, p, to).minus(p)));
+        }
+        stage.editing().apply(name, s.withLocals(locals));
+    }
+
+    /** The axes for which something was typed of one point, the others of another. */
+    private static Vec3 typed(Map<String, Object> args, Vec3 own, Vec3 to) {
+        return new Vec3(args.containsKey("x") ? to.x() : own.x(), args.containsKey("y") ? to.y() : own.y(), args.containsKey("z") ? to.z() : own.z());
+    }
+
+    private void turn(Map<String, Object> args, int node) {
+        Scene s = stage.scene();
+        Vec3 is = angles(s, node);
+        Vec3 to = new Vec3(stage.typed().angle(args.get("x"), is.x()), stage.typed().angle(args.get("y"), is.y()),
+                stage.typed().angle(args.get("z"), is.z()));
+        if (to.distance(is) == 0 && !same()) {
+            return;
+        }
+        Map<Integer, double[]> locals = new LinkedHashMap<>();
+        for (int n : all(node)) {
+            Vec3 own = angles(s, n);
+            Vec3 wanted = same() ? typed(args, own, to) : own.plus(to.minus(is));
+            locals.put(n, Transforms.placed(s, n, Transforms.ofAngles(wanted), Transforms.scaleOf(s.node(n).local())));
+        }
+        stage.editing().apply("Rotate " + SceneCommands.names(stage), s.withLocals(locals));
+    }
+
+    private static Vec3 angles(Scene s, int n) {
+        return Transforms.angles(Transforms.rotationOf(s.node(n).local()));
+    }
+
+    private void scale(Map<String, Object> args, int node) {
+        Scene s = stage.scene();
+        Vec3 is = Transforms.scaleOf(s.node(node).local());
+        Vec3 to = new Vec3(factor(args.get("x"), is.x()), factor(args.get("y"), is.y()), factor(args.get("z"), is.z()));
+        if (to.distance(is) == 0 && !same()) {
+            return;
+        }
+        Map<Integer, double[]> locals = new LinkedHashMap<>();
+        for (int n : all(node)) {
+            double[] local = s.node(n).local();
+            Vec3 own = Transforms.scaleOf(local);
+            Vec3 wanted = same() ? typed(args, own, to)
+                    : new Vec3(own.x() * ratio(to.x(), is.x()), own.y() * ratio(to.y(), is.y()), own.z() * ratio(to.z(), is.z()));
+            locals.put(n, Transforms.placed(s, n, Transforms.rotationOf(local), wanted));
+        }
+        stage.editing().apply("Scale " + SceneCommands.names(stage), s.withLocals(locals));
+    }
+
+    private static double ratio(double to, double is) {
+        return is == 0 ? 1 : to / is;
+    }
+
+    /** A factor that keeps an object from being flattened to nothing. */
+    double factor(Object typed, double otherwise) {
+        double k = stage.typed().number(typed, otherwise);
+        if (Math.abs(k) < SMALLEST_SCALE) {
+            stage.changes().notice("An object cannot be scaled to nothing; the old number stays.", null, null);
+            return otherwise;
+        }
+        return k;
+    }
+}

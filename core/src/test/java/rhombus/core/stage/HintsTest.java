@@ -1,0 +1,203 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.LongRange;
+import rhombus.core.keymap.Actions;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Commands;
+import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
+
+/** What the hints say is what happens: each of them, wherever the hand is and whatever is held, is done and compared. */
+class HintsTest {
+    /** Does nothing itself and remembers what a trigger came to. */
+    private static final class Spy implements Actions {
+        private final Actions real;
+        private final List<Context> contexts;
+        String did = "";
+
+        Spy(Actions real, List<Context> contexts) {
+            this.real = real;
+            this.contexts = contexts;
+        }
+
+        @Override
+        public List<Context> contextsAt(double x, double y) {
+            return contexts;
+        }
+
+        @Override
+        public List<Context> whileMoving() {
+            return real.whileMoving();
+        }
+
+        @Override
+        public void run(Binding b, double x, double y) {
+            did = b.id();
+        }
+
+        @Override
+        public void held(Binding b, boolean down, boolean tap, double x, double y) {
+            did = down ? b.id() : did;
+        }
+
+        @Override
+        public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
+            did = b.id();
+        }
+
+        @Override
+        public void drag(double x, double y) {}
+
+        @Override
+        public void beginFingers(double x, double y, boolean pinch, boolean twist) {}
+
+        @Override
+        public void dragFingers(double x, double y, double spread, double angle) {}
+
+        @Override
+        public void release() {}
+
+        @Override
+        public void cancel() {}
+
+        @Override
+        public void steps(Binding b, double x, double y, double steps, boolean fine) {
+            did = b.id();
+        }
+    }
+
+    /** Performs a trigger on a resolver of its own with the same keymap, and says which binding answered. */
+    private static String perform(Stage stage, Trigger t, int mods) {
+        double x = Double.isNaN(stage.pointerX()) ? 0 : stage.pointerX();
+        double y = Double.isNaN(stage.pointerY()) ? 0 : stage.pointerY();
+        Spy spy = new Spy(stage.press(), stage.press().contextsAt(stage.pointerX(), stage.pointerY()));
+        Resolver r = new Resolver(spy, stage.keymap());
+        r.pointer(x, y, 0, mods, 0);
+        int mask = t.button() == 0 ? 1 : t.button() == 1 ? 4 : t.button() == 2 ? 2 : 1 << t.button();
+        switch (t.kind()) {
+            case KEY -> {
+                r.keyDown(t.code(), mods, false, 10);
+                r.keyUp(t.code(), mods, 20);
+            }
+            case HOLD -> {
+                r.keyDown(t.code(), mods, false, 10);
+                r.pointer(x + 9, y, 0, mods, 400);
+            }
+            case DRAG -> {
+                r.pointer(x, y, mask, mods, 10);
+                r.pointer(x + 9, y, mask, mods, 20);
+            }
+            case CLICK, DOUBLE -> {
+                for (int i = 0; i < (t.kind() == Trigger.Kind.DOUBLE ? 2 : 1); i++) {
+                    r.pointer(x, y, mask, mods, 10 + i * 20);
+                    r.pointer(x, y, 0, mods, 20 + i * 20);
+                }
+            }
+            case WHEEL -> {
+                // The key itself is down, so that this is no pinch.
+                r.keyDown("ControlLeft", mods, false, 5);
+                r.wheel(x, y, 1, 1, mods);
+            }
+            default -> throw new AssertionError("hints tell no " + t.kind());
+        }
+        return spy.did;
+    }
+
+    @Property(tries = 400)
+    void eachHintDoesWhatItSays(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
+        Random r = new Random(seed);
+        Hand hand = new Hand();
+        Stage stage = hand.stage;
+        if (r.nextBoolean()) {
+            hand.run("select.set", null, "objects", List.of("n" + r.nextInt(6)));
+        }
+        if (r.nextInt(3) == 0) {
+            hand.run(List.of("tool.move", "tool.rotate", "tool.scale").get(r.nextInt(3)), null);
+        }
+        if (r.nextInt(4) == 0) {
+            hand.habit("select.button", "right");
+        }
+        if (r.nextInt(4) == 0) {
+            hand.habit("click.first", "activates");
+        }
+        double[] at = place(hand, r);
+        hand.move(at[0], at[1], 0);
+        if (r.nextInt(5) == 0) {
+            hand.run(List.of("walk.start", "walk.fly").get(r.nextInt(2)), null, "key", r.nextBoolean());
+        }
+        if (r.nextInt(4) == 0) {
+            stage.pointerLeft();
+        }
+        int mods = List.of(0, Modifiers.SHIFT, Modifiers.ALT, Modifiers.CTRL, Modifiers.SHIFT | Modifiers.CTRL).get(r.nextInt(5));
+        if (!Double.isNaN(stage.pointerX())) {
+            hand.move(at[0], at[1], 0, mods);
+        } else {
+            stage.keyDown("ShiftLeft", mods, false, hand.now += 10);
+        }
+        List<Object> hints = stage.snapshots().hints(Map.of());
+        assertThat(hints).isNotEmpty();
+        List<String> told = new ArrayList<>();
+        for (Object o : hints) {
+            for (Object id : Plain.list(Plain.map(o).get("bindings"))) {
+                Binding b = stage.keymap().binding(id.toString());
+                assertThat(perform(stage, b.trigger(), stage.resolver().modifiers())).as("%s of %s", id, Plain.map(o)).isEqualTo(id);
+                told.add(b.trigger().kind() + " " + b.trigger());
+            }
+        }
+        assertThat(told).as("each trigger is told once").doesNotHaveDuplicates();
+    }
+
+    /** Anywhere, and now and then where something of the viewport's own lies. */
+    private static double[] place(Hand hand, Random r) {
+        ViewState v = hand.view(r.nextInt(4));
+        FacetMark f = FacetMark.of(v);
+        double a = r.nextDouble() * 7;
+        return r.nextInt(3) == 0
+                ? new double[] {v.x + f.x() + f.radius() * Math.cos(a) * r.nextDouble(), v.y + f.y() + f.radius() * Math.sin(a) * r.nextDouble()}
+                : new double[] {v.x + r.nextDouble() * v.width, v.y + r.nextDouble() * v.height};
+    }
+
+    @Example
+    void elsewhereTheHintsAreThoseOfTheViewportAndNotOfItsFacet() {
+        Hand hand = new Hand();
+        assertThat(hand.hint("right-drag")).startsWith("orbit");
+        hand.move(600, 200, 0);
+        hand.stage.pointerLeft();
+        assertThat(hand.hint("left-click")).isEqualTo("select");
+        hand.run("walk.start", null);
+        assertThat(hand.hint("Esc")).isEqualTo("leave and stay");
+        assertThat(hand.stage.snapshots().hints(Map.of()).toString()).doesNotContain("facet");
+    }
+
+    @Example
+    void theButtonThatSelectsIsTheOneThatIsToldTo() {
+        Hand hand = new Hand();
+        hand.move(600, 200, 0);
+        assertThat(hand.hint("left-click")).isEqualTo("select");
+        hand.habit("select.button", "right");
+        assertThat(hand.hint("left-click")).isEqualTo("list what lies under the pointer");
+        assertThat(hand.hint("right-click")).isEqualTo("select");
+    }
+
+    @Example
+    void everyCommandThatAKeyRunsIsOne() {
+        for (Binding b : new Hand().stage.keymap().bindings()) {
+            Command c = Commands.named(b.command());
+            assertThat(c).as(b.id()).isNotNull();
+            assertThat(b.trigger() == null || c.fits(b.trigger().kind())).as(b.id()).isTrue();
+        }
+    }
+}
