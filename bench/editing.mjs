@@ -1,7 +1,7 @@
 // Measures selecting, framing and very many objects, and writes their part of docs/measurements.md. Called by bin/bench editing.
 import { readFile, writeFile } from 'node:fs/promises';
 import { cpus } from 'node:os';
-import { base, bench, browser, page } from './page.mjs';
+import { base, bench, browser, leave, page } from './page.mjs';
 
 const first = await page();
 const scenes = await first.evaluate(() => fetch('/api/scenes').then((r) => r.json()));
@@ -51,7 +51,7 @@ row(`Long Pier in one viewport, Smooth (${d.triangles} triangles, ${d.calls} cal
   const { usedSize } = await cdp.send('Runtime.getHeapUsage');
   row('Long Pier: from its address to the first complete picture of four viewports; heap after a forced collection',
     `${(opened / 1000).toFixed(1)} s, ${(usedSize / 1e6).toFixed(0)} MB`, '', '', '', null);
-  await p.context().close();
+  await leave(p);
 }
 
 const file = new URL('../docs/measurements.md', import.meta.url);

@@ -29,11 +29,17 @@ export async function page() {
   return p;
 }
 
+/** Ends a page so that its scene is known to be closed: the next one to open it is alone with it. */
+export async function leave(p) {
+  await p.goto('about:blank');
+  await p.context().close();
+}
+
 export async function bench(what, ...args) {
   const p = await page();
   await p.goto(`${base}/bench/`);
   await p.waitForFunction(() => window.bench);
   const result = await p.evaluate(what, ...args);
-  await p.context().close();
+  await leave(p);
   return result;
 }

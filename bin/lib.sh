@@ -112,17 +112,22 @@ ALTER USER 'root'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
 SQL
   )
   DB_PORT=$(free_port)
+  run_database "$home" || { say "The database did not start; see $home/mariadb.log"; exit 1; }
+}
+
+# run_database FOLDER: runs what start_database has set up, on the same port as before; sets DB_PID.
+run_database() {
+  local home=$1 user i
+  user=$(id -un)
   mariadbd --no-defaults --user="$user" --datadir="$home/data" --socket="$home/tmp/db.sock" --pid-file="$home/tmp/db.pid" \
     --tmpdir="$home/tmp" --bind-address=127.0.0.1 --port="$DB_PORT" --skip-name-resolve --character-set-server=utf8mb4 \
     --max-allowed-packet=64M --skip-log-bin --innodb-buffer-pool-size=256M --innodb-log-file-size=128M \
-    --init-file="$home/init.sql" </dev/null >"$home/mariadb.log" 2>&1 &
+    --init-file="$home/init.sql" </dev/null >>"$home/mariadb.log" 2>&1 &
   DB_PID=$!
-  local i
   for i in $(seq 1 150); do
     (exec 3<>"/dev/tcp/127.0.0.1/$DB_PORT") 2>/dev/null && return 0
     kill -0 "$DB_PID" 2>/dev/null || break
     sleep 0.2
   done
-  say "The database did not start; see $home/mariadb.log"
-  exit 1
+  return 1
 }

@@ -188,7 +188,7 @@ onBeforeUnmount(() => {
   /* A double-click near words would select them, and the next press would drag them about. */
   user-select: none;
   display: grid;
-  grid-template: 40px 1fr auto / 212px 1fr 232px;
+  grid-template: 40px 1fr auto / 212px 1fr 244px;
   grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
 }
 .deck :deep(input),
@@ -197,7 +197,7 @@ onBeforeUnmount(() => {
   user-select: text;
 }
 .deck.bare {
-  grid-template-columns: 0 1fr 232px;
+  grid-template-columns: 0 1fr 244px;
 }
 .deck.slim {
   grid-template-columns: 212px 1fr 0;

@@ -101,7 +101,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
   <TopBar>
     <h1 class="name" :title="open.detail.value?.name">{{ open.detail.value?.name ?? 'Scene' }}</h1>
     <button
-      v-if="worst !== 'saved' && worst !== 'saving'"
+      v-if="open.ready.value && worst !== 'saved' && worst !== 'saving'"
       class="plain state bad"
       :title="WHY[worst]"
       data-save-state
@@ -109,7 +109,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
     >
       {{ WORDS[worst] }}
     </button>
-    <span v-else class="state" data-save-state role="status">{{ WORDS[worst] }}</span>
+    <span v-else class="state" data-save-state role="status">{{ open.ready.value ? WORDS[worst] : '' }}</span>
     <BoardTabs />
     <template #right>
       <button

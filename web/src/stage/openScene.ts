@@ -20,6 +20,8 @@ export class OpenScene {
   readonly store = useStage();
   readonly loop = new Loop(this.store);
   readonly loading = ref<{ words: string; part: number } | null>({ words: 'Opening', part: 0 });
+  /** Whether the whole scene is there. Before, and where it could not be opened, nothing of it is kept or said to be. */
+  readonly ready = ref(false);
   readonly detail = shallowRef<SceneDetail | null>(null);
   /** What is kept of this scene and for the user. */
   readonly kept: Kept;
@@ -52,13 +54,13 @@ export class OpenScene {
     window.addEventListener('focus', this.lookAround);
     window.addEventListener('hashchange', this.followHere);
     this.loop.onRest = () => {
-      if (!this.loading.value) this.pictures.rest(this.store.views);
+      if (this.ready.value) this.pictures.rest(this.store.views);
     };
     this.loop.onChange = (bits) => {
-      if (bits & Changed.keep && !this.loading.value) this.kept.workspace.changed();
-      if (bits & Changed.boards && !this.loading.value) this.kept.boards.changed();
-      if (bits & Changed.keepPins && !this.loading.value) this.kept.pins.changed();
-      if (bits & Changed.keepEdits && !this.loading.value) this.kept.edits.changed();
+      if (bits & Changed.keep && this.ready.value) this.kept.workspace.changed();
+      if (bits & Changed.boards && this.ready.value) this.kept.boards.changed();
+      if (bits & Changed.keepPins && this.ready.value) this.kept.pins.changed();
+      if (bits & Changed.keepEdits && this.ready.value) this.kept.edits.changed();
       if (bits & Changed.keymap) this.keymapVersion.value++;
       if (bits & Changed.habits) this.habitsVersion.value++;
     };
@@ -135,8 +137,7 @@ export class OpenScene {
     const { detail, geometry, edges, kept, hierarchy } = await asked;
     const file = await geometry;
     if (this.left) return;
-    core.openScene(file, detail.name);
-    this.painter?.open(file);
+    this.show(file, detail.name);
     // What was changed comes first: views may look through a camera that was moved.
     await this.kept.edits.load();
     if (this.left) return;
@@ -153,6 +154,7 @@ export class OpenScene {
     const picking = await hierarchy();
     if (this.left) return;
     core.attachHierarchies(picking);
+    this.ready.value = true;
     this.loading.value = null;
     this.loop.redraw();
     if ((await others) && !this.left) {
@@ -161,9 +163,21 @@ export class OpenScene {
     }
   }
 
+  private show(file: ArrayBuffer, name: string): void {
+    try {
+      core.openScene(file, name);
+      this.painter?.open(file);
+    } catch (e) {
+      throw new Error(
+        `What is stored of it cannot be read (${(e as Error).message}). Nothing of it was changed; upload its file again.`,
+        { cause: e },
+      );
+    }
+  }
+
   /** Another address of this scene was entered while it is open. */
   private readonly followHere = () => {
-    if (!this.loading.value) void this.follow(window.location.hash).then(() => this.loop.redraw());
+    if (this.ready.value) void this.follow(window.location.hash).then(() => this.loop.redraw());
   };
 
   /** Shows the views of an address, if it holds any. */
@@ -199,7 +213,7 @@ export class OpenScene {
 
   /** Whoever comes back to this window finds what was saved in others meanwhile. */
   private readonly lookAround = () => {
-    if (!this.loading.value) for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
+    if (this.ready.value) for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
   };
 
   /** The keymap was changed on the Keys page. */
@@ -220,7 +234,7 @@ export class OpenScene {
   }
 
   get idle(): boolean {
-    return !this.loading.value && this.loop.idle && this.keepers.every((k) => k.settled);
+    return this.ready.value && this.loop.idle && this.keepers.every((k) => k.settled);
   }
 
   get stats() {

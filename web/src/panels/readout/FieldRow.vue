@@ -6,7 +6,7 @@ defineProps<{ label: string; fields: Field[] }>();
 </script>
 
 <template>
-  <div class="row">
+  <div class="row" :class="{ three: fields.length > 2 }">
     <span class="label">{{ label }}</span>
     <div class="fields">
       <NumberField v-for="f in fields" :key="f.key" :field="f" :name="`${label} ${f.axis ?? ''}`.trim()" />
@@ -22,12 +22,17 @@ defineProps<{ label: string; fields: Field[] }>();
   align-items: baseline;
   margin-bottom: 3px;
 }
+/* Six digits with a sign must fit beside each of three letters. */
+.three {
+  grid-template-columns: 36px 1fr;
+  gap: 4px;
+}
 .label {
   color: var(--quiet);
 }
 .fields {
   display: flex;
-  gap: 4px;
+  gap: 3px;
   min-width: 0;
 }
 </style>

@@ -87,7 +87,7 @@ function cancel(e: Event) {
 .axis {
   font-weight: 700;
   font-size: 10.5px;
-  padding-right: 3px;
+  padding-right: 2px;
 }
 .x .axis {
   color: var(--x);
@@ -106,7 +106,7 @@ input {
   min-height: 24px;
   background: none;
   color: var(--text);
-  font-size: 11.5px;
+  font-size: 11px;
   outline: none;
 }
 </style>

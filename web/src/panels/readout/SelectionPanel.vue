@@ -8,8 +8,8 @@ defineProps<{ selected: Selected }>();
 const run = useRun();
 const store = useStage();
 const TYPED = [
-  { label: 'change all by as much', to: 'relative' },
-  { label: 'hold for all', to: 'same' },
+  { label: 'by as much', to: 'relative' },
+  { label: 'the same', to: 'same' },
 ];
 const PIVOTS = [
   { label: 'Middle', to: 'centre' },
@@ -23,8 +23,9 @@ const PIVOTS = [
   <section aria-label="Selection" data-selected>
     <h2 class="one" :title="selected.name">{{ selected.name }}</h2>
     <template v-if="selected.name !== selected.last">
-      <p class="quiet one" :title="selected.last">Numbers of {{ selected.last }}. Typed ones</p>
+      <p class="quiet one" :title="selected.last">Numbers of {{ selected.last }}</p>
       <div class="choice" role="radiogroup" aria-label="What typed numbers do to all that is selected" data-typed>
+        <span class="quiet">All</span>
         <button
           v-for="t in TYPED"
           :key="t.to"
@@ -96,8 +97,8 @@ h2 {
 }
 .choice {
   display: flex;
-  flex-wrap: wrap;
-  margin: 0 -8px 4px;
+  align-items: baseline;
+  margin: 0 0 4px;
 }
 .choice [aria-checked='true'] {
   color: var(--accent);

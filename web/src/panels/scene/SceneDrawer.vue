@@ -33,7 +33,7 @@ const active = computed(() => store.views.find((v) => v.active));
       />
       <ObjectsMenu @rename="tree?.rename(store.selection.at(-1) ?? '')" />
     </div>
-    <SceneTree ref="tree" class="tree" :objects="things" :search="search" />
+    <SceneTree ref="tree" class="tree" :objects="things" :search="search" :ready="open.ready.value" />
     <LayersPanel />
     <template v-if="cameras.length">
       <h2>Cameras</h2>

@@ -8,7 +8,7 @@ import { treeDrag } from './treeDrag';
 import TreeRow from './TreeRow.vue';
 import { treeRows, type Row } from './treeRows';
 
-const props = defineProps<{ objects: Listed[]; search: string }>();
+const props = defineProps<{ objects: Listed[]; search: string; ready: boolean }>();
 const store = useStage();
 const run = useRun();
 const HEIGHT = 25;
@@ -174,7 +174,9 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
     @keydown="key"
     @pointerleave="run('select.hover')"
   >
-    <p v-if="!rows.length" class="none">{{ search ? `Nothing is called “${search}”.` : 'This scene is empty.' }}</p>
+    <p v-if="ready && !rows.length" class="none">
+      {{ search ? `Nothing is called “${search}”.` : 'This scene is empty.' }}
+    </p>
     <div role="presentation" :style="{ height: `${rows.length * HEIGHT}px`, position: 'relative' }">
       <div
         v-for="(row, i) in shown"

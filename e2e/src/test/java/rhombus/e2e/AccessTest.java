@@ -53,7 +53,7 @@ class AccessTest {
         page.locator("[data-binding=home]").waitFor();
         page.waitForTimeout(500);
         check(page, "keys");
-        page.context().close();
+        Browser.close(page);
     }
 
     private static void boards(Page page, Hand hand) {

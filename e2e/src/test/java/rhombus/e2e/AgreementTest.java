@@ -210,7 +210,7 @@ class AgreementTest {
             assertThat(moved).as("events that moved something").isGreaterThan(150);
             page.reload();
         }
-        page.context().close();
+        Browser.close(page);
     }
 
     private static double largest(double[] m, int from) {
@@ -261,7 +261,7 @@ class AgreementTest {
         for (int i = 0; i < jvm.length; i++) {
             assertThat(((Number) browser.get(i)).doubleValue()).as("ray %d", i / 2).isEqualTo(jvm[i]);
         }
-        page.context().close();
+        Browser.close(page);
     }
 
     private static List<Object> list(float[] v) {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.springframework.jdbc.core.JdbcTemplate;
 import rhombus.server.RunningServer;
 
 /** Debian's Chromium, started once a JVM, and pages in it that are signed in to the running server. */
@@ -60,6 +61,12 @@ final class Browser {
             }
         });
         return page;
+    }
+
+    /** Ends a page with its context, and what the server knows of its windows: whoever opens the scene next is alone with it. */
+    static void close(Page page) {
+        page.context().close();
+        RunningServer.get().bean(JdbcTemplate.class).update("DELETE FROM open_window");
     }
 
     /** The same, dark. */

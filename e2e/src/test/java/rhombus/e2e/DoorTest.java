@@ -23,6 +23,6 @@ class DoorTest {
         page.navigate("/scenes");
         page.waitForURL("**/sign-in**");
         assertThat(page.locator("#name").isVisible()).isTrue();
-        page.context().close();
+        Browser.close(page);
     }
 }

@@ -24,7 +24,7 @@ abstract class InTheBoatyard {
 
     @AfterAll
     void close() {
-        hand.page.context().close();
+        Browser.close(hand.page);
         assertThat(failures).isEmpty();
     }
 }

@@ -56,6 +56,6 @@ class KeysTest {
         hand.over("v2").key("f");
         assertThat(distance(hand.eye("v2"), eye)).isCloseTo(0, within(1e-9));
         assertThat(failures).isEmpty();
-        page.context().close();
+        Browser.close(page);
     }
 }

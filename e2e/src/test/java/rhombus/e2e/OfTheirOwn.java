@@ -34,7 +34,7 @@ abstract class OfTheirOwn {
 
     @AfterEach
     void close() {
-        page.context().close();
+        Browser.close(page);
         assertThat(failures).isEmpty();
     }
 

@@ -154,13 +154,13 @@ class PicturesTest {
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
         take(page, "keys");
-        page.context().close();
+        Browser.close(page);
 
         Page light = Browser.page(ColorScheme.LIGHT, failures);
         Browser.signIn(light, "demo", "saltmarsh");
         Hand.open(light, "Tidal Orrery").over("v2");
         take(light, "chalk");
-        light.context().close();
+        Browser.close(light);
         assertThat(failures).isEmpty();
     }
 }

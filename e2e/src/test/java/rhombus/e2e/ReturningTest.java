@@ -299,7 +299,7 @@ class ReturningTest extends OfTheirOwn {
         assertThat(far.locator("[data-board]").count()).isEqualTo(5);
         far.locator("[data-board-menu]").click();
         far.locator(".board-menu:visible [data-command='board.keep']").click();
-        far.context().close();
+        Browser.close(far);
         // On the page that has the scene open already, too.
         page.evaluate("a => { location.href = a; }", address);
         page.waitForFunction("() => window.rhombus.boards().tabs.some(t => t.passing)");
@@ -317,7 +317,7 @@ class ReturningTest extends OfTheirOwn {
             Hand.ready(far);
             assertThat(far.locator("[data-notice]").last().textContent()).contains("address");
             assertThat(far.locator("[data-viewport]").count()).isEqualTo(4);
-            far.context().close();
+            Browser.close(far);
         }
         Page stranger = Browser.page(ColorScheme.DARK, failures);
         Browser.signIn(stranger, "ansel", "tide-and-timber");
@@ -325,7 +325,7 @@ class ReturningTest extends OfTheirOwn {
         stranger.locator("text=This scene is not here").waitFor();
         stranger.navigate(RunningServer.get().address() + "/scenes/no-such-scene");
         stranger.locator("text=This scene is not here").waitFor();
-        stranger.context().close();
+        Browser.close(stranger);
         // Signed out, the address waits behind the sign-in.
         Page late = Browser.page(ColorScheme.DARK, failures);
         late.navigate(address);
@@ -334,7 +334,7 @@ class ReturningTest extends OfTheirOwn {
         late.click("button[type=submit]");
         Hand.ready(late);
         late.waitForFunction("() => window.rhombus.boards().tabs.some(t => t.passing)");
-        late.context().close();
+        Browser.close(late);
     }
 
     // ---- snapshots -------------------------------------------------------------------------------------------------
