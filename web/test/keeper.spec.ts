@@ -1,27 +1,8 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Keeper } from '../src/stores/keeper';
-import { server } from './oneDocument';
+import { describe, expect, it, vi } from 'vitest';
+import { page, server } from './oneDocument';
 
 describe('keeping a document', () => {
-  let now: { n: number };
-  let shown: unknown[];
-  const keeper = () =>
-    new Keeper(
-      '/api/x',
-      () => ({ ...now }),
-      (b) => shown.push(b),
-    );
-
-  beforeEach(() => {
-    vi.useFakeTimers();
-    localStorage.clear();
-    now = { n: 1 };
-    shown = [];
-  });
-  afterEach(() => {
-    vi.useRealTimers();
-    vi.unstubAllGlobals();
-  });
+  const { now, shown, keeper } = page();
 
   it('saves what changed, once for a burst', async () => {
     const s = server();

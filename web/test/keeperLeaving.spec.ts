@@ -1,27 +1,8 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Keeper } from '../src/stores/keeper';
-import { server } from './oneDocument';
+import { describe, expect, it, vi } from 'vitest';
+import { page, server } from './oneDocument';
 
 describe('leaving a document, and what the server does not take', () => {
-  let now: { n: number };
-  let shown: unknown[];
-  const keeper = () =>
-    new Keeper(
-      '/api/x',
-      () => ({ ...now }),
-      (b) => shown.push(b),
-    );
-
-  beforeEach(() => {
-    vi.useFakeTimers();
-    localStorage.clear();
-    now = { n: 1 };
-    shown = [];
-  });
-  afterEach(() => {
-    vi.useRealTimers();
-    vi.unstubAllGlobals();
-  });
+  const { now, shown, keeper } = page();
 
   it('saves what there was when it was asked to, and nothing of what comes after the document is closed', async () => {
     const s = server();

@@ -1,4 +1,5 @@
-import { vi } from 'vitest';
+import { afterEach, beforeEach, vi } from 'vitest';
+import { Keeper } from '../src/stores/keeper';
 
 export type Answer = { status: number; body: unknown };
 
@@ -29,4 +30,27 @@ export function server() {
     return answer({ status: 200, body: { version: state.version } });
   });
   return state;
+}
+
+/** What a page holds of the document, and keepers of it: anew for each test, with a clock that stands still. */
+export function page() {
+  const now = { n: 1 };
+  const shown: unknown[] = [];
+  const keeper = () =>
+    new Keeper(
+      '/api/x',
+      () => ({ ...now }),
+      (b) => shown.push(b),
+    );
+  beforeEach(() => {
+    vi.useFakeTimers();
+    localStorage.clear();
+    now.n = 1;
+    shown.length = 0;
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+  return { now, shown, keeper };
 }

@@ -74,7 +74,7 @@ function press(e: PointerEvent, id: string, from: number) {
 
 <template>
   <nav class="boards" aria-label="Boards">
-    <div ref="strip" class="tabs" role="tablist" aria-label="Boards">
+    <div ref="strip" class="tabs" :class="{ many: tabs.length > 4 }" role="tablist" aria-label="Boards">
       <template v-for="(t, i) in tabs" :key="t.id">
         <NameField
           v-if="naming === t.id"
@@ -173,6 +173,13 @@ function press(e: PointerEvent, id: string, from: number) {
 .icon {
   width: 21px;
   height: 14px;
+}
+/* Where there is little room, the names are what one reads. */
+.many .tab:not(.on) .icon {
+  display: none;
+}
+.many .tab {
+  padding: 0 7px;
 }
 .name {
   max-width: 150px;

@@ -115,7 +115,7 @@ class SoundTest extends OfTheirOwn {
         double y = box.y + 60;
         page.mouse().dblclick(x, y);
         hand.idle();
-        page.mouse().dblclick(640, 20);
+        page.locator("[data-hints]").dblclick();
         assertThat(page.evaluate("() => String(getSelection())")).isEqualTo("");
         double[] before = rect("v1");
         box = border.boundingBox();

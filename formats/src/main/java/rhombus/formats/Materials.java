@@ -62,7 +62,7 @@ final class Materials {
             int image = image(base(i), place, images, sources);
             out.add(Plain.map(
                     "name", m.get("name") instanceof String s ? s : null,
-                    "alphaMode", mode(m, place),
+                    "alphaMode", alphaMode(m, place),
                     "alphaCutoff", "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
                     "doubleSided", m.get("doubleSided") instanceof Boolean b ? b : null,
                     "pbrMetallicRoughness", Plain.map(
@@ -72,12 +72,12 @@ final class Materials {
         return out;
     }
 
-    private static Object mode(Map<String, Object> m, String place) {
-        Object mode = m.get("alphaMode");
-        if (mode != null && !MODES.contains(String.valueOf(mode))) {
-            throw new Problem(place + ".alphaMode", "\"" + Json.shown(mode) + "\" is none of OPAQUE, MASK and BLEND");
+    private static Object alphaMode(Map<String, Object> m, String place) {
+        Object given = m.get("alphaMode");
+        if (given != null && !MODES.contains(String.valueOf(given))) {
+            throw new Problem(place + ".alphaMode", "\"" + Json.shown(given) + "\" is none of OPAQUE, MASK and BLEND");
         }
-        return mode;
+        return given;
     }
 
     private void note(Map<String, Object> m, Map<String, Object> base) {

@@ -34,12 +34,12 @@ final class LayerCommands {
             }
             case "layer.delete" -> {
                 if (l != null) {
-                    apply("Delete layer " + name, SceneEdits.layer(s, layer, x -> null));
-                    stage.changes().notice("Layer " + name + " is gone; what was on it stays.", "Undo", "edit.undo");
+                    apply("Delete " + called(name), SceneEdits.layer(s, layer, x -> null));
+                    stage.changes().notice(capital(called(name)) + " is gone; what was on it stays.", "Undo", "edit.undo");
                 }
             }
-            case "layer.visible" -> apply((on ? "Show layer " : "Hide layer ") + name, SceneEdits.layer(s, layer, x -> x.withVisible(on)));
-            case "layer.pickable" -> apply((on ? "Unlock layer " : "Lock layer ") + name, SceneEdits.layer(s, layer, x -> x.withLocked(!on)));
+            case "layer.visible" -> apply((on ? "Show " : "Hide ") + called(name), SceneEdits.layer(s, layer, x -> x.withVisible(on)));
+            case "layer.pickable" -> apply((on ? "Unlock " : "Lock ") + called(name), SceneEdits.layer(s, layer, x -> x.withLocked(!on)));
             case "layer.assign" -> {
                 List<Integer> nodes = objects.targets(args);
                 if (objects.some(nodes, "Select what shall lie on the layer.")) {
@@ -67,14 +67,36 @@ final class LayerCommands {
     private void add(Map<String, Object> args) {
         Scene s = stage.scene();
         String wanted = ObjectCommands.clean(Plain.text(args.get("name"), ""));
-        String name = wanted.isEmpty() ? "Layer " + (s.layers().size() + 1) : wanted;
+        String name = wanted.isEmpty() ? free(s) : wanted;
         Scene next = SceneEdits.addLayer(s, name);
         String id = next.layers().get(next.layers().size() - 1).id();
         List<Integer> nodes = stage.selection().nodes();
-        apply("Add layer " + name, SceneEdits.each(next, nodes, n -> n.withLayer(id)));
+        apply("Add " + called(name), SceneEdits.each(next, nodes, n -> n.withLayer(id)));
         stage.changes().notice(nodes.isEmpty()
-                ? "Layer " + name + " is empty: select objects and put them on it."
-                : "Layer " + name + " holds " + objects.names(nodes) + ".", null, null);
+                ? capital(called(name)) + " is empty: select objects and put them on it."
+                : capital(called(name)) + " holds " + objects.names(nodes) + ".", null, null);
+    }
+
+    /** The first of "Layer 1", "Layer 2" and so on that no layer is called. */
+    private static String free(Scene s) {
+        int n = s.layers().size() + 1;
+        while (has(s, "Layer " + n)) {
+            n++;
+        }
+        return "Layer " + n;
+    }
+
+    private static boolean has(Scene s, String name) {
+        return s.layers().stream().anyMatch(l -> l.name().equals(name));
+    }
+
+    /** A layer within a sentence: one that is called a layer is not called so twice. */
+    private static String called(String name) {
+        return name.toLowerCase().startsWith("layer") ? name : "layer " + name;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase() + words.substring(1);
     }
 
     private void apply(String name, Scene next) {

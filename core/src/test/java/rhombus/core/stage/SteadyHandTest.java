@@ -198,6 +198,19 @@ class SteadyHandTest {
         assertThat(other.stage.snapshots().trailEntries("v2").toString()).contains("orbit left");
     }
 
+    @Test
+    void layersAreCalledByTheirNamesOnce() {
+        hand.run("layer.add", null);
+        hand.run("layer.add", null);
+        hand.run("layer.delete", null, "layer", "l1");
+        hand.run("layer.add", null);
+        hand.run("layer.add", null, "name", "Rigging");
+        hand.run("layer.visible", null, "layer", "l2", "on", false);
+        assertThat(stage.editing().history().edits().stream().map(e -> e.name())).containsExactly(
+                "Add Layer 1", "Add Layer 2", "Delete Layer 1", "Add Layer 3", "Add layer Rigging", "Hide Layer 2");
+        assertThat(hand.notices()).doesNotContain("Layer Layer").anyMatch(n -> n.startsWith("Layer Rigging is empty"));
+    }
+
     // ---- lost ------------------------------------------------------------------------------------------------------
 
     @ParameterizedTest
