@@ -77,7 +77,7 @@ const run = useRun();
 .empty {
   position: absolute;
   left: 50%;
-  top: 50%;
+  top: 32%;
   transform: translate(-50%, -50%);
   text-align: center;
   padding: 10px 18px;

@@ -98,10 +98,11 @@ final class Hints {
             words += ", snapping";
         }
         String trigger = b.trigger().words(f.binding().modifiers(), layout);
-        boolean goes = b.command().equals("walk.go");
+        // Four keys for four ways are told as one.
+        boolean ways = b.command().equals("walk.go") || b.command().equals("tool.nudge");
         Map<String, Object> m = Plain.map(
                 "trigger", trigger,
-                "words", goes ? "go" : words,
+                "words", b.command().equals("walk.go") ? "go" : ways ? words.substring(0, words.lastIndexOf(' ')) : words,
                 "does", motion == null ? null : does(motion),
                 "command", does,
                 "bindings", new ArrayList<>(List.of(b.id())));
@@ -109,7 +110,7 @@ final class Hints {
             Map<String, Object> other = Plain.map(o);
             if (other.get("command") != null && other.get("command").equals(m.get("command")) && other.get("words").equals(m.get("words"))) {
                 // Two triggers for one deed share a line.
-                other.put("trigger", other.get("trigger") + (goes ? " " : " or ") + trigger);
+                other.put("trigger", other.get("trigger") + (ways ? " " : " or ") + trigger);
                 Plain.list(other.get("bindings")).add(b.id());
                 return;
             }
