@@ -123,7 +123,7 @@ li:hover {
 .fact {
   color: var(--quiet);
   font-size: 12px;
-  min-width: 118px;
+  min-width: 142px;
   text-align: right;
 }
 li .plain {
