@@ -2,8 +2,10 @@
 import { computed, ref } from 'vue';
 import * as core from '../core';
 import type { Facet, View } from '../core';
+import { arrow } from './arrows';
 import FacetMenu from './FacetMenu.vue';
 import { useRun } from './run';
+import { toStage } from './toStage';
 
 const props = defineProps<{ view: View; facet: Facet }>();
 const run = useRun();
@@ -18,9 +20,8 @@ const square = computed(() => ({
   height: `${props.facet.size}px`,
 }));
 const home = computed(() => props.facet.lit === 'home');
-const ARROWS: Record<string, string> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' };
 function key(e: KeyboardEvent) {
-  const to = ARROWS[e.key];
+  const to = arrow(e);
   if (to) run('facet.step', { to }, props.view.id);
   else if (e.key === 'Enter' || e.key === ' ') run('facet.go', {}, props.view.id);
   else if (e.key === 'Home') run('view.home', {}, props.view.id);
@@ -39,8 +40,8 @@ function open(keyboard: boolean) {
 
 /** The keyboard goes back to where it was: to the list, or with the hand to the viewports. */
 function closed() {
-  const canvas = document.querySelector<HTMLElement>('[data-stage] canvas');
-  (byKey ? list.value : canvas)?.focus({ preventScroll: true });
+  if (byKey) list.value?.focus({ preventScroll: true });
+  else toStage();
 }
 
 defineExpose({ openMenu: () => open(false) });

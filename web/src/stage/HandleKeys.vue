@@ -1,29 +1,16 @@
 <script setup lang="ts">
 import type { Handle, View } from '../core';
+import { arrow } from './arrows';
 import { useRun } from './run';
 
-const props = defineProps<{ handles: Handle[]; tool: string; view: View }>();
+const props = defineProps<{ handles: Handle[]; view: View }>();
 const emit = defineEmits<{ aim: [handle: string] }>();
 const run = useRun();
-const AXES: Record<string, string> = {
-  yz: 'Y and Z',
-  zx: 'Z and X',
-  xy: 'X and Y',
-  view: 'the picture',
-  all: 'all axes',
-};
-const VERBS: Record<string, string> = { move: 'Move along', rotate: 'Turn about', scale: 'Scale along' };
-const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
-
-function words(h: Handle): string {
-  return `${VERBS[props.tool] ?? 'Drag'} ${AXES[h.id] ?? h.id.toUpperCase()}: arrow keys step, Shift far, Alt fine`;
-}
 
 function key(e: KeyboardEvent, h: Handle) {
-  const steps = STEPS[e.key];
-  if (steps === undefined) return;
-  const second = e.key === 'ArrowUp' || e.key === 'ArrowDown';
-  run('tool.step-handle', { handle: h.id, steps, second, shift: e.shiftKey, alt: e.altKey }, props.view.id);
+  const to = arrow(e);
+  if (!to) return;
+  run('tool.step-handle', { handle: h.id, to, shift: e.shiftKey, alt: e.altKey }, props.view.id);
   e.preventDefault();
   e.stopPropagation();
 }
@@ -35,7 +22,7 @@ function key(e: KeyboardEvent, h: Handle) {
     :key="h.id"
     class="handle"
     :style="{ left: `${h.points.at(-2)! - 12}px`, top: `${h.points.at(-1)! - 12}px` }"
-    :aria-label="words(h)"
+    :aria-label="`${h.words}: arrow keys step, Shift far, Alt fine`"
     :data-handle-key="h.id"
     data-command="tool.step-handle"
     @keydown="key($event, h)"

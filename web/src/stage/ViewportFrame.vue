@@ -79,7 +79,6 @@ const place = computed(() => {
     <HandleKeys
       v-if="view.active && marks?.handles.length"
       :handles="marks.handles"
-      :tool="tool"
       :view="view"
       @aim="aimed = $event"
     />

@@ -47,7 +47,7 @@ export interface Layer { id: string; name: string; visible: boolean; locked: boo
 export interface History { edits: string[]; done: number }
 /** A part of a tool that can be dragged. */
 export interface Handle {
-  id: string; sort: 'arm' | 'plane' | 'ring' | 'centre'; axis?: 'x' | 'y' | 'z'; points: number[]; lit: boolean;
+  id: string; sort: 'arm' | 'plane' | 'ring' | 'centre'; axis?: 'x' | 'y' | 'z'; points: number[]; lit: boolean; words: string;
 }
 export interface Plan { shown: boolean; surfaces: boolean; edges: 'none' | 'lines' | 'on_surface'; flat: boolean; grid: boolean; outline: boolean }
 export interface Marks {

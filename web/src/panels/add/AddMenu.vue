@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import * as core from '../../core';
 import type { Plain } from '../../core';
 import { useRun } from '../../stage/run';
+import { toStage } from '../../stage/toStage';
 
 const run = useRun();
 const menu = ref<DropdownInstance>();
@@ -27,10 +28,7 @@ function choose(i: Item) {
   const { view, ...point } = place;
   run(i.command, { ...i.args, ...point }, (view as string) ?? null);
   // The menu gives the keyboard back to its button; what was added is worked on in the viewports.
-  window.setTimeout(
-    () => document.querySelector<HTMLElement>('[data-stage] canvas')?.focus({ preventScroll: true }),
-    0,
-  );
+  window.setTimeout(toStage, 0);
 }
 
 defineExpose({

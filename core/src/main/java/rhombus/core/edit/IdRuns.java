@@ -42,10 +42,24 @@ final class IdRuns {
     /**
      * The ids, in their order.
      *
-     * @param known where each of them must be; null where they are new
-     * @throws IllegalArgumentException if one is not there, or they are no runs
+     * @param known where each of them must be
+     * @throws IllegalArgumentException if one is not there, or there are more of them than objects
      */
     static List<String> read(Object plain, Map<String, Integer> known) {
+        List<String> ids = read(plain, known.size());
+        if (!known.keySet().containsAll(ids)) {
+            throw new IllegalArgumentException("its history names an object that is not there");
+        }
+        return ids;
+    }
+
+    /**
+     * The ids, in their order, whether there are such objects or not.
+     *
+     * @param most of them; a short text can name very many
+     * @throws IllegalArgumentException if there are more, or one is empty
+     */
+    static List<String> read(Object plain, int most) {
         List<String> out = new ArrayList<>();
         for (Object o : Plain.list(plain)) {
             String run = Plain.text(o, "");
@@ -53,20 +67,17 @@ final class IdRuns {
             int from = dash < 0 ? -1 : number(run.substring(0, dash));
             int to = dash < 0 ? -1 : number(run.substring(dash + 1));
             if (from < 0 || to < from || run.charAt(0) != run.charAt(dash + 1)) {
-                add(out, run, known);
-                continue;
+                from = 0;
+                to = -1;
+                out.add(run);
+            }
+            if (run.isEmpty() || out.size() + (to - from + 1) > most) {
+                throw new IllegalArgumentException("its history names more objects than there are");
             }
             for (int k = from; k <= to; k++) {
-                add(out, run.substring(0, 1) + k, known);
+                out.add(run.substring(0, 1) + k);
             }
         }
         return out;
-    }
-
-    private static void add(List<String> out, String id, Map<String, Integer> known) {
-        if (id.isEmpty() || known != null && !known.containsKey(id)) {
-            throw new IllegalArgumentException("its history names an object that is not there");
-        }
-        out.add(id);
     }
 }

@@ -134,8 +134,8 @@ public sealed interface Operation {
         }
         if (m.get("duplicate") != null) {
             List<String> made = new ArrayList<>();
-            // As many ids as objects are copied; more would be no copies.
-            for (String id : IdRuns.read(m.get("duplicate"), null)) {
+            // No object is copied twice, so there are never more copies than objects.
+            for (String id : IdRuns.read(m.get("duplicate"), numbers.size())) {
                 if (numbers.containsKey(id)) {
                     throw new IllegalArgumentException("an object has no id of its own");
                 }

@@ -205,7 +205,7 @@ public final class Commands {
     }
 
     private static void add(String id, String words, Sort sort, boolean repeats, boolean essential) {
-        ALL.put(id, new Command(id, words, heading, sort, repeats, essential));
+        ALL.put(id, new Command(id, Command.Area.of(id), words, heading, sort, repeats, essential));
     }
 
     private static void essential(String id, String words, Sort sort) {
@@ -235,6 +235,12 @@ public final class Commands {
     /** The command with this id, or null. */
     public static Command named(String id) {
         return ALL.get(id);
+    }
+
+    /** Whether an id is that of a command of an area. */
+    public static boolean in(Command.Area area, String id) {
+        Command c = ALL.get(id);
+        return c != null && c.area() == area;
     }
 
     /** All commands by id. */

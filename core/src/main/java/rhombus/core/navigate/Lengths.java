@@ -4,8 +4,7 @@ package rhombus.core.navigate;
 public final class Lengths {
     private Lengths() {}
 
-    /** Units by the least length they are used for, metres; beyond them a power of ten of metres is told. */
-    private static final double[] FROM = {1000, 1, 0.01, 1e-3, 1e-6, 1e-9};
+    /** Units in metres, each used from its own length on; beyond them a power of ten of metres is told. */
     private static final double[] UNIT = {1000, 1, 0.01, 1e-3, 1e-6, 1e-9};
     private static final String[] NAME = {" km", " m", " cm", " mm", " µm", " nm"};
     private static final double LONGEST = 1e7;
@@ -22,7 +21,7 @@ public final class Lengths {
             return digits(metres) + " m";
         }
         int i = 0;
-        while (a < FROM[i]) {
+        while (a < UNIT[i]) {
             i++;
         }
         return digits(metres / UNIT[i]) + NAME[i];
@@ -82,10 +81,7 @@ public final class Lengths {
 
     /** A number with a fixed number of decimals, at most 9, or 15 for numbers under a millionth. */
     public static String fixed(double v, int places) {
-        double k = 1;
-        for (int i = 0; i < places; i++) {
-            k *= 10;
-        }
+        double k = tenTo(places);
         double r = Math.rint(Math.abs(v) * k);
         String sign = v < 0 && r > 0 ? "-" : "";
         double whole = Math.floor(r / k);

@@ -2,10 +2,10 @@ package rhombus.core.stage;
 
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.Set;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.board.Arrangement;
 import rhombus.core.board.Borders;
 import rhombus.core.board.Start;

@@ -32,7 +32,7 @@ final class Captions {
         if (d.equals("free")) {
             return flat ? "Free flat" : "Scout";
         }
-        String name = d.substring(0, 1).toUpperCase() + d.substring(1);
+        String name = Words.capital(d);
         double turned = roll(v, up);
         return turned == 0 ? name : name + ", turned " + Lengths.fixed(turned, 0) + "°";
     }

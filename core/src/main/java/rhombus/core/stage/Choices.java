@@ -23,7 +23,7 @@ final class Choices {
         for (Direction d : List.of(Direction.TOP, Direction.FRONT, Direction.RIGHT, Direction.BOTTOM, Direction.BACK, Direction.LEFT)) {
             String word = d.word();
             out.add(Plain.map(
-                    "id", word, "label", word.substring(0, 1).toUpperCase() + word.substring(1),
+                    "id", word, "label", Words.capital(word),
                     "command", "view.direction", "args", Plain.map("to", word, "flat", true),
                     "on", v.camera == null && Captions.direction(v, stage.scene().up()).equals(word)));
         }

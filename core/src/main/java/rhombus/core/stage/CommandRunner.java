@@ -3,12 +3,13 @@ package rhombus.core.stage;
 import java.util.Map;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
+import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Commands;
 import rhombus.core.pick.Edges;
 import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
-import rhombus.core.plain.Plain;
 
 /** Runs actions by id: views, scene, board and display, each by its own group. */
 final class CommandRunner {
@@ -43,10 +44,11 @@ final class CommandRunner {
      * @return whether there is such an action
      */
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
-        if (Commands.named(id) == null) {
+        Command command = Commands.named(id);
+        if (command == null) {
             return false;
         }
-        if (id.startsWith("app.")) {
+        if (command.area() == Command.Area.APP) {
             boolean here = id.equals("app.add") && !Double.isNaN(lx);
             stage.changes().application(id, here ? Plain.map("view", v.id, "x", lx, "y", ly) : args);
             return true;
@@ -54,13 +56,11 @@ final class CommandRunner {
         if (!stage.opened()) {
             return false;
         }
-        if (id.startsWith("walk.") || id.startsWith("pad.")) {
-            return modes(id, args, v, lx, ly);
-        }
-        return switch (id.substring(0, Math.max(0, id.indexOf('.')))) {
-            case "board" -> boards.run(id, args, v);
-            case "display" -> display(id, args, v);
-            case "pin" -> stage.pins().run(id, args, v);
+        return switch (command.area()) {
+            case WALK, PAD -> modes(id, args, v, lx, ly);
+            case BOARD -> boards.run(id, args, v);
+            case DISPLAY -> display(id, args, v);
+            case PIN -> stage.pins().run(id, args, v);
             default -> views.run(id, args, v, lx, ly) || scenes.run(id, args, v, lx, ly);
         };
     }

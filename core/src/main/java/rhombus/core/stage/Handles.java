@@ -178,12 +178,24 @@ final class Handles {
     }
 
     /** The handles as plain data; the one the pointer is on, or that is dragged, is lit. */
-    static List<Object> plain(List<Handle> handles, String lit) {
+    /** What a handle acts along or about. */
+    private static String words(String id) {
+        return switch (id) {
+            case "yz" -> "Y and Z";
+            case "zx" -> "Z and X";
+            case "xy" -> "X and Y";
+            case "view" -> "the picture";
+            case "all" -> "all axes";
+            default -> id.toUpperCase();
+        };
+    }
+
+    static List<Object> plain(List<Handle> handles, String lit, Tools.Sort tool) {
         List<Object> out = new ArrayList<>();
         for (Handle h : handles) {
             out.add(Plain.map(
                     "id", h.id(), "sort", h.sort().name().toLowerCase(), "axis", h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
-                    "points", Plain.list(h.points()), "lit", h.id().equals(lit)));
+                    "points", Plain.list(h.points()), "lit", h.id().equals(lit), "words", tool.deed() + " " + words(h.id())));
         }
         return out;
     }

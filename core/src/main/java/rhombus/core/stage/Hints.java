@@ -8,6 +8,7 @@ import java.util.Set;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Command.Area;
 import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Found;
@@ -136,12 +137,12 @@ final class Hints {
 
     /** A click on a handle takes nothing behind it. */
     private boolean onHandle(Binding b) {
-        return b.command().startsWith("select.") && contexts.contains(Context.HANDLE) && !performed(b).equals("select.through");
+        return Commands.in(Area.SELECT, b.command()) && contexts.contains(Context.HANDLE) && !performed(b).equals("select.through");
     }
 
     /** The command that is run: buttons that select and list may be exchanged, and a first click may only activate. */
     private String performed(Binding b) {
-        if (b.trigger().kind() != Trigger.Kind.CLICK || !b.command().startsWith("select.")) {
+        if (b.trigger().kind() != Trigger.Kind.CLICK || !Commands.in(Area.SELECT, b.command())) {
             return b.command();
         }
         return stage.wouldOnlyActivate(view) ? "board.activate" : SelectCommands.exchanged(stage, b.command());
@@ -165,7 +166,7 @@ final class Hints {
         if (turns && Press.sort(stage, view) == Context.AXIS) {
             return stage.habits().is(AllHabits.AXIS_VIEWS, "hold") ? "off: the axis view is held" : "releases the axis view";
         }
-        if (view.camera != null && !motion.startsWith("navigate.crop")) {
+        if (view.camera != null && !motion.equals("navigate.crop") && !motion.equals("navigate.crop-steps")) {
             return "leaves the camera where it is";
         }
         if (flat() && List.of("navigate.look", "navigate.dolly-zoom", "navigate.drive").contains(motion)) {

@@ -35,7 +35,7 @@ final class LayerCommands {
             case "layer.delete" -> {
                 if (l != null) {
                     apply("Delete " + called(name), SceneEdits.layer(s, layer, x -> null));
-                    stage.changes().notice(capital(called(name)) + " is gone; what was on it stays.", "Undo", "edit.undo");
+                    stage.changes().notice(Words.capital(called(name)) + " is gone; what was on it stays.", "Undo", "edit.undo");
                 }
             }
             case "layer.visible" -> apply((on ? "Show " : "Hide ") + called(name), SceneEdits.layer(s, layer, x -> x.withVisible(on)));
@@ -73,8 +73,8 @@ final class LayerCommands {
         List<Integer> nodes = stage.selection().nodes();
         apply("Add " + called(name), SceneEdits.each(next, nodes, n -> n.withLayer(id)));
         stage.changes().notice(nodes.isEmpty()
-                ? capital(called(name)) + " is empty: select objects and put them on it."
-                : capital(called(name)) + " holds " + objects.names(nodes) + ".", null, null);
+                ? Words.capital(called(name)) + " is empty: select objects and put them on it."
+                : Words.capital(called(name)) + " holds " + objects.names(nodes) + ".", null, null);
     }
 
     /** The first of "Layer 1", "Layer 2" and so on that no layer is called. */
@@ -93,10 +93,6 @@ final class LayerCommands {
     /** A layer within a sentence: one that is called a layer is not called so twice. */
     private static String called(String name) {
         return name.toLowerCase().startsWith("layer") ? name : "layer " + name;
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase() + words.substring(1);
     }
 
     private void apply(String name, Scene next) {

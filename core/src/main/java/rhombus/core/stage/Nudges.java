@@ -26,32 +26,37 @@ final class Nudges {
         axes = stage.tools().axes(view);
     }
 
-    private static double part(Map<String, Object> args) {
-        return (Plain.truth(args.get("shift"), false) ? 10 : 1) * (Plain.truth(args.get("alt"), false) ? 0.1 : 1);
-    }
-
     /** An arrow key over a viewport: along the axis that lies that way in the picture. */
     void key(Map<String, Object> args) {
         String to = Plain.text(args.get("to"), "");
-        boolean aside = to.equals("left") || to.equals("right");
-        double sign = to.equals("left") || to.equals("down") ? -1 : 1;
+        boolean aside = aside(to);
+        double sign = sign(to);
         Vec3 right = view.pose.orientation().right();
         Vec3 up = view.pose.orientation().up();
         int across = nearest(right, -1);
         int axis = aside ? across : nearest(up, across);
         boolean against = axes.axis(axis).dot(aside ? right : up) < 0;
         switch (stage.tools().sort()) {
-            case MOVE -> move(axes.axis(axis), (against ? -sign : sign) * part(args));
+            case MOVE -> move(axes.axis(axis), (against ? -sign : sign) * Typed.stride(args));
             // Turned about the axis that points at the eye, right is clockwise, as on a clock.
-            case ROTATE -> turn(towardsEye(), (aside ? -sign : sign) * part(args));
-            case SCALE -> scale(new Vec3(1, 1, 1), sign * part(args));
+            case ROTATE -> turn(towardsEye(), (aside ? -sign : sign) * Typed.stride(args));
+            case SCALE -> scale(new Vec3(1, 1, 1), sign * Typed.stride(args));
         }
     }
 
-    /** A handle that has the keyboard: along what it moves, turns or scales; across it where it has two ways. */
+    private static boolean aside(String to) {
+        return to.equals("left") || to.equals("right");
+    }
+
+    private static double sign(String to) {
+        return to.equals("left") || to.equals("down") ? -1 : 1;
+    }
+
+    /** An arrow key on a handle that has the keyboard: along what it moves, turns or scales; across it where it has two ways. */
     void handle(String id, Map<String, Object> args) {
-        double steps = Plain.number(args.get("steps"), 0) * part(args);
-        boolean second = Plain.truth(args.get("second"), false);
+        String to = Plain.text(args.get("to"), "");
+        double steps = sign(to) * Typed.stride(args);
+        boolean second = !aside(to);
         if (stage.tools().sort() == null) {
             return;
         }

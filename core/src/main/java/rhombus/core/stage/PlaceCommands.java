@@ -9,6 +9,8 @@ import rhombus.core.edit.Transforms;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Command.Area;
+import rhombus.core.keymap.Commands;
 import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Light;
@@ -32,7 +34,7 @@ final class PlaceCommands {
 
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
         int node = stage.selection().last();
-        if (id.startsWith("add.") && args.containsKey("x") && Double.isNaN(lx)) {
+        if (Commands.in(Area.ADD, id) && args.containsKey("x") && Double.isNaN(lx)) {
             // A menu that was opened over a point of the viewport means that point.
             return run(id, args, v, Plain.number(args.get("x"), v.width / 2), Plain.number(args.get("y"), v.height / 2));
         }

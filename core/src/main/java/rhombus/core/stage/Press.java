@@ -6,6 +6,8 @@ import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command.Area;
+import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.PivotLadder;
@@ -107,7 +109,7 @@ final class Press implements Actions {
         if (b.trigger().kind() == Trigger.Kind.CLICK && stage.grips().dismissed(v, x - v.x, y - v.y)) {
             return;
         }
-        if (b.command().startsWith("select.") && b.trigger().kind() == Trigger.Kind.CLICK && stage.onlyActivates(v)) {
+        if (Commands.in(Area.SELECT, b.command()) && b.trigger().kind() == Trigger.Kind.CLICK && stage.onlyActivates(v)) {
             stage.resolver().forgetClick();
             return;
         }
@@ -122,7 +124,7 @@ final class Press implements Actions {
     private void selectionOf(Binding b) {
         if (b.trigger().kind() == Trigger.Kind.CLICK) {
             beforeClick = stage.selection().nodes();
-        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE && beforeClick != null && !b.command().startsWith("select.")) {
+        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE && beforeClick != null && !Commands.in(Area.SELECT, b.command())) {
             if (!beforeClick.equals(stage.selection().nodes())) {
                 stage.selection().clear();
                 beforeClick.forEach(stage.selection()::add);
@@ -199,7 +201,7 @@ final class Press implements Actions {
 
     /** Whether a motion may begin; it also does what has to be done to the viewport first. */
     private boolean allowed(String motionCommand, double lx, double ly) {
-        if (motionCommand.startsWith("tool.") || motionCommand.startsWith("select.") || motionCommand.equals("navigate.crop")) {
+        if (Commands.in(Area.TOOL, motionCommand) || Commands.in(Area.SELECT, motionCommand) || motionCommand.equals("navigate.crop")) {
             return true;
         }
         if (motionCommand.equals("navigate.orbit") || motionCommand.equals("facet.turn")) {
@@ -277,7 +279,7 @@ final class Press implements Actions {
 
     /** Whether a motion moves this viewport right now. */
     boolean movingIn(ViewState v) {
-        return view == v && (motion != null && !command.startsWith("tool.") && !command.startsWith("select.") || fingers != null);
+        return view == v && (motion != null && !Commands.in(Area.TOOL, command) && !Commands.in(Area.SELECT, command) || fingers != null);
     }
 
     /** Number of the viewport in which an orbit runs right now, or -1. */

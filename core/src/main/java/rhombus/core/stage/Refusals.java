@@ -42,8 +42,7 @@ final class Refusals {
         Pose now = v.destination();
         if (was != null && v.camera == null && before.projection().flat() && now.projection().flat()
                 && Direction.of(now.orientation(), stage.scene().up()) == null) {
-            String name = was.word().substring(0, 1).toUpperCase() + was.word().substring(1);
-            stage.changes().notice(name + " was released: this viewport is a free flat view now.", "Back to " + was.word(), "trail.back");
+            stage.changes().notice(Words.capital(was.word()) + " was released: this viewport is a free flat view now.", "Back to " + was.word(), "trail.back");
         }
     }
 

@@ -2,6 +2,7 @@ package rhombus.core.stage;
 
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Commands;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.plain.Plain;
 
@@ -28,15 +29,15 @@ final class SceneCommands {
     }
 
     boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
-        return switch (id.substring(0, Math.max(0, id.indexOf('.')))) {
-            case "select" -> select.run(id, args, v, lx, ly);
-            case "object" -> objects.run(id, args);
-            case "layer" -> layers.run(id, args);
-            case "pivot" -> pivot.run(id, args, v, lx, ly);
-            case "tool" -> places.run(id, args, v, lx, ly) || stage.tools().run(id, args);
-            case "add" -> places.run(id, args, v, lx, ly);
-            case "edit" -> edit(id, args) || places.run(id, args, v, lx, ly);
-            case "gesture" -> {
+        return switch (Commands.named(id).area()) {
+            case SELECT -> select.run(id, args, v, lx, ly);
+            case OBJECT -> objects.run(id, args);
+            case LAYER -> layers.run(id, args);
+            case PIVOT -> pivot.run(id, args, v, lx, ly);
+            case TOOL -> places.run(id, args, v, lx, ly) || stage.tools().run(id, args);
+            case ADD -> places.run(id, args, v, lx, ly);
+            case EDIT -> edit(id, args) || places.run(id, args, v, lx, ly);
+            case GESTURE -> {
                 stage.resolver().cancel();
                 yield true;
             }

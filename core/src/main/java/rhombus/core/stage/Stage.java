@@ -538,11 +538,12 @@ public final class Stage {
         worked = v;
     }
 
+    /** Whether a click in a viewport would only make it the one that is worked in. */
     boolean wouldOnlyActivate(ViewState v) {
         return worked != v && habits.is(AllHabits.FIRST_CLICK, "activates");
     }
 
-    /** Whether a click in a viewport only makes it the one that is worked in, as the user may have set. */
+    /** The same as it happens: from the next click on, the viewport is worked in. */
     boolean onlyActivates(ViewState v) {
         boolean first = wouldOnlyActivate(v);
         if (first) {

@@ -13,18 +13,25 @@ final class Tools {
     /** What a tool does. */
     enum Sort {
         /** Moves. */
-        MOVE("move", "Move"),
+        MOVE("move", "Move", "Move along"),
         /** Turns. */
-        ROTATE("rotate", "Rotate"),
+        ROTATE("rotate", "Rotate", "Turn about"),
         /** Makes larger and smaller. */
-        SCALE("scale", "Scale");
+        SCALE("scale", "Scale", "Scale along");
 
         private final String id;
         private final String words;
+        private final String deed;
 
-        Sort(String id, String words) {
+        Sort(String id, String words, String deed) {
             this.id = id;
             this.words = words;
+            this.deed = deed;
+        }
+
+        /** What it does to things, with the axis to come. */
+        String deed() {
+            return deed;
         }
 
         String id() {
@@ -154,7 +161,7 @@ final class Tools {
         Handle held = stage.press().handleIn(v);
         Handle lit = held != null ? held
                 : stage.resolver().moving() ? null : Handles.at(all, stage.pointerX() - v.x, stage.pointerY() - v.y);
-        return Handles.plain(all, lit == null ? null : lit.id());
+        return Handles.plain(all, lit == null ? null : lit.id(), sort);
     }
 
     Map<String, Object> toPlain() {

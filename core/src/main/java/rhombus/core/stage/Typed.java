@@ -20,8 +20,9 @@ final class Typed {
 
     /** A length in metres: a number, or text in the unit of its field, in which the whole of it is read. */
     double lengthIn(String unit, Object typed, double otherwise) {
-        return read(typed, otherwise, Quantity.LENGTHS.getOrDefault(unit, 1.0) * (unit.equals("m") || unit.equals("km") || unit.equals("ft") || unit.equals("yd") ? 0.1 : 1),
-                text -> Quantity.length(text, unit));
+        double metres = Quantity.LENGTHS.getOrDefault(unit, 1.0);
+        // A whole metre or foot would be too far for one step.
+        return read(typed, otherwise, metres > 0.1 ? metres / 10 : metres, text -> Quantity.length(text, unit));
     }
 
     /** An angle in radians: a number of radians, or text in degrees. */
@@ -39,9 +40,9 @@ final class Typed {
         return Math.rint(read(typed, otherwise, 1, Quantity::number));
     }
 
-    /** Keys step a number up and down instead of typing it: with Shift ten times as far, with Alt a tenth. */
-    private static double steps(Map<String, Object> keys) {
-        return Plain.number(keys.get("steps"), 0) * (Plain.truth(keys.get("shift"), false) ? 10 : 1) * (Plain.truth(keys.get("alt"), false) ? 0.1 : 1);
+    /** How far one step by a key goes: with Shift ten times as far, with Alt a tenth. */
+    static double stride(Map<String, Object> keys) {
+        return (Plain.truth(keys.get("shift"), false) ? 10 : 1) * (Plain.truth(keys.get("alt"), false) ? 0.1 : 1);
     }
 
     private interface Reader {
@@ -50,7 +51,9 @@ final class Typed {
 
     private double read(Object typed, double otherwise, double step, Reader reader) {
         if (typed instanceof Map<?, ?>) {
-            return otherwise + steps(Plain.map(typed)) * step;
+            // Keys step a number up and down instead of typing it.
+            Map<String, Object> keys = Plain.map(typed);
+            return otherwise + Plain.number(keys.get("steps"), 0) * stride(keys) * step;
         }
         if (typed instanceof Number n && Double.isFinite(n.doubleValue())) {
             return n.doubleValue();

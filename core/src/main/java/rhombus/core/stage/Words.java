@@ -1,6 +1,7 @@
 package rhombus.core.stage;
 
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.view.Standard;
 
 /**
@@ -44,6 +45,9 @@ final class Words {
             Map.entry("view.free-flat", "free flat"),
             Map.entry("facet.go", "direction"));
 
+    /** What only scales the picture in a flat view. */
+    private static final Set<String> SCALES = Set.of("navigate.dolly", "navigate.dolly-all", "navigate.zoom");
+
     private Words() {}
 
     /** The name of a motion; a flat view has no eye to move and no lens, so there it scales. */
@@ -78,8 +82,12 @@ final class Words {
         return flat ? "" : DOES.getOrDefault(drag(command), "");
     }
 
+    /** Words with a capital letter before them, as they begin a sentence. */
+    static String capital(String words) {
+        return words.substring(0, 1).toUpperCase() + words.substring(1);
+    }
+
     private static boolean scales(String command) {
-        return command.startsWith("navigate.dolly") && !command.equals("navigate.dolly-zoom")
-                || command.startsWith("navigate.zoom");
+        return SCALES.contains(drag(command));
     }
 }

@@ -129,8 +129,11 @@ class EditDocumentTest {
     void runsOfIdsAreReadBackAndNameNothingElse() {
         List<String> ids = List.of("n1", "n2", "n3", "a3", "n9", "lost", "n07", "n8");
         assertThat(IdRuns.of(ids)).containsExactly("n1-n3", "a3", "n9", "lost", "n07", "n8");
-        assertThat(IdRuns.read(IdRuns.of(ids), null)).isEqualTo(ids);
-        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n999999"), Map.of("n0", 0))).hasMessageContaining("not there");
+        assertThat(IdRuns.read(IdRuns.of(ids), ids.size())).isEqualTo(ids);
+        assertThatThrownBy(() -> IdRuns.read(IdRuns.of(ids), ids.size() - 1)).hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n99999999"), 1000)).hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n999999"), Map.of("n0", 0))).hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n1"), Map.of("n0", 0, "n2", 1))).hasMessageContaining("not there");
     }
 
     @Example

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntConsumer;
 import org.springframework.http.HttpStatus;
 import rhombus.server.common.Refused;
 
@@ -38,7 +39,7 @@ final class ImportTurns {
      * @param asked is run every half second while waiting, with how many wait before this one; throws to stop waiting
      * @throws Refused with 503 if there is no turn within the patience of a person
      */
-    Turn take(long bytes, java.util.function.IntConsumer asked) {
+    Turn take(long bytes, IntConsumer asked) {
         Semaphore lane = bytes <= SMALL ? small : large;
         int before = waiting.getAndIncrement();
         try {

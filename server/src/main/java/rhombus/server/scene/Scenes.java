@@ -111,7 +111,7 @@ public class Scenes {
     public String add(long owner, String name, long bytes, Callable<Upload> upload, String job) throws IOException {
         if (job == null) {
             try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
-                Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, Progress.SILENT);
+                Imported imported = read(upload);
                 return transactions.execute(t -> store(owner, title(name, imported), imported));
             }
         }
