@@ -1,7 +1,5 @@
 package rhombus.core.edit;
 
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.util.Base64;
 
 /** Numbers as text, bit for bit: eight bytes each, the lowest first, in base64 (RFC 4648). */
@@ -9,11 +7,13 @@ final class Packed {
     private Packed() {}
 
     static String text(double[] numbers) {
-        ByteBuffer b = ByteBuffer.allocate(numbers.length * 8).order(ByteOrder.LITTLE_ENDIAN);
-        for (double d : numbers) {
-            b.putLong(Double.doubleToLongBits(d));
+        byte[] bytes = new byte[numbers.length * 8];
+        for (int i = 0; i < numbers.length; i++) {
+            long bits = Double.doubleToLongBits(numbers[i]);
+            put((int) bits, bytes, i * 8);
+            put((int) (bits >>> 32), bytes, i * 8 + 4);
         }
-        return Base64.getEncoder().encodeToString(b.array());
+        return Base64.getEncoder().encodeToString(bytes);
     }
 
     /**
@@ -26,14 +26,27 @@ final class Packed {
         if (bytes.length != count * 8L) {
             throw new IllegalArgumentException("packed numbers are missing");
         }
-        ByteBuffer b = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
         double[] out = new double[count];
         for (int i = 0; i < count; i++) {
-            out[i] = Double.longBitsToDouble(b.getLong());
+            out[i] = Double.longBitsToDouble(get(bytes, i * 8) & 0xFFFFFFFFL | (long) get(bytes, i * 8 + 4) << 32);
             if (!(Math.abs(out[i]) < Double.POSITIVE_INFINITY)) {
                 throw new IllegalArgumentException("a packed number is none");
             }
         }
         return out;
+    }
+
+    private static void put(int half, byte[] to, int at) {
+        for (int k = 0; k < 4; k++) {
+            to[at + k] = (byte) (half >>> 8 * k);
+        }
+    }
+
+    private static int get(byte[] from, int at) {
+        int half = 0;
+        for (int k = 0; k < 4; k++) {
+            half |= (from[at + k] & 0xFF) << 8 * k;
+        }
+        return half;
     }
 }
