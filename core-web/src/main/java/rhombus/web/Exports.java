@@ -23,8 +23,11 @@ import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
-import rhombus.core.stage.Snapshots;
 import rhombus.core.stage.Stage;
+import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.show.KeysPage;
+import rhombus.core.stage.show.Snapshots;
 import rhombus.core.view.Standard;
 
 /** The functions of the browser module; see {@code rhombus-core.d.ts} for their types. */
@@ -176,58 +179,58 @@ public final class Exports {
 
     @JSExport
     public static void pointer(double x, double y, int buttons, int modifiers, boolean pen, double time) {
-        stage.pointer(x, y, buttons, modifiers, pen, time);
+        stage.input().pointer(x, y, buttons, modifiers, pen, time);
     }
 
     @JSExport
     public static void touchDown(int id, double x, double y, double time) {
-        stage.touchDown(id, x, y, time);
+        stage.input().touchDown(id, x, y, time);
     }
 
     @JSExport
     public static void touchMove(int id, double x, double y, double time) {
-        stage.touchMove(id, x, y, time);
+        stage.input().touchMove(id, x, y, time);
     }
 
     @JSExport
     public static void touchUp(int id, double x, double y, boolean lost, double time) {
-        stage.touchUp(id, x, y, lost, time);
+        stage.input().touchUp(id, x, y, lost, time);
     }
 
     @JSExport
     public static void locked(boolean on) {
-        stage.locked(on);
+        stage.input().locked(on);
     }
 
     @JSExport
     public static int lockWanted() {
-        return stage.lockWanted();
+        return stage.input().lockWanted();
     }
 
     @JSExport
     public static void pointerLeft() {
-        stage.pointerLeft();
+        stage.input().pointerLeft();
     }
 
     @JSExport
     public static boolean wheel(
             double x, double y, double deltaX, double deltaY, int deltaMode, int modifiers, double time) {
-        return stage.wheel(x, y, deltaX, deltaY, deltaMode, modifiers, time);
+        return stage.input().wheel(x, y, deltaX, deltaY, deltaMode, modifiers, time);
     }
 
     @JSExport
     public static boolean keyDown(String code, int modifiers, boolean repeat, double time) {
-        return stage.keyDown(code, modifiers, repeat, time);
+        return stage.input().keyDown(code, modifiers, repeat, time);
     }
 
     @JSExport
     public static boolean keyUp(String code, int modifiers, double time) {
-        return stage.keyUp(code, modifiers, time);
+        return stage.input().keyUp(code, modifiers, time);
     }
 
     @JSExport
     public static void blur() {
-        stage.blur();
+        stage.input().blur();
     }
 
     @JSExport
@@ -282,7 +285,7 @@ public final class Exports {
     /** View matrix and projection matrix; the same array each time. */
     @JSExport
     public static Float64Array matrices(int view) {
-        stage.matrices(view, MATRICES);
+        stage.shots().matrices(view, MATRICES);
         return MATRICES_JS;
     }
 
@@ -311,7 +314,7 @@ public final class Exports {
         return JsPlain.toJs(out);
     }
 
-    /** See {@link rhombus.core.stage.Snapshots#edges}; in the order of {@link #drawn}. */
+    /** See {@link rhombus.core.stage.show.Snapshots#edges}; in the order of {@link #drawn}. */
     @JSExport
     public static Int32Array edges(int view) {
         return Int32Array.fromJavaArray(stage.snapshots().edges(view));
@@ -403,31 +406,31 @@ public final class Exports {
 
     @JSExport
     public static JSObject workspace() {
-        return JsPlain.toJs(stage.workspace());
+        return JsPlain.toJs(stage.kept().workspace());
     }
 
     @JSExport
     public static void restore(JSObject workspace) {
-        stage.restore(JsPlain.map(workspace));
+        stage.kept().restore(JsPlain.map(workspace));
     }
 
     // ---- changes of the scene ------------------------------------------------------------------------------------
 
     @JSExport
     public static JSObject keepEdits() {
-        return JsPlain.toJs(stage.keepEdits());
+        return JsPlain.toJs(stage.kept().edits());
     }
 
     /** Takes over what was changed in the scene; gives what is wrong with it, or null. */
     @JSExport
     public static String useEdits(JSObject stored) {
-        return stage.useEdits(JsPlain.map(stored));
+        return stage.kept().useEdits(JsPlain.map(stored));
     }
 
     /** Brings a kept version back as one step; gives what is wrong with it, or null. */
     @JSExport
     public static String bringBack(String title, JSObject stored) {
-        return stage.bringBack(title, JsPlain.map(stored));
+        return stage.kept().bringBack(title, JsPlain.map(stored));
     }
 
     @JSExport
@@ -455,13 +458,13 @@ public final class Exports {
 
     @JSExport
     public static JSObject keepBoards() {
-        return JsPlain.toJs(stage.keepBoards());
+        return JsPlain.toJs(stage.kept().boards());
     }
 
     /** Uses the boards kept for the user; gives what is wrong with them, or null. */
     @JSExport
     public static String useBoards(JSObject stored) {
-        return stage.useBoards(JsPlain.map(stored));
+        return stage.kept().useBoards(JsPlain.map(stored));
     }
 
     @JSExport
@@ -471,40 +474,40 @@ public final class Exports {
 
     @JSExport
     public static JSObject keepPins() {
-        return JsPlain.toJs(stage.keepPins());
+        return JsPlain.toJs(stage.kept().pins());
     }
 
     /** One Pin as a file of its own. */
     @JSExport
     public static JSObject keepPin(String pin) {
-        return JsPlain.toJs(stage.keepPin(pin));
+        return JsPlain.toJs(stage.kept().pin(pin));
     }
 
     @JSExport
     public static String usePins(JSObject stored) {
-        return stage.usePins(JsPlain.map(stored));
+        return stage.kept().usePins(JsPlain.map(stored));
     }
 
     /** Adds the Pins of a file; gives what is wrong with it, or null. */
     @JSExport
     public static String bringPins(JSObject file) {
-        return stage.bringPins(JsPlain.map(file));
+        return stage.kept().bringPins(JsPlain.map(file));
     }
 
     @JSExport
     public static void pinPicture(String pin, String dataUrl) {
-        stage.pinPicture(pin, dataUrl);
+        stage.kept().pinPicture(pin, dataUrl);
     }
 
     @JSExport
     public static JSObject address() {
-        return JsPlain.toJs(stage.address());
+        return JsPlain.toJs(stage.kept().address());
     }
 
     /** Shows what an address holds; gives what is wrong with it, or null. */
     @JSExport
     public static String openAddress(JSObject address) {
-        return stage.openAddress(JsPlain.map(address));
+        return stage.kept().openAddress(JsPlain.map(address));
     }
 
     @JSExport
@@ -520,20 +523,20 @@ public final class Exports {
     /** Both matrices of a picture of some aspect that holds all a viewport shows; the same array each time. */
     @JSExport
     public static Float64Array wholeMatrices(int view, double aspect) {
-        stage.wholeMatrices(view, aspect, MATRICES);
+        stage.shots().whole(view, aspect, MATRICES);
         return MATRICES_JS;
     }
 
     /** What a snapshot is made of. */
     @JSExport
     public static JSObject shotPlaces(String sort, double width, double height) {
-        return JsPlain.toJs(stage.shotPlaces(sort, width, height));
+        return JsPlain.toJs(stage.shots().places(sort, width, height));
     }
 
     /** The same of what a choice, or an entry of the Trail, would show; null if there is no such. */
     @JSExport
     public static Float64Array pictureMatrices(String view, String choice, int trail, double aspect) {
-        return stage.pictureMatrices(view, choice, trail, aspect, MATRICES) ? MATRICES_JS : null;
+        return stage.shots().of(view, choice, trail, aspect, MATRICES) ? MATRICES_JS : null;
     }
 
     // ---- the hierarchy by itself ---------------------------------------------------------------------------------
@@ -571,7 +574,7 @@ public final class Exports {
     @JSExport
     public static String useKeymap(JSObject stored) {
         try {
-            stage.use(Keymap.of(JsPlain.map(stored)));
+            stage.use(AllCommands.CATALOGUE.keymap(JsPlain.map(stored)));
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
@@ -580,12 +583,12 @@ public final class Exports {
 
     @JSExport
     public static JSObject keysPage() {
-        return JsPlain.toJs(stage.rebinding().page(LAYOUT));
+        return JsPlain.toJs(KeysPage.of(stage.rebinding(), LAYOUT));
     }
 
     @JSExport
     public static void capture(boolean on) {
-        stage.capture(on);
+        stage.input().capture(on);
     }
 
     @JSExport

@@ -1,12 +1,23 @@
 package rhombus.core;
 
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaFieldAccess;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.Arrays;
+import java.util.Collection;
 import org.junit.jupiter.api.Test;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Editing;
+import rhombus.core.stage.view.Model;
+import rhombus.core.stage.view.ViewState;
 
 class ArchitectureTest {
     private static final String[] FLOORS =
@@ -16,17 +27,49 @@ class ArchitectureTest {
 
     @Test
     void eachPackageUsesOnlyThoseBelowIt() {
+        floors("rhombus.core.", FLOORS).check(core);
+    }
+
+    private static ArchRule floors(String root, String[] names) {
         var rule = layeredArchitecture().consideringOnlyDependenciesInLayers();
-        for (String floor : FLOORS) {
-            rule = rule.layer(floor).definedBy("rhombus.core." + floor + "..");
+        for (String floor : names) {
+            rule = rule.layer(floor).definedBy(root + floor + "..");
         }
-        for (int i = 0; i < FLOORS.length; i++) {
-            String[] above = java.util.Arrays.copyOfRange(FLOORS, i + 1, FLOORS.length);
+        for (int i = 0; i < names.length; i++) {
+            String[] above = Arrays.copyOfRange(names, i + 1, names.length);
             rule = above.length == 0
-                    ? rule.whereLayer(FLOORS[i]).mayNotBeAccessedByAnyLayer()
-                    : rule.whereLayer(FLOORS[i]).mayOnlyBeAccessedByLayers(above);
+                    ? rule.whereLayer(names[i]).mayNotBeAccessedByAnyLayer()
+                    : rule.whereLayer(names[i]).mayOnlyBeAccessedByLayers(above);
         }
-        rule.check(core);
+        return rule;
+    }
+
+    /** The rooms of the running part, from the lowest up. */
+    private static final String[] ROOMS = {"view", "subject", "tool", "motion", "boards", "marks", "hand", "area", "show"};
+    private static final String STAGE = "rhombus.core.stage";
+
+    @Test
+    void eachRoomUsesOnlyThoseBelowIt() {
+        floors(STAGE + ".", ROOMS).check(core);
+        slices().matching(STAGE + ".(*)..").should().beFreeOfCycles().check(core);
+    }
+
+    @Test
+    void noRoomKnowsTheStage() {
+        noClasses().that().resideInAPackage(STAGE + ".*..").should().dependOnClassesThat().resideInAPackage(STAGE).check(core);
+    }
+
+    @Test
+    void onlyTheViewRoomChangesWhatAViewportRemembers() {
+        noClasses().that().resideOutsideOfPackage(STAGE + ".view")
+                .should().setFieldWhere(describe("of a viewport", (JavaFieldAccess a) -> a.getTargetOwner().isEquivalentTo(ViewState.class)))
+                .check(core);
+    }
+
+    @Test
+    void onlyEditingChangesTheScene() {
+        noClasses().that().doNotHaveFullyQualifiedName(Editing.class.getName())
+                .should().callMethod(Model.class, "show", Scene.class, Collection.class).check(core);
     }
 
     @Test

@@ -25,7 +25,7 @@ class WalkTest {
     private final double[] m = new double[32];
 
     private Vec3 eye(Stage stage) {
-        stage.matrices(1, m);
+        stage.shots().matrices(1, m);
         double[] e = new double[3];
         for (int i = 0; i < 3; i++) {
             e[i] = -(m[i * 4] * m[12] + m[i * 4 + 1] * m[13] + m[i * 4 + 2] * m[14]);
@@ -61,14 +61,14 @@ class WalkTest {
         int stopped = 0;
         double way = 0;
         for (int walk = 0; walk < WALKS; walk++) {
-            stage.restore(standing(r, Math.pow(10, r.nextDouble() * 2)));
-            stage.pointer(700, 200, 0, 0, now += 10);
+            stage.kept().restore(standing(r, Math.pow(10, r.nextDouble() * 2)));
+            stage.input().pointer(700, 200, 0, 0, now += 10);
             stage.command(r.nextBoolean() ? "walk.start" : "walk.fly", Map.of(), "v2", now += 10);
             Vec3 at = eye(stage);
             for (int leg = 0; leg < 3; leg++) {
                 String key = WAYS[r.nextInt(WAYS.length)];
                 int run = r.nextInt(4) == 0 ? 1 : 0;
-                stage.keyDown(key, run, false, now += 1);
+                stage.input().keyDown(key, run, false, now += 1);
                 double dt = new double[] {1000.0 / 144, 1000.0 / 60, 1000.0 / 30, 300}[r.nextInt(4)];
                 Vec3 before = at;
                 for (int i = 0; i < 7; i++) {
@@ -76,7 +76,7 @@ class WalkTest {
                         stage.tick(now += dt);
                     } else {
                         // Letting go takes a moment as well, in which one goes on.
-                        stage.keyUp(key, 0, now += 1);
+                        stage.input().keyUp(key, 0, now += 1);
                     }
                     Vec3 next = eye(stage);
                     steps++;
@@ -109,17 +109,17 @@ class WalkTest {
         double now = 0;
         int crossed = 0;
         for (int walk = 0; walk < 300; walk++) {
-            stage.restore(standing(r, 20));
+            stage.kept().restore(standing(r, 20));
             stage.command("walk.start", Map.of(), "v2", now += 10);
             Vec3 at = eye(stage);
-            stage.keyDown("KeyW", 0, false, now += 1);
+            stage.input().keyDown("KeyW", 0, false, now += 1);
             for (int i = 0; i < 20; i++) {
                 stage.tick(now += 50);
                 Vec3 next = eye(stage);
                 crossed += soup.crosses(at, next) ? 1 : 0;
                 at = next;
             }
-            stage.keyUp("KeyW", 0, now += 1);
+            stage.input().keyUp("KeyW", 0, now += 1);
             stage.command("walk.leave", Map.of(), "v2", now += 1);
         }
         assertThat(crossed).isGreaterThan(20);

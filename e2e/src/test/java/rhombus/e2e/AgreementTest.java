@@ -110,16 +110,16 @@ class AgreementTest {
         for (int i = 0; i < log.size(); i++) {
             List<Object> e = log.get(i);
             switch ((String) e.get(0)) {
-                case "pointer" -> stage.pointer((double) e.get(1), (double) e.get(2), (int) e.get(3), (int) e.get(4), (double) e.get(5));
-                case "wheel" -> stage.wheel((double) e.get(1), (double) e.get(2), 0, (double) e.get(3), (int) e.get(4), (int) e.get(5), (double) e.get(6));
+                case "pointer" -> stage.input().pointer((double) e.get(1), (double) e.get(2), (int) e.get(3), (int) e.get(4), (double) e.get(5));
+                case "wheel" -> stage.input().wheel((double) e.get(1), (double) e.get(2), 0, (double) e.get(3), (int) e.get(4), (int) e.get(5), (double) e.get(6));
                 case "habit" -> stage.habit((String) e.get(1), e.get(2));
                 case "touch" -> touch(stage, e);
-                case "down" -> stage.keyDown((String) e.get(1), (int) e.get(2), false, (double) e.get(3));
-                case "up" -> stage.keyUp((String) e.get(1), (int) e.get(2), (double) e.get(3));
+                case "down" -> stage.input().keyDown((String) e.get(1), (int) e.get(2), false, (double) e.get(3));
+                case "up" -> stage.input().keyUp((String) e.get(1), (int) e.get(2), (double) e.get(3));
                 default -> stage.tick((double) e.get(1));
             }
             for (int v = 0; v < VIEWS; v++) {
-                stage.matrices(v, m);
+                stage.shots().matrices(v, m);
                 System.arraycopy(m, 0, out[i], v * 32, 32);
             }
         }
@@ -128,9 +128,9 @@ class AgreementTest {
 
     private static void touch(Stage stage, List<Object> e) {
         switch ((int) e.get(1)) {
-            case 0 -> stage.touchDown((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
-            case 1 -> stage.touchMove((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
-            default -> stage.touchUp((int) e.get(2), (double) e.get(3), (double) e.get(4), false, (double) e.get(5));
+            case 0 -> stage.input().touchDown((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
+            case 1 -> stage.input().touchMove((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
+            default -> stage.input().touchUp((int) e.get(2), (double) e.get(3), (double) e.get(4), false, (double) e.get(5));
         }
     }
 

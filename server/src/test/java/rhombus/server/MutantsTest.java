@@ -9,9 +9,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import rhombus.core.board.Tabs;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
+import rhombus.core.stage.area.AllCommands;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
@@ -71,7 +71,7 @@ class MutantsTest {
                 scene + "/workspace", Map.of("format", "rhombus-workspace", "version", 2, "views", List.of(Map.of("id", "a"))),
                 scene + "/pins", Map.of("format", "rhombus-pins", "version", 1, "pins", List.of()),
                 "/api/boards", Tabs.toPlain(Tabs.starting()),
-                "/api/keymaps/active", Keymap.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0).toPlain(),
+                "/api/keymaps/active", AllCommands.CATALOGUE.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0).toPlain(),
                 "/api/habits", Map.of("format", "rhombus-habits", "version", 1, "values", Map.of("step", 15)));
         for (var d : documents.entrySet()) {
             for (int i = 0; i < 400; i++) {

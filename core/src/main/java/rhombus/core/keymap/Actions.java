@@ -25,12 +25,13 @@ public interface Actions {
     /**
      * Two fingers came down on the glass: both moving pans, and what else they do goes along.
      *
+     * @param b what both moving does
      * @param x middle between them
      * @param y middle between them
      * @param pinch whether spreading them dollies
      * @param twist whether turning them rolls
      */
-    void beginFingers(double x, double y, boolean pinch, boolean twist);
+    void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist);
 
     /** The two fingers have moved: their middle, their distance as a multiple of the first, radians clockwise since the first. */
     void dragFingers(double x, double y, double spread, double angle);

@@ -26,7 +26,7 @@ public final class Analysis {
     /** Looks at giving a binding another trigger. */
     public static Verdict check(Keymap map, String bindingId, Trigger t, int mods, Map<String, String> layout) {
         Binding b = map.binding(bindingId);
-        Command command = Commands.named(b.command());
+        Command command = b.command();
         String words = t.words(mods, layout);
         if (!command.fits(t.kind())) {
             return new Verdict("“" + b.words() + "” needs " + command.sort().words() + "; you did " + words + ".", null, List.of());
@@ -51,7 +51,7 @@ public final class Analysis {
     }
 
     private static boolean sameDeed(Binding a, Binding b) {
-        return a.command().equals(b.command()) && a.args().equals(b.args());
+        return a.command() == b.command() && a.args().equals(b.args());
     }
 
     /** Pairs of bindings that answer the same motion in the same place; empty for a sound keymap. */
@@ -71,8 +71,8 @@ public final class Analysis {
     /** Ids of essential commands that no trigger reaches. */
     public static List<String> missing(Keymap map) {
         List<String> out = new ArrayList<>();
-        for (Command c : Commands.all().values()) {
-            if (c.essential() && map.bindings().stream().noneMatch(b -> b.command().equals(c.id()) && b.trigger() != null)) {
+        for (Command c : map.catalogue().commands().values()) {
+            if (c.essential() && map.bindings().stream().noneMatch(b -> b.command() == c && b.trigger() != null)) {
                 out.add(c.id());
             }
         }

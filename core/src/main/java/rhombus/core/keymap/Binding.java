@@ -10,7 +10,7 @@ import rhombus.core.plain.Plain;
  * @param trigger what the hand does; null for a command that no trigger reaches any more
  * @param modifiers bits of {@link Modifiers}, exactly these
  * @param context where it holds
- * @param command id of the command
+ * @param command what it runs
  * @param args arguments of the command
  * @param words what it does, as listed
  */
@@ -19,7 +19,7 @@ public record Binding(
         Trigger trigger,
         int modifiers,
         Context context,
-        String command,
+        Command command,
         Map<String, Object> args,
         String words) {
 
@@ -40,7 +40,7 @@ public record Binding(
                 "trigger", trigger == null ? null : trigger.toPlain(),
                 "modifiers", Modifiers.names(modifiers),
                 "context", context.id(),
-                "command", command,
+                "command", command.id(),
                 "args", args.isEmpty() ? null : args);
     }
 }

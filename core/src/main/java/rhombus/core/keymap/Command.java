@@ -1,32 +1,45 @@
 package rhombus.core.keymap;
 
-import java.util.Locale;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Something a trigger can do.
  *
- * @param id {@code area.verb}
- * @param area what it has to do with
+ * @param id names it in keymaps and pages
  * @param words what it is called on the screen
  * @param group heading under which it is listed
  * @param sort what kind of trigger fits
  * @param repeats whether a key held down does it again and again
  * @param essential whether a keymap without it would leave the user stuck
+ * @param traits what others have to know of it
+ * @param spoken what it is called in hints and in the Trail
+ * @param exchange what a click does instead where the user has exchanged the buttons that select and list, or null
+ * @param otherwise id of the motion that takes its place where it has nothing to take hold of, or null
+ * @param arguments what it can be told
  */
-public record Command(String id, Area area, String words, String group, Sort sort, boolean repeats, boolean essential) {
-    /** What commands have to do with. */
-    public enum Area {
-        ADD, APP, BOARD, CAMERA, DISPLAY, EDIT, FACET, GESTURE, GRIP, LAYER, NAVIGATE, OBJECT, PAD, PIN, PIVOT, SELECT, TOOL, TRAIL, VIEW, WALK;
+public record Command(
+        String id,
+        String words,
+        String group,
+        Sort sort,
+        boolean repeats,
+        boolean essential,
+        Set<Trait> traits,
+        Spoken spoken,
+        Exchange exchange,
+        String otherwise,
+        List<Argument> arguments) {
 
-        /**
-         * The area of an id, which is {@code area.verb}.
-         *
-         * @throws IllegalArgumentException if there is none of this name
-         */
-        static Area of(String id) {
-            return valueOf(id.substring(0, id.indexOf('.')).toUpperCase(Locale.ROOT));
-        }
-    }
+    /**
+     * What a click does instead.
+     *
+     * @param command its id
+     * @param args arguments it gets
+     * @param words what the hint says
+     */
+    public record Exchange(String command, Map<String, Object> args, String words) {}
 
     /** What kind of trigger fits. */
     public enum Sort {
@@ -59,5 +72,26 @@ public record Command(String id, Area area, String words, String group, Sort sor
             case HOLD, DRAG, TOUCH, PEN -> sort == Sort.MOTION;
             case WHEEL, PINCH, TWIST -> sort == Sort.STEPS;
         };
+    }
+
+    /** Whether it has a trait. */
+    public boolean has(Trait t) {
+        return traits.contains(t);
+    }
+
+    /** What is wrong with arguments, or null: a name that it does not know, a value of another type, one that is missing. */
+    public String problem(Map<String, Object> args) {
+        for (Argument a : arguments) {
+            String wrong = a.problem(args.get(a.name()));
+            if (wrong != null) {
+                return id + ": " + wrong;
+            }
+        }
+        for (Map.Entry<String, Object> e : args.entrySet()) {
+            if (e.getValue() != null && arguments.stream().noneMatch(a -> a.name().equals(e.getKey()))) {
+                return id + ": \"" + e.getKey() + "\" is none of its arguments";
+            }
+        }
+        return null;
     }
 }

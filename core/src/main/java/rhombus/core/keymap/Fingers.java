@@ -145,13 +145,13 @@ public final class Fingers {
             firstAngle = lastAngle;
             Found pinch = resolver.touched(Trigger.pinch(), contexts);
             Found twist = resolver.touched(Trigger.twist(), contexts);
-            boolean dollies = pinch != null && pinch.binding().command().equals("navigate.dolly-steps");
-            boolean rolls = twist != null && twist.binding().command().equals("navigate.roll-steps");
-            together = drag != null && drag.binding().command().equals("navigate.pan");
+            boolean dollies = pinch != null && pinch.binding().command().has(Trait.DOLLIES);
+            boolean rolls = twist != null && twist.binding().command().has(Trait.ROLLS);
+            together = drag != null && drag.binding().command().has(Trait.PANS);
             spreading = together && dollies ? null : pinch;
             if (together) {
                 resolver.running(t, drag.binding());
-                resolver.actions().beginFingers(middleX, middleY, dollies, rolls);
+                resolver.actions().beginFingers(drag.binding(), middleX, middleY, dollies, rolls);
                 return;
             }
         }

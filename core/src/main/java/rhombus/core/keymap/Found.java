@@ -29,7 +29,7 @@ public record Found(Binding binding, boolean fine, boolean snap) {
         }
         int general = contexts.indexOf(first.binding.context());
         Found special = byModifiers(keymap, t, modifiers, contexts.subList(0, Math.max(0, general)));
-        Command.Sort sort = special == null ? null : Commands.named(special.binding.command()).sort();
+        Command.Sort sort = special == null ? null : special.binding.command().sort();
         return sort == Command.Sort.MOTION || sort == Command.Sort.HELD ? special : first;
     }
 

@@ -12,6 +12,7 @@ import rhombus.core.plain.Plain;
  * Immutable.
  */
 public final class Keymap {
+    private final Catalogue catalogue;
     private final String name;
     private final String preset;
     private final Map<String, Change> changes;
@@ -26,12 +27,13 @@ public final class Keymap {
      */
     public record Change(Trigger trigger, int modifiers) {}
 
-    private Keymap(String name, String preset, Map<String, Change> changes) {
+    private Keymap(Catalogue catalogue, String name, String preset, Map<String, Change> changes) {
+        this.catalogue = catalogue;
         this.name = name;
         this.preset = preset;
         this.changes = changes;
         this.bindings = new ArrayList<>();
-        for (Binding b : Presets.bindings(preset)) {
+        for (Binding b : catalogue.bindings(preset)) {
             Change c = changes.get(b.id());
             bindings.add(c == null ? b : b.with(c.trigger, c.modifiers));
         }
@@ -47,11 +49,16 @@ public final class Keymap {
      *
      * @throws IllegalArgumentException if there is none with this id
      */
-    public static Keymap preset(String id) {
-        if (Presets.bindings(id) == null) {
+    static Keymap preset(Catalogue catalogue, String id) {
+        if (catalogue.bindings(id) == null) {
             throw new IllegalArgumentException("\"" + id + "\" is no preset");
         }
-        return new Keymap(Presets.names().get(id), id, Map.of());
+        return new Keymap(catalogue, Presets.names().get(id), id, Map.of());
+    }
+
+    /** The commands it gives triggers to. */
+    public Catalogue catalogue() {
+        return catalogue;
     }
 
     /** Its name. */
@@ -103,7 +110,7 @@ public final class Keymap {
     public Keymap with(String bindingId, Trigger trigger, int modifiers) {
         Map<String, Change> next = new LinkedHashMap<>(changes);
         Binding original = null;
-        for (Binding b : Presets.bindings(preset)) {
+        for (Binding b : catalogue.bindings(preset)) {
             if (b.id().equals(bindingId)) {
                 original = b;
             }
@@ -117,12 +124,12 @@ public final class Keymap {
             next.put(bindingId, new Change(trigger, modifiers));
         }
         String own = next.isEmpty() ? Presets.names().get(preset) : "My " + Presets.names().get(preset);
-        return new Keymap(changes.isEmpty() || next.isEmpty() ? own : name, preset, next);
+        return new Keymap(catalogue, changes.isEmpty() || next.isEmpty() ? own : name, preset, next);
     }
 
     /** The preset's own trigger again for one binding. */
     public Keymap reset(String bindingId) {
-        for (Binding b : Presets.bindings(preset)) {
+        for (Binding b : catalogue.bindings(preset)) {
             if (b.id().equals(bindingId)) {
                 return with(bindingId, b.trigger(), b.modifiers());
             }
@@ -145,14 +152,14 @@ public final class Keymap {
      *
      * @throws IllegalArgumentException saying what is wrong with it
      */
-    public static Keymap of(Map<String, Object> m) {
+    static Keymap of(Catalogue catalogue, Map<String, Object> m) {
         if (!"rhombus-keymap".equals(m.get("format"))) {
             throw new IllegalArgumentException("this is no Rhombus keymap: \"format\" must be \"rhombus-keymap\"");
         }
         if (Plain.whole(m.get("version"), 0) != 1) {
             throw new IllegalArgumentException("keymap version " + m.get("version") + " is not known here; version 1 is");
         }
-        Keymap base = preset(Plain.text(m.get("preset"), ""));
+        Keymap base = preset(catalogue, Plain.text(m.get("preset"), ""));
         Map<String, Change> changes = new LinkedHashMap<>();
         for (Object o : Plain.list(m.get("changes"))) {
             Map<String, Object> c = Plain.map(o);
@@ -162,12 +169,12 @@ public final class Keymap {
                 throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name);
             }
             Trigger t = c.get("trigger") == null ? null : Trigger.of(Plain.map(c.get("trigger")));
-            if (t != null && !Commands.named(b.command()).fits(t.kind())) {
+            if (t != null && !b.command().fits(t.kind())) {
                 throw new IllegalArgumentException(
-                        "\"" + id + "\" needs " + Commands.named(b.command()).sort().words());
+                        "\"" + id + "\" needs " + b.command().sort().words());
             }
             changes.put(id, new Change(t, Modifiers.of(Plain.list(c.get("modifiers")))));
         }
-        return new Keymap(Plain.text(m.get("name"), base.name), base.preset, changes);
+        return new Keymap(catalogue, Plain.text(m.get("name"), base.name), base.preset, changes);
     }
 }

@@ -394,7 +394,7 @@ public final class Resolver {
                 }
             }
             case RUN -> {
-                if (!repeat || active == null && Commands.named(deed.binding().command()).repeats()) {
+                if (!repeat || active == null && deed.binding().command().repeats()) {
                     actions.run(deed.binding(), x, y);
                 }
             }

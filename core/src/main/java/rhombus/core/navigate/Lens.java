@@ -5,6 +5,8 @@ import rhombus.core.view.Projection;
 
 /** Changes of the lens: zoom, where the eye stays, and dolly-zoom, where the subject keeps its size. */
 public final class Lens {
+    /** Height of the film back that focal lengths are read for, millimetres: full frame, 36 × 24. */
+    public static final double FULL_FRAME = 24;
     /** Narrowest vertical field of view, radians. */
     public static final double NARROWEST = Math.toRadians(1);
     /** Widest vertical field of view, radians. */

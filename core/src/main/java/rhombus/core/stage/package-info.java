@@ -1,5 +1,5 @@
 /**
- * The running whole: viewports on a board, their Trails, the selection, the pivot, the tool in use. Input events and
- * commands go in; poses, plain snapshots and a set of what changed come out. No clock: time is an argument.
+ * The running whole, as rooms that each use only rooms named before them: view, subject, tool, motion, boards, marks, hand,
+ * area, show. {@link rhombus.core.stage.Stage} is the door, and puts them together.
  */
 package rhombus.core.stage;

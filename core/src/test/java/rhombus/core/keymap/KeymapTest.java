@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.area.AllCommands;
 
 class KeymapTest {
     static Stream<String> presets() {
@@ -19,13 +20,13 @@ class KeymapTest {
     @ParameterizedTest
     @MethodSource("presets")
     void presetsHaveNoClashAndReachEveryEssentialCommand(String preset) {
-        Keymap map = Keymap.preset(preset);
+        Keymap map = AllCommands.CATALOGUE.preset(preset);
         assertThat(Analysis.clashes(map)).isEmpty();
         assertThat(Analysis.missing(map)).isEmpty();
         assertThat(map.bindings()).extracting(Binding::id).doesNotHaveDuplicates();
         assertThat(map.bindings()).allSatisfy(b -> {
-            assertThat(Commands.named(b.command())).as(b.id()).isNotNull();
-            assertThat(Commands.named(b.command()).fits(b.trigger().kind())).as(b.id()).isTrue();
+            assertThat(b.command()).as(b.id()).isNotNull();
+            assertThat(b.command().fits(b.trigger().kind())).as(b.id()).isTrue();
         });
     }
 
@@ -43,23 +44,23 @@ class KeymapTest {
 
     @Test
     void onlyWhatDiffersIsStoredAndComesBackTheSame() {
-        Keymap changed = Keymap.preset(Presets.RHOMBUS)
+        Keymap changed = AllCommands.CATALOGUE.preset(Presets.RHOMBUS)
                 .with("frame", Trigger.key("KeyG"), Modifiers.CTRL)
                 .with("orbit-drag", Trigger.drag(3), 0)
                 .with("home", null, 0);
         Map<String, Object> stored = changed.toPlain();
         assertThat(Plain.list(stored.get("changes"))).hasSize(3);
-        Keymap again = Keymap.of(stored);
+        Keymap again = AllCommands.CATALOGUE.keymap(stored);
         assertThat(again.toPlain()).isEqualTo(stored);
         assertThat(again.bindings()).isEqualTo(changed.bindings());
         assertThat(again.name()).isEqualTo("My Rhombus");
-        assertThat(again.reset("frame").reset("home").reset("orbit-drag").bindings()).isEqualTo(Keymap.preset(Presets.RHOMBUS).bindings());
+        assertThat(again.reset("frame").reset("home").reset("orbit-drag").bindings()).isEqualTo(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).bindings());
     }
 
     @Test
     void spoiltKeymapsAreRefusedInWords() {
-        Map<String, Object> good = Keymap.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0).toPlain();
-        assertThatThrownBy(() -> Keymap.of(Map.of())).isInstanceOf(IllegalArgumentException.class);
+        Map<String, Object> good = AllCommands.CATALOGUE.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0).toPlain();
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(Map.of())).isInstanceOf(IllegalArgumentException.class);
         for (Map<String, Object> wrong : List.of(
                 Plain.map("id", "frame", "trigger", Plain.map("kind", "key", "code", "KeyÄ"), "modifiers", List.of()),
                 Plain.map("id", "frame", "trigger", Plain.map("kind", "shout"), "modifiers", List.of()),
@@ -67,13 +68,13 @@ class KeymapTest {
                 Plain.map("id", "frame", "trigger", Plain.map("kind", "key", "code", "KeyG"), "modifiers", List.of("Hyper")))) {
             Map<String, Object> m = new java.util.LinkedHashMap<>(good);
             m.put("changes", List.of(wrong));
-            assertThatThrownBy(() -> Keymap.of(m)).as(wrong.toString()).isInstanceOf(IllegalArgumentException.class).message().isNotBlank();
+            assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m)).as(wrong.toString()).isInstanceOf(IllegalArgumentException.class).message().isNotBlank();
         }
     }
 
     @Test
     void whatABrowserKeepsIsToldAndWhatDoesNotFitIsRefused() {
-        Keymap map = Keymap.preset(Presets.RHOMBUS);
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
         assertThat(Analysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of()).notes()).anyMatch(n -> n.contains("browser"));
         assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of()).refused()).contains("needs a key or a click");
         assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of()).refused()).isNotNull();

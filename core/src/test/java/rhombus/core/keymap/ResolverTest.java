@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import rhombus.core.stage.area.AllCommands;
 
 class ResolverTest {
     private static final class Log implements Actions {
@@ -28,7 +29,7 @@ class ResolverTest {
         }
 
         @Override
-        public void beginFingers(double x, double y, boolean pinch, boolean twist) {
+        public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
             said.add("fingers" + (pinch ? " pinch" : "") + (twist ? " twist" : "") + " " + (int) x);
         }
 
@@ -69,7 +70,7 @@ class ResolverTest {
     }
 
     private final Log log = new Log();
-    private final Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+    private final Resolver r = new Resolver(log, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
 
     @Test
     void aPressThatStaysIsAClickAndOneThatMovesIsADrag() {
@@ -157,12 +158,12 @@ class ResolverTest {
     @Test
     void presetsAreSoundAndTheirTriggersFit() {
         for (String preset : Presets.names().keySet()) {
-            Keymap map = Keymap.preset(preset);
+            Keymap map = AllCommands.CATALOGUE.preset(preset);
             assertThat(Analysis.clashes(map)).isEmpty();
             assertThat(Analysis.missing(map)).isEmpty();
             for (Binding b : map.bindings()) {
-                assertThat(Commands.named(b.command())).as(b.command()).isNotNull();
-                assertThat(Commands.named(b.command()).fits(b.trigger().kind())).as(b.id()).isTrue();
+                assertThat(b.command()).as(b.command().id()).isNotNull();
+                assertThat(b.command().fits(b.trigger().kind())).as(b.id()).isTrue();
                 assertThat(b.trigger().code().isEmpty() || KeyNames.known(b.trigger().code())).isTrue();
             }
         }
@@ -170,14 +171,14 @@ class ResolverTest {
 
     @Test
     void aClashIsToldAndAChangeIsStoredAsADifference() {
-        Keymap map = Keymap.preset(Presets.RHOMBUS);
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
         assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of()).clash()).isEqualTo("home");
         assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of()).refused()).contains("a key or a click");
         assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of()).notes()).hasSize(1);
         Keymap own = map.with("frame", Trigger.key("KeyT"), 0);
         assertThat(own.name()).isEqualTo("My Rhombus");
         assertThat(own.toPlain().toString()).contains("KeyT").doesNotContain("KeyH");
-        Keymap back = Keymap.of(own.toPlain());
+        Keymap back = AllCommands.CATALOGUE.keymap(own.toPlain());
         assertThat(back.binding("frame").trigger()).isEqualTo(Trigger.key("KeyT"));
         assertThat(own.reset("frame").changes()).isEmpty();
         assertThat(Analysis.missing(map.with("select", null, 0))).containsExactly("select.pick");
@@ -185,19 +186,19 @@ class ResolverTest {
 
     @Test
     void strangeKeymapsSayWhatIsWrong() {
-        assertThatThrownBy(() -> Keymap.of(Map.of())).hasMessageContaining("format");
-        Map<String, Object> m = new java.util.LinkedHashMap<>(Keymap.preset(Presets.RHOMBUS).toPlain());
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(Map.of())).hasMessageContaining("format");
+        Map<String, Object> m = new java.util.LinkedHashMap<>(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
         m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "key", "code", "KeyÄ"))));
-        assertThatThrownBy(() -> Keymap.of(m)).hasMessageContaining("KeyÄ");
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m)).hasMessageContaining("KeyÄ");
         m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "wheel"))));
-        assertThatThrownBy(() -> Keymap.of(m)).hasMessageContaining("needs");
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m)).hasMessageContaining("needs");
     }
 
     /** Keys that are held for a motion hand over as buttons do, with no way lost and none made twice. */
     @Test
     void heldKeysHandOver() {
         Log log = new Log();
-        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        Resolver r = new Resolver(log, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
         r.pointer(10, 10, 0, 0, 0);
         r.keyDown("KeyD", 0, false, 10);
         r.pointer(20, 10, 0, 0, 20);
@@ -214,7 +215,7 @@ class ResolverTest {
     @Test
     void theOlderKeyGoesOnWhenTheNewerIsLetGo() {
         Log log = new Log();
-        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        Resolver r = new Resolver(log, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
         r.pointer(10, 10, 0, 0, 0);
         r.keyDown("KeyD", 0, false, 10);
         r.pointer(20, 10, 0, 0, 20);
@@ -233,7 +234,7 @@ class ResolverTest {
     @Test
     void theFirstMotionStaysWhereTheUserWantsThat() {
         Log log = new Log();
-        Resolver r = new Resolver(log, Keymap.preset(Presets.RHOMBUS));
+        Resolver r = new Resolver(log, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
         r.follow(false);
         r.pointer(10, 10, 0, 0, 0);
         r.keyDown("KeyD", 0, false, 10);

@@ -1,6 +1,7 @@
 package rhombus.core.pick;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -53,7 +54,9 @@ class ObjectTreeTest {
             assertThat(tree.closest(ray, -100, false)).isEqualTo(one.closest(ray, -100, false));
             assertThat(tree.through(ray, 0)).isEqualTo(one.through(ray, 0));
             Vec3 p = new Vec3(r.nextGaussian() * 9, r.nextGaussian() * 9, r.nextGaussian() * 9);
-            assertThat(tree.clearance(p, 1e9)).isEqualTo(one.clearance(p, 1e9));
+            // On an edge that two triangles share, each of them gives the point with a rounding of its own.
+            double room = one.clearance(p, 1e9);
+            assertThat(tree.clearance(p, 1e9)).isCloseTo(room, within(4 * Math.ulp(room)));
             Screen screen = new Screen(new Pose(q.back().times(30), q, 30, new Projection.Perspective(0.8)), 800, 600);
             double x = r.nextDouble() * 800;
             double y = r.nextDouble() * 600;

@@ -9,6 +9,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import rhombus.core.geometry.Quat;
 import rhombus.core.keymap.Modifiers;
+import rhombus.core.stage.view.Trail;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
 /** Whatever a hand does, in whatever order, the views stay sound. */
@@ -29,15 +31,15 @@ class AnyHandTest {
         int mods = r.nextInt(4) == 0 ? r.nextInt(16) : 0;
         double t = time + r.nextInt(60);
         switch (r.nextInt(10)) {
-            case 0, 1, 2, 3 -> stage.pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
-            case 4 -> stage.wheel(x, y, 0, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
-            case 5 -> stage.keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
-            case 6 -> stage.keyUp(KEYS[r.nextInt(KEYS.length)], mods, t);
+            case 0, 1, 2, 3 -> stage.input().pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
+            case 4 -> stage.input().wheel(x, y, 0, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
+            case 5 -> stage.input().keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
+            case 6 -> stage.input().keyUp(KEYS[r.nextInt(KEYS.length)], mods, t);
             case 7 -> finger(stage, r, x, y, t);
-            case 8 -> stage.pointer(x, y, r.nextInt(2), mods, r.nextBoolean(), t);
+            case 8 -> stage.input().pointer(x, y, r.nextInt(2), mods, r.nextBoolean(), t);
             default -> {
                 if (r.nextInt(9) == 0) {
-                    stage.locked(r.nextBoolean());
+                    stage.input().locked(r.nextBoolean());
                 } else if (r.nextInt(9) == 0) {
                     stage.command("walk.stick", java.util.Map.of("right", r.nextDouble() * 2 - 1, "ahead", r.nextDouble() * 2 - 1), null, t);
                 } else if (r.nextInt(9) == 0) {
@@ -47,7 +49,7 @@ class AnyHandTest {
                 } else if (r.nextInt(3) == 0) {
                     boards(stage, r, x, y, t);
                 } else if (r.nextInt(9) == 0) {
-                    stage.blur();
+                    stage.input().blur();
                 } else if (r.nextInt(9) == 0) {
                     stage.resize(1 + r.nextInt(4000), 1 + r.nextInt(3000));
                 } else {
@@ -75,17 +77,17 @@ class AnyHandTest {
     private static void finger(Stage stage, Random r, double x, double y, double t) {
         int id = r.nextInt(4);
         switch (r.nextInt(5)) {
-            case 0 -> stage.touchDown(id, x, y, t);
-            case 1 -> stage.touchUp(id, x, y, r.nextInt(6) == 0, t);
-            default -> stage.touchMove(id, x, y, t);
+            case 0 -> stage.input().touchDown(id, x, y, t);
+            case 1 -> stage.input().touchUp(id, x, y, r.nextInt(6) == 0, t);
+            default -> stage.input().touchMove(id, x, y, t);
         }
     }
 
     /** Shows every board once: each has been used then, and its cameras fill the viewports they have now. */
     private static void walkThroughBoards(Stage stage) {
-        String shown = stage.board().id;
-        List.copyOf(stage.boards().list()).forEach(b -> stage.boards().go(b));
-        stage.boards().go(stage.boards().named(shown));
+        String shown = stage.rooms.ground.board().id;
+        List.copyOf(stage.rooms.boards.list()).forEach(b -> stage.rooms.boards.go(b));
+        stage.rooms.boards.go(stage.rooms.boards.named(shown));
     }
 
     @Property(tries = 1000)
@@ -97,7 +99,7 @@ class AnyHandTest {
         for (int i = 0; i < 400; i++) {
             time = act(stage, r, time);
         }
-        for (ViewState v : stage.board().views) {
+        for (ViewState v : stage.rooms.ground.board().views) {
             Pose p = v.pose;
             assertThat(p.eye().finite()).isTrue();
             Quat q = p.orientation();
@@ -105,7 +107,7 @@ class AnyHandTest {
             assertThat(p.focus()).isPositive().isFinite();
             assertThat(v.trail.length()).isBetween(1, Trail.DEPTH);
             assertThat(v.trail.index()).isBetween(0, v.trail.length() - 1);
-            stage.matrices(v.number, m);
+            stage.shots().matrices(v.number, m);
             for (double d : m) {
                 assertThat(d).isFinite();
             }
@@ -123,20 +125,20 @@ class AnyHandTest {
         for (int i = 0; i < 200; i++) {
             time = act(stage, r, time);
         }
-        stage.blur();
+        stage.input().blur();
         stage.tick(time + 5000);
         stage.resize(1003, 803);
         walkThroughBoards(stage);
         Stage other = open();
-        assertThat(other.useBoards(stage.keepBoards())).isNull();
-        assertThat(other.usePins(stage.keepPins())).isNull();
-        assertThat(other.useEdits(stage.keepEdits())).isNull();
-        other.restore(stage.workspace());
+        assertThat(other.kept().useBoards(stage.kept().boards())).isNull();
+        assertThat(other.kept().usePins(stage.kept().pins())).isNull();
+        assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
+        other.kept().restore(stage.kept().workspace());
         walkThroughBoards(other);
-        assertThat(other.keepBoards()).usingRecursiveComparison().isEqualTo(stage.keepBoards());
-        assertThat(other.keepEdits()).usingRecursiveComparison().isEqualTo(stage.keepEdits());
-        assertThat(other.keepPins()).usingRecursiveComparison().isEqualTo(stage.keepPins());
-        assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(stage.workspace());
+        assertThat(other.kept().boards()).usingRecursiveComparison().isEqualTo(stage.kept().boards());
+        assertThat(other.kept().edits()).usingRecursiveComparison().isEqualTo(stage.kept().edits());
+        assertThat(other.kept().pins()).usingRecursiveComparison().isEqualTo(stage.kept().pins());
+        assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(stage.kept().workspace());
     }
 
     @Property(tries = 1000)
@@ -146,21 +148,21 @@ class AnyHandTest {
         double time = 0;
         double x = 20 + r.nextInt(960);
         double y = 20 + r.nextInt(760);
-        stage.pointer(x, y, 0, 0, time += 10);
-        List<Pose> before = stage.board().views.stream().map(v -> v.pose).toList();
+        stage.input().pointer(x, y, 0, 0, time += 10);
+        List<Pose> before = stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         int button = new int[] {2, 4}[r.nextInt(2)];
-        stage.pointer(x, y, button, 0, time += 10);
+        stage.input().pointer(x, y, button, 0, time += 10);
         for (int i = 0; i < 12; i++) {
             x += r.nextInt(121) - 60;
             y += r.nextInt(121) - 60;
             int mods = r.nextInt(3) == 0 ? Modifiers.ALT : 0;
-            stage.pointer(x, y, r.nextInt(5) == 0 ? 6 : button, mods, time += 10);
+            stage.input().pointer(x, y, r.nextInt(5) == 0 ? 6 : button, mods, time += 10);
         }
-        stage.keyDown("Escape", 0, false, time += 10);
-        assertThat(stage.board().views).extracting(v -> v.pose).isEqualTo(before);
-        stage.pointer(x + 40, y, button, 0, time += 10);
-        stage.pointer(x + 40, y, 0, 0, time += 10);
-        assertThat(stage.board().views).extracting(v -> v.pose).isEqualTo(before);
-        assertThat(stage.board().views).allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
+        stage.input().keyDown("Escape", 0, false, time += 10);
+        assertThat(stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
+        stage.input().pointer(x + 40, y, button, 0, time += 10);
+        stage.input().pointer(x + 40, y, 0, 0, time += 10);
+        assertThat(stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
+        assertThat(stage.rooms.ground.board().views).allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
     }
 }

@@ -11,6 +11,11 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.show.Shots;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Choices;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -20,11 +25,11 @@ class BoardsTest {
     private final Stage stage = hand.stage;
 
     private List<Pose> poses() {
-        return stage.board().views.stream().map(v -> v.pose).toList();
+        return stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
     }
 
     private List<String> titles() {
-        return stage.board().views.stream().map(v -> Captions.title(stage, v)).toList();
+        return stage.rooms.ground.board().views.stream().map(v -> Captions.title(stage.rooms.ground, v)).toList();
     }
 
     @Test
@@ -46,14 +51,14 @@ class BoardsTest {
     void goingToAnotherBoardAndBackChangesNoPose() {
         hand.drag(700, 200, 80, 15, 2, 0);
         hand.move(700, 200, 0);
-        stage.wheel(700, 200, 0, -300, 0, 0, hand.now += 10);
+        stage.input().wheel(700, 200, 0, -300, 0, 0, hand.now += 10);
         // In the middle of the glide: it has landed when the board is shown again.
         Pose landing = hand.view(1).destination();
         hand.tap("KeyB", 0);
         hand.drag(300, 200, 80, 15, 2, 0);
         hand.tap("KeyB", Modifiers.SHIFT);
         assertThat(hand.pose(1)).isEqualTo(landing);
-        assertThat(stage.board().id).isEqualTo("four");
+        assertThat(stage.rooms.ground.board().id).isEqualTo("four");
     }
 
     @Test
@@ -61,7 +66,7 @@ class BoardsTest {
         List<Pose> before = poses();
         hand.move(200, 200, 0);
         hand.tap("KeyQ", 0);
-        assertThat(stage.board().views).filteredOn(v -> v.shown).extracting(v -> v.id).containsExactly("v1");
+        assertThat(stage.rooms.ground.board().views).filteredOn(v -> v.shown).extracting(v -> v.id).containsExactly("v1");
         assertThat(hand.view(0).width).isEqualTo(1003);
         hand.drag(500, 400, 40, 0, 4, 0);
         hand.tap("KeyQ", 0);
@@ -74,14 +79,14 @@ class BoardsTest {
         hand.drag(700, 200, 80, 15, 2, 0);
         Pose p = hand.pose(1);
         hand.run("board.split", "v2", "to", "right");
-        assertThat(stage.board().views).hasSize(5);
-        assertThat(stage.board().named("v5").pose).isEqualTo(p);
-        assertThat(stage.board().named("v5").mode).isEqualTo(hand.view(1).mode);
+        assertThat(stage.rooms.ground.board().views).hasSize(5);
+        assertThat(stage.rooms.ground.board().named("v5").pose).isEqualTo(p);
+        assertThat(stage.rooms.ground.board().named("v5").mode).isEqualTo(hand.view(1).mode);
         hand.run("board.close", "v5");
-        assertThat(stage.board().named("v2").width).isEqualTo(500);
+        assertThat(stage.rooms.ground.board().named("v2").width).isEqualTo(500);
         assertThat(hand.notices()).contains("Scout is closed.");
         hand.run("board.undo", null);
-        assertThat(stage.board().named("v5").pose).isEqualTo(p);
+        assertThat(stage.rooms.ground.board().named("v5").pose).isEqualTo(p);
     }
 
     @Test
@@ -89,7 +94,7 @@ class BoardsTest {
         for (String v : List.of("v1", "v2", "v3", "v4")) {
             hand.run("board.split", v, "to", "below");
         }
-        List<ViewState> views = stage.board().views;
+        List<ViewState> views = stage.rooms.ground.board().views;
         assertThat(views).hasSize(8);
         String[] sides = {"top", "bottom", "left", "right", "front", "back", "top", "left"};
         for (int i = 0; i < 8; i++) {
@@ -110,10 +115,10 @@ class BoardsTest {
         hand.move(200, 700, 0);
         Pose front = hand.pose(2);
         hand.run("board.arrange", "v3", "to", "single");
-        assertThat(stage.board().views).extracting(v -> v.id).containsExactly("v3");
+        assertThat(stage.rooms.ground.board().views).extracting(v -> v.id).containsExactly("v3");
         assertThat(hand.notices()).contains("3 viewports are closed.");
         hand.run("board.arrange", "v3", "to", "one-beside-three");
-        assertThat(stage.board().views.get(0).pose).isEqualTo(front);
+        assertThat(stage.rooms.ground.board().views.get(0).pose).isEqualTo(front);
         assertThat(titles()).containsExactly("Front", "Top", "Right", "Left");
         hand.run("board.undo", null);
         hand.run("board.undo", null);
@@ -124,7 +129,7 @@ class BoardsTest {
     void swappedViewportsChangePlacesAndNothingElse() {
         Pose top = hand.pose(0);
         hand.run("board.swap", "v1", "with", "v4");
-        ViewState v = stage.board().named("v1");
+        ViewState v = stage.rooms.ground.board().named("v1");
         assertThat(v.pose).isEqualTo(top);
         assertThat(v.x).isEqualTo(503);
         assertThat(v.y).isEqualTo(403);
@@ -141,7 +146,7 @@ class BoardsTest {
         hand.run("board.drag-border", null, "part", "begin", "border", "b0.0", "x", 501, "y", 100);
         hand.run("board.drag-border", null, "part", "end", "x", 501, "y", 100);
         hand.run("board.even", null, "border", "b0.0");
-        assertThat(stage.boards().undoName()).as("nothing has changed").isNull();
+        assertThat(stage.rooms.boards.undoName()).as("nothing has changed").isNull();
         hand.run("board.drag-border", null, "part", "begin", "border", "b0.0", "x", 501, "y", 100);
         hand.run("board.drag-border", null, "part", "move", "x", 441, "y", 100);
         hand.run("board.drag-border", null, "part", "move", "x", 401, "y", 100);
@@ -149,7 +154,7 @@ class BoardsTest {
         assertThat(hand.view(0).width).isEqualTo(400);
         hand.run("board.undo", null);
         assertThat(hand.view(0).width).isEqualTo(500);
-        assertThat(stage.boards().undoName()).isNull();
+        assertThat(stage.rooms.boards.undoName()).isNull();
         hand.run("board.step-border", null, "border", "b0.0", "to", "right");
         assertThat(hand.view(0).width).isEqualTo(524);
         hand.run("board.even", null, "border", "b0.0");
@@ -163,35 +168,35 @@ class BoardsTest {
         hand.run("board.add", null);
         assertThat(poses()).isEqualTo(was);
         hand.run("board.rename", null, "name", "  Hull\nwork ");
-        String id = stage.board().id;
+        String id = stage.rooms.ground.board().id;
         hand.run("board.move", null, "to", "left");
-        assertThat(stage.boards().list()).extracting(b -> b.name)
+        assertThat(stage.rooms.boards.list()).extracting(b -> b.name)
                 .containsExactly("Hull work", "Four views", "One and three", "Camera and scout", "Single");
         hand.drag(700, 200, -50, 5, 2, 0);
         List<Pose> later = poses();
         hand.run("board.delete", null);
-        assertThat(stage.board().id).isEqualTo("four");
+        assertThat(stage.rooms.ground.board().id).isEqualTo("four");
         hand.run("board.undo", null);
-        assertThat(stage.board().id).isEqualTo(id);
+        assertThat(stage.rooms.ground.board().id).isEqualTo(id);
         assertThat(poses()).isEqualTo(later);
         for (String b : List.of("four", "large", "shot", "single", id)) {
             hand.run("board.delete", null, "board", b);
         }
-        assertThat(stage.boards().list()).hasSize(1);
+        assertThat(stage.rooms.boards.list()).hasSize(1);
     }
 
     @Test
     void theArrangementGoesWithTheUserThePosesStayWithTheScene() {
         hand.run("board.split", "v2", "to", "right");
         hand.drag(600, 200, 80, 15, 2, 0);
-        Map<String, Object> boards = stage.keepBoards();
+        Map<String, Object> boards = stage.kept().boards();
         Hand other = new Hand();
         Pose home = other.pose(1);
-        assertThat(other.stage.useBoards(boards)).isNull();
-        assertThat(other.stage.board().views).hasSize(5);
-        assertThat(other.stage.board().named("v2").pose).isEqualTo(home);
-        assertThat(other.stage.useBoards(Map.of("format", "poem"))).contains("rhombus-boards");
-        assertThat(other.stage.board().views).hasSize(5);
+        assertThat(other.stage.kept().useBoards(boards)).isNull();
+        assertThat(other.stage.rooms.ground.board().views).hasSize(5);
+        assertThat(other.stage.rooms.ground.board().named("v2").pose).isEqualTo(home);
+        assertThat(other.stage.kept().useBoards(Map.of("format", "poem"))).contains("rhombus-boards");
+        assertThat(other.stage.rooms.ground.board().views).hasSize(5);
     }
 
     @Test
@@ -199,13 +204,13 @@ class BoardsTest {
         hand.run("view.direction", "v1", "to", "left", "flat", true);
         hand.rest();
         Hand before = new Hand();
-        before.stage.useBoards(stage.keepBoards());
-        assertThat(Captions.title(before.stage, before.view(0))).isEqualTo("Top");
+        before.stage.kept().useBoards(stage.kept().boards());
+        assertThat(Captions.title(before.stage.rooms.ground, before.view(0))).isEqualTo("Top");
         hand.run("board.use-for-new-scenes", null);
         Hand after = new Hand();
-        after.stage.useBoards(stage.keepBoards());
+        after.stage.kept().useBoards(stage.kept().boards());
         after.stage.open(Scenes.boxes(), "Boxes");
-        assertThat(Captions.title(after.stage, after.view(0))).isEqualTo("Left");
+        assertThat(Captions.title(after.stage.rooms.ground, after.view(0))).isEqualTo("Left");
     }
 
     @Test
@@ -216,7 +221,7 @@ class BoardsTest {
         double x = stage.project("v1", p).x();
         assertThat(stage.project("v3", p).x()).isCloseTo(x, within(1e-6));
         assertThat(hand.view(2).screen().metresPerPixel(1)).isCloseTo(hand.view(0).screen().metresPerPixel(1), within(1e-12));
-        stage.wheel(200, 600, 0, -500, 0, 0, hand.now += 10);
+        stage.input().wheel(200, 600, 0, -500, 0, 0, hand.now += 10);
         hand.rest();
         assertThat(stage.project("v1", p).x()).isCloseTo(stage.project("v3", p).x(), within(1e-6));
         assertThat(stage.project("v4", p).y()).isCloseTo(stage.project("v3", p).y(), within(1e-6));
@@ -241,7 +246,7 @@ class BoardsTest {
         assertThat(Plain.list(hand.marks(2).get("lines"))).hasSize(1);
         assertThat(Plain.list(hand.marks(0).get("lines"))).hasSize(2);
         assertThat(Plain.list(hand.marks(1).get("lines"))).isEmpty();
-        stage.keyDown("Escape", 0, false, hand.now += 10);
+        stage.input().keyDown("Escape", 0, false, hand.now += 10);
         hand.move(260, 240, 0);
         hand.rest();
         assertThat(poses()).isEqualTo(before);
@@ -253,22 +258,22 @@ class BoardsTest {
         Vec3 far = hand.onScreen(1, 4);
         hand.click(far.x(), far.y());
         hand.rest();
-        assertThat(stage.selection().nodes()).containsExactly(4);
+        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
         Vec3 slab = hand.onScreen(0, 2);
         hand.move(slab.x(), slab.y(), 0, Modifiers.ALT);
         hand.move(slab.x(), slab.y(), 1, Modifiers.ALT);
         hand.move(slab.x(), slab.y(), 0, Modifiers.ALT);
         hand.rest();
-        assertThat(stage.selection().nodes()).containsExactly(4);
-        assertThat(stage.board().active().id).isEqualTo("v1");
+        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
+        assertThat(stage.rooms.ground.board().active().id).isEqualTo("v1");
         hand.habit("click.first", "activates");
         Vec3 front = hand.onScreen(2, 2);
         hand.click(front.x(), front.y());
-        assertThat(stage.selection().nodes()).containsExactly(4);
+        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
         // Even at once: the click that only activates is not the first half of a double click.
         hand.click(front.x(), front.y());
         hand.rest();
-        assertThat(stage.selection().nodes()).isNotEqualTo(List.of(4));
+        assertThat(stage.rooms.subject.selection().nodes()).isNotEqualTo(List.of(4));
     }
 
     @Test
@@ -290,7 +295,7 @@ class BoardsTest {
         hand.run("edit.undo", "v2");
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(last);
-        assertThat(stage.board().named("v2").trail.names()).doesNotHaveDuplicates();
+        assertThat(stage.rooms.ground.board().named("v2").trail.names()).doesNotHaveDuplicates();
     }
 
     @Test
@@ -304,13 +309,13 @@ class BoardsTest {
         hand.run("pin.go", "v3", "pin", "p1");
         hand.rest();
         assertThat(hand.pose(2)).isEqualTo(p);
-        assertThat(stage.pins().list()).extracting(Pins.Pin::name).containsExactly("Scout", "Scout 2");
+        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Scout", "Scout 2");
         hand.run("pin.rename", null, "pin", "p2", "name", "Bow");
         hand.run("pin.move", null, "pin", "p2", "to", "earlier");
         hand.run("pin.delete", null, "pin", "p1");
-        assertThat(stage.pins().list()).extracting(Pins.Pin::name).containsExactly("Bow");
+        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow");
         hand.run("pin.restore", null);
-        assertThat(stage.pins().list()).extracting(Pins.Pin::name).containsExactly("Bow", "Scout");
+        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow", "Scout");
         hand.run("pin.update", "v2", "pin", "p1");
         hand.run("pin.go", "v3", "pin", "p1");
         hand.rest();
@@ -328,7 +333,7 @@ class BoardsTest {
         List<Pose> two = poses();
         hand.run("pin.go", null, "pin", "p1");
         assertThat(poses()).isEqualTo(was);
-        assertThat(stage.board().named("v3").mode).isEqualTo(DisplayMode.SMOOTH);
+        assertThat(stage.rooms.ground.board().named("v3").mode).isEqualTo(DisplayMode.SMOOTH);
         hand.run("board.undo", null);
         assertThat(poses()).isEqualTo(two);
     }
@@ -337,17 +342,17 @@ class BoardsTest {
     void pinsTravelAsAFileAndSpoiltOnesAreRefused() {
         hand.run("pin.add", "v2");
         hand.run("pin.add", null, "board", true);
-        stage.pins().picture("p1", "data:image/jpeg;base64,AAAA");
-        stage.pins().picture("p2", "javascript:alert(1)");
+        stage.rooms.pins.picture("p1", "data:image/jpeg;base64,AAAA");
+        stage.rooms.pins.picture("p2", "javascript:alert(1)");
         Hand other = new Hand();
         other.run("pin.add", "v1");
-        assertThat(other.stage.bringPins(stage.keepPins())).isNull();
-        assertThat(other.stage.pins().list()).extracting(Pins.Pin::name).containsExactly("Top", "Scout", "Four views");
-        assertThat(other.stage.pins().list()).extracting(Pins.Pin::id).doesNotHaveDuplicates();
-        assertThat(other.stage.pins().list()).extracting(Pins.Pin::picture).containsExactly(null, "data:image/jpeg;base64,AAAA", null);
-        assertThat(other.stage.bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
-        assertThat(other.stage.bringPins(Plain.map("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3))))).isNotNull();
-        assertThat(other.stage.pins().list()).hasSize(3);
+        assertThat(other.stage.kept().bringPins(stage.kept().pins())).isNull();
+        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Top", "Scout", "Four views");
+        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::id).doesNotHaveDuplicates();
+        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::picture).containsExactly(null, "data:image/jpeg;base64,AAAA", null);
+        assertThat(other.stage.kept().bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
+        assertThat(other.stage.kept().bringPins(Plain.map("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3))))).isNotNull();
+        assertThat(other.stage.rooms.pins.list()).hasSize(3);
     }
 
     @Test
@@ -356,18 +361,18 @@ class BoardsTest {
         hand.run("board.split", "v1", "to", "below");
         hand.run("camera.look-through", "v3");
         hand.tap("KeyQ", 0);
-        Map<String, Object> address = stage.address();
+        Map<String, Object> address = stage.kept().address();
         Hand other = new Hand();
-        Map<String, Object> own = other.stage.keepBoards();
-        assertThat(other.stage.openAddress(address)).isNull();
-        assertThat(other.stage.board().views).extracting(v -> v.pose).isEqualTo(poses());
-        assertThat(other.stage.board().solo).isEqualTo(stage.board().solo);
-        assertThat(other.stage.board().named("v3").camera).isEqualTo(hand.stage.board().named("v3").camera).isNotNull();
-        assertThat(other.stage.keepBoards()).usingRecursiveComparison().isEqualTo(own);
-        assertThat(other.stage.workspace().get("board")).isNull();
+        Map<String, Object> own = other.stage.kept().boards();
+        assertThat(other.stage.kept().openAddress(address)).isNull();
+        assertThat(other.stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(poses());
+        assertThat(other.stage.rooms.ground.board().solo).isEqualTo(stage.rooms.ground.board().solo);
+        assertThat(other.stage.rooms.ground.board().named("v3").camera).isEqualTo(hand.stage.rooms.ground.board().named("v3").camera).isNotNull();
+        assertThat(other.stage.kept().boards()).usingRecursiveComparison().isEqualTo(own);
+        assertThat(other.stage.kept().workspace().get("board")).isNull();
         other.run("board.keep", null);
-        assertThat(Plain.list(other.stage.keepBoards().get("boards"))).hasSize(5);
-        assertThat(other.stage.openAddress(Map.of("parts", "x"))).isNotNull();
+        assertThat(Plain.list(other.stage.kept().boards().get("boards"))).hasSize(5);
+        assertThat(other.stage.kept().openAddress(Map.of("parts", "x"))).isNotNull();
     }
 
     @Test
@@ -378,12 +383,12 @@ class BoardsTest {
         for (Object o : choices) {
             Map<String, Object> c = Plain.map(o);
             Hand h = new Hand();
-            Pose wanted = Choices.pose(h.stage, h.view(1), (String) c.get("id"));
-            h.stage.selection().add(2);
+            Pose wanted = Choices.pose(h.stage.rooms.ground, h.view(1), (String) c.get("id"));
+            h.stage.rooms.subject.selection().add(2);
             h.stage.command((String) c.get("command"), Plain.map(c.get("args")), "v2", h.now += 10);
             h.rest();
             assertThat(h.pose(1)).as("%s", c.get("label")).isEqualTo(wanted);
-            assertThat(h.stage.selection().nodes()).containsExactly(2);
+            assertThat(h.stage.rooms.subject.selection().nodes()).containsExactly(2);
             assertThat(Plain.map(h.stage.snapshots().choices("v2").stream().filter(x -> Plain.map(x).get("id").equals(c.get("id"))).findFirst().get()).get("on"))
                     .isEqualTo(true);
         }
@@ -408,7 +413,7 @@ class BoardsTest {
     @Test
     void aPictureOfAnotherShapeHoldsAllThatWasSeen() {
         for (double aspect : new double[] {0.4, 1, 1.25, 3}) {
-            for (ViewState v : stage.board().views) {
+            for (ViewState v : stage.rooms.ground.board().views) {
                 Pose p = Shots.around(v.pose, v.aspect(), aspect);
                 double tall = p.projection().heightAt(p.focus());
                 double was = v.pose.projection().heightAt(v.pose.focus());
@@ -423,8 +428,8 @@ class BoardsTest {
     @Test
     void aContactSheetHasEveryViewportEvenInSolo() {
         hand.run("board.solo", "v2");
-        assertThat(Shots.places(stage, "board", 900, 600)).hasSize(1);
-        List<Map<String, Object>> sheet = Shots.places(stage, "sheet", 900, 600).stream().map(Plain::map).toList();
+        assertThat(stage.shots().places("board", 900, 600)).hasSize(1);
+        List<Map<String, Object>> sheet = stage.shots().places("sheet", 900, 600).stream().map(Plain::map).toList();
         assertThat(sheet).extracting(m -> m.get("caption")).hasSize(4).doesNotHaveDuplicates();
         for (Map<String, Object> a : sheet) {
             double right = Plain.number(a.get("x"), 0) + Plain.number(a.get("width"), 0);

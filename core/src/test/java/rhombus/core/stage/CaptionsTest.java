@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Projection;
 
 /** What a Plate says of a lens or a drawing scale. */
@@ -16,9 +18,9 @@ class CaptionsTest {
     private final Hand hand = new Hand();
 
     private String lens(double metresPerPixel) {
-        ViewState v = hand.stage.board().views.get(0);
+        ViewState v = hand.stage.rooms.ground.board().views.get(0);
         v.set(v.pose.withProjection(new Projection.Orthographic(metresPerPixel * v.height)));
-        return Captions.lens(hand.stage, v);
+        return Captions.lens(hand.stage.rooms.ground, v);
     }
 
     /** Written as ISO 5455 writes scales: 1:X for a reduction, X:1 for an enlargement. */

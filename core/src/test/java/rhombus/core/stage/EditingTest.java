@@ -12,6 +12,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
 /** Selecting, hiding, framing, adding and undoing, by the hand. Viewport 1 is the perspective one. */
@@ -24,7 +25,7 @@ class EditingTest {
     }
 
     private List<Pose> poses() {
-        return stage.board().views.stream().map(v -> v.pose).toList();
+        return stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
     }
 
     private Map<String, Object> marks(int view) {
@@ -100,7 +101,7 @@ class EditingTest {
         hand.tap("KeyX", 0);
         Object now = marks(1).get("hover") == null ? null : Plain.map(marks(1).get("hover")).get("object");
         ViewState v = hand.view(1);
-        var hit = stage.runner().pick(v, s.x() - v.x, s.y() - v.y);
+        var hit = stage.rooms.subject.picks().pick(v, s.x() - v.x, s.y() - v.y);
         assertThat(now).isEqualTo(hit == null ? null : scene().node(hit.node()).id());
         hand.run("select.hover", null, "object", "n2");
         assertThat(Plain.map(marks(0).get("hover"))).containsEntry("object", "n2");
@@ -125,7 +126,7 @@ class EditingTest {
         hand.run("select.components", null, "to", "vertex");
         hand.rest();
         hand.click(s.x() + 2, s.y() + 1);
-        Vec3 corner = stage.components().bounds().center();
+        Vec3 corner = stage.rooms.subject.components().bounds().center();
         assertThat(scene().bounds(4).size().length() / 2).isCloseTo(corner.distance(scene().bounds(4).center()), within(1e-6));
         hand.run("view.frame-selection", "v2");
         hand.rest();
@@ -154,7 +155,7 @@ class EditingTest {
         hand.click(s.x(), s.y());
         hand.tap("KeyI", Modifiers.SHIFT);
         assertThat(List.of(scene().shown(4), scene().shown(2), scene().shown(0))).containsExactly(true, false, false);
-        assertThat(stage.editing().history().done()).as("isolating is a way of looking").isZero();
+        assertThat(stage.rooms.subject.editing().history().done()).as("isolating is a way of looking").isZero();
         hand.tap("KeyI", Modifiers.SHIFT);
         assertThat(scene().shown(0)).isTrue();
     }
@@ -167,8 +168,8 @@ class EditingTest {
         }
         hand.run("edit.sweep", null, "on", false);
         assertThat(scene().shown(3)).isFalse();
-        assertThat(stage.editing().history().done()).isEqualTo(1);
-        assertThat(stage.editing().history().undoName()).isEqualTo("Hide Left box and more");
+        assertThat(stage.rooms.subject.editing().history().done()).isEqualTo(1);
+        assertThat(stage.rooms.subject.editing().history().undoName()).isEqualTo("Hide Left box and more");
         hand.tap("KeyZ", Modifiers.CTRL);
         assertThat(scene().shown(2) && scene().shown(3) && scene().shown(4)).isTrue();
     }
@@ -215,10 +216,10 @@ class EditingTest {
             for (String view : List.of("v1", "v2")) {
                 hand.run("view.frame-selection", view);
                 hand.rest();
-                ViewState v = stage.board().named(view);
+                ViewState v = stage.rooms.ground.board().named(view);
                 double high = 0;
                 for (int i = 0; i < 8; i++) {
-                    Vec3 s = v.screen().project(stage.selection().bounds(scene()).corner(i));
+                    Vec3 s = v.screen().project(stage.rooms.subject.selection().bounds(scene()).corner(i));
                     high = Math.max(high, Math.max(Math.abs(s.x() / v.width - 0.5), Math.abs(s.y() / v.height - 0.5)) * 2);
                 }
                 assertThat(high).as("%s m in %s", size, view).isCloseTo(0.9, within(0.01));
@@ -277,19 +278,19 @@ class EditingTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x() + 1, s.y() + 1, 0);
         hand.tap("KeyV", Modifiers.ALT);
-        Vec3 p = stage.pivot().pinned;
+        Vec3 p = stage.rooms.subject.pivot().pinned();
         Vec3 off = p.minus(scene().bounds(4).center());
         // A corner, an edge's middle or a face's centre of a cube: each coordinate at an end or in the middle.
         for (int a = 0; a < 3; a++) {
             assertThat(Math.min(Math.abs(off.get(a)), Math.abs(Math.abs(off.get(a)) - 0.5))).isLessThan(1e-6);
         }
         hand.run("pivot.set-at", null, "x", "1 m + 20 cm", "z", "-2");
-        assertThat(stage.pivot().pinned).isEqualTo(new Vec3(1.2, p.y(), -2));
+        assertThat(stage.rooms.subject.pivot().pinned()).isEqualTo(new Vec3(1.2, p.y(), -2));
         hand.run("pivot.set-at", null, "x", "nonsense");
-        assertThat(stage.pivot().pinned.x()).isEqualTo(1.2);
+        assertThat(stage.rooms.subject.pivot().pinned().x()).isEqualTo(1.2);
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("pivot.set-selection", null);
-        assertThat(stage.pivot().pinned.distance(scene().bounds(4).center())).isLessThan(1e-12);
+        assertThat(stage.rooms.subject.pivot().pinned().distance(scene().bounds(4).center())).isLessThan(1e-12);
     }
 
     @Test
@@ -314,9 +315,9 @@ class EditingTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x(), s.y(), 0);
         ViewState v = hand.view(1);
-        double top = stage.surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true).point().y();
-        stage.runner().run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
-        int n = stage.selection().last();
+        double top = stage.rooms.ground.model().surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true).point().y();
+        stage.rooms.runner.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
+        int n = stage.rooms.subject.selection().last();
         assertThat(scene().bounds(n).min().y()).isCloseTo(top, within(1e-6));
         assertThat(scene().node(n).shape()).isNotNull();
         double high = scene().bounds(n).size().y();
@@ -338,7 +339,7 @@ class EditingTest {
         hand.run("object.rename", null, "name", "Copy\nof it ");
         hand.run("object.group", null);
         hand.run("object.delete", null);
-        stage.editing().history().edits().forEach(e -> names.add(e.name()));
+        stage.rooms.subject.editing().history().edits().forEach(e -> names.add(e.name()));
         assertThat(names).containsExactly("Move Far box", "Duplicate Far box", "Rename to Copy of it", "Group Copy of it", "Delete Group");
         Scene end = scene();
         hand.run("view.home", "v2");
@@ -360,22 +361,22 @@ class EditingTest {
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("edit.place", null, "x", "2 m");
         hand.run("add.shape", "v2", "shape", "torus");
-        Map<String, Object> version = stage.keepEdits();
-        int torus = stage.selection().last();
+        Map<String, Object> version = stage.kept().edits();
+        int torus = stage.rooms.subject.selection().last();
         hand.run("object.delete", null);
         hand.run("add.shape", "v2", "shape", "cone");
-        int cone = stage.selection().last();
+        int cone = stage.rooms.subject.selection().last();
         hand.run("edit.go", null, "to", 2);
         hand.run("edit.go", null, "to", 4);
-        assertThat(stage.bringBack("One", version)).isNull();
+        assertThat(stage.kept().bringBack("One", version)).isNull();
         assertThat(scene().node(torus).gone()).isFalse();
         assertThat(scene().node(cone).gone()).isTrue();
         assertThat(scene().bounds(torus).isEmpty()).isFalse();
-        assertThat(stage.editing().history().undoName()).isEqualTo("Back to version One");
+        assertThat(stage.rooms.subject.editing().history().undoName()).isEqualTo("Back to version One");
         hand.tap("KeyZ", Modifiers.CTRL);
         assertThat(scene().node(torus).gone()).isTrue();
         assertThat(scene().node(cone).gone()).isFalse();
-        assertThat(stage.bringBack("None", Map.of())).isEqualTo("this is no rhombus-edits document");
+        assertThat(stage.kept().bringBack("None", Map.of())).isEqualTo("this is no rhombus-edits document");
     }
 
     @Test

@@ -14,6 +14,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.view.Frames;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -63,7 +64,7 @@ class FramesTest {
         assertThat(notice.get("command")).isEqualTo("view.frame-everything");
         stage.command("view.frame-everything", Map.of(), "v2", 20);
         stage.tick(1000);
-        assertThat(stage.board().views.get(1).pose.focus()).isGreaterThan(1000);
+        assertThat(stage.rooms.ground.board().views.get(1).pose.focus()).isGreaterThan(1000);
     }
 
     @Test
@@ -71,10 +72,10 @@ class FramesTest {
         Stage stage = new Stage();
         stage.resize(800, 600);
         stage.open(Scene.EMPTY, "Nothing");
-        Pose home = stage.board().views.get(1).pose;
+        Pose home = stage.rooms.ground.board().views.get(1).pose;
         stage.command("navigate.step-orbit", Map.of("to", "left"), "v2", 10);
         stage.command("view.frame-all", Map.of(), "v2", 500);
         stage.tick(2000);
-        assertThat(stage.board().views.get(1).pose).isEqualTo(home);
+        assertThat(stage.rooms.ground.board().views.get(1).pose).isEqualTo(home);
     }
 }

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Homes;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
 /** A hand on a stage of boxes: raw events with a clock of its own. */
@@ -17,7 +19,7 @@ final class Hand {
     }
 
     ViewState view(int i) {
-        return stage.board().views.get(i);
+        return stage.rooms.ground.board().views.get(i);
     }
 
     Pose pose(int i) {
@@ -34,11 +36,11 @@ final class Hand {
     }
 
     void move(double x, double y, int buttons) {
-        stage.pointer(x, y, buttons, 0, now += 10);
+        stage.input().pointer(x, y, buttons, 0, now += 10);
     }
 
     void move(double x, double y, int buttons, int mods) {
-        stage.pointer(x, y, buttons, mods, now += 10);
+        stage.input().pointer(x, y, buttons, mods, now += 10);
     }
 
     /** Press, drag in steps and release with a button of the W3C mask. */
@@ -55,11 +57,11 @@ final class Hand {
     /** Hold a key, move, and let it go. */
     void hold(String code, double x, double y, double dx, double dy, int mods) {
         move(x, y, 0, mods);
-        stage.keyDown(code, mods, false, now += 10);
+        stage.input().keyDown(code, mods, false, now += 10);
         for (int i = 1; i <= 10; i++) {
             move(x + dx * i / 10, y + dy * i / 10, 0, mods);
         }
-        stage.keyUp(code, mods, now += 10);
+        stage.input().keyUp(code, mods, now += 10);
         rest();
     }
 
@@ -70,17 +72,17 @@ final class Hand {
     }
 
     void tap(String code, int mods) {
-        stage.keyDown(code, mods, false, now += 10);
-        stage.keyUp(code, mods, now += 10);
+        stage.input().keyDown(code, mods, false, now += 10);
+        stage.input().keyUp(code, mods, now += 10);
         rest();
     }
 
     void down(String code) {
-        stage.keyDown(code, 0, false, now += 10);
+        stage.input().keyDown(code, 0, false, now += 10);
     }
 
     void up(String code) {
-        stage.keyUp(code, 0, now += 10);
+        stage.input().keyUp(code, 0, now += 10);
     }
 
     /** Holds the walk stick forward, or lets it go. */

@@ -13,12 +13,13 @@ import net.jqwik.api.constraints.LongRange;
 import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Commands;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.marks.FacetMark;
+import rhombus.core.stage.view.ViewState;
 
 /** What the hints say is what happens: each of them, wherever the hand is and whatever is held, is done and compared. */
 class HintsTest {
@@ -62,7 +63,7 @@ class HintsTest {
         public void drag(double x, double y) {}
 
         @Override
-        public void beginFingers(double x, double y, boolean pinch, boolean twist) {}
+        public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {}
 
         @Override
         public void dragFingers(double x, double y, double spread, double angle) {}
@@ -81,9 +82,9 @@ class HintsTest {
 
     /** Performs a trigger on a resolver of its own with the same keymap, and says which binding answered. */
     private static String perform(Stage stage, Trigger t, int mods) {
-        double x = Double.isNaN(stage.pointerX()) ? 0 : stage.pointerX();
-        double y = Double.isNaN(stage.pointerY()) ? 0 : stage.pointerY();
-        Spy spy = new Spy(stage.press(), stage.press().contextsAt(stage.pointerX(), stage.pointerY()));
+        double x = Double.isNaN(stage.rooms.ground.pointer().x()) ? 0 : stage.rooms.ground.pointer().x();
+        double y = Double.isNaN(stage.rooms.ground.pointer().y()) ? 0 : stage.rooms.ground.pointer().y();
+        Spy spy = new Spy(stage.rooms.press, stage.rooms.press.contextsAt(stage.rooms.ground.pointer().x(), stage.rooms.ground.pointer().y()));
         Resolver r = new Resolver(spy, stage.keymap());
         r.pointer(x, y, 0, mods, 0);
         int mask = t.button() == 0 ? 1 : t.button() == 1 ? 4 : t.button() == 2 ? 2 : 1 << t.button();
@@ -139,13 +140,13 @@ class HintsTest {
             hand.run(List.of("walk.start", "walk.fly").get(r.nextInt(2)), null, "key", r.nextBoolean());
         }
         if (r.nextInt(4) == 0) {
-            stage.pointerLeft();
+            stage.input().pointerLeft();
         }
         int mods = List.of(0, Modifiers.SHIFT, Modifiers.ALT, Modifiers.CTRL, Modifiers.SHIFT | Modifiers.CTRL).get(r.nextInt(5));
-        if (!Double.isNaN(stage.pointerX())) {
+        if (!Double.isNaN(stage.rooms.ground.pointer().x())) {
             hand.move(at[0], at[1], 0, mods);
         } else {
-            stage.keyDown("ShiftLeft", mods, false, hand.now += 10);
+            stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
         List<Object> hints = stage.snapshots().hints(Map.of());
         assertThat(hints).isNotEmpty();
@@ -153,7 +154,7 @@ class HintsTest {
         for (Object o : hints) {
             for (Object id : Plain.list(Plain.map(o).get("bindings"))) {
                 Binding b = stage.keymap().binding(id.toString());
-                assertThat(perform(stage, b.trigger(), stage.resolver().modifiers())).as("%s of %s", id, Plain.map(o)).isEqualTo(id);
+                assertThat(perform(stage, b.trigger(), stage.rooms.resolver.modifiers())).as("%s of %s", id, Plain.map(o)).isEqualTo(id);
                 told.add(b.trigger().kind() + " " + b.trigger());
             }
         }
@@ -175,7 +176,7 @@ class HintsTest {
         Hand hand = new Hand();
         assertThat(hand.hint("right-drag")).startsWith("orbit");
         hand.move(600, 200, 0);
-        hand.stage.pointerLeft();
+        hand.stage.input().pointerLeft();
         assertThat(hand.hint("left-click")).isEqualTo("select");
         hand.run("walk.start", null);
         assertThat(hand.hint("Esc")).isEqualTo("leave and stay");
@@ -195,7 +196,7 @@ class HintsTest {
     @Example
     void everyCommandThatAKeyRunsIsOne() {
         for (Binding b : new Hand().stage.keymap().bindings()) {
-            Command c = Commands.named(b.command());
+            Command c = b.command();
             assertThat(c).as(b.id()).isNotNull();
             assertThat(b.trigger() == null || c.fits(b.trigger().kind())).as(b.id()).isTrue();
         }

@@ -13,6 +13,8 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.view.Captions;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -26,7 +28,7 @@ class ModesTest {
     private double second(int steps) {
         Hand h = new Hand();
         h.habit("walk.speed", "fixed");
-        h.stage.walking().speed(1);
+        h.stage.rooms.walking.speed(1);
         h.move(700, 150, 0);
         h.tap("KeyW", 0);
         Vec3 from = h.pose(1).eye();
@@ -49,8 +51,8 @@ class ModesTest {
     void aWalkIsOneStepOfTheTrailStaysOnLeavingAndGoesBackOnBackspace() {
         hand.move(700, 150, 0);
         hand.tap("KeyW", 0);
-        assertThat(hand.stage.lockWanted()).isEqualTo(2);
-        assertThat(Captions.title(hand.stage, hand.view(1))).isEqualTo("Walking");
+        assertThat(hand.stage.input().lockWanted()).isEqualTo(2);
+        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Walking");
         Pose before = hand.pose(1);
         double height = before.eye().y();
         hand.down("KeyW");
@@ -75,7 +77,7 @@ class ModesTest {
         assertThat(hand.pose(1).eye().y()).isGreaterThan(here.eye().y());
         hand.tap("Backspace", 0);
         assertThat(hand.pose(1)).isEqualTo(here);
-        assertThat(hand.stage.walking().on()).isFalse();
+        assertThat(hand.stage.rooms.walking.on()).isFalse();
     }
 
     @Test
@@ -83,23 +85,23 @@ class ModesTest {
         hand.habit("walk.speed", "fixed");
         hand.move(700, 150, 0);
         hand.tap("KeyW", Modifiers.SHIFT);
-        assertThat(Captions.title(hand.stage, hand.view(1))).isEqualTo("Flying");
-        double speed = hand.stage.walking().speed();
-        hand.stage.wheel(700, 150, 0, -100, 0, 0, hand.now += 10);
-        assertThat(hand.stage.walking().speed()).isCloseTo(speed * 1.25, within(1e-9));
+        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Flying");
+        double speed = hand.stage.rooms.walking.speed();
+        hand.stage.input().wheel(700, 150, 0, -100, 0, 0, hand.now += 10);
+        assertThat(hand.stage.rooms.walking.speed()).isCloseTo(speed * 1.25, within(1e-9));
         assertThat(Plain.map(hand.marks(1).get("walk")).get("speed").toString()).endsWith("m/s");
         double plain = gone(0);
         assertThat(gone(Modifiers.SHIFT)).isCloseTo(3 * plain, within(1e-9));
         assertThat(gone(Modifiers.ALT)).isCloseTo(plain / 10, within(1e-9));
         hand.tap("Enter", 0);
-        assertThat(hand.stage.walking().on()).isFalse();
+        assertThat(hand.stage.rooms.walking.on()).isFalse();
     }
 
     private double gone(int mods) {
         Vec3 from = hand.pose(1).eye();
-        hand.stage.keyDown("KeyS", mods, false, hand.now += 10);
+        hand.stage.input().keyDown("KeyS", mods, false, hand.now += 10);
         hand.stage.tick(hand.now += 100);
-        hand.stage.keyUp("KeyS", mods, hand.now);
+        hand.stage.input().keyUp("KeyS", mods, hand.now);
         return hand.pose(1).eye().distance(from);
     }
 
@@ -110,11 +112,11 @@ class ModesTest {
         Pose before = hand.pose(1);
         hand.move(720, 150, 0);
         assertThat(hand.pose(1)).as("a free pointer turns nothing").isEqualTo(before);
-        hand.stage.locked(true);
+        hand.stage.input().locked(true);
         hand.move(760, 150, 0);
         assertThat(hand.pose(1).forward().dot(before.orientation().right())).isPositive();
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
-        hand.stage.locked(false);
+        hand.stage.input().locked(false);
         hand.stick(1);
         hand.stage.tick(hand.now += 200);
         hand.stick(0);
@@ -148,9 +150,9 @@ class ModesTest {
         hand.stage.use(hand.stage.keymap().with("walk", rhombus.core.keymap.Trigger.key("Backquote"), 0));
         hand.move(700, 150, 0);
         hand.tap("Backquote", 0);
-        assertThat(hand.stage.walking().on()).isTrue();
+        assertThat(hand.stage.rooms.walking.on()).isTrue();
         hand.tap("Backquote", 0);
-        assertThat(hand.stage.walking().on()).isFalse();
+        assertThat(hand.stage.rooms.walking.on()).isFalse();
     }
 
     @Test
@@ -172,7 +174,7 @@ class ModesTest {
             h.stage.tick(h.now += 100);
             h.stage.command(command, Map.of(), "v2", h.now += 10);
             h.rest();
-            assertThat(h.stage.walking().on()).as(command).isFalse();
+            assertThat(h.stage.rooms.walking.on()).as(command).isFalse();
             Pose rest = h.pose(1);
             h.stage.tick(h.now += 300);
             assertThat(h.pose(1)).isEqualTo(rest);
@@ -202,8 +204,8 @@ class ModesTest {
             }
             h.move(x + 20, y - 30, 0);
             h.up("KeyG");
-            assertThat(h.stage.grips().padOpen()).isFalse();
-            assertThat(h.stage.selection().isEmpty()).isTrue();
+            assertThat(h.stage.rooms.grips.padOpen()).isFalse();
+            assertThat(h.stage.rooms.subject.selection().isEmpty()).isTrue();
         }
         assertThat(moved).containsExactlyInAnyOrder(
                 "dolly", "look", "pan", "zoom", "orbit", "drive", "roll", "dolly-zoom", "crop");
@@ -214,17 +216,17 @@ class ModesTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
-        assertThat(hand.stage.grips().padOpen()).isTrue();
+        assertThat(hand.stage.rooms.grips.padOpen()).isTrue();
         hand.tap("Escape", 0);
-        assertThat(hand.stage.grips().padOpen()).isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen()).isFalse();
         hand.tap("KeyG", 0);
         hand.tap("KeyG", 0);
-        assertThat(hand.stage.grips().padOpen()).as("a second tap closes it").isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen()).as("a second tap closes it").isFalse();
         hand.tap("KeyG", 0);
         hand.click(520, 20);
-        assertThat(hand.stage.grips().padOpen()).as("so does a click beside it").isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen()).as("so does a click beside it").isFalse();
         hand.rest();
-        Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
         hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
         Map<String, Object> pan = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
@@ -234,7 +236,7 @@ class ModesTest {
         Vec3 there = hand.stage.project("v2", held);
         assertThat(there.x() - s.x()).isCloseTo(35, within(0.5));
         assertThat(there.y() - s.y()).isCloseTo(-20, within(0.5));
-        assertThat(hand.stage.grips().padOpen()).isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen()).isFalse();
         assertThat(hand.view(1).trail.length()).isEqualTo(2);
     }
 
@@ -250,15 +252,15 @@ class ModesTest {
         assertThat(hand.pose(1)).isNotEqualTo(before);
         hand.tap("Backspace", 0);
         hand.click(x, y);
-        assertThat(hand.stage.resolver().latched()).isTrue();
+        assertThat(hand.stage.rooms.resolver.latched()).isTrue();
         hand.move(x - 40, y + 10, 0);
         Pose turned = hand.pose(1);
         assertThat(turned).isNotEqualTo(before);
         hand.click(x - 40, y + 10);
-        assertThat(hand.stage.resolver().moving()).isFalse();
+        assertThat(hand.stage.rooms.resolver.moving()).isFalse();
         hand.move(x - 90, y + 40, 0);
         assertThat(hand.pose(1)).isEqualTo(turned);
-        assertThat(hand.stage.selection().isEmpty()).as("the click that puts it down does nothing else").isTrue();
+        assertThat(hand.stage.rooms.subject.selection().isEmpty()).as("the click that puts it down does nothing else").isTrue();
         hand.click(x, y);
         hand.move(x - 60, y, 0);
         hand.tap("Escape", 0);
@@ -270,15 +272,15 @@ class ModesTest {
     // ---- fingers and pen ---------------------------------------------------------------------------------------------
 
     private void down(int id, double x, double y) {
-        hand.stage.touchDown(id, x, y, hand.now += 10);
+        hand.stage.input().touchDown(id, x, y, hand.now += 10);
     }
 
     private void slide(int id, double x, double y) {
-        hand.stage.touchMove(id, x, y, hand.now += 10);
+        hand.stage.input().touchMove(id, x, y, hand.now += 10);
     }
 
     private void lift(int id, double x, double y) {
-        hand.stage.touchUp(id, x, y, false, hand.now += 10);
+        hand.stage.input().touchUp(id, x, y, false, hand.now += 10);
     }
 
     @Test
@@ -288,11 +290,11 @@ class ModesTest {
         down(1, s.x(), s.y());
         slide(1, s.x() + 40, s.y());
         lift(1, s.x() + 40, s.y());
-        assertThat(hand.stage.pivot().used.rung().id()).isEqualTo("surface");
+        assertThat(hand.stage.rooms.subject.pivot().used().rung().id()).isEqualTo("surface");
         assertThat(hand.pose(1).orientation().angleTo(before.orientation())).isGreaterThan(0.1);
         hand.tap("Backspace", 0);
 
-        Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
         down(1, s.x() - 50, s.y());
         down(2, s.x() + 50, s.y());
         slide(1, s.x() - 70, s.y() - 60);
@@ -326,13 +328,13 @@ class ModesTest {
     void tappingSelectsAndTappingTwiceCentresWithTheSelectionAsItWas() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        hand.stage.selection().only(2);
+        hand.stage.rooms.subject.selection().only(2);
         down(1, s.x(), s.y());
         lift(1, s.x(), s.y());
-        assertThat(hand.stage.selection().nodes()).containsExactly(4);
+        assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(4);
         down(1, s.x(), s.y());
         lift(1, s.x(), s.y());
-        assertThat(hand.stage.selection().nodes()).containsExactly(2);
+        assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(2);
         hand.rest();
         assertThat(hand.pose(1)).isNotEqualTo(before);
         assertThat(hand.pose(1).orientation()).isEqualTo(before.orientation());
@@ -342,9 +344,9 @@ class ModesTest {
     void aTouchThatTheBrowserTakesAwayLeavesTheViewSound() {
         down(1, 700, 150);
         slide(1, 760, 150);
-        hand.stage.touchUp(1, 0, 0, true, hand.now += 10);
+        hand.stage.input().touchUp(1, 0, 0, true, hand.now += 10);
         Pose there = hand.pose(1);
-        assertThat(hand.stage.resolver().moving()).isFalse();
+        assertThat(hand.stage.rooms.resolver.moving()).isFalse();
         down(1, 700, 150);
         slide(1, 703, 150);
         assertThat(hand.pose(1)).isEqualTo(there);
@@ -378,10 +380,10 @@ class ModesTest {
     void thePensBarrelIsTheRightButtonAndItsEraserDoesNoHarm() {
         Pose before = hand.pose(1);
         for (int buttons : new int[] {32, 2}) {
-            hand.stage.pointer(700, 150, 0, 0, true, hand.now += 10);
-            hand.stage.pointer(700, 150, buttons, 0, true, hand.now += 10);
-            hand.stage.pointer(760, 170, buttons, 0, true, hand.now += 10);
-            hand.stage.pointer(760, 170, 0, 0, true, hand.now += 10);
+            hand.stage.input().pointer(700, 150, 0, 0, true, hand.now += 10);
+            hand.stage.input().pointer(700, 150, buttons, 0, true, hand.now += 10);
+            hand.stage.input().pointer(760, 170, buttons, 0, true, hand.now += 10);
+            hand.stage.input().pointer(760, 170, 0, 0, true, hand.now += 10);
             assertThat(hand.pose(1).equals(before)).isEqualTo(buttons == 32);
         }
     }
@@ -394,7 +396,7 @@ class ModesTest {
         for (int mode = 0; mode < 3; mode++) {
             Hand h = new Hand();
             Vec3 s = h.onScreen(1, 4);
-            h.stage.wheel(s.x(), s.y(), 0, deltas[mode], mode, 0, h.now += 10);
+            h.stage.input().wheel(s.x(), s.y(), 0, deltas[mode], mode, 0, h.now += 10);
             h.rest();
             ends.add(h.pose(1));
         }
@@ -404,12 +406,12 @@ class ModesTest {
     }
 
     private void pen(Vec3 at, double dx) {
-        hand.stage.pointer(at.x(), at.y(), 0, 0, true, hand.now += 10);
-        hand.stage.pointer(at.x(), at.y(), 1, 0, true, hand.now += 10);
+        hand.stage.input().pointer(at.x(), at.y(), 0, 0, true, hand.now += 10);
+        hand.stage.input().pointer(at.x(), at.y(), 1, 0, true, hand.now += 10);
         for (int i = 1; i <= 8; i++) {
-            hand.stage.pointer(at.x() + dx * i / 8, at.y(), 1, 0, true, hand.now += 10);
+            hand.stage.input().pointer(at.x() + dx * i / 8, at.y(), 1, 0, true, hand.now += 10);
         }
-        hand.stage.pointer(at.x() + dx, at.y(), 0, 0, true, hand.now += 10);
+        hand.stage.input().pointer(at.x() + dx, at.y(), 0, 0, true, hand.now += 10);
         hand.rest();
     }
 
@@ -423,13 +425,13 @@ class ModesTest {
         assertThat(hand.hint("wheel")).isEqualTo("dolly: camera moves");
         assertThat(hand.hint("hold L")).isEqualTo("zoom: lens only");
         assertThat(hand.hint("hold E")).isEqualTo("look: camera turns: pan, tilt");
-        hand.stage.keyDown("ShiftLeft", Modifiers.SHIFT, false, hand.now += 10);
+        hand.stage.input().keyDown("ShiftLeft", Modifiers.SHIFT, false, hand.now += 10);
         assertThat(hand.hint("right-drag")).isEqualTo("orbit, snapping");
         assertThat(hand.hint("Shift+wheel")).startsWith("dolly everywhere");
-        hand.stage.keyUp("ShiftLeft", 0, hand.now += 10);
-        hand.stage.keyDown("AltLeft", Modifiers.ALT, false, hand.now += 10);
+        hand.stage.input().keyUp("ShiftLeft", 0, hand.now += 10);
+        hand.stage.input().keyDown("AltLeft", Modifiers.ALT, false, hand.now += 10);
         assertThat(hand.hint("wheel")).startsWith("dolly, fine");
-        hand.stage.keyUp("AltLeft", 0, hand.now += 10);
+        hand.stage.input().keyUp("AltLeft", 0, hand.now += 10);
         hand.move(100, 600, 0);
         assertThat(hand.hint("wheel")).as("a flat view scales").isEqualTo("scale");
         assertThat(hand.hint("right-drag")).isEqualTo("orbit: releases the axis view");

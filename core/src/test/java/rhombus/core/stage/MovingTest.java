@@ -9,7 +9,12 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.marks.FacetMark;
+import rhombus.core.stage.motion.DollyRun;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
+import rhombus.core.view.Facet;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -52,7 +57,7 @@ class MovingTest {
         hand.tap("ArrowRight", Modifiers.ALT);
         assertThat(direction(2)).isEqualTo("front");
         assertThat(hand.pose(2).orientation().right().distance(Vec3.Y)).isLessThan(1e-9);
-        assertThat(Captions.title(hand.stage, hand.view(2))).isEqualTo("Front, turned 90°");
+        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Front, turned 90°");
         hand.tap("KeyN", 0);
         assertThat(hand.pose(2).orientation().right().distance(Vec3.X)).isLessThan(1e-9);
     }
@@ -90,7 +95,7 @@ class MovingTest {
         assertThat(hand.hint("right-drag")).contains("held");
         hand.habit("orbit.axis-views", "release");
         hand.drag(100, 600, 80, 40, 2, 0);
-        assertThat(Captions.title(hand.stage, hand.view(2))).isEqualTo("Free flat");
+        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
     }
 
     // ---- the Facet ---------------------------------------------------------------------------------------------------
@@ -101,7 +106,7 @@ class MovingTest {
         double x = 503 + f.x();
         double y = f.y();
         hand.click(x + 14, y - 3);
-        String lit = FacetMark.at(hand.stage, hand.view(1), f.x() + 14, f.y() - 3);
+        String lit = FacetMark.at(hand.stage.rooms.ground, hand.view(1), f.x() + 14, f.y() - 3);
         Standard there = Standard.named(lit);
         hand.rest();
         assertThat(there.angleTo(hand.pose(1).orientation(), UpAxis.Y)).isLessThan(1e-7);
@@ -114,7 +119,7 @@ class MovingTest {
         assertThat(hand.pose(1)).isEqualTo(hand.home(1));
         hand.drag(x + 10, y + 8, 20, 0, 1, 0);
         assertThat(hand.pose(1).orientation().angleTo(hand.home(1).orientation())).isGreaterThan(0.2);
-        assertThat(hand.stage.selection().isEmpty()).isTrue();
+        assertThat(hand.stage.rooms.subject.selection().isEmpty()).isTrue();
     }
 
     @Test
@@ -197,7 +202,7 @@ class MovingTest {
         hand.hold("KeyR", 700, 150, 57, 0, 0);
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
         assertThat(hand.pose(1).forward().distance(before.forward())).isLessThan(1e-9);
-        assertThat(Captions.lens(hand.stage, hand.view(1))).contains("roll");
+        assertThat(Captions.lens(hand.stage.rooms.ground, hand.view(1))).contains("roll");
         hand.tap("KeyN", 0);
         hand.hold("KeyR", 700, 150, 57, 0, Modifiers.SHIFT);
         double roll = Math.toDegrees(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll());
@@ -233,15 +238,15 @@ class MovingTest {
         Vec3 after = hand.onScreen(1, 4);
         assertThat(after.x() - before.x()).isCloseTo(40, within(1e-6));
         assertThat(after.y() - before.y()).isCloseTo(25, within(1e-6));
-        hand.stage.keyDown("ControlLeft", Modifiers.CTRL, false, hand.now += 5);
-        hand.stage.wheel(after.x(), after.y(), 0, -200, 0, Modifiers.CTRL | Modifiers.SHIFT, hand.now += 10);
-        hand.stage.keyUp("ControlLeft", 0, hand.now += 5);
+        hand.stage.input().keyDown("ControlLeft", Modifiers.CTRL, false, hand.now += 5);
+        hand.stage.input().wheel(after.x(), after.y(), 0, -200, 0, Modifiers.CTRL | Modifiers.SHIFT, hand.now += 10);
+        hand.stage.input().keyUp("ControlLeft", 0, hand.now += 5);
         Vec3 larger = hand.onScreen(1, 4);
         assertThat(Math.hypot(larger.x() - after.x(), larger.y() - after.y())).isLessThan(1e-6);
         assertThat(hand.view(1).crop.scale()).isGreaterThan(1.2);
         Stage other = new Hand().stage;
-        other.restore(hand.stage.workspace());
-        assertThat(other.board().views.get(1).crop).isEqualTo(hand.view(1).crop);
+        other.kept().restore(hand.stage.kept().workspace());
+        assertThat(other.rooms.ground.board().views.get(1).crop).isEqualTo(hand.view(1).crop);
         hand.tap("Backslash", 0);
         assertThat(hand.view(1).crop).isEqualTo(Crop.NONE);
         assertThat(hand.pose(1)).isEqualTo(through);
@@ -286,7 +291,7 @@ class MovingTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.habit("dolly.target", "focus");
         Pose before = hand.pose(1);
-        hand.stage.wheel(s.x(), s.y(), 0, -100, 0, 0, hand.now += 10);
+        hand.stage.input().wheel(s.x(), s.y(), 0, -100, 0, 0, hand.now += 10);
         hand.rest();
         Vec3 way = hand.pose(1).eye().minus(before.eye()).unit();
         assertThat(way.distance(before.forward())).isLessThan(1e-9);
@@ -297,14 +302,14 @@ class MovingTest {
     void notchesLeadThroughOneSurfaceAfterTheOtherAndBackByTheSamePoses() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        DollyRun run = new DollyRun(hand.stage, hand.view(1), before, s.x() - 503, s.y());
+        DollyRun run = new DollyRun(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
         Vec3 box = hand.stage.scene().bounds(4).center();
         double behind = 0;
         for (int i = 1; i <= 200; i++) {
             behind = run.at(i).eye().minus(before.eye()).length();
         }
         assertThat(behind).as("through the box and far beyond").isGreaterThan(1.2 * before.eye().distance(box));
-        DollyRun again = new DollyRun(hand.stage, hand.view(1), before, s.x() - 503, s.y());
+        DollyRun again = new DollyRun(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
         assertThat(again.at(200).eye().distance(run.at(200).eye())).as("in one step as in many").isLessThan(1e-9);
         for (int i = 150; i >= 0; i -= 7) {
             assertThat(run.at(i)).isEqualTo(again.at(i));
@@ -317,35 +322,35 @@ class MovingTest {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
         double distance = hand.stage.pick("v2", s.x(), s.y()).distance();
-        hand.stage.wheel(s.x(), s.y(), 0, -4, 0, 0, hand.now += 10);
+        hand.stage.input().wheel(s.x(), s.y(), 0, -4, 0, 0, hand.now += 10);
         assertThat(hand.view(1).glide).isNull();
         assertThat(hand.pose(1).eye().distance(before.eye())).isCloseTo(distance * (1 - Math.pow(0.85, 0.04)), within(1e-9));
         hand.rest();
         hand.tap("Backspace", 0);
         // W3C UI Events: a pinch is a wheel event with ctrlKey; its scale s comes as a delta of -100 ln s pixels.
-        hand.stage.wheel(s.x(), s.y(), 0, -100 * Math.log(1.1), 0, Modifiers.CTRL, hand.now += 10);
+        hand.stage.input().wheel(s.x(), s.y(), 0, -100 * Math.log(1.1), 0, Modifiers.CTRL, hand.now += 10);
         hand.rest();
         assertThat(hand.stage.pick("v2", s.x(), s.y()).distance()).isCloseTo(distance / 1.1, within(1e-6));
     }
 
     @Test
     void dollyAndFrameReachAllViewportsAndEscapeBringsThemAllBack() {
-        List<Pose> before = hand.stage.board().views.stream().map(v -> v.pose).toList();
-        hand.stage.wheel(700, 150, 0, -100, 0, Modifiers.SHIFT, hand.now += 10);
+        List<Pose> before = hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        hand.stage.input().wheel(700, 150, 0, -100, 0, Modifiers.SHIFT, hand.now += 10);
         hand.rest();
         for (int i = 0; i < 4; i++) {
             assertThat(hand.pose(i)).isNotEqualTo(before.get(i));
             assertThat(hand.view(i).trail.length()).isEqualTo(2);
         }
-        List<Pose> nearer = hand.stage.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> nearer = hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         hand.move(700, 150, 0);
-        hand.stage.keyDown("KeyA", Modifiers.SHIFT, false, hand.now += 10);
+        hand.stage.input().keyDown("KeyA", Modifiers.SHIFT, false, hand.now += 10);
         hand.move(700, 100, 0, Modifiers.SHIFT);
         assertThat(hand.pose(3)).isNotEqualTo(nearer.get(3));
-        hand.stage.keyDown("Escape", Modifiers.SHIFT, false, hand.now += 10);
-        hand.stage.keyDown("Escape", 0, false, hand.now += 10);
-        assertThat(hand.stage.board().views).extracting(v -> v.pose).isEqualTo(nearer);
-        hand.stage.keyUp("KeyA", 0, hand.now += 10);
+        hand.stage.input().keyDown("Escape", Modifiers.SHIFT, false, hand.now += 10);
+        hand.stage.input().keyDown("Escape", 0, false, hand.now += 10);
+        assertThat(hand.stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(nearer);
+        hand.stage.input().keyUp("KeyA", 0, hand.now += 10);
         Vec3 s = hand.onScreen(1, 4);
         hand.click(s.x(), s.y());
         hand.tap("KeyF", Modifiers.ALT);
@@ -375,15 +380,15 @@ class MovingTest {
     void dragsGoOnFarBeyondTheWindow() {
         hand.move(700, 150, 0);
         hand.move(700, 150, 4);
-        Vec3 held = hand.stage.surfaceAt(hand.view(1), hand.pose(1), 700 - 503, 150, true).point();
+        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), 700 - 503, 150, true).point();
         for (double far : new double[] {800, 2500, -4000, 12000}) {
             hand.move(700 + far, 150 - far / 2, 4);
             Vec3 there = hand.stage.project("v2", held);
             assertThat(Math.hypot(there.x() - 700 - far, there.y() - 150 + far / 2)).isLessThan(0.5);
         }
-        assertThat(hand.stage.lockWanted()).isEqualTo(1);
+        assertThat(hand.stage.input().lockWanted()).isEqualTo(1);
         hand.move(12700, -5850, 0);
-        assertThat(hand.stage.lockWanted()).isZero();
+        assertThat(hand.stage.input().lockWanted()).isZero();
     }
 
     @Test
@@ -409,7 +414,7 @@ class MovingTest {
     @Test
     void glidesCanBeInterruptedWhereTheyAreAndAreOffWithReducedMotion() {
         hand.move(600, 200, 0);
-        hand.stage.keyDown("KeyX", 0, false, hand.now += 10);
+        hand.stage.input().keyDown("KeyX", 0, false, hand.now += 10);
         hand.stage.tick(hand.now += 60);
         Pose under = hand.pose(1);
         hand.move(600, 200, 4);
@@ -418,7 +423,7 @@ class MovingTest {
         assertThat(hand.view(1).glide).isNull();
         hand.move(620, 200, 0);
         hand.stage.reduceMotion(true);
-        hand.stage.keyDown("KeyZ", 0, false, hand.now += 10);
+        hand.stage.input().keyDown("KeyZ", 0, false, hand.now += 10);
         assertThat(hand.view(1).glide).isNull();
         assertThat(direction(1)).isEqualTo("front");
     }

@@ -10,6 +10,9 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
 /** The stage as a hand drives it: raw events in, poses and snapshots out. */
@@ -26,17 +29,17 @@ class StageTest {
     }
 
     private void move(double x, double y, int buttons) {
-        stage.pointer(x, y, buttons, 0, now += 10);
+        stage.input().pointer(x, y, buttons, 0, now += 10);
     }
 
     private void tap(String code, int mods) {
-        stage.keyDown(code, mods, false, now += 10);
-        stage.keyUp(code, mods, now += 10);
+        stage.input().keyDown(code, mods, false, now += 10);
+        stage.input().keyUp(code, mods, now += 10);
         stage.tick(now += 1000);
     }
 
     private ViewState view(int i) {
-        return stage.board().views.get(i);
+        return stage.rooms.ground.board().views.get(i);
     }
 
     private Vec3 onScreen(int node) {
@@ -53,7 +56,7 @@ class StageTest {
                 .containsExactly("top", "free", "front", "right");
         assertThat(stage.snapshots().views()).extracting(v -> Plain.map(v).get("projection"))
                 .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
-        assertThat(Captions.title(stage, view(1))).isEqualTo("Scout");
+        assertThat(Captions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
     }
 
     @Test
@@ -73,7 +76,7 @@ class StageTest {
     void orbitTurnsAboutTheSurfaceUnderThePointerAndIsOneStepOfTheTrail() {
         Vec3 s = onScreen(4);
         move(s.x(), s.y(), 0);
-        Vec3 pivot = Workspace.point(stage.snapshots().pivot("v2").get("point"));
+        Vec3 pivot = Looks.point(stage.snapshots().pivot("v2").get("point"));
         assertThat(stage.snapshots().pivot("v2").get("rung")).isEqualTo("surface");
         assertThat((String) stage.snapshots().pivot("v2").get("reason")).contains("Far box").contains("No point is pinned");
         Pose before = view(1).pose;
@@ -99,7 +102,7 @@ class StageTest {
         move(700, 200, 2);
         move(800, 260, 2);
         assertThat(view(1).pose).isNotEqualTo(before);
-        stage.keyDown("Escape", 0, false, now += 10);
+        stage.input().keyDown("Escape", 0, false, now += 10);
         assertThat(view(1).pose).isEqualTo(before);
         move(900, 300, 2);
         move(900, 300, 0);
@@ -112,13 +115,13 @@ class StageTest {
         Pose before = view(1).pose;
         Vec3 s = onScreen(3);
         for (int i = 0; i < 10; i++) {
-            stage.wheel(s.x(), s.y(), 0, i < 5 ? -100 : 100, 0, 0, now += 30);
+            stage.input().wheel(s.x(), s.y(), 0, i < 5 ? -100 : 100, 0, 0, now += 30);
             stage.tick(now += 5);
         }
         stage.tick(now += 2000);
         assertThat(view(1).pose.eye().distance(before.eye())).isLessThan(1e-9);
         assertThat(stage.animating()).isFalse();
-        stage.wheel(s.x(), s.y(), 0, -300, 0, 0, now += 30);
+        stage.input().wheel(s.x(), s.y(), 0, -300, 0, 0, now += 30);
         stage.tick(now += 2000);
         Vec3 after = onScreen(3);
         assertThat(view(1).pose.eye().distance(before.eye())).isGreaterThan(1);
@@ -140,9 +143,9 @@ class StageTest {
     }
 
     private void click(Vec3 s, int mods) {
-        stage.pointer(s.x(), s.y(), 0, mods, now += 1000);
-        stage.pointer(s.x(), s.y(), 1, mods, now += 10);
-        stage.pointer(s.x(), s.y(), 0, mods, now += 10);
+        stage.input().pointer(s.x(), s.y(), 0, mods, now += 1000);
+        stage.input().pointer(s.x(), s.y(), 1, mods, now += 10);
+        stage.input().pointer(s.x(), s.y(), 0, mods, now += 10);
     }
 
     @Test
@@ -214,7 +217,7 @@ class StageTest {
         double hx = view(1).x + (line[0] + line[2]) / 2;
         double hy = view(1).y + (line[1] + line[3]) / 2;
         Vec3 before = stage.scene().bounds(4).center();
-        List<Pose> poses = stage.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> poses = stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         move(hx, hy, 0);
         move(hx, hy, 1);
         move(hx + (line[2] - line[0]), hy + (line[3] - line[1]), 1);
@@ -222,12 +225,12 @@ class StageTest {
         Vec3 moved = stage.scene().bounds(4).center();
         assertThat(moved.x()).isGreaterThan(before.x() + 0.2);
         assertThat(moved.y()).isCloseTo(before.y(), within(1e-12));
-        assertThat(stage.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
         tap("KeyZ", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(before);
         tap("KeyY", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(moved);
-        assertThat(stage.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
     }
 
     @Test
@@ -247,41 +250,41 @@ class StageTest {
         move(100, 100, 0);
         tap("Digit7", 0);
         stage.command("edit.place", Map.of("x", 2.5), null, now += 10);
-        Map<String, Object> kept = stage.workspace();
+        Map<String, Object> kept = stage.kept().workspace();
         Stage other = new Stage();
         other.resize(1003, 803);
         other.open(Scenes.boxes(), "Boxes");
-        assertThat(other.useEdits(stage.keepEdits())).isNull();
-        other.restore(kept);
-        assertThat(other.board().views).extracting(v -> v.pose)
-                .isEqualTo(stage.board().views.stream().map(v -> v.pose).toList());
+        assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
+        other.kept().restore(kept);
+        assertThat(other.rooms.ground.board().views).extracting(v -> v.pose)
+                .isEqualTo(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList());
         assertThat(other.snapshots().views()).extracting(v -> Plain.map(v).get("display"))
                 .containsExactly("smooth-edges", "smooth-edges", "wire", "wire");
         assertThat(other.scene().world(4)).containsExactly(stage.scene().world(4));
-        assertThat(other.workspace()).usingRecursiveComparison().isEqualTo(kept);
+        assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(kept);
     }
 
     @Test
     void spoiltWorkspacesLoseNothingElse() {
         Pose home = view(1).pose;
-        stage.restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 99, "views",
+        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 99, "views",
                 List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")), "moved",
                 Plain.map("n77", List.of(1))));
         assertThat(view(1).pose).isEqualTo(home);
-        stage.restore(Plain.map("format", "rhombus-workspace", "version", 2, "board", "none", "boards", Plain.map(
+        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 2, "board", "none", "boards", Plain.map(
                 "four", Plain.map("active", "v77", "views", Plain.map("v2", Plain.map("pose", 5, "hidden", List.of("x", 3)))))));
         assertThat(view(1).pose).isEqualTo(home);
-        assertThat(stage.board().active).isEqualTo(1);
+        assertThat(stage.rooms.ground.board().active).isEqualTo(1);
     }
 
     @Test
     void aWorkspaceOfTheFirstVersionBecomesTheBoardOfFour() {
         Pose other = view(1).pose.withEye(new Vec3(1, 2, 3));
-        stage.restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 2, "solo", 1, "views",
-                List.of(Map.of(), Plain.map("pose", Workspace.pose(other), "mode", "wire"))));
+        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 2, "solo", 1, "views",
+                List.of(Map.of(), Plain.map("pose", Looks.pose(other), "mode", "wire"))));
         assertThat(view(1).pose).isEqualTo(other);
-        assertThat(stage.board().solo).isEqualTo(1);
-        assertThat(stage.board().active().id).isEqualTo("v3");
+        assertThat(stage.rooms.ground.board().solo).isEqualTo(1);
+        assertThat(stage.rooms.ground.board().active().id).isEqualTo("v3");
     }
 
     @Test
@@ -289,16 +292,16 @@ class StageTest {
         move(700, 200, 0);
         assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
                 .contains("right-drag or hold D", "middle-drag or hold S", "wheel", "F", "hold A");
-        stage.keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
+        stage.input().keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
         assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
                 .contains("frame all").doesNotContain("orbit");
     }
 
     @Test
     void rebindingByDoingTellsOfAClashAndSwaps() {
-        stage.capture(true);
-        stage.keyDown("KeyH", 0, false, now += 10);
-        stage.keyUp("KeyH", 0, now += 10);
+        stage.input().capture(true);
+        stage.input().keyDown("KeyH", 0, false, now += 10);
+        stage.input().keyUp("KeyH", 0, now += 10);
         Map<String, Object> seen = stage.rebinding().captured("frame", Map.of());
         assertThat(seen.get("clash")).isEqualTo("go home");
         stage.rebinding().apply("set");

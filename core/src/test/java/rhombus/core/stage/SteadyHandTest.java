@@ -15,6 +15,9 @@ import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.marks.Lost;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -42,15 +45,15 @@ class SteadyHandTest {
         Vec3 from = hand.pose(1).eye();
         int mods = shift ? Modifiers.SHIFT : 0;
         if (shift) {
-            stage.keyDown("ShiftLeft", mods, false, hand.now += 10);
+            stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
-        stage.keyDown("KeyW", mods, false, hand.now += 10);
+        stage.input().keyDown("KeyW", mods, false, hand.now += 10);
         for (int i = 0; i < 10; i++) {
             stage.tick(hand.now += 100);
         }
-        assertThat(stage.walking().flying()).isFalse();
-        stage.keyUp("KeyW", mods, hand.now += 1);
-        stage.keyUp("ShiftLeft", 0, hand.now += 1);
+        assertThat(stage.rooms.walking.flying()).isFalse();
+        stage.input().keyUp("KeyW", mods, hand.now += 1);
+        stage.input().keyUp("ShiftLeft", 0, hand.now += 1);
         double gone = hand.pose(1).eye().distance(from);
         hand.tap("Escape", 0);
         return gone;
@@ -64,10 +67,10 @@ class SteadyHandTest {
         hand.move(top.x + 50, top.y + 50, 0);
         hand.tap("ArrowRight", 0);
         assertThat(Captions.direction(top, stage.scene().up())).isEqualTo("top");
-        assertThat(Captions.title(stage, top)).isEqualTo("Top, turned 15°");
+        assertThat(Captions.title(stage.rooms.ground, top)).isEqualTo("Top, turned 15°");
         assertThat(roll()).isEqualTo("15.0°");
         hand.tap("KeyN", 0);
-        assertThat(Captions.title(stage, top)).isEqualTo("Top");
+        assertThat(Captions.title(stage.rooms.ground, top)).isEqualTo("Top");
         assertThat(roll()).isEqualTo("0.0°");
         assertThat(top.pose.orientation().up().distance(Vec3.Z.negated())).isLessThan(1e-9);
     }
@@ -87,7 +90,7 @@ class SteadyHandTest {
         hand.notices();
         Pose before = front.pose;
         hand.drag(front.x + 60, front.y + 60, 40, 30, 2, 0);
-        assertThat(Captions.title(stage, front)).isEqualTo("Free flat");
+        assertThat(Captions.title(stage.rooms.ground, front)).isEqualTo("Free flat");
         assertThat(hand.notices()).anyMatch(n -> n.startsWith("Front was released"));
         hand.tap("Backspace", 0);
         assertThat(front.pose).isEqualTo(before);
@@ -110,14 +113,14 @@ class SteadyHandTest {
         Vec3 at = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
         assertThat(stage.pick(scout.id, at.x(), at.y()).node()).isEqualTo(camera);
         hand.move(at.x(), at.y(), 0);
-        stage.keyDown(key, 0, false, hand.now += 10);
+        stage.input().keyDown(key, 0, false, hand.now += 10);
         for (int i = 1; i <= 10; i++) {
             hand.move(at.x() + i * 5, at.y() + i * 2, 0);
             Vec3 now = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
             Vec3 should = key.equals("KeyD") ? at : new Vec3(at.x() + i * 5, at.y() + i * 2, 0);
             assertThat(Math.hypot(now.x() - should.x(), now.y() - should.y())).as("step %s", i).isLessThan(0.5);
         }
-        stage.keyUp(key, 0, hand.now += 10);
+        stage.input().keyUp(key, 0, hand.now += 10);
     }
 
     // ---- fingers, boards, homes ------------------------------------------------------------------------------------
@@ -128,17 +131,17 @@ class SteadyHandTest {
         ViewState b = hand.view(1);
         Pose wasB = b.pose;
         double extent = ((Projection.Orthographic) a.pose.projection()).extent();
-        stage.touchDown(1, a.x + 100, a.y + 100, hand.now += 10);
-        stage.touchDown(2, b.x + 100, b.y + 100, hand.now += 10);
+        stage.input().touchDown(1, a.x + 100, a.y + 100, hand.now += 10);
+        stage.input().touchDown(2, b.x + 100, b.y + 100, hand.now += 10);
         for (int i = 1; i <= 8; i++) {
-            stage.touchMove(1, a.x + 100 + i * 4, a.y + 100, hand.now += 10);
-            stage.touchMove(2, b.x + 100, b.y + 100 + i * 9, hand.now += 10);
+            stage.input().touchMove(1, a.x + 100 + i * 4, a.y + 100, hand.now += 10);
+            stage.input().touchMove(2, b.x + 100, b.y + 100 + i * 9, hand.now += 10);
         }
-        stage.touchUp(2, b.x + 100, b.y + 172, false, hand.now += 10);
-        stage.touchUp(1, a.x + 132, a.y + 100, false, hand.now += 10);
+        stage.input().touchUp(2, b.x + 100, b.y + 172, false, hand.now += 10);
+        stage.input().touchUp(1, a.x + 132, a.y + 100, false, hand.now += 10);
         assertThat(((Projection.Orthographic) a.pose.projection()).extent()).as("no pinch").isEqualTo(extent);
         assertThat(b.pose).isEqualTo(wasB);
-        assertThat(stage.resolver().moving()).isFalse();
+        assertThat(stage.rooms.resolver.moving()).isFalse();
     }
 
     @Test
@@ -146,9 +149,9 @@ class SteadyHandTest {
         for (int i = 0; i < 4; i++) {
             hand.run("board.split", "v1", "to", "right");
         }
-        assertThat(stage.board().views).hasSize(8);
+        assertThat(stage.rooms.ground.board().views).hasSize(8);
         hand.run("board.arrange", null, "to", "four");
-        List<String> titles = stage.board().views.stream().map(v -> Captions.title(stage, v)).toList();
+        List<String> titles = stage.rooms.ground.board().views.stream().map(v -> Captions.title(stage.rooms.ground, v)).toList();
         assertThat(titles).containsExactlyInAnyOrder("Top", "Scout", "Front", "Right");
     }
 
@@ -160,23 +163,23 @@ class SteadyHandTest {
         hand.move(100, 100, 0);
         hand.drag(100, 100, 90, 40, 4, 0);
         hand.tap("KeyH", 0);
-        assertThat(Captions.title(stage, hand.view(0))).isEqualTo("Left");
+        assertThat(Captions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Left");
         assertThat(hand.pose(0).orientation().angleTo(chosen.orientation())).isLessThan(1e-9);
         hand.run("view.scout", "v1");
         hand.rest();
         hand.tap("KeyX", 0);
         hand.tap("KeyH", 0);
-        assertThat(Captions.title(stage, hand.view(0))).isEqualTo("Scout");
+        assertThat(Captions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Scout");
     }
 
     @Test
     void aBoardThatCameWithAnAddressOutlivesTheUndoOfOthers() {
         hand.run("board.add", null, "name", "Mine");
-        Map<String, Object> address = stage.address();
-        assertThat(stage.openAddress(address)).isNull();
+        Map<String, Object> address = stage.kept().address();
+        assertThat(stage.kept().openAddress(address)).isNull();
         hand.run("board.undo", null);
-        assertThat(stage.boards().list()).anyMatch(b -> b.passing);
-        assertThat(stage.boards().list()).noneMatch(b -> b.name.equals("Mine") && !b.passing);
+        assertThat(stage.rooms.boards.list()).anyMatch(b -> b.passing);
+        assertThat(stage.rooms.boards.list()).noneMatch(b -> b.name.equals("Mine") && !b.passing);
     }
 
     @Test
@@ -184,16 +187,16 @@ class SteadyHandTest {
         hand.move(600, 200, 0);
         hand.drag(600, 200, 60, 20, 2, 0);
         hand.drag(600, 200, 60, 20, 4, 0);
-        stage.wheel(600, 200, 0, -100, 0, 0, hand.now += 10);
+        stage.input().wheel(600, 200, 0, -100, 0, 0, hand.now += 10);
         hand.rest();
         hand.tap("KeyX", 0);
         hand.tap("ArrowLeft", 0);
         hand.tap("KeyH", 0);
         List<String> words = stage.snapshots().trailEntries("v2").stream().map(o -> Plain.text(Plain.map(o).get("words"), "")).toList();
         assertThat(words).containsExactly("start", "orbit", "pan", "dolly", "from the right", "orbit left", "home");
-        Map<String, Object> kept = stage.workspace();
+        Map<String, Object> kept = stage.kept().workspace();
         Hand other = new Hand();
-        other.stage.restore(kept);
+        other.stage.kept().restore(kept);
         assertThat(other.stage.snapshots().trailEntries("v2").toString()).contains("orbit left");
     }
 
@@ -205,7 +208,7 @@ class SteadyHandTest {
         hand.run("layer.add", null);
         hand.run("layer.add", null, "name", "Rigging");
         hand.run("layer.visible", null, "layer", "l2", "on", false);
-        assertThat(stage.editing().history().edits().stream().map(e -> e.name())).containsExactly(
+        assertThat(stage.rooms.subject.editing().history().edits().stream().map(e -> e.name())).containsExactly(
                 "Add Layer 1", "Add Layer 2", "Delete Layer 1", "Add Layer 3", "Add layer Rigging", "Hide Layer 2");
         assertThat(hand.notices()).noneMatch(n -> n.toLowerCase().contains("layer layer")).anyMatch(n -> n.startsWith("Layer Rigging is empty"));
     }
@@ -219,7 +222,7 @@ class SteadyHandTest {
         Vec3 c = stage.scene().bounds().center();
         v.hidden.add(rhombus.core.display.Overlay.ICONS);
         v.set(v.pose.withEye(c.plus(v.pose.orientation().back(), away)));
-        assertThat(Lost.empty(stage, v)).isEqualTo(empty);
+        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).isEqualTo(empty);
     }
 
     @Test
@@ -230,14 +233,14 @@ class SteadyHandTest {
         ViewState v = hand.view(1);
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
-        assertThat(Lost.empty(stage, v)).as("the camera is in view").isFalse();
+        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).as("the camera is in view").isFalse();
         hand.run("view.opposite", "v2");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
         hand.run("view.direction", "v2", "to", "back");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
-        assertThat(Lost.empty(stage, v)).as("it is behind the eye").isTrue();
+        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).as("it is behind the eye").isTrue();
     }
 
     // ---- typed numbers ---------------------------------------------------------------------------------------------

@@ -12,6 +12,9 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.tool.Handles;
+import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
 /** The handles of the tools, dragged by the hand in viewport 1, the perspective one, and 0, the top view. */
@@ -70,7 +73,7 @@ class ToolsTest {
         Vec3 after = hand.onScreen(1, 4);
         assertThat(after.x() - before.x()).as("what is held stays under the hand").isCloseTo(30, within(0.5));
         assertThat(after.y() - before.y()).isCloseTo(-20, within(0.5));
-        assertThat(stage.editing().history().done()).as("a drag is a step").isEqualTo(3);
+        assertThat(stage.rooms.subject.editing().history().done()).as("a drag is a step").isEqualTo(3);
     }
 
     @Test
@@ -192,13 +195,13 @@ class ToolsTest {
         ViewState v = hand.view(1);
         hand.drag(v.x + 30, v.y + 30, 50, 20, 2, 0);
         assertThat(hand.pose(1)).isNotEqualTo(before);
-        assertThat(stage.tools().sort()).isEqualTo(Tools.Sort.MOVE);
+        assertThat(stage.rooms.tools.sort()).isEqualTo(Tools.Sort.MOVE);
         hand.tap("KeyJ", 0);
-        assertThat(stage.tools().on()).isFalse();
+        assertThat(stage.rooms.tools.on()).isFalse();
         hand.tap("KeyJ", 0);
-        assertThat(stage.tools().sort()).isEqualTo(Tools.Sort.MOVE);
+        assertThat(stage.rooms.tools.sort()).isEqualTo(Tools.Sort.MOVE);
         hand.tap("Escape", 0);
-        assertThat(stage.tools().on()).isFalse();
+        assertThat(stage.rooms.tools.on()).isFalse();
     }
 
     @Test
@@ -214,8 +217,8 @@ class ToolsTest {
         hand.tap("Escape", 0);
         assertThat(scene().world(4)).containsExactly(before);
         hand.move(g.x() + 30, g.y() + 9, 0);
-        assertThat(stage.editing().history().done()).isZero();
-        assertThat(stage.tools().on()).as("the first Escape ends the drag alone").isTrue();
+        assertThat(stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(stage.rooms.tools.on()).as("the first Escape ends the drag alone").isTrue();
     }
 
     @Test

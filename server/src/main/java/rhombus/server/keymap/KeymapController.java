@@ -11,9 +11,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Commands;
-import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Presets;
+import rhombus.core.stage.area.AllCommands;
 import rhombus.server.account.SignedIn;
 import rhombus.server.kept.KeptDocuments;
 
@@ -41,7 +40,7 @@ public class KeymapController {
 
     @PutMapping("/api/keymaps/active")
     Map<String, Object> save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
-        return kept.save(who.id(), "keymap", "", save.checked("keymap", Keymap::of));
+        return kept.save(who.id(), "keymap", "", save.checked("keymap", AllCommands.CATALOGUE::keymap));
     }
 
     @GetMapping("/api/habits")
@@ -56,11 +55,11 @@ public class KeymapController {
 
     @GetMapping("/api/commands")
     List<Map<String, Object>> commands() {
-        List<Binding> defaults = Presets.bindings(Presets.RHOMBUS);
+        List<Binding> defaults = AllCommands.CATALOGUE.bindings(Presets.RHOMBUS);
         List<Map<String, Object>> out = new ArrayList<>();
-        for (Command c : Commands.all().values()) {
+        for (Command c : AllCommands.CATALOGUE.commands().values()) {
             List<Map<String, Object>> triggers = defaults.stream()
-                    .filter(b -> b.command().equals(c.id()))
+                    .filter(b -> b.command() == c)
                     .map(Binding::toPlain)
                     .toList();
             out.add(Map.of("id", c.id(), "words", c.words(), "group", c.group(), "triggers", triggers));

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import rhombus.core.stage.Pins;
+import rhombus.core.stage.boards.Pins;
 import rhombus.formats.Limits;
 import rhombus.formats.Upload;
 import rhombus.server.account.SignedIn;

@@ -1,0 +1,79 @@
+package rhombus.core.keymap;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Something a command can be told.
+ *
+ * @param name of it
+ * @param type what it has to be
+ * @param choices the words it may be, for a choice
+ * @param required whether the command does nothing without it
+ */
+public record Argument(String name, Type type, List<String> choices, boolean required) {
+    /** What a value has to be. */
+    public enum Type {
+        /** Text. */
+        TEXT("text"),
+        /** One of some words. */
+        CHOICE("one of"),
+        /** One of some words, or a whole number. */
+        PLACE("a whole number or one of"),
+        /** True or false. */
+        TRUTH("true or false"),
+        /** A finite number. */
+        NUMBER("a number"),
+        /** A whole number. */
+        WHOLE("a whole number"),
+        /** A number, text with a unit as it is typed, or steps that keys made. */
+        TYPED("a number or text"),
+        /** A list of texts. */
+        TEXTS("a list of texts");
+
+        private final String words;
+
+        Type(String words) {
+            this.words = words;
+        }
+
+        /** What it has to be, in words. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What is wrong with a value, or null. */
+    public String problem(Object value) {
+        if (value == null) {
+            return required ? "\"" + name + "\" is missing" : null;
+        }
+        return fits(value) ? null : "\"" + name + "\" must be " + words();
+    }
+
+    /** What it has to be, in words. */
+    public String words() {
+        return choices.isEmpty() ? type.words() : type.words() + " " + String.join(", ", choices);
+    }
+
+    private boolean fits(Object v) {
+        return switch (type) {
+            case TEXT -> v instanceof String;
+            case CHOICE -> v instanceof String s && choices.contains(s);
+            case PLACE -> whole(v) || v instanceof String s && choices.contains(s);
+            case TRUTH -> v instanceof Boolean;
+            case NUMBER -> finite(v);
+            case WHOLE -> whole(v);
+            case TYPED -> finite(v) || v instanceof String || v instanceof Map<?, ?>;
+            case TEXTS -> v instanceof List<?> l && l.stream().allMatch(String.class::isInstance);
+        };
+    }
+
+    private static boolean finite(Object v) {
+        return v instanceof Number n && Double.isFinite(n.doubleValue());
+    }
+
+    private static boolean whole(Object v) {
+        return v instanceof Number n && n.doubleValue() == Math.rint(n.doubleValue());
+    }
+}

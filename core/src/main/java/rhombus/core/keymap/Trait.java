@@ -1,0 +1,33 @@
+package rhombus.core.keymap;
+
+/** What others have to know of a command to treat it as its kind wants. */
+public enum Trait {
+    /** Turns the view about a pivot: off where axis views are held, and the pivot shows while it runs. */
+    TURNS,
+    /** Goes in steps with the snap modifier. */
+    SNAPS,
+    /** Leaves the view where it is. */
+    STAYS,
+    /** Leaves a camera that is looked through as it is. */
+    KEEPS_CAMERA,
+    /** Needs an eye: a perspective view. */
+    NEEDS_EYE,
+    /** Slides the view; the drag of two fingers that pinches and twists may go along with. */
+    PANS,
+    /** Goes nearer and farther by steps. */
+    DOLLIES,
+    /** Rolls the view by steps. */
+    ROLLS,
+    /** Is about what is selected: a first click that only activates a viewport leaves it alone. */
+    SELECTS,
+    /** Lists what lies under the pointer instead of taking it. */
+    LISTS,
+    /** One of several ways that several keys lead; hints tell the keys as one. */
+    WAYS,
+    /** Drags a handle of the tool. */
+    HANDLE,
+    /** Drags the selected object where it is under the pen. */
+    OBJECT,
+    /** Does what the lozenge under the pointer says. */
+    LOZENGE
+}

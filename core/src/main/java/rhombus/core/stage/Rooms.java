@@ -1,0 +1,86 @@
+package rhombus.core.stage;
+
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.area.Runner;
+import rhombus.core.stage.area.Work;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.boards.Kept;
+import rhombus.core.stage.boards.LinkedViews;
+import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.boards.Workspace;
+import rhombus.core.stage.hand.Hints;
+import rhombus.core.stage.hand.Input;
+import rhombus.core.stage.hand.Press;
+import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.marks.Hover;
+import rhombus.core.stage.motion.Gesture;
+import rhombus.core.stage.motion.Stepping;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.show.Shots;
+import rhombus.core.stage.show.Snapshots;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.Ground;
+
+/** The rooms of one stage and how they are put together, from the lowest up; each knows only those before it. */
+final class Rooms {
+    final Ground ground = new Ground();
+    final Subject subject = new Subject(ground);
+    final Tools tools = new Tools(ground, subject);
+    final Walking walking = new Walking(ground);
+    final Gesture gesture = new Gesture(ground, subject);
+    final Boards boards = new Boards(ground, this::settle);
+    final LinkedViews linked = new LinkedViews(ground, boards, gesture);
+    final Pins pins = new Pins(ground, boards);
+    final Workspace workspace = new Workspace(ground, subject, tools, walking, boards);
+    final Grips grips = new Grips(ground, AllCommands.CATALOGUE);
+    final Hover hover = new Hover(ground, subject, tools, grips);
+    final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips);
+    final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
+    final Input input = new Input(ground, walking, resolver, this::tick);
+    final Rebinding rebinding = new Rebinding(ground, resolver, input);
+    final Runner runner = new Runner(new Work(
+            ground, subject, tools, new Stepping(ground, subject), walking, boards, linked, pins, grips, hover, resolver));
+    final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
+    final Snapshots snapshots =
+            new Snapshots(ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints);
+    final Shots shots = new Shots(ground);
+    final Kept kept = new Kept(ground, subject, boards, pins, workspace);
+
+    Rooms() {
+        ground.shows(boards::current);
+        ground.walkedBy(walking);
+        ground.navigator().followedBy(linked);
+        ground.pointer().follow(resolver::moving, resolver::modifiers);
+        ground.settings().follow(h -> resolver.follow(h.is(AllHabits.FOLLOW, "follow")));
+        press.sets(runner, resolver::forgetClick);
+        boards.enter();
+    }
+
+    /** Ends whatever runs by itself or waits for the hand, where it is. */
+    private void settle() {
+        resolver.blur();
+        walking.leave();
+        grips.closePad();
+        ground.navigator().endWheels();
+    }
+
+    /** Time goes by. */
+    void tick(double timeMs) {
+        ground.pointer().now(timeMs);
+        input.tick(timeMs);
+        ground.navigator().tickWheels(timeMs);
+        walking.tick(timeMs);
+        gesture.tick(timeMs);
+        ground.navigator().tick(timeMs);
+    }
+
+    /** Whether time must go on for something to finish. */
+    boolean animating() {
+        return input.capture() != null || walking.moving() || gesture.running() || ground.navigator().animating();
+    }
+}

@@ -1,0 +1,45 @@
+package rhombus.core.stage.area;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Catalogue;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Presets;
+
+/** The commands of all areas, put together. */
+public final class AllCommands {
+    static final List<Area<?>> AREAS = List.of(
+            NavigateArea.area(), WalkArea.area(), PadArea.area(), FacetArea.area(), ViewArea.area(), DisplayArea.area(), BoardArea.area(),
+            TrailArea.area(), PinArea.area(), PivotArea.area(), CameraArea.area(), SelectArea.area(), ObjectArea.area(), AddArea.area(),
+            LayerArea.area(), ToolArea.area(), EditArea.area(), ApplicationArea.area());
+
+    /** Headings in the order in which lists show them. */
+    private static final List<String> GROUPS = List.of(
+            "Move the view", "Lens and crop", "Walk and fly", "Pad and Facet", "Frame", "Direction", "Display", "Board", "Trail",
+            "Pins", "Pivot", "Cameras", "Select", "Objects", "Layers", "Change the scene", "Application");
+
+    /** All commands, and the triggers that each preset gives them. */
+    public static final Catalogue CATALOGUE = catalogue();
+
+    private AllCommands() {}
+
+    private static Catalogue catalogue() {
+        List<Entry<?>> entries = new ArrayList<>();
+        AREAS.forEach(a -> entries.addAll(a.entries()));
+        entries.sort(Comparator.comparingInt(e -> GROUPS.indexOf(e.command().group())));
+        List<Command> commands = new ArrayList<>();
+        entries.forEach(e -> commands.add(e.command()));
+        entries.sort(Comparator.comparingInt(Entry::rank));
+        Map<String, List<Binding>> presets = new LinkedHashMap<>();
+        for (String preset : Presets.ALL) {
+            List<Binding> bindings = new ArrayList<>();
+            entries.forEach(e -> bindings.addAll(e.bindings(preset)));
+            presets.put(preset, bindings);
+        }
+        return new Catalogue(commands, presets);
+    }
+}

@@ -1,0 +1,68 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Context.APPLICATION;
+import static rhombus.core.keymap.Context.GESTURE;
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.CTRL;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Ground;
+
+/** What the page round the stage does: panels, full screen, snapshots. The core passes it on. */
+final class ApplicationArea {
+    private static final int LAST = 20;
+
+    private final Ground ground;
+    private final Resolver resolver;
+
+    private ApplicationArea(Ground ground, Resolver resolver) {
+        this.ground = ground;
+        this.resolver = resolver;
+    }
+
+    static Area<ApplicationArea> area() {
+        return new Area<>(p -> new ApplicationArea(p.ground(), p.resolver()), ApplicationArea::declare);
+    }
+
+    private static void declare(Declare<ApplicationArea> d) {
+        d.group("Board");
+        page(d, "app.full-screen", "Full screen")
+                .on("full-screen", Trigger.key("KeyQ"), ALT, APPLICATION, "full screen");
+        page(d, "app.copy-link", "Copy an address of these views");
+        page(d, "app.snapshot", "Take a snapshot")
+                .on("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, "snapshot");
+        d.group("Trail");
+        page(d, "app.trail", "Show or hide the Trail")
+                .on("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, "show the Trail");
+        d.group("Change the scene");
+        page(d, "app.history", "Show the history");
+        page(d, "app.versions", "Show the versions");
+        d.action("app.add", "Open the list of things to add").anytime()
+                .key("add", "Insert", 0, "add something")
+                .key("add-key", "KeyM", ALT, "add something")
+                .does(ApplicationArea::add);
+        d.group("Application");
+        d.action("gesture.cancel", "Cancel the drag").rank(LAST)
+                .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")
+                .does((a, c) -> a.resolver.cancel());
+        page(d, "app.keys", "Open Keys");
+        page(d, "app.habits", "Open Habits");
+        page(d, "app.hints", "Show or hide the hints").rank(LAST)
+                .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");
+    }
+
+    /** What the page does by itself, a scene being open or not. */
+    private static Entry<ApplicationArea> page(Declare<ApplicationArea> d, String id, String words) {
+        Entry<ApplicationArea> e = d.action(id, words).anytime();
+        e.does((a, c) -> a.ground.changes().application(id, c.args()));
+        return e;
+    }
+
+    /** The list opens where the pointer is, and what is chosen is put there. */
+    private void add(Call c) {
+        ground.changes().application(c.command().id(), c.inside() ? Plain.map("view", c.view().id, "x", c.x(), "y", c.y()) : c.args());
+    }
+}

@@ -1,0 +1,319 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Context.APPLICATION;
+import static rhombus.core.keymap.Context.STAGE;
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.BiPredicate;
+import rhombus.core.board.Arrangement;
+import rhombus.core.board.Start;
+import rhombus.core.board.Tab;
+import rhombus.core.board.Tabs;
+import rhombus.core.board.Template;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.boards.BorderDrag;
+import rhombus.core.stage.boards.LinkedViews;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.ViewState;
+
+/** Actions on boards: their tabs, and how their viewports share the stage. */
+public final class BoardArea {
+    private static final String[] SIDES = {"top", "front", "right", "left", "back", "bottom"};
+    /** Hints name it early: it is how one sees more. */
+    private static final int FIRST = -29;
+
+    private final Ground ground;
+    private final Boards boards;
+    private final Walking walking;
+    private final LinkedViews linked;
+    private final Grips grips;
+    private final BorderDrag border;
+
+    private BoardArea(Ground ground, Boards boards, Walking walking, LinkedViews linked, Grips grips) {
+        this.ground = ground;
+        this.boards = boards;
+        this.walking = walking;
+        this.linked = linked;
+        this.grips = grips;
+        this.border = new BorderDrag(ground, boards);
+    }
+
+    // ---- declared --------------------------------------------------------------------------------------------------
+
+    static Area<BoardArea> area() {
+        return new Area<>(p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips()), BoardArea::declare);
+    }
+
+    private static void declare(Declare<BoardArea> d) {
+        d.group("Board");
+        views(d);
+        tabs(d);
+        arranging(d);
+    }
+
+    private static void views(Declare<BoardArea> d) {
+        d.action("board.solo", "Solo the viewport, or bring all back").rank(FIRST)
+                .key("solo", "KeyQ", 0, "solo")
+                .told((a, c) -> a.boards.current().solo >= 0 ? "bring all viewports back" : null)
+                .does((a, c) -> a.solo(c.view()));
+        d.action("board.clear-deck", "Clear deck: viewports only")
+                .on("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, "clear deck")
+                .does((a, c) -> a.clearDeck());
+        d.action("board.activate", "Make the viewport active")
+                .on("activate", Trigger.click(Buttons.LEFT), ALT, STAGE, "activate, select nothing")
+                .does(BoardArea::activate);
+        d.action("board.next", "Next board")
+                .on("next-board", Trigger.key("KeyB"), 0, APPLICATION, "next board")
+                .does((a, c) -> a.boards.next(1));
+        d.action("board.previous", "Board before")
+                .on("previous-board", Trigger.key("KeyB"), SHIFT, APPLICATION, "board before")
+                .does((a, c) -> a.boards.next(-1));
+    }
+
+    private static void tabs(Declare<BoardArea> d) {
+        of(d, "board.go", "Go to a board").tries(on((a, c) -> a.boards.go(a.board(c))));
+        d.action("board.add", "Add a board like this one")
+                .does((a, c) -> a.copy(a.boards.current(), "Board " + (a.boards.list().size() + 1)));
+        of(d, "board.duplicate", "Duplicate a board").tries(on((a, c) -> a.copy(a.board(c), a.board(c).name + " copy")));
+        of(d, "board.rename", "Rename a board").text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
+        of(d, "board.move", "Move a board's tab").place("to", "left", "right").tries(on((a, c) -> a.move(a.board(c), c)));
+        of(d, "board.delete", "Delete a board").tries(on((a, c) -> a.delete(a.board(c))));
+        of(d, "board.keep", "Keep a board that came with an address").tries(on((a, c) -> a.boards.keep(a.board(c))));
+        d.action("board.undo", "Take the last change of boards back").does((a, c) -> a.undo());
+        d.action("board.use-for-new-scenes", "Start new scenes with these views").does((a, c) -> a.useForNewScenes());
+        d.action("board.link", "Link the flat views, or let them go")
+                .on("link-views", Trigger.key("KeyB"), ALT, APPLICATION, "link flat views")
+                .does((a, c) -> a.linked.toggle(c.view()));
+    }
+
+    /** A command on one board: the named one, or else the one in use. */
+    private static Entry<BoardArea> of(Declare<BoardArea> d, String id, String words) {
+        return d.action(id, words).text("board");
+    }
+
+    private static BiPredicate<BoardArea, Call> on(BiConsumer<BoardArea, Call> what) {
+        return (a, c) -> {
+            boolean known = a.board(c) != null;
+            if (known) {
+                what.accept(a, c);
+            }
+            return known;
+        };
+    }
+
+    private static void arranging(Declare<BoardArea> d) {
+        d.action("board.arrange", "Arrange the viewports").needs("to", Arrays.stream(Template.values()).map(Template::id).toList())
+                .does((a, c) -> a.template(Template.named(c.to()), c.view()));
+        d.action("board.split", "Split the viewport").choice("to", "right", "below")
+                .does((a, c) -> a.split(c.view(), !c.to().equals("below")));
+        d.action("board.close", "Close the viewport").does((a, c) -> a.close(c.view()));
+        d.action("board.swap", "Swap two viewports").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
+        d.action("board.drag-border", "Drag a border")
+                .needs("part", "begin", "move", "end", "cancel").text("border").number("x", "y").truth("alone")
+                .does((a, c) -> a.border.drag(c.args()));
+        d.action("board.step-border", "Move a border one step").repeats().needs("border").needs("to", "left", "right", "up", "down")
+                .does((a, c) -> a.border.step(c.text("border"), c.to()));
+        d.action("board.even", "Even out the viewports along a border").needs("border")
+                .does((a, c) -> a.border.even(c.text("border")));
+    }
+
+    private Board board(Call c) {
+        return c.args().get("board") == null ? boards.current() : boards.named(c.text("board"));
+    }
+
+    // ---- done ------------------------------------------------------------------------------------------------------
+
+    private void activate(Call c) {
+        ground.attention().activate(c.view());
+        ground.attention().worked(c.view());
+    }
+
+    private void rename(Board b, Call c) {
+        boards.rename(b, Tab.tidy(c.args().get("name") == null ? b.name : c.text("name")));
+    }
+
+    private void undo() {
+        String what = boards.undoName();
+        ground.changes().notice(boards.undo() ? "Taken back: " + what + "." : "No change of a board to take back.", null, null);
+    }
+
+    private void useForNewScenes() {
+        Board b = boards.current();
+        b.starts(ground).forEach((view, start) -> b.named(view).startAs(start));
+        ground.changes().notice("In scenes that are new to it, this board starts like this.", null, null);
+        boards.changed();
+    }
+
+    private void solo(ViewState v) {
+        grips.closePad();
+        boards.solo(v);
+        if (walking.on() && !walking.view().shown) {
+            walking.leave();
+        }
+        ground.changes().add(Changes.KEEP);
+    }
+
+    private void clearDeck() {
+        boards.clearDeck(!boards.clearDeck());
+        ground.changes().application("board.clear-deck", Map.of());
+        ground.changes().add(Changes.READOUT);
+    }
+
+    // ---- tabs ------------------------------------------------------------------------------------------------------
+
+    private void copy(Board of, String name) {
+        if (boards.list().size() >= Tabs.MOST) {
+            ground.changes().notice("There are " + Tabs.MOST + " boards already; delete one first.", null, null);
+            return;
+        }
+        boards.settle();
+        boards.before("Add " + name);
+        boards.add(of.copy(ground, boards.freeId(), name));
+    }
+
+    private void move(Board b, Call c) {
+        int at = boards.list().indexOf(b);
+        int to = c.place("left", "right", at);
+        if (to != at && to >= 0 && to < boards.list().size()) {
+            boards.before("Move " + b.name);
+            boards.move(b, to);
+        }
+    }
+
+    private void delete(Board b) {
+        if (boards.list().size() == 1) {
+            ground.changes().notice("The last board stays.", null, null);
+            return;
+        }
+        boards.before("Delete " + b.name);
+        boards.remove(b);
+        ground.changes().notice(b.name + " is deleted.", "Bring it back", "board.undo");
+    }
+
+    // ---- viewports -------------------------------------------------------------------------------------------------
+
+    /** The viewports there are fill the template as one reads, the active one first where one is meant to be worked in. */
+    private void template(Template t, ViewState v) {
+        if (t == null) {
+            return;
+        }
+        Board b = ground.board();
+        List<String> ids = new ArrayList<>(b.arrangement.views());
+        if (t.hasLargeOne()) {
+            ids.remove(v.id);
+            ids.add(0, v.id);
+        }
+        if (ids.size() > t.count()) {
+            ids = differentFirst(b, ids);
+        }
+        Map<String, Start> starts = new LinkedHashMap<>();
+        for (int i = 0; ids.size() < t.count(); i++) {
+            String id = freeId(ids);
+            starts.put(id, Start.of(unusedSide(b, starts, i), v.mode));
+            ids.add(id);
+        }
+        int closed = Math.max(0, ids.size() - t.count());
+        boards.before(t.words());
+        boards.leaveSolo();
+        boards.arrange(t.of(ids.subList(0, t.count())), starts);
+        if (closed > 0) {
+            ground.changes().notice(
+                    closed == 1 ? "One viewport is closed." : closed + " viewports are closed.", "Bring them back", "board.undo");
+        }
+    }
+
+    /** Viewports that show what no one before them shows come first; otherwise the order stays. */
+    private List<String> differentFirst(Board b, List<String> ids) {
+        Set<Object> seen = new HashSet<>();
+        List<String> first = new ArrayList<>();
+        List<String> same = new ArrayList<>();
+        for (String id : ids) {
+            ViewState v = b.named(id);
+            String side = Captions.direction(v, ground.scene().up());
+            Object shows = v.camera != null ? v.camera : side.equals("free") ? v.destination() : side + v.destination().projection().flat();
+            (seen.add(shows) ? first : same).add(id);
+        }
+        first.addAll(same);
+        return first;
+    }
+
+    private static String freeId(List<String> ids) {
+        int n = 1;
+        while (ids.contains("v" + n)) {
+            n++;
+        }
+        return "v" + n;
+    }
+
+    /** A side from which no viewport looks yet, so that a new one shows something new. */
+    private String unusedSide(Board b, Map<String, Start> added, int fallback) {
+        for (String side : SIDES) {
+            boolean used = b.views.stream().anyMatch(v -> Captions.direction(v, ground.scene().up()).equals(side))
+                    || added.values().stream().anyMatch(s -> s.from().equals(side));
+            if (!used) {
+                return side;
+            }
+        }
+        return SIDES[fallback % SIDES.length];
+    }
+
+    private void split(ViewState v, boolean sideBySide) {
+        Board b = ground.board();
+        String added = b.arrangement.freeId();
+        Arrangement to;
+        try {
+            to = b.arrangement.split(v.id, added, sideBySide);
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice("A board has at most " + Arrangement.MOST + " viewports; close one first.", null, null);
+            return;
+        }
+        boards.before("Split " + Captions.title(ground, v));
+        boards.leaveSolo();
+        boards.arrange(to, Map.of(added, Board.startLike(ground, v)));
+        // A half shows what the whole showed.
+        ViewState half = b.named(added);
+        Looks.look(ground, half, Looks.look(v));
+        half.trail.restart(half.pose);
+        boards.layOut();
+    }
+
+    private void close(ViewState v) {
+        Board b = ground.board();
+        if (b.views.size() == 1) {
+            ground.changes().notice("The last viewport of a board stays.", null, null);
+            return;
+        }
+        String title = Captions.title(ground, v);
+        boards.before("Close " + title);
+        if (b.solo == v.number) {
+            boards.leaveSolo();
+        }
+        boards.arrange(b.arrangement.without(v.id), Map.of());
+        ground.changes().notice(title + " is closed.", "Bring it back", "board.undo");
+    }
+
+    private void swap(ViewState v, String with) {
+        Board b = ground.board();
+        if (b.named(with) == null || with.equals(v.id)) {
+            return;
+        }
+        boards.before("Swap two viewports");
+        boards.arrange(b.arrangement.swapped(v.id, with), Map.of());
+    }
+}

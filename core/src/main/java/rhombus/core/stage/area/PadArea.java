@@ -1,0 +1,71 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Context.GRIP;
+import static rhombus.core.keymap.Context.PAD;
+import static rhombus.core.keymap.Context.STAGE;
+
+import java.util.Map;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.view.ViewState;
+
+/** The Pad, and the lozenges to drag. */
+final class PadArea {
+    /** Hints name the Pad first: it leads to all the rest. */
+    private static final int FIRST = -50;
+
+    private final Grips grips;
+    private final Resolver resolver;
+
+    private PadArea(Grips grips, Resolver resolver) {
+        this.grips = grips;
+        this.resolver = resolver;
+    }
+
+    static Area<PadArea> area() {
+        return new Area<>(p -> new PadArea(p.grips(), p.resolver()), PadArea::declare);
+    }
+
+    private static void declare(Declare<PadArea> d) {
+        d.group("Pad and Facet");
+        Entry<PadArea> open = d.held("pad.open", "Open the Pad").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, "Pad");
+        open.lasts(PadArea::open);
+        open.does((a, c) -> a.grips.openPad(c.view(), c.x(), c.y(), false));
+        d.action("pad.close", "Close the Pad")
+                .on("pad-close", Trigger.key("Escape"), 0, PAD, "close the Pad")
+                .does((a, c) -> a.grips.closePad());
+        d.motion("grip.drag", "Drag a lozenge").traits(Trait.LOZENGE)
+                .on("grip-drag", Trigger.drag(Buttons.LEFT), 0, GRIP, "what the lozenge says")
+                .on("grip-pen", Trigger.pen(), 0, GRIP, "what the lozenge says")
+                .on("grip-touch", Trigger.touch(1), 0, GRIP, "what the lozenge says")
+                // Whoever is pressed finds the lozenge and starts its motion instead.
+                .starts((a, g) -> null);
+        d.action("grip.latch", "Take a lozenge's motion up until the next click").traits(Trait.LOZENGE)
+                .on("grip-latch", Trigger.click(Buttons.LEFT), 0, GRIP, "take it up until the next click")
+                .on("grip-double", Trigger.doubleClick(Buttons.LEFT), 0, GRIP, "take it up until the next click")
+                .tries(PadArea::latch);
+    }
+
+    private void open(Call c, boolean down, boolean tap) {
+        if (down) {
+            grips.openPad(c.view(), c.x(), c.y(), true);
+        } else {
+            grips.letGo(tap);
+        }
+    }
+
+    private boolean latch(Call c) {
+        ViewState v = c.view();
+        Grips.Grip g = grips.at(v, c.x(), c.y());
+        if (g != null) {
+            Command drag = AllCommands.CATALOGUE.command("grip.drag");
+            String words = g.command().spoken().name(v.pose.projection().flat()) + "; click to put it down";
+            resolver.latch(new Binding("grip-latch", null, 0, STAGE, drag, Map.of(), words), v.x + c.x(), v.y + c.y());
+        }
+        return g != null;
+    }
+}

@@ -1,0 +1,99 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.Map;
+import java.util.function.BiConsumer;
+import java.util.function.BiPredicate;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.boards.Address;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Crop;
+import rhombus.core.view.Pose;
+
+/** Viewpoints that are kept, and the way to them. */
+final class PinArea {
+    private final Ground ground;
+    private final Boards boards;
+    private final Pins pins;
+    private final Going going;
+
+    private PinArea(Ground ground, Boards boards, Pins pins, Walking walking) {
+        this.ground = ground;
+        this.boards = boards;
+        this.pins = pins;
+        this.going = new Going(ground, walking);
+    }
+
+    static Area<PinArea> area() {
+        return new Area<>(p -> new PinArea(p.ground(), p.boards(), p.pins(), p.walking()), PinArea::declare);
+    }
+
+    private static void declare(Declare<PinArea> d) {
+        d.group("Pins");
+        d.action("pin.add", "Pin this view").truth("board").text("name")
+                .key("pin", "KeyP", SHIFT, "pin this view")
+                .key("pin-board", "KeyP", ALT, Map.of("board", true), "pin the whole board")
+                .does((a, c) -> a.pins.add(c.view(), c.truth("board", false), c.text("name")));
+        of(d, "pin.go", "Go to a Pin").tries(on((a, c) -> a.go(a.pin(c), c.view())));
+        of(d, "pin.update", "Put this view in a Pin's place").tries(on((a, c) -> a.pins.update(a.pin(c), c.view())));
+        of(d, "pin.rename", "Rename a Pin").text("name").tries(on((a, c) -> a.pins.rename(a.pin(c), Plain.text(c.args().get("name"), null))));
+        of(d, "pin.move", "Move a Pin").place("to", "earlier", "later")
+                .tries(on((a, c) -> a.pins.move(a.pin(c), c.place("earlier", "later", a.pins.list().indexOf(a.pin(c))))));
+        of(d, "pin.delete", "Delete a Pin").tries(on((a, c) -> a.pins.delete(a.pin(c))));
+        d.action("pin.restore", "Bring the last deleted Pin back").does((a, c) -> a.pins.restore());
+    }
+
+    private static Entry<PinArea> of(Declare<PinArea> d, String id, String words) {
+        return d.action(id, words).needs("pin");
+    }
+
+    /** Does something to a Pin that there is. */
+    private static BiPredicate<PinArea, Call> on(BiConsumer<PinArea, Call> what) {
+        return (a, c) -> {
+            boolean known = a.pin(c) != null;
+            if (known) {
+                what.accept(a, c);
+            }
+            return known;
+        };
+    }
+
+    private Pins.Pin pin(Call c) {
+        return pins.named(c.text("pin"));
+    }
+
+    private void go(Pins.Pin pin, ViewState v) {
+        if (pin.board()) {
+            boards.before("Go to " + pin.name(), true);
+            Address.show(ground, boards, boards.current(), pin.look());
+            ground.changes().notice("This board shows " + pin.name() + ".", "As it was before", "board.undo");
+        } else {
+            look(v, pin.look());
+        }
+    }
+
+    /** Goes to a stored view as one step: its pose and crop, or its camera. */
+    private void look(ViewState v, Map<String, Object> look) {
+        String camera = Plain.text(look.get("camera"), "");
+        if (!camera.isEmpty() && Cameras.through(ground, v, camera)) {
+            return;
+        }
+        Pose to = Looks.pose(look.get("pose"));
+        if (to == null) {
+            return;
+        }
+        going.free(v, to, "to a Pin");
+        double[] crop = Plain.numbers(look.get("crop"), 3);
+        if (crop != null && crop[0] > 0) {
+            ground.navigator().crop(v, new Crop(crop[0], crop[1], crop[2]));
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.Rung;
+import rhombus.core.pick.Corner;
+import rhombus.core.pick.Hit;
+import rhombus.core.pick.Parts;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** Pinning the point that orbit turns about, and the order of the rungs it may come from. */
+final class PivotArea {
+    /** Hints name it early: everything turns about it. */
+    private static final int FIRST = -28;
+
+    private final Ground ground;
+    private final Subject subject;
+
+    private PivotArea(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    static Area<PivotArea> area() {
+        return new Area<>(p -> new PivotArea(p.ground(), p.subject()), PivotArea::declare);
+    }
+
+    private static void declare(Declare<PivotArea> d) {
+        d.group("Pivot");
+        d.action("pivot.set-here", "Pin the pivot here").rank(FIRST)
+                .key("pivot", "KeyV", 0, "pin the pivot here")
+                .does(PivotArea::here);
+        d.action("pivot.snap-here", "Pin the pivot to the nearest vertex, edge middle or face centre")
+                .key("pivot-snap", "KeyV", ALT, "pin the pivot to a vertex, edge or face")
+                .does(PivotArea::snap);
+        d.action("pivot.set-at", "Pin the pivot at typed coordinates").typed("x", "y", "z").does(PivotArea::at);
+        d.action("pivot.set-selection", "Pin the pivot to the middle of the selection").does((a, c) -> a.selection());
+        d.action("pivot.clear", "Unpin the pivot")
+                .key("pivot-clear", "KeyV", SHIFT, "unpin the pivot")
+                .does((a, c) -> a.pin(null, ""));
+        d.action("pivot.ladder", "Order the pivot ladder").text("preset", "rung").truth("on").whole("by").does(PivotArea::ladder);
+    }
+
+    private void pin(Vec3 point, String on) {
+        subject.pivot().pin(point, on);
+        ground.changes().add(Changes.READOUT | Changes.KEEP);
+    }
+
+    private void here(Call c) {
+        ViewState v = c.view();
+        Hit hit = c.inside() ? subject.picks().heldAt(v, v.pose, c.x(), c.y()) : null;
+        if (hit == null) {
+            ground.changes().notice("There is no surface under the pointer to pin the pivot to.", null, null);
+            return;
+        }
+        pin(hit.point(), ground.nameOf(hit.node()));
+    }
+
+    /** The nearest of a corner, an edge's middle and a face's centre, as they are seen. */
+    private void snap(Call c) {
+        ViewState v = c.view();
+        double lx = c.x();
+        double ly = c.y();
+        Hit hit = c.inside() ? ground.model().surfaceAt(v, v.pose, lx, ly, true) : null;
+        if (hit == null || hit.mesh() < 0) {
+            Vec3 corner = c.inside() ? Corner.nearest(ground.scene(), v.screen(), lx, ly, List.of()) : null;
+            if (corner == null) {
+                ground.changes().notice("There is nothing under the pointer to pin the pivot to.", null, null);
+            } else {
+                pin(corner, "a vertex");
+            }
+            return;
+        }
+        Mesh mesh = ground.scene().meshes().get(hit.mesh());
+        double[] w = ground.scene().world(hit.node());
+        Vec3 near = Mat4.point(Mat4.inverseAffine(w), hit.point());
+        List<Vec3> edge = Parts.edge(mesh, hit.triangle(), near);
+        Vec3[] places = {
+            Parts.vertex(mesh, hit.triangle(), near), edge.get(0).mix(edge.get(1), 0.5), middle(Parts.face(mesh, hit.triangle()))};
+        String[] words = {"a vertex of ", "an edge's middle on ", "a face's centre on "};
+        int best = 0;
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < 3; i++) {
+            Vec3 s = v.screen().project(Mat4.point(w, places[i]));
+            double d = Math.hypot(s.x() - lx, s.y() - ly);
+            if (d < nearest) {
+                nearest = d;
+                best = i;
+            }
+        }
+        pin(Mat4.point(w, places[best]), words[best] + ground.nameOf(hit.node()));
+    }
+
+    /** Middle of triangles given by three corners each, weighted by their areas. */
+    public static Vec3 middle(List<Vec3> corners) {
+        Vec3 sum = Vec3.ZERO;
+        double all = 0;
+        for (int i = 0; i + 2 < corners.size(); i += 3) {
+            Vec3 a = corners.get(i);
+            Vec3 b = corners.get(i + 1);
+            Vec3 c = corners.get(i + 2);
+            double area = b.minus(a).cross(c.minus(a)).length();
+            sum = sum.plus(a.plus(b).plus(c), area / 3);
+            all += area;
+        }
+        return all == 0 ? corners.get(0) : sum.times(1 / all);
+    }
+
+    private void at(Call c) {
+        Vec3 is = subject.pivot().pinned() == null ? Vec3.ZERO : subject.pivot().pinned();
+        pin(new Vec3(ground.typed().length(c.args().get("x"), is.x()), ground.typed().length(c.args().get("y"), is.y()),
+                ground.typed().length(c.args().get("z"), is.z())), "typed");
+    }
+
+    private void selection() {
+        Vec3 p = !subject.components().isEmpty() ? subject.components().bounds().center()
+                : subject.selection().isEmpty() ? null : subject.selection().bounds(ground.scene()).center();
+        if (p == null) {
+            ground.changes().notice("Select something to pin the pivot to its middle.", null, null);
+        } else {
+            pin(p, subject.components().isEmpty() ? "middle of " + subject.names() : "middle of " + subject.components().words());
+        }
+    }
+
+    /** Another order: a preset, one rung switched on or off, or one moved up or down. */
+    private void ladder(Call c) {
+        String preset = c.text("preset");
+        List<Rung> order = new ArrayList<>(PivotLadder.order(ground.habits().value(AllHabits.LADDER).toString()));
+        Rung rung = Rung.named(c.text("rung"));
+        if (PivotLadder.PRESETS.containsKey(preset)) {
+            order = new ArrayList<>(PivotLadder.PRESETS.get(preset));
+        } else if (rung != null && c.args().get("on") instanceof Boolean on) {
+            order.remove(rung);
+            if (on) {
+                order.add(place(order, rung), rung);
+            }
+        } else if (rung != null && order.contains(rung)) {
+            int i = order.indexOf(rung);
+            int to = Math.max(0, Math.min(order.size() - 1, i + c.whole("by", 0)));
+            order.remove(i);
+            order.add(to, rung);
+        }
+        ground.settings().set(AllHabits.LADDER.id(), PivotLadder.text(order));
+        ground.changes().application("habits.keep", Map.of());
+    }
+
+    /** A rung that is switched on again comes before those that are usually below it. */
+    private static int place(List<Rung> order, Rung rung) {
+        int i = 0;
+        while (i < order.size() && order.get(i).ordinal() < rung.ordinal()) {
+            i++;
+        }
+        return i;
+    }
+}

@@ -1,0 +1,137 @@
+package rhombus.core.stage.boards;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Linked;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.motion.Gesture;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Followers;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Pose;
+
+/** The linked flat views of a board: the one that moves takes the others along. */
+public final class LinkedViews implements Followers {
+    private final Ground ground;
+    private final Boards boards;
+    private final Gesture gesture;
+    /** Whether followers are being moved, which must not make them lead. */
+    private boolean following;
+
+    public LinkedViews(Ground ground, Boards boards, Gesture gesture) {
+        this.ground = ground;
+        this.boards = boards;
+        this.gesture = gesture;
+    }
+
+    private boolean takesPart(ViewState v) {
+        return v.pose != null && v.camera == null && v.pose.projection().flat()
+                && Direction.of(v.pose.orientation(), ground.scene().up()) != null;
+    }
+
+    /** The viewports that go along with this one; none where it is not linked. */
+    public List<ViewState> followers(ViewState lead) {
+        List<ViewState> out = new ArrayList<>();
+        if (ground.board().linked && takesPart(lead)) {
+            for (ViewState v : ground.board().views) {
+                if (v != lead && v.glide == null && takesPart(v)) {
+                    out.add(v);
+                }
+            }
+        }
+        return out;
+    }
+
+    /** A viewport has moved: the others follow. */
+    public void moved(ViewState lead) {
+        if (following || !ground.board().linked) {
+            return;
+        }
+        quietly(() -> {
+            for (ViewState v : followers(lead)) {
+                Pose to = Linked.follow(lead.pose, lead.height, v.pose, v.height);
+                if (!to.equals(v.pose)) {
+                    ground.navigator().pose(v, to);
+                    ground.changes().add(Changes.CAPTION);
+                }
+            }
+        });
+    }
+
+    /** Puts viewports somewhere without taking others along. */
+    public void quietly(Runnable what) {
+        following = true;
+        try {
+            what.run();
+        } finally {
+            following = false;
+        }
+    }
+
+    /** A gesture in a viewport is over: what went along is an entry of its own Trail. */
+    public void remember(ViewState lead) {
+        for (ViewState v : followers(lead)) {
+            if (v.trail.add(v.pose, "went along")) {
+                ground.changes().add(Changes.KEEP);
+            }
+        }
+    }
+
+    /** Links the flat views of the board, or lets them go. */
+    public void toggle(ViewState lead) {
+        Board b = ground.board();
+        b.linked = !b.linked;
+        ViewState first = takesPart(lead) ? lead : b.views.stream().filter(this::takesPart).findFirst().orElse(null);
+        if (b.linked && first != null) {
+            moved(first);
+            remember(first);
+        }
+        ground.changes().notice(
+                !b.linked ? "Flat views of this board move by themselves again."
+                        : "Flat views along an axis are linked: they share centre and scale.", null, null);
+        boards.changed();
+    }
+
+    /** Lines through a viewport at the coordinates of the point under the hand, while a linked view moves. */
+    public List<Object> lines(ViewState v) {
+        List<Object> out = new ArrayList<>();
+        ViewState lead = moving();
+        if (lead == null || !takesPart(v) || lead != v && !followers(lead).contains(v)) {
+            return out;
+        }
+        boolean inside = lead.holds(ground.pointer().x(), ground.pointer().y());
+        Vec3 p = lead.screen().at(
+                inside ? ground.pointer().x() - lead.x : lead.width / 2, inside ? ground.pointer().y() - lead.y : lead.height / 2, lead.pose.focus());
+        Vec3 s = v.screen().project(p);
+        for (int axis = 0; axis < 3; axis++) {
+            if (Linked.shows(lead.pose, axis) && Linked.shows(v.pose, axis)) {
+                boolean upright = Math.abs(v.pose.orientation().right().get(axis)) > 0.5;
+                out.add(Plain.map(
+                        "axis", "xyz".substring(axis, axis + 1),
+                        "upright", upright,
+                        "at", upright ? s.x() : s.y(),
+                        "words", Lengths.words(p.get(axis))));
+            }
+        }
+        return out;
+    }
+
+    /** The linked viewport that moves right now, or null. */
+    private ViewState moving() {
+        if (!ground.board().linked) {
+            return null;
+        }
+        for (ViewState v : ground.board().views) {
+            boolean moves = v.glide != null || v.wheel != null && v.wheel.running() || gesture.movingIn(v);
+            if (moves && takesPart(v)) {
+                return v;
+            }
+        }
+        return null;
+    }
+}

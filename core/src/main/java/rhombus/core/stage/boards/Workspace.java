@@ -1,0 +1,131 @@
+package rhombus.core.stage.boards;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.PivotState;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Looks;
+
+/** What is kept for a user and a scene: the viewports of every board with their Trails and homes, and the pinned pivot. */
+public final class Workspace {
+    private final Ground ground;
+    private final Subject subject;
+    private final Tools tools;
+    private final Walking walking;
+    private final Boards boards;
+
+    public Workspace(Ground ground, Subject subject, Tools tools, Walking walking, Boards boards) {
+        this.ground = ground;
+        this.subject = subject;
+        this.tools = tools;
+        this.walking = walking;
+        this.boards = boards;
+    }
+
+    /** What to keep, as plain data. */
+    public Map<String, Object> toPlain() {
+        Map<String, Object> kept = new LinkedHashMap<>();
+        for (Board b : boards.list()) {
+            if (!b.passing && (b.entered || !b.kept.isEmpty())) {
+                kept.put(b.id, b.toKeep());
+            }
+        }
+        PivotState pivot = subject.pivot();
+        return Plain.map(
+                "format", "rhombus-workspace",
+                "version", 2,
+                "board", ground.board().passing ? null : ground.board().id,
+                "boards", kept,
+                "walkSpeed", walking.speed(),
+                "tools", tools.toKeep(),
+                "isolated", isolated(),
+                "pinned", pivot.pinned() == null ? null : Looks.point(pivot.pinned()),
+                "pinnedOn", pivot.pinned() == null ? null : pivot.pinnedOn());
+    }
+
+    private List<Object> isolated() {
+        if (ground.scene().isolated() == null) {
+            return null;
+        }
+        List<Object> out = new ArrayList<>();
+        for (int n : ground.scene().isolated()) {
+            out.add(ground.scene().node(n).id());
+        }
+        return out;
+    }
+
+    /** Takes over what was kept; whatever does not fit this scene is passed over. */
+    public void restore(Map<String, Object> m) {
+        int version = Plain.whole(m.get("version"), 0);
+        if (!"rhombus-workspace".equals(m.get("format")) || version < 1 || version > 2) {
+            return;
+        }
+        Map<Integer, double[]> locals = new HashMap<>();
+        Plain.map(m.get("moved")).forEach((id, matrix) -> {
+            int n = ground.scene().indexOf(id);
+            double[] local = Plain.numbers(matrix, 16);
+            if (n >= 0 && local != null) {
+                locals.put(n, local);
+            }
+        });
+        if (!locals.isEmpty()) {
+            // Before edits were kept with the scene, moved objects were kept here.
+            subject.editing().apply("Move objects", ground.scene().withLocals(locals));
+        }
+        boards(version == 1 ? first(m) : m);
+        double walk = Plain.number(m.get("walkSpeed"), 0);
+        if (walk > 0) {
+            walking.speed(walk);
+        }
+        tools.read(m.get("tools"));
+        Set<Integer> alone = new HashSet<>();
+        for (Object id : Plain.list(m.get("isolated"))) {
+            int n = ground.scene().indexOf(Plain.text(id, ""));
+            if (n >= 0) {
+                alone.add(n);
+            }
+        }
+        subject.isolate(alone.isEmpty() ? null : alone);
+        subject.pivot().pin(Looks.point(m.get("pinned")), Plain.text(m.get("pinnedOn"), ""));
+    }
+
+    /** The first version knew one board of four viewports. */
+    private static Map<String, Object> first(Map<String, Object> m) {
+        List<Object> list = Plain.list(m.get("views"));
+        Map<String, Object> views = new LinkedHashMap<>();
+        for (int i = 0; i < list.size(); i++) {
+            views.put("v" + (i + 1), list.get(i));
+        }
+        int solo = Plain.whole(m.get("solo"), -1);
+        Map<String, Object> four = Plain.map(
+                "active", "v" + (Plain.whole(m.get("active"), 1) + 1), "solo", solo < 0 ? null : "v" + (solo + 1), "views", views);
+        return Plain.map("board", "four", "boards", Plain.map("four", four));
+    }
+
+    private void boards(Map<String, Object> m) {
+        Map<String, Object> kept = Plain.map(m.get("boards"));
+        for (Board b : boards.list()) {
+            if (!b.passing && kept.containsKey(b.id)) {
+                b.kept = Plain.map(kept.get(b.id));
+                if (b.entered) {
+                    boards.fill(b, b.kept);
+                }
+            }
+        }
+        Board shown = boards.named(Plain.text(m.get("board"), ""));
+        if (shown != null && !ground.board().passing) {
+            boards.go(shown);
+        }
+        boards.enter();
+    }
+}

@@ -1,0 +1,226 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Found;
+import rhombus.core.keymap.KeyDeed;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.motion.Gesture;
+import rhombus.core.stage.view.Contexts;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** What each button, wheel and held key does right now, under the pointer and with the modifiers that are down. */
+public final class Hints {
+    /** In this order: what a hand on the mouse asks about first. */
+    private static final List<List<Trigger.Kind>> ORDER = List.of(
+            List.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
+            List.of(Trigger.Kind.CLICK),
+            List.of(Trigger.Kind.DOUBLE),
+            List.of(Trigger.Kind.HOLD),
+            List.of(Trigger.Kind.KEY));
+
+    /** What a first click does that selects nothing yet. */
+    private static final String ACTIVATES = "board.activate";
+
+    private final Ground ground;
+    private final Grips grips;
+    private final Gesture gesture;
+    private final Resolver resolver;
+    private final Press press;
+    private final Deeds deeds;
+
+    /** Hints on what a resolver would find. */
+    public Hints(Ground ground, Grips grips, Gesture gesture, Resolver resolver, Press press, Deeds deeds) {
+        this.ground = ground;
+        this.grips = grips;
+        this.gesture = gesture;
+        this.resolver = resolver;
+        this.press = press;
+        this.deeds = deeds;
+    }
+
+    /** The hints for this moment; {@code layout} tells what the user's own keyboard prints on its keys. */
+    public List<Object> now(Map<String, String> layout) {
+        return new Moment(layout).all();
+    }
+
+    /** One look at the hand: where it is, what is down, and what has been said already. */
+    private final class Moment {
+        private final Map<String, String> layout;
+        private final Keymap keymap = resolver.keymap();
+        private final double x = ground.pointer().x();
+        private final double y = ground.pointer().y();
+        private final ViewState view = ground.viewAt(x, y);
+        private final int modifiers = resolver.modifiers();
+        private final List<Context> contexts = resolver.moving() ? press.whileMoving() : press.contextsAt(x, y);
+        private final List<Object> out = new ArrayList<>();
+        private final Set<String> said = new HashSet<>();
+
+        Moment(Map<String, String> layout) {
+            this.layout = layout;
+        }
+
+        List<Object> all() {
+            if (resolver.moving()) {
+                running(resolver.active());
+            }
+            // What holds in this place before what holds in every viewport.
+            int general = contexts.indexOf(Context.STAGE);
+            int split = general < 0 ? contexts.size() : general;
+            say(contexts.subList(0, split));
+            say(contexts.subList(split, contexts.size()));
+            return out;
+        }
+
+        private void say(List<Context> where) {
+            for (List<Trigger.Kind> kinds : ORDER) {
+                for (Context c : where) {
+                    for (Binding b : keymap.bindings()) {
+                        if (b.trigger() != null && b.context() == c && kinds.contains(b.trigger().kind())) {
+                            consider(b);
+                        }
+                    }
+                }
+            }
+        }
+
+        private void running(Binding b) {
+            Command c = gesture.command();
+            String words = c == null ? "" : c.spoken().name(flat());
+            out.add(Plain.map(
+                    "trigger", resolver.latched() ? "click to put down" : "now",
+                    "words", words.isEmpty() ? b.words() : words,
+                    "does", c == null ? "" : c.spoken().does(flat()),
+                    "command", null));
+        }
+
+        private boolean flat() {
+            return view.pose.projection().flat();
+        }
+
+        private void consider(Binding b) {
+            Found f = answer(b);
+            if (f == null || f.binding() != b || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b) || !said.add(b.trigger().toString())) {
+                return;
+            }
+            Command motion = motion(b);
+            String words = motion == null ? action(b) : motion.spoken().name(flat());
+            if (f.fine() && b.command().sort() != Command.Sort.HELD) {
+                words += ", fine";
+            }
+            if (f.snap() && motion != null && motion.has(Trait.SNAPS)) {
+                words += ", snapping";
+            }
+            if (b.command().has(Trait.WAYS)) {
+                words = ways(b, words);
+            }
+            add(b, words, motion, b.trigger().words(f.binding().modifiers(), layout));
+        }
+
+        /** Keys for several ways are told as one: by what all of them do. */
+        private String ways(Binding b, String words) {
+            String name = b.command().spoken().ways();
+            return name.isEmpty() ? words.substring(0, words.lastIndexOf(' ')) : name;
+        }
+
+        private void add(Binding b, String words, Command motion, String trigger) {
+            Map<String, Object> m = Plain.map(
+                    "trigger", trigger,
+                    "words", words,
+                    "does", motion == null ? null : does(motion),
+                    "command", performed(b),
+                    "bindings", new ArrayList<>(List.of(b.id())));
+            for (Object o : out) {
+                Map<String, Object> other = Plain.map(o);
+                if (other.get("command") != null && other.get("command").equals(m.get("command")) && other.get("words").equals(m.get("words"))) {
+                    // Two triggers for one deed share a line.
+                    other.put("trigger", other.get("trigger") + (b.command().has(Trait.WAYS) ? " " : " or ") + trigger);
+                    Plain.list(other.get("bindings")).add(b.id());
+                    return;
+                }
+            }
+            out.add(m);
+        }
+
+        /** What the resolver would find for a binding's trigger here and now: the same rules as its own. */
+        private Found answer(Binding b) {
+            Trigger t = b.trigger();
+            return switch (t.kind()) {
+                case KEY, HOLD -> {
+                    KeyDeed deed = KeyDeed.of(keymap, t.code(), modifiers, contexts, !resolver.moving());
+                    boolean tapOfHeld = t.kind() == Trigger.Kind.KEY && deed.sort() == KeyDeed.Sort.HOLD;
+                    Binding answers = tapOfHeld ? keymap.find(t, modifiers, contexts) : deed.binding();
+                    Found loose = Found.in(keymap, t, modifiers, contexts);
+                    yield answers == null ? null : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
+                }
+                case CLICK, DOUBLE -> new Found(keymap.find(t, modifiers, contexts), false, false);
+                default -> Found.in(keymap, t, modifiers, contexts);
+            };
+        }
+
+        /** A click on a handle takes nothing behind it. */
+        private boolean onHandle(Binding b) {
+            boolean takes = activates(b) || !deeds.catalogue().command(performed(b)).has(Trait.LISTS);
+            return b.command().has(Trait.SELECTS) && contexts.contains(Context.HANDLE) && takes;
+        }
+
+        private Command.Exchange exchange(Binding b) {
+            return b.trigger().kind() == Trigger.Kind.CLICK ? Exchanges.of(ground, b.command()) : null;
+        }
+
+        /** Whether a click would only make the viewport the active one. */
+        private boolean activates(Binding b) {
+            return b.trigger().kind() == Trigger.Kind.CLICK && b.command().has(Trait.SELECTS) && ground.attention().wouldOnlyActivate(view);
+        }
+
+        /** The command that is run: buttons that select and list may be exchanged, and a first click may only activate. */
+        private String performed(Binding b) {
+            Command.Exchange e = exchange(b);
+            return activates(b) ? ACTIVATES : e == null ? b.command().id() : e.command();
+        }
+
+        /** The motion a binding starts here, or null if it is none. */
+        private Command motion(Binding b) {
+            if (b.command().has(Trait.LOZENGE) && b.command().sort() == Command.Sort.MOTION) {
+                Grips.Grip g = grips.at(view, x - view.x, y - view.y);
+                return g == null ? null : g.command();
+            }
+            return b.command().spoken().name().isEmpty() ? null : b.command();
+        }
+
+        private String does(Command motion) {
+            if (motion.has(Trait.TURNS) && Contexts.of(ground, view) == Context.AXIS) {
+                return ground.habits().is(AllHabits.AXIS_VIEWS, "hold") ? "off: the axis view is held" : "releases the axis view";
+            }
+            if (view.camera != null && !motion.has(Trait.KEEPS_CAMERA)) {
+                return "leaves the camera where it is";
+            }
+            return flat() && motion.has(Trait.NEEDS_EYE) ? "needs a perspective" : motion.spoken().does(flat());
+        }
+
+        private String action(Binding b) {
+            if (activates(b)) {
+                return "activate this viewport";
+            }
+            Command.Exchange e = exchange(b);
+            if (e != null) {
+                return e.words();
+            }
+            String told = deeds.told(b.command(), view, x - view.x, y - view.y);
+            return told == null ? b.words() : told;
+        }
+    }
+}

@@ -1,0 +1,225 @@
+package rhombus.core.stage.hand;
+
+import java.util.function.DoubleConsumer;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Capture;
+import rhombus.core.keymap.Fingers;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.navigate.Dolly;
+import rhombus.core.navigate.Look;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Projection;
+
+/** Raw events on their way to the resolver: where the hand is, which viewport it makes active, and units made our own. */
+public final class Input {
+    /** A pointer that moves farther than this at once has been put there, and turns nothing, pixels. */
+    private static final double JUMP = 600;
+
+    private final Ground ground;
+    private final Walking walking;
+    private final Resolver resolver;
+    private final Fingers fingers;
+    private final DoubleConsumer tick;
+    private Capture capture;
+    /** The viewport in which fingers came down. */
+    private ViewState touched;
+    /** Where the hand is, on and on while the pointer is held by the browser. */
+    private double handX;
+    private double handY;
+
+    /**
+     * Takes input for a resolver.
+     *
+     * @param tick told the time, in milliseconds, before each event
+     */
+    public Input(Ground ground, Walking walking, Resolver resolver, DoubleConsumer tick) {
+        this.ground = ground;
+        this.walking = walking;
+        this.resolver = resolver;
+        this.tick = tick;
+        this.fingers = new Fingers(resolver);
+    }
+
+    /** Starts or ends watching for a trigger; while it watches nothing else happens. */
+    public void capture(boolean on) {
+        capture = on ? new Capture() : null;
+    }
+
+    /** Time has gone by, milliseconds. */
+    public void tick(double timeMs) {
+        if (capture != null) {
+            capture.tick(timeMs);
+        }
+    }
+
+    /** The running capture, or null. */
+    public Capture capture() {
+        return capture;
+    }
+
+    /** The pointer has moved, or its buttons (a W3C mask) or the modifiers have changed; see {@link Resolver#pointer}. */
+    public void pointer(double x, double y, int buttons, int mods, double timeMs) {
+        pointer(x, y, buttons, mods, false, timeMs);
+    }
+
+    /** The same, from a pen or not. The viewport under the pointer becomes active. */
+    public void pointer(double x, double y, int buttons, int mods, boolean pen, double timeMs) {
+        tick.accept(timeMs);
+        if (capture != null) {
+            capture.pointer(x, y, buttons, mods, timeMs);
+            return;
+        }
+        double dx = x - handX;
+        double dy = y - handY;
+        handX = x;
+        handY = y;
+        boolean turning = ground.pointer().locked() && walking.on();
+        if (!ground.pointer().locked()) {
+            ground.pointer().at(x, y);
+        }
+        if (!resolver.moving() && buttons == 0 && !walking.on()) {
+            ground.attention().activate(ground.board().at(x, y));
+        }
+        resolver.pointer(x, y, buttons, mods, pen, timeMs);
+        if (turning && !resolver.moving()) {
+            turnWalker(dx, dy);
+        }
+        ground.changes().add(Changes.READOUT);
+    }
+
+    /** While walking with the pointer held, moving it turns the head. */
+    private void turnWalker(double dx, double dy) {
+        ViewState v = walking.view();
+        if (v != null && v.pose.projection() instanceof Projection.Perspective lens && Math.hypot(dx, dy) < JUMP) {
+            double k = lens.fovY() / v.height * ground.habits().number(AllHabits.LOOK_SPEED);
+            double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
+            ground.navigator().pose(v, Look.turn(v.pose, ground.scene().up(), -dx * k, -dy * ky));
+        }
+    }
+
+    /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
+    public void locked(boolean on) {
+        ground.pointer().locked(on);
+        ground.changes().add(Changes.READOUT);
+    }
+
+    /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
+    public int lockWanted() {
+        return walking.holdsPointer() ? 2 : resolver.moving() && ground.habits().is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+    }
+
+    /** A finger came down on the glass. */
+    public void touchDown(int id, double x, double y, double timeMs) {
+        tick.accept(timeMs);
+        // A finger in another viewport takes no part in a gesture that runs in this one.
+        if (fingers.count() > 0 && !walking.on() && ground.board().at(x, y) != touched) {
+            return;
+        }
+        touched = ground.board().at(x, y);
+        touchedAt(x, y);
+        if (fingers.count() == 0 && !walking.on()) {
+            ground.attention().activate(ground.board().at(x, y));
+        }
+        fingers.down(id, x, y, timeMs);
+    }
+
+    /** A finger moved. */
+    public void touchMove(int id, double x, double y, double timeMs) {
+        tick.accept(timeMs);
+        if (fingers.has(id)) {
+            touchedAt(x, y);
+            fingers.move(id, x, y);
+        }
+    }
+
+    /** A finger left the glass, or the browser took it away. */
+    public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
+        tick.accept(timeMs);
+        if (!fingers.has(id)) {
+            return;
+        }
+        if (lost) {
+            fingers.lost();
+        } else {
+            fingers.up(id, x, y, timeMs);
+        }
+        if (fingers.count() == 0) {
+            pointerLeft();
+        }
+        ground.changes().add(Changes.READOUT);
+    }
+
+    private void touchedAt(double x, double y) {
+        ground.pointer().at(x, y);
+        ground.changes().add(Changes.READOUT);
+    }
+
+    /** The pointer has left the stage. */
+    public void pointerLeft() {
+        if (!resolver.moving() && !ground.pointer().locked()) {
+            ground.pointer().away();
+            ground.changes().add(Changes.READOUT);
+        }
+    }
+
+    /**
+     * The wheel has turned or two fingers have moved on a trackpad.
+     *
+     * @param deltaX as in the W3C WheelEvent
+     * @param deltaY as in the W3C WheelEvent
+     * @param deltaMode 0 pixels, 1 lines, 2 pages, as in the W3C WheelEvent
+     * @return whether something answered
+     */
+    public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
+        tick.accept(timeMs);
+        if (capture != null) {
+            capture.wheel(mods);
+            return true;
+        }
+        if (!ground.pointer().locked()) {
+            ground.pointer().at(x, y);
+        }
+        if (!walking.on()) {
+            ground.attention().activate(ground.board().at(x, y));
+        }
+        // Some systems turn the wheel sideways while Shift is down.
+        double delta = deltaY == 0 && (mods & Modifiers.SHIFT) != 0 ? deltaX : deltaY;
+        // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).
+        double unit = deltaMode == 0 ? 100 : deltaMode == 1 ? 3 : 1;
+        // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from memory).
+        double pinch = Dolly.notchesFor(Math.exp(-delta / 100));
+        return resolver.wheel(x, y, -delta / unit, pinch, mods);
+    }
+
+    /** See {@link Resolver#keyDown}. */
+    public boolean keyDown(String code, int mods, boolean repeat, double timeMs) {
+        tick.accept(timeMs);
+        if (capture != null) {
+            capture.keyDown(code, mods);
+            return true;
+        }
+        ground.changes().add(Changes.READOUT);
+        return resolver.keyDown(code, mods, repeat, timeMs);
+    }
+
+    /** See {@link Resolver#keyUp}. */
+    public boolean keyUp(String code, int mods, double timeMs) {
+        tick.accept(timeMs);
+        if (capture != null) {
+            capture.keyUp(code);
+            return true;
+        }
+        ground.changes().add(Changes.READOUT);
+        return resolver.keyUp(code, mods, timeMs);
+    }
+
+    /** The window lost the keyboard. */
+    public void blur() {
+        fingers.lost();
+        resolver.blur();
+    }
+}

@@ -1,0 +1,320 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Actions;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.navigate.TwoFingers;
+import rhombus.core.pick.Hit;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.boards.LinkedViews;
+import rhombus.core.stage.marks.FacetMark;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.motion.Gesture;
+import rhombus.core.stage.motion.Grab;
+import rhombus.core.stage.motion.MarqueeMotion;
+import rhombus.core.stage.motion.Motion;
+import rhombus.core.stage.motion.Target;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Contexts;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** One press from the first motion to the last release: it can be taken back, and it is one entry of the Trail. */
+public final class Press implements Actions {
+    private final Ground ground;
+    private final Subject subject;
+    private final Tools tools;
+    private final Gesture gesture;
+    private final Walking walking;
+    private final LinkedViews linked;
+    private final Grips grips;
+    private Deeds deeds;
+    private Runnable forgetClick;
+    private Scene sceneBefore;
+    private List<Integer> beforeClick;
+    private boolean pinching;
+    private boolean twisting;
+    private Grips.Grip grip;
+    /** From the pointer to the point on which the motion takes hold: lozenges act on another place than their own. */
+    private double offX;
+    private double offY;
+
+    /** A press on what the rooms below hold. */
+    public Press(Ground ground, Subject subject, Tools tools, Gesture gesture, Walking walking, LinkedViews linked, Grips grips) {
+        this.ground = ground;
+        this.subject = subject;
+        this.tools = tools;
+        this.gesture = gesture;
+        this.walking = walking;
+        this.linked = linked;
+        this.grips = grips;
+    }
+
+    /**
+     * What it sets going.
+     *
+     * @param forgetClick makes the next click a first one again
+     */
+    public void sets(Deeds what, Runnable forgetClick) {
+        this.deeds = what;
+        this.forgetClick = forgetClick;
+    }
+
+    // ---- where -----------------------------------------------------------------------------------------------------
+
+    @Override
+    public List<Context> contextsAt(double x, double y) {
+        List<Context> out = new ArrayList<>();
+        ViewState v = ground.viewAt(x, y);
+        double lx = x - v.x;
+        double ly = y - v.y;
+        if (grips.at(v, lx, ly) != null) {
+            out.add(Context.GRIP);
+        }
+        if (grips.padOpen()) {
+            out.add(Context.PAD);
+        }
+        if (FacetMark.at(ground, v, lx, ly) != null) {
+            out.add(Context.FACET);
+        }
+        if (walking.on()) {
+            out.add(Context.WALK);
+        }
+        if (tools.handleAt(v, lx, ly) != null) {
+            out.add(Context.HANDLE);
+        }
+        if (tools.on()) {
+            out.add(Context.TOOL);
+        }
+        out.add(Contexts.of(ground, v));
+        out.add(Context.STAGE);
+        out.add(Context.APPLICATION);
+        return out;
+    }
+
+    @Override
+    public List<Context> whileMoving() {
+        return walking.on() ? List.of(Context.GESTURE, Context.WALK) : List.of(Context.GESTURE);
+    }
+
+    // ---- at once ---------------------------------------------------------------------------------------------------
+
+    @Override
+    public void run(Binding b, double x, double y) {
+        ViewState v = ground.viewAt(x, y);
+        Command c = b.command();
+        boolean click = b.trigger().kind() == Trigger.Kind.CLICK;
+        if (!c.has(Trait.LOZENGE)) {
+            if (click && grips.dismissed(v, x - v.x, y - v.y)) {
+                return;
+            }
+            if (click && c.has(Trait.SELECTS) && ground.attention().onlyActivates(v)) {
+                forgetClick.run();
+                return;
+            }
+            ground.attention().worked(v);
+            selectionOf(b);
+        }
+        boolean inside = v.holds(x, y);
+        Command.Exchange e = click ? Exchanges.of(ground, c) : null;
+        deeds.run(e == null ? c.id() : e.command(), e == null ? b.args() : e.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
+    }
+
+    /** A double click means its own deed alone: what its first click did to the selection is taken back. */
+    private void selectionOf(Binding b) {
+        if (b.trigger().kind() == Trigger.Kind.CLICK) {
+            beforeClick = subject.selection().nodes();
+        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE && beforeClick != null && !b.command().has(Trait.SELECTS)) {
+            if (!beforeClick.equals(subject.selection().nodes())) {
+                subject.selection().only(beforeClick);
+                subject.changed();
+            }
+            beforeClick = null;
+        }
+    }
+
+    @Override
+    public void held(Binding b, boolean down, boolean tap, double x, double y) {
+        ViewState v = ground.viewAt(x, y);
+        boolean inside = v.holds(x, y);
+        deeds.held(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN, down, tap);
+    }
+
+    // ---- motions ---------------------------------------------------------------------------------------------------
+
+    @Override
+    public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
+        press(x, y);
+        ViewState v = gesture.view();
+        ground.attention().worked(v);
+        Command c = b.command();
+        if (grip == null) {
+            grips.dismissed(v, x - v.x, y - v.y);
+        }
+        if (c.has(Trait.LOZENGE)) {
+            if (grip == null) {
+                grip = grips.at(v, x - v.x, y - v.y);
+                offX = grip == null ? 0 : grip.anchorX() - (x - v.x);
+                offY = grip == null ? 0 : grip.anchorY() - (y - v.y);
+            }
+            if (grip == null) {
+                gesture.run(c, (Motion) null);
+                return;
+            }
+            c = grip.command();
+        }
+        double lx = x - v.x + offX;
+        double ly = y - v.y + offY;
+        if (c.has(Trait.OBJECT) && !penMoves(v, lx, ly)) {
+            c = deeds.catalogue().command(c.otherwise());
+        }
+        double rate = fine ? Grab.FINE : 1;
+        gesture.run(c, allowed(c, v, lx, ly) ? deeds.start(c, new Grab(gesture, v, lx, ly, rate, snap, b.args())) : null);
+    }
+
+    /** The first motion of a press finds out where it is; those that follow it go on there. */
+    private void press(double x, double y) {
+        if (gesture.view() != null) {
+            return;
+        }
+        ViewState v = ground.viewAt(x, y);
+        ground.navigator().endWheels();
+        ground.navigator().hold(v);
+        gesture.take(v, tools.handleAt(v, x - v.x, y - v.y));
+        gesture.alsoMoving(linked.followers(v));
+        sceneBefore = ground.scene();
+        offX = 0;
+        offY = 0;
+    }
+
+    /** Whether a motion may begin; it also does what has to be done to the viewport first. */
+    private boolean allowed(Command c, ViewState v, double lx, double ly) {
+        if (c.has(Trait.STAYS) || c.has(Trait.KEEPS_CAMERA)) {
+            return true;
+        }
+        if (c.has(Trait.TURNS)) {
+            if (ground.refusals().heldInPlace(v, lx, ly)) {
+                return false;
+            }
+            Cameras.stepOut(ground, v);
+            ground.navigator().pose(v, ground.refusals().leavingAxis(v, v.pose));
+            return true;
+        }
+        Cameras.stepOut(ground, v);
+        return true;
+    }
+
+    /** Whether a pen that drags here moves what is selected. */
+    private boolean penMoves(ViewState v, double lx, double ly) {
+        if (tools.sort() != Tools.Sort.MOVE || !ground.habits().is(AllHabits.PEN, "tool")) {
+            return false;
+        }
+        Hit hit = subject.picks().pick(v, lx, ly);
+        return hit != null && subject.selection().has(hit.node());
+    }
+
+    @Override
+    public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
+        press(x, y);
+        ViewState v = gesture.view();
+        Cameras.stepOut(ground, v);
+        Target t = Target.surface(ground, subject, v, v.pose, x - v.x, y - v.y);
+        gesture.run(b.command(), new TwoFingers(v.screen(), t.line(), t.distance(), t.limit()));
+        pinching = pinch;
+        twisting = twist;
+    }
+
+    @Override
+    public void dragFingers(double x, double y, double spread, double angle) {
+        ViewState v = gesture.view();
+        if (gesture.fingers() != null && v != null) {
+            ground.navigator().pose(v, gesture.fingers().at(x - v.x, y - v.y, pinching ? spread : 1, twisting ? angle : 0));
+        }
+    }
+
+    @Override
+    public void drag(double x, double y) {
+        if (gesture.motion() != null) {
+            gesture.motion().drag(x - gesture.view().x + offX, y - gesture.view().y + offY);
+        }
+    }
+
+    @Override
+    public void release() {
+        ViewState v = gesture.view();
+        Command deed = gesture.began();
+        List<Gesture.Before> moved = end();
+        if (v == null) {
+            return;
+        }
+        subject.editing().done(toolName(), sceneBefore);
+        for (Gesture.Before b : moved) {
+            // A walk is one entry, whatever turns there were in it.
+            if (b.view() != walking.view()) {
+                ground.navigator().remember(b.view(), deed == null ? "" : deed.spoken().name(b.view().pose.projection().flat()));
+                ground.refusals().released(b.view(), b.pose());
+            }
+        }
+        ground.changes().view(v.number);
+        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+    }
+
+    private String toolName() {
+        Tools.Sort s = tools.sort();
+        return (s == null ? "Move" : s.words()) + " " + subject.names();
+    }
+
+    @Override
+    public void cancel() {
+        Motion running = gesture.motion();
+        boolean began = gesture.view() != null;
+        List<Gesture.Before> moved = end();
+        if (!began) {
+            return;
+        }
+        subject.editing().live(sceneBefore);
+        if (running instanceof MarqueeMotion m) {
+            m.takeBack();
+        }
+        linked.quietly(() -> moved.forEach(b -> {
+            b.view().putBack(b.camera(), b.crop(), b.autoFlat());
+            ground.navigator().pose(b.view(), b.pose());
+        }));
+        ground.changes().add(Changes.CAPTION);
+    }
+
+    private List<Gesture.Before> end() {
+        boolean fromPad = grip != null && grip.pad();
+        grip = null;
+        List<Gesture.Before> was = gesture.end();
+        if (fromPad) {
+            grips.used();
+        }
+        return was;
+    }
+
+    // ---- steps -----------------------------------------------------------------------------------------------------
+
+    @Override
+    public void steps(Binding b, double x, double y, double steps, boolean fine) {
+        ViewState v = ground.viewAt(x, y);
+        if (v.holds(x, y) || walking.on()) {
+            ground.attention().worked(v);
+            double by = steps * (fine ? Grab.FINE : 1);
+            if (b.trigger().kind() == Trigger.Kind.WHEEL) {
+                by *= ground.habits().number(AllHabits.WHEEL_SPEED) * (ground.habits().on(AllHabits.WHEEL_INVERT) ? -1 : 1);
+            }
+            deeds.steps(b.command(), v, x - v.x, y - v.y, by);
+        }
+    }
+}

@@ -1,0 +1,119 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.Map;
+import rhombus.core.keymap.Analysis;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Capture;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+
+/** Changing the keymap by doing: what was done, what stands against it, and the change with its undo. */
+public final class Rebinding {
+    private final Ground ground;
+    private final Resolver resolver;
+    private final Input input;
+    private final Deque<Keymap> before = new ArrayDeque<>();
+    private String binding = "";
+    private Trigger trigger;
+    private int modifiers;
+    private String clash;
+
+    /** Changes the keymap of a resolver by what the hand does. */
+    public Rebinding(Ground ground, Resolver resolver, Input input) {
+        this.ground = ground;
+        this.resolver = resolver;
+        this.input = input;
+    }
+
+    /** The keymap in use. */
+    public Keymap keymap() {
+        return resolver.keymap();
+    }
+
+    /** Uses another keymap. */
+    public void use(Keymap map) {
+        resolver.use(map);
+        ground.changes().add(Changes.KEYMAP | Changes.READOUT);
+    }
+
+    /** Whether there is a change to take back. */
+    public boolean canUndo() {
+        return !before.isEmpty();
+    }
+
+    /** What the hand has done for a binding so far and what stands against it; null while it is undecided. */
+    public Map<String, Object> captured(String bindingId, Map<String, String> layout) {
+        Capture c = input.capture();
+        if (c == null || c.trigger() == null || keymap().binding(bindingId) == null) {
+            return null;
+        }
+        binding = bindingId;
+        trigger = c.trigger();
+        modifiers = c.modifiers();
+        input.capture(false);
+        Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout);
+        clash = v.clash();
+        Binding other = clash == null ? null : keymap().binding(clash);
+        Binding own = keymap().binding(binding);
+        return Plain.map(
+                "words", trigger.words(modifiers, layout),
+                "refused", v.refused(),
+                "clash", other == null ? null : other.words(),
+                "canSwap", own.trigger() != null,
+                "notes", new ArrayList<Object>(v.notes()));
+    }
+
+    /**
+     * Makes the change that was captured last.
+     *
+     * @param how {@code set}, or with a clash {@code swap} (the other gets this binding's trigger) or {@code replace}
+     *     (the other gets none); with a clash {@code set} does nothing
+     */
+    public void apply(String how) {
+        if (trigger == null || clash != null && how.equals("set")) {
+            return;
+        }
+        Keymap map = keymap();
+        Binding own = map.binding(binding);
+        Keymap next = map.with(binding, trigger, modifiers);
+        if (clash != null) {
+            next = how.equals("swap")
+                    ? next.with(clash, own.trigger(), own.modifiers())
+                    : next.with(clash, null, 0);
+        }
+        change(next);
+        trigger = null;
+    }
+
+    /** The preset's own trigger again for one binding, or for all where the id is empty. */
+    public void reset(String bindingId) {
+        Keymap map = keymap();
+        change(bindingId.isEmpty() ? map.catalogue().preset(map.preset()) : map.reset(bindingId));
+    }
+
+    /** Another preset, without the changes of the present keymap. */
+    public void preset(String id) {
+        change(keymap().catalogue().preset(id));
+    }
+
+    private void change(Keymap next) {
+        before.push(keymap());
+        use(next);
+    }
+
+    /** Takes the last change back. */
+    public boolean undo() {
+        if (before.isEmpty()) {
+            return false;
+        }
+        use(before.pop());
+        return true;
+    }
+}

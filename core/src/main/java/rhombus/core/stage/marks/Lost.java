@@ -1,0 +1,62 @@
+package rhombus.core.stage.marks;
+
+import java.util.Map;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.geometry.Wedge;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.pick.Marquee;
+import rhombus.core.pick.Seen;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Icons;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Screen;
+
+/** What keeps people from getting lost: the Beacon towards a selection out of view, and a word in a viewport that shows nothing. */
+public final class Lost {
+    /** How far from the viewport's edge the Beacon stands, pixels. */
+    private static final double INSET = 26;
+    /** Free at the bottom for the Plate. */
+    private static final double PLATE = 44;
+
+    private Lost() {}
+
+    /** Where the selection is when no part of it is in the picture; null while one is, or nothing is selected. */
+    public static Map<String, Object> beacon(Ground ground, Subject subject, ViewState v) {
+        if (subject.selection().isEmpty() && subject.components().isEmpty() || !v.shown) {
+            return null;
+        }
+        Aabb b = subject.components().isEmpty() ? subject.selection().bounds(ground.scene()) : subject.components().bounds();
+        Screen screen = v.screen();
+        if (b.isEmpty() || Marquee.wedge(screen, 0, 0, v.width, v.height).box(b) != Wedge.OUTSIDE) {
+            return null;
+        }
+        Vec3 c = b.center();
+        Vec3 d = c.minus(v.pose.eye());
+        double x = d.dot(v.pose.orientation().right());
+        double y = -d.dot(v.pose.orientation().up());
+        double l = Math.hypot(x, y);
+        // Straight behind there is no side: down is as good as any.
+        double ux = l == 0 ? 0 : x / l;
+        double uy = l == 0 ? 1 : y / l;
+        double w = Math.max(1, v.width / 2 - INSET);
+        double h = Math.max(1, (v.height - PLATE) / 2 - INSET);
+        double k = Math.min(ux == 0 ? 1e9 : w / Math.abs(ux), uy == 0 ? 1e9 : h / Math.abs(uy));
+        double far = v.pose.projection().flat() ? Math.hypot(x, y) : d.length();
+        return Plain.map("x", v.width / 2 + ux * k, "y", (v.height - PLATE) / 2 + uy * k, "angle", Math.toDegrees(Math.atan2(uy, ux)),
+                "name", subject.components().isEmpty() ? subject.names() : subject.components().words(),
+                "distance", Lengths.words(far));
+    }
+
+    /** Whether a viewport shows nothing of a scene that has something to show. */
+    public static boolean empty(Ground ground, Subject subject, ViewState v) {
+        Scene s = ground.scene();
+        if (!ground.model().opened() || !v.shown || s.bounds().isEmpty() && s.points().length == 0) {
+            return false;
+        }
+        return !Icons.any(ground, subject, v) && !Seen.anything(ground.model().surfaces(), s, v.screen(), Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
+    }
+}

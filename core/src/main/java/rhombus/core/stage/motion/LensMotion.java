@@ -1,0 +1,37 @@
+package rhombus.core.stage.motion;
+
+import java.util.function.DoubleFunction;
+import rhombus.core.navigate.Lens;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.view.Pose;
+
+/** Zoom, which changes the lens alone, and dolly-zoom, which keeps the subject's size. */
+public final class LensMotion {
+    /** Why a flat view has no dolly-zoom. */
+    public static final String NO_LENS = "A flat view has no lens, so there is nothing to dolly-zoom.";
+    /** How often a drag over the full height of the viewport doubles the size of the picture. */
+    private static final double DOUBLINGS = 3;
+
+    private LensMotion() {}
+
+    /** The lens alone; in a flat view the scale. */
+    public static Motion zoom(Ground ground, Grab g) {
+        Pose start = g.view().pose;
+        return along(ground, g, factor -> Lens.zoom(start, factor));
+    }
+
+    /** Lens and distance together; null in a flat view, where it is refused. */
+    public static Motion dollyZoom(Ground ground, Grab g) {
+        Pose start = g.view().pose;
+        if (start.projection().flat()) {
+            ground.refusals().refuse(g.view(), g.x(), g.y(), NO_LENS);
+            return null;
+        }
+        return along(ground, g, factor -> Lens.dollyZoom(start, factor));
+    }
+
+    private static Motion along(Ground ground, Grab g, DoubleFunction<Pose> by) {
+        double k = DOUBLINGS / g.view().height * g.rate();
+        return (x, y) -> ground.navigator().pose(g.view(), by.apply(Math.pow(2, (x - g.x() + g.y() - y) * k)));
+    }
+}

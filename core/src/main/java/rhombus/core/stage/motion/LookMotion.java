@@ -1,0 +1,34 @@
+package rhombus.core.stage.motion;
+
+import rhombus.core.geometry.Quat;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Look;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Look: the eye turns on the spot. */
+public final class LookMotion {
+    /** Why a flat view cannot. */
+    public static final String NO_EYE = "A flat view has no eye to turn on the spot; make it a perspective to look around.";
+
+    private LookMotion() {}
+
+    /** A drag over the viewport's height turns by its field of view; null in a flat view, where it is refused. */
+    public static Motion start(Ground ground, Grab g) {
+        ViewState v = g.view();
+        if (!(v.pose.projection() instanceof Projection.Perspective lens)) {
+            ground.refusals().refuse(v, g.x(), g.y(), NO_EYE);
+            return null;
+        }
+        Pose start = v.pose;
+        double k = lens.fovY() / v.height * g.rate() * ground.habits().number(AllHabits.LOOK_SPEED);
+        double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
+        return (x, y) -> {
+            // Only the orientation is the hand's: one may be walking meanwhile.
+            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * k, (g.y() - y) * ky).orientation();
+            ground.navigator().pose(v, new Pose(v.pose.eye(), q, v.pose.focus(), v.pose.projection()));
+        };
+    }
+}

@@ -1,0 +1,91 @@
+package rhombus.core.stage.motion;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.pick.Marquee;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.subject.Selection;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** A rectangle drawn over a viewport; what it takes is shown while it is drawn, and coming back to its start takes nothing. */
+public final class MarqueeMotion implements Motion {
+    /** A drag shorter than this on both sides takes nothing, pixels. */
+    private static final double LEAST = 4;
+
+    private final Ground ground;
+    private final Subject subject;
+    private final ViewState view;
+    private final String how;
+    private final List<Integer> before;
+    private final double x0;
+    private final double y0;
+    private double x1;
+    private double y1;
+
+    public MarqueeMotion(Ground ground, Subject subject, ViewState view, String how, double x, double y) {
+        this.ground = ground;
+        this.subject = subject;
+        this.view = view;
+        this.how = how;
+        this.before = subject.selection().nodes();
+        x0 = x1 = x;
+        y0 = y1 = y;
+    }
+
+    public ViewState view() {
+        return view;
+    }
+
+    private boolean inside() {
+        return ground.habits().is(AllHabits.MARQUEE, "inside") || ground.habits().is(AllHabits.MARQUEE, "direction") && x1 >= x0;
+    }
+
+    @Override
+    public void drag(double lx, double ly) {
+        x1 = lx;
+        y1 = ly;
+        Selection s = subject.selection();
+        if (!how.equals("pick")) {
+            s.only(before);
+        }
+        if (Math.abs(x1 - x0) >= LEAST || Math.abs(y1 - y0) >= LEAST) {
+            take(Marquee.marks(ground.scene(), ground.model().surfaces(), view.screen(), x0, y0, x1, y1, inside()));
+        } else {
+            takeBack();
+        }
+    }
+
+    private void take(boolean[] marks) {
+        Selection s = subject.selection();
+        if (how.equals("pick")) {
+            s.only(marks);
+            subject.changed();
+            return;
+        }
+        boolean toggle = how.equals("toggle");
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                if (toggle) {
+                    s.toggle(i);
+                } else {
+                    s.add(i);
+                }
+            }
+        }
+        subject.changed();
+    }
+
+    /** As it was before. */
+    public void takeBack() {
+        subject.selection().only(before);
+        subject.changed();
+    }
+
+    public Map<String, Object> mark() {
+        return Plain.map("x", Math.min(x0, x1), "y", Math.min(y0, y1), "width", Math.abs(x1 - x0), "height", Math.abs(y1 - y0),
+                "inside", inside(), "words", (inside() ? "inside" : "touching") + " · " + subject.selection().count());
+    }
+}

@@ -1,0 +1,26 @@
+package rhombus.core.stage.motion;
+
+import rhombus.core.navigate.Pan;
+import rhombus.core.pick.Hit;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Screen;
+
+/** Pan: what is under the hand stays under it. */
+public final class PanMotion {
+    private PanMotion() {}
+
+    /** Takes hold of the surface under the hand, or else of the focus. */
+    public static Motion start(Ground ground, Subject subject, Grab g) {
+        Screen start = g.view().screen();
+        double depth = depthAt(subject, g.view(), g.x(), g.y());
+        return (x, y) -> ground.navigator().pose(g.view(), Pan.by(start, depth, (x - g.x()) * g.rate(), (y - g.y()) * g.rate()));
+    }
+
+    /** Depth of the surface under a point, else of the focus, metres. */
+    static double depthAt(Subject subject, ViewState v, double lx, double ly) {
+        Hit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+        return hit == null ? v.pose.focus() : v.pose.depth(hit.point());
+    }
+}

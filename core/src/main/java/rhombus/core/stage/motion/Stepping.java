@@ -1,0 +1,69 @@
+package rhombus.core.stage.motion;
+
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Spoken;
+import rhombus.core.navigate.Dolly;
+import rhombus.core.navigate.Lens;
+import rhombus.core.navigate.Look;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/** What comes in steps of any size: wheels, trackpads, pinches and twists. Steps are positive inwards, and to the right. */
+public final class Stepping {
+    private final Ground ground;
+    private final Subject subject;
+
+    /** Steps in the viewports of the board in use. */
+    public Stepping(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    /** Steps of a dolly towards what lies at a point of a viewport. */
+    public void dolly(ViewState v, double lx, double ly, double steps, Spoken called) {
+        Cameras.stepOut(ground, v);
+        wheel(v).step(lx, ly, steps, called.name(v.pose.projection().flat()), ground.now());
+    }
+
+    /** The same in every viewport that is shown: in the others towards what is in their middle. */
+    public void dollyEverywhere(ViewState v, double lx, double ly, double steps, Spoken called) {
+        for (ViewState each : ground.board().views) {
+            if (each.shown) {
+                boolean here = each == v;
+                dolly(each, here ? lx : each.width / 2, here ? ly : each.height / 2, steps, called);
+            }
+        }
+    }
+
+    /** Steps of the lens. */
+    public void zoom(ViewState v, double steps, Spoken called) {
+        go(v, Lens.zoom(v.destination(), Math.pow(Dolly.NOTCH, -steps)), steps, called);
+    }
+
+    /** Steps of a roll, each as large as the user has set. */
+    public void roll(ViewState v, double steps, Spoken called) {
+        go(v, Look.roll(v.destination(), steps * Math.toRadians(ground.habits().number(AllHabits.STEP))), steps, called);
+    }
+
+    /** Steps of the crop, about a point of a viewport. */
+    public void crop(ViewState v, double lx, double ly, double steps) {
+        ground.navigator().crop(v, v.crop.scaled(
+                Math.pow(Dolly.NOTCH, -steps), (lx - v.width / 2) / v.height, (ly - v.height / 2) / v.height));
+    }
+
+    private void go(ViewState v, Pose to, double steps, Spoken called) {
+        Cameras.stepOut(ground, v);
+        wheel(v).go(to, called.name(to.projection().flat()), steps, ground.now());
+    }
+
+    /** Made when the wheel first turns in a viewport. */
+    private WheelBurst wheel(ViewState v) {
+        if (v.wheel == null) {
+            v.wheel(new WheelBurst(ground, subject, v));
+        }
+        return (WheelBurst) v.wheel;
+    }
+}

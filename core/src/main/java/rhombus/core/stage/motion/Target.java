@@ -1,0 +1,69 @@
+package rhombus.core.stage.motion;
+
+import rhombus.core.geometry.Ray;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Dolly;
+import rhombus.core.pick.Hit;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/**
+ * What a dolly goes towards.
+ *
+ * @param line of sight through it
+ * @param distance along the line, metres
+ * @param limit near limit from which on the dolly goes in even steps, metres
+ */
+public record Target(Ray line, double distance, double limit) {
+    /** Near limit before a surface, metres, in scenes of everyday size. */
+    private static final double NEAR = 0.02;
+    /** How far behind a surface the way counts as through it, in near limits. */
+    private static final double BEHIND = 0.05;
+
+    /**
+     * What the user wants to go towards: the surface under a point of a viewport, the one in its middle, or the focus. Where
+     * there is none it is a point at the focus or farther, in open space.
+     */
+    public static Target at(Ground ground, Subject subject, ViewState v, Pose pose, double lx, double ly) {
+        if (ground.habits().is(AllHabits.DOLLY_TARGET, "pointer")) {
+            return surface(ground, subject, v, pose, lx, ly);
+        }
+        Target middle = surface(ground, subject, v, pose, v.width / 2, v.height / 2);
+        if (ground.habits().is(AllHabits.DOLLY_TARGET, "centre")) {
+            return middle;
+        }
+        return new Target(middle.line, pose.focus(), near(ground, subject));
+    }
+
+    /** The surface under a point of a viewport, or a point in the open. */
+    public static Target surface(Ground ground, Subject subject, ViewState v, Pose pose, double lx, double ly) {
+        Ray line = v.screen().with(pose).ray(lx, ly);
+        double radius = ground.scene().radius();
+        Hit hit = pose.projection().flat() ? null : subject.picks().heldAt(v, pose, lx, ly);
+        if (hit != null) {
+            // A mark or an edge in reach lies beside the line of sight: as deep as it counts.
+            double depth = hit.point().minus(pose.eye()).dot(pose.forward());
+            return new Target(line, depth / line.direction().dot(pose.forward()), near(ground, subject));
+        }
+        // Steps of a useful size, so that flying through the open never seems to stall.
+        return new Target(line, Math.max(pose.focus(), radius * 0.1), radius * 0.05);
+    }
+
+    private static double near(Ground ground, Subject subject) {
+        return Math.min(NEAR, ground.scene().radius() * 1e-3);
+    }
+
+    /** The pose some notches nearer. */
+    public Pose dolly(Pose start, double notches) {
+        return Dolly.notches(start, line, distance, limit, notches);
+    }
+
+    /** Notches that lead just through the target; infinite in a flat view, which scales and passes nothing. */
+    public double notchesThrough(Pose start) {
+        return start.projection().flat()
+                ? Double.POSITIVE_INFINITY
+                : Dolly.notchesBetween(distance, -limit * BEHIND, limit);
+    }
+}

@@ -1,0 +1,253 @@
+package rhombus.core.stage.motion;
+
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.geometry.Ray;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Turns;
+import rhombus.core.navigate.Walk;
+import rhombus.core.pick.Hit;
+import rhombus.core.pick.Surfaces;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Frames;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Walks;
+import rhombus.core.view.Pose;
+
+/** Walking and flying: on from a command until it is left; one walk is one entry of the Trail. */
+public final class Walking implements Walks {
+    private static final double SLOWEST = 1e-4;
+    private static final double FASTEST = 1e5;
+    /** A picture that took longer than this, seconds, counts as no longer: nobody wants to find themselves far away. */
+    private static final double LONGEST = 2;
+
+    private final Ground ground;
+    private ViewState view;
+    private Pose entered;
+    private boolean fly;
+    /** Whether the walk began with a key, so that the hands are on the keyboard and the pointer may be held. */
+    private boolean byKey;
+    private final Set<String> going = new LinkedHashSet<>();
+    private double stickX;
+    private double stickY;
+    private double speed;
+    private double reach = 1;
+    private double last = Double.NaN;
+
+    public Walking(Ground ground) {
+        this.ground = ground;
+    }
+
+    /** The viewport one walks in, or null. */
+    @Override
+    public ViewState view() {
+        return view;
+    }
+
+    public boolean on() {
+        return view != null;
+    }
+
+    /** Whether the pointer should be held, so that moving it turns the head. */
+    public boolean holdsPointer() {
+        return view != null && byKey;
+    }
+
+    @Override
+    public boolean flying() {
+        return fly;
+    }
+
+    /** Metres a second set by the user. */
+    public double speed() {
+        return speed;
+    }
+
+    public void speed(double metresPerSecond) {
+        speed = Math.max(SLOWEST, Math.min(FASTEST, metresPerSecond));
+        ground.changes().add(Changes.READOUT | Changes.KEEP);
+    }
+
+    /** A scene was opened: its size says what a good speed is. */
+    public void measure(Scene scene) {
+        leave();
+        double r = Frames.reach(scene);
+        // A quarter of the way across in ten seconds, rounded to something that is easy to say.
+        double s = r / 20;
+        double power = Math.pow(10, Math.floor(Math.log10(s)));
+        speed = Math.max(1, Math.rint(s / power)) * power;
+        reach = r / 8;
+    }
+
+    /** Starts, changes between walking and flying, or leaves when it was on already. */
+    public void toggle(ViewState v, boolean toFly, boolean key) {
+        if (view != null) {
+            boolean change = fly != toFly;
+            fly = toFly;
+            if (!change) {
+                leave();
+            }
+            ground.changes().add(Changes.READOUT);
+            return;
+        }
+        Cameras.stepOut(ground, v);
+        entered = v.destination();
+        view = v;
+        fly = toFly;
+        byKey = key;
+        ground.navigator().hold(v);
+        if (entered.projection().flat()) {
+            // One walks with an eye, and a flat view has none.
+            ground.navigator().pose(v, Turns.toggleProjection(v.pose, v.lens));
+        }
+        ground.attention().activate(v);
+        ground.changes().add(Changes.READOUT | Changes.CAPTION);
+    }
+
+    /** Ends it; one stays where one is. */
+    public void leave() {
+        ViewState v = view;
+        if (v == null) {
+            return;
+        }
+        forget();
+        ground.navigator().remember(v, fly ? "fly" : "walk");
+        ground.changes().add(Changes.CAPTION | Changes.READOUT);
+        ground.changes().view(v.number);
+    }
+
+    /** Ends it where something else is about to happen to the viewport. */
+    @Override
+    public void leaveIn(ViewState v) {
+        if (v == view) {
+            leave();
+        }
+    }
+
+    /** Ends it and goes back to where it began. */
+    public void back() {
+        ViewState v = view;
+        if (v == null) {
+            return;
+        }
+        Pose to = entered;
+        forget();
+        if (v.pose.projection().flat() == to.projection().flat()) {
+            ground.navigator().glide(v, to, ground.glideMs());
+        } else {
+            ground.navigator().pose(v, to);
+        }
+        ground.navigator().remember(v, "back from the walk");
+        ground.changes().add(Changes.CAPTION | Changes.READOUT);
+    }
+
+    private void forget() {
+        view = null;
+        going.clear();
+        stickX = 0;
+        stickY = 0;
+        last = Double.NaN;
+    }
+
+    /** A key to go somewhere went down or up. */
+    public void go(String to, boolean down) {
+        if (down && view != null) {
+            going.add(to);
+        } else {
+            going.remove(to);
+        }
+        clock();
+    }
+
+    /** The stick on the screen is held: to the right and forward, -1 to 1 each. */
+    public void stick(double x, double y) {
+        stickX = view == null ? 0 : Math.max(-1, Math.min(1, x));
+        stickY = view == null ? 0 : Math.max(-1, Math.min(1, y));
+        clock();
+    }
+
+    /** Time counts from when one sets out. */
+    private void clock() {
+        if (!moving()) {
+            last = Double.NaN;
+        } else if (Double.isNaN(last)) {
+            last = ground.now();
+        }
+    }
+
+    public boolean moving() {
+        return view != null && (!going.isEmpty() || stickX != 0 || stickY != 0);
+    }
+
+    private double both(String plus, String minus) {
+        return (going.contains(plus) ? 1 : 0) - (going.contains(minus) ? 1 : 0);
+    }
+
+    public void tick(double nowMs) {
+        if (!moving()) {
+            return;
+        }
+        double seconds = Math.min(LONGEST, (nowMs - last) / 1000);
+        last = nowMs;
+        if (seconds <= 0) {
+            return;
+        }
+        Vec3 way = Walk.direction(
+                view.pose.orientation(), ground.scene().up(), fly,
+                both("right", "left") + stickX, both("up", "down"), both("forward", "backward") + stickY);
+        int mods = ground.pointer().modifiers();
+        double pace = speed
+                * ((mods & Modifiers.SHIFT) != 0 ? ground.habits().number(AllHabits.RUN) : 1)
+                * ((mods & Modifiers.ALT) != 0 ? Grab.FINE : 1);
+        ground.navigator().pose(view, moved(view, view.pose, way, pace, seconds));
+    }
+
+    /**
+     * The pose after going for some time.
+     *
+     * @param way no longer than 1
+     * @param pace metres a second
+     */
+    public Pose moved(ViewState v, Pose p, Vec3 way, double pace, double seconds) {
+        double part = way.length();
+        if (part == 0) {
+            return p;
+        }
+        if (ground.habits().is(AllHabits.WALK_SPEED, "fixed")) {
+            return p.withEye(p.eye().plus(way, pace * seconds));
+        }
+        return p.withEye(adaptive(ground.model().surfaces(), p.eye(), way.times(1 / part), pace * part, reach, seconds));
+    }
+
+    /** Where one gets to at adaptive speed in a direction of length 1. */
+    public static Vec3 adaptive(Surfaces surfaces, Vec3 eye, Vec3 way, double pace, double reach, double seconds) {
+        Hit ahead = surfaces.closest(new Ray(eye, way), true);
+        double room = reach * 2e-3;
+        double gap = ahead == null ? Double.POSITIVE_INFINITY : ahead.distance() - room;
+        return eye.plus(way, Walk.advance(pace, gap, reach, seconds));
+    }
+
+    /** What shows while walking, in the viewport's own pixels: the speed at the pointer, and the stick. */
+    public Map<String, Object> mark(ViewState v) {
+        if (v != view) {
+            return null;
+        }
+        boolean inside = v.holds(ground.pointer().x(), ground.pointer().y());
+        boolean adaptive = ground.habits().is(AllHabits.WALK_SPEED, "adaptive");
+        return Plain.map(
+                "x", inside ? ground.pointer().x() - v.x : v.width / 2,
+                "y", inside ? ground.pointer().y() - v.y : v.height / 2,
+                "before", inside && ground.pointer().x() - v.x > v.width / 2,
+                "locked", ground.pointer().locked(),
+                "speed", Lengths.words(speed) + "/s",
+                "words", (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
+    }
+}

@@ -1,0 +1,113 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.board.Box;
+import rhombus.core.board.Sheet;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Choices;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Crop;
+import rhombus.core.view.Matrices;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Pictures of other shapes than the viewport's, and of views that no viewport shows right now. */
+public final class Shots {
+    /** Height of a caption that lies within its picture, CSS pixels. */
+    private static final double WITHIN = 26;
+
+    private final Ground ground;
+
+    /** Pictures of what stands on the ground. */
+    public Shots(Ground ground) {
+        this.ground = ground;
+    }
+
+    /** Writes the view matrix and the projection matrix of a viewport, 16 numbers each. */
+    public void matrices(int view, double[] out) {
+        ViewState v = ground.board().views.get(view);
+        Matrices.view(v.pose, out, 0);
+        Matrices.projection(v.pose.projection(), v.aspect(), ground.clip(v), out, 16);
+        Matrices.crop(v.crop, v.aspect(), out, 16);
+    }
+
+    /**
+     * Writes the view and projection matrix of a picture of some aspect that holds all a viewport shows.
+     *
+     * @param aspect width by height of the picture
+     */
+    public void whole(int view, double aspect, double[] out) {
+        ViewState v = ground.board().views.get(view);
+        write(v, around(v.pose, v.aspect(), aspect), v.crop, aspect, out);
+    }
+
+    /** A pose that shows, in a picture of one aspect, everything it shows in one of another. */
+    public static Pose around(Pose p, double aspect, double other) {
+        double more = Math.max(1, aspect / other);
+        return p.withProjection(p.projection() instanceof Projection.Perspective q
+                ? new Projection.Perspective(2 * Math.atan(Math.tan(q.fovY() / 2) * more))
+                : new Projection.Orthographic(((Projection.Orthographic) p.projection()).extent() * more));
+    }
+
+    /** The same of a view that a choice, an entry of the Trail or a Pin stands for; gives false if there is none. */
+    public boolean of(String viewId, String choice, int trail, double aspect, double[] out) {
+        ViewState v = ground.board().named(viewId);
+        if (v == null) {
+            return false;
+        }
+        Pose p = trail >= 0
+                ? trail < v.trail.length() ? v.trail.poses().get(trail) : null
+                : Choices.pose(ground, v, choice);
+        if (p != null) {
+            write(v, around(p, v.aspect(), aspect), Crop.NONE, aspect, out);
+        }
+        return p != null;
+    }
+
+    private void write(ViewState v, Pose p, Crop crop, double aspect, double[] out) {
+        Clip clip = Clip.of(p, ground.scene().bounds(), p.projection().flat() ? 0 : Clip.roomThatCounts(p) * 0.1);
+        if (p.eye().equals(v.pose.eye())) {
+            clip = ground.clip(v);
+        }
+        Matrices.view(p, out, 0);
+        Matrices.projection(p.projection(), aspect, clip, out, 16);
+        Matrices.crop(crop, aspect, out, 16);
+    }
+
+    /** Caption of a viewport's picture: direction or camera, lens or scale, display mode. */
+    public static String caption(Ground ground, ViewState v) {
+        return Captions.title(ground, v) + " · " + Captions.lens(ground, v) + " · " + v.mode.label();
+    }
+
+    /**
+     * What a snapshot is made of: for each viewport its number, place, caption with the height of its line, whether the
+     * line lies below the picture, and pixels for a CSS pixel.
+     *
+     * @param sort {@code view} for the active viewport, {@code board}, or {@code sheet}
+     * @param width of the whole picture, pixels
+     * @param height of the whole picture, pixels
+     */
+    public List<Object> places(String sort, double width, double height) {
+        Board b = ground.board();
+        List<ViewState> views = sort.equals("view") || sort.equals("board") && b.solo >= 0 ? List.of(b.active()) : b.views;
+        Sheet sheet = sort.equals("sheet") ? Sheet.of(views.size(), width, height) : null;
+        Map<String, Box> boxes = b.arrangement.boxes(width, height);
+        List<Object> out = new ArrayList<>();
+        for (int i = 0; i < views.size(); i++) {
+            ViewState v = views.get(i);
+            Box box = sheet != null ? sheet.boxes().get(i) : views.size() == 1 ? new Box(0, 0, width, height) : boxes.get(v.id);
+            double ratio = Math.max(0.5, Math.min(box.width() / v.width, box.height() / v.height));
+            out.add(Plain.map(
+                    "number", v.number, "caption", caption(ground, v),
+                    "x", box.x(), "y", box.y(), "width", box.width(), "height", box.height(),
+                    "below", sheet != null, "line", sheet != null ? sheet.line() : Math.rint(WITHIN * ratio), "ratio", ratio));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * What panels and the painter read.
+ */
+package rhombus.core.stage.show;

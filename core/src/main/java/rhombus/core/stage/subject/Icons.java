@@ -1,0 +1,70 @@
+package rhombus.core.stage.subject;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.display.Overlay;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.pick.Hit;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Screen;
+
+/** The marks of lights and cameras in a viewport: a constant size on the screen, picked within their shape. */
+public final class Icons {
+    /** Half a mark, pixels. */
+    private static final double HALF = 11;
+
+    private Icons() {}
+
+    private interface Each {
+        void at(int node, Vec3 place, Vec3 screen);
+    }
+
+    private static void each(Ground ground, Subject subject, ViewState v, Screen screen, Each to) {
+        Scene s = ground.scene();
+        if (!v.shows(Overlay.ICONS)) {
+            return;
+        }
+        for (int i : s.points()) {
+            Kind k = s.node(i).kind();
+            if ((k == Kind.LIGHT || k == Kind.CAMERA) && s.shown(i) && !s.node(i).id().equals(v.camera)) {
+                Vec3 p = Mat4.origin(s.world(i));
+                Vec3 at = screen.project(p);
+                if ((at.z() > 0 || screen.pose().projection().flat()) && at.x() > -HALF && at.y() > -HALF && at.x() < v.width + HALF && at.y() < v.height + HALF) {
+                    to.at(i, p, at);
+                }
+            }
+        }
+    }
+
+    /** Whether any mark is in a viewport. */
+    public static boolean any(Ground ground, Subject subject, ViewState v) {
+        boolean[] found = new boolean[1];
+        each(ground, subject, v, v.screen(), (n, p, at) -> found[0] = true);
+        return found[0];
+    }
+
+    public static List<Object> plain(Ground ground, Subject subject, ViewState v) {
+        List<Object> out = new ArrayList<>();
+        each(ground, subject, v, v.screen(), (n, p, at) -> out.add(Plain.map(
+                "object", ground.scene().node(n).id(), "kind", ground.scene().node(n).kind().word(), "x", at.x(), "y", at.y(),
+                "selected", subject.selection().has(n), "locked", ground.scene().locked(n))));
+        return out;
+    }
+
+    /** The light or camera whose mark lies under a point, the nearest in front; null for none. */
+    public static Hit at(Ground ground, Subject subject, ViewState v, Screen screen, double lx, double ly) {
+        Hit[] best = new Hit[1];
+        each(ground, subject, v, screen, (n, p, at) -> {
+            boolean on = Math.abs(at.x() - lx) + Math.abs(at.y() - ly) <= HALF + 3;
+            if (on && !ground.scene().locked(n) && (best[0] == null || at.z() < best[0].distance())) {
+                best[0] = new Hit(n, p, at.z());
+            }
+        });
+        return best[0];
+    }
+}

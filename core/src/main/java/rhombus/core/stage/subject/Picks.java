@@ -1,0 +1,42 @@
+package rhombus.core.stage.subject;
+
+import rhombus.core.display.DisplayMode;
+import rhombus.core.pick.Edges;
+import rhombus.core.pick.Hit;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
+
+/** What lies under a point of a viewport for a hand that takes it. */
+public final class Picks {
+    private final Ground ground;
+    private final Subject subject;
+
+    Picks(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
+    public Hit pick(ViewState v, double lx, double ly) {
+        Hit first = markOrEdge(v, v.pose, lx, ly);
+        return first != null ? first : ground.model().surfaceAt(v, v.pose, lx, ly, false);
+    }
+
+    /** What is taken before any surface: the mark of a light or camera, in wireframe an edge in reach; null for none. */
+    private Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
+        Screen screen = v.screen().with(p);
+        Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
+        return icon != null || v.mode != DisplayMode.WIRE ? icon : Edges.closest(ground.scene(), screen, lx, ly);
+    }
+
+    /**
+     * What the hand holds at a point of a viewport: what a click would take there, so the mark of a light or camera and, in
+     * a wireframe, an edge in reach come before the surface behind them; locked surfaces are held too. Null in the open.
+     */
+    public Hit heldAt(ViewState v, Pose p, double lx, double ly) {
+        Hit first = markOrEdge(v, p, lx, ly);
+        return first != null ? first : ground.model().surfaceAt(v, p, lx, ly, true);
+    }
+}

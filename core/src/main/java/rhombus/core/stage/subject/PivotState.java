@@ -1,0 +1,106 @@
+package rhombus.core.stage.subject;
+
+import java.util.List;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.PivotLadder.Offer;
+import rhombus.core.navigate.Rung;
+import rhombus.core.pick.Hit;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** What the rungs of the pivot ladder have to offer right now. */
+public final class PivotState {
+    private Vec3 pinned;
+    private String pinnedOn = "";
+    private Vec3 last;
+    private PivotLadder.Choice used;
+
+    private final Ground ground;
+    private final Subject subject;
+    private String orderText = "";
+    private List<Rung> order = List.of();
+
+    public PivotState(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    /** The pinned point, or null. */
+    public Vec3 pinned() {
+        return pinned;
+    }
+
+    /** What the pinned point lies on, in words. */
+    public String pinnedOn() {
+        return pinnedOn;
+    }
+
+    /** Pins a point on something, or none for null. */
+    public void pin(Vec3 point, String on) {
+        pinned = point;
+        pinnedOn = on;
+    }
+
+    /** What a running or the latest orbit turns about. */
+    public PivotLadder.Choice used() {
+        return used;
+    }
+
+    /** An orbit turns about this from now on. */
+    public void use(PivotLadder.Choice choice) {
+        used = choice;
+        last = choice.point();
+    }
+
+    /** The user's order. */
+    public List<Rung> order() {
+        String text = ground.habits().value(AllHabits.LADDER).toString();
+        if (!text.equals(orderText)) {
+            orderText = text;
+            order = PivotLadder.order(text);
+        }
+        return order;
+    }
+
+    /** The choice for a viewport and a point in it; pass NaN where the pointer is elsewhere. */
+    public PivotLadder.Choice choose(ViewState v, double lx, double ly) {
+        return PivotLadder.choose(order(), v.pose.eye(), rung -> offer(rung, v, lx, ly));
+    }
+
+    private Offer offer(Rung rung, ViewState v, double lx, double ly) {
+        return switch (rung) {
+            case PINNED -> pinned == null ? Offer.none("No point is pinned.") : Offer.of(pinned, pinnedOn);
+            case SURFACE -> surface(v, lx, ly);
+            case COMPONENTS -> subject.components().isEmpty()
+                    ? Offer.none("No vertex, edge or face is selected.")
+                    : Offer.of(subject.components().bounds().center(), subject.components().words());
+            case SELECTION -> selection();
+            case LAST -> last == null ? Offer.none("Nothing was turned about before.") : Offer.of(last, "");
+            case FOCUS -> Offer.of(v.pose.focusPoint(), "");
+            case SCENE -> Offer.of(ground.scene().bounds().center(), "");
+            case ORIGIN -> Offer.of(Vec3.ZERO, "");
+        };
+    }
+
+    private Offer surface(ViewState v, double lx, double ly) {
+        if (Double.isNaN(lx)) {
+            return Offer.none("The pointer is elsewhere.");
+        }
+        Hit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+        return hit == null
+                ? Offer.none("There is no surface under the pointer.")
+                : Offer.of(hit.point(), ground.nameOf(hit.node()));
+    }
+
+    private Offer selection() {
+        Aabb b = subject.selection().bounds(ground.scene());
+        if (b.isEmpty()) {
+            return Offer.none("Nothing is selected.");
+        }
+        int count = subject.selection().count();
+        return Offer.of(b.center(), count == 1 ? ground.nameOf(subject.selection().last()) : "middle of " + count + " objects");
+    }
+}

@@ -1,0 +1,76 @@
+package rhombus.core.stage.subject;
+
+import java.util.Set;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** What the work is about: what is selected, what it turns about, and the one way to change the scene. */
+public final class Subject {
+    private final Ground ground;
+    private final Selection selection = new Selection();
+    private final Components components;
+    private final PivotState pivot;
+    private final Picks picks;
+    private final Editing editing;
+
+    /** Nothing is selected yet. */
+    public Subject(Ground ground) {
+        this.ground = ground;
+        this.components = new Components(ground, this);
+        this.pivot = new PivotState(ground, this);
+        this.picks = new Picks(ground, this);
+        this.editing = new Editing(ground, this);
+    }
+
+    /** Selected objects. */
+    public Selection selection() {
+        return selection;
+    }
+
+    /** Selected vertices, edges and faces. */
+    public Components components() {
+        return components;
+    }
+
+    /** The point that orbit turns about. */
+    public PivotState pivot() {
+        return pivot;
+    }
+
+    /** What lies under a point. */
+    public Picks picks() {
+        return picks;
+    }
+
+    /** The only writer of the scene. */
+    public Editing editing() {
+        return editing;
+    }
+
+    /** Another scene is open. */
+    public void open(Scene s) {
+        selection.clear();
+        editing.open(s);
+    }
+
+    /** The selection is another one. */
+    public void changed() {
+        // Framing widens when it is repeated; framing something else starts anew.
+        ground.board().views.forEach(ViewState::forgetFraming);
+        ground.changes().add(Changes.SELECTION | Changes.VIEWS | Changes.READOUT);
+    }
+
+    /** What the selection is called. */
+    public String names() {
+        int count = selection.count();
+        return count == 1 ? ground.nameOf(selection.last()) : count + " objects";
+    }
+
+    /** Draws only some objects, or all again for null; a way of looking, so nothing to undo. */
+    public void isolate(Set<Integer> some) {
+        editing.live(ground.scene().withIsolated(some));
+        ground.changes().add(Changes.KEEP);
+    }
+}

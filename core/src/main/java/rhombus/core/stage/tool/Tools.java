@@ -1,0 +1,211 @@
+package rhombus.core.stage.tool;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.edit.Axes;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** The tool in use: which, along which axes, about which point, and what it snaps to. */
+public final class Tools {
+    /** What a tool does. */
+    public enum Sort {
+        /** Moves. */
+        MOVE("move", "Move", "Move along"),
+        /** Turns. */
+        ROTATE("rotate", "Rotate", "Turn about"),
+        /** Makes larger and smaller. */
+        SCALE("scale", "Scale", "Scale along");
+
+        private final String id;
+        private final String words;
+        private final String deed;
+
+        Sort(String id, String words, String deed) {
+            this.id = id;
+            this.words = words;
+            this.deed = deed;
+        }
+
+        /** What it does to things, with the axis to come. */
+        String deed() {
+            return deed;
+        }
+
+        public String id() {
+            return id;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Along which axes a tool acts. */
+    public static final List<String> AXES = List.of("world", "parent", "local", "view");
+    /** About which point it turns and scales. */
+    public static final List<String> ABOUT = List.of("common", "each", "last");
+    /** What it snaps to. */
+    public static final List<String> SNAP = List.of("grid", "vertex");
+    /** What typed numbers do to several objects. */
+    public static final List<String> TYPED = List.of("relative", "same");
+
+    private final Ground ground;
+    private final Subject subject;
+    private Sort sort;
+    private Sort last = Sort.MOVE;
+    private String axes = "world";
+    private String about = "common";
+    private String snap = "grid";
+    private String typed = "relative";
+
+    public Tools(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    public Sort sort() {
+        return sort;
+    }
+
+    public boolean on() {
+        return sort != null;
+    }
+
+    public void use(Sort s) {
+        sort = s;
+        if (s != null) {
+            last = s;
+            if (subject.selection().isEmpty()) {
+                ground.changes().notice("Select something to " + s.id() + " it.", null, null);
+            }
+        }
+        ground.changes().add(Changes.READOUT | Changes.KEEP);
+    }
+
+    /** The tool that was in use last, or no tool where one is in use. */
+    public void useLast() {
+        use(sort == null ? last : null);
+    }
+
+    /** Acts along these axes, or without a name along the next ones. */
+    public void axes(String to) {
+        axes = next(AXES, axes, to);
+        changed();
+    }
+
+    /** Turns about this point, or without a name about the next one. */
+    public void about(String to) {
+        about = next(ABOUT, about, to);
+        changed();
+    }
+
+    /** Snaps to this, or without a name to the next one. */
+    public void snap(String to) {
+        snap = next(SNAP, snap, to);
+        changed();
+    }
+
+    /** Typed numbers do this to several objects, or without a name the other. */
+    public void typed(String to) {
+        typed = next(TYPED, typed, to);
+        changed();
+    }
+
+    private void changed() {
+        ground.changes().add(Changes.READOUT | Changes.KEEP);
+    }
+
+    /** The named one, or without a name the one after the present. */
+    private static String next(List<String> all, String is, String to) {
+        return all.contains(to) ? to : to.isEmpty() ? all.get((all.indexOf(is) + 1) % all.size()) : is;
+    }
+
+    /** Whether numbers typed for the last of several objects hold for all of them; else all change by as much. */
+    public boolean typesTheSame() {
+        return typed.equals("same");
+    }
+
+    public boolean snapsToVertices() {
+        return snap.equals("vertex");
+    }
+
+    /** What is moved, turned and scaled. */
+    public List<Integer> roots() {
+        return subject.selection().roots(ground.scene());
+    }
+
+    /** Where the handles stand: the pivot point of one object or of the last, or the middle of several; null for none. */
+    public Vec3 origin() {
+        Scene s = ground.scene();
+        List<Integer> roots = roots();
+        if (roots.isEmpty()) {
+            return null;
+        }
+        if (roots.size() == 1 || about.equals("last")) {
+            return s.pivot(about.equals("last") ? subject.selection().last() : roots.get(0));
+        }
+        return subject.selection().bounds(s).center();
+    }
+
+    /** The point about which objects are turned and scaled, as things are now; null for each one's own. */
+    public Vec3 about() {
+        return about.equals("each") ? null : origin();
+    }
+
+    /** The axes of the handles in a viewport. */
+    public Axes axes(ViewState v) {
+        int n = subject.selection().last();
+        Scene s = ground.scene();
+        return switch (axes) {
+            case "view" -> new Axes(v.pose.orientation());
+            case "local" -> n < 0 ? Axes.WORLD : new Axes(Transforms.rotationOf(s.world(n)));
+            case "parent" -> n < 0 || s.node(n).parent() < 0 ? Axes.WORLD : new Axes(Transforms.rotationOf(s.world(s.node(n).parent())));
+            default -> Axes.WORLD;
+        };
+    }
+
+    /** The handle at a point of a viewport, or null. */
+    public Handle handleAt(ViewState v, double x, double y) {
+        return sort == null || Double.isNaN(x) ? null : Handles.at(Handles.of(this, v), x, y);
+    }
+
+    /** The handles in a viewport; the one that is dragged there, or the one under the pointer, is lit. */
+    public List<Object> marks(ViewState v, Handle held) {
+        if (sort == null) {
+            return List.of();
+        }
+        List<Handle> all = Handles.of(this, v);
+        Handle lit = held != null ? held
+                : ground.pointer().moving() ? null : Handles.at(all, ground.pointer().x() - v.x, ground.pointer().y() - v.y);
+        return Handles.plain(all, lit == null ? null : lit.id(), sort);
+    }
+
+    public Map<String, Object> toPlain() {
+        return Plain.map("tool", sort == null ? null : sort.id(), "last", last.id(), "axes", axes, "about", about, "snap", snap, "typed", typed);
+    }
+
+    /** What is kept: a tool in use is not, so that nobody who comes back moves things by accident. */
+    public Map<String, Object> toKeep() {
+        return Plain.map("last", last.id(), "axes", axes, "about", about, "snap", snap, "typed", typed);
+    }
+
+    public void read(Object plain) {
+        Map<String, Object> m = Plain.map(plain);
+        for (Sort s : Sort.values()) {
+            if (s.id().equals(m.get("last"))) {
+                last = s;
+            }
+        }
+        axes = next(AXES, axes, Plain.text(m.get("axes"), axes));
+        about = next(ABOUT, about, Plain.text(m.get("about"), about));
+        snap = next(SNAP, snap, Plain.text(m.get("snap"), snap));
+        typed = next(TYPED, typed, Plain.text(m.get("typed"), typed));
+    }
+}

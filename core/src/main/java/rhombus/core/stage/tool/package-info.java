@@ -1,0 +1,4 @@
+/**
+ * The tools that move, turn and scale: their handles, their steps by keys, their typed numbers.
+ */
+package rhombus.core.stage.tool;

@@ -1,0 +1,80 @@
+package rhombus.core.stage.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.navigate.Turns;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Node;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Standard;
+
+/** What a viewport can be made to look from, and how each would look: the direction chooser. */
+public final class Choices {
+    private Choices() {}
+
+    /** A choice: its words, the command that takes it, and whether it is the present one. */
+    public static List<Object> of(Ground ground, ViewState v) {
+        List<Object> out = new ArrayList<>();
+        String title = Captions.title(ground, v);
+        boolean flat = v.pose.projection().flat();
+        for (Direction d : List.of(Direction.TOP, Direction.FRONT, Direction.RIGHT, Direction.BOTTOM, Direction.BACK, Direction.LEFT)) {
+            String word = d.word();
+            out.add(Plain.map(
+                    "id", word, "label", Words.capital(word),
+                    "command", "view.direction", "args", Plain.map("to", word, "flat", true),
+                    "on", v.camera == null && Captions.direction(v, ground.scene().up()).equals(word)));
+        }
+        out.add(Plain.map("id", "free-flat", "label", "Free flat", "command", "view.free-flat", "args", Map.of(), "on", title.equals("Free flat")));
+        out.add(Plain.map("id", "scout", "label", "Scout", "note", "perspective", "command", "view.scout", "args", Map.of(),
+                "on", v.camera == null && !flat && title.equals("Scout")));
+        for (int i = 0; i < ground.scene().count(); i++) {
+            Node n = ground.scene().node(i);
+            if (n.kind() == Kind.CAMERA && !n.gone()) {
+                out.add(Plain.map(
+                        "id", "camera:" + n.id(), "label", ground.nameOf(i), "note", "guarded camera",
+                        "command", "camera.look-through", "args", Plain.map("camera", n.id()), "on", n.id().equals(v.camera)));
+            }
+        }
+        return out;
+    }
+
+    /** Where the viewport would stand after a choice, or null if there is none with this id. */
+    public static Pose pose(Ground ground, ViewState v, String id) {
+        Pose p = v.destination();
+        if (id.equals("scout")) {
+            return scout(ground, v, p);
+        }
+        if (id.equals("free-flat")) {
+            return freeFlat(ground, v, p);
+        }
+        if (id.startsWith("camera:")) {
+            int node = ground.scene().indexOf(id.substring("camera:".length()));
+            return node < 0 ? null : Cameras.pose(ground, v, node);
+        }
+        Standard d = Standard.named(id);
+        if (d == null) {
+            return null;
+        }
+        Pose to = Turns.to(p, d, ground.scene().up());
+        return to.projection().flat() ? to : Turns.toggleProjection(to, v.lens);
+    }
+
+    /** A free perspective at the same focus. */
+    public static Pose scout(Ground ground, ViewState v, Pose p) {
+        return free(ground, p.projection().flat() ? Turns.toggleProjection(p, v.lens) : p);
+    }
+
+    /** A free flat view at the same focus. */
+    public static Pose freeFlat(Ground ground, ViewState v, Pose p) {
+        return free(ground, p.projection().flat() ? p : Turns.toggleProjection(p, v.lens));
+    }
+
+    /** Turned out of an axis, where it looks along one. */
+    private static Pose free(Ground ground, Pose p) {
+        return Direction.of(p.orientation(), ground.scene().up()) == null
+                ? p : p.turnedAboutFocus(Homes.SCOUT.orientation(ground.scene().up()));
+    }
+}

@@ -1,0 +1,36 @@
+package rhombus.core.stage.view;
+
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Where viewports are at home in a scene: as they start, with everything in the picture, unless the user has set another view. */
+public final class Homes {
+    public static final Heading SCOUT = new Heading(Math.toRadians(38), Math.toRadians(-24), 0);
+    /** Vertical field of view of a scout view at home. */
+    public static final double LENS = Math.toRadians(47);
+
+    private Homes() {}
+
+    /** Home of a viewport. */
+    public static Pose of(ViewState v, Scene scene) {
+        return v.home == null ? usual(v, scene) : v.home;
+    }
+
+    private static Pose usual(ViewState v, Scene scene) {
+        double r = scene.radius();
+        Direction d = v.start.direction();
+        var q = d == null ? SCOUT.orientation(scene.up()) : d.orientation(scene.up());
+        Projection p = d == null ? new Projection.Perspective(LENS) : new Projection.Orthographic(r * 2);
+        Pose start = new Pose(scene.bounds().center().plus(q.back(), r * 3), q, r * 3, p);
+        Frames.Whole fit = Frames.whole(scene, start, v.width, v.height);
+        if (fit != null) {
+            return fit.pose();
+        }
+        // An empty scene: stand where a thing of a few metres at the origin would be seen well.
+        return new Pose(Vec3.ZERO.plus(q.back(), 10), q, 10, d == null ? p : new Projection.Orthographic(10));
+    }
+}

@@ -1,0 +1,158 @@
+package rhombus.core.stage.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.view.Crop;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** What viewports look like as plain data, to be kept and passed on: poses bit for bit, crops, cameras, ways of drawing. */
+public final class Looks {
+    private Looks() {}
+
+    /** What is kept of a viewport. */
+    public static Map<String, Object> view(ViewState v) {
+        List<Object> trail = new ArrayList<>();
+        List<Object> deeds = new ArrayList<>();
+        for (int i = 0; i < v.trail.length(); i++) {
+            trail.add(brief(v.trail.poses().get(i)));
+            deeds.add(v.trail.deed(i));
+        }
+        Map<String, Object> m = look(v);
+        m.putAll(Plain.map(
+                "home", v.home == null ? null : pose(v.home),
+                "otherMode", v.otherMode.id(),
+                "autoFlat", v.autoFlat ? true : null,
+                "lastCamera", v.lastCamera,
+                "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
+                "trail", trail,
+                "trailDeeds", deeds,
+                "trailIndex", v.trail.index()));
+        return m;
+    }
+
+    /** What a viewport looks like to somebody else: where it stands, its lens, crop, camera and how it draws. */
+    public static Map<String, Object> look(ViewState v) {
+        return Plain.map(
+                "pose", pose(v.destination()),
+                "lens", v.lens,
+                "mode", v.mode.id(),
+                "hidden", Overlay.toPlain(v.hidden),
+                "camera", v.camera,
+                "crop", v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()));
+    }
+
+    public static void view(Ground ground, ViewState v, Map<String, Object> m) {
+        DisplayMode other = DisplayMode.named(Plain.text(m.get("otherMode"), ""));
+        v.otherMode = other == null ? v.otherMode : other;
+        v.home = pose(m.get("home"));
+        List<Pose> trail = new ArrayList<>();
+        List<String> deeds = new ArrayList<>();
+        List<Object> stored = Plain.list(m.get("trail"));
+        List<Object> words = Plain.list(m.get("trailDeeds"));
+        for (int i = 0; i < stored.size(); i++) {
+            Pose p = pose(stored.get(i));
+            if (p != null && trail.size() < Trail.DEPTH) {
+                trail.add(p);
+                deeds.add(i < words.size() ? Plain.text(words.get(i), "") : "");
+            }
+        }
+        Pose p = pose(m.get("pose"));
+        v.beforeCamera = pose(m.get("beforeCamera"));
+        v.lastCamera = camera(ground, m.get("lastCamera"));
+        look(ground, v, m);
+        if (p != null) {
+            if (trail.isEmpty()) {
+                v.trail.restart(p);
+            } else {
+                v.trail.restore(trail, deeds, Plain.whole(m.get("trailIndex"), 0));
+            }
+        }
+        v.autoFlat = Plain.truth(m.get("autoFlat"), false);
+    }
+
+    /** Makes a viewport look as it was told by {@link #look(ViewState)}; what does not fit this scene is passed over. */
+    public static void look(Ground ground, ViewState v, Map<String, Object> m) {
+        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
+        v.mode = mode == null ? v.mode : mode;
+        v.hidden = Overlay.of(m.get("hidden"));
+        Pose p = pose(m.get("pose"));
+        if (p != null) {
+            v.glide = null;
+            v.set(p);
+        }
+        double lens = Plain.number(m.get("lens"), 0);
+        if (v.pose != null && v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
+            v.lens = lens;
+        }
+        double[] crop = Plain.numbers(m.get("crop"), 3);
+        v.crop = crop != null && crop[0] > 0 ? new Crop(crop[0], crop[1], crop[2]) : Crop.NONE;
+        v.autoFlat = false;
+        v.camera = camera(ground, m.get("camera"));
+        Cameras.follow(ground, v);
+    }
+
+    private static String camera(Ground ground, Object id) {
+        int n = ground.scene().indexOf(Plain.text(id, ""));
+        return n >= 0 && ground.scene().node(n).camera() != null ? ground.scene().node(n).id() : null;
+    }
+
+    public static List<Object> point(Vec3 p) {
+        return Plain.list(p.x(), p.y(), p.z());
+    }
+
+    public static Vec3 point(Object o) {
+        double[] d = Plain.numbers(o, 3);
+        return d == null ? null : new Vec3(d[0], d[1], d[2]);
+    }
+
+    public static Map<String, Object> pose(Pose p) {
+        Quat q = p.orientation();
+        boolean flat = p.projection().flat();
+        return Plain.map(
+                "eye", point(p.eye()),
+                "orientation", Plain.list(q.x(), q.y(), q.z(), q.w()),
+                "focus", p.focus(),
+                "fovY", flat ? null : ((Projection.Perspective) p.projection()).fovY(),
+                "extent", flat ? ((Projection.Orthographic) p.projection()).extent() : null);
+    }
+
+    /** A pose in nine numbers, of which a Trail keeps hundreds: eye, orientation, focus, and the angle or minus the extent. */
+    private static List<Object> brief(Pose p) {
+        Quat q = p.orientation();
+        return Plain.list(p.eye().x(), p.eye().y(), p.eye().z(), q.x(), q.y(), q.z(), q.w(), p.focus(),
+                p.projection() instanceof Projection.Perspective v ? v.fovY() : -((Projection.Orthographic) p.projection()).extent());
+    }
+
+    public static Pose pose(Object o) {
+        double[] d = Plain.numbers(o, 9);
+        Map<String, Object> m = d == null ? Plain.map(o) : Plain.map(
+                "eye", Plain.list(d[0], d[1], d[2]),
+                "orientation", Plain.list(d[3], d[4], d[5], d[6]),
+                "focus", d[7],
+                d[8] > 0 ? "fovY" : "extent", Math.abs(d[8]));
+        Vec3 eye = point(m.get("eye"));
+        double[] q = Plain.numbers(m.get("orientation"), 4);
+        double focus = Plain.number(m.get("focus"), 0);
+        double fov = Plain.number(m.get("fovY"), 0);
+        double extent = Plain.number(m.get("extent"), 0);
+        boolean perspective = fov > 0 && fov < Math.PI;
+        if (eye == null || q == null || focus <= 0 || !perspective && extent <= 0) {
+            return null;
+        }
+        Quat orientation = new Quat(q[0], q[1], q[2], q[3]);
+        double n = q[0] * q[0] + q[1] * q[1] + q[2] * q[2] + q[3] * q[3];
+        // A stored unit quaternion comes back bit for bit; anything else is brought to length 1.
+        return new Pose(
+                eye,
+                Math.abs(n - 1) < 1e-12 ? orientation : orientation.unit(),
+                focus,
+                perspective ? new Projection.Perspective(fov) : new Projection.Orthographic(extent));
+    }
+}

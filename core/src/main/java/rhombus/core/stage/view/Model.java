@@ -1,0 +1,96 @@
+package rhombus.core.stage.view;
+
+import java.util.Collection;
+import java.util.List;
+import rhombus.core.geometry.Ray;
+import rhombus.core.pick.Hit;
+import rhombus.core.pick.Surfaces;
+import rhombus.core.scene.Scene;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
+
+/** The scene as it is now, and what an eye meets in it. */
+public final class Model {
+    private Scene scene = Scene.EMPTY;
+    private Surfaces surfaces = new Surfaces(scene);
+    private String name = "";
+    private boolean opened;
+    private int version;
+
+    /** The scene as it is now. */
+    public Scene scene() {
+        return scene;
+    }
+
+    /** Its surfaces, for lines of sight. */
+    public Surfaces surfaces() {
+        return surfaces;
+    }
+
+    /** Its name. */
+    public String name() {
+        return name;
+    }
+
+    /** Whether a scene has been opened. */
+    public boolean opened() {
+        return opened;
+    }
+
+    /** Another scene, as its file has it. */
+    public void open(Scene s, String title) {
+        scene = s;
+        name = title;
+        surfaces = new Surfaces(s);
+        opened = true;
+        version++;
+    }
+
+    /** Another number whenever surfaces may be elsewhere. */
+    int version() {
+        return version;
+    }
+
+    /** Edges or hierarchies have been attached to the scene's meshes. */
+    public void geometryCame() {
+        version++;
+    }
+
+    /** Another state of the same scene; only the one that edits it asks for this. */
+    public void show(Scene next, Collection<Integer> moved) {
+        scene = next;
+        surfaces = surfaces.after(scene, moved);
+        version++;
+    }
+
+    /** The name of a node; one that has none is called after its kind. */
+    public String nameOf(int node) {
+        String n = scene.node(node).name();
+        return n.isEmpty() ? scene.node(node).kind().word() + " " + scene.node(node).id() : n;
+    }
+
+    /**
+     * The first surface an eye meets under a point of a viewport, or null.
+     *
+     * @param p where the viewport would stand
+     * @param lx pixels from the viewport's left
+     * @param ly pixels from the viewport's top
+     * @param locked whether locked objects count
+     */
+    public Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
+        Ray sight = v.screen().with(p).ray(lx, ly);
+        return surfaces.closest(sight, startOf(sight, p), locked);
+    }
+
+    /** Everything an eye meets under a point of a viewport, near to far; locked objects are passed over. */
+    public List<Hit> hitsAt(ViewState v, double lx, double ly) {
+        Screen screen = v.screen();
+        Ray sight = screen.ray(lx, ly);
+        return surfaces.through(sight, startOf(sight, v.pose));
+    }
+
+    /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene. */
+    private double startOf(Ray sight, Pose p) {
+        return p.projection().flat() ? -(scene.bounds().center().distance(p.eye()) + scene.radius() * 2) : 0;
+    }
+}

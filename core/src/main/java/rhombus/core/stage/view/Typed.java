@@ -1,0 +1,70 @@
+package rhombus.core.stage.view;
+
+import java.util.Map;
+import rhombus.core.edit.Quantity;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.plain.Plain;
+
+/** Numbers as the user types them; what cannot be read is told, and the old number stays. */
+public final class Typed {
+    private final Ground ground;
+
+    public Typed(Ground ground) {
+        this.ground = ground;
+    }
+
+    /** A length in metres: a number, or text in the user's unit. */
+    public double length(Object typed, double otherwise) {
+        return lengthIn(ground.habits().value(AllHabits.UNIT).toString(), typed, otherwise);
+    }
+
+    /** A length in metres: a number, or text in the unit of its field, in which the whole of it is read. */
+    public double lengthIn(String unit, Object typed, double otherwise) {
+        double metres = Quantity.LENGTHS.getOrDefault(unit, 1.0);
+        // A whole metre or foot would be too far for one step.
+        return read(typed, otherwise, metres > 0.1 ? metres / 10 : metres, text -> Quantity.length(text, unit));
+    }
+
+    /** An angle in radians: a number of radians, or text in degrees. */
+    public double angle(Object typed, double otherwise) {
+        return read(typed, otherwise, Math.toRadians(1), Quantity::angle);
+    }
+
+    /** A number without a unit. */
+    public double number(Object typed, double otherwise) {
+        return read(typed, otherwise, 0.1, Quantity::number);
+    }
+
+    /** A whole number without a unit. */
+    public double whole(Object typed, double otherwise) {
+        return Math.rint(read(typed, otherwise, 1, Quantity::number));
+    }
+
+    /** How far one step by a key goes: with Shift ten times as far, with Alt a tenth. */
+    public static double stride(Map<String, Object> keys) {
+        return (Plain.truth(keys.get("shift"), false) ? 10 : 1) * (Plain.truth(keys.get("alt"), false) ? 0.1 : 1);
+    }
+
+    private interface Reader {
+        double read(String text);
+    }
+
+    private double read(Object typed, double otherwise, double step, Reader reader) {
+        if (typed instanceof Map<?, ?>) {
+            // Keys step a number up and down instead of typing it.
+            Map<String, Object> keys = Plain.map(typed);
+            return otherwise + Plain.number(keys.get("steps"), 0) * stride(keys) * step;
+        }
+        if (typed instanceof Number n && Double.isFinite(n.doubleValue())) {
+            return n.doubleValue();
+        }
+        if (typed instanceof String text && !text.isBlank()) {
+            try {
+                return reader.read(text);
+            } catch (IllegalArgumentException e) {
+                ground.changes().notice(e.getMessage() + "; the old number stays.", null, null);
+            }
+        }
+        return otherwise;
+    }
+}

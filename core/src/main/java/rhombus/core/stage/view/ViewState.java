@@ -1,0 +1,195 @@
+package rhombus.core.stage.view;
+
+import java.util.EnumSet;
+import java.util.Set;
+import rhombus.core.board.Start;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Glide;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Crop;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+/** Everything one viewport remembers. Mutable; only this package changes it. */
+public final class ViewState {
+    private static int count;
+
+    /** Names it among all viewports since the program began, so that pictures of it can be told apart. */
+    public final int serial = ++count;
+    public final String id;
+    /** How it starts in a scene that is new to it. */
+    public Start start;
+    /** Its place among the viewports of its board. */
+    public int number;
+    /** Where it stands; null until its board is first shown. */
+    public Pose pose;
+    public Glide glide;
+    public DisplayMode mode;
+    public DisplayMode otherMode;
+    /** Overlays that are switched off. */
+    public Set<Overlay> hidden = EnumSet.noneOf(Overlay.class);
+    /** Home as the user set it, or null for the usual one. */
+    public Pose home;
+    /** Vertical field of view of the perspective this view had last, radians. */
+    public double lens = Math.toRadians(47);
+    /** Id of the camera node it looks through, or null. */
+    public String camera;
+    public String lastCamera;
+    public Pose beforeCamera;
+    public Pose framed;
+    public int frameLevel;
+    public Crop crop = Crop.NONE;
+    /** Whether it is flat only because it looks along an axis, and becomes a perspective again once it is left. */
+    public boolean autoFlat;
+    /** What the keyboard has chosen on the Facet, or null. */
+    public String facetAim;
+    /** Where a motion was refused, and until when the cue shows. */
+    public double refusedX;
+    public double refusedY;
+    public double refusedUntil = Double.NEGATIVE_INFINITY;
+    public final Trail trail = new Trail();
+    /** Wheel steps that follow each other; made when the wheel first turns here. */
+    public Burst wheel;
+    public double x;
+    public double y;
+    public double width = 1;
+    public double height = 1;
+    public boolean shown = true;
+    private Vec3 clearanceAt;
+    private double clearance;
+    private int clearanceVersion;
+
+    public ViewState(String id, Start start) {
+        this.id = id;
+        this.start = start;
+        mode = start.mode();
+        otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
+        hidden.addAll(start.hidden());
+    }
+
+    /** It was given another direction on purpose: home is there from now on, unless the user has set another. */
+    public void chosen(String from) {
+        start = new Start(from, start.mode(), start.hidden());
+    }
+
+    /** How it starts in scenes that are new to it. */
+    public void startAs(Start s) {
+        start = s;
+    }
+
+    /** No camera has it and no axis holds it any more. */
+    public void release() {
+        camera = null;
+        autoFlat = false;
+    }
+
+    /** Whether it is flat only because it looks along an axis. */
+    public void flatByAxis(boolean is) {
+        autoFlat = is;
+    }
+
+    /** Home as the user wants it, or null for the usual one. */
+    public void home(Pose p) {
+        home = p;
+    }
+
+    /** What the keyboard has chosen on the Facet, or null. */
+    public void aim(String at) {
+        facetAim = at;
+    }
+
+    /** It was framed, at a level above the selection. */
+    public void framed(Pose p, int level) {
+        framed = p;
+        frameLevel = level;
+    }
+
+    /** Draws in another mode; gives false if it does already. */
+    public boolean display(DisplayMode m) {
+        if (m == mode) {
+            return false;
+        }
+        otherMode = mode;
+        mode = m;
+        return true;
+    }
+
+    /** Draws as it did before. */
+    public void draw(DisplayMode before) {
+        mode = before;
+    }
+
+    /** What is framed next is framed anew. */
+    public void forgetFraming() {
+        framed = null;
+    }
+
+    /** Wheel steps that follow each other here from now on. */
+    public void wheel(Burst burst) {
+        wheel = burst;
+    }
+
+    /** Shows an overlay, or hides it. */
+    public void toggle(Overlay o) {
+        if (!hidden.remove(o)) {
+            hidden.add(o);
+        }
+    }
+
+    /** As it was before a gesture, but for the pose. */
+    public void putBack(String throughCamera, Crop asCropped, boolean wasAutoFlat) {
+        camera = throughCamera;
+        crop = asCropped;
+        autoFlat = wasAutoFlat;
+    }
+
+    public boolean shows(Overlay o) {
+        return !hidden.contains(o);
+    }
+
+    public boolean holds(double px, double py) {
+        return shown && px >= x && py >= y && px < x + width && py < y + height;
+    }
+
+    public Screen screen() {
+        return new Screen(pose, width, height, crop);
+    }
+
+    public double aspect() {
+        return width / height;
+    }
+
+    /** Where the view will be once it has landed. */
+    public Pose destination() {
+        return glide == null ? pose : glide.to();
+    }
+
+    public void set(Pose p) {
+        pose = p;
+        if (p.projection() instanceof Projection.Perspective q) {
+            lens = q.fovY();
+        }
+    }
+
+    /**
+     * A lower bound on the room around the eye, as far as it counts. The distance to the nearest surface changes by no
+     * more than the eye moves, so the last exact one serves until there is less left than counts and a quarter is used up.
+     */
+    double clearance(Model model) {
+        double counts = Clip.roomThatCounts(pose);
+        double gone = clearanceAt == null ? Double.POSITIVE_INFINITY : clearanceAt.distance(pose.eye());
+        if (clearanceVersion != model.version()) {
+            clearanceVersion = model.version();
+            gone = Double.POSITIVE_INFINITY;
+        }
+        if (clearance - gone < counts && gone > clearance / 4) {
+            clearanceAt = pose.eye();
+            clearance = model.surfaces().clearance(clearanceAt, counts * 4);
+            gone = 0;
+        }
+        return clearance - gone;
+    }
+}
