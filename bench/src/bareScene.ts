@@ -1,5 +1,5 @@
-import * as THREE from 'three';
-import * as core from '#compiled-core';
+import * as THREE from "three";
+import { core } from "./core";
 
 /** The meshes of the open scene in a scene of the library's own, lit by two plain lights. */
 export function bareScene(): THREE.Scene {
@@ -9,9 +9,10 @@ export function bareScene(): THREE.Scene {
   scene.add(sun, new THREE.AmbientLight(0xffffff, 0.6));
   const geometries = new Map<number, THREE.BufferGeometry>();
   const materials = new Map<number, THREE.Material>();
-  const drawn = core.drawn();
+  const drawn = core.draw.drawn();
   const uses = new Map<number, number>();
-  for (let i = 1; i < drawn.length; i += 2) uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
+  for (let i = 1; i < drawn.length; i += 2)
+    uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
   const crowds = new Map<number, THREE.InstancedMesh>();
   for (let i = 0; i < drawn.length; i += 2) {
     const node = drawn[i]!;
@@ -19,15 +20,26 @@ export function bareScene(): THREE.Scene {
     let g = geometries.get(mesh);
     if (!g) {
       g = new THREE.BufferGeometry();
-      g.setAttribute('position', new THREE.BufferAttribute(core.positions(mesh), 3));
-      g.setAttribute('normal', new THREE.BufferAttribute(core.attribute(mesh, 'NORMAL', 3)!, 3));
-      g.setIndex(new THREE.BufferAttribute(new Uint32Array(core.indices(mesh)), 1));
+      g.setAttribute(
+        "position",
+        new THREE.BufferAttribute(core.draw.positions(mesh), 3),
+      );
+      g.setAttribute(
+        "normal",
+        new THREE.BufferAttribute(core.draw.attribute(mesh, "NORMAL", 3)!, 3),
+      );
+      g.setIndex(
+        new THREE.BufferAttribute(new Uint32Array(core.draw.indices(mesh)), 1),
+      );
       geometries.set(mesh, g);
     }
-    const look = core.material(mesh);
+    const look = core.draw.material(mesh);
     let m = materials.get(look.id);
     if (!m) {
-      m = new THREE.MeshLambertMaterial({ color: new THREE.Color(...look.color.slice(0, 3)), side: THREE.DoubleSide });
+      m = new THREE.MeshLambertMaterial({
+        color: new THREE.Color(...look.color.slice(0, 3)),
+        side: THREE.DoubleSide,
+      });
       materials.set(look.id, m);
     }
     const many = uses.get(mesh)!;
@@ -41,12 +53,15 @@ export function bareScene(): THREE.Scene {
         crowds.set(mesh, crowd);
         scene.add(crowd);
       }
-      crowd.setMatrixAt(crowd.count++, new THREE.Matrix4().fromArray(core.placement(node, mesh)));
+      crowd.setMatrixAt(
+        crowd.count++,
+        new THREE.Matrix4().fromArray(core.draw.placement(node, mesh)),
+      );
       continue;
     }
     const object = new THREE.Mesh(g, m);
     object.matrixAutoUpdate = false;
-    object.matrix.fromArray(core.placement(node, mesh));
+    object.matrix.fromArray(core.draw.placement(node, mesh));
     scene.add(object);
   }
   scene.updateMatrixWorld();

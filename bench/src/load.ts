@@ -1,11 +1,11 @@
-import * as THREE from 'three';
-import { GLTFLoader } from 'three/addons/loaders/GLTFLoader.js';
+import * as THREE from "three";
+import { GLTFLoader } from "three/addons/loaders/GLTFLoader.js";
 
 /** Milliseconds from asking for a GLB to its first picture, by the bare library. */
 export async function bareLoad(href: string): Promise<number> {
   const start = performance.now();
   const gltf = await new GLTFLoader().loadAsync(href);
-  const canvas = document.createElement('canvas');
+  const canvas = document.createElement("canvas");
   document.body.append(canvas);
   const renderer = new THREE.WebGLRenderer({ canvas });
   renderer.setSize(836, 728);

@@ -1,21 +1,38 @@
-import * as core from '#compiled-core';
-import { events } from './events';
-import { bareOrbit } from './latency';
-import { bareLoad } from './load';
-import { modelPicks } from './openModels';
-import { picks } from './picks';
-import { framing, marquee } from './editing';
-import { redraw } from './redraw';
-import { sheetAsGlb } from './shapes';
+import { core } from "./core";
+import { events } from "./events";
+import { bareOrbit } from "./latency";
+import { bareLoad } from "./load";
+import { modelPicks } from "./openModels";
+import { picks } from "./picks";
+import { framing, marquee } from "./editing";
+import { redraw } from "./redraw";
+import { sheetAsGlb } from "./shapes";
 
-async function open(files: { geometry: string; edges: string; hierarchy: string }): Promise<ArrayBuffer> {
+async function open(files: {
+  geometry: string;
+  edges: string;
+  hierarchy: string;
+}): Promise<ArrayBuffer> {
   const get = (href: string) => fetch(href).then((r) => r.arrayBuffer());
   const geometry = await get(files.geometry);
   core.resize(836, 728);
-  core.openScene(geometry, 'Measured');
-  core.attachEdges(await get(files.edges));
-  core.attachHierarchies(await get(files.hierarchy));
+  core.openScene(geometry, "Measured");
+  core.draw.attachEdges(await get(files.edges));
+  core.draw.attachHierarchies(await get(files.hierarchy));
   return geometry;
 }
 
-Object.assign(window, { bench: { open, events, picks, redraw, framing, marquee, modelPicks, bareLoad, bareOrbit, sheetAsGlb } });
+Object.assign(window, {
+  bench: {
+    open,
+    events,
+    picks,
+    redraw,
+    framing,
+    marquee,
+    modelPicks,
+    bareLoad,
+    bareOrbit,
+    sheetAsGlb,
+  },
+});

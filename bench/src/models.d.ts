@@ -1,8 +1,14 @@
-declare module 'bunny' {
-  const mesh: { positions: [number, number, number][]; cells: [number, number, number][] };
+declare module "bunny" {
+  const mesh: {
+    positions: [number, number, number][];
+    cells: [number, number, number][];
+  };
   export default mesh;
 }
-declare module 'teapot' {
-  const mesh: { positions: [number, number, number][]; cells: [number, number, number][] };
+declare module "teapot" {
+  const mesh: {
+    positions: [number, number, number][];
+    cells: [number, number, number][];
+  };
   export default mesh;
 }

@@ -1,8 +1,8 @@
-import * as THREE from 'three';
-import { MeshBVH } from 'three-mesh-bvh';
-import * as core from '#compiled-core';
-import { bumpySheet } from './shapes';
-import { paired, time } from './timing';
+import * as THREE from "three";
+import { MeshBVH } from "three-mesh-bvh";
+import { buildHierarchy, castRays } from "./core";
+import { bumpySheet } from "./shapes";
+import { paired, time } from "./timing";
 
 const RAYS = 40000;
 
@@ -10,7 +10,7 @@ const RAYS = 40000;
 export async function picks() {
   const { positions, index } = bumpySheet(708);
   const geometry = new THREE.BufferGeometry();
-  geometry.setAttribute('position', new THREE.BufferAttribute(positions, 3));
+  geometry.setAttribute("position", new THREE.BufferAttribute(positions, 3));
   geometry.setIndex(new THREE.BufferAttribute(new Uint32Array(index), 1));
   const fresh = () => {
     const g = geometry.clone();
@@ -18,7 +18,7 @@ export async function picks() {
   };
   const build = await paired(
     3,
-    () => time(() => core.buildHierarchy(positions, index)),
+    () => time(() => buildHierarchy(positions, index)),
     () => {
       const g = geometry.clone();
       return time(() => void new MeshBVH(g));
@@ -26,11 +26,16 @@ export async function picks() {
   );
   const bvh = fresh();
   let seed = 9;
-  const random = () => ((seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0) / 2 ** 32);
+  const random = () =>
+    (seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0) / 2 ** 32;
   const rays = new Float64Array(RAYS * 6);
   for (let i = 0; i < RAYS; i++) {
     const a = random() * 2 * Math.PI;
-    const from = [Math.cos(a) * 3 * random(), 0.5 + 2 * random(), Math.sin(a) * 3 * random()];
+    const from = [
+      Math.cos(a) * 3 * random(),
+      0.5 + 2 * random(),
+      Math.sin(a) * 3 * random(),
+    ];
     const to = [random() * 4 - 2, 0, random() * 4 - 2];
     const d = to.map((v, k) => v - from[k]!);
     const l = Math.hypot(...d);
@@ -41,7 +46,7 @@ export async function picks() {
   const ray = new THREE.Ray();
   const cast = await paired(
     5,
-    () => time(() => core.castRays(rays, out)),
+    () => time(() => castRays(rays, out)),
     () =>
       time(() => {
         for (let i = 0; i < RAYS; i++) {
@@ -58,5 +63,13 @@ export async function picks() {
     if (out[i * 2]! >= 0) hits++;
     if (Math.abs(out[i * 2]! - theirs[i * 2]!) > 1e-4) different++;
   }
-  return { triangles: index.length / 3, build, cast, timesTheRays: cast.theirs / cast.ours, rays: RAYS, hits, different };
+  return {
+    triangles: index.length / 3,
+    build,
+    cast,
+    timesTheRays: cast.theirs / cast.ours,
+    rays: RAYS,
+    hits,
+    different,
+  };
 }

@@ -1,14 +1,14 @@
-import * as THREE from 'three';
-import * as core from '#compiled-core';
-import { Painter } from '../../web/src/stage/painter/Painter';
-import { bareScene } from './bareScene';
-import { paired, time } from './timing';
+import * as THREE from "three";
+import { core } from "./core";
+import { Painter } from "../../web/src/stage/painter/Painter";
+import { bareScene } from "./bareScene";
+import { paired, time } from "./timing";
 
 const WIDTH = 836;
 const HEIGHT = 728;
 
 function canvas(): HTMLCanvasElement {
-  const c = document.createElement('canvas');
+  const c = document.createElement("canvas");
   c.style.cssText = `width:${WIDTH}px;height:${HEIGHT}px;display:block`;
   document.body.append(c);
   return c;
@@ -20,20 +20,30 @@ function finish(gl: WebGL2RenderingContext) {
 }
 
 /** Milliseconds to draw the open scene in four viewports or eight, smooth, and the same meshes by the bare library. */
-export async function redraw(file: ArrayBuffer, eight: boolean, rounds = 15, alone = false) {
-  const halves = eight ? ['v1', 'v2', 'v3', 'v4'] : [];
-  for (const v of halves) core.command('board.split', { to: 'right' }, v, 0);
+export async function redraw(
+  file: ArrayBuffer,
+  eight: boolean,
+  rounds = 15,
+  alone = false,
+) {
+  const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
+  for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
-  const painter = new Painter(ours, () => undefined);
+  const painter = new Painter(core.draw, ours, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
   painter.open(file);
-  if (alone) core.command('board.solo', {}, 'v2', 0);
-  for (const v of core.views()) core.command('display.set', { mode: 'smooth' }, v.id, 0);
-  const views = core.views().filter((v) => v.shown);
-  const gl = ours.getContext('webgl2')!;
+  if (alone) core.command("board.solo", {}, "v2", 0);
+  for (const v of core.show.views())
+    core.command("display.set", { mode: "smooth" }, v.id, 0);
+  const views = core.show.views().filter((v) => v.shown);
+  const gl = ours.getContext("webgl2")!;
 
   const bare = canvas();
-  const renderer = new THREE.WebGLRenderer({ canvas: bare, antialias: false, preserveDrawingBuffer: true });
+  const renderer = new THREE.WebGLRenderer({
+    canvas: bare,
+    antialias: false,
+    preserveDrawingBuffer: true,
+  });
   renderer.setSize(WIDTH, HEIGHT, false);
   renderer.setScissorTest(true);
   const scene = bareScene();
@@ -53,7 +63,7 @@ export async function redraw(file: ArrayBuffer, eight: boolean, rounds = 15, alo
           const { x, y, width, height } = v.rect;
           renderer.setViewport(x, HEIGHT - y - height, width, height);
           renderer.setScissor(x, HEIGHT - y - height, width, height);
-          const m = core.matrices(v.number);
+          const m = core.draw.matrices(v.number);
           camera.matrixWorldInverse.fromArray(m, 0);
           camera.matrixWorld.copy(camera.matrixWorldInverse).invert();
           camera.projectionMatrix.fromArray(m, 16);
@@ -64,5 +74,9 @@ export async function redraw(file: ArrayBuffer, eight: boolean, rounds = 15, alo
   );
   painter.dispose();
   renderer.dispose();
-  return { ...result, calls: painter.stats.drawCalls, triangles: painter.stats.triangles };
+  return {
+    ...result,
+    calls: painter.stats.drawCalls,
+    triangles: painter.stats.triangles,
+  };
 }

@@ -15,7 +15,8 @@ export async function paired(
       b.push(second);
     }
   }
-  const median = (v: number[]) => v.sort((x, y) => x - y)[Math.floor(v.length / 2)]!;
+  const median = (v: number[]) =>
+    v.sort((x, y) => x - y)[Math.floor(v.length / 2)]!;
   const o = median(a);
   const t = median(b);
   return { ours: o, theirs: t, ratio: o / t };

@@ -1,9 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-
-const core = vi.hoisted(() => ({ lockWanted: vi.fn(() => 0), locked: vi.fn() }));
-vi.mock('../src/core', () => core);
-
+import type { InputApi } from '../src/core';
 import { capture, PointerHold } from '../src/stage/hold';
+
+const core = { lockWanted: vi.fn(() => 0), locked: vi.fn() };
 
 /** A canvas that the document can hold the pointer to, as a browser does. */
 function stageWithLock() {
@@ -51,7 +50,7 @@ describe('holding the pointer', () => {
       configurable: true,
       value: { availLeft: 0, availTop: 0, availWidth: 1280, availHeight: 800 },
     });
-    hold = new PointerHold(stage.canvas, broken, { signal: ends.signal });
+    hold = new PointerHold(core as unknown as InputApi, stage.canvas, broken, { signal: ends.signal });
   });
   afterEach(() => core.locked.mockClear());
 

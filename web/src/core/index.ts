@@ -1,23 +1,18 @@
-/** The only place that touches the compiled core. */
-export * from '#compiled-core';
+import { inject, type InjectionKey } from 'vue';
+import type { StageApi } from '#compiled-core';
+
+/** The only place that touches the compiled core. What its types and calls are is made in the build. */
+export { displayModes, newStage, shapes, standardDirections } from '#compiled-core';
 export type * from '#compiled-core';
 
-/** Bits of `takeChanges`. */
-export const Changed = {
-  views: 0xffff,
-  layout: 1 << 16,
-  selection: 1 << 17,
-  scene: 1 << 18,
-  readout: 1 << 19,
-  notice: 1 << 20,
-  keep: 1 << 21,
-  keymap: 1 << 22,
-  application: 1 << 23,
-  caption: 1 << 24,
-  habits: 1 << 25,
-  boards: 1 << 26,
-  pins: 1 << 27,
-  keepPins: 1 << 28,
-  structure: 1 << 29,
-  keepEdits: 1 << 30,
-} as const;
+/** The core of one open scene. */
+export type Core = StageApi;
+
+export const coreKey: InjectionKey<Core> = Symbol('core');
+
+/** The core of the scene that the page shows. */
+export function useCore(): Core {
+  const core = inject(coreKey);
+  if (!core) throw new Error('There is no open scene here.');
+  return core;
+}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue';
-import * as core from '../core';
+import { coreKey, type Plain } from '../core';
 import { Failure } from '../api/http';
 import HabitsDialog from '../panels/habits/HabitsDialog.vue';
 import HintsLine from '../panels/hints/HintsLine.vue';
@@ -25,6 +25,8 @@ import { theme } from '../theme/theme';
 const props = defineProps<{ id: string }>();
 const store = useStage();
 const open = shallowRef(new OpenScene(props.id));
+const { core } = open.value;
+provide(coreKey, core);
 const wrong = ref('');
 const gone = ref(false);
 const keys = ref(false);
@@ -69,7 +71,7 @@ async function fullScreen() {
 }
 
 async function copyLink() {
-  const address = `${window.location.origin}/scenes/${props.id}#${await toFragment(core.address())}`;
+  const address = `${window.location.origin}/scenes/${props.id}#${await toFragment(core.kept.address())}`;
   await navigator.clipboard.writeText(address).then(
     () =>
       store.tell({
@@ -80,7 +82,7 @@ async function copyLink() {
 }
 
 /** Runs a command of the core on a viewport, by default the active one. */
-function run(command: string, args: core.Plain = {}, view: string | null = null) {
+function run(command: string, args: Plain = {}, view: string | null = null) {
   core.command(command, args, view, performance.now());
   application();
   open.value.loop.wake();
@@ -119,7 +121,7 @@ onMounted(() => {
   still.addEventListener('change', () => core.reduceMotion(still.matches));
   const keyboard = (navigator as { keyboard?: { getLayoutMap(): Promise<Map<string, string>> } }).keyboard;
   void keyboard?.getLayoutMap().then(
-    (map) => core.layout(Object.fromEntries(map)),
+    (map) => core.keys.layout(Object.fromEntries(map)),
     () => undefined,
   );
   window.addEventListener('beforeunload', leaving);

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue';
-import * as core from '../core';
-import type { Choice, View } from '../core';
+import { useCore } from '../core';
+import type { Choice, Frame } from '../core';
 import { usePictures } from './pictures';
 import { useRun } from './run';
 
-const props = defineProps<{ view: View }>();
+const core = useCore();
+const props = defineProps<{ view: Frame }>();
 const run = useRun();
 const pictures = usePictures();
 const near = ref(false);
@@ -16,7 +17,7 @@ const box = ref<HTMLElement>();
 const chip = ref<HTMLElement>();
 
 function look() {
-  choices.value = core.choices(props.view.id);
+  choices.value = core.show.choices(props.view.id);
   for (const c of choices.value) {
     pictures?.ofChoice(props.view.id, c.id, (picture) => (drawn.value = { ...drawn.value, [c.id]: picture }));
   }

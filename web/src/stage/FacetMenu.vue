@@ -1,12 +1,17 @@
 <script setup lang="ts">
-import { nextTick, ref } from 'vue';
-import type { Facet, Plain, View } from '../core';
+import { computed, nextTick, ref } from 'vue';
+import type { Frame, Marks, Plain } from '../core';
 import { useRun } from './run';
 
-const props = defineProps<{ view: View; facet: Facet }>();
+const props = defineProps<{ view: Frame; marks: Marks }>();
 const emit = defineEmits<{ closed: [] }>();
 const run = useRun();
 const shown = ref(false);
+const place = computed(() => {
+  const f = props.marks.facet;
+  const r = props.view.rect;
+  return f ? { right: `${r.width - f.left - f.size}px`, bottom: `${r.height - f.top + 4}px` } : {};
+});
 const box = ref<HTMLElement>();
 const CHOICES: { label: string; command: string; args?: Plain }[] = [
   // First what does no harm to who presses Enter too soon.
@@ -59,10 +64,7 @@ defineExpose({ open });
     class="menu clipped"
     role="menu"
     aria-label="Facet"
-    :style="{
-      right: `${view.rect.width - facet.left - facet.size}px`,
-      bottom: `${view.rect.height - facet.top + 4}px`,
-    }"
+    :style="place"
     @keydown="key"
     @focusout="left"
   >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Grip } from '../core';
+import type { Marks } from '../core';
 
-defineProps<{ grips: Grip[] }>();
+defineProps<{ marks: Marks }>();
 /** A small picture for each motion, drawn about its middle. */
 const PICTURES: Record<string, string> = {
   orbit: 'M-7 1A7 4 0 0 0 7 1M-7 1l-2-3M-7 1l3-2M0-7V-3',
@@ -19,7 +19,7 @@ const PICTURES: Record<string, string> = {
 <template>
   <!-- Small layers of their own, see the marks of lights and cameras. -->
   <svg
-    v-for="g in grips"
+    v-for="g in marks.grips"
     :key="`${g.motion}${g.pad}`"
     class="grip"
     :class="{ lit: g.lit, pad: g.pad }"

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import type { Handle, View } from '../core';
+import type { Frame, HandleMark, Marks } from '../core';
 import { arrow } from './arrows';
 import { useRun } from './run';
 
-const props = defineProps<{ handles: Handle[]; view: View }>();
+const props = defineProps<{ marks: Marks; view: Frame }>();
 const emit = defineEmits<{ aim: [handle: string] }>();
 const run = useRun();
 
-function key(e: KeyboardEvent, h: Handle) {
+function key(e: KeyboardEvent, h: HandleMark) {
   const to = arrow(e);
   if (!to) return;
   run('tool.step-handle', { handle: h.id, to, shift: e.shiftKey, alt: e.altKey }, props.view.id);
@@ -18,7 +18,7 @@ function key(e: KeyboardEvent, h: Handle) {
 
 <template>
   <button
-    v-for="h in handles"
+    v-for="h in marks.handles"
     :key="h.id"
     class="handle"
     :style="{ left: `${h.points.at(-2)! - 12}px`, top: `${h.points.at(-1)! - 12}px` }"

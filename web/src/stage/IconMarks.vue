@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Marks } from '../core';
 
-defineProps<{ icons: Marks['icons'] }>();
+defineProps<{ marks: Marks }>();
 </script>
 
 <template>
   <!-- Each a small layer of its own: together they would be one as large as the picture, put over it at every frame. -->
   <svg
-    v-for="i in icons"
+    v-for="i in marks.icons"
     :key="i.object"
     class="icon"
     :class="{ selected: i.selected, locked: i.locked }"

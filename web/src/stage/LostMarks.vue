@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Marks, View } from '../core';
+import type { Marks, Frame } from '../core';
 import { useRun } from './run';
 
-defineProps<{ view: View; marks: Marks }>();
+defineProps<{ view: Frame; marks: Marks }>();
 const run = useRun();
 </script>
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import * as core from '../core';
-import type { View } from '../core';
+import { displayModes, type Frame } from '../core';
 import { useStage } from '../stores/stage';
 import DirectionChooser from './DirectionChooser.vue';
 import { dragOnto } from './dragOnto';
@@ -9,7 +8,7 @@ import { nameOf } from './names';
 import PlateChip, { type Choice } from './PlateChip.vue';
 import { useRun } from './run';
 
-const props = defineProps<{ view: View }>();
+const props = defineProps<{ view: Frame }>();
 const store = useStage();
 const run = useRun();
 
@@ -74,7 +73,7 @@ function drag(e: PointerEvent) {
   );
 }
 
-const MODES = core.displayModes();
+const MODES = displayModes();
 const displays = computed<Choice[]>(() =>
   MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
 );

@@ -24,7 +24,10 @@ onMounted(() => {
   measure();
   const observer = new ResizeObserver(measure);
   observer.observe(stage.value!);
-  ends = [() => observer.disconnect(), forwardInput(canvas.value!, stage.value!, (ms) => emit('input', ms))];
+  ends = [
+    () => observer.disconnect(),
+    forwardInput(props.open.core.input, canvas.value!, stage.value!, (ms) => emit('input', ms)),
+  ];
 });
 onBeforeUnmount(() => ends.forEach((end) => end()));
 </script>
@@ -36,7 +39,7 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
       v-for="v in store.views.filter((each) => each.shown)"
       :key="v.id"
       :view="v"
-      :marks="store.marks[v.number]"
+      :marks="store.marks[v.number]!"
       :facet-menu="facetMenu.view === v.id ? facetMenu.count : 0"
       :target="store.target === v.id"
     />

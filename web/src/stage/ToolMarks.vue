@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Handle } from '../core';
+import type { HandleMark } from '../core';
 
-defineProps<{ handles: Handle[]; tool: string; aimed: string }>();
+defineProps<{ handles: HandleMark[]; tool: string; aimed: string }>();
 
-function path(h: Handle) {
+function path(h: HandleMark) {
   const p: string[] = [];
   // The last point of a ring is that of its lozenge.
   const end = h.points.length - (h.sort === 'ring' ? 2 : 0);

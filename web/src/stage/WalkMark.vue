@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import type { Marks, View } from '../core';
+import { computed, ref } from 'vue';
+import type { Marks, Frame } from '../core';
 import { capture } from './hold';
 import { useRun } from './run';
 
-defineProps<{ view: View; walk: NonNullable<Marks['walk']> }>();
+const props = defineProps<{ view: Frame; marks: Marks }>();
+const walk = computed(() => props.marks.walk!);
 const run = useRun();
 const stick = ref<HTMLElement>();
 const at = ref<[number, number]>([0, 0]);

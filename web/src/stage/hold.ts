@@ -1,4 +1,4 @@
-import * as core from '../core';
+import type { InputApi } from '../core';
 
 /** Pixels from an edge at which the pointer can go no farther. */
 const EDGE = 2;
@@ -35,6 +35,7 @@ export class PointerHold {
 
   /** `broken` is called when somebody else let the pointer go while the core still wanted it. */
   constructor(
+    private readonly input: InputApi,
     private readonly canvas: HTMLElement,
     broken: () => void,
     on: AddEventListenerOptions,
@@ -42,8 +43,8 @@ export class PointerHold {
     document.addEventListener(
       'pointerlockchange',
       () => {
-        core.locked(this.held);
-        if (!this.held && !this.leaving && core.lockWanted() !== 0 && document.hasFocus()) broken();
+        this.input.locked(this.held);
+        if (!this.held && !this.leaving && this.input.lockWanted() !== 0 && document.hasFocus()) broken();
         this.leaving = false;
       },
       on,
@@ -69,7 +70,7 @@ export class PointerHold {
 
   /** Takes or gives back the pointer, as the core wants it now. */
   follow(e?: PointerEvent): void {
-    const wanted = core.lockWanted();
+    const wanted = this.input.lockWanted();
     if (wanted === 0) {
       this.refused = false;
       if (this.held) {

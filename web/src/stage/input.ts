@@ -1,4 +1,4 @@
-import * as core from '../core';
+import type { InputApi } from '../core';
 import { capture, PointerHold } from './hold';
 import { modifiersOf } from './modifiers';
 
@@ -16,11 +16,16 @@ function belongsToWidget(e: KeyboardEvent, stage: HTMLElement): boolean {
 }
 
 /** Forwards pointer, touch, pen, wheel and keys to the core. Nothing is decided here; `after` draws what came of it. */
-export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (coreMs: number) => void): () => void {
+export function forwardInput(
+  input: InputApi,
+  canvas: HTMLElement,
+  stage: HTMLElement,
+  after: (coreMs: number) => void,
+): () => void {
   const ends = new AbortController();
   const on = { signal: ends.signal };
   // The browser lets a held pointer go by Escape without telling the page of the key.
-  const hold = new PointerHold(canvas, () => key('Escape'), on);
+  const hold = new PointerHold(input, canvas, () => key('Escape'), on);
 
   function timed(action: () => void, e?: PointerEvent) {
     const start = performance.now();
@@ -31,8 +36,8 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
 
   function key(code: string) {
     timed(() => {
-      core.keyDown(code, 0, false, performance.now());
-      core.keyUp(code, 0, performance.now());
+      input.keyDown(code, 0, false, performance.now());
+      input.keyUp(code, 0, performance.now());
     });
   }
 
@@ -44,7 +49,7 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     if (!e.isPrimary) return;
     const [x, y] = hold.place(e);
     const buttons = e.type === 'pointercancel' ? 0 : e.buttons;
-    timed(() => core.pointer(x, y, buttons, modifiersOf(e), e.pointerType === 'pen', e.timeStamp), e);
+    timed(() => input.pointer(x, y, buttons, modifiersOf(e), e.pointerType === 'pen', e.timeStamp), e);
   }
 
   function touch(e: PointerEvent) {
@@ -52,9 +57,9 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     const x = e.clientX - box.left;
     const y = e.clientY - box.top;
     timed(() => {
-      if (e.type === 'pointerdown') core.touchDown(e.pointerId, x, y, e.timeStamp);
-      else if (e.type === 'pointermove') core.touchMove(e.pointerId, x, y, e.timeStamp);
-      else core.touchUp(e.pointerId, x, y, e.type === 'pointercancel', e.timeStamp);
+      if (e.type === 'pointerdown') input.touchDown(e.pointerId, x, y, e.timeStamp);
+      else if (e.type === 'pointermove') input.touchMove(e.pointerId, x, y, e.timeStamp);
+      else input.touchUp(e.pointerId, x, y, e.type === 'pointercancel', e.timeStamp);
     });
   }
 
@@ -83,18 +88,18 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
   window.addEventListener(
     'pointermove',
     (e) => {
-      if (e.target === canvas || (e.pointerType === 'mouse' && core.lockWanted() !== 0)) pointer(e);
+      if (e.target === canvas || (e.pointerType === 'mouse' && input.lockWanted() !== 0)) pointer(e);
     },
     on,
   );
   // A motion that was picked up by a click is put down by a press anywhere.
-  window.addEventListener('pointerdown', (e) => e.target !== canvas && core.lockWanted() === 1 && pointer(e), {
+  window.addEventListener('pointerdown', (e) => e.target !== canvas && input.lockWanted() === 1 && pointer(e), {
     ...on,
     capture: true,
   });
   canvas.addEventListener('pointerup', pointer, on);
   canvas.addEventListener('pointercancel', pointer, on);
-  canvas.addEventListener('pointerleave', (e) => e.pointerType !== 'touch' && timed(() => core.pointerLeft()), on);
+  canvas.addEventListener('pointerleave', (e) => e.pointerType !== 'touch' && timed(() => input.pointerLeft()), on);
   canvas.addEventListener('contextmenu', (e) => e.preventDefault(), on);
   // A middle press would start the browser's own scrolling, a side button would leave the page.
   for (const type of ['mousedown', 'mouseup', 'auxclick'] as const) {
@@ -107,7 +112,7 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
       timed(() => {
         const x = e.clientX - box.left;
         const y = e.clientY - box.top;
-        if (core.wheel(x, y, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp)) e.preventDefault();
+        if (input.wheel(x, y, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp)) e.preventDefault();
       });
     },
     { ...on, passive: false },
@@ -117,7 +122,7 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     (e) => {
       if (takesText(e.target) || belongsToWidget(e, stage) || e.isComposing) return;
       timed(() => {
-        if (core.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp)) e.preventDefault();
+        if (input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp)) e.preventDefault();
       });
     },
     on,
@@ -126,11 +131,11 @@ export function forwardInput(canvas: HTMLElement, stage: HTMLElement, after: (co
     'keyup',
     (e) => {
       timed(() => {
-        if (core.keyUp(e.code, modifiersOf(e), e.timeStamp)) e.preventDefault();
+        if (input.keyUp(e.code, modifiersOf(e), e.timeStamp)) e.preventDefault();
       });
     },
     on,
   );
-  window.addEventListener('blur', () => timed(() => core.blur()), on);
+  window.addEventListener('blur', () => timed(() => input.blur()), on);
   return () => ends.abort();
 }

@@ -1,4 +1,4 @@
-import * as core from '../core';
+import type { Core, Plain } from '../core';
 import { Keeper } from '../stores/keeper';
 
 /** Everything that is kept for the user, in the order in which it is named where something has to be settled. */
@@ -12,44 +12,55 @@ export interface Kept {
 }
 
 /** The documents of a scene and of its user: where they are, and which functions of the core give and take them. */
-export function kept(id: string, wake: () => void, tell: (words: string) => void): Kept {
+export function kept(core: Core, id: string, wake: () => void, tell: (words: string) => void): Kept {
   const scene = `/api/scenes/${encodeURIComponent(id)}`;
   /** A document that the core may find unusable, with what is said then. */
-  const read = (
-    path: string,
-    of: () => core.Plain,
-    use: (body: core.Plain) => string | null,
-    words: (why: string) => string,
-  ) =>
+  const read = (path: string, of: () => Plain, use: (body: Plain) => string | null, words: (why: string) => string) =>
     new Keeper(path, of, (body) => {
       const wrong = use(body);
       if (wrong) tell(words(wrong));
       wake();
     });
-  const plain = (use: (body: core.Plain) => void) => (body: core.Plain) => {
+  const { kept, keys } = core;
+  const plain = (use: (body: Plain) => void) => (body: Plain) => {
     use(body);
     return null;
   };
   return {
-    workspace: read(`${scene}/workspace`, core.workspace, plain(core.restore), String),
+    workspace: read(
+      `${scene}/workspace`,
+      () => kept.workspace(),
+      plain((body) => kept.restore(body)),
+      String,
+    ),
     boards: read(
       '/api/boards',
-      core.keepBoards,
-      core.useBoards,
+      () => kept.boards(),
+      (body) => kept.useBoards(body),
       (why) => `Your boards could not be used (${why}); the ones to start with are here.`,
     ),
-    pins: read(`${scene}/pins`, core.keepPins, core.usePins, (why) => `Your Pins could not be used (${why}).`),
+    pins: read(
+      `${scene}/pins`,
+      () => kept.pins(),
+      (body) => kept.usePins(body),
+      (why) => `Your Pins could not be used (${why}).`,
+    ),
     keymap: read(
       '/api/keymaps/active',
-      core.keymap,
-      core.useKeymap,
+      () => keys.keymap(),
+      (body) => keys.useKeymap(body),
       (why) => `Your keymap could not be used (${why}); the preset is on instead.`,
     ),
-    habits: read('/api/habits', core.habits, plain(core.useHabits), String),
+    habits: read(
+      '/api/habits',
+      () => keys.habits(),
+      plain((body) => keys.useHabits(body)),
+      String,
+    ),
     edits: read(
       `${scene}/edits`,
-      core.keepEdits,
-      core.useEdits,
+      () => kept.edits(),
+      (body) => kept.useEdits(body),
       (why) => `What was changed in this scene cannot be used: ${why}.`,
     ),
   };

@@ -1,5 +1,4 @@
-import * as core from '../core';
-import { Changed } from '../core';
+import type { Changed, Core } from '../core';
 import type { useStage } from '../stores/stage';
 import type { Painter } from './painter/Painter';
 
@@ -8,21 +7,24 @@ type StageStore = ReturnType<typeof useStage>;
 /** Carries what the core says has changed to the painter, the panels and whoever keeps it; sleeps while nothing does. */
 export class Loop {
   coreMsPerEvent = 0;
-  /** Called with the bits of each frame. */
-  onChange: (bits: number) => void = () => {};
+  /** Called with what has changed, each frame in which something has. */
+  onChange: (changed: Changed) => void = () => {};
   /** Called when nothing moves any more. */
   onRest: () => void = () => {};
   /** When something was drawn last, in the time of {@link performance.now}. */
   lastDrawn = 0;
   private events = 0;
   private frame = 0;
-  private pending = 0;
+  private redrawn = false;
   /** Whether what was drawn last had everything that belongs into it. */
   complete = false;
   private running = true;
   private painter: Painter | null = null;
 
-  constructor(private readonly store: StageStore) {}
+  constructor(
+    private readonly core: Core,
+    private readonly store: StageStore,
+  ) {}
 
   attach(painter: Painter | null): void {
     this.painter = painter;
@@ -39,43 +41,50 @@ export class Loop {
 
   private step(time: number): void {
     this.frame = 0;
-    core.tick(time);
-    this.pending |= core.takeChanges();
-    const bits = this.pending;
-    this.pending = 0;
-    if (bits) this.carry(bits);
-    if (core.animating()) this.wake();
-    else if (bits) this.onRest();
+    this.core.tick(time);
+    const changed = this.all(this.core.takeChanges());
+    if (changed) this.carry(changed);
+    if (this.core.animating()) this.wake();
+    else if (changed) this.onRest();
   }
 
-  private carry(bits: number): void {
-    if (bits & Changed.structure) this.painter?.restructured();
-    if (bits & Changed.scene) this.painter?.moved(core.takeMoved());
-    this.store.refresh(bits);
-    if (bits & Changed.selection) this.showSelection();
-    const views = this.store.views.filter((v) => bits & (1 << v.number));
-    if (this.painter && bits & Changed.layout) this.painter.clear();
-    const drawn = bits & Changed.layout ? this.store.views : views;
+  /** What has changed, and everything where the page itself wants all of it drawn again. */
+  private all(changed: Changed | null): Changed | null {
+    if (!this.redrawn) return changed;
+    this.redrawn = false;
+    const topics = new Set<Changed['topics'][number]>([...(changed?.topics ?? []), 'layout', 'selection', 'readout']);
+    return { views: this.core.show.views().map((v) => v.number), topics: [...topics] };
+  }
+
+  private carry(changed: Changed): void {
+    const { topics } = changed;
+    if (topics.includes('structure')) this.painter?.restructured();
+    if (topics.includes('scene')) this.painter?.moved(this.core.takeMoved());
+    this.store.refresh(changed);
+    if (topics.includes('selection')) this.showSelection();
+    const layout = topics.includes('layout');
+    if (this.painter && layout) this.painter.clear();
+    const drawn = layout ? this.store.views : this.store.views.filter((v) => changed.views.includes(v.number));
     if (this.painter && drawn.length > 0) {
       this.complete = this.painter.draw(drawn);
       this.lastDrawn = performance.now();
     }
-    this.onChange(bits);
+    this.onChange(changed);
   }
 
   private showSelection(): void {
-    this.painter?.select(new Set(core.selectedNodes(false)), new Set(core.selectedNodes(true)));
+    this.painter?.select(new Set(this.core.show.selectedNodes(false)), new Set(this.core.show.selectedNodes(true)));
   }
 
   /** Draws everything anew. */
   redraw(): void {
-    this.pending |= Changed.views | Changed.layout | Changed.selection | Changed.readout;
+    this.redrawn = true;
     this.wake();
   }
 
   /** Whether nothing glides, nothing waits to be drawn, and what was drawn was complete. */
   get idle(): boolean {
-    return !this.frame && !core.animating() && this.complete;
+    return !this.frame && !this.core.animating() && this.complete;
   }
 
   stop(): void {

@@ -1,8 +1,7 @@
 import { ref, shallowRef } from 'vue';
 import { api, type SceneDetail } from '../api/api';
 import { download } from '../api/http';
-import * as core from '../core';
-import { Changed } from '../core';
+import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
@@ -17,8 +16,10 @@ const REST_MS = 500;
 
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
+  /** The core of this scene and of no other: what is left behind cannot write into what comes next. */
+  readonly core = newStage();
   readonly store = useStage();
-  readonly loop = new Loop(this.store);
+  readonly loop = new Loop(this.core, this.store);
   readonly loading = ref<{ words: string; part: number } | null>({ words: 'Opening', part: 0 });
   /** Whether the whole scene is there. Before, and where it could not be opened, nothing of it is kept or said to be. */
   readonly ready = ref(false);
@@ -26,6 +27,7 @@ export class OpenScene {
   /** What is kept of this scene and for the user. */
   readonly kept: Kept;
   readonly pictures = new Pictures(
+    this.core,
     () => this.painter,
     () => this.idle && performance.now() - this.loop.lastDrawn > REST_MS,
   );
@@ -39,9 +41,9 @@ export class OpenScene {
   private first: ReturnType<OpenScene['fetchFirst']> | null;
 
   constructor(readonly id: string) {
-    core.reset();
-    this.store.forget();
+    this.store.show(this.core);
     this.kept = kept(
+      this.core,
       id,
       () => this.loop.wake(),
       (text) => this.store.tell({ text }),
@@ -56,13 +58,15 @@ export class OpenScene {
     this.loop.onRest = () => {
       if (this.ready.value) this.pictures.rest(this.store.views);
     };
-    this.loop.onChange = (bits) => {
-      if (bits & Changed.keep && this.ready.value) this.kept.workspace.changed();
-      if (bits & Changed.boards && this.ready.value) this.kept.boards.changed();
-      if (bits & Changed.keepPins && this.ready.value) this.kept.pins.changed();
-      if (bits & Changed.keepEdits && this.ready.value) this.kept.edits.changed();
-      if (bits & Changed.keymap) this.keymapVersion.value++;
-      if (bits & Changed.habits) this.habitsVersion.value++;
+    this.loop.onChange = ({ topics }) => {
+      if (this.ready.value) {
+        if (topics.includes('keep')) this.kept.workspace.changed();
+        if (topics.includes('boards')) this.kept.boards.changed();
+        if (topics.includes('keep-pins')) this.kept.pins.changed();
+        if (topics.includes('keep-edits')) this.kept.edits.changed();
+      }
+      if (topics.includes('keymap')) this.keymapVersion.value++;
+      if (topics.includes('habits')) this.habitsVersion.value++;
     };
     this.first = this.fetchFirst();
     this.first.catch(() => undefined);
@@ -70,7 +74,7 @@ export class OpenScene {
 
   /** The canvas is there and has a size. */
   attach(canvas: HTMLCanvasElement, theme: Theme): void {
-    this.painter = new Painter(canvas, () => this.loop.redraw());
+    this.painter = new Painter(this.core.draw, canvas, () => this.loop.redraw());
     this.painter.theme(theme);
     this.loop.attach(this.painter);
   }
@@ -83,13 +87,13 @@ export class OpenScene {
 
   /** A Pin has no picture yet: it gets one of what is on the screen now. */
   async pictureOf(pin: string, view: string | null): Promise<void> {
-    const shown = core.views().filter((v) => v.shown && (view === null || v.id === view));
+    const shown = this.core.show.views().filter((v) => v.shown && (view === null || v.id === view));
     const right = Math.max(...shown.map((v) => v.rect.x + v.rect.width));
     const low = Math.max(...shown.map((v) => v.rect.y + v.rect.height));
     const x = Math.min(...shown.map((v) => v.rect.x));
     const y = Math.min(...shown.map((v) => v.rect.y));
     const picture = shown.length && (await this.pictures.now({ x, y, width: right - x, height: low - y }));
-    if (picture && !this.left) core.pinPicture(pin, picture);
+    if (picture && !this.left) this.core.kept.pinPicture(pin, picture);
     this.loop.wake();
   }
 
@@ -100,7 +104,7 @@ export class OpenScene {
 
   resize(width: number, height: number, ratio: number): void {
     if (width < 1 || height < 1) return;
-    core.resize(width, height);
+    this.core.resize(width, height);
     this.painter?.resize(width, height, ratio);
     this.loop.redraw();
   }
@@ -149,11 +153,11 @@ export class OpenScene {
     await this.follow(window.location.hash);
     const sides = await edges;
     if (this.left) return;
-    core.attachEdges(sides);
+    this.core.draw.attachEdges(sides);
     this.loop.redraw();
     const picking = await hierarchy();
     if (this.left) return;
-    core.attachHierarchies(picking);
+    this.core.draw.attachHierarchies(picking);
     this.ready.value = true;
     this.loading.value = null;
     this.loop.redraw();
@@ -165,7 +169,7 @@ export class OpenScene {
 
   private show(file: ArrayBuffer, name: string): void {
     try {
-      core.openScene(file, name);
+      this.core.openScene(file, name);
       this.painter?.open(file);
     } catch (e) {
       throw new Error(
@@ -185,7 +189,7 @@ export class OpenScene {
     try {
       const address = await fromFragment(hash);
       if (this.left) return;
-      const wrong = address && core.openAddress(address);
+      const wrong = address && this.core.kept.openAddress(address);
       if (wrong) this.store.tell({ text: `The views of this address cannot be shown (${wrong}).` });
     } catch (e) {
       this.store.tell({ text: (e as Error).message });

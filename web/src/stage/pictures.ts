@@ -1,5 +1,5 @@
 import { inject, ref, type InjectionKey } from 'vue';
-import * as core from '../core';
+import type { Core, Rect, TrailEntry, Frame } from '../core';
 import type { Painter } from './painter/Painter';
 
 /** Size of a small picture, pixels; 3:2 like a viewport of the four. */
@@ -33,23 +33,24 @@ export class Pictures {
   private waiting = false;
 
   constructor(
+    private readonly core: Core,
     private readonly painter: () => Painter | null,
     private readonly still: () => boolean,
   ) {}
 
   /** The stage has come to rest: viewports that stand at a new entry of their Trail are copied. */
-  rest(views: core.View[]): void {
+  rest(views: Frame[]): void {
     for (const v of views) {
-      const name = v.shown ? core.trail(v.id)?.name : undefined;
+      const name = v.shown ? this.core.show.trail(v.id)?.name : undefined;
       const key = `${v.key}/${name}`;
       if (name !== undefined && !this.trail.has(key)) this.want(key, () => this.copyNow(key, v.id, name));
     }
   }
 
   private async copyNow(key: string, view: string, name: number) {
-    const v = core.views().find((each) => each.id === view);
+    const v = this.core.show.views().find((each) => each.id === view);
     const painter = this.painter();
-    if (!v?.shown || !painter || core.trail(view)?.name !== name) return;
+    if (!v?.shown || !painter || this.core.show.trail(view)?.name !== name) return;
     const pixels = await this.timed(() => painter.copy(v.rect, SMALL.width, SMALL.height, this.timed));
     // Fetching came in one idle moment, packing comes in another.
     if (pixels) idle(() => this.timed(() => this.keep(key, address(pixels))));
@@ -70,7 +71,7 @@ export class Pictures {
   }
 
   /** The picture of an entry of a Trail; one that was never drawn on this page is drawn small, and comes later. */
-  ofTrail(view: core.View, entry: core.TrailEntry, index: number): string | undefined {
+  ofTrail(view: Frame, entry: TrailEntry, index: number): string | undefined {
     const key = `${view.key}/${entry.name}`;
     const have = this.trail.get(key);
     if (!have) {
@@ -91,14 +92,14 @@ export class Pictures {
   }
 
   private draw(view: string, choice: string, trail: number): string | null {
-    const matrices = core.pictureMatrices(view, choice, trail, SMALL.width / SMALL.height);
+    const matrices = this.core.draw.pictureMatrices(view, choice, trail, SMALL.width / SMALL.height);
     const painter = this.painter();
     if (!matrices || !painter) return null;
     return address(painter.image({ matrices, number: null, overlays: false }, SMALL.width, SMALL.height, 1));
   }
 
   /** A viewport, or the whole stage, as it is on the screen. */
-  async now(rect: core.Rect): Promise<string | null> {
+  async now(rect: Rect): Promise<string | null> {
     const pixels = await this.painter()?.copy(rect, SMALL.width, SMALL.height);
     return pixels ? address(pixels) : null;
   }

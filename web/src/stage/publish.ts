@@ -1,18 +1,27 @@
-import * as core from '../core';
+import type { Core } from '../core';
 import type { OpenScene } from './openScene';
 
 /** `window.rhombus`: read-only, for technical artists, bug reports and end-to-end tests. See docs/contract.md. */
 export function publish(open: () => OpenScene | null): void {
+  const core = (): Core => {
+    const o = open();
+    if (!o) throw new Error('No scene is open.');
+    return o.core;
+  };
   const box = () => document.querySelector('[data-stage]')?.getBoundingClientRect() ?? { left: 0, top: 0 };
   const rhombus = {
     views: () =>
-      core.views().map((v) => {
-        const { left, top } = box();
-        return { ...v, rect: { ...v.rect, x: v.rect.x + left, y: v.rect.y + top } };
-      }),
+      core()
+        .show.views()
+        .map((v) => {
+          const { left, top } = box();
+          return { ...v, rect: { ...v.rect, x: v.rect.x + left, y: v.rect.y + top } };
+        }),
     project: (view: string, point: number[]) => {
-      const p = core.project(view, point);
-      const v = core.views().find((each) => each.id === view);
+      const p = core().show.project(view, point);
+      const v = core()
+        .show.views()
+        .find((each) => each.id === view);
       if (!p || !v) return null;
       const [x, y, depth] = p;
       const r = v.rect;
@@ -20,19 +29,22 @@ export function publish(open: () => OpenScene | null): void {
       const visible = v.shown && inside && (depth > 0 || v.projection === 'orthographic');
       return { x: x + box().left, y: y + box().top, depth, visible };
     },
-    pick: (view: string, x: number, y: number) => core.pick(view, x - box().left, y - box().top),
-    scene: () => ({ id: open()?.id ?? null, ...core.scene() }),
-    selection: () => core.selection(),
-    pivot: (view: string) => core.pivot(view),
-    trail: (view: string) => core.trail(view),
+    pick: (view: string, x: number, y: number) => core().show.pick(view, x - box().left, y - box().top),
+    scene: () => ({ id: open()?.id ?? null, ...core().show.scene() }),
+    selection: () => core().show.selection(),
+    pivot: (view: string) => core().show.pivot(view),
+    trail: (view: string) => core().show.trail(view),
     boards: () => {
-      const { tabs, borders } = core.boards();
+      const { tabs, borders } = core().show.boards();
       return { tabs, borders };
     },
-    pins: () => core.pins().map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
-    keymap: () => core.keymap(),
-    habits: () => ({ ...core.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
-    hints: () => core.hints(),
+    pins: () =>
+      core()
+        .show.pins()
+        .map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
+    keymap: () => core().keys.keymap(),
+    habits: () => ({ ...core().keys.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
+    hints: () => core().show.hints(),
     stats: () =>
       open()?.stats ?? {
         frames: 0,

@@ -1,65 +1,70 @@
 import { defineStore } from 'pinia';
-import { ref, shallowRef } from 'vue';
-import * as core from '../core';
-import {
+import { ref, shallowReactive, shallowRef } from 'vue';
+import type {
+  BoardsState,
   Changed,
-  type Boards,
-  type Hint,
-  type History,
-  type Layer,
-  type Marks,
-  type Notice,
-  type Pin,
-  type Readout,
-  type Listed,
-  type View,
+  Core,
+  Hint,
+  HistoryState,
+  LayerRow,
+  Listed,
+  Marks,
+  Notice,
+  PinRow,
+  Readout,
+  Frame,
 } from '../core';
 
 /** Snapshots of the core's state for panels; refreshed by what the core says has changed. */
 export const useStage = defineStore('stage', () => {
-  const views = shallowRef<View[]>([]);
+  const views = shallowRef<Frame[]>([]);
+  /** What lies over each viewport. Each part is told of by itself: one that moves draws nothing else anew. */
   const marks = shallowRef<Marks[]>([]);
   const objects = shallowRef<Listed[]>([]);
   const selection = shallowRef<string[]>([]);
-  const readout = shallowRef<Readout>({});
+  const readout = shallowReactive<Partial<Readout>>({});
   const hints = shallowRef<Hint[]>([]);
-  const boards = shallowRef<Boards>({ tabs: [], borders: [], templates: [] });
-  const pins = shallowRef<Pin[]>([]);
-  const layers = shallowRef<Layer[]>([]);
-  const history = shallowRef<History>({ edits: [], done: 0 });
+  const boards = shallowRef<BoardsState>({ tabs: [], borders: [], templates: [] });
+  const pins = shallowRef<PinRow[]>([]);
+  const layers = shallowRef<LayerRow[]>([]);
+  const history = shallowRef<HistoryState>({ edits: [], done: 0 });
   /** The viewport that something is dragged over, to be let go there. */
   const target = ref<string | null>(null);
   const notices = shallowRef<(Notice & { key: number })[]>([]);
   let noticeKey = 0;
 
-  function refresh(bits: number) {
-    const all = bits & (Changed.layout | Changed.caption | Changed.selection | Changed.habits);
-    if (bits & (Changed.views | Changed.layout | Changed.caption)) {
-      // What has not changed stays the same object, so that nobody draws it again.
-      const before = views.value;
-      views.value = core.views().map((v) => (all || bits & (1 << v.number) ? v : (before[v.number] ?? v)));
-    }
-    if (bits & (Changed.layout | Changed.boards)) boards.value = core.boards();
-    if (bits & Changed.pins) pins.value = core.pins();
-    if (bits & (Changed.views | Changed.readout) || all) {
+  let core: Core | null = null;
+
+  /** Takes over what has changed; what has not stays the same object, so that nobody draws it again. */
+  function refresh(changed: Changed) {
+    if (!core) return;
+    const { show, draw } = core;
+    const has = (topic: Changed['topics'][number]) => changed.topics.includes(topic);
+    const moved = (number: number) => changed.views.includes(number);
+    const all = has('layout') || has('caption') || has('selection') || has('habits');
+    if (changed.views.length || has('layout') || has('caption') || has('habits')) views.value = show.frames();
+    if (has('layout') || has('boards')) boards.value = show.boards();
+    if (has('pins')) pins.value = show.pins();
+    if (changed.views.length || has('readout') || all) {
+      const fresh = marks.value.length !== views.value.length || has('layout');
+      if (fresh) marks.value = views.value.map(() => shallowReactive({} as Marks));
       // While a view moves nothing else does but where the pointer is.
-      const some = !all && bits & Changed.views;
-      const before = marks.value;
-      marks.value = views.value.map((v) =>
-        !some || bits & (1 << v.number) || v.active ? core.marks(v.number) : (before[v.number] ?? core.marks(v.number)),
-      );
+      const some = !fresh && !all && changed.views.length > 0;
+      for (const v of views.value) {
+        if (!some || moved(v.number) || v.active) draw.marks(v.number, marks.value[v.number]!, fresh);
+      }
     }
-    if (bits & Changed.structure || (bits & Changed.scene && objects.value.length === 0)) {
-      objects.value = core.objects();
-      layers.value = core.layers();
+    if (has('structure') || (has('scene') && objects.value.length === 0)) {
+      objects.value = show.objects();
+      layers.value = show.layers();
     }
-    if (bits & (Changed.structure | Changed.keepEdits)) history.value = core.history();
-    if (bits & Changed.selection) selection.value = core.selection();
-    if (bits & (Changed.readout | Changed.views | Changed.selection)) {
-      readout.value = core.readout();
-      hints.value = core.hints();
+    if (has('structure') || has('keep-edits')) history.value = show.history();
+    if (has('selection')) selection.value = show.selection();
+    if (has('readout') || changed.views.length || has('selection')) {
+      show.readout(readout as Readout, !('view' in readout));
+      hints.value = show.hints();
     }
-    if (bits & Changed.notice) core.takeNotices().forEach(tell);
+    if (has('notice')) core.takeNotices().forEach(tell);
   }
 
   function tell(notice: Notice) {
@@ -74,7 +79,14 @@ export const useStage = defineStore('stage', () => {
     notices.value = notices.value.filter((n) => n.key !== key);
   }
 
-  function forget() {
+  /** Shows what another core holds; nothing of the one before is left. */
+  function show(other: Core) {
+    core = other;
+    views.value = [];
+    marks.value = [];
+    for (const part of Object.keys(readout)) delete readout[part as keyof Readout];
+    hints.value = [];
+    boards.value = { tabs: [], borders: [], templates: [] };
     objects.value = [];
     notices.value = [];
     selection.value = [];
@@ -99,6 +111,6 @@ export const useStage = defineStore('stage', () => {
     refresh,
     tell,
     dismiss,
-    forget,
+    show,
   };
 });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DropdownInstance } from 'element-plus';
 import { ref } from 'vue';
-import * as core from '../../core';
+import { shapes } from '../../core';
 import type { Plain } from '../../core';
 import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
@@ -15,7 +15,7 @@ interface Item {
   apart?: boolean;
 }
 const items: Item[] = [
-  ...core.shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
+  ...shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
   { label: 'Point light', command: 'add.light', args: { type: 'point' }, apart: true },
   { label: 'Spot light', command: 'add.light', args: { type: 'spot' } },
   { label: 'Sun', command: 'add.light', args: { type: 'directional' } },

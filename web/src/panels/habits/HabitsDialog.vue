@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import * as core from '../../core';
-import type { Habit } from '../../core';
+import { useCore } from '../../core';
+import type { HabitRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 
+const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
 const groups = computed(() => {
   void props.open.habitsVersion.value;
-  const out = new Map<string, Habit[]>();
-  for (const h of shown.value ? core.habitsPage() : []) out.set(h.group, [...(out.get(h.group) ?? []), h]);
+  const out = new Map<string, HabitRow[]>();
+  for (const h of shown.value ? core.keys.habitsPage() : []) out.set(h.group, [...(out.get(h.group) ?? []), h]);
   return [...out];
 });
 
 function set(id: string, value?: string | number | boolean) {
-  core.setHabit(value === undefined ? { id } : { id, value });
+  core.keys.setHabit(value === undefined ? { id } : { id, value });
   props.open.keepHabits();
 }
 </script>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { api, type Version } from '../../api/api';
-import * as core from '../../core';
+import { useCore } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 
+const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
 const list = ref<Version[]>([]);
@@ -26,7 +27,7 @@ watch(shown, (on) => {
 
 function keep() {
   void asking(async () => {
-    list.value = await api.keepVersion(props.open.id, name.value, core.keepEdits());
+    list.value = await api.keepVersion(props.open.id, name.value, core.kept.edits());
     name.value = '';
   });
 }
@@ -34,7 +35,7 @@ function keep() {
 function back(v: Version) {
   void asking(async () => {
     const { body } = await api.version(props.open.id, v.id);
-    const no = core.bringBack(title(v), body);
+    const no = core.kept.bringBack(title(v), body);
     if (no) throw new Error(`This version cannot be used: ${no}.`);
     props.open.loop.wake();
     shown.value = false;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import * as core from '../../core';
+import { useCore } from '../../core';
 import type { KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import RebindPanel from './RebindPanel.vue';
 
+const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
 const version = ref(0);
@@ -13,7 +14,7 @@ const changing = ref<KeyBinding | null>(null);
 const page = computed(() => {
   void version.value;
   void props.open.keymapVersion.value;
-  return shown.value ? core.keysPage() : null;
+  return shown.value ? core.keys.keysPage() : null;
 });
 const groups = computed(() => {
   const wanted = search.value.trim().toLowerCase();
@@ -57,12 +58,12 @@ watch(shown, (on) => {
           :model-value="page.preset"
           aria-label="Preset"
           class="preset"
-          @change="(p: string) => act(() => core.usePreset(p))"
+          @change="(p: string) => act(() => core.keys.usePreset(p))"
         >
-          <el-option v-for="p in page.presets" :key="p.id" :value="p.id" :label="p.name" />
+          <el-option v-for="p in page.presets" :key="p.id" :value="p.id" :label="p.label" />
         </el-select>
-        <el-button :disabled="!page.canUndo" @click="act(() => core.undoKeymap())">Undo change</el-button>
-        <el-button :disabled="!page.changed" @click="act(() => core.resetBinding(''))">Reset all</el-button>
+        <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
+        <el-button :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</el-button>
       </div>
       <p class="name">
         {{ page.name }}<template v-if="page.changed"> · {{ page.changed }} changed</template>
@@ -89,7 +90,7 @@ watch(shown, (on) => {
                 v-if="b.changed"
                 class="plain"
                 :aria-label="`Reset ${b.words}`"
-                @click="act(() => core.resetBinding(b.id))"
+                @click="act(() => core.keys.resetBinding(b.id))"
               >
                 reset
               </button>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue';
-import * as core from '../../core';
+import { useCore } from '../../core';
 import type { Captured, KeyBinding } from '../../core';
 import { modifiersOf } from '../../stage/modifiers';
 
+const core = useCore();
 const props = defineProps<{ binding: KeyBinding }>();
 const emit = defineEmits<{ done: []; cancel: [] }>();
 const seen = ref<Captured | null>(null);
@@ -14,12 +15,12 @@ let timer = 0;
 /** Lets the core watch the hand: everything done on the pad or the keyboard goes to it. */
 function watchHand() {
   seen.value = null;
-  core.capture(true);
+  core.keys.capture(true);
   ends = new AbortController();
   const on = { signal: ends.signal };
   const pointer = (e: PointerEvent) => {
     e.preventDefault();
-    core.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
+    core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
     look();
   };
   const area = pad.value!;
@@ -31,7 +32,7 @@ function watchHand() {
     'wheel',
     (e) => {
       e.preventDefault();
-      core.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
+      core.input.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
       look();
     },
     { ...on, passive: false },
@@ -40,8 +41,8 @@ function watchHand() {
     if (e.code === 'Tab') return;
     e.preventDefault();
     e.stopImmediatePropagation();
-    if (e.type === 'keydown') core.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
-    else core.keyUp(e.code, modifiersOf(e), e.timeStamp);
+    if (e.type === 'keydown') core.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
+    else core.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
     look();
   };
   area.addEventListener('keydown', key, on);
@@ -53,20 +54,20 @@ function watchHand() {
 }
 
 function look() {
-  const c = core.captured(props.binding.id);
+  const c = core.keys.captured(props.binding.id);
   if (!c) return;
   stop();
   seen.value = c;
 }
 
 function stop() {
-  core.capture(false);
+  core.keys.capture(false);
   ends.abort();
   window.clearInterval(timer);
 }
 
 function apply(how: 'set' | 'swap' | 'replace') {
-  core.rebind(how);
+  core.keys.rebind(how);
   emit('done');
 }
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Pin } from '../../core';
+import type { PinRow } from '../../core';
 import { nameOf } from '../../stage/names';
 import { useStage } from '../../stores/stage';
 
-defineProps<{ pin: Pin; first: boolean; last: boolean }>();
+defineProps<{ pin: PinRow; first: boolean; last: boolean }>();
 /** A command, `rename`, `copy`, `earlier`, `later`, or `in:` and the viewport to go there in. */
 defineEmits<{ choose: [what: string] }>();
 const store = useStage();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue';
-import * as core from '../../core';
-import type { Pin } from '../../core';
+import { useCore, type Plain } from '../../core';
+import type { PinRow } from '../../core';
 import { saveAs, saveJson } from '../common/saveAs';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
@@ -10,6 +10,7 @@ import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import PinMenu from './PinMenu.vue';
 
+const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
@@ -18,7 +19,7 @@ const text = ref('');
 const field = ref<InstanceType<typeof NameField>[]>();
 const file = ref<HTMLInputElement>();
 
-async function rename(p: Pin) {
+async function rename(p: PinRow) {
   naming.value = p.id;
   text.value = p.name;
   await nextTick();
@@ -30,8 +31,8 @@ function named(save: boolean) {
   naming.value = null;
 }
 
-async function copy(pin: Pin) {
-  const words = JSON.stringify(core.keepPin(pin.id), null, 2);
+async function copy(pin: PinRow) {
+  const words = JSON.stringify(core.kept.pin(pin.id), null, 2);
   await navigator.clipboard.writeText(words).then(
     () => store.tell({ text: `${pin.name} is in the clipboard as JSON.` }),
     () => saveAs(new Blob([words], { type: 'application/json' }), `${pin.name}.json`),
@@ -39,7 +40,7 @@ async function copy(pin: Pin) {
 }
 
 /** A view goes to the viewport that its Pin is dropped on. */
-function drag(e: PointerEvent, p: Pin) {
+function drag(e: PointerEvent, p: PinRow) {
   if (p.board) return;
   dragOnto(
     e,
@@ -49,7 +50,7 @@ function drag(e: PointerEvent, p: Pin) {
   );
 }
 
-function choose(what: string, p: Pin) {
+function choose(what: string, p: PinRow) {
   if (what.startsWith('in:')) {
     run('pin.go', { pin: p.id }, what.slice(3));
     return;
@@ -65,7 +66,7 @@ async function bring(e: Event) {
   if (!chosen) return;
   let wrong: string | null;
   try {
-    wrong = core.bringPins(JSON.parse(await chosen.text()) as core.Plain);
+    wrong = core.kept.bringPins(JSON.parse(await chosen.text()) as Plain);
   } catch {
     wrong = 'it is no JSON';
   }
@@ -75,7 +76,7 @@ async function bring(e: Event) {
 }
 
 function all(what: string) {
-  if (what === 'export') saveJson(core.keepPins(), `${props.open.detail.value?.name ?? 'Scene'} Pins.json`);
+  if (what === 'export') saveJson(core.kept.pins(), `${props.open.detail.value?.name ?? 'Scene'} Pins.json`);
   if (what === 'import') file.value?.click();
   if (what === 'board') run('pin.add', { board: true });
 }

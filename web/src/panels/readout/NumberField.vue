@@ -6,13 +6,13 @@ import { useRun } from '../../stage/run';
 const props = defineProps<{ field: Field; name: string }>();
 const run = useRun();
 /** Three in a row are shortened until one looks into them. */
-const shown = () => (looking.value ? props.field.text : (props.field.short ?? props.field.text));
+const shown = () => (looking.value ? props.field.text : (props.field.brief ?? props.field.text));
 const looking = ref(false);
 /** Whether something was typed that the core has not heard of; until then the field follows the core. */
 const typed = ref(false);
 const text = ref(shown());
 watch(
-  () => [props.field.text, props.field.short],
+  () => [props.field.text, props.field.brief],
   () => {
     if (!typed.value) text.value = shown();
   },

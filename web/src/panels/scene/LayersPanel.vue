@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue';
-import type { Layer } from '../../core';
+import type { LayerRow } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
@@ -18,7 +18,7 @@ function set(what: 'eye' | 'lock', layer: string) {
   return (on: boolean) => run(what === 'eye' ? 'layer.visible' : 'layer.pickable', { layer, on });
 }
 
-async function choose(l: Layer, what: string) {
+async function choose(l: LayerRow, what: string) {
   if (what !== 'rename') {
     run(what, { layer: l.id });
     return;
@@ -29,7 +29,7 @@ async function choose(l: Layer, what: string) {
   field.value?.[0]?.select();
 }
 
-function renamed(l: Layer, keep: boolean) {
+function renamed(l: LayerRow, keep: boolean) {
   if (renaming.value !== l.id) return;
   renaming.value = null;
   if (keep) run('layer.rename', { layer: l.id, name: name.value });

@@ -1,4 +1,3 @@
-import * as core from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 
 export interface Wish {
@@ -22,7 +21,7 @@ export async function shoot(
   colors: { ground: string; text: string; words: string },
   part: (done: number) => boolean,
 ): Promise<Blob | null> {
-  const places = core.shotPlaces(wish.sort, wish.width, wish.height);
+  const places = open.core.draw.shotPlaces(wish.sort, wish.width, wish.height);
   const out = document.createElement('canvas');
   out.width = wish.width;
   out.height = wish.height;
@@ -33,7 +32,7 @@ export async function shoot(
   for (const [i, p] of places.entries()) {
     if (!part(i / places.length)) return null;
     await new Promise((r) => window.setTimeout(r, 20));
-    const matrices = core.wholeMatrices(p.number, p.width / p.height);
+    const matrices = open.core.draw.wholeMatrices(p.number, p.width / p.height);
     c.putImageData(
       open.draw({ matrices, number: p.number, overlays: wish.overlays }, p.width, p.height, p.ratio),
       p.x,

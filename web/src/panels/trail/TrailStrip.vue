@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
-import * as core from '../../core';
+import { useCore } from '../../core';
 import { usePictures } from '../../stage/pictures';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
+const core = useCore();
 defineEmits<{ close: [] }>();
 const store = useStage();
 const run = useRun();
@@ -15,7 +16,7 @@ const entries = computed(() => {
   void pictures?.version.value;
   const v = active.value;
   if (!v || !store.readout.trail) return [];
-  return core.trailEntries(v.id).map((e, i) => ({ ...e, at: i, picture: pictures?.ofTrail(v, e, i) }));
+  return core.show.trailEntries(v.id).map((e, i) => ({ ...e, at: i, picture: pictures?.ofTrail(v, e, i) }));
 });
 const here = computed(() => entries.value.findIndex((e) => e.on));
 

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import * as core from '../../core';
+import type { DrawApi, Plan, Rect, Frame } from '../../core';
 import { copySmall, upright } from './copying';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
@@ -45,6 +45,7 @@ export class Painter {
   private height = 1;
 
   constructor(
+    private readonly core: DrawApi,
     canvas: HTMLCanvasElement,
     private readonly imageLoaded: () => void,
     private readonly restored: () => void = imageLoaded,
@@ -91,7 +92,7 @@ export class Painter {
   /** Takes the scene that the core has open. */
   open(file: ArrayBuffer): void {
     this.close();
-    this.models = new Models(file, this.palette, this.halfSize, this.ink, this.pixel, this.imageLoaded);
+    this.models = new Models(this.core, file, this.palette, this.halfSize, this.ink, this.pixel, this.imageLoaded);
     this.scene.add(this.models.root);
   }
 
@@ -128,7 +129,7 @@ export class Painter {
   }
 
   /** Draws viewports; gives whether everything that belongs into them was there. */
-  draw(views: core.View[]): boolean {
+  draw(views: Frame[]): boolean {
     const started = performance.now();
     this.renderer.info.reset();
     let complete = this.models !== null;
@@ -150,19 +151,19 @@ export class Painter {
     this.renderer.clear();
   }
 
-  private drawView(view: core.View): boolean {
+  private drawView(view: Frame): boolean {
     const { x, y, width, height } = view.rect;
     const bottom = this.height - y - height;
     this.renderer.setViewport(x, bottom, width, height);
     this.renderer.setScissor(x, bottom, width, height);
     const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
-    return this.paint(core.matrices(view.number), core.plan(view.number), view.number, box, null);
+    return this.paint(this.core.matrices(view.number), this.core.plan(view.number), view.number, box, null);
   }
 
   /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
   private paint(
     matrices: Float64Array,
-    plan: Pick<core.Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>,
+    plan: Pick<Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>,
     number: number | null,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null,
@@ -173,9 +174,9 @@ export class Painter {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(plan, number === null ? NO_EDGES : core.edges(number)) ?? false;
+    const complete = this.models?.prepare(plan, number === null ? NO_EDGES : this.core.edges(number)) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
-    if (this.grid.mesh.visible) this.grid.set(core.grid(number!));
+    if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
     this.camera.layers.set(Form.grid);
     if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);
     if (plan.surfaces) {
@@ -203,7 +204,7 @@ export class Painter {
     ratio: number,
   ): ImageData {
     const plain = { surfaces: true, edges: 'none', grid: false, outline: false } as const;
-    const drawn = what.number === null ? plain : core.plan(what.number);
+    const drawn = what.number === null ? plain : this.core.plan(what.number);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
     const samples = what.number === null || software() ? 0 : 4;
     const target = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
@@ -221,7 +222,7 @@ export class Painter {
   }
 
   /** What the canvas shows in a rectangle, in CSS pixels, made small; the page does not wait for the graphics card. */
-  copy(rect: core.Rect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
+  copy(rect: Rect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
     const k = this.pixel.value;
     // The part of it that has the picture's shape, from its middle.
     const scale = Math.min(rect.width / width, rect.height / height);

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import * as core from '../../core';
+import type { DrawApi } from '../../core';
 
 /** A mesh that is used more often than this is drawn as instances. */
 export const CROWD = 256;
@@ -18,6 +18,7 @@ export class Crowd {
 
   /** @param at place of its first use in what the core draws */
   constructor(
+    private readonly core: DrawApi,
     readonly mesh: number,
     public at: number,
   ) {
@@ -28,7 +29,7 @@ export class Crowd {
   set(nodes: number[]): void {
     this.nodes = nodes;
     this.slots = new Map(nodes.map((n, i) => [n, i]));
-    const first = nodes.length ? core.placement(nodes[0]!, this.mesh) : null;
+    const first = nodes.length ? this.core.placement(nodes[0]!, this.mesh) : null;
     this.origin.makeTranslation(first?.[12] ?? 0, first?.[13] ?? 0, first?.[14] ?? 0);
     this.matrices = this.of(nodes);
     for (const form of this.forms.values()) this.fill(form, this.matrices);
@@ -41,7 +42,7 @@ export class Crowd {
   }
 
   private write(out: Float32Array, slot: number, node: number): void {
-    const m = core.placement(node, this.mesh);
+    const m = this.core.placement(node, this.mesh);
     const o = this.origin.elements;
     out.set(m, slot * 16);
     for (let k = 12; k < 15; k++) out[slot * 16 + k] = m[k]! - o[k]!;

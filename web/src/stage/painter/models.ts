@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import * as core from '../../core';
+import type { DrawApi, Plan } from '../../core';
 import { CROWD, Crowd } from './crowds';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
@@ -34,6 +34,7 @@ export class Models {
   private selected = new Set<number>();
 
   constructor(
+    private readonly core: DrawApi,
     file: ArrayBuffer,
     palette: Palette,
     halfSize: THREE.Vector2,
@@ -41,8 +42,8 @@ export class Models {
     pixel: { value: number },
     loaded: () => void,
   ) {
-    this.surfaces = new Surfaces(file, ink, pixel, loaded);
-    this.wires = new Wires((mesh) => this.surfaces.geometry(mesh).boundingSphere!);
+    this.surfaces = new Surfaces(core, file, ink, pixel, loaded);
+    this.wires = new Wires(core, (mesh) => this.surfaces.geometry(mesh).boundingSphere!);
     const widths = [0, 0.9, 1.1, 0, 0];
     this.wire = lineMaterial({ tints: palette.wire, widths, relative: false, hidden: false }, halfSize, pixel);
     this.picked = lineMaterial({ tints: palette.picked, widths, relative: false, hidden: false }, halfSize, pixel);
@@ -53,8 +54,8 @@ export class Models {
   /** Takes over which objects the core has now and which of them are shown. */
   sync(): void {
     const before = new Map(this.models.map((m) => [`${m.node}/${m.mesh}`, m]));
-    const drawn = core.drawn();
-    const shown = core.shown();
+    const drawn = this.core.drawn();
+    const shown = this.core.shown();
     const uses = new Map<number, number>();
     for (let i = 1; i < drawn.length; i += 2) uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
     const crowded = new Map<number, number[]>();
@@ -87,7 +88,7 @@ export class Models {
   private crowd(mesh: number, at: number): void {
     let c = this.crowds.get(mesh);
     if (!c) {
-      c = new Crowd(mesh, at);
+      c = new Crowd(this.core, mesh, at);
       this.crowds.set(mesh, c);
       this.root.add(c.root);
     }
@@ -101,7 +102,7 @@ export class Models {
   }
 
   /** Makes and shows what a plan needs. Gives false while the edges for it have not come. */
-  prepare(plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
+  prepare(plan: Pick<Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
     let complete = true;
     for (const m of this.models) {
       if (!m.on) {
@@ -127,7 +128,7 @@ export class Models {
     return complete;
   }
 
-  private prepareCrowd(c: Crowd, plan: Pick<core.Plan, 'surfaces' | 'edges'>, edges: number): boolean {
+  private prepareCrowd(c: Crowd, plan: Pick<Plan, 'surfaces' | 'edges'>, edges: number): boolean {
     if (plan.edges === 'lines') {
       const g = this.wires.geometry(c.mesh, edges);
       if (!g) return false;
@@ -175,7 +176,7 @@ export class Models {
   private place(object: THREE.Mesh, m: Model, form: number): THREE.Mesh {
     object.matrixAutoUpdate = false;
     object.matrixWorldAutoUpdate = false;
-    object.matrixWorld.fromArray(core.placement(m.node, m.mesh));
+    object.matrixWorld.fromArray(this.core.placement(m.node, m.mesh));
     object.layers.set(form);
     this.root.add(object);
     return object;
@@ -186,7 +187,7 @@ export class Models {
     const which = new Set(nodes);
     for (const m of this.models) {
       if (!which.has(m.node)) continue;
-      const matrix = core.placement(m.node, m.mesh);
+      const matrix = this.core.placement(m.node, m.mesh);
       for (const form of [m.surface, m.edged, m.wire]) form?.matrixWorld.fromArray(matrix);
     }
     for (const c of this.crowds.values()) c.moved(which);

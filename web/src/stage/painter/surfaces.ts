@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import * as core from '../../core';
+import type { DrawApi, Material } from '../../core';
 import { surfaceFragment, surfaceVertex } from './shaders';
 
 /** Surfaces of one mesh, as they are or with the sides of triangles marked for drawing edges on them. */
@@ -10,14 +10,15 @@ export class Surfaces {
   private readonly images = new Map<number, THREE.Texture>();
 
   constructor(
+    private readonly core: DrawApi,
     private readonly file: ArrayBuffer,
     private readonly ink: { value: THREE.Vector3 },
     private readonly pixel: { value: number },
     private readonly loaded: () => void,
   ) {}
 
-  private static sphere(mesh: number): THREE.Sphere {
-    const [x, y, z, r] = core.ball(mesh);
+  private sphere(mesh: number): THREE.Sphere {
+    const [x, y, z, r] = this.core.ball(mesh);
     return new THREE.Sphere(new THREE.Vector3(x, y, z), r);
   }
 
@@ -25,14 +26,14 @@ export class Surfaces {
     let g = this.plain.get(mesh);
     if (!g) {
       g = new THREE.BufferGeometry();
-      g.setAttribute('position', new THREE.BufferAttribute(core.positions(mesh), 3));
-      const normal = core.attribute(mesh, 'NORMAL', 3);
-      const uv = core.attribute(mesh, 'TEXCOORD_0', 2);
-      const color = core.attribute(mesh, 'COLOR_0', 4);
+      g.setAttribute('position', new THREE.BufferAttribute(this.core.positions(mesh), 3));
+      const normal = this.core.attribute(mesh, 'NORMAL', 3);
+      const uv = this.core.attribute(mesh, 'TEXCOORD_0', 2);
+      const color = this.core.attribute(mesh, 'COLOR_0', 4);
       if (normal) g.setAttribute('normal', new THREE.BufferAttribute(normal, 3));
       if (uv) g.setAttribute('uv', new THREE.BufferAttribute(uv, 2));
       if (color) g.setAttribute('color', new THREE.BufferAttribute(color, 4));
-      const index = core.indices(mesh);
+      const index = this.core.indices(mesh);
       const small = g.getAttribute('position')!.count < 65536;
       g.setIndex(
         new THREE.BufferAttribute(
@@ -40,7 +41,7 @@ export class Surfaces {
           1,
         ),
       );
-      g.boundingSphere = Surfaces.sphere(mesh);
+      g.boundingSphere = this.sphere(mesh);
       this.plain.set(mesh, g);
     }
     return g;
@@ -50,11 +51,11 @@ export class Surfaces {
   edgedGeometry(mesh: number): THREE.BufferGeometry | null {
     let g = this.edged.get(mesh);
     if (!g) {
-      const sides = core.sides(mesh);
+      const sides = this.core.sides(mesh);
       if (!sides) return null;
       const indexed = this.geometry(mesh);
       g = new THREE.BufferGeometry();
-      const index = core.indices(mesh);
+      const index = this.core.indices(mesh);
       for (const name of Object.keys(indexed.attributes)) {
         const from = indexed.attributes[name] as THREE.BufferAttribute;
         const n = from.itemSize;
@@ -77,7 +78,7 @@ export class Surfaces {
   }
 
   material(mesh: number, edges: boolean): THREE.ShaderMaterial {
-    const m = core.material(mesh);
+    const m = this.core.material(mesh);
     const g = this.geometry(mesh);
     const has = { normal: !!g.getAttribute('normal'), color: !!g.getAttribute('color'), uv: !!g.getAttribute('uv') };
     const key = [m.id, edges, has.normal, has.color, has.uv].join();
@@ -113,7 +114,7 @@ export class Surfaces {
     return material;
   }
 
-  private image(image: NonNullable<core.Material['image']>): THREE.Texture {
+  private image(image: NonNullable<Material['image']>): THREE.Texture {
     let texture = this.images.get(image.id);
     if (!texture) {
       const made = new THREE.Texture();

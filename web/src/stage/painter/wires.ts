@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import * as core from '../../core';
+import type { DrawApi } from '../../core';
 import { lineGeometry } from './lines';
 
 const FIRST = 256;
@@ -8,17 +8,20 @@ const FIRST = 256;
 export class Wires {
   private readonly made = new Map<number, { capacity: number; geometry: THREE.BufferGeometry }>();
 
-  constructor(private readonly ball: (mesh: number) => THREE.Sphere) {}
+  constructor(
+    private readonly core: DrawApi,
+    private readonly ball: (mesh: number) => THREE.Sphere,
+  ) {}
 
   /** Geometry with at least the first `count` edges of a mesh; null while its edges have not come. */
   geometry(mesh: number, count: number): THREE.BufferGeometry | null {
     const known = this.made.get(mesh);
     if (known && known.capacity >= count) return known.geometry;
-    const ends = core.edgeVertices(mesh);
-    const strength = core.edgeStrength(mesh);
+    const ends = this.core.edgeVertices(mesh);
+    const strength = this.core.edgeStrength(mesh);
     if (!ends || !strength) return null;
     const capacity = Math.min(strength.length, Math.max(FIRST, 2 ** Math.ceil(Math.log2(Math.max(1, count)))));
-    const xyz = core.positions(mesh);
+    const xyz = this.core.positions(mesh);
     const both = new Float32Array(capacity * 6);
     for (let i = 0; i < capacity * 2; i++) {
       const v = ends[i]! * 3;

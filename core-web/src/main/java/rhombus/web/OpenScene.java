@@ -12,6 +12,8 @@ import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.show.ImageRange;
+import rhombus.core.stage.show.Material;
 
 /** A fetched scene file and what a painter needs of it. */
 final class OpenScene {
@@ -76,21 +78,21 @@ final class OpenScene {
     }
 
     /** Colour, texture (as a byte range of the file) and sidedness of a mesh. */
-    Map<String, Object> material(int mesh) {
+    Material material(int mesh) {
         int index = Plain.whole(primitive(mesh).get("material"), -1);
         Map<String, Object> m = index < 0 ? Map.of() : Plain.map(Plain.list(gltf.get("materials")).get(index));
         Map<String, Object> pbr = Plain.map(m.get("pbrMetallicRoughness"));
         double[] color = Plain.numbers(pbr.get("baseColorFactor"), 4);
         int texture = Plain.whole(Plain.map(pbr.get("baseColorTexture")).get("index"), -1);
-        return Plain.map(
-                "id", index,
-                "color", color == null ? Plain.list(1, 1, 1, 1) : Plain.list(color),
-                "blend", "BLEND".equals(m.get("alphaMode")),
-                "cutoff", "MASK".equals(m.get("alphaMode")) ? Plain.number(m.get("alphaCutoff"), 0.5) : 0,
-                "image", texture < 0 ? null : image(texture));
+        return new Material(
+                index,
+                color == null ? new double[] {1, 1, 1, 1} : color,
+                "BLEND".equals(m.get("alphaMode")),
+                "MASK".equals(m.get("alphaMode")) ? Plain.number(m.get("alphaCutoff"), 0.5) : 0,
+                texture < 0 ? null : image(texture));
     }
 
-    private Map<String, Object> image(int texture) {
+    private ImageRange image(int texture) {
         int source = Plain.whole(Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), -1);
         if (source < 0) {
             return null;
@@ -98,11 +100,8 @@ final class OpenScene {
         Map<String, Object> image = Plain.map(Plain.list(gltf.get("images")).get(source));
         Map<String, Object> view =
                 Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
-        return Plain.map(
-                "id", source,
-                "type", image.get("mimeType"),
-                "start", binary + Plain.whole(view.get("byteOffset"), 0),
-                "length", Plain.whole(view.get("byteLength"), 0));
+        return new ImageRange(
+                source, Plain.text(image.get("mimeType"), ""), binary + Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0));
     }
 
     @JSBody(params = {"b", "at", "n"}, script = "return JSON.parse(new TextDecoder().decode(new Uint8Array(b, at, n)));")

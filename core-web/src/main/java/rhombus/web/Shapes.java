@@ -2,11 +2,11 @@ package rhombus.web;
 
 import java.util.HashMap;
 import java.util.Map;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Shape;
 import rhombus.core.scene.ShapeMesh;
+import rhombus.core.stage.show.Material;
 
 /** What a painter needs of meshes that are made from numbers and are in no file. */
 final class Shapes {
@@ -23,7 +23,7 @@ final class Shapes {
     }
 
     /** Plain and light, a little cool: it has no colour of its own yet. */
-    static Map<String, Object> material() {
-        return Plain.map("id", -2, "color", Plain.list(0.56, 0.6, 0.62, 1), "blend", false, "cutoff", 0);
+    static Material material() {
+        return new Material(-2, new double[] {0.56, 0.6, 0.62, 1}, false, 0, null);
     }
 }

@@ -136,26 +136,28 @@ class AgreementTest {
 
     private static final String REPLAY = """
             async (log) => {
-              const core = await import('/agreement/core.js');
               const file = (n) => fetch('/agreement/' + n).then((r) => r.arrayBuffer());
+              const {newStage} = await import('/agreement/core.js');
+              const core = newStage();
+              const {input, draw} = core;
               core.resize(1000, 800);
               core.openScene(await file('geometry'), 'Yard');
-              core.attachEdges(await file('edges'));
-              core.attachHierarchies(await file('hierarchies'));
+              draw.attachEdges(await file('edges'));
+              draw.attachHierarchies(await file('hierarchies'));
               const out = [];
               for (const e of log) {
-                if (e[0] === 'pointer') core.pointer(e[1], e[2], e[3], e[4], false, e[5]);
-                else if (e[0] === 'wheel') core.wheel(e[1], e[2], 0, e[3], e[4], e[5], e[6]);
-                else if (e[0] === 'habit') core.setHabit({id: e[1], value: e[2]});
+                if (e[0] === 'pointer') input.pointer(e[1], e[2], e[3], e[4], false, e[5]);
+                else if (e[0] === 'wheel') input.wheel(e[1], e[2], 0, e[3], e[4], e[5], e[6]);
+                else if (e[0] === 'habit') core.keys.setHabit({id: e[1], value: e[2]});
                 else if (e[0] === 'touch') {
-                  if (e[1] === 0) core.touchDown(e[2], e[3], e[4], e[5]);
-                  else if (e[1] === 1) core.touchMove(e[2], e[3], e[4], e[5]);
-                  else core.touchUp(e[2], e[3], e[4], false, e[5]);
-                } else if (e[0] === 'down') core.keyDown(e[1], e[2], false, e[3]);
-                else if (e[0] === 'up') core.keyUp(e[1], e[2], e[3]);
+                  if (e[1] === 0) input.touchDown(e[2], e[3], e[4], e[5]);
+                  else if (e[1] === 1) input.touchMove(e[2], e[3], e[4], e[5]);
+                  else input.touchUp(e[2], e[3], e[4], false, e[5]);
+                } else if (e[0] === 'down') input.keyDown(e[1], e[2], false, e[3]);
+                else if (e[0] === 'up') input.keyUp(e[1], e[2], e[3]);
                 else core.tick(e[1]);
                 const all = new Float64Array(128);
-                for (let v = 0; v < 4; v++) all.set(core.matrices(v), v * 32);
+                for (let v = 0; v < 4; v++) all.set(draw.matrices(v), v * 32);
                 out.push(all);
               }
               const bytes = new Uint8Array(out.length * 1024);
@@ -251,8 +253,7 @@ class AgreementTest {
         Page page = page();
         Object got = page.evaluate("""
                 async ([p, t, rays]) => {
-                  const core = await import('/agreement/core.js');
-                  core.buildHierarchy(new Float32Array(p), new Int32Array(t));
+                      core.buildHierarchy(new Float32Array(p), new Int32Array(t));
                   const out = new Float64Array(rays.length / 6 * 2);
                   core.castRays(new Float64Array(rays), out);
                   return [...out];

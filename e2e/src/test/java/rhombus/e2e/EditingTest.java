@@ -298,6 +298,8 @@ class EditingTest extends OfTheirOwn {
         page.locator("[data-history]").click();
         page.locator("[data-command='app.versions']:visible").click();
         page.locator("[data-version] button:has-text('Go back to it')").first().click();
+        // The version has to come from the server first.
+        page.waitForFunction("() => window.rhombus.scene().objects.some(o => o.name === 'Red box')");
         hand.idle();
         assertThat(hand.middle("Red box")[0]).isCloseTo(3, within(1e-6));
         hand.press("[data-command='edit.undo']");

@@ -47,7 +47,7 @@ final class Rooms {
             ground, subject, tools, new Stepping(ground, subject), walking, boards, linked, pins, grips, hover, resolver));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots =
-            new Snapshots(ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints);
+            new Snapshots(ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
     final Shots shots = new Shots(ground);
     final Kept kept = new Kept(ground, subject, boards, pins, workspace);
 

@@ -4,7 +4,6 @@ import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.pick.Hit;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.hand.Input;
@@ -78,13 +77,13 @@ public final class Stage {
         rooms.subject.open(s);
         rooms.ground.attention().worked(null);
         rooms.boards.open();
-        changes().add(Changes.EVERYTHING);
+        changes().everything();
     }
 
     /** Edges or hierarchies have been attached to the scene's meshes. */
     public void geometryCame() {
         rooms.ground.model().geometryCame();
-        changes().add(Changes.VIEWS);
+        changes().views();
     }
 
     /** The stage has another size. Before the first scene, home poses wait for it. */
@@ -134,21 +133,8 @@ public final class Stage {
         return rooms.animating();
     }
 
-    // ---- what an eye meets ---------------------------------------------------------------------------------------
-
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */
     public Vec3 project(String viewId, Vec3 p) {
-        ViewState v = rooms.ground.board().named(viewId);
-        if (v == null) {
-            return null;
-        }
-        Vec3 s = v.screen().project(p);
-        return new Vec3(s.x() + v.x, s.y() + v.y, s.z());
-    }
-
-    /** What a click at a point of the stage would take in a viewport, or null. */
-    public Hit pick(String viewId, double x, double y) {
-        ViewState v = rooms.ground.board().named(viewId);
-        return v == null ? null : rooms.subject.picks().pick(v, x - v.x, y - v.y);
+        return rooms.snapshots.project(viewId, p);
     }
 }

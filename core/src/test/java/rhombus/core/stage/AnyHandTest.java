@@ -112,9 +112,9 @@ class AnyHandTest {
                 assertThat(d).isFinite();
             }
         }
-        stage.snapshots().views();
-        stage.snapshots().readout();
-        stage.snapshots().hints(java.util.Map.of());
+        new Seen(stage).views();
+        new Seen(stage).readout();
+        new Seen(stage).hints(java.util.Map.of());
     }
 
     @Property(tries = 1000)

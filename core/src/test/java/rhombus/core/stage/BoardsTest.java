@@ -283,7 +283,7 @@ class BoardsTest {
             hand.drag(700, 200, 40, 0, 2, 0);
         }
         Pose last = hand.pose(1);
-        assertThat(stage.snapshots().trailEntries("v2")).hasSize(6);
+        assertThat(new Seen(stage).trailEntries("v2")).hasSize(6);
         hand.run("trail.go", "v2", "to", 0);
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(start);
@@ -377,7 +377,7 @@ class BoardsTest {
 
     @Test
     void theChooserShowsWhatEachChoiceLeadsTo() {
-        List<Object> choices = stage.snapshots().choices("v2");
+        List<Object> choices = new Seen(stage).choices("v2");
         assertThat(choices).extracting(c -> Plain.map(c).get("label"))
                 .containsExactly("Top", "Front", "Right", "Bottom", "Back", "Left", "Free flat", "Scout", "Shot");
         for (Object o : choices) {
@@ -389,7 +389,7 @@ class BoardsTest {
             h.rest();
             assertThat(h.pose(1)).as("%s", c.get("label")).isEqualTo(wanted);
             assertThat(h.stage.rooms.subject.selection().nodes()).containsExactly(2);
-            assertThat(Plain.map(h.stage.snapshots().choices("v2").stream().filter(x -> Plain.map(x).get("id").equals(c.get("id"))).findFirst().get()).get("on"))
+            assertThat(Plain.map(new Seen(h.stage).choices("v2").stream().filter(x -> Plain.map(x).get("id").equals(c.get("id"))).findFirst().get()).get("on"))
                     .isEqualTo(true);
         }
     }
@@ -428,8 +428,8 @@ class BoardsTest {
     @Test
     void aContactSheetHasEveryViewportEvenInSolo() {
         hand.run("board.solo", "v2");
-        assertThat(stage.shots().places("board", 900, 600)).hasSize(1);
-        List<Map<String, Object>> sheet = stage.shots().places("sheet", 900, 600).stream().map(Plain::map).toList();
+        assertThat(new Seen(stage).places("board", 900, 600)).hasSize(1);
+        List<Map<String, Object>> sheet = new Seen(stage).places("sheet", 900, 600).stream().map(Plain::map).toList();
         assertThat(sheet).extracting(m -> m.get("caption")).hasSize(4).doesNotHaveDuplicates();
         for (Map<String, Object> a : sheet) {
             double right = Plain.number(a.get("x"), 0) + Plain.number(a.get("width"), 0);

@@ -29,11 +29,11 @@ class EditingTest {
     }
 
     private Map<String, Object> marks(int view) {
-        return stage.snapshots().marks(view);
+        return new Seen(stage).marks(view);
     }
 
     private List<Object> application() {
-        return stage.changes().takeApplication();
+        return new Seen(stage).application();
     }
 
     // ---- selecting -----------------------------------------------------------------------------------------------------
@@ -121,7 +121,7 @@ class EditingTest {
             assertThat(parts).isNotEmpty();
             assertThat(Plain.map(parts.get(0))).containsEntry("sort", sort);
             hand.move(10, 10, 0);
-            assertThat(stage.snapshots().pivot("v1")).containsEntry("rung", "components");
+            assertThat(new Seen(stage).pivot("v1")).containsEntry("rung", "components");
         }
         hand.run("select.components", null, "to", "vertex");
         hand.rest();
@@ -260,14 +260,14 @@ class EditingTest {
         hand.run("select.set", null, "objects", List.of("n4"));
         Vec3 s = hand.onScreen(1, 2);
         hand.move(s.x(), s.y(), 0);
-        assertThat(stage.snapshots().pivot("v2")).containsEntry("rung", "surface");
+        assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "surface");
         hand.run("pivot.ladder", null, "preset", "my selection");
-        assertThat(stage.snapshots().pivot("v2")).containsEntry("rung", "selection");
-        assertThat(stage.snapshots().pivot("v2").get("reason").toString()).contains("Far box").contains("No point is pinned");
+        assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "selection");
+        assertThat(new Seen(stage).pivot("v2").get("reason").toString()).contains("Far box").contains("No point is pinned");
         hand.run("pivot.ladder", null, "rung", "selection", "on", false);
-        assertThat(stage.snapshots().pivot("v2")).containsEntry("rung", "surface");
+        assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "surface");
         hand.run("pivot.ladder", null, "rung", "origin", "by", -9);
-        assertThat(stage.snapshots().pivot("v2")).containsEntry("rung", "origin");
+        assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "origin");
         assertThat(stage.habits().toPlain().toString()).contains("origin,pinned");
         hand.run("pivot.ladder", null, "preset", "under my pointer");
         assertThat(stage.habits().toPlain().toString()).as("the usual order is not kept").doesNotContain("ladder");
@@ -352,7 +352,7 @@ class EditingTest {
         assertThat(poses()).isEqualTo(before);
         assertThat(scene().world(4)).containsExactly(Scenes.boxes().world(4));
         hand.run("edit.go", null, "to", 5);
-        assertThat(stage.snapshots().history()).containsEntry("done", 5);
+        assertThat(new Seen(stage).history()).containsEntry("done", 5);
         assertThat(poses()).isEqualTo(before);
     }
 

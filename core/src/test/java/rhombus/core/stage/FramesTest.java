@@ -59,7 +59,7 @@ class FramesTest {
         stage.resize(1003, 803);
         stage.open(scene(row(30, new Vec3(9000, 0, 0))), "Stray");
         stage.command("view.frame-all", Map.of(), "v2", 10);
-        Map<String, Object> notice = Plain.map(stage.changes().takeNotices().get(0));
+        Map<String, Object> notice = Plain.map(new Seen(stage).notices().get(0));
         assertThat((String) notice.get("text")).contains("Box 30").contains("km");
         assertThat(notice.get("command")).isEqualTo("view.frame-everything");
         stage.command("view.frame-everything", Map.of(), "v2", 20);

@@ -105,16 +105,16 @@ final class Hand {
     }
 
     List<String> notices() {
-        return stage.changes().takeNotices().stream().map(n -> Plain.text(Plain.map(n).get("text"), "")).toList();
+        return new Seen(stage).notices().stream().map(n -> Plain.text(Plain.map(n).get("text"), "")).toList();
     }
 
     Map<String, Object> marks(int view) {
-        return stage.snapshots().marks(view);
+        return new Seen(stage).marks(view);
     }
 
     /** The hint for a trigger, words and explanation. */
     String hint(String trigger) {
-        for (Object o : stage.snapshots().hints(Map.of())) {
+        for (Object o : new Seen(stage).hints(Map.of())) {
             Map<String, Object> h = Plain.map(o);
             if (List.of(Plain.text(h.get("trigger"), "").split(" or ")).contains(trigger)) {
                 return h.get("words") + (h.containsKey("does") && !h.get("does").equals("") ? ": " + h.get("does") : "");

@@ -148,7 +148,7 @@ class HintsTest {
         } else {
             stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
-        List<Object> hints = stage.snapshots().hints(Map.of());
+        List<Object> hints = new Seen(stage).hints(Map.of());
         assertThat(hints).isNotEmpty();
         List<String> told = new ArrayList<>();
         for (Object o : hints) {
@@ -180,7 +180,7 @@ class HintsTest {
         assertThat(hand.hint("left-click")).isEqualTo("select");
         hand.run("walk.start", null);
         assertThat(hand.hint("Esc")).isEqualTo("leave and stay");
-        assertThat(hand.stage.snapshots().hints(Map.of()).toString()).doesNotContain("facet");
+        assertThat(new Seen(hand.stage).hints(Map.of()).toString()).doesNotContain("facet");
     }
 
     @Example

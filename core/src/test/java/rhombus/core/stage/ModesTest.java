@@ -467,6 +467,6 @@ class ModesTest {
         assertThat(Habits.of(Map.of("format", "rhombus-habits", "values", Map.of("wheel.speed", -4, "x", 1))).toPlain())
                 .isEqualTo(Habits.USUAL.toPlain());
         // The pivot ladder has a place of its own in the Readout.
-        assertThat(hand.stage.snapshots().habits()).hasSize(AllHabits.all().size() - 1);
+        assertThat(new Seen(hand.stage).habits()).hasSize(AllHabits.all().size() - 1);
     }
 }

@@ -321,7 +321,7 @@ class MovingTest {
     void aTrackpadMovesAtOnceByItsTrueDeltasAndAPinchByItsScale() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        double distance = hand.stage.pick("v2", s.x(), s.y()).distance();
+        double distance = hand.stage.snapshots().pick("v2", s.x(), s.y()).distance();
         hand.stage.input().wheel(s.x(), s.y(), 0, -4, 0, 0, hand.now += 10);
         assertThat(hand.view(1).glide).isNull();
         assertThat(hand.pose(1).eye().distance(before.eye())).isCloseTo(distance * (1 - Math.pow(0.85, 0.04)), within(1e-9));
@@ -330,7 +330,7 @@ class MovingTest {
         // W3C UI Events: a pinch is a wheel event with ctrlKey; its scale s comes as a delta of -100 ln s pixels.
         hand.stage.input().wheel(s.x(), s.y(), 0, -100 * Math.log(1.1), 0, Modifiers.CTRL, hand.now += 10);
         hand.rest();
-        assertThat(hand.stage.pick("v2", s.x(), s.y()).distance()).isCloseTo(distance / 1.1, within(1e-6));
+        assertThat(hand.stage.snapshots().pick("v2", s.x(), s.y()).distance()).isCloseTo(distance / 1.1, within(1e-6));
     }
 
     @Test
@@ -364,7 +364,7 @@ class MovingTest {
     @Test
     void aDoubleClickCentresAtTheSameDistance() {
         Vec3 s = hand.onScreen(1, 4);
-        Vec3 point = hand.stage.pick("v2", s.x(), s.y()).point();
+        Vec3 point = hand.stage.snapshots().pick("v2", s.x(), s.y()).point();
         double distance = hand.pose(1).eye().distance(point);
         hand.click(s.x(), s.y());
         hand.click(s.x(), s.y());

@@ -47,14 +47,14 @@ class StageTest {
     }
 
     private Map<String, Object> snapshot(int i) {
-        return Plain.map(stage.snapshots().views().get(i));
+        return Plain.map(new Seen(stage).views().get(i));
     }
 
     @Test
     void fourViewportsStandAtHome() {
-        assertThat(stage.snapshots().views()).extracting(v -> Plain.map(v).get("direction"))
+        assertThat(new Seen(stage).views()).extracting(v -> Plain.map(v).get("direction"))
                 .containsExactly("top", "free", "front", "right");
-        assertThat(stage.snapshots().views()).extracting(v -> Plain.map(v).get("projection"))
+        assertThat(new Seen(stage).views()).extracting(v -> Plain.map(v).get("projection"))
                 .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
         assertThat(Captions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
     }
@@ -76,9 +76,9 @@ class StageTest {
     void orbitTurnsAboutTheSurfaceUnderThePointerAndIsOneStepOfTheTrail() {
         Vec3 s = onScreen(4);
         move(s.x(), s.y(), 0);
-        Vec3 pivot = Looks.point(stage.snapshots().pivot("v2").get("point"));
-        assertThat(stage.snapshots().pivot("v2").get("rung")).isEqualTo("surface");
-        assertThat((String) stage.snapshots().pivot("v2").get("reason")).contains("Far box").contains("No point is pinned");
+        Vec3 pivot = Looks.point(new Seen(stage).pivot("v2").get("point"));
+        assertThat(new Seen(stage).pivot("v2").get("rung")).isEqualTo("surface");
+        assertThat((String) new Seen(stage).pivot("v2").get("reason")).contains("Far box").contains("No point is pinned");
         Pose before = view(1).pose;
         move(s.x(), s.y(), 2);
         for (int i = 1; i <= 20; i++) {
@@ -134,7 +134,7 @@ class StageTest {
         Vec3 a = onScreen(2);
         Vec3 b = onScreen(4);
         click(a, 0);
-        assertThat(stage.snapshots().selection()).containsExactly((Object) "n2");
+        assertThat(stage.snapshots().selection()).containsExactly("n2");
         click(b, Modifiers.SHIFT);
         assertThat(stage.snapshots().selection()).containsExactly("n2", "n4");
         Vec3 slab = stage.project("v2", new Vec3(8, 0, 8));
@@ -153,7 +153,7 @@ class StageTest {
         Vec3 corner = stage.project("v3", new Vec3(-3.5, 0.8, -3));
         move(corner.x() + 4, corner.y(), 0);
         click(new Vec3(corner.x() + 4, corner.y(), 0), 0);
-        assertThat(stage.snapshots().selection()).containsExactly((Object) "n4");
+        assertThat(stage.snapshots().selection()).containsExactly("n4");
     }
 
     @Test
@@ -175,10 +175,10 @@ class StageTest {
         move(s.x(), s.y(), 0);
         tap("KeyV", 0);
         move(600, 20, 0);
-        assertThat(stage.snapshots().pivot("v2").get("rung")).isEqualTo("pinned");
-        assertThat(stage.snapshots().marks(1).get("pivot")).isNotNull();
+        assertThat(new Seen(stage).pivot("v2").get("rung")).isEqualTo("pinned");
+        assertThat(new Seen(stage).marks(1).get("pivot")).isNotNull();
         tap("KeyV", Modifiers.SHIFT);
-        assertThat(stage.snapshots().pivot("v2").get("rung")).isNotEqualTo("pinned");
+        assertThat(new Seen(stage).pivot("v2").get("rung")).isNotEqualTo("pinned");
     }
 
     @Test
@@ -212,7 +212,7 @@ class StageTest {
     void theMoveToolMovesAlongItsAxisAndSceneUndoNeverMovesAView() {
         click(onScreen(4), 0);
         tap("KeyM", 0);
-        List<Object> handles = Plain.list(stage.snapshots().marks(1).get("handles"));
+        List<Object> handles = Plain.list(new Seen(stage).marks(1).get("handles"));
         double[] line = Plain.numbers(handles.stream().map(Plain::map).filter(h -> h.get("id").equals("x")).findFirst().orElseThrow().get("points"), 4);
         double hx = view(1).x + (line[0] + line[2]) / 2;
         double hy = view(1).y + (line[1] + line[3]) / 2;
@@ -290,10 +290,10 @@ class StageTest {
     @Test
     void hintsSayWhatTheHandCanDoNow() {
         move(700, 200, 0);
-        assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
+        assertThat(new Seen(stage).hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
                 .contains("right-drag or hold D", "middle-drag or hold S", "wheel", "F", "hold A");
         stage.input().keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
-        assertThat(stage.snapshots().hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
+        assertThat(new Seen(stage).hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
                 .contains("frame all").doesNotContain("orbit");
     }
 
@@ -302,7 +302,7 @@ class StageTest {
         stage.input().capture(true);
         stage.input().keyDown("KeyH", 0, false, now += 10);
         stage.input().keyUp("KeyH", 0, now += 10);
-        Map<String, Object> seen = stage.rebinding().captured("frame", Map.of());
+        Map<String, Object> seen = new Seen(stage).captured("frame", Map.of());
         assertThat(seen.get("clash")).isEqualTo("go home");
         stage.rebinding().apply("set");
         assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyF");

@@ -76,7 +76,7 @@ class SteadyHandTest {
     }
 
     private String roll() {
-        for (Object o : Plain.list(stage.snapshots().readout().get("fields"))) {
+        for (Object o : Plain.list(new Seen(stage).readout().get("fields"))) {
             if ("roll".equals(Plain.map(o).get("key"))) {
                 return Plain.text(Plain.map(o).get("text"), "");
             }
@@ -111,7 +111,7 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
         Vec3 at = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
-        assertThat(stage.pick(scout.id, at.x(), at.y()).node()).isEqualTo(camera);
+        assertThat(stage.snapshots().pick(scout.id, at.x(), at.y()).object()).isEqualTo(stage.scene().node(camera).id());
         hand.move(at.x(), at.y(), 0);
         stage.input().keyDown(key, 0, false, hand.now += 10);
         for (int i = 1; i <= 10; i++) {
@@ -192,12 +192,12 @@ class SteadyHandTest {
         hand.tap("KeyX", 0);
         hand.tap("ArrowLeft", 0);
         hand.tap("KeyH", 0);
-        List<String> words = stage.snapshots().trailEntries("v2").stream().map(o -> Plain.text(Plain.map(o).get("words"), "")).toList();
+        List<String> words = new Seen(stage).trailEntries("v2").stream().map(o -> Plain.text(Plain.map(o).get("words"), "")).toList();
         assertThat(words).containsExactly("start", "orbit", "pan", "dolly", "from the right", "orbit left", "home");
         Map<String, Object> kept = stage.kept().workspace();
         Hand other = new Hand();
         other.stage.kept().restore(kept);
-        assertThat(other.stage.snapshots().trailEntries("v2").toString()).contains("orbit left");
+        assertThat(new Seen(other.stage).trailEntries("v2").toString()).contains("orbit left");
     }
 
     @Test
@@ -258,13 +258,13 @@ class SteadyHandTest {
     @ValueSource(strings = {"0", "-1", "1e12", "1e-9"})
     void sizesThatNoSolidHasAreRefusedInWords(String typed) {
         hand.run("add.shape", "v2", "shape", "box");
-        Object before = stage.snapshots().readout().get("selection");
+        Object before = new Seen(stage).readout().get("selection");
         hand.notices();
         hand.run("edit.shape", null, "width", typed);
         assertThat(hand.notices()).anyMatch(n -> n.startsWith("Width must be") && n.endsWith("the old number stays."));
-        assertThat(stage.snapshots().readout().get("selection")).isEqualTo(before);
+        assertThat(new Seen(stage).readout().get("selection")).isEqualTo(before);
         hand.run("edit.shape", null, "width", "2.5");
-        assertThat(stage.snapshots().readout().get("selection").toString()).contains("2.5 m");
+        assertThat(new Seen(stage).readout().get("selection").toString()).contains("2.5 m");
     }
 
     private Vec3 pivot(String id) {
@@ -333,10 +333,10 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "x", 1.2345678912, "y", 1e-12, "z", 123456.789012345);
         hand.rest();
         hand.move(600, 200, 0);
-        List<Object> fields = Plain.list(stage.snapshots().readout().get("fields"));
+        List<Object> fields = Plain.list(new Seen(stage).readout().get("fields"));
         assertThat(fields.stream().limit(3).map(f -> Plain.map(f).get("short"))).containsExactly("1.235", "0", "123500");
         assertThat(Plain.map(fields.get(0)).get("text")).isEqualTo("1.234567891 m");
         assertThat(Plain.map(fields.get(2)).get("text").toString()).startsWith("123456.789012345");
-        assertThat(stage.snapshots().readout().toString()).doesNotContainPattern("\\d[Ee]-?\\d+ (m|px)");
+        assertThat(new Seen(stage).readout().toString()).doesNotContainPattern("\\d[Ee]-?\\d+ (m|px)");
     }
 }

@@ -27,13 +27,13 @@ class ToolsTest {
     }
 
     private double[] handle(int view, String id) {
-        for (Object o : Plain.list(stage.snapshots().marks(view).get("handles"))) {
+        for (Object o : Plain.list(new Seen(stage).marks(view).get("handles"))) {
             if (id.equals(Plain.map(o).get("id"))) {
                 List<Object> p = Plain.list(Plain.map(o).get("points"));
                 return Plain.numbers(p, p.size());
             }
         }
-        throw new AssertionError("no handle " + id + " among " + stage.snapshots().marks(view).get("handles"));
+        throw new AssertionError("no handle " + id + " among " + new Seen(stage).marks(view).get("handles"));
     }
 
     /** The end of an arm or ring, the middle of a lozenge; on the stage. */
@@ -229,9 +229,9 @@ class ToolsTest {
         hand.habit("numbers.unit", "mm");
         hand.run("edit.place", null, "x", "500");
         assertThat(scene().pivot(4).x()).isCloseTo(0.5, within(1e-9));
-        stage.changes().takeNotices();
+        new Seen(stage).notices();
         hand.run("edit.place", null, "x", "5 parsec");
         assertThat(scene().pivot(4).x()).isCloseTo(0.5, within(1e-9));
-        assertThat(stage.changes().takeNotices().toString()).contains("cannot be read").contains("the old number stays");
+        assertThat(new Seen(stage).notices().toString()).contains("cannot be read").contains("the old number stays");
     }
 }

@@ -18,7 +18,7 @@ public final class AllCommands {
             LayerArea.area(), ToolArea.area(), EditArea.area(), ApplicationArea.area());
 
     /** Headings in the order in which lists show them. */
-    private static final List<String> GROUPS = List.of(
+    static final List<String> GROUPS = List.of(
             "Move the view", "Lens and crop", "Walk and fly", "Pad and Facet", "Frame", "Direction", "Display", "Board", "Trail",
             "Pins", "Pivot", "Cameras", "Select", "Objects", "Layers", "Change the scene", "Application");
 

@@ -27,9 +27,9 @@ import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** Actions on boards: their tabs, and how their viewports share the stage. */
@@ -166,13 +166,13 @@ public final class BoardArea {
         if (walking.on() && !walking.view().shown) {
             walking.leave();
         }
-        ground.changes().add(Changes.KEEP);
+        ground.changes().add(Topic.KEEP);
     }
 
     private void clearDeck() {
         boards.clearDeck(!boards.clearDeck());
         ground.changes().application("board.clear-deck", Map.of());
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     // ---- tabs ------------------------------------------------------------------------------------------------------

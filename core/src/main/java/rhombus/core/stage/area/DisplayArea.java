@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.Map;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** How a viewport draws. */
@@ -49,6 +49,6 @@ final class DisplayArea {
 
     private void changed(ViewState v) {
         ground.changes().view(v.number);
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 }

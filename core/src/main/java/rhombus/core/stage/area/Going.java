@@ -2,8 +2,8 @@ package rhombus.core.stage.area;
 
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -32,7 +32,7 @@ final class Going {
         if (v != walking.view()) {
             ground.navigator().remember(v, deed);
         }
-        ground.changes().add(Changes.CAPTION);
+        ground.changes().add(Topic.CAPTION);
     }
 
     /** Goes to a view that shows something on purpose: what was cropped is whole again. */

@@ -16,8 +16,8 @@ import rhombus.core.pick.Corner;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Parts;
 import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** Pinning the point that orbit turns about, and the order of the rungs it may come from. */
@@ -55,7 +55,7 @@ final class PivotArea {
 
     private void pin(Vec3 point, String on) {
         subject.pivot().pin(point, on);
-        ground.changes().add(Changes.READOUT | Changes.KEEP);
+        ground.changes().add(Topic.READOUT, Topic.KEEP);
     }
 
     private void here(Call c) {

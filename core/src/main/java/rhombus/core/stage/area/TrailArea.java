@@ -3,8 +3,8 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import rhombus.core.stage.motion.Walking;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
@@ -42,6 +42,6 @@ final class TrailArea {
         walking.leaveIn(v);
         v.release();
         ground.navigator().glide(v, to, ground.glideMs());
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 }

@@ -18,11 +18,11 @@ import rhombus.core.pick.Hit;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Choices;
 import rhombus.core.stage.view.Frames;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Homes;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewNumbers;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
@@ -157,7 +157,7 @@ final class ViewArea {
     private void home(ViewState v, Pose to, String words, String label) {
         v.home(to);
         ground.changes().notice(words, label, label == null ? null : "view.home");
-        ground.changes().add(Changes.KEEP);
+        ground.changes().add(Topic.KEEP);
     }
 
     private boolean direction(Call c) {

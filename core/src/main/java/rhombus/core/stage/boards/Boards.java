@@ -15,10 +15,10 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Kind;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Homes;
 import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -93,7 +93,8 @@ public final class Boards {
         for (ViewState v : current().views) {
             Cameras.follow(ground, v);
         }
-        ground.changes().add(Changes.LAYOUT | Changes.VIEWS | Changes.CAPTION | Changes.READOUT);
+        ground.changes().add(Topic.LAYOUT, Topic.CAPTION);
+        ground.changes().views();
     }
 
     /** Another scene: every board is new to it. */
@@ -178,18 +179,17 @@ public final class Boards {
     }
 
     /** The borders and crossings of the board in use as plain data; none while one viewport fills it. */
-    public List<Object> borders() {
+    public List<BorderMark> borders() {
         Board b = current();
-        List<Object> out = new ArrayList<>();
+        List<BorderMark> out = new ArrayList<>();
         if (b.solo >= 0) {
             return out;
         }
         Borders borders = Borders.of(b.arrangement, width, height);
-        borders.all().forEach(each -> out.add(Plain.map(
-                "id", each.id(), "upright", each.upright(), "part", each.part(),
-                "x", each.box().x(), "y", each.box().y(), "width", each.box().width(), "height", each.box().height())));
-        borders.crossings().forEach(c -> out.add(Plain.map(
-                "id", c.id(), "crossing", true, "x", c.x(), "y", c.y(), "width", Arrangement.GAP, "height", Arrangement.GAP)));
+        borders.all().forEach(each -> out.add(new BorderMark(
+                each.id(), each.upright(), null, each.part(), each.box().x(), each.box().y(), each.box().width(), each.box().height())));
+        borders.crossings().forEach(c -> out.add(
+                new BorderMark(c.id(), null, true, null, c.x(), c.y(), Arrangement.GAP, Arrangement.GAP)));
         return out;
     }
 
@@ -202,7 +202,7 @@ public final class Boards {
         leave();
         show(b);
         enter();
-        ground.changes().add(Changes.KEEP);
+        ground.changes().add(Topic.KEEP);
     }
 
     public void next(int by) {
@@ -310,7 +310,9 @@ public final class Boards {
 
     /** Something that is kept for the user has changed. */
     public void changed() {
-        ground.changes().add(Changes.BOARDS | Changes.KEEP | Changes.LAYOUT | Changes.VIEWS | Changes.CAPTION | Changes.READOUT);
+        ground.changes().add(Topic.BOARDS, Topic.KEEP, Topic.LAYOUT);
+        ground.changes().add(Topic.CAPTION);
+        ground.changes().views();
     }
 
     // ---- back ------------------------------------------------------------------------------------------------------

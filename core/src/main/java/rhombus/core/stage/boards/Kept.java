@@ -2,7 +2,6 @@ package rhombus.core.stage.boards;
 
 import java.util.Map;
 import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
 
 /** The documents that are kept for the user: boards, workspace, Pins, edits, and addresses to pass on. All are plain data. */
@@ -49,7 +48,7 @@ public final class Kept {
     /** Takes over what was kept for the user and this scene; whatever does not fit is passed over. */
     public void restore(Map<String, Object> document) {
         workspace.restore(document);
-        ground.changes().add(Changes.EVERYTHING);
+        ground.changes().everything();
     }
 
     /** The Pins. */

@@ -5,12 +5,11 @@ import java.util.List;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.navigate.Linked;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.view.Board;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Followers;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Pose;
@@ -57,7 +56,7 @@ public final class LinkedViews implements Followers {
                 Pose to = Linked.follow(lead.pose, lead.height, v.pose, v.height);
                 if (!to.equals(v.pose)) {
                     ground.navigator().pose(v, to);
-                    ground.changes().add(Changes.CAPTION);
+                    ground.changes().add(Topic.CAPTION);
                 }
             }
         });
@@ -77,7 +76,7 @@ public final class LinkedViews implements Followers {
     public void remember(ViewState lead) {
         for (ViewState v : followers(lead)) {
             if (v.trail.add(v.pose, "went along")) {
-                ground.changes().add(Changes.KEEP);
+                ground.changes().add(Topic.KEEP);
             }
         }
     }
@@ -98,8 +97,8 @@ public final class LinkedViews implements Followers {
     }
 
     /** Lines through a viewport at the coordinates of the point under the hand, while a linked view moves. */
-    public List<Object> lines(ViewState v) {
-        List<Object> out = new ArrayList<>();
+    public List<SharedLine> lines(ViewState v) {
+        List<SharedLine> out = new ArrayList<>();
         ViewState lead = moving();
         if (lead == null || !takesPart(v) || lead != v && !followers(lead).contains(v)) {
             return out;
@@ -111,11 +110,7 @@ public final class LinkedViews implements Followers {
         for (int axis = 0; axis < 3; axis++) {
             if (Linked.shows(lead.pose, axis) && Linked.shows(v.pose, axis)) {
                 boolean upright = Math.abs(v.pose.orientation().right().get(axis)) > 0.5;
-                out.add(Plain.map(
-                        "axis", "xyz".substring(axis, axis + 1),
-                        "upright", upright,
-                        "at", upright ? s.x() : s.y(),
-                        "words", Lengths.words(p.get(axis))));
+                out.add(new SharedLine("xyz".substring(axis, axis + 1), upright, upright ? s.x() : s.y(), Lengths.words(p.get(axis))));
             }
         }
         return out;

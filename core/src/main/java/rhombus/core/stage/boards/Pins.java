@@ -9,9 +9,9 @@ import rhombus.core.board.Arrangement;
 import rhombus.core.board.Tab;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** Stored viewpoints of a scene, single ones and whole boards, in the order the user gave them. */
@@ -128,7 +128,7 @@ public final class Pins {
         try {
             list = new ArrayList<>();
             addAll(read(m));
-            ground.changes().add(Changes.PINS);
+            ground.changes().add(Topic.PINS);
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
@@ -168,7 +168,7 @@ public final class Pins {
     }
 
     private void changed() {
-        ground.changes().add(Changes.PINS | Changes.KEEP_PINS);
+        ground.changes().add(Topic.PINS, Topic.KEEP_PINS);
     }
 
     // ---- what a person does ----------------------------------------------------------------------------------------

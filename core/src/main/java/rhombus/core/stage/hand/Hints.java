@@ -15,7 +15,6 @@ import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.view.Contexts;
@@ -53,7 +52,7 @@ public final class Hints {
     }
 
     /** The hints for this moment; {@code layout} tells what the user's own keyboard prints on its keys. */
-    public List<Object> now(Map<String, String> layout) {
+    public List<Hint> now(Map<String, String> layout) {
         return new Moment(layout).all();
     }
 
@@ -66,14 +65,14 @@ public final class Hints {
         private final ViewState view = ground.viewAt(x, y);
         private final int modifiers = resolver.modifiers();
         private final List<Context> contexts = resolver.moving() ? press.whileMoving() : press.contextsAt(x, y);
-        private final List<Object> out = new ArrayList<>();
+        private final List<Hint> out = new ArrayList<>();
         private final Set<String> said = new HashSet<>();
 
         Moment(Map<String, String> layout) {
             this.layout = layout;
         }
 
-        List<Object> all() {
+        List<Hint> all() {
             if (resolver.moving()) {
                 running(resolver.active());
             }
@@ -100,11 +99,10 @@ public final class Hints {
         private void running(Binding b) {
             Command c = gesture.command();
             String words = c == null ? "" : c.spoken().name(flat());
-            out.add(Plain.map(
-                    "trigger", resolver.latched() ? "click to put down" : "now",
-                    "words", words.isEmpty() ? b.words() : words,
-                    "does", c == null ? "" : c.spoken().does(flat()),
-                    "command", null));
+            out.add(new Hint(
+                    resolver.latched() ? "click to put down" : "now",
+                    words.isEmpty() ? b.words() : words,
+                    c == null ? "" : c.spoken().does(flat()), null, null));
         }
 
         private boolean flat() {
@@ -137,22 +135,19 @@ public final class Hints {
         }
 
         private void add(Binding b, String words, Command motion, String trigger) {
-            Map<String, Object> m = Plain.map(
-                    "trigger", trigger,
-                    "words", words,
-                    "does", motion == null ? null : does(motion),
-                    "command", performed(b),
-                    "bindings", new ArrayList<>(List.of(b.id())));
-            for (Object o : out) {
-                Map<String, Object> other = Plain.map(o);
-                if (other.get("command") != null && other.get("command").equals(m.get("command")) && other.get("words").equals(m.get("words"))) {
+            String command = performed(b);
+            for (int i = 0; i < out.size(); i++) {
+                Hint other = out.get(i);
+                if (command.equals(other.command()) && other.words().equals(words)) {
                     // Two triggers for one deed share a line.
-                    other.put("trigger", other.get("trigger") + (b.command().has(Trait.WAYS) ? " " : " or ") + trigger);
-                    Plain.list(other.get("bindings")).add(b.id());
+                    List<String> bindings = new ArrayList<>(other.bindings());
+                    bindings.add(b.id());
+                    String both = other.trigger() + (b.command().has(Trait.WAYS) ? " " : " or ") + trigger;
+                    out.set(i, new Hint(both, other.words(), other.does(), command, bindings));
                     return;
                 }
             }
-            out.add(m);
+            out.add(new Hint(trigger, words, motion == null ? null : does(motion), command, List.of(b.id())));
         }
 
         /** What the resolver would find for a binding's trigger here and now: the same rules as its own. */

@@ -9,8 +9,8 @@ import rhombus.core.keymap.Resolver;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Look;
 import rhombus.core.stage.motion.Walking;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Projection;
 
@@ -88,7 +88,7 @@ public final class Input {
         if (turning && !resolver.moving()) {
             turnWalker(dx, dy);
         }
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     /** While walking with the pointer held, moving it turns the head. */
@@ -104,7 +104,7 @@ public final class Input {
     /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
     public void locked(boolean on) {
         ground.pointer().locked(on);
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
@@ -150,19 +150,19 @@ public final class Input {
         if (fingers.count() == 0) {
             pointerLeft();
         }
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     private void touchedAt(double x, double y) {
         ground.pointer().at(x, y);
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     /** The pointer has left the stage. */
     public void pointerLeft() {
         if (!resolver.moving() && !ground.pointer().locked()) {
             ground.pointer().away();
-            ground.changes().add(Changes.READOUT);
+            ground.changes().add(Topic.READOUT);
         }
     }
 
@@ -202,7 +202,7 @@ public final class Input {
             capture.keyDown(code, mods);
             return true;
         }
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
         return resolver.keyDown(code, mods, repeat, timeMs);
     }
 
@@ -213,7 +213,7 @@ public final class Input {
             capture.keyUp(code);
             return true;
         }
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
         return resolver.keyUp(code, mods, timeMs);
     }
 

@@ -24,9 +24,9 @@ import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Contexts;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** One press from the first motion to the last release: it can be taken back, and it is one entry of the Trail. */
@@ -266,7 +266,7 @@ public final class Press implements Actions {
             }
         }
         ground.changes().view(v.number);
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
     private String toolName() {
@@ -290,7 +290,7 @@ public final class Press implements Actions {
             b.view().putBack(b.camera(), b.crop(), b.autoFlat());
             ground.navigator().pose(b.view(), b.pose());
         }));
-        ground.changes().add(Changes.CAPTION);
+        ground.changes().add(Topic.CAPTION);
     }
 
     private List<Gesture.Before> end() {

@@ -1,7 +1,6 @@
 package rhombus.core.stage.hand;
 
 import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Deque;
 import java.util.Map;
 import rhombus.core.keymap.Analysis;
@@ -10,9 +9,8 @@ import rhombus.core.keymap.Capture;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 
 /** Changing the keymap by doing: what was done, what stands against it, and the change with its undo. */
 public final class Rebinding {
@@ -40,7 +38,7 @@ public final class Rebinding {
     /** Uses another keymap. */
     public void use(Keymap map) {
         resolver.use(map);
-        ground.changes().add(Changes.KEYMAP | Changes.READOUT);
+        ground.changes().add(Topic.KEYMAP, Topic.READOUT);
     }
 
     /** Whether there is a change to take back. */
@@ -49,7 +47,7 @@ public final class Rebinding {
     }
 
     /** What the hand has done for a binding so far and what stands against it; null while it is undecided. */
-    public Map<String, Object> captured(String bindingId, Map<String, String> layout) {
+    public Captured captured(String bindingId, Map<String, String> layout) {
         Capture c = input.capture();
         if (c == null || c.trigger() == null || keymap().binding(bindingId) == null) {
             return null;
@@ -62,12 +60,8 @@ public final class Rebinding {
         clash = v.clash();
         Binding other = clash == null ? null : keymap().binding(clash);
         Binding own = keymap().binding(binding);
-        return Plain.map(
-                "words", trigger.words(modifiers, layout),
-                "refused", v.refused(),
-                "clash", other == null ? null : other.words(),
-                "canSwap", own.trigger() != null,
-                "notes", new ArrayList<Object>(v.notes()));
+        return new Captured(
+                trigger.words(modifiers, layout), v.refused(), other == null ? null : other.words(), own.trigger() != null, v.notes());
     }
 
     /**

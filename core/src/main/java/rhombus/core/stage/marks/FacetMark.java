@@ -2,10 +2,8 @@ package rhombus.core.stage.marks;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
@@ -85,7 +83,7 @@ public record FacetMark(double x, double y, double radius, double ring) {
     }
 
     /** Everything to draw, in pixels from the corner of the square that holds it; {@code quiet} where the pointer means something else. */
-    public static Map<String, Object> plain(Ground ground, ViewState v, boolean quiet) {
+    public static FacetPicture picture(Ground ground, ViewState v, boolean quiet) {
         if (!shown(ground, v)) {
             return null;
         }
@@ -95,33 +93,21 @@ public record FacetMark(double x, double y, double radius, double ring) {
         UpAxis up = ground.scene().up();
         String lit = lit(ground, v, quiet);
         Facet solid = facet(ground, v);
-        List<Object> faces = new ArrayList<>();
+        List<FaceMark> faces = new ArrayList<>();
         for (Facet.Face face : solid.faces()) {
-            faces.add(Plain.map(
-                    "name", face.direction().name(),
-                    "points", scaled(face.points(), f),
-                    "light", face.facing(),
-                    "lit", face.direction().name().equals(lit)));
+            faces.add(new FaceMark(face.direction().name(), scaled(face.points(), f), face.facing(), face.direction().name().equals(lit)));
         }
-        List<Object> corners = new ArrayList<>();
+        List<CornerMark> corners = new ArrayList<>();
         for (Facet.Corner c : solid.corners()) {
             Standard s = c.direction();
-            corners.add(Plain.map(
-                    "name", s.name(),
-                    "x", f.x + c.x() * f.radius,
-                    "y", f.y + c.y() * f.radius,
-                    "axis", s.axes() == 1 ? axis(s, up) : null,
-                    "positive", s.axes() == 1 && positive(s, up),
-                    "lit", s.name().equals(lit)));
+            corners.add(new CornerMark(s.name(), f.x + c.x() * f.radius, f.y + c.y() * f.radius,
+                    s.axes() == 1 ? axis(s, up) : null, s.axes() == 1 && positive(s, up), s.name().equals(lit)));
         }
         double roll = Math.toDegrees(Heading.of(v.pose.orientation(), up).roll());
-        return Plain.map(
-                "left", place.x - half, "top", place.y - half, "size", 2 * half,
-                "x", f.x, "y", f.y, "radius", f.radius, "ring", f.ring,
-                "faces", faces, "corners", corners, "roll", roll,
-                "home", HOME.equals(lit) || middleIsFree(solid, f),
-                "lit", lit, "words", lit == null ? null : words(lit),
-                "here", Standard.nearest(v.pose.orientation(), up).name());
+        return new FacetPicture(
+                place.x - half, place.y - half, 2 * half, f.x, f.y, f.radius, f.ring, faces, corners, roll,
+                HOME.equals(lit) || middleIsFree(solid, f), lit, lit == null ? null : words(lit),
+                Standard.nearest(v.pose.orientation(), up).name());
     }
 
     /** Whether the middle is free: with a corner there, as in every axis view, its letter counts for more than the mark. */
@@ -143,13 +129,13 @@ public record FacetMark(double x, double y, double radius, double ring) {
         return here ? at(ground, v, ground.pointer().x() - v.x, ground.pointer().y() - v.y) : null;
     }
 
-    private static List<Object> scaled(double[] p, FacetMark f) {
+    private static double[] scaled(double[] p, FacetMark f) {
         double[] out = new double[p.length];
         for (int i = 0; i < p.length; i += 2) {
             out[i] = Math.rint((f.x + p[i] * f.radius) * 10) / 10;
             out[i + 1] = Math.rint((f.y + p[i + 1] * f.radius) * 10) / 10;
         }
-        return Plain.list(out);
+        return out;
     }
 
     /** World axis on which an axis view looks. */

@@ -6,7 +6,6 @@ import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Catalogue;
 import rhombus.core.keymap.Command;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 
@@ -167,22 +166,16 @@ public final class Grips {
     }
 
     /** The lozenges to show in a viewport, in its own pixels. */
-    public List<Object> marks(ViewState v) {
-        List<Object> out = new ArrayList<>();
+    public List<GripMark> marks(ViewState v) {
+        List<GripMark> out = new ArrayList<>();
         boolean moving = ground.pointer().moving();
         if (moving) {
             return out;
         }
         Grip under = v.holds(ground.pointer().x(), ground.pointer().y()) ? at(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y) : null;
         for (Grip g : padView == v ? ofPad() : atEdge(v)) {
-            out.add(Plain.map(
-                    "motion", g.command.spoken().name(),
-                    "words", g.command.spoken().name(v.pose.projection().flat()),
-                    "x", g.x, "y", g.y,
-                    "width", g.pad ? HALF_WIDTH : EDGE_HALF,
-                    "height", g.pad ? HALF_HEIGHT : EDGE_HALF,
-                    "lit", g.equals(under),
-                    "pad", g.pad));
+            out.add(new GripMark(g.command.spoken().name(), g.command.spoken().name(v.pose.projection().flat()), g.x, g.y,
+                    g.pad ? HALF_WIDTH : EDGE_HALF, g.pad ? HALF_HEIGHT : EDGE_HALF, g.equals(under), g.pad));
         }
         return out;
     }

@@ -2,17 +2,15 @@ package rhombus.core.stage.marks;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Hit;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
@@ -42,7 +40,7 @@ public final class Hover {
     /** A list shows an object, or none any more. */
     public void from(int object) {
         listed = object;
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     /** The object under the pointer, found anew only when the pointer has moved; -1 for none. */
@@ -72,20 +70,19 @@ public final class Hover {
     }
 
     /** Name and outline of what a click would take, in the viewport's own pixels; null for nothing. */
-    public Map<String, Object> mark(ViewState v) {
+    public HoverMark mark(ViewState v) {
         boolean list = listed >= 0 && listed < ground.scene().count();
         int n = list ? listed : under(v);
         if (n < 0) {
             return null;
         }
-        List<Object> hull = hull(v.screen(), ground.scene().boundsBelow(n));
-        return hull == null ? null : Plain.map(
-                "name", ground.nameOf(n), "object", ground.scene().node(n).id(), "hull", hull,
-                "x", list ? null : ground.pointer().x() - v.x, "y", list ? null : ground.pointer().y() - v.y);
+        double[] hull = hull(v.screen(), ground.scene().boundsBelow(n));
+        return hull == null ? null : new HoverMark(ground.nameOf(n), ground.scene().node(n).id(), hull,
+                list ? null : ground.pointer().x() - v.x, list ? null : ground.pointer().y() - v.y);
     }
 
     /** The convex outline of a box on the screen (Andrew's monotone chain), or null where it reaches behind the eye. */
-    public static List<Object> hull(Screen screen, Aabb box) {
+    public static double[] hull(Screen screen, Aabb box) {
         if (box.isEmpty()) {
             return null;
         }
@@ -110,10 +107,10 @@ public final class Hover {
             }
             h.remove(h.size() - 1);
         }
-        List<Object> out = new ArrayList<>();
-        for (double[] c : h) {
-            out.add(c[0]);
-            out.add(c[1]);
+        double[] out = new double[h.size() * 2];
+        for (int i = 0; i < h.size(); i++) {
+            out[2 * i] = h.get(i)[0];
+            out[2 * i + 1] = h.get(i)[1];
         }
         return out;
     }

@@ -1,13 +1,11 @@
 package rhombus.core.stage.marks;
 
-import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.geometry.Wedge;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.pick.Marquee;
 import rhombus.core.pick.Seen;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Icons;
 import rhombus.core.stage.subject.Subject;
@@ -25,7 +23,7 @@ public final class Lost {
     private Lost() {}
 
     /** Where the selection is when no part of it is in the picture; null while one is, or nothing is selected. */
-    public static Map<String, Object> beacon(Ground ground, Subject subject, ViewState v) {
+    public static Beacon beacon(Ground ground, Subject subject, ViewState v) {
         if (subject.selection().isEmpty() && subject.components().isEmpty() || !v.shown) {
             return null;
         }
@@ -46,9 +44,8 @@ public final class Lost {
         double h = Math.max(1, (v.height - PLATE) / 2 - INSET);
         double k = Math.min(ux == 0 ? 1e9 : w / Math.abs(ux), uy == 0 ? 1e9 : h / Math.abs(uy));
         double far = v.pose.projection().flat() ? Math.hypot(x, y) : d.length();
-        return Plain.map("x", v.width / 2 + ux * k, "y", (v.height - PLATE) / 2 + uy * k, "angle", Math.toDegrees(Math.atan2(uy, ux)),
-                "name", subject.components().isEmpty() ? subject.names() : subject.components().words(),
-                "distance", Lengths.words(far));
+        return new Beacon(v.width / 2 + ux * k, (v.height - PLATE) / 2 + uy * k, Math.toDegrees(Math.atan2(uy, ux)),
+                subject.components().isEmpty() ? subject.names() : subject.components().words(), Lengths.words(far));
     }
 
     /** Whether a viewport shows nothing of a scene that has something to show. */

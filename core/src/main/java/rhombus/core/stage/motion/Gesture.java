@@ -2,7 +2,6 @@ package rhombus.core.stage.motion;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Trait;
 import rhombus.core.navigate.PivotLadder;
@@ -130,7 +129,7 @@ public final class Gesture {
     }
 
     /** The rectangle that is drawn in a viewport, or null. */
-    public Map<String, Object> marquee(ViewState v) {
+    public MarqueeMark marquee(ViewState v) {
         return view == v && motion instanceof MarqueeMotion m ? m.mark() : null;
     }
 

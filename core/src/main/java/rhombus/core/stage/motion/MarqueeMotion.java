@@ -1,10 +1,8 @@
 package rhombus.core.stage.motion;
 
 import java.util.List;
-import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Marquee;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.subject.Selection;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
@@ -84,8 +82,9 @@ public final class MarqueeMotion implements Motion {
         subject.changed();
     }
 
-    public Map<String, Object> mark() {
-        return Plain.map("x", Math.min(x0, x1), "y", Math.min(y0, y1), "width", Math.abs(x1 - x0), "height", Math.abs(y1 - y0),
-                "inside", inside(), "words", (inside() ? "inside" : "touching") + " · " + subject.selection().count());
+    /** The rectangle as it is drawn. */
+    public MarqueeMark mark() {
+        return new MarqueeMark(Math.min(x0, x1), Math.min(y0, y1), Math.abs(x1 - x0), Math.abs(y1 - y0),
+                inside(), (inside() ? "inside" : "touching") + " · " + subject.selection().count());
     }
 }

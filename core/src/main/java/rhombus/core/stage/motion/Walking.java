@@ -1,7 +1,6 @@
 package rhombus.core.stage.motion;
 
 import java.util.LinkedHashSet;
-import java.util.Map;
 import java.util.Set;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
@@ -12,12 +11,11 @@ import rhombus.core.navigate.Turns;
 import rhombus.core.navigate.Walk;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Frames;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.stage.view.Walks;
 import rhombus.core.view.Pose;
@@ -73,7 +71,7 @@ public final class Walking implements Walks {
 
     public void speed(double metresPerSecond) {
         speed = Math.max(SLOWEST, Math.min(FASTEST, metresPerSecond));
-        ground.changes().add(Changes.READOUT | Changes.KEEP);
+        ground.changes().add(Topic.READOUT, Topic.KEEP);
     }
 
     /** A scene was opened: its size says what a good speed is. */
@@ -95,7 +93,7 @@ public final class Walking implements Walks {
             if (!change) {
                 leave();
             }
-            ground.changes().add(Changes.READOUT);
+            ground.changes().add(Topic.READOUT);
             return;
         }
         Cameras.stepOut(ground, v);
@@ -109,7 +107,7 @@ public final class Walking implements Walks {
             ground.navigator().pose(v, Turns.toggleProjection(v.pose, v.lens));
         }
         ground.attention().activate(v);
-        ground.changes().add(Changes.READOUT | Changes.CAPTION);
+        ground.changes().add(Topic.READOUT, Topic.CAPTION);
     }
 
     /** Ends it; one stays where one is. */
@@ -120,7 +118,7 @@ public final class Walking implements Walks {
         }
         forget();
         ground.navigator().remember(v, fly ? "fly" : "walk");
-        ground.changes().add(Changes.CAPTION | Changes.READOUT);
+        ground.changes().add(Topic.CAPTION, Topic.READOUT);
         ground.changes().view(v.number);
     }
 
@@ -146,7 +144,7 @@ public final class Walking implements Walks {
             ground.navigator().pose(v, to);
         }
         ground.navigator().remember(v, "back from the walk");
-        ground.changes().add(Changes.CAPTION | Changes.READOUT);
+        ground.changes().add(Topic.CAPTION, Topic.READOUT);
     }
 
     private void forget() {
@@ -236,18 +234,18 @@ public final class Walking implements Walks {
     }
 
     /** What shows while walking, in the viewport's own pixels: the speed at the pointer, and the stick. */
-    public Map<String, Object> mark(ViewState v) {
+    public WalkSign mark(ViewState v) {
         if (v != view) {
             return null;
         }
         boolean inside = v.holds(ground.pointer().x(), ground.pointer().y());
         boolean adaptive = ground.habits().is(AllHabits.WALK_SPEED, "adaptive");
-        return Plain.map(
-                "x", inside ? ground.pointer().x() - v.x : v.width / 2,
-                "y", inside ? ground.pointer().y() - v.y : v.height / 2,
-                "before", inside && ground.pointer().x() - v.x > v.width / 2,
-                "locked", ground.pointer().locked(),
-                "speed", Lengths.words(speed) + "/s",
-                "words", (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
+        return new WalkSign(
+                inside ? ground.pointer().x() - v.x : v.width / 2,
+                inside ? ground.pointer().y() - v.y : v.height / 2,
+                inside && ground.pointer().x() - v.x > v.width / 2,
+                ground.pointer().locked(),
+                Lengths.words(speed) + "/s",
+                (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
     }
 }

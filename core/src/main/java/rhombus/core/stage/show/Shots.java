@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.board.Box;
 import rhombus.core.board.Sheet;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Choices;
@@ -80,11 +79,6 @@ public final class Shots {
         Matrices.crop(crop, aspect, out, 16);
     }
 
-    /** Caption of a viewport's picture: direction or camera, lens or scale, display mode. */
-    public static String caption(Ground ground, ViewState v) {
-        return Captions.title(ground, v) + " · " + Captions.lens(ground, v) + " · " + v.mode.label();
-    }
-
     /**
      * What a snapshot is made of: for each viewport its number, place, caption with the height of its line, whether the
      * line lies below the picture, and pixels for a CSS pixel.
@@ -93,20 +87,19 @@ public final class Shots {
      * @param width of the whole picture, pixels
      * @param height of the whole picture, pixels
      */
-    public List<Object> places(String sort, double width, double height) {
+    public List<ShotPlace> places(String sort, double width, double height) {
         Board b = ground.board();
         List<ViewState> views = sort.equals("view") || sort.equals("board") && b.solo >= 0 ? List.of(b.active()) : b.views;
         Sheet sheet = sort.equals("sheet") ? Sheet.of(views.size(), width, height) : null;
         Map<String, Box> boxes = b.arrangement.boxes(width, height);
-        List<Object> out = new ArrayList<>();
+        List<ShotPlace> out = new ArrayList<>();
         for (int i = 0; i < views.size(); i++) {
             ViewState v = views.get(i);
             Box box = sheet != null ? sheet.boxes().get(i) : views.size() == 1 ? new Box(0, 0, width, height) : boxes.get(v.id);
             double ratio = Math.max(0.5, Math.min(box.width() / v.width, box.height() / v.height));
-            out.add(Plain.map(
-                    "number", v.number, "caption", caption(ground, v),
-                    "x", box.x(), "y", box.y(), "width", box.width(), "height", box.height(),
-                    "below", sheet != null, "line", sheet != null ? sheet.line() : Math.rint(WITHIN * ratio), "ratio", ratio));
+            out.add(new ShotPlace(
+                    v.number, Captions.caption(Captions.title(ground, v), Captions.lens(ground, v), v), box.x(), box.y(), box.width(), box.height(),
+                    sheet != null, sheet != null ? sheet.line() : Math.rint(WITHIN * ratio), ratio));
         }
         return out;
     }

@@ -8,8 +8,6 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Parts;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 
@@ -40,7 +38,7 @@ public final class Components {
     public void mode(String to) {
         mode = MODES.contains(to) ? to : mode;
         list.clear();
-        ground.changes().add(Changes.READOUT | Changes.VIEWS);
+        ground.changes().views();
     }
 
     public boolean isEmpty() {
@@ -49,7 +47,7 @@ public final class Components {
 
     public void clear() {
         list.clear();
-        ground.changes().add(Changes.READOUT | Changes.VIEWS);
+        ground.changes().views();
     }
 
     /** Parts of what is gone are gone. */
@@ -79,7 +77,7 @@ public final class Components {
             }
             subject.changed();
         }
-        ground.changes().add(Changes.READOUT | Changes.VIEWS);
+        ground.changes().views();
         return true;
     }
 
@@ -120,22 +118,22 @@ public final class Components {
     }
 
     /** The parts on the screen: points, lines and triangles, x and y in turn. */
-    public List<Object> marks(ViewState v) {
-        List<Object> out = new ArrayList<>();
+    public List<PartMark> marks(ViewState v) {
+        List<PartMark> out = new ArrayList<>();
         for (Part p : list) {
             double[] w = ground.scene().world(p.node);
             int step = p.sort.equals("face") ? 3 : p.points.size();
             for (int i = 0; i + step <= p.points.size() && out.size() < MOST; i += step) {
-                List<Object> xy = new ArrayList<>();
+                double[] xy = new double[2 * step];
                 boolean seen = true;
                 for (int k = i; k < i + step; k++) {
                     Vec3 s = v.screen().project(Mat4.point(w, p.points.get(k)));
                     seen &= s.z() > 0 || v.pose.projection().flat();
-                    xy.add(s.x());
-                    xy.add(s.y());
+                    xy[2 * (k - i)] = s.x();
+                    xy[2 * (k - i) + 1] = s.y();
                 }
                 if (seen) {
-                    out.add(Plain.map("sort", p.sort, "points", xy));
+                    out.add(new PartMark(p.sort, xy));
                 }
             }
         }

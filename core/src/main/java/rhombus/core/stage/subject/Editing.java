@@ -10,8 +10,8 @@ import rhombus.core.edit.Restoring;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 
 /** Everything that changes the scene goes through here: what is shown at once, and what can be undone. */
 public final class Editing {
@@ -71,7 +71,7 @@ public final class Editing {
         subject.components().keep();
         ground.board().views.forEach(v -> Cameras.follow(ground, v));
         if (structure) {
-            ground.changes().add(Changes.STRUCTURE | Changes.SELECTION | Changes.CAPTION);
+            ground.changes().add(Topic.STRUCTURE, Topic.SELECTION, Topic.CAPTION);
         }
         ground.changes().moved(moved);
     }
@@ -112,7 +112,7 @@ public final class Editing {
         boolean told = how != null && how.before == before && how.after == ground.scene() && e.after().size() >= MANY;
         history.add(told ? e.by(how.what) : e);
         how = null;
-        ground.changes().add(Changes.KEEP_EDITS | Changes.READOUT);
+        ground.changes().add(Topic.KEEP_EDITS, Topic.READOUT);
         return true;
     }
 
@@ -172,7 +172,7 @@ public final class Editing {
 
     private void show(Scene s) {
         live(s);
-        ground.changes().add(Changes.KEEP_EDITS | Changes.READOUT);
+        ground.changes().add(Topic.KEEP_EDITS, Topic.READOUT);
     }
 
     /** What was changed, as plain data. */

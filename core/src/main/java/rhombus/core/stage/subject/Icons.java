@@ -6,7 +6,6 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.view.Ground;
@@ -48,11 +47,10 @@ public final class Icons {
         return found[0];
     }
 
-    public static List<Object> plain(Ground ground, Subject subject, ViewState v) {
-        List<Object> out = new ArrayList<>();
-        each(ground, subject, v, v.screen(), (n, p, at) -> out.add(Plain.map(
-                "object", ground.scene().node(n).id(), "kind", ground.scene().node(n).kind().word(), "x", at.x(), "y", at.y(),
-                "selected", subject.selection().has(n), "locked", ground.scene().locked(n))));
+    public static List<IconMark> marks(Ground ground, Subject subject, ViewState v) {
+        List<IconMark> out = new ArrayList<>();
+        each(ground, subject, v, v.screen(), (n, p, at) -> out.add(new IconMark(ground.scene().node(n).id(), ground.scene().node(n).kind().word(), at.x(), at.y(),
+                subject.selection().has(n), ground.scene().locked(n))));
         return out;
     }
 

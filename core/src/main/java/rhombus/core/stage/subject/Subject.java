@@ -2,8 +2,8 @@ package rhombus.core.stage.subject;
 
 import java.util.Set;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** What the work is about: what is selected, what it turns about, and the one way to change the scene. */
@@ -59,7 +59,8 @@ public final class Subject {
     public void changed() {
         // Framing widens when it is repeated; framing something else starts anew.
         ground.board().views.forEach(ViewState::forgetFraming);
-        ground.changes().add(Changes.SELECTION | Changes.VIEWS | Changes.READOUT);
+        ground.changes().add(Topic.SELECTION);
+        ground.changes().views();
     }
 
     /** What the selection is called. */
@@ -71,6 +72,6 @@ public final class Subject {
     /** Draws only some objects, or all again for null; a way of looking, so nothing to undo. */
     public void isolate(Set<Integer> some) {
         editing.live(ground.scene().withIsolated(some));
-        ground.changes().add(Changes.KEEP);
+        ground.changes().add(Topic.KEEP);
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.edit.Axes;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Screen;
 
@@ -178,7 +177,6 @@ public final class Handles {
         list.add(new Handle(id, Handle.Sort.RING, axis, p));
     }
 
-    /** The handles as plain data; the one the pointer is on, or that is dragged, is lit. */
     /** What a handle acts along or about. */
     private static String words(String id) {
         return switch (id) {
@@ -191,12 +189,12 @@ public final class Handles {
         };
     }
 
-    public static List<Object> plain(List<Handle> handles, String lit, Tools.Sort tool) {
-        List<Object> out = new ArrayList<>();
+    /** The handles as marks; the one the pointer is on, or that is dragged, is lit. */
+    static List<HandleMark> marks(List<Handle> handles, String lit, Tools.Sort tool) {
+        List<HandleMark> out = new ArrayList<>();
         for (Handle h : handles) {
-            out.add(Plain.map(
-                    "id", h.id(), "sort", h.sort().name().toLowerCase(), "axis", h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
-                    "points", Plain.list(h.points()), "lit", h.id().equals(lit), "words", tool.deed() + " " + words(h.id())));
+            out.add(new HandleMark(h.id(), h.sort().name().toLowerCase(), h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
+                    h.points(), h.id().equals(lit), tool.deed() + " " + words(h.id())));
         }
         return out;
     }

@@ -8,8 +8,8 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** The tool in use: which, along which axes, about which point, and what it snaps to. */
@@ -86,7 +86,7 @@ public final class Tools {
                 ground.changes().notice("Select something to " + s.id() + " it.", null, null);
             }
         }
-        ground.changes().add(Changes.READOUT | Changes.KEEP);
+        ground.changes().add(Topic.READOUT, Topic.KEEP);
     }
 
     /** The tool that was in use last, or no tool where one is in use. */
@@ -119,7 +119,7 @@ public final class Tools {
     }
 
     private void changed() {
-        ground.changes().add(Changes.READOUT | Changes.KEEP);
+        ground.changes().add(Topic.READOUT, Topic.KEEP);
     }
 
     /** The named one, or without a name the one after the present. */
@@ -177,18 +177,19 @@ public final class Tools {
     }
 
     /** The handles in a viewport; the one that is dragged there, or the one under the pointer, is lit. */
-    public List<Object> marks(ViewState v, Handle held) {
+    public List<HandleMark> marks(ViewState v, Handle held) {
         if (sort == null) {
             return List.of();
         }
         List<Handle> all = Handles.of(this, v);
         Handle lit = held != null ? held
                 : ground.pointer().moving() ? null : Handles.at(all, ground.pointer().x() - v.x, ground.pointer().y() - v.y);
-        return Handles.plain(all, lit == null ? null : lit.id(), sort);
+        return Handles.marks(all, lit == null ? null : lit.id(), sort);
     }
 
-    public Map<String, Object> toPlain() {
-        return Plain.map("tool", sort == null ? null : sort.id(), "last", last.id(), "axes", axes, "about", about, "snap", snap, "typed", typed);
+    /** The tool in use and its settings. */
+    public ToolState state() {
+        return new ToolState(sort == null ? null : sort.id(), last.id(), axes, about, snap, typed);
     }
 
     /** What is kept: a tool in use is not, so that nobody who comes back moves things by accident. */

@@ -20,7 +20,7 @@ public final class Attention {
     public void activate(ViewState v) {
         if (v != null && v.number != board.get().active) {
             board.get().active = v.number;
-            changes.add(Changes.CAPTION | Changes.READOUT);
+            changes.add(Topic.CAPTION, Topic.READOUT);
         }
     }
 

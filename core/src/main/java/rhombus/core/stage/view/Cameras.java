@@ -32,7 +32,7 @@ public final class Cameras {
         // A new line of sight is not a way to fly: the cut between views is at once, as on a film set.
         ground.navigator().pose(v, pose(ground, v, node));
         ground.navigator().remember(v, "through " + ground.nameOf(node));
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
         return true;
     }
 
@@ -55,7 +55,7 @@ public final class Cameras {
             ground.navigator().pose(v, v.beforeCamera);
         }
         ground.navigator().remember(v, "leave the camera");
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
     /** Before a motion: the viewport goes on as a scout view from where the camera stands. */
@@ -66,7 +66,7 @@ public final class Cameras {
         String name = ground.nameOf(ground.scene().indexOf(v.camera));
         v.camera = null;
         ground.changes().notice(name + " is guarded and stays where it is. You look around from there.", "Back to " + name, "camera.look-through");
-        ground.changes().add(Changes.CAPTION | Changes.KEEP);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
     /** After the scene or the size changed: a viewport that looks through a camera shows what the camera sees now. */

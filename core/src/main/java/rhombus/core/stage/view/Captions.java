@@ -63,6 +63,11 @@ public final class Captions {
         return s.toString();
     }
 
+    /** Caption of a viewport's picture: direction or camera, lens or scale, display mode. */
+    public static String caption(String title, String lens, ViewState v) {
+        return title + " · " + lens + " · " + v.mode.label();
+    }
+
     private static String scale(double ratio) {
         return ratio >= 1 ? "1:" + number(rounded(ratio)) : number(rounded(1 / ratio)) + ":1";
     }

@@ -16,26 +16,22 @@ public final class Choices {
     private Choices() {}
 
     /** A choice: its words, the command that takes it, and whether it is the present one. */
-    public static List<Object> of(Ground ground, ViewState v) {
-        List<Object> out = new ArrayList<>();
+    public static List<Choice> of(Ground ground, ViewState v) {
+        List<Choice> out = new ArrayList<>();
         String title = Captions.title(ground, v);
         boolean flat = v.pose.projection().flat();
         for (Direction d : List.of(Direction.TOP, Direction.FRONT, Direction.RIGHT, Direction.BOTTOM, Direction.BACK, Direction.LEFT)) {
             String word = d.word();
-            out.add(Plain.map(
-                    "id", word, "label", Words.capital(word),
-                    "command", "view.direction", "args", Plain.map("to", word, "flat", true),
-                    "on", v.camera == null && Captions.direction(v, ground.scene().up()).equals(word)));
+            out.add(new Choice(word, Words.capital(word), null, "view.direction", Plain.map("to", word, "flat", true),
+                    v.camera == null && Captions.direction(v, ground.scene().up()).equals(word)));
         }
-        out.add(Plain.map("id", "free-flat", "label", "Free flat", "command", "view.free-flat", "args", Map.of(), "on", title.equals("Free flat")));
-        out.add(Plain.map("id", "scout", "label", "Scout", "note", "perspective", "command", "view.scout", "args", Map.of(),
-                "on", v.camera == null && !flat && title.equals("Scout")));
+        out.add(new Choice("free-flat", "Free flat", null, "view.free-flat", Map.of(), title.equals("Free flat")));
+        out.add(new Choice("scout", "Scout", "perspective", "view.scout", Map.of(), v.camera == null && !flat && title.equals("Scout")));
         for (int i = 0; i < ground.scene().count(); i++) {
             Node n = ground.scene().node(i);
             if (n.kind() == Kind.CAMERA && !n.gone()) {
-                out.add(Plain.map(
-                        "id", "camera:" + n.id(), "label", ground.nameOf(i), "note", "guarded camera",
-                        "command", "camera.look-through", "args", Plain.map("camera", n.id()), "on", n.id().equals(v.camera)));
+                out.add(new Choice("camera:" + n.id(), ground.nameOf(i), "guarded camera",
+                        "camera.look-through", Plain.map("camera", n.id()), n.id().equals(v.camera)));
             }
         }
         return out;

@@ -47,7 +47,7 @@ public final class Navigator {
     /** A gesture or a command has ended: its destination is an entry of the Trail, called after what was done. */
     public void remember(ViewState v, String deed) {
         if (v.trail.add(v.destination(), deed)) {
-            changes.add(Changes.KEEP | Changes.READOUT);
+            changes.add(Topic.KEEP, Topic.READOUT);
         }
         if (v.glide == null) {
             followers.remember(v);
@@ -58,7 +58,7 @@ public final class Navigator {
     public void crop(ViewState v, Crop crop) {
         v.crop = crop;
         changes.view(v.number);
-        changes.add(Changes.CAPTION | Changes.KEEP);
+        changes.add(Topic.CAPTION, Topic.KEEP);
     }
 
     /** What glides stops where it is, so that a hand can take hold of it. */
@@ -94,7 +94,7 @@ public final class Navigator {
             }
             if (v.refusedUntil <= timeMs && v.refusedUntil > Double.NEGATIVE_INFINITY) {
                 v.refusedUntil = Double.NEGATIVE_INFINITY;
-                changes.add(Changes.READOUT);
+                changes.add(Topic.READOUT);
             }
         }
     }

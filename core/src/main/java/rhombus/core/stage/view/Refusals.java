@@ -23,7 +23,7 @@ public final class Refusals {
         v.refusedY = ly;
         v.refusedUntil = ground.now() + CUE_MS;
         ground.changes().notice(why, null, null);
-        ground.changes().add(Changes.READOUT);
+        ground.changes().add(Topic.READOUT);
     }
 
     /** Whether orbit is refused because axis views are held; the cue is given. */

@@ -24,7 +24,8 @@ public final class Settings {
     public void use(Habits h) {
         habits = h;
         follower.accept(h);
-        changes.add(Changes.HABITS | Changes.VIEWS | Changes.READOUT);
+        changes.add(Topic.HABITS);
+        changes.views();
     }
 
     /** Changes one setting; null puts it back. A value it cannot have is refused with a notice. */

@@ -1,0 +1,78 @@
+package rhombus.web;
+
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.ArrayBuffer;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Float64Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.boundary.Gives;
+import rhombus.boundary.OrNothing;
+import rhombus.core.stage.show.Marks;
+import rhombus.core.stage.show.Material;
+import rhombus.core.stage.show.Plan;
+import rhombus.core.stage.show.ShotPlace;
+
+/** What the painter reads: geometry, and for each viewport its matrices and what is drawn. */
+public interface DrawApi extends JSObject {
+    void attachEdges(ArrayBuffer file);
+
+    void attachHierarchies(ArrayBuffer file);
+
+    Float32Array positions(int mesh);
+
+    @OrNothing
+    Float32Array attribute(int mesh, String name, int size);
+
+    Int32Array indices(int mesh);
+
+    @OrNothing
+    Int32Array edgeVertices(int mesh);
+
+    @OrNothing
+    Int8Array edgeStrength(int mesh);
+
+    @OrNothing
+    Int8Array sides(int mesh);
+
+    @Gives(Material.class)
+    JSObject material(int mesh);
+
+    /** Centre and radius of the ball round a mesh's stored positions. */
+    Float64Array ball(int mesh);
+
+    /** Node number and mesh number of everything drawn, in turn. */
+    Int32Array drawn();
+
+    /** For everything drawn, in the order of {@link #drawn}, 1 where it is shown and 0 where it is hidden. */
+    Int8Array shown();
+
+    /** World matrix of a node's mesh, its origin included. */
+    Float64Array placement(int node, int mesh);
+
+    /** View matrix and projection matrix; the same array each time. */
+    Float64Array matrices(int view);
+
+    @Gives(Plan.class)
+    JSObject plan(int view);
+
+    /** In the order of {@link #drawn}. */
+    Int32Array edges(int view);
+
+    /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */
+    Float32Array grid(int view);
+
+    /** Puts into an object what lies over a viewport, as far as it has changed since the last time; all of it where the object is fresh. */
+    void marks(int view, @Gives(Marks.class) JSObject target, boolean fresh);
+
+    /** Both matrices of a picture of some aspect that holds all a viewport shows; the same array each time. */
+    Float64Array wholeMatrices(int view, double aspect);
+
+    /** The same of what a choice, or an entry of the Trail, would show; null if there is no such. */
+    @OrNothing
+    Float64Array pictureMatrices(String view, String choice, int trail, double aspect);
+
+    /** What a snapshot is made of. */
+    @Gives(value = ShotPlace.class, list = true)
+    JSObject shotPlaces(String sort, double width, double height);
+}

@@ -1,0 +1,191 @@
+package rhombus.web;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.ArrayBuffer;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Float64Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.core.display.Grid;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.ShapeMesh;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.show.Marks;
+
+/** The door for the painter. */
+final class DrawDoor implements DrawApi {
+    private final double[] matrices = new double[32];
+    private final Float64Array shared = Float64Array.fromJavaArray(matrices);
+    private final Stage stage;
+    private final Map<Integer, Marks> marks = new HashMap<>();
+    private OpenScene open;
+    private Shapes shapes = new Shapes();
+
+    DrawDoor(Stage stage) {
+        this.stage = stage;
+    }
+
+    void open(OpenScene scene) {
+        open = scene;
+        shapes = new Shapes();
+    }
+
+    @Override
+    public void attachEdges(ArrayBuffer file) {
+        open.edges(file);
+        stage.geometryCame();
+    }
+
+    @Override
+    public void attachHierarchies(ArrayBuffer file) {
+        open.hierarchies(file);
+        stage.geometryCame();
+    }
+
+    @Override
+    public Float32Array positions(int mesh) {
+        return Float32Array.fromJavaArray(stage.scene().meshes().get(mesh).positions());
+    }
+
+    @Override
+    public Float32Array attribute(int mesh, String name, int size) {
+        if (open.has(mesh)) {
+            return open.attribute(mesh, name, size);
+        }
+        ShapeMesh s = shapes.of(stage.scene(), mesh);
+        return s == null || !name.equals("NORMAL") ? null : Float32Array.fromJavaArray(s.normals());
+    }
+
+    @Override
+    public Int32Array indices(int mesh) {
+        return open.has(mesh) ? open.indices(mesh) : Int32Array.fromJavaArray(stage.scene().meshes().get(mesh).triangles());
+    }
+
+    @Override
+    public Int32Array edgeVertices(int mesh) {
+        int[] e = stage.scene().meshes().get(mesh).edgeVertices();
+        return e == null ? null : Int32Array.fromJavaArray(e);
+    }
+
+    @Override
+    public Int8Array edgeStrength(int mesh) {
+        byte[] e = stage.scene().meshes().get(mesh).edgeStrength();
+        return e == null ? null : Int8Array.fromJavaArray(e);
+    }
+
+    @Override
+    public Int8Array sides(int mesh) {
+        if (open.has(mesh)) {
+            return open.sides(mesh);
+        }
+        ShapeMesh s = shapes.of(stage.scene(), mesh);
+        return s == null ? null : Int8Array.fromJavaArray(s.sides());
+    }
+
+    @Override
+    public JSObject material(int mesh) {
+        return Told.of(open.has(mesh) ? open.material(mesh) : Shapes.material());
+    }
+
+    @Override
+    public Float64Array ball(int mesh) {
+        Mesh m = stage.scene().meshes().get(mesh);
+        Vec3 c = m.bounds().center().minus(m.origin());
+        return Float64Array.fromJavaArray(new double[] {c.x(), c.y(), c.z(), m.bounds().radius()});
+    }
+
+    @Override
+    public Int32Array drawn() {
+        Scene scene = stage.scene();
+        int[] out = new int[scene.drawnCount() * 2];
+        int at = 0;
+        for (int i = 0; i < scene.count(); i++) {
+            for (int m : scene.node(i).meshes()) {
+                out[at++] = i;
+                out[at++] = m;
+            }
+        }
+        return Int32Array.fromJavaArray(out);
+    }
+
+    @Override
+    public Int8Array shown() {
+        Scene scene = stage.scene();
+        byte[] out = new byte[scene.drawnCount()];
+        int at = 0;
+        for (int i = 0; i < scene.count(); i++) {
+            byte on = (byte) (scene.shown(i) ? 1 : 0);
+            for (int k = scene.node(i).meshes().size(); k > 0; k--) {
+                out[at++] = on;
+            }
+        }
+        return Int8Array.fromJavaArray(out);
+    }
+
+    @Override
+    public Float64Array placement(int node, int mesh) {
+        double[] w = stage.scene().world(node).clone();
+        Vec3 o = Mat4.point(w, stage.scene().meshes().get(mesh).origin());
+        w[12] = o.x();
+        w[13] = o.y();
+        w[14] = o.z();
+        return Float64Array.fromJavaArray(w);
+    }
+
+    @Override
+    public Float64Array matrices(int view) {
+        stage.shots().matrices(view, matrices);
+        return shared;
+    }
+
+    @Override
+    public JSObject plan(int view) {
+        return Told.of(stage.snapshots().plan(view));
+    }
+
+    @Override
+    public Int32Array edges(int view) {
+        return Int32Array.fromJavaArray(stage.snapshots().edges(view));
+    }
+
+    @Override
+    public Float32Array grid(int view) {
+        Grid g = stage.snapshots().grid(view);
+        float[] out = Arrays.copyOf(g.lines(), g.lines().length + 4);
+        int at = g.lines().length;
+        out[at] = (float) g.center().x();
+        out[at + 1] = (float) g.center().y();
+        out[at + 2] = (float) g.center().z();
+        out[at + 3] = (float) g.radius();
+        return Float32Array.fromJavaArray(out);
+    }
+
+    @Override
+    public void marks(int view, JSObject target, boolean fresh) {
+        Marks now = stage.snapshots().marks(view);
+        Told.change(fresh ? null : marks.get(view), now, target);
+        marks.put(view, now);
+    }
+
+    @Override
+    public Float64Array wholeMatrices(int view, double aspect) {
+        stage.shots().whole(view, aspect, matrices);
+        return shared;
+    }
+
+    @Override
+    public Float64Array pictureMatrices(String view, String choice, int trail, double aspect) {
+        return stage.shots().of(view, choice, trail, aspect, matrices) ? shared : null;
+    }
+
+    @Override
+    public JSObject shotPlaces(String sort, double width, double height) {
+        return Js.list(stage.shots().places(sort, width, height), Told::of);
+    }
+}

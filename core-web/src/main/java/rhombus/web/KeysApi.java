@@ -1,0 +1,49 @@
+package rhombus.web;
+
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import rhombus.boundary.Gives;
+import rhombus.boundary.OrNothing;
+import rhombus.core.stage.hand.Captured;
+import rhombus.core.stage.show.HabitRow;
+import rhombus.core.stage.show.KeysPage;
+
+/** Keymap and settings, with the pages on which they are changed. */
+public interface KeysApi extends JSObject {
+    /** What the user's own layout prints on each key. */
+    void layout(@Gives(Map.class) JSObject names);
+
+    @Gives(Map.class)
+    JSObject keymap();
+
+    /** Uses a stored keymap; gives what is wrong with it, or null. */
+    @OrNothing
+    String useKeymap(@Gives(Map.class) JSObject stored);
+
+    @Gives(KeysPage.class)
+    JSObject keysPage();
+
+    void capture(boolean on);
+
+    @Gives(value = Captured.class, orNull = true)
+    JSObject captured(String binding);
+
+    void rebind(String how);
+
+    void resetBinding(String binding);
+
+    void usePreset(String preset);
+
+    boolean undoKeymap();
+
+    @Gives(Map.class)
+    JSObject habits();
+
+    void useHabits(@Gives(Map.class) JSObject stored);
+
+    @Gives(value = HabitRow.class, list = true)
+    JSObject habitsPage();
+
+    /** Sets a setting; an absent value puts it back. */
+    void setHabit(@Gives(Map.class) JSObject change);
+}

@@ -1,0 +1,95 @@
+package rhombus.web;
+
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import rhombus.core.habits.Habits;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.area.AllCommands;
+
+/** The door for keymap and settings. */
+final class KeysDoor implements KeysApi {
+    private final Stage stage;
+    private final Map<String, String> layout;
+
+    KeysDoor(Stage stage, Map<String, String> layout) {
+        this.stage = stage;
+        this.layout = layout;
+    }
+
+    @Override
+    public void layout(JSObject names) {
+        JsPlain.map(names).forEach((code, printed) -> layout.put(code, Plain.text(printed, "")));
+    }
+
+    @Override
+    public JSObject keymap() {
+        return JsPlain.toJs(stage.keymap().toPlain());
+    }
+
+    @Override
+    public String useKeymap(JSObject stored) {
+        try {
+            stage.use(AllCommands.CATALOGUE.keymap(JsPlain.map(stored)));
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    @Override
+    public JSObject keysPage() {
+        return Told.of(stage.snapshots().keys(layout));
+    }
+
+    @Override
+    public void capture(boolean on) {
+        stage.input().capture(on);
+    }
+
+    @Override
+    public JSObject captured(String binding) {
+        return Told.of(stage.rebinding().captured(binding, layout));
+    }
+
+    @Override
+    public void rebind(String how) {
+        stage.rebinding().apply(how);
+    }
+
+    @Override
+    public void resetBinding(String binding) {
+        stage.rebinding().reset(binding);
+    }
+
+    @Override
+    public void usePreset(String preset) {
+        stage.rebinding().preset(preset);
+    }
+
+    @Override
+    public boolean undoKeymap() {
+        return stage.rebinding().undo();
+    }
+
+    @Override
+    public JSObject habits() {
+        return JsPlain.toJs(stage.habits().toPlain());
+    }
+
+    @Override
+    public void useHabits(JSObject stored) {
+        stage.use(Habits.of(JsPlain.map(stored)));
+    }
+
+    @Override
+    public JSObject habitsPage() {
+        return Js.list(stage.snapshots().habits(), Told::of);
+    }
+
+    @Override
+    public void setHabit(JSObject change) {
+        Map<String, Object> m = JsPlain.map(change);
+        stage.habit(Plain.text(m.get("id"), ""), m.get("value"));
+    }
+}

@@ -1,0 +1,80 @@
+package rhombus.web;
+
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Int32Array;
+import rhombus.boundary.Gives;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.stage.hand.Hint;
+import rhombus.core.stage.show.BoardsState;
+import rhombus.core.stage.show.Frame;
+import rhombus.core.stage.show.HistoryState;
+import rhombus.core.stage.show.LayerRow;
+import rhombus.core.stage.show.Listed;
+import rhombus.core.stage.show.Picked;
+import rhombus.core.stage.show.PinRow;
+import rhombus.core.stage.show.Pivot;
+import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.show.SceneState;
+import rhombus.core.stage.show.TrailEntry;
+import rhombus.core.stage.show.TrailState;
+import rhombus.core.stage.show.View;
+import rhombus.core.stage.view.Choice;
+
+/** What panels read; see {@link rhombus.core.stage.show.Snapshots}. */
+public interface ShowApi extends JSObject {
+    @Gives(value = View.class, list = true)
+    JSObject views();
+
+    /** The same list, and the same objects in it, as long as nothing changes. */
+    @Gives(value = Frame.class, list = true)
+    JSObject frames();
+
+    @Gives(SceneState.class)
+    JSObject scene();
+
+    @Gives(value = Listed.class, list = true)
+    JSObject objects();
+
+    @Gives(value = Pivot.class, orNull = true)
+    JSObject pivot(String view);
+
+    @Gives(value = TrailState.class, orNull = true)
+    JSObject trail(String view);
+
+    @Gives(value = TrailEntry.class, list = true)
+    JSObject trailEntries(String view);
+
+    @Gives(value = Choice.class, list = true)
+    JSObject choices(String view);
+
+    @Gives(BoardsState.class)
+    JSObject boards();
+
+    @Gives(value = PinRow.class, list = true)
+    JSObject pins();
+
+    @Gives(value = LayerRow.class, list = true)
+    JSObject layers();
+
+    @Gives(HistoryState.class)
+    JSObject history();
+
+    /** Puts into an object what has changed since the last time; all of it where the object is fresh. */
+    void readout(@Gives(Readout.class) JSObject target, boolean fresh);
+
+    @Gives(value = Picked.class, orNull = true)
+    JSObject pick(String view, double x, double y);
+
+    @Gives(value = String.class, list = true)
+    JSObject selection();
+
+    /** Numbers of the nodes that are selected, or of the one selected last, with all below them. */
+    Int32Array selectedNodes(boolean last);
+
+    /** The same list as long as nothing changes. */
+    @Gives(value = Hint.class, list = true)
+    JSObject hints();
+
+    @Gives(value = Vec3.class, orNull = true)
+    JSObject project(String view, @Gives(value = Double.class, list = true) JSObject point);
+}

@@ -1,0 +1,119 @@
+package rhombus.web;
+
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Int32Array;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.hand.Hint;
+import rhombus.core.stage.show.Frame;
+import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.show.Snapshots;
+
+/** The door for panels. */
+final class ShowDoor implements ShowApi {
+    private final Snapshots snapshots;
+    private final Map<String, String> layout;
+    private final Same<Frame> frames = new Same<>(Told::of);
+    private final Same<Hint> hints = new Same<>(Told::of);
+    private Readout readout;
+
+    ShowDoor(Stage stage, Map<String, String> layout) {
+        snapshots = stage.snapshots();
+        this.layout = layout;
+    }
+
+    @Override
+    public JSObject views() {
+        return Js.list(snapshots.views(), Told::of);
+    }
+
+    @Override
+    public JSObject scene() {
+        return Told.of(snapshots.scene());
+    }
+
+    @Override
+    public JSObject objects() {
+        return Js.list(snapshots.objects(), Told::of);
+    }
+
+    @Override
+    public JSObject pivot(String view) {
+        return Told.of(snapshots.pivot(view));
+    }
+
+    @Override
+    public JSObject trail(String view) {
+        return Told.of(snapshots.trail(view));
+    }
+
+    @Override
+    public JSObject trailEntries(String view) {
+        return Js.list(snapshots.trailEntries(view), Told::of);
+    }
+
+    @Override
+    public JSObject choices(String view) {
+        return Js.list(snapshots.choices(view), Told::of);
+    }
+
+    @Override
+    public JSObject boards() {
+        return Told.of(snapshots.boards());
+    }
+
+    @Override
+    public JSObject pins() {
+        return Js.list(snapshots.pins(), Told::of);
+    }
+
+    @Override
+    public JSObject layers() {
+        return Js.list(snapshots.layers(), Told::of);
+    }
+
+    @Override
+    public JSObject history() {
+        return Told.of(snapshots.history());
+    }
+
+    @Override
+    public JSObject frames() {
+        return frames.of(snapshots.frames());
+    }
+
+    @Override
+    public void readout(JSObject target, boolean fresh) {
+        Readout now = snapshots.readout();
+        Told.change(fresh ? null : readout, now, target);
+        readout = now;
+    }
+
+    @Override
+    public JSObject pick(String view, double x, double y) {
+        return Told.of(snapshots.pick(view, x, y));
+    }
+
+    @Override
+    public JSObject selection() {
+        return Js.list(snapshots.selection(), Js::text);
+    }
+
+    @Override
+    public Int32Array selectedNodes(boolean last) {
+        return Int32Array.fromJavaArray(snapshots.selectedNodes(last));
+    }
+
+    @Override
+    public JSObject hints() {
+        return hints.of(snapshots.hints(layout));
+    }
+
+    @Override
+    public JSObject project(String view, JSObject point) {
+        double[] p = Plain.numbers(JsPlain.fromJs(point), 3);
+        return p == null ? null : Js.vector(snapshots.project(view, new Vec3(p[0], p[1], p[2])));
+    }
+}

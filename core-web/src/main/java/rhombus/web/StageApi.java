@@ -1,0 +1,55 @@
+package rhombus.web;
+
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.JSProperty;
+import org.teavm.jso.typedarrays.ArrayBuffer;
+import org.teavm.jso.typedarrays.Int32Array;
+import rhombus.boundary.Gives;
+import rhombus.boundary.OrNothing;
+import rhombus.core.stage.view.Asked;
+import rhombus.core.stage.view.Changed;
+import rhombus.core.stage.view.Notice;
+
+/** One scene on its stage, from opening to closing. Nothing of it is shared with another. */
+public interface StageApi extends JSObject {
+    @JSProperty
+    InputApi getInput();
+
+    @JSProperty
+    DrawApi getDraw();
+
+    @JSProperty
+    ShowApi getShow();
+
+    @JSProperty
+    KeptApi getKept();
+
+    @JSProperty
+    KeysApi getKeys();
+
+    /** Shows a scene's file. */
+    void openScene(ArrayBuffer glb, String title);
+
+    void resize(double width, double height);
+
+    /** Runs a command on a viewport, or on the active one where there is no id. */
+    boolean command(String id, @Gives(Map.class) JSObject args, @OrNothing String view, double time);
+
+    void tick(double time);
+
+    boolean animating();
+
+    void reduceMotion(boolean reduce);
+
+    @Gives(value = Changed.class, orNull = true)
+    JSObject takeChanges();
+
+    Int32Array takeMoved();
+
+    @Gives(value = Notice.class, list = true)
+    JSObject takeNotices();
+
+    @Gives(value = Asked.class, list = true)
+    JSObject takeApplication();
+}

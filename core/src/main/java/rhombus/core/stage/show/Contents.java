@@ -1,0 +1,100 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.edit.Edit;
+import rhombus.core.edit.EditHistory;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.scene.Layer;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Selection;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+
+/** What is in the scene, and what of it is selected. */
+final class Contents {
+    private final Ground ground;
+    private final Subject subject;
+
+    Contents(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    SceneState scene() {
+        Scene scene = ground.scene();
+        List<SceneObject> objects = new ArrayList<>();
+        for (int i = 0; i < scene.count(); i++) {
+            if (!scene.node(i).gone()) {
+                objects.add(object(scene, i));
+            }
+        }
+        return new SceneState(ground.model().name(), scene.up().name(), objects);
+    }
+
+    private static SceneObject object(Scene scene, int i) {
+        Node n = scene.node(i);
+        Aabb b = scene.boundsBelow(i);
+        return new SceneObject(
+                n.id(), n.name(), n.kind().word(), n.parent() < 0 ? null : scene.node(n.parent()).id(), n.layer(),
+                !n.hidden(), scene.shown(i), n.locked(), scene.triangles(i), b.isEmpty() ? null : new Box3(b.min(), b.max()));
+    }
+
+    List<Listed> listed() {
+        Scene s = ground.scene();
+        List<Listed> out = new ArrayList<>();
+        for (int i = 0; i < s.count(); i++) {
+            Node n = s.node(i);
+            if (!n.gone()) {
+                out.add(new Listed(n.id(), n.name(), n.kind().word(), n.parent() < 0 ? null : s.node(n.parent()).id(), n.layer(),
+                        !n.hidden(), s.shown(i), n.locked()));
+            }
+        }
+        return out;
+    }
+
+    List<String> selection() {
+        return subject.selection().nodes().stream().map(n -> ground.scene().node(n).id()).toList();
+    }
+
+    int[] selectedNodes(boolean last) {
+        Selection selected = subject.selection();
+        List<Integer> from = !last ? selected.nodes() : selected.isEmpty() ? List.of() : List.of(selected.last());
+        Scene s = ground.scene();
+        boolean[] marks = new boolean[s.count()];
+        int count = 0;
+        for (int n : from) {
+            for (int below : s.children(n).isEmpty() ? List.of(n) : s.subtree(n)) {
+                count += marks[below] ? 0 : 1;
+                marks[below] = true;
+            }
+        }
+        int[] out = new int[count];
+        int at = 0;
+        for (int i = 0; i < marks.length; i++) {
+            if (marks[i]) {
+                out[at++] = i;
+            }
+        }
+        return out;
+    }
+
+    List<LayerRow> layers() {
+        Scene s = ground.scene();
+        List<LayerRow> out = new ArrayList<>();
+        for (Layer l : s.layers()) {
+            int on = 0;
+            for (int i = 0; i < s.count(); i++) {
+                on += !s.node(i).gone() && l.id().equals(s.node(i).layer()) ? 1 : 0;
+            }
+            out.add(new LayerRow(l.id(), l.name(), l.visible(), l.locked(), on));
+        }
+        return out;
+    }
+
+    HistoryState history() {
+        EditHistory h = subject.editing().history();
+        return new HistoryState(h.edits().stream().map(Edit::name).toList(), h.done());
+    }
+}

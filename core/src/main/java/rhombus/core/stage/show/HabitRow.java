@@ -1,0 +1,32 @@
+package rhombus.core.stage.show;
+
+import java.util.List;
+import rhombus.core.stage.view.Labelled;
+
+/**
+ * A setting as it is listed.
+ *
+ * @param id names it
+ * @param group heading
+ * @param words what it is called
+ * @param sentence what it does
+ * @param value a text, a number or a truth
+ * @param changed whether it is not the usual one
+ * @param choices for a text
+ * @param least for a number
+ * @param most for a number
+ * @param step for a number
+ * @param unit of a number
+ */
+public record HabitRow(
+        String id,
+        String group,
+        String words,
+        String sentence,
+        Object value,
+        boolean changed,
+        List<Labelled> choices,
+        double least,
+        double most,
+        double step,
+        String unit) {}

@@ -1,0 +1,51 @@
+package rhombus.core.stage.show;
+
+import java.util.List;
+import rhombus.core.plain.Maybe;
+import rhombus.core.stage.boards.SharedLine;
+import rhombus.core.stage.marks.Beacon;
+import rhombus.core.stage.marks.FacetPicture;
+import rhombus.core.stage.marks.GripMark;
+import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.motion.MarqueeMark;
+import rhombus.core.stage.motion.WalkSign;
+import rhombus.core.stage.subject.IconMark;
+import rhombus.core.stage.subject.PartMark;
+import rhombus.core.stage.tool.HandleMark;
+import rhombus.core.stage.view.Spot;
+
+/**
+ * Everything that lies over a viewport, in its own pixels.
+ *
+ * @param pivot what is turned about
+ * @param handles of the tool
+ * @param facet the Facet
+ * @param grips lozenges to drag
+ * @param lines coordinates that linked viewports share
+ * @param walk while one walks
+ * @param icons lights and cameras
+ * @param beacon the way to a selection out of view
+ * @param empty whether nothing of the scene is in view
+ * @param hover what a click would take
+ * @param marquee a rectangle that is drawn
+ * @param parts selected vertices, edges and faces
+ * @param own the pivot point of the object selected last, where no tool stands on it
+ * @param ring of the trackball
+ * @param refused where a motion was refused
+ */
+public record Marks(
+        @Maybe PivotMark pivot,
+        List<HandleMark> handles,
+        @Maybe FacetPicture facet,
+        List<GripMark> grips,
+        List<SharedLine> lines,
+        @Maybe WalkSign walk,
+        List<IconMark> icons,
+        @Maybe Beacon beacon,
+        @Maybe Boolean empty,
+        @Maybe HoverMark hover,
+        @Maybe MarqueeMark marquee,
+        List<PartMark> parts,
+        @Maybe Spot own,
+        @Maybe BallMark ring,
+        @Maybe Spot refused) {}

@@ -1,0 +1,21 @@
+package rhombus.core.stage.show;
+
+import rhombus.core.plain.OneOf;
+
+/**
+ * What is drawn in a viewport.
+ *
+ * @param shown whether anything is
+ * @param surfaces whether surfaces are filled
+ * @param edges how edges are drawn
+ * @param flat whether the projection is flat
+ * @param grid whether the ground grid is drawn
+ * @param outline whether what is selected is outlined
+ */
+public record Plan(
+        boolean shown,
+        boolean surfaces,
+        @OneOf({"none", "lines", "on_surface"}) String edges,
+        boolean flat,
+        boolean grid,
+        boolean outline) {}

@@ -1,0 +1,201 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import rhombus.core.display.Grid;
+import rhombus.core.edit.Quantity;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Lens;
+import rhombus.core.navigate.PivotLadder;
+import rhombus.core.navigate.Rung;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Standard;
+
+/** The numbers of the active view and of the selection: as text to copy, and as fields that can be typed into. */
+public final class Reading {
+    private final Ground ground;
+    private final Subject subject;
+    private final Tools tools;
+    private final Boards boards;
+    private final Function<String, Pivot> pivots;
+    private String unit = "m";
+
+    Reading(Ground ground, Subject subject, Tools tools, Boards boards, Function<String, Pivot> pivots) {
+        this.ground = ground;
+        this.subject = subject;
+        this.tools = tools;
+        this.boards = boards;
+        this.pivots = pivots;
+    }
+
+    Readout now() {
+        ViewState v = ground.board().active();
+        unit = ground.habits().value(AllHabits.UNIT).toString();
+        Vec3 pinned = subject.pivot().pinned();
+        return new Readout(
+                v.id, Captions.title(ground, v), rows(v), fields(v), pivots.apply(v.id),
+                pinned == null ? null : axes("pivot.set-at", "Pinned", pinned), ladder(),
+                subject.editing().history().undoName(), subject.editing().history().redoName(), tools.state(), subject.components().mode(),
+                ground.scene().isolated() != null ? true : null, ground.board().solo >= 0, boards.clearDeck(), BoardList.trail(v),
+                subject.selection().isEmpty() ? null : selection());
+    }
+
+    private List<Row> rows(ViewState v) {
+        return List.of(
+                new Row("Direction", direction(v.pose)),
+                new Row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(v.pose.focus())) + " px/m"),
+                new Row("Grid", Lengths.words(Grid.of(v.screen(), ground.scene().up()).spacing())));
+    }
+
+    private List<Field> fields(ViewState v) {
+        Pose p = v.pose;
+        List<Field> fields = new ArrayList<>(axes("view.set", "Eye", p.eye()));
+        fields.add(lengthField("view.set", "focus", "Focus", p.focus()));
+        if (p.projection() instanceof Projection.Orthographic o) {
+            fields.add(lengthField("view.set", "extent", "Extent", o.extent()));
+        } else {
+            fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
+            fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
+        }
+        double roll = Heading.roll(p.orientation(), ground.scene().up());
+        fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°"));
+        return fields;
+    }
+
+    /** The standard name of the direction when it has one, else how far round and how far up one looks. */
+    private String direction(Pose p) {
+        Standard s = Standard.nearest(p.orientation(), ground.scene().up());
+        if (s.angleTo(p.orientation(), ground.scene().up()) < 1e-9) {
+            return s.words();
+        }
+        Heading h = Heading.of(p.orientation(), ground.scene().up());
+        return Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round · " + Lengths.fixed(Math.toDegrees(h.pitch()), 0) + "°";
+    }
+
+    private Ladder ladder() {
+        List<Rung> order = subject.pivot().order();
+        List<LadderRung> rungs = new ArrayList<>();
+        for (Rung r : order) {
+            rungs.add(new LadderRung(r.id(), r.words(), true));
+        }
+        for (Rung r : Rung.values()) {
+            if (!order.contains(r)) {
+                rungs.add(new LadderRung(r.id(), r.words(), false));
+            }
+        }
+        String preset = null;
+        for (Map.Entry<String, List<Rung>> e : PivotLadder.PRESETS.entrySet()) {
+            preset = e.getValue().equals(order) ? e.getKey() : preset;
+        }
+        return new Ladder(rungs, List.copyOf(PivotLadder.PRESETS.keySet()), preset);
+    }
+
+    private Selected selection() {
+        Scene scene = ground.scene();
+        int last = subject.selection().last();
+        Node n = scene.node(last);
+        Vec3 size = subject.selection().bounds(scene).size();
+        Vec3 place = scene.pivot(last);
+        return new Selected(
+                subject.names(), n.kind().word(), ground.nameOf(last), n.id(),
+                brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " " + unit, place,
+                axes("edit.place", "Place", place), axes("object.pivot", "Pivot", place), turns(n), scales(n),
+                subject.components().isEmpty() ? null : subject.components().words(), scene.locked(last) ? true : null,
+                n.kind() == Kind.GROUP ? true : null, subject.selection().triangles(scene), n.shape() == null ? null : shape(n.shape()));
+    }
+
+    private static List<Field> turns(Node n) {
+        Vec3 turn = Transforms.angles(Transforms.rotationOf(n.local()));
+        List<Field> out = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            double degrees = Math.toDegrees(turn.get(a));
+            out.add(field("edit.turn", a, "", number(degrees, 3) + "°", degrees));
+        }
+        return out;
+    }
+
+    private static List<Field> scales(Node n) {
+        Vec3 scale = Transforms.scaleOf(n.local());
+        List<Field> out = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            out.add(field("edit.scale", a, "", number(scale.get(a), 4), scale.get(a)));
+        }
+        return out;
+    }
+
+    private List<Field> shape(Shape shape) {
+        List<Field> out = new ArrayList<>();
+        for (Shape.Parameter p : shape.sort().parameters()) {
+            double value = Plain.number(shape.toPlain().get(p.id()), p.usual());
+            out.add(p.whole() ? field("edit.shape", p.id(), p.words(), Lengths.fixed(value, 0)) : lengthField("edit.shape", p.id(), p.words(), value));
+        }
+        return out;
+    }
+
+    private List<Field> axes(String command, String label, Vec3 p) {
+        List<Field> out = new ArrayList<>();
+        for (int a = 0; a < 3; a++) {
+            out.add(field(command, a, label, length(p.get(a)), inUnit(p.get(a))));
+        }
+        return out;
+    }
+
+    /** A length in the user's unit with all the digits that count, to copy and to type over. */
+    private String length(double metres) {
+        return full(inUnit(metres)) + " " + unit;
+    }
+
+    /** All of a number that counts: nine decimals, more for what is very small. */
+    private static String full(double v) {
+        double a = Math.abs(v);
+        return number(v, a < 1e-6 ? 15 : 9);
+    }
+
+    /** A number with some decimals at most and no zeros at the end. */
+    public static String number(double v, int places) {
+        return Math.abs(v) < 1e15 ? Lengths.trimmed(Lengths.fixed(v, places)) : Lengths.digits(v);
+    }
+
+    /** A field of an axis: where three stand in a row they are brief until one looks into them. */
+    private static Field field(String command, int axis, String label, String text, double value) {
+        String key = "xyz".substring(axis, axis + 1);
+        return new Field(command, key, axis == 0 ? label : "", text, brief(value), key);
+    }
+
+    private static Field field(String command, String key, String label, String text) {
+        return new Field(command, key, label, text, null, null);
+    }
+
+    /** A length: four digits until one looks into the field, which then has all of them. */
+    private Field lengthField(String command, String key, String label, double metres) {
+        return new Field(command, key, label, length(metres), brief(inUnit(metres)) + " " + unit, null);
+    }
+
+    /** A number on the screen: four significant digits. */
+    private static String brief(double v) {
+        // What is nothing beside the places of a scene is told as nothing.
+        return Math.abs(v) < 1e-9 ? "0" : Lengths.digits(v);
+    }
+
+    private double inUnit(double metres) {
+        return metres / Quantity.LENGTHS.getOrDefault(unit, 1.0);
+    }
+}

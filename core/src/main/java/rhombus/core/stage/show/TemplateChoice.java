@@ -1,0 +1,6 @@
+package rhombus.core.stage.show;
+
+/**
+ * An arrangement to choose.
+ */
+public record TemplateChoice(String id, String label, Part parts) {}

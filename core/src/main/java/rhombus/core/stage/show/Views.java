@@ -1,0 +1,82 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.display.Overlay;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Rect;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** Viewports as panels and the painter read them. */
+final class Views {
+    private final Ground ground;
+
+    Views(Ground ground) {
+        this.ground = ground;
+    }
+
+    List<View> all() {
+        List<View> out = new ArrayList<>();
+        for (ViewState v : ground.board().views) {
+            out.add(view(v));
+        }
+        return out;
+    }
+
+    List<Frame> frames() {
+        List<Frame> out = new ArrayList<>();
+        for (ViewState v : ground.board().views) {
+            out.add(new Frame(
+                    v.id, v.number, Captions.title(ground, v), Captions.lens(ground, v),
+                    v.pose.projection().flat() ? "orthographic" : "perspective", ground.board().id + "/" + v.serial,
+                    v.mode.id(), v.mode.label(), overlays(v), rect(v), v.shown, ground.board().active == v.number,
+                    ground.board().solo == v.number, v.camera, crop(v), walking(v)));
+        }
+        return out;
+    }
+
+    private static Rect rect(ViewState v) {
+        return new Rect(v.x, v.y, v.width, v.height);
+    }
+
+    private static CropState crop(ViewState v) {
+        return v.crop.none() ? null : new CropState(v.crop.scale(), v.crop.x(), v.crop.y());
+    }
+
+    private String walking(ViewState v) {
+        return ground.walks().view() != v ? null : ground.walks().flying() ? "fly" : "walk";
+    }
+
+    private View view(ViewState v) {
+        Pose p = v.pose;
+        boolean flat = p.projection().flat();
+        Clip clip = ground.clip(v);
+        String title = Captions.title(ground, v);
+        String lens = Captions.lens(ground, v);
+        return new View(
+                v.id, v.number, title, lens, Captions.direction(v, ground.scene().up()), flat ? "orthographic" : "perspective",
+                ground.board().id + "/" + v.serial, Captions.caption(title, lens, v), v.mode.id(), v.mode.label(), overlays(v),
+                p.eye(), p.forward(), p.orientation().up(), p.focus(),
+                flat ? null : Math.toDegrees(((Projection.Perspective) p.projection()).fovY()),
+                flat ? ((Projection.Orthographic) p.projection()).extent() : null,
+                clip.near(), clip.far(), rect(v), v.shown, ground.board().active == v.number,
+                ground.board().solo == v.number, v.camera, crop(v), walking(v));
+    }
+
+    private static List<OverlayState> overlays(ViewState v) {
+        List<OverlayState> out = new ArrayList<>();
+        for (Overlay o : Overlay.values()) {
+            out.add(new OverlayState(o.id(), o.words(), v.shows(o)));
+        }
+        return out;
+    }
+
+    Plan plan(ViewState v) {
+        return new Plan(v.shown, v.mode.surfaces(), v.mode.edging().name().toLowerCase(), v.pose.projection().flat(),
+                v.shows(Overlay.GRID), v.shows(Overlay.OUTLINE));
+    }
+}

@@ -1,0 +1,137 @@
+package rhombus.core.stage;
+
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.OrNull;
+import rhombus.core.plain.Plain;
+
+/** What the page sees of a stage, as plain data: records become maps, as they become objects in the browser. */
+final class Seen {
+    private final Stage stage;
+
+    Seen(Stage stage) {
+        this.stage = stage;
+    }
+
+    static Object plain(Object o) {
+        if (o instanceof Vec3 v) {
+            return Plain.list(v.x(), v.y(), v.z());
+        }
+        if (o instanceof double[] d) {
+            return Plain.list(d);
+        }
+        if (o instanceof List<?> l) {
+            List<Object> out = new ArrayList<>();
+            l.forEach(each -> out.add(plain(each)));
+            return out;
+        }
+        return o instanceof Record r ? map(r) : o;
+    }
+
+    static Map<String, Object> map(Record r) {
+        if (r == null) {
+            return null;
+        }
+        Map<String, Object> out = new LinkedHashMap<>();
+        try {
+            for (RecordComponent c : r.getClass().getRecordComponents()) {
+                Object value = plain(c.getAccessor().invoke(r));
+                if (value != null || c.isAnnotationPresent(OrNull.class)) {
+                    out.put(c.getName(), value);
+                }
+            }
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+        return out;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Object> list(List<?> l) {
+        return (List<Object>) plain(l);
+    }
+
+    List<Object> views() {
+        return list(stage.snapshots().views());
+    }
+
+    Map<String, Object> marks(int view) {
+        return map(stage.snapshots().marks(view));
+    }
+
+    Map<String, Object> plan(int view) {
+        return map(stage.snapshots().plan(view));
+    }
+
+    Map<String, Object> pivot(String view) {
+        return map(stage.snapshots().pivot(view));
+    }
+
+    Map<String, Object> trail(String view) {
+        return map(stage.snapshots().trail(view));
+    }
+
+    List<Object> trailEntries(String view) {
+        return list(stage.snapshots().trailEntries(view));
+    }
+
+    List<Object> choices(String view) {
+        return list(stage.snapshots().choices(view));
+    }
+
+    Map<String, Object> boards() {
+        return map(stage.snapshots().boards());
+    }
+
+    List<Object> pins() {
+        return list(stage.snapshots().pins());
+    }
+
+    Map<String, Object> scene() {
+        return map(stage.snapshots().scene());
+    }
+
+    List<Object> layers() {
+        return list(stage.snapshots().layers());
+    }
+
+    Map<String, Object> history() {
+        return map(stage.snapshots().history());
+    }
+
+    Map<String, Object> readout() {
+        return map(stage.snapshots().readout());
+    }
+
+    List<Object> hints(Map<String, String> layout) {
+        return list(stage.snapshots().hints(layout));
+    }
+
+    List<Object> habits() {
+        return list(stage.snapshots().habits());
+    }
+
+    Map<String, Object> keys(Map<String, String> layout) {
+        return map(stage.snapshots().keys(layout));
+    }
+
+    List<Object> notices() {
+        return list(stage.changes().takeNotices());
+    }
+
+    List<Object> application() {
+        return list(stage.changes().takeApplication());
+    }
+
+    List<Object> places(String sort, double width, double height) {
+        return list(stage.shots().places(sort, width, height));
+    }
+
+    Map<String, Object> captured(String binding, Map<String, String> layout) {
+        return map(stage.rebinding().captured(binding, layout));
+    }
+}

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Frame, Marks } from '../core';
+import { useStage } from '../stores/stage';
+import SceneMarks from './SceneMarks.vue';
+import ToolMarks from './ToolMarks.vue';
+
+const props = defineProps<{ view: Frame; marks: Marks; aimed: string }>();
+const store = useStage();
+const tool = computed(() => store.readout.tool?.tool ?? '');
+/** An empty layer over the picture would be drawn all the same. */
+const busy = computed(() => {
+  const m = props.marks;
+  const lists = [m.handles, m.lines, m.parts];
+  return lists.some((l) => l?.length > 0) || !!(m.ring || m.hover || m.marquee || m.own);
+});
+</script>
+
+<template>
+  <svg v-if="busy" class="marks" aria-hidden="true">
+    <SceneMarks :marks="marks" />
+    <ToolMarks v-if="marks.handles.length" :handles="marks.handles" :tool="tool" :aimed="aimed" />
+    <g v-for="l in marks.lines" :key="l.axis" :class="l.axis" data-shared>
+      <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
+      <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>
+    </g>
+    <circle v-if="marks.ring" class="ball" :cx="marks.ring.x" :cy="marks.ring.y" :r="marks.ring.radius" />
+  </svg>
+</template>
+
+<style scoped>
+.shared {
+  stroke: currentColor;
+  stroke-dasharray: 7 4;
+  opacity: 0.9;
+}
+.marks text {
+  fill: currentColor;
+  font: 11.5px var(--numbers);
+  paint-order: stroke;
+  stroke: var(--panel);
+  stroke-width: 3px;
+}
+.marks {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+}
+.ball {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 1;
+  opacity: 0.6;
+}
+</style>
