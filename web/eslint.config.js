@@ -4,7 +4,7 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['dist', 'node_modules', '*.d.ts'] },
+  { ignores: ['dist', 'node_modules', 'target', '*.d.ts'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ask, download, Failure } from '../src/api/http';
+import { address } from '../src/api/request';
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -20,6 +21,12 @@ describe('asking the server', () => {
     const e = (await ask('GET', '/api/scenes').catch((x: unknown) => x)) as Failure;
     expect(e.offline).toBe(true);
     expect(e.message).toContain('saved when it is back');
+  });
+
+  it('fills a path with its parameters, whatever they hold', () => {
+    expect(address('get', '/api/scenes/{id}/versions/{seq}', { id: 'a/b?', seq: 3 })).toBe(
+      '/api/scenes/a%2Fb%3F/versions/3',
+    );
   });
 
   it('notices a file that came incomplete', async () => {

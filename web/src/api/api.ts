@@ -1,63 +1,42 @@
+import type { components } from '#api';
 import type { Plain } from '../core';
 import { ask, tell, upload } from './http';
+import { address, request } from './request';
 
-export interface SceneFile {
-  size: number;
-  href: string;
-}
-export interface SceneEntry {
-  id: string;
-  name: string;
-  triangles: number;
-  objects: number;
-  notes: string[];
-  createdAt: string;
-  openedAt: string | null;
-}
-export interface SceneDetail extends SceneEntry {
-  geometry: SceneFile;
-  edges: SceneFile;
-  hierarchy: SceneFile;
-}
-export interface Version {
-  id: number;
-  name: string;
-  automatic: boolean;
-  createdAt: string;
-}
-export interface Kept {
-  version: number;
-  body: Plain | null;
-}
+type Told = components['schemas'];
+export type SceneEntry = Told['SceneEntry'];
+export type SceneDetail = Told['SceneDetail'];
+export type Version = Told['Version'];
+export type Kept = Told['Loaded'];
 
 export const api = {
-  start: () => ask<{ name: string | null; firstAccountWanted: boolean }>('GET', '/api/start'),
-  signIn: (name: string, password: string) => ask<{ name: string }>('POST', '/api/session', { name, password }),
-  signOut: () => ask<void>('DELETE', '/api/session'),
-  firstAccount: (name: string, password: string) =>
-    ask<{ name: string }>('POST', '/api/first-account', { name, password }),
-  scenes: () => ask<SceneEntry[]>('GET', '/api/scenes'),
-  scene: (id: string) => ask<SceneDetail>('GET', `/api/scenes/${encodeURIComponent(id)}`),
-  removeScene: (id: string) => ask<void>('DELETE', `/api/scenes/${encodeURIComponent(id)}`),
-  importProgress: (job: string) => ask<{ words: string; part: number }>('GET', `/api/imports/${job}`),
-  cancelImport: (job: string) => ask<void>('DELETE', `/api/imports/${job}`),
+  start: () => request('get', '/api/start', {}),
+  signIn: (name: string, password: string) => request('post', '/api/session', {}, { name, password }),
+  signOut: () => request('delete', '/api/session', {}),
+  firstAccount: (name: string, password: string) => request('post', '/api/first-account', {}, { name, password }),
+  scenes: () => request('get', '/api/scenes', {}),
+  scene: (id: string) => request('get', '/api/scenes/{id}', { id }),
+  removeScene: (id: string) => request('delete', '/api/scenes/{id}', { id }),
+  importProgress: (job: string) => request('get', '/api/imports/{job}', { job }),
+  cancelImport: (job: string) => request('delete', '/api/imports/{job}', { job }),
   addScene: (files: File[], job: string, progress: (part: number) => void, stop: (abort: () => void) => void) => {
     const form = new FormData();
     for (const f of files) form.append('file', f, f.name);
     form.append('import', job);
-    return upload<SceneDetail>('/api/scenes', form, progress, stop);
+    return upload<SceneDetail>(address('post', '/api/scenes', {}), form, progress, stop);
   },
-  versions: (scene: string) => ask<Version[]>('GET', `/api/scenes/${encodeURIComponent(scene)}/versions`),
-  keepVersion: (scene: string, name: string, body: Plain) =>
-    ask<Version[]>('POST', `/api/scenes/${encodeURIComponent(scene)}/versions`, { name, body }),
-  version: (scene: string, id: number) =>
-    ask<{ body: Plain }>('GET', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
-  removeVersion: (scene: string, id: number) =>
-    ask<void>('DELETE', `/api/scenes/${encodeURIComponent(scene)}/versions/${id}`),
+  versions: (id: string) => request('get', '/api/scenes/{id}/versions', { id }),
+  keepVersion: (id: string, name: string, body: Plain) =>
+    request('post', '/api/scenes/{id}/versions', { id }, { name, body }),
+  version: (id: string, seq: number) => request('get', '/api/scenes/{id}/versions/{seq}', { id, seq }),
+  removeVersion: (id: string, seq: number) => request('delete', '/api/scenes/{id}/versions/{seq}', { id, seq }),
   /** Says that this window has a scene open; answered with how many others have. */
-  windowHere: (scene: string, id: string, hidden: boolean) =>
-    ask<{ others: number }>('PUT', `/api/scenes/${encodeURIComponent(scene)}/windows/${id}`, { hidden }),
-  windowGone: (scene: string, id: string) => tell('DELETE', `/api/scenes/${encodeURIComponent(scene)}/windows/${id}`),
+  windowHere: (id: string, window: string, hidden: boolean) =>
+    request('put', '/api/scenes/{id}/windows/{window}', { id, window }, { hidden }),
+  windowGone: (id: string, window: string) =>
+    tell('DELETE', address('delete', '/api/scenes/{id}/windows/{window}', { id, window })),
+  /** What is kept at one of the paths that keep documents: all answer in the same way. */
   kept: (path: string) => ask<Kept>('GET', path),
-  keep: (path: string, version: number, body: Plain) => ask<{ version: number }>('PUT', path, { version, body }),
+  keep: (path: string, version: number, body: Plain) =>
+    ask<Told['Saved']>('PUT', path, { version, body } satisfies Told['Save']),
 };

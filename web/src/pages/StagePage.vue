@@ -2,14 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue';
 import { coreKey, type Plain } from '../core';
 import { Failure } from '../api/http';
-import HabitsDialog from '../panels/habits/HabitsDialog.vue';
-import HintsLine from '../panels/hints/HintsLine.vue';
-import KeysDialog from '../panels/keys/KeysDialog.vue';
-import ReadoutDrawer from '../panels/readout/ReadoutDrawer.vue';
-import SnapshotDialog from '../panels/snapshot/SnapshotDialog.vue';
-import TrailStrip from '../panels/trail/TrailStrip.vue';
-import VersionsDialog from '../panels/history/VersionsDialog.vue';
-import SceneDrawer from '../panels/scene/SceneDrawer.vue';
+import { usePanels } from '../panels/usePanels';
 import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
 import Told from '../stage/Told.vue';
@@ -29,33 +22,24 @@ const { core } = open.value;
 provide(coreKey, core);
 const wrong = ref('');
 const gone = ref(false);
-const keys = ref(false);
-const habits = ref(false);
 const facetMenu = ref({ view: '', count: 0 });
 /** An address to copy by hand, where the clipboard may not be written. */
 const link = ref('');
-const snapshot = ref(false);
-const versions = ref(false);
 const through = ref<Through | null>(null);
 const bar = ref<InstanceType<typeof StageBar>>();
-const trailShown = ref(false);
-const hintsShown = ref(true);
-const sceneShown = ref(true);
-const readoutShown = ref(true);
 const clear = computed(() => store.readout.clearDeck ?? false);
+const { shown, answer, left, right, low, dialogs } = usePanels(
+  clear,
+  computed(() => !open.value.loading.value),
+);
 
 /** What the core asks of the page. */
 function application() {
   for (const a of core.takeApplication()) {
-    if (a.command === 'app.keys') keys.value = true;
-    if (a.command === 'app.habits') habits.value = true;
-    if (a.command === 'app.hints') hintsShown.value = !hintsShown.value;
-    if (a.command === 'app.snapshot') snapshot.value = true;
-    if (a.command === 'app.trail') trailShown.value = !trailShown.value;
+    if (answer(a.command)) continue;
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
     if (a.command === 'app.add') bar.value?.add(a.args);
-    if (a.command === 'app.versions') versions.value = true;
     if (a.command === 'select.through') through.value = a.args as unknown as Through;
     if (a.command === 'app.full-screen') void fullScreen();
     if (a.command === 'app.copy-link') void copyLink();
@@ -134,20 +118,9 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div class="deck" :class="{ clear, bare: !sceneShown, slim: !readoutShown }">
-    <StageBar
-      v-if="!clear"
-      ref="bar"
-      :open="open"
-      :scene-shown="sceneShown"
-      :readout-shown="readoutShown"
-      @keys="keys = true"
-      @habits="habits = true"
-      @scene="sceneShown = !sceneShown"
-      @readout="readoutShown = !readoutShown"
-      @versions="versions = true"
-    />
-    <SceneDrawer v-if="!clear && sceneShown" class="left" :open="open" />
+  <div class="deck" :class="{ clear, bare: !left.length, slim: !right.length }">
+    <StageBar v-if="!clear" ref="bar" :open="open" :shown="shown" @toggle="(name) => (shown[name] = !shown[name])" />
+    <component :is="p.component" v-for="p in left" :key="p.name" class="left" :open="open" />
     <main class="middle">
       <StageCanvas :open="open" :facet-menu="facetMenu" @input="afterInput" />
       <div v-if="open.loading.value" class="loading" role="status">
@@ -170,15 +143,11 @@ onBeforeUnmount(() => {
       <ThroughList v-if="through" :through="through" @close="through = null" />
       <Told :open="open" :link="link" @copied="link = ''" @apart="open.later.value = false" />
     </main>
-    <ReadoutDrawer v-if="!clear && readoutShown" class="right" />
+    <component :is="p.component" v-for="p in right" :key="p.name" class="right" :open="open" />
     <div class="low">
-      <TrailStrip v-if="trailShown && !open.loading.value" @close="trailShown = false" />
-      <HintsLine v-if="!clear && hintsShown" @keys="keys = true" />
+      <component :is="p.component" v-for="p in low" :key="p.name" :open="open" />
     </div>
-    <KeysDialog v-model="keys" :open="open" />
-    <HabitsDialog v-model="habits" :open="open" />
-    <SnapshotDialog v-model="snapshot" :open="open" />
-    <VersionsDialog v-model="versions" :open="open" />
+    <component :is="p.component" v-for="p in dialogs" :key="p.name" v-model="shown[p.name]" :open="open" />
   </div>
 </template>
 

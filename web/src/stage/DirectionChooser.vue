@@ -3,6 +3,7 @@ import { nextTick, ref, watch } from 'vue';
 import { useCore } from '../core';
 import type { Choice, Frame } from '../core';
 import { usePictures } from './pictures';
+import { useRoving } from '../menus/roving';
 import { useRun } from './run';
 
 const core = useCore();
@@ -15,6 +16,12 @@ const choices = ref<Choice[]>([]);
 const drawn = ref<Record<string, string>>({});
 const box = ref<HTMLElement>();
 const chip = ref<HTMLElement>();
+const { key, begin } = useRoving(
+  box,
+  () => close(),
+  { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -4, ArrowDown: 4 },
+  false,
+);
 
 function look() {
   choices.value = core.show.choices(props.view.id);
@@ -25,8 +32,7 @@ function look() {
 
 async function opened() {
   await nextTick();
-  const first = box.value?.querySelector<HTMLElement>('[aria-checked=true]') ?? box.value?.querySelector('button');
-  first?.focus({ preventScroll: true });
+  begin();
 }
 
 function choose(c: Choice) {
@@ -37,17 +43,6 @@ function choose(c: Choice) {
 function close() {
   shown.value = false;
   chip.value?.focus();
-}
-
-function key(e: KeyboardEvent) {
-  const items = [...box.value!.querySelectorAll<HTMLElement>('button')];
-  const at = items.indexOf(e.target as HTMLElement);
-  const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -4, ArrowDown: 4 }[e.key];
-  if (e.key === 'Escape') close();
-  else if (step) items[Math.max(0, Math.min(items.length - 1, at + step))]?.focus();
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
 }
 
 async function come(focused: boolean) {

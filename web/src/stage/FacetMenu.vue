@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
 import type { Frame, Marks, Plain } from '../core';
+import type { MenuItem } from '../menus/item';
+import { useRoving } from '../menus/roving';
 import { useRun } from './run';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
@@ -13,7 +15,8 @@ const place = computed(() => {
   return f ? { right: `${r.width - f.left - f.size}px`, bottom: `${r.height - f.top + 4}px` } : {};
 });
 const box = ref<HTMLElement>();
-const CHOICES: { label: string; command: string; args?: Plain }[] = [
+const { key, begin } = useRoving(box, () => close(), { ArrowUp: -1, ArrowDown: 1 });
+const CHOICES: MenuItem[] = [
   // First what does no harm to who presses Enter too soon.
   { label: 'Level the horizon', command: 'view.level' },
   { label: 'Perspective or flat', command: 'view.toggle-projection' },
@@ -26,7 +29,7 @@ const CHOICES: { label: string; command: string; args?: Plain }[] = [
 async function open() {
   shown.value = true;
   await nextTick();
-  box.value?.querySelector<HTMLElement>('button')?.focus();
+  begin();
 }
 
 function close() {
@@ -37,17 +40,6 @@ function close() {
 function choose(command: string, args: Plain = {}) {
   close();
   run(command, args, props.view.id);
-}
-
-function key(e: KeyboardEvent) {
-  const items = [...(box.value?.querySelectorAll('button') ?? [])];
-  const at = items.indexOf(e.target as HTMLButtonElement);
-  const step = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
-  if (e.key === 'Escape') close();
-  else if (step) items[(at + step + items.length) % items.length]?.focus();
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
 }
 
 function left(e: FocusEvent) {

@@ -171,7 +171,7 @@ defineExpose({ openMenu: () => open(false) });
   fill: var(--accent);
   opacity: 1;
 }
-.facet :deep(.words) {
+.facet :deep(.words text) {
   font: 12px var(--words);
   fill: var(--text);
   paint-order: stroke;

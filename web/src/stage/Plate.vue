@@ -3,16 +3,17 @@ import { computed, ref } from 'vue';
 import { displayModes, type Frame } from '../core';
 import { useStage } from '../stores/stage';
 import DirectionChooser from './DirectionChooser.vue';
-import { dragOnto } from './dragOnto';
 import { nameOf } from './names';
-import PlateChip, { type Choice } from './PlateChip.vue';
+import { drag as follow, viewportAt } from '../drags/drag';
+import type { MenuItem } from '../menus/item';
+import PlateChip from './PlateChip.vue';
 import { useRun } from './run';
 
 const props = defineProps<{ view: Frame }>();
 const store = useStage();
 const run = useRun();
 
-const lenses = computed<Choice[]>(() => [
+const lenses = computed<MenuItem[]>(() => [
   {
     label: props.view.projection === 'perspective' ? 'Make flat' : 'Make perspective',
     command: 'view.toggle-projection',
@@ -35,14 +36,14 @@ const lenses = computed<Choice[]>(() => [
   { label: 'Put home back', command: 'view.reset-home', half: true },
   { label: 'Pin this view', command: 'pin.add', apart: true },
 ]);
-const overlays = computed<Choice[]>(() =>
+const overlays = computed<MenuItem[]>(() =>
   props.view.overlays.map((o) => ({ label: o.label, command: 'display.overlay', args: { overlay: o.id }, on: o.on })),
 );
 /** Where there is little room, chips give way: what they hold is in a menu that stays, has a key, or is there again in solo. */
 const narrow = computed(() => props.view.rect.width < (props.view.camera ? 460 : 340));
 const tight = computed(() => props.view.rect.width < 190);
 const others = computed(() => store.views.filter((v) => v.id !== props.view.id));
-const places = computed<Choice[]>(() => [
+const places = computed<MenuItem[]>(() => [
   { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo' },
   { label: 'Split side by side', command: 'board.split', args: { to: 'right' }, half: true, apart: true },
   { label: 'Split above and below', command: 'board.split', args: { to: 'below' }, half: true },
@@ -62,23 +63,22 @@ const places = computed<Choice[]>(() => [
 const over = ref<string | null>(null);
 
 function drag(e: PointerEvent) {
-  dragOnto(
-    e,
-    props.view.id,
-    (v) => {
-      over.value = v;
-      store.target = v;
+  follow(e, {
+    at: viewportAt(props.view.id),
+    over: (v) => {
+      over.value = v ?? null;
+      store.target = v ?? null;
     },
-    (v) => run('board.swap', { with: v }, props.view.id),
-  );
+    drop: (v) => run('board.swap', { with: v }, props.view.id),
+  });
 }
 
 const MODES = displayModes();
-const displays = computed<Choice[]>(() =>
+const displays = computed<MenuItem[]>(() =>
   MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
 );
 
-function choose(c: Choice) {
+function choose(c: MenuItem) {
   run(c.command, c.args ?? {}, props.view.id);
 }
 </script>

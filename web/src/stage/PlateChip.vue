@@ -1,23 +1,10 @@
-<script lang="ts">
-import type { Plain } from '../core';
-
-export interface Choice {
-  label: string;
-  note?: string;
-  command: string;
-  args?: Plain;
-  on?: boolean;
-  apart?: boolean;
-  /** Two of these share a line. */
-  half?: boolean;
-}
-</script>
-
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
+import CommandMenu from '../menus/CommandMenu.vue';
+import type { MenuItem } from '../menus/item';
 
-const props = defineProps<{ text: string; label: string; choices: Choice[]; lead?: boolean; bright?: boolean }>();
-defineEmits<{ choose: [choice: Choice] }>();
+const props = defineProps<{ text: string; label: string; choices: MenuItem[]; lead?: boolean; bright?: boolean }>();
+defineEmits<{ choose: [choice: MenuItem] }>();
 const name = computed(() => (props.text ? `${props.label}: ${props.text}` : props.label));
 /** Menus are many and seldom opened: each is made when the pointer or the keyboard first comes to its chip. */
 const near = ref(false);
@@ -31,35 +18,17 @@ async function come(focused: boolean) {
 </script>
 
 <template>
-  <el-dropdown
+  <CommandMenu
     v-if="near"
-    trigger="click"
+    :items="choices"
     placement="top-start"
-    popper-class="plate-menu"
-    max-height="70vh"
-    :show-timeout="0"
-    @command="(c: Choice) => $emit('choose', c)"
+    height="70vh"
+    @choose="(c: MenuItem) => $emit('choose', c)"
   >
     <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="name" :title="text ? undefined : label">
       {{ text }}<slot />
     </button>
-    <template #dropdown>
-      <el-dropdown-menu>
-        <el-dropdown-item
-          v-for="c in choices"
-          :key="c.label"
-          :command="c"
-          :divided="c.apart ?? false"
-          :class="{ half: c.half }"
-          :data-command="c.command"
-        >
-          <span v-if="c.on !== undefined" class="lozenge" :class="{ on: c.on }" />
-          <span class="label">{{ c.label }}</span>
-          <span v-if="c.note" class="note">{{ c.note }}</span>
-        </el-dropdown-item>
-      </el-dropdown-menu>
-    </template>
-  </el-dropdown>
+  </CommandMenu>
   <div v-else class="el-dropdown">
     <button
       class="chip"

@@ -14,8 +14,8 @@ import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
 import { useRun } from './run';
 
-const props = defineProps<{ open: OpenScene; sceneShown: boolean; readoutShown: boolean }>();
-defineEmits<{ keys: []; habits: []; scene: []; readout: []; versions: [] }>();
+const props = defineProps<{ open: OpenScene; shown: Record<string, boolean> }>();
+defineEmits<{ toggle: [panel: string] }>();
 const store = useStage();
 const run = useRun();
 const router = useRouter();
@@ -132,13 +132,13 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
       >
         <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M6-2H-3A4 4 0 0 0 -3 6H3M6-2l-4-4M6-2l-4 4" /></svg>
       </button>
-      <HistoryMenu ref="history" @versions="$emit('versions')" />
+      <HistoryMenu ref="history" />
       <AddMenu ref="adding" />
       <span class="rule" />
-      <button class="plain" :aria-pressed="sceneShown" @click="$emit('scene')">Scene</button>
-      <button class="plain" :aria-pressed="readoutShown" @click="$emit('readout')">Readout</button>
-      <button class="plain" data-command="app.keys" @click="$emit('keys')">Keys</button>
-      <button class="plain" data-command="app.habits" @click="$emit('habits')">Habits</button>
+      <button class="plain" :aria-pressed="shown.scene" @click="$emit('toggle', 'scene')">Scene</button>
+      <button class="plain" :aria-pressed="shown.readout" @click="$emit('toggle', 'readout')">Readout</button>
+      <button class="plain" data-command="app.keys" @click="run('app.keys')">Keys</button>
+      <button class="plain" data-command="app.habits" @click="run('app.habits')">Habits</button>
     </template>
   </TopBar>
 </template>

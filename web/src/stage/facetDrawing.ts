@@ -49,7 +49,7 @@ export class FacetDrawing {
     this.level = make(svg, 'path', 'level');
     this.solid = make(svg, 'g', '');
     this.home = make(svg, 'path', 'home', { d: 'M0-5.5 5 0 0 5.5-5 0Z' });
-    this.words = make(svg, 'text', 'words', { 'text-anchor': 'end' });
+    this.words = make(make(svg, 'g', 'words'), 'text', '', { 'text-anchor': 'end' });
   }
 
   draw(f: FacetPicture): void {

@@ -1,20 +1,14 @@
 <script setup lang="ts">
-import type { DropdownInstance } from 'element-plus';
 import { ref } from 'vue';
-import { shapes } from '../../core';
-import type { Plain } from '../../core';
+import { shapes, type Plain } from '../../core';
+import CommandMenu from '../../menus/CommandMenu.vue';
+import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
 
 const run = useRun();
-const menu = ref<DropdownInstance>();
-interface Item {
-  label: string;
-  command: string;
-  args?: Plain;
-  apart?: boolean;
-}
-const items: Item[] = [
+const menu = ref<InstanceType<typeof CommandMenu>>();
+const items: MenuItem[] = [
   ...shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
   { label: 'Point light', command: 'add.light', args: { type: 'point' }, apart: true },
   { label: 'Spot light', command: 'add.light', args: { type: 'spot' } },
@@ -24,7 +18,7 @@ const items: Item[] = [
 /** Where the pointer was when a key opened the menu: what is added stands there. */
 let place: Plain = {};
 
-function choose(i: Item) {
+function choose(i: MenuItem) {
   const { view, ...point } = place;
   run(i.command, { ...i.args, ...point }, (view as string) ?? null);
   // The menu gives the keyboard back to its button; what was added is worked on in the viewports.
@@ -34,13 +28,13 @@ function choose(i: Item) {
 defineExpose({
   open: (at: Plain) => {
     place = at;
-    menu.value?.handleOpen();
+    menu.value?.open();
   },
 });
 </script>
 
 <template>
-  <el-dropdown ref="menu" trigger="click" popper-class="plate-menu" @command="choose">
+  <CommandMenu ref="menu" :items="items" @choose="choose">
     <button
       class="plain"
       data-add
@@ -49,19 +43,5 @@ defineExpose({
     >
       + Add
     </button>
-    <template #dropdown>
-      <el-dropdown-menu>
-        <el-dropdown-item
-          v-for="i in items"
-          :key="i.label"
-          :command="i"
-          :divided="i.apart"
-          :data-command="i.command"
-          :data-thing="i.label"
-        >
-          {{ i.label }}
-        </el-dropdown-item>
-      </el-dropdown-menu>
-    </template>
-  </el-dropdown>
+  </CommandMenu>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Plain } from '../../core';
+import CommandMenu from '../../menus/CommandMenu.vue';
+import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import PartsIcon from './PartsIcon.vue';
@@ -9,16 +10,8 @@ const emit = defineEmits<{ rename: [] }>();
 const store = useStage();
 const run = useRun();
 const board = computed(() => store.boards.tabs.find((t) => t.on));
-interface Item {
-  label: string;
-  command: string;
-  args?: Plain;
-  apart?: boolean;
-  off?: boolean;
-  tick?: boolean;
-}
-const items = computed<Item[]>(() => [
-  { label: 'Link flat views', command: 'board.link', tick: board.value?.linked ?? false, apart: true },
+const items = computed<MenuItem[]>(() => [
+  { label: 'Link flat views', command: 'board.link', on: board.value?.linked ?? false, apart: true },
   { label: 'Start new scenes with these views', command: 'board.use-for-new-scenes' },
   ...(board.value?.passing ? [{ label: 'Keep this board', command: 'board.keep' }] : []),
   { label: 'Rename', command: 'board.rename', apart: true },
@@ -38,44 +31,31 @@ const items = computed<Item[]>(() => [
   { label: 'Full screen', command: 'app.full-screen' },
 ]);
 
-function choose(item: Item) {
+function choose(item: MenuItem) {
   if (item.command === 'board.rename') emit('rename');
   else run(item.command, item.args ?? {});
 }
 </script>
 
 <template>
-  <el-dropdown trigger="click" popper-class="plate-menu board-menu" max-height="82vh" @command="choose">
+  <CommandMenu :items="items" popper="board-menu" @choose="choose">
     <button class="plain caret" aria-label="Board" title="Arrange the viewports; this board" data-board-menu>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>
-    <template #dropdown>
-      <el-dropdown-menu>
-        <el-dropdown-item
-          v-for="t in store.boards.templates"
-          :key="t.id"
-          class="template"
-          :command="{ label: t.label, command: 'board.arrange', args: { to: t.id } }"
-          data-command="board.arrange"
-          :data-template="t.id"
-          :title="t.label"
-        >
-          <PartsIcon :part="t.parts" /><span class="hidden-words">{{ t.label }}</span>
-        </el-dropdown-item>
-        <el-dropdown-item
-          v-for="i in items"
-          :key="i.label"
-          :command="i"
-          :divided="i.apart ?? false"
-          :disabled="i.off ?? false"
-          :data-command="i.command"
-        >
-          <span v-if="i.tick !== undefined" class="lozenge" :class="{ on: i.tick }" />
-          <span class="label">{{ i.label }}</span>
-        </el-dropdown-item>
-      </el-dropdown-menu>
+    <template #first>
+      <el-dropdown-item
+        v-for="t in store.boards.templates"
+        :key="t.id"
+        class="template"
+        :command="{ label: t.label, command: 'board.arrange', args: { to: t.id } }"
+        data-command="board.arrange"
+        :data-template="t.id"
+        :title="t.label"
+      >
+        <PartsIcon :part="t.parts" /><span class="hidden-words">{{ t.label }}</span>
+      </el-dropdown-item>
     </template>
-  </el-dropdown>
+  </CommandMenu>
 </template>
 
 <style scoped>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
-defineEmits<{ keys: [] }>();
+defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
 </script>
@@ -19,7 +20,7 @@ const run = useRun();
     <button class="plain all" data-command="app.trail" title="Show or hide the views before" @click="run('app.trail')">
       Trail
     </button>
-    <button class="plain all" data-command="app.keys" @click="$emit('keys')">All keys</button>
+    <button class="plain all" data-command="app.keys" @click="run('app.keys')">All keys</button>
   </footer>
 </template>
 

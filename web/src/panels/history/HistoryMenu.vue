@@ -4,7 +4,6 @@ import { computed, ref } from 'vue';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
-const emit = defineEmits<{ versions: [] }>();
 const store = useStage();
 const run = useRun();
 const menu = ref<DropdownInstance>();
@@ -12,7 +11,7 @@ const menu = ref<DropdownInstance>();
 const steps = computed(() => store.history.edits.map((name, i) => ({ name, to: i + 1 })).reverse());
 
 function choose(to: number) {
-  if (to < 0) emit('versions');
+  if (to < 0) run('app.versions');
   else run('edit.go', { to });
 }
 defineExpose({ open: () => menu.value?.handleOpen() });

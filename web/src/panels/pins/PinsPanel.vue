@@ -5,7 +5,7 @@ import type { PinRow } from '../../core';
 import { saveAs, saveJson } from '../common/saveAs';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
-import { dragOnto } from '../../stage/dragOnto';
+import { drag as follow, viewportAt } from '../../drags/drag';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import PinMenu from './PinMenu.vue';
@@ -42,12 +42,11 @@ async function copy(pin: PinRow) {
 /** A view goes to the viewport that its Pin is dropped on. */
 function drag(e: PointerEvent, p: PinRow) {
   if (p.board) return;
-  dragOnto(
-    e,
-    '',
-    (v) => (store.target = v),
-    (v) => run('pin.go', { pin: p.id }, v),
-  );
+  follow(e, {
+    at: viewportAt(''),
+    over: (v) => (store.target = v ?? null),
+    drop: (v) => run('pin.go', { pin: p.id }, v),
+  });
 }
 
 function choose(what: string, p: PinRow) {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useStage } from '../../stores/stage';
+import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import FieldRow from './FieldRow.vue';
 import LadderPanel from './LadderPanel.vue';
 import SelectionPanel from './SelectionPanel.vue';
 import ToolPanel from './ToolPanel.vue';
 
+defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
 const r = computed(() => store.readout);

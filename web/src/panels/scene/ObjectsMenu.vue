@@ -1,22 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Plain } from '../../core';
+import CommandMenu from '../../menus/CommandMenu.vue';
+import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
 const emit = defineEmits<{ rename: [] }>();
 const store = useStage();
 const run = useRun();
-interface Item {
-  label: string;
-  command: string;
-  args?: Plain;
-  apart?: boolean;
-  off?: boolean;
-}
 const none = computed(() => store.selection.length === 0);
 const last = computed(() => store.objects.find((o) => o.id === store.selection.at(-1)));
-const items = computed<Item[]>(() => [
+const items = computed<MenuItem[]>(() => [
   { label: 'Select all', command: 'select.all' },
   { label: 'Select none', command: 'select.none', off: none.value },
   { label: 'Select the others', command: 'select.invert' },
@@ -44,30 +38,16 @@ const items = computed<Item[]>(() => [
   { label: 'Unlock all', command: 'object.unlock-all' },
 ]);
 
-function choose(item: Item) {
+function choose(item: MenuItem) {
   if (item.command === 'object.rename') emit('rename');
   else run(item.command, item.args ?? {});
 }
 </script>
 
 <template>
-  <el-dropdown trigger="click" popper-class="plate-menu" max-height="82vh" @command="choose">
+  <CommandMenu :items="items" @choose="choose">
     <button class="plain" aria-label="More on the objects" data-objects-menu>…</button>
-    <template #dropdown>
-      <el-dropdown-menu>
-        <el-dropdown-item
-          v-for="i in items"
-          :key="i.label"
-          :command="i"
-          :divided="i.apart"
-          :disabled="i.off"
-          :data-command="i.command"
-        >
-          {{ i.label }}
-        </el-dropdown-item>
-      </el-dropdown-menu>
-    </template>
-  </el-dropdown>
+  </CommandMenu>
 </template>
 
 <style scoped>

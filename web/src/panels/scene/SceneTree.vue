@@ -2,9 +2,9 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Listed } from '../../core';
 import { useStage } from '../../stores/stage';
+import { drag as follow } from '../../drags/drag';
 import { useRun } from '../../stage/run';
 import { Sweep } from './sweep';
-import { treeDrag } from './treeDrag';
 import TreeRow from './TreeRow.vue';
 import { treeRows, type Row } from './treeRows';
 
@@ -27,18 +27,30 @@ const layers = computed(() => new Map(store.layers.map((l) => [l.id, l.name])));
 const first = computed(() => Math.max(0, Math.floor(top.value / HEIGHT) - 8));
 const shown = computed(() => rows.value.slice(first.value, first.value + 70));
 const sweep = new Sweep(run);
-const drag = treeDrag(
-  (dragged, onto) => {
-    const ids = selected.value.has(dragged.id) ? store.selection : [dragged.id];
-    run('object.regroup', { objects: ids, parent: onto?.id ?? '' });
-    if (onto) toggleId(onto.id, true);
-  },
-  (e) => {
-    const r = box.value?.getBoundingClientRect();
-    if (!r || e.clientX < r.left || e.clientX > r.right || e.clientY < r.top || e.clientY > r.bottom) return undefined;
-    return rows.value[Math.floor((e.clientY - r.top + box.value!.scrollTop) / HEIGHT)]?.object ?? null;
-  },
-);
+/** Id of the row that something is dragged over, or null for the empty rest, which is the top of the tree. */
+const over = ref<string | null>();
+
+/** The row under a pointer; null below the last one, undefined beside the tree. */
+function rowAt(e: PointerEvent): Listed | null | undefined {
+  const r = box.value?.getBoundingClientRect();
+  if (!r || e.clientX < r.left || e.clientX > r.right || e.clientY < r.top || e.clientY > r.bottom) return undefined;
+  return rows.value[Math.floor((e.clientY - r.top + box.value!.scrollTop) / HEIGHT)]?.object ?? null;
+}
+
+/** Rows are dragged onto another one, to hang what they name below it. Fingers scroll instead. */
+function drag(e: PointerEvent, dragged: Listed) {
+  if (e.pointerType === 'touch') return;
+  follow<Listed | null>(e, {
+    at: rowAt,
+    over: (onto) => (over.value = onto === undefined ? undefined : (onto?.id ?? null)),
+    drop: (onto) => {
+      if (onto?.id === dragged.id) return;
+      const ids = selected.value.has(dragged.id) ? store.selection : [dragged.id];
+      run('object.regroup', { objects: ids, parent: onto?.id ?? '' });
+      if (onto) toggleId(onto.id, true);
+    },
+  });
+}
 
 function toggleId(id: string, to: boolean) {
   const next = new Set(open.value);
@@ -168,7 +180,7 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
     tabindex="0"
     aria-label="Objects"
     aria-multiselectable="true"
-    :class="{ target: drag.over.value === null }"
+    :class="{ target: over === null }"
     :aria-activedescendant="rows[at] && `row-${rows[at]?.object.id}`"
     @scroll.passive="top = ($event.target as HTMLElement).scrollTop"
     @keydown="key"
@@ -187,14 +199,14 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
         :class="{
           selected: selected.has(row.object.id),
           at: first + i === at,
-          target: drag.over.value === row.object.id,
+          target: over === row.object.id,
         }"
         :aria-selected="selected.has(row.object.id)"
         :aria-expanded="row.children ? row.open : undefined"
         :aria-level="row.depth + 1"
         :data-object="row.object.id"
         :style="{ top: `${(first + i) * HEIGHT}px`, paddingLeft: `${14 + row.depth * 13}px` }"
-        @pointerdown="drag.press($event, row.object)"
+        @pointerdown="drag($event, row.object)"
         @pointerenter="run('select.hover', { object: row.object.id })"
         @dblclick="renaming = row.object.id"
         @click="pick(first + i, $event)"

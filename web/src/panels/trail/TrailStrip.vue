@@ -2,11 +2,12 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import { useCore } from '../../core';
 import { usePictures } from '../../stage/pictures';
+import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 
 const core = useCore();
-defineEmits<{ close: [] }>();
+defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
 const pictures = usePictures();
@@ -63,7 +64,7 @@ watch(
         >
           ▸
         </button>
-        <button class="plain" data-command="app.trail" aria-label="Hide the Trail" @click="$emit('close')">✕</button>
+        <button class="plain" data-command="app.trail" aria-label="Hide the Trail" @click="run('app.trail')">✕</button>
       </div>
     </div>
     <div ref="list" class="list" @keydown="key">

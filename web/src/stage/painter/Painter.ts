@@ -1,11 +1,12 @@
 import * as THREE from 'three';
-import type { DrawApi, Plan, Rect, Frame } from '../../core';
+import type { DrawApi, Frame, Rect } from '../../core';
 import { copySmall, upright } from './copying';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
-import { Form, Models } from './models';
+import { Models } from './models';
 import { Outline } from './outline';
 import { palettes } from './palette';
+import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
 
@@ -163,7 +164,7 @@ export class Painter {
   /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
   private paint(
     matrices: Float64Array,
-    plan: Pick<Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>,
+    plan: Drawn,
     number: number | null,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null,
@@ -177,12 +178,8 @@ export class Painter {
     const complete = this.models?.prepare(plan, number === null ? NO_EDGES : this.core.edges(number)) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
-    this.camera.layers.set(Form.grid);
-    if (plan.edges === 'lines') this.camera.layers.enable(Form.wire);
-    if (plan.surfaces) {
-      this.camera.layers.enable(Form.surface);
-      this.camera.layers.enable(Form.edged);
-    }
+    this.camera.layers.disableAll();
+    for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
     r.render(this.scene, this.camera);
     if (!this.outline.empty && plan.outline) {
       this.camera.layers.set(0);

@@ -3,11 +3,9 @@ import type { DrawApi, Plan } from '../../core';
 import { CROWD, Crowd } from './crowds';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
+import { Form } from './passes';
 import { Surfaces } from './surfaces';
 import { Wires } from './wires';
-
-/** Layers of the painter's scene: which of an object's forms a viewport draws. */
-export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const;
 
 interface Model {
   node: number;

@@ -16,7 +16,11 @@ final class BrowserObjects {
         StringBuilder s = new StringBuilder("package " + pkg + ";\n\n");
         s.append("import org.teavm.jso.JSBody;\nimport org.teavm.jso.JSObject;\n\n");
         s.append("/** Made in the build: records of the core as browser objects. */\n");
-        s.append("final class ").append(name).append(" {\n    private ").append(name).append("() {}\n");
+        s.append("final class ")
+                .append(name)
+                .append(" {\n    private ")
+                .append(name)
+                .append("() {}\n");
         records.forEach(r -> s.append('\n').append(method(r)).append('\n').append(change(r)));
         return s.append("}\n").toString();
     }
@@ -40,8 +44,10 @@ final class BrowserObjects {
         String type = record.getCanonicalName();
         String make = "make" + record.getSimpleName();
         return "    static JSObject of(" + type + " r) {\n"
-                + "        return r == null ? null : " + make + "(\n                " + String.join(",\n                ", values) + ");\n    }\n\n"
-                + "    @JSBody(params = {" + String.join(", ", names) + "}, script = \"var $made = {" + String.join(", ", fixed) + "};"
+                + "        return r == null ? null : " + make + "(\n                "
+                + String.join(",\n                ", values) + ");\n    }\n\n"
+                + "    @JSBody(params = {" + String.join(", ", names) + "}, script = \"var $made = {"
+                + String.join(", ", fixed) + "};"
                 + String.join("", maybe) + "return $made;\")\n"
                 + "    private static native JSObject " + make + "(\n            " + String.join(", ", params) + ");\n";
     }
@@ -49,12 +55,22 @@ final class BrowserObjects {
     /** What changes a browser object from one state to the next, part by part, so that whoever looks at a part is told only of that. */
     private static String change(Class<?> record) {
         String type = record.getCanonicalName();
-        StringBuilder s = new StringBuilder("    static void change(" + type + " last, " + type + " now, JSObject target) {\n");
+        StringBuilder s =
+                new StringBuilder("    static void change(" + type + " last, " + type + " now, JSObject target) {\n");
         for (RecordComponent c : record.getRecordComponents()) {
             String name = c.getName() + "()";
-            String same = c.getType().isPrimitive() ? "last." + name + " == now." + name : "java.util.Objects.equals(last." + name + ", now." + name + ")";
-            s.append("        if (last == null || !(").append(same).append(")) {\n            Js.").append(c.isAnnotationPresent(Maybe.class) ? "maybe" : "put")
-                    .append("(target, \"").append(c.getName()).append("\", ").append(changed(c)).append(");\n        }\n");
+            String same = c.getType().isPrimitive()
+                    ? "last." + name + " == now." + name
+                    : "java.util.Objects.equals(last." + name + ", now." + name + ")";
+            s.append("        if (last == null || !(")
+                    .append(same)
+                    .append(")) {\n            Js.")
+                    .append(c.isAnnotationPresent(Maybe.class) ? "maybe" : "put")
+                    .append("(target, \"")
+                    .append(c.getName())
+                    .append("\", ")
+                    .append(changed(c))
+                    .append(");\n        }\n");
         }
         return s.append("    }\n").toString();
     }
@@ -64,7 +80,8 @@ final class BrowserObjects {
         Class<?> element = Records.element(t);
         String now = "now." + c.getName() + "()";
         if (Records.isList(t)) {
-            return "Js.list(last == null ? null : last." + c.getName() + "(), " + now + ", Js.get(target, \"" + c.getName() + "\"), e -> " + one("e", element, true) + ")";
+            return "Js.list(last == null ? null : last." + c.getName() + "(), " + now + ", Js.get(target, \""
+                    + c.getName() + "\"), e -> " + one("e", element, true) + ")";
         }
         return c.getType().isPrimitive() ? "JsPlain.toJs(" + now + ")" : one(now, element, true);
     }
@@ -100,8 +117,13 @@ final class BrowserObjects {
         if (c.isArray()) {
             return "Js.numbers(" + of + ")";
         }
-        return c == Map.class || c == Object.class || c == String.class || c == Boolean.class || Number.class.isAssignableFrom(c)
-                ? "JsPlain.toJs(" + of + ")" : unknown(c);
+        return c == Map.class
+                        || c == Object.class
+                        || c == String.class
+                        || c == Boolean.class
+                        || Number.class.isAssignableFrom(c)
+                ? "JsPlain.toJs(" + of + ")"
+                : unknown(c);
     }
 
     private static String unknown(Class<?> c) {

@@ -14,38 +14,57 @@ final class CommandsDocument {
     private CommandsDocument() {}
 
     static String of(Catalogue catalogue) {
-        StringBuilder s = new StringBuilder("# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.area`).\n"
-                + "Triggers are those of the preset Rhombus on a US keyboard; what differs in Modifier-drag follows.\n");
+        StringBuilder s = new StringBuilder(
+                "# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.area`).\n"
+                        + "Triggers are those of the preset Rhombus on a US keyboard; what differs in Modifier-drag follows.\n");
         String group = "";
         for (Command c : catalogue.commands().values()) {
             if (!c.group().equals(group)) {
                 group = c.group();
-                s.append("\n## ").append(group).append("\n\n| command | what it does | arguments | triggers |\n|---|---|---|---|\n");
+                s.append("\n## ")
+                        .append(group)
+                        .append("\n\n| command | what it does | arguments | triggers |\n|---|---|---|---|\n");
             }
-            s.append("| `").append(c.id()).append("` | ").append(c.words()).append(" | ").append(arguments(c)).append(" | ")
-                    .append(triggers(catalogue, c)).append(" |\n");
+            s.append("| `")
+                    .append(c.id())
+                    .append("` | ")
+                    .append(c.words())
+                    .append(" | ")
+                    .append(arguments(c))
+                    .append(" | ")
+                    .append(triggers(catalogue, c))
+                    .append(" |\n");
         }
         return s.toString();
     }
 
     private static String arguments(Command c) {
-        return c.arguments().stream().map(a -> "`" + a.name() + "` " + a.words() + (a.required() ? "" : ", or nothing")).collect(Collectors.joining("; "));
+        return c.arguments().stream()
+                .map(a -> "`" + a.name() + "` " + a.words() + (a.required() ? "" : ", or nothing"))
+                .collect(Collectors.joining("; "));
     }
 
     private static String triggers(Catalogue catalogue, Command c) {
         List<String> own = triggers(catalogue, c, Presets.RHOMBUS);
         List<String> other = triggers(catalogue, c, Presets.MODIFIER_DRAG);
         String words = String.join("; ", own);
-        return own.equals(other) ? words : words + (words.isEmpty() ? "" : "; ") + "Modifier-drag: "
-                + other.stream().filter(t -> !own.contains(t)).collect(Collectors.joining("; "));
+        return own.equals(other)
+                ? words
+                : words + (words.isEmpty() ? "" : "; ") + "Modifier-drag: "
+                        + other.stream().filter(t -> !own.contains(t)).collect(Collectors.joining("; "));
     }
 
     private static List<String> triggers(Catalogue catalogue, Command c, String preset) {
-        return catalogue.bindings(preset).stream().filter(b -> b.command() == c).map(CommandsDocument::words).toList();
+        return catalogue.bindings(preset).stream()
+                .filter(b -> b.command() == c)
+                .map(CommandsDocument::words)
+                .toList();
     }
 
     private static String words(Binding b) {
-        String where = b.context() == Context.STAGE || b.context() == Context.APPLICATION ? "" : " " + b.context().words();
+        String where = b.context() == Context.STAGE || b.context() == Context.APPLICATION
+                ? ""
+                : " " + b.context().words();
         return b.trigger().words(b.modifiers(), Map.of()) + where + " (" + b.words() + ")";
     }
 }

@@ -31,7 +31,9 @@ public final class Generate {
             classes.add(Class.forName(name));
         }
         if (args[0].equals("objects")) {
-            write(Path.of(args[1], "rhombus/web/Told.java"), BrowserObjects.source("rhombus.web", "Told", Records.reachedFrom(given(classes))));
+            write(
+                    Path.of(args[1], "rhombus/web/Told.java"),
+                    BrowserObjects.source("rhombus.web", "Told", Records.reachedFrom(given(classes))));
         } else {
             write(Path.of(args[1]), types(classes));
         }
@@ -57,7 +59,8 @@ public final class Generate {
     }
 
     private static String types(List<Class<?>> apis) {
-        StringBuilder s = new StringBuilder("/** Made in the build from the core's records and calls. Points are CSS pixels on the stage, times milliseconds. */\n");
+        StringBuilder s = new StringBuilder(
+                "/** Made in the build from the core's records and calls. Points are CSS pixels on the stage, times milliseconds. */\n");
         s.append("export type Vec = [number, number, number];\nexport type Plain = { [key: string]: unknown };\n");
         List<Class<?>> named = new ArrayList<>();
         apis.forEach(a -> named.addAll(TypeScript.named(a)));
@@ -70,7 +73,10 @@ public final class Generate {
             Method[] methods = a.getDeclaredMethods();
             Arrays.sort(methods, Comparator.comparing(Method::getName));
             for (Method m : methods) {
-                if (Arrays.stream(m.getAnnotations()).anyMatch(x -> x.annotationType().getSimpleName().equals("JSExport")) && Modifier.isStatic(m.getModifiers())) {
+                if (Arrays.stream(m.getAnnotations())
+                                .anyMatch(
+                                        x -> x.annotationType().getSimpleName().equals("JSExport"))
+                        && Modifier.isStatic(m.getModifiers())) {
                     s.append("export function ").append(TypeScript.call(m)).append(";\n");
                 }
             }

@@ -32,8 +32,8 @@ final class Records {
         out.sort((a, b) -> a.getSimpleName().compareTo(b.getSimpleName()));
         for (int i = 1; i < out.size(); i++) {
             if (out.get(i).getSimpleName().equals(out.get(i - 1).getSimpleName())) {
-                throw new IllegalArgumentException(out.get(i).getName() + " and " + out.get(i - 1).getName()
-                        + " would have the same name on the page: give one of them another");
+                throw new IllegalArgumentException(out.get(i).getName() + " and "
+                        + out.get(i - 1).getName() + " would have the same name on the page: give one of them another");
             }
         }
         return out;

@@ -26,8 +26,12 @@ final class TypeScript {
             boolean maybe = c.isAnnotationPresent(Maybe.class);
             OneOf words = c.getAnnotation(OneOf.class);
             String type = words == null ? type(c.getGenericType()) : union(List.of(words.value()));
-            s.append("  ").append(c.getName()).append(maybe ? "?: " : ": ").append(type)
-                    .append(c.isAnnotationPresent(OrNull.class) ? " | null" : "").append(";\n");
+            s.append("  ")
+                    .append(c.getName())
+                    .append(maybe ? "?: " : ": ")
+                    .append(type)
+                    .append(c.isAnnotationPresent(OrNull.class) ? " | null" : "")
+                    .append(";\n");
         }
         return s.append("}\n").toString();
     }
@@ -80,8 +84,13 @@ final class TypeScript {
         Arrays.sort(methods, Comparator.comparing(Method::getName));
         for (Method m : methods) {
             if (m.getName().startsWith("get") && m.getParameterCount() == 0) {
-                String name = m.getName().substring(3, 4).toLowerCase() + m.getName().substring(4);
-                s.append("  readonly ").append(name).append(": ").append(m.getReturnType().getSimpleName()).append(";\n");
+                String name =
+                        m.getName().substring(3, 4).toLowerCase() + m.getName().substring(4);
+                s.append("  readonly ")
+                        .append(name)
+                        .append(": ")
+                        .append(m.getReturnType().getSimpleName())
+                        .append(";\n");
             } else {
                 s.append("  ").append(call(m)).append(";\n");
             }
@@ -92,9 +101,11 @@ final class TypeScript {
     /** A function's name, arguments and result. */
     static String call(Method m) {
         String args = Arrays.stream(m.getParameters())
-                .map(p -> p.getName() + ": " + passed(p.getType(), p.getAnnotation(Gives.class), p.isAnnotationPresent(OrNothing.class)))
+                .map(p -> p.getName() + ": "
+                        + passed(p.getType(), p.getAnnotation(Gives.class), p.isAnnotationPresent(OrNothing.class)))
                 .collect(Collectors.joining(", "));
-        return m.getName() + "(" + args + "): " + passed(m.getReturnType(), m.getAnnotation(Gives.class), m.isAnnotationPresent(OrNothing.class));
+        return m.getName() + "(" + args + "): "
+                + passed(m.getReturnType(), m.getAnnotation(Gives.class), m.isAnnotationPresent(OrNothing.class));
     }
 
     /** The classes that calls give or take. */
@@ -121,9 +132,11 @@ final class TypeScript {
         }
         // What shares memory with the core is made of it, whatever the browser could hold besides.
         String name = c.getSimpleName();
-        String type = c == void.class ? "void"
-                : name.matches("Float32Array|Float64Array|Int32Array|Int8Array") ? name + "<ArrayBuffer>"
-                : name.equals("ArrayBuffer") || c.isInterface() ? name : name(c);
+        String type = c == void.class
+                ? "void"
+                : name.matches("Float32Array|Float64Array|Int32Array|Int8Array")
+                        ? name + "<ArrayBuffer>"
+                        : name.equals("ArrayBuffer") || c.isInterface() ? name : name(c);
         return type + (orNull ? " | null" : "");
     }
 }

@@ -64,7 +64,9 @@ final class DrawDoor implements DrawApi {
 
     @Override
     public Int32Array indices(int mesh) {
-        return open.has(mesh) ? open.indices(mesh) : Int32Array.fromJavaArray(stage.scene().meshes().get(mesh).triangles());
+        return open.has(mesh)
+                ? open.indices(mesh)
+                : Int32Array.fromJavaArray(stage.scene().meshes().get(mesh).triangles());
     }
 
     @Override
@@ -97,7 +99,8 @@ final class DrawDoor implements DrawApi {
     public Float64Array ball(int mesh) {
         Mesh m = stage.scene().meshes().get(mesh);
         Vec3 c = m.bounds().center().minus(m.origin());
-        return Float64Array.fromJavaArray(new double[] {c.x(), c.y(), c.z(), m.bounds().radius()});
+        return Float64Array.fromJavaArray(
+                new double[] {c.x(), c.y(), c.z(), m.bounds().radius()});
     }
 
     @Override

@@ -49,20 +49,30 @@ final class Js {
         return d == null ? null : copy(d);
     }
 
-    @JSBody(params = {"list", "i"}, script = "return list[i];")
+    @JSBody(
+            params = {"list", "i"},
+            script = "return list[i];")
     private static native JSObject at(JSObject list, int i);
 
-    @JSBody(params = {"target", "name"}, script = "return target[name] === undefined ? null : target[name];")
+    @JSBody(
+            params = {"target", "name"},
+            script = "return target[name] === undefined ? null : target[name];")
     static native JSObject get(JSObject target, String name);
 
-    @JSBody(params = {"target", "name", "value"}, script = "target[name] = value;")
+    @JSBody(
+            params = {"target", "name", "value"},
+            script = "target[name] = value;")
     static native void put(JSObject target, String name, JSObject value);
 
     /** The same for what is left out where it is null. */
-    @JSBody(params = {"target", "name", "value"}, script = "target[name] = value === null ? undefined : value;")
+    @JSBody(
+            params = {"target", "name", "value"},
+            script = "target[name] = value === null ? undefined : value;")
     static native void maybe(JSObject target, String name, JSObject value);
 
-    @JSBody(params = {"x", "y", "z"}, script = "return [x, y, z];")
+    @JSBody(
+            params = {"x", "y", "z"},
+            script = "return [x, y, z];")
     private static native JSObject three(double x, double y, double z);
 
     @JSBody(params = "d", script = "return Array.from(d);")

@@ -77,7 +77,9 @@ final class JsPlain {
         return fromJs(o) instanceof Map<?, ?> m ? (Map<String, Object>) m : Map.of();
     }
 
-    @JSBody(params = "o", script = "return o === null || o === undefined ? 'null' : Array.isArray(o) ? 'array' : typeof o;")
+    @JSBody(
+            params = "o",
+            script = "return o === null || o === undefined ? 'null' : Array.isArray(o) ? 'array' : typeof o;")
     private static native String type(JSObject o);
 
     @JSBody(params = "o", script = "return o;")
@@ -92,10 +94,14 @@ final class JsPlain {
     @JSBody(params = "o", script = "return o.length;")
     private static native int length(JSObject o);
 
-    @JSBody(params = {"o", "i"}, script = "return o[i];")
+    @JSBody(
+            params = {"o", "i"},
+            script = "return o[i];")
     private static native JSObject at(JSObject o, int i);
 
-    @JSBody(params = {"o", "k"}, script = "return o[k];")
+    @JSBody(
+            params = {"o", "k"},
+            script = "return o[k];")
     private static native JSObject get(JSObject o, JSObject k);
 
     @JSBody(params = "o", script = "return Object.keys(o);")
@@ -104,6 +110,8 @@ final class JsPlain {
     @JSBody(script = "return {};")
     private static native JSObject object();
 
-    @JSBody(params = {"o", "k", "v"}, script = "o[k] = v;")
+    @JSBody(
+            params = {"o", "k", "v"},
+            script = "o[k] = v;")
     private static native void put(JSObject o, String k, JSObject v);
 }

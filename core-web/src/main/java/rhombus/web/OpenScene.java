@@ -64,8 +64,10 @@ final class OpenScene {
 
     Float32Array attribute(int mesh, String name, int size) {
         int accessor = Plain.whole(Plain.map(primitive(mesh).get("attributes")).get(name), -1);
-        return accessor < 0 ? null : new Float32Array(
-                buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor) * size);
+        return accessor < 0
+                ? null
+                : new Float32Array(
+                        buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor) * size);
     }
 
     Int32Array indices(int mesh) {
@@ -80,7 +82,9 @@ final class OpenScene {
     /** Colour, texture (as a byte range of the file) and sidedness of a mesh. */
     Material material(int mesh) {
         int index = Plain.whole(primitive(mesh).get("material"), -1);
-        Map<String, Object> m = index < 0 ? Map.of() : Plain.map(Plain.list(gltf.get("materials")).get(index));
+        Map<String, Object> m = index < 0
+                ? Map.of()
+                : Plain.map(Plain.list(gltf.get("materials")).get(index));
         Map<String, Object> pbr = Plain.map(m.get("pbrMetallicRoughness"));
         double[] color = Plain.numbers(pbr.get("baseColorFactor"), 4);
         int texture = Plain.whole(Plain.map(pbr.get("baseColorTexture")).get("index"), -1);
@@ -93,7 +97,8 @@ final class OpenScene {
     }
 
     private ImageRange image(int texture) {
-        int source = Plain.whole(Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), -1);
+        int source = Plain.whole(
+                Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), -1);
         if (source < 0) {
             return null;
         }
@@ -101,9 +106,14 @@ final class OpenScene {
         Map<String, Object> view =
                 Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
         return new ImageRange(
-                source, Plain.text(image.get("mimeType"), ""), binary + Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0));
+                source,
+                Plain.text(image.get("mimeType"), ""),
+                binary + Plain.whole(view.get("byteOffset"), 0),
+                Plain.whole(view.get("byteLength"), 0));
     }
 
-    @JSBody(params = {"b", "at", "n"}, script = "return JSON.parse(new TextDecoder().decode(new Uint8Array(b, at, n)));")
+    @JSBody(
+            params = {"b", "at", "n"},
+            script = "return JSON.parse(new TextDecoder().decode(new Uint8Array(b, at, n)));")
     private static native JSObject parse(ArrayBuffer b, int at, int n);
 }

@@ -32,7 +32,8 @@ final class Picking {
 
     /** Frames the mesh by its hierarchy, or by looking at every vertex, and gives the eye. */
     static Vec3 frame(boolean everyVertex, double yaw, double pitch) {
-        Pose pose = new Pose(Vec3.ZERO, new Heading(yaw, pitch, 0).orientation(UpAxis.Y), 1, new Projection.Perspective(0.8));
+        Pose pose = new Pose(
+                Vec3.ZERO, new Heading(yaw, pitch, 0).orientation(UpAxis.Y), 1, new Projection.Perspective(0.8));
         Framing f = new Framing(pose, 1.5, Vec3.ZERO);
         f.add(everyVertex ? plain : searched, Mat4.identity());
         return f.fit(1e-3).eye();

@@ -24,7 +24,8 @@ public class Any extends DomainContextBase {
     @Provide
     Arbitrary<Quat> rotations() {
         Arbitrary<Double> c = Arbitraries.doubles().between(-1, 1).ofScale(9);
-        return Combinators.combine(c, c, c, c).as(Quat::new)
+        return Combinators.combine(c, c, c, c)
+                .as(Quat::new)
                 .filter(q -> q.x() * q.x() + q.y() * q.y() + q.z() * q.z() + q.w() * q.w() > 0.05)
                 .map(Quat::unit);
     }
@@ -32,7 +33,9 @@ public class Any extends DomainContextBase {
     @Provide
     Arbitrary<Heading> headings() {
         Arbitrary<Double> turn = Arbitraries.doubles().between(-3.1, 3.1).ofScale(9);
-        return Combinators.combine(turn, Arbitraries.doubles().between(-1.5, 1.5).ofScale(9), turn).as(Heading::new);
+        return Combinators.combine(
+                        turn, Arbitraries.doubles().between(-1.5, 1.5).ofScale(9), turn)
+                .as(Heading::new);
     }
 
     @Provide
@@ -44,14 +47,18 @@ public class Any extends DomainContextBase {
 
     @Provide
     Arbitrary<Pose> poses() {
-        return Combinators.combine(points(), rotations(), Arbitraries.doubles().between(0.01, 1000).ofScale(9), projections())
+        return Combinators.combine(
+                        points(),
+                        rotations(),
+                        Arbitraries.doubles().between(0.01, 1000).ofScale(9),
+                        projections())
                 .as(Pose::new);
     }
 
     @Provide
     Arbitrary<Screen> screens() {
-        Arbitrary<Double> size = Arbitraries.oneOf(
-                Arbitraries.doubles().between(50, 4000).ofScale(9), Arbitraries.of(50.0, 4000.0));
+        Arbitrary<Double> size =
+                Arbitraries.oneOf(Arbitraries.doubles().between(50, 4000).ofScale(9), Arbitraries.of(50.0, 4000.0));
         return Combinators.combine(poses(), size, size).as(Screen::new);
     }
 

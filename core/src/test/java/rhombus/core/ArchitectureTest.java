@@ -20,10 +20,23 @@ import rhombus.core.stage.view.Model;
 import rhombus.core.stage.view.ViewState;
 
 class ArchitectureTest {
-    private static final String[] FLOORS =
-            {"plain", "geometry", "scene", "view", "navigate", "pick", "display", "edit", "habits", "board", "keymap", "stage"};
-    private final JavaClasses core =
-            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("rhombus.core");
+    private static final String[] FLOORS = {
+        "plain",
+        "geometry",
+        "scene",
+        "view",
+        "navigate",
+        "pick",
+        "display",
+        "edit",
+        "habits",
+        "board",
+        "keymap",
+        "stage"
+    };
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("rhombus.core");
 
     @Test
     void eachPackageUsesOnlyThoseBelowIt() {
@@ -45,7 +58,10 @@ class ArchitectureTest {
     }
 
     /** The rooms of the running part, from the lowest up. */
-    private static final String[] ROOMS = {"view", "subject", "tool", "motion", "boards", "marks", "hand", "area", "show"};
+    private static final String[] ROOMS = {
+        "view", "subject", "tool", "motion", "boards", "marks", "hand", "area", "show"
+    };
+
     private static final String STAGE = "rhombus.core.stage";
 
     @Test
@@ -56,25 +72,41 @@ class ArchitectureTest {
 
     @Test
     void noRoomKnowsTheStage() {
-        noClasses().that().resideInAPackage(STAGE + ".*..").should().dependOnClassesThat().resideInAPackage(STAGE).check(core);
+        noClasses()
+                .that()
+                .resideInAPackage(STAGE + ".*..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage(STAGE)
+                .check(core);
     }
 
     @Test
     void onlyTheViewRoomChangesWhatAViewportRemembers() {
-        noClasses().that().resideOutsideOfPackage(STAGE + ".view")
-                .should().setFieldWhere(describe("of a viewport", (JavaFieldAccess a) -> a.getTargetOwner().isEquivalentTo(ViewState.class)))
+        noClasses()
+                .that()
+                .resideOutsideOfPackage(STAGE + ".view")
+                .should()
+                .setFieldWhere(describe("of a viewport", (JavaFieldAccess a) -> a.getTargetOwner()
+                        .isEquivalentTo(ViewState.class)))
                 .check(core);
     }
 
     @Test
     void onlyEditingChangesTheScene() {
-        noClasses().that().doNotHaveFullyQualifiedName(Editing.class.getName())
-                .should().callMethod(Model.class, "show", Scene.class, Collection.class).check(core);
+        noClasses()
+                .that()
+                .doNotHaveFullyQualifiedName(Editing.class.getName())
+                .should()
+                .callMethod(Model.class, "show", Scene.class, Collection.class)
+                .check(core);
     }
 
     @Test
     void theCoreKnowsNothingButPlainJava() {
-        classes().should().onlyDependOnClassesThat()
+        classes()
+                .should()
+                .onlyDependOnClassesThat()
                 .resideInAnyPackage("rhombus.core..", "java.lang..", "java.util..")
                 .check(core);
     }

@@ -52,9 +52,20 @@ final class Boatyard {
         f.add("Rail north", g, rail, TAR, new Vec3(0, 0.22, -1.5));
         f.add("Rail south", g, rail, TAR, new Vec3(0, 0.22, 1.5));
         // Only to be seen from below.
-        f.add("Painted mark", g, Shape.box(0.6, 0.004, 0.6), RED, new Vec3(0.55, 0.396, 0.2), Quat.about(Vec3.Y, Math.PI / 4));
+        f.add(
+                "Painted mark",
+                g,
+                Shape.box(0.6, 0.004, 0.6),
+                RED,
+                new Vec3(0.55, 0.396, 0.2),
+                Quat.about(Vec3.Y, Math.PI / 4));
         for (int i = 0; i < 6; i++) {
-            f.add("Cradle " + (i + 1), g, Shape.box(0.3, 0.5, 1.9 - Math.abs(i - 2.5) * 0.3), DARK, new Vec3(-3.5 + i * 1.4, 0.72, 0));
+            f.add(
+                    "Cradle " + (i + 1),
+                    g,
+                    Shape.box(0.3, 0.5, 1.9 - Math.abs(i - 2.5) * 0.3),
+                    DARK,
+                    new Vec3(-3.5 + i * 1.4, 0.72, 0));
         }
     }
 
@@ -78,11 +89,16 @@ final class Boatyard {
         int ribs = f.group("Ribs", g, Vec3.ZERO);
         for (int i = 0; i < 34; i++) {
             double t = -0.93 + 1.86 * i / 33;
-            f.add("Rib " + (i + 1), ribs, Shape.bent(22, 0.07, 0.08, u -> {
-                double a = 0.05 + u * (Math.PI - 0.1);
-                Vec3 n = outward(t, a);
-                return new Vec3[] {skin(t, a).plus(n, -0.075), Vec3.X, n};
-            }), PALE, Vec3.ZERO);
+            f.add(
+                    "Rib " + (i + 1),
+                    ribs,
+                    Shape.bent(22, 0.07, 0.08, u -> {
+                        double a = 0.05 + u * (Math.PI - 0.1);
+                        Vec3 n = outward(t, a);
+                        return new Vec3[] {skin(t, a).plus(n, -0.075), Vec3.X, n};
+                    }),
+                    PALE,
+                    Vec3.ZERO);
         }
         int planks = f.group("Planks", g, Vec3.ZERO);
         for (int i = 0; i < 40; i++) {
@@ -95,21 +111,49 @@ final class Boatyard {
         for (int i = 0; i < 7; i++) {
             double z = (i - 3) * 0.34;
             double reach = 4.2 * Math.sqrt(1 - Math.pow(Math.abs(z) / 1.5, 2)) * 0.86;
-            f.add("Deck board " + (i + 1), deck, Shape.bent(40, 0.31, 0.03, u -> {
-                double x = (2 * u - 1) * reach;
-                return new Vec3[] {new Vec3(x, 1.42 + 0.5 * (x / 4.7) * (x / 4.7), z), Vec3.Z.negated(), Vec3.Y};
-            }), i % 2 == 0 ? PALE : "#BFA77E", Vec3.ZERO);
+            f.add(
+                    "Deck board " + (i + 1),
+                    deck,
+                    Shape.bent(40, 0.31, 0.03, u -> {
+                        double x = (2 * u - 1) * reach;
+                        return new Vec3[] {new Vec3(x, 1.42 + 0.5 * (x / 4.7) * (x / 4.7), z), Vec3.Z.negated(), Vec3.Y
+                        };
+                    }),
+                    i % 2 == 0 ? PALE : "#BFA77E",
+                    Vec3.ZERO);
         }
-        f.add("Keel", g, Shape.bent(48, 0.14, 0.24, u -> {
-            double t = -0.98 + 1.96 * u;
-            return new Vec3[] {skin(t, Math.PI / 2).plus(Vec3.Y, -0.12), Vec3.Z.negated(), Vec3.Y};
-        }), DARK, Vec3.ZERO);
-        f.add("Stem", g, Shape.bent(12, 0.12, 0.2, u -> new Vec3[] {new Vec3(4.68 + 0.12 * u, 0.9 + 1.5 * u, 0), Vec3.Z, Vec3.X}), DARK, Vec3.ZERO);
+        f.add(
+                "Keel",
+                g,
+                Shape.bent(48, 0.14, 0.24, u -> {
+                    double t = -0.98 + 1.96 * u;
+                    return new Vec3[] {skin(t, Math.PI / 2).plus(Vec3.Y, -0.12), Vec3.Z.negated(), Vec3.Y};
+                }),
+                DARK,
+                Vec3.ZERO);
+        f.add(
+                "Stem",
+                g,
+                Shape.bent(
+                        12, 0.12, 0.2, u -> new Vec3[] {new Vec3(4.68 + 0.12 * u, 0.9 + 1.5 * u, 0), Vec3.Z, Vec3.X}),
+                DARK,
+                Vec3.ZERO);
         f.add("Toolbox", g, Shape.box(0.5, 0.24, 0.26), RED, new Vec3(0.9, 0.62, 0.1), Quat.about(Vec3.Y, 0.4));
-        f.add("Brass rivet", g, Shape.lathe(24, 8, 0.004, v -> 0.004 * Math.sqrt(Math.max(0, 1 - v * v * 0.98))), BRASS,
-                skin(0.5, 0.5).plus(outward(0.5, 0.5), 0.031), Quat.about(Vec3.X, Math.PI / 2));
+        f.add(
+                "Brass rivet",
+                g,
+                Shape.lathe(24, 8, 0.004, v -> 0.004 * Math.sqrt(Math.max(0, 1 - v * v * 0.98))),
+                BRASS,
+                skin(0.5, 0.5).plus(outward(0.5, 0.5), 0.031),
+                Quat.about(Vec3.X, Math.PI / 2));
         f.add("Mast", g, Shape.lathe(28, 20, 7.4, v -> 0.11 - 0.05 * v), WOOD, new Vec3(0.7, 1.3, 0));
-        f.add("Boom", g, Shape.lathe(20, 12, 3.4, v -> 0.06), WOOD, new Vec3(0.7, 2.6, 0), Quat.about(Vec3.Z, Math.PI / 2));
+        f.add(
+                "Boom",
+                g,
+                Shape.lathe(20, 12, 3.4, v -> 0.06),
+                WOOD,
+                new Vec3(0.7, 2.6, 0),
+                Quat.about(Vec3.Z, Math.PI / 2));
     }
 
     private static Shape plank(double a, double width) {
@@ -142,7 +186,13 @@ final class Boatyard {
         }
         double tilt = Math.atan2(1.6, 3.6);
         for (int i = 0; i < 5; i++) {
-            f.add("Roof sheet " + (i + 1), g, Shape.box(2.1, 0.05, 4.4), "#5E7480", new Vec3(-4.2 + i * 2.1, 4.62, -1.95), Quat.about(Vec3.X, -tilt));
+            f.add(
+                    "Roof sheet " + (i + 1),
+                    g,
+                    Shape.box(2.1, 0.05, 4.4),
+                    "#5E7480",
+                    new Vec3(-4.2 + i * 2.1, 4.62, -1.95),
+                    Quat.about(Vec3.X, -tilt));
         }
         f.add("Workbench", g, Shape.join(Shape.box(3, 0.1, 0.9)), WOOD, new Vec3(-2.6, 0.95, -2.6));
         f.add("Workbench legs", g, Shape.box(2.6, 0.85, 0.6), DARK, new Vec3(-2.6, 0.5, -2.6));
@@ -156,7 +206,12 @@ final class Boatyard {
         double half = 0.6;
         int tower = f.group("Tower", g, Vec3.ZERO);
         for (int k = 0; k < 4; k++) {
-            f.add("Leg " + (k + 1), tower, Shape.box(0.14, 12, 0.14), BRASS, new Vec3((k & 1) == 0 ? -half : half, 6.6, (k & 2) == 0 ? -half : half));
+            f.add(
+                    "Leg " + (k + 1),
+                    tower,
+                    Shape.box(0.14, 12, 0.14),
+                    BRASS,
+                    new Vec3((k & 1) == 0 ? -half : half, 6.6, (k & 2) == 0 ? -half : half));
         }
         for (int i = 0; i < 10; i++) {
             double tilt = Math.atan2(1.2, 1.2) * (i % 2 == 0 ? 1 : -1);
@@ -169,21 +224,36 @@ final class Boatyard {
         }
         f.add("Turntable", g, Shape.cylinder(48, 0.9, 0.4), STEEL, new Vec3(0, 12.6, 0));
         f.add("Cab", g, Shape.box(1.5, 1.6, 1.5), RED, new Vec3(0.5, 13.8, 0.9));
-        f.add("Jib", g, Shape.join(
-                moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, 0.4)),
-                moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, -0.4)),
-                moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0.8, 0))), BRASS, new Vec3(0, 14.8, 0));
+        f.add(
+                "Jib",
+                g,
+                Shape.join(
+                        moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, 0.4)),
+                        moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, -0.4)),
+                        moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0.8, 0))),
+                BRASS,
+                new Vec3(0, 14.8, 0));
         f.add("Counterweight", g, Shape.box(1.6, 1.2, 1.4), "#8C8A84", new Vec3(-2.6, 14.4, 0));
         f.add("Trolley", g, Shape.box(0.7, 0.3, 1), STEEL, new Vec3(12.5, 14.6, 0));
         for (int i = 0; i < 4; i++) {
             double z = (i % 2) * 0.5 - 0.25;
             double x = 12.5 + (i / 2) * 0.3 - 0.15;
-            f.add("Cable " + (i + 1), g, Shape.tube(24, 8, 0.015, u -> new Vec3(x, 14.5 - 6.5 * u, z * (1 - 0.8 * u))), TAR, Vec3.ZERO);
+            f.add(
+                    "Cable " + (i + 1),
+                    g,
+                    Shape.tube(24, 8, 0.015, u -> new Vec3(x, 14.5 - 6.5 * u, z * (1 - 0.8 * u))),
+                    TAR,
+                    Vec3.ZERO);
         }
-        f.add("Hook", g, Shape.tube(64, 14, 0.06, u -> {
-            double a = u * 4.4 - 0.4;
-            return new Vec3(12.5 + 0.24 * Math.sin(a), 7.6 - 0.24 * Math.cos(a), 0);
-        }), STEEL, Vec3.ZERO);
+        f.add(
+                "Hook",
+                g,
+                Shape.tube(64, 14, 0.06, u -> {
+                    double a = u * 4.4 - 0.4;
+                    return new Vec3(12.5 + 0.24 * Math.sin(a), 7.6 - 0.24 * Math.cos(a), 0);
+                }),
+                STEEL,
+                Vec3.ZERO);
         f.add("Block", g, Shape.box(0.36, 0.5, 0.36), STEEL, new Vec3(12.5, 8.0, 0));
     }
 
@@ -216,12 +286,23 @@ final class Boatyard {
         for (int i = 0; i < 180; i++) {
             double x = -22 + (i / 4) * 1.0;
             double z = (i % 4) * 1.1;
-            f.add("Pile " + (i + 1), piles, pile, i % 7 == 0 ? TAR : DARK, new Vec3(x, -1.6, z), Quat.about(Vec3.Z, (random.nextDouble() - 0.5) * 0.06));
+            f.add(
+                    "Pile " + (i + 1),
+                    piles,
+                    pile,
+                    i % 7 == 0 ? TAR : DARK,
+                    new Vec3(x, -1.6, z),
+                    Quat.about(Vec3.Z, (random.nextDouble() - 0.5) * 0.06));
         }
         int decking = f.group("Decking", g, Vec3.ZERO);
         Shape plank = Shape.box(3.1, 0.08, 3.8);
         for (int i = 0; i < 15; i++) {
-            f.add("Decking " + (i + 1), decking, plank, i % 2 == 0 ? WOOD : "#9A7650", new Vec3(-20.6 + i * 3.15, 1.02, 1.65));
+            f.add(
+                    "Decking " + (i + 1),
+                    decking,
+                    plank,
+                    i % 2 == 0 ? WOOD : "#9A7650",
+                    new Vec3(-20.6 + i * 3.15, 1.02, 1.65));
         }
     }
 
@@ -229,15 +310,26 @@ final class Boatyard {
         int barrels = f.group("Barrels", -1, Vec3.ZERO);
         Shape barrel = Shape.lathe(32, 14, 0.9, v -> 0.29 + 0.09 * Math.sin(v * Math.PI));
         for (int i = 0; i < 9; i++) {
-            f.add("Barrel " + (i + 1), barrels, barrel, i % 3 == 0 ? RED : WOOD, new Vec3(-8 + (i % 3) * 0.85, 0, 5 + (i / 3) * 0.85));
+            f.add(
+                    "Barrel " + (i + 1),
+                    barrels,
+                    barrel,
+                    i % 3 == 0 ? RED : WOOD,
+                    new Vec3(-8 + (i % 3) * 0.85, 0, 5 + (i / 3) * 0.85));
         }
         int ropes = f.group("Ropes", -1, Vec3.ZERO);
         for (int k = 0; k < 3; k++) {
             double x = 5 + k * 1.5;
-            f.add("Rope coil " + (k + 1), ropes, Shape.tube(420, 10, 0.035, u -> {
-                double a = u * 2 * Math.PI * 7;
-                return new Vec3(Math.cos(a) * (0.45 - 0.02 * u), 0.05 + 0.42 * u, Math.sin(a) * (0.45 - 0.02 * u));
-            }), ROPE, new Vec3(x, 0, 4.6));
+            f.add(
+                    "Rope coil " + (k + 1),
+                    ropes,
+                    Shape.tube(420, 10, 0.035, u -> {
+                        double a = u * 2 * Math.PI * 7;
+                        return new Vec3(
+                                Math.cos(a) * (0.45 - 0.02 * u), 0.05 + 0.42 * u, Math.sin(a) * (0.45 - 0.02 * u));
+                    }),
+                    ROPE,
+                    new Vec3(x, 0, 4.6));
         }
         int ladders = f.group("Ladders", -1, Vec3.ZERO);
         for (int k = 0; k < 2; k++) {
@@ -247,24 +339,57 @@ final class Boatyard {
             for (int i = 0; i < 10; i++) {
                 parts[2 + i] = moved(Shape.box(0.5, 0.04, 0.05), new Vec3(0, 0.3 + i * 0.38, 0));
             }
-            f.add("Ladder " + (k + 1), ladders, Shape.join(parts), PALE, new Vec3(-1 + k * 3, 0.5, 2.6), Quat.about(Vec3.X, -0.32));
+            f.add(
+                    "Ladder " + (k + 1),
+                    ladders,
+                    Shape.join(parts),
+                    PALE,
+                    new Vec3(-1 + k * 3, 0.5, 2.6),
+                    Quat.about(Vec3.X, -0.32));
         }
         int dinghy = f.group("Dinghy", -1, new Vec3(-11, 0.1, 8));
         Shape shell = Shape.surface(40, 22, (u, v) -> {
             Vec3 p = skin(-0.96 + 1.92 * u, 0.06 + v * (Math.PI - 0.12));
             return new Vec3(p.x() * 0.33, (p.y() - 0.1) * 0.36, p.z() * 0.42);
         });
-        f.add("Dinghy shell", dinghy, Shape.join(shell, Shape.flipped(shell)), "#5F8A94", Vec3.ZERO, Quat.about(Vec3.Y, 0.5));
+        f.add(
+                "Dinghy shell",
+                dinghy,
+                Shape.join(shell, Shape.flipped(shell)),
+                "#5F8A94",
+                Vec3.ZERO,
+                Quat.about(Vec3.Y, 0.5));
         f.add("Thwart", dinghy, Shape.box(0.24, 0.03, 1.0), PALE, new Vec3(0, 0.46, 0), Quat.about(Vec3.Y, 0.5));
-        f.add("Oar", dinghy, Shape.lathe(12, 4, 2.2, v -> 0.025), PALE, new Vec3(-0.9, 0.6, 0.3), Quat.about(Vec3.Z, -Math.PI / 2));
+        f.add(
+                "Oar",
+                dinghy,
+                Shape.lathe(12, 4, 2.2, v -> 0.025),
+                PALE,
+                new Vec3(-0.9, 0.6, 0.3),
+                Quat.about(Vec3.Z, -Math.PI / 2));
         int lamp = f.group("Lamp post", -1, new Vec3(6.2, 0, 7.5));
         f.add("Post", lamp, Shape.lathe(20, 10, 4.6, v -> 0.09 - 0.03 * v), TAR, Vec3.ZERO);
         f.add("Lantern", lamp, Shape.lathe(8, 4, 0.5, v -> 0.2 - 0.06 * Math.abs(v - 0.4)), BRASS, new Vec3(0, 4.5, 0));
         Shape crate = Shape.box(0.8, 0.7, 0.8);
         int crates = f.group("Crates", -1, Vec3.ZERO);
         for (int i = 0; i < 6; i++) {
-            f.add("Crate " + (i + 1), crates, crate, i % 2 == 0 ? WOOD : PALE, new Vec3(-5.5 + (i % 3) * 0.95, 0.35 + (i / 3) * 0.7, -6), Quat.about(Vec3.Y, random.nextDouble() * 0.3));
+            f.add(
+                    "Crate " + (i + 1),
+                    crates,
+                    crate,
+                    i % 2 == 0 ? WOOD : PALE,
+                    new Vec3(-5.5 + (i % 3) * 0.95, 0.35 + (i / 3) * 0.7, -6),
+                    Quat.about(Vec3.Y, random.nextDouble() * 0.3));
         }
-        f.add("Buoy", -1, Shape.lathe(40, 24, 3.2, v -> v < 0.45 ? 0.9 * Math.sin(v / 0.45 * Math.PI * 0.55 + 0.4) : 0.9 * (1 - v) + 0.06), RED, new Vec3(640, -0.6, 640));
+        f.add(
+                "Buoy",
+                -1,
+                Shape.lathe(
+                        40,
+                        24,
+                        3.2,
+                        v -> v < 0.45 ? 0.9 * Math.sin(v / 0.45 * Math.PI * 0.55 + 0.4) : 0.9 * (1 - v) + 0.06),
+                RED,
+                new Vec3(640, -0.6, 640));
     }
 }

@@ -42,17 +42,33 @@ final class LongPier {
         for (int k = 0; k < 400; k++) {
             double lane = k % 4 * 2 - 3;
             double y = 0.2 + r.nextDouble() * 0.012;
-            f.add("Plank " + (k + 1), g, plank, k % 7 == 3 ? GREY : WOOD, new Vec3(k / 4 * 0.2 + 0.1, y, lane),
+            f.add(
+                    "Plank " + (k + 1),
+                    g,
+                    plank,
+                    k % 7 == 3 ? GREY : WOOD,
+                    new Vec3(k / 4 * 0.2 + 0.1, y, lane),
                     Quat.about(Vec3.Y, (r.nextDouble() - 0.5) * 0.02));
         }
         for (int k = 0; k < 40; k++) {
             f.add("Beam " + (k + 1), g, beam, TAR, new Vec3(k * 0.5 + 0.25, 0, 0));
         }
         for (int k = 0; k < 120; k++) {
-            f.add("Brace " + (k + 1), g, brace, TAR, new Vec3(k / 6 + 0.5, -0.9 - k % 2, k % 6 * 1.5 - 3.75), Quat.about(Vec3.Z, k % 2 == 0 ? 0.6 : -0.6));
+            f.add(
+                    "Brace " + (k + 1),
+                    g,
+                    brace,
+                    TAR,
+                    new Vec3(k / 6 + 0.5, -0.9 - k % 2, k % 6 * 1.5 - 3.75),
+                    Quat.about(Vec3.Z, k % 2 == 0 ? 0.6 : -0.6));
         }
         for (int k = 0; k < 120; k++) {
-            f.add("Pile " + (k + 1), g, pile, TAR, new Vec3(k / 6 + 0.5, -2.5 - r.nextDouble() * 0.4, k % 6 * 1.5 - 3.75));
+            f.add(
+                    "Pile " + (k + 1),
+                    g,
+                    pile,
+                    TAR,
+                    new Vec3(k / 6 + 0.5, -2.5 - r.nextDouble() * 0.4, k % 6 * 1.5 - 3.75));
         }
         for (int k = 0; k < 140; k++) {
             double side = k % 2 == 0 ? -3.9 : 3.9;

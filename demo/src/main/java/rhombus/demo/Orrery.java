@@ -20,20 +20,34 @@ final class Orrery {
         int rings = f.group("Rings", -1, new Vec3(0, 0, 1.6));
         for (int i = 0; i < 9; i++) {
             double radius = 0.35 + i * 0.13;
-            Shape ring = Shape.tube(160, 14, 0.014 + 0.002 * (i % 3), u -> new Vec3(radius * Math.cos(u * 2 * Math.PI), radius * Math.sin(u * 2 * Math.PI), 0));
+            Shape ring = Shape.tube(
+                    160,
+                    14,
+                    0.014 + 0.002 * (i % 3),
+                    u -> new Vec3(radius * Math.cos(u * 2 * Math.PI), radius * Math.sin(u * 2 * Math.PI), 0));
             Quat tilt = Quat.about(Vec3.X, r.nextDouble() * 0.9).times(Quat.about(Vec3.Y, r.nextDouble() * 0.7));
             int g = f.group("Ring " + (i + 1), rings, Vec3.ZERO);
             f.add("Band " + (i + 1), g, ring, i % 2 == 0 ? BRASS : COPPER, Vec3.ZERO, tilt);
             double a = r.nextDouble() * 6;
-            f.add("Bead " + (i + 1), g, ball(0.03 + 0.012 * (i % 4)), i % 2 == 0 ? "#5AA0A8" : "#B9C4C0", tilt.rotate(new Vec3(radius * Math.cos(a), radius * Math.sin(a), 0)));
+            f.add(
+                    "Bead " + (i + 1),
+                    g,
+                    ball(0.03 + 0.012 * (i % 4)),
+                    i % 2 == 0 ? "#5AA0A8" : "#B9C4C0",
+                    tilt.rotate(new Vec3(radius * Math.cos(a), radius * Math.sin(a), 0)));
         }
         f.add("Sun ball", rings, ball(0.16), BRASS, Vec3.ZERO);
         int gears = f.group("Gears", -1, new Vec3(0, 0, 0.62));
         double x = 0;
         for (int i = 0; i < 7; i++) {
             int teeth = 18 + i * 6;
-            f.add("Gear " + (i + 1), gears, gear(teeth, 0.012 * teeth / 2, 0.05), i % 2 == 0 ? BRASS : COPPER,
-                    new Vec3(Math.cos(i * 2.1) * x, Math.sin(i * 2.1) * x, i * 0.06), Quat.about(Vec3.Z, i * 0.2));
+            f.add(
+                    "Gear " + (i + 1),
+                    gears,
+                    gear(teeth, 0.012 * teeth / 2, 0.05),
+                    i % 2 == 0 ? BRASS : COPPER,
+                    new Vec3(Math.cos(i * 2.1) * x, Math.sin(i * 2.1) * x, i * 0.06),
+                    Quat.about(Vec3.Z, i * 0.2));
             x += 0.05;
         }
         f.add("Axle", -1, Shape.cylinder(24, 0.02, 1.2), INK, new Vec3(0, 0, 0.4), upright);
@@ -46,7 +60,8 @@ final class Orrery {
         return Shape.surface(18, 36, (v, u) -> {
             double a = u * 2 * Math.PI;
             double b = Math.max(1e-3, Math.min(Math.PI - 1e-3, v * Math.PI));
-            return new Vec3(radius * Math.sin(b) * Math.cos(a), radius * Math.sin(b) * Math.sin(a), radius * Math.cos(b));
+            return new Vec3(
+                    radius * Math.sin(b) * Math.cos(a), radius * Math.sin(b) * Math.sin(a), radius * Math.cos(b));
         });
     }
 

@@ -53,18 +53,36 @@ final class SceneFile {
 
     /** Adds a perspective camera at a place that looks at another. */
     void camera(String name, Vec3 eye, Vec3 to, double fovYDegrees) {
-        cameras.add(Plain.map("type", "perspective", "name", name, "perspective", Plain.map(
-                "yfov", Math.toRadians(fovYDegrees), "aspectRatio", 16 / 9.0, "znear", 0.05, "zfar", 2000.0)));
+        cameras.add(Plain.map(
+                "type",
+                "perspective",
+                "name",
+                name,
+                "perspective",
+                Plain.map(
+                        "yfov", Math.toRadians(fovYDegrees), "aspectRatio", 16 / 9.0, "znear", 0.05, "zfar", 2000.0)));
         Vec3 back = eye.minus(to).unit();
         Vec3 right = (zUp ? Vec3.Z : Vec3.Y).cross(back).unit();
         node(name, -1, eye, Quat.ofBasis(right, back.cross(right), back), Plain.map("camera", cameras.size() - 1));
     }
 
     void light(String name, String type, Vec3 at, Vec3 to, double intensity, Vec3 color) {
-        lights.add(Plain.map("type", type, "name", name, "intensity", intensity, "color", Plain.list(color.x(), color.y(), color.z())));
+        lights.add(Plain.map(
+                "type",
+                type,
+                "name",
+                name,
+                "intensity",
+                intensity,
+                "color",
+                Plain.list(color.x(), color.y(), color.z())));
         Vec3 back = at.minus(to).unit();
         Vec3 right = (Math.abs(back.y()) > 0.99 ? Vec3.Z : Vec3.Y).cross(back).unit();
-        node(name, -1, at, Quat.ofBasis(right, back.cross(right), back),
+        node(
+                name,
+                -1,
+                at,
+                Quat.ofBasis(right, back.cross(right), back),
                 Plain.map("extensions", Plain.map("KHR_lights_punctual", Plain.map("light", lights.size() - 1))));
     }
 
@@ -83,7 +101,8 @@ final class SceneFile {
             roots.add(number);
         } else {
             @SuppressWarnings("unchecked")
-            List<Object> children = (List<Object>) Plain.map(nodes.get(parent)).computeIfAbsent("children", k -> new ArrayList<>());
+            List<Object> children =
+                    (List<Object>) Plain.map(nodes.get(parent)).computeIfAbsent("children", k -> new ArrayList<>());
             children.add(number);
         }
         return number;
@@ -97,8 +116,15 @@ final class SceneFile {
         if (known != null) {
             return known;
         }
-        meshes.add(Plain.map("primitives", List.of(Plain.map(
-                "attributes", Plain.map("POSITION", data[0], "NORMAL", data[1]), "indices", data[2], "material", material))));
+        meshes.add(Plain.map(
+                "primitives",
+                List.of(Plain.map(
+                        "attributes",
+                        Plain.map("POSITION", data[0], "NORMAL", data[1]),
+                        "indices",
+                        data[2],
+                        "material",
+                        material))));
         materialNumbers.put(key, meshes.size() - 1);
         return meshes.size() - 1;
     }
@@ -111,7 +137,8 @@ final class SceneFile {
             c[i] = v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
         }
         c[3] = 1;
-        materials.add(Plain.map("pbrMetallicRoughness", Plain.map("baseColorFactor", Plain.list(c), "metallicFactor", 0.0)));
+        materials.add(
+                Plain.map("pbrMetallicRoughness", Plain.map("baseColorFactor", Plain.list(c), "metallicFactor", 0.0)));
         return materials.size() - 1;
     }
 
@@ -146,16 +173,45 @@ final class SceneFile {
 
     byte[] glb() {
         Map<String, Object> out = Plain.map(
-                "asset", Plain.map("version", "2.0", "generator", "Rhombus demo", "extras", zUp ? Plain.map("rhombus", Plain.map("upAxis", "Z")) : null),
-                "extensionsUsed", lights.isEmpty() ? null : List.of("KHR_lights_punctual"),
-                "extensions", lights.isEmpty() ? null : Plain.map("KHR_lights_punctual", Plain.map("lights", lights)),
-                "scene", 0, "scenes", List.of(Plain.map("nodes", roots)),
-                "nodes", nodes, "meshes", meshes, "materials", materials, "cameras", cameras.isEmpty() ? null : cameras,
-                "accessors", accessors, "bufferViews", views, "buffers", List.of(Plain.map("byteLength", bin.size())));
+                "asset",
+                Plain.map(
+                        "version",
+                        "2.0",
+                        "generator",
+                        "Rhombus demo",
+                        "extras",
+                        zUp ? Plain.map("rhombus", Plain.map("upAxis", "Z")) : null),
+                "extensionsUsed",
+                lights.isEmpty() ? null : List.of("KHR_lights_punctual"),
+                "extensions",
+                lights.isEmpty() ? null : Plain.map("KHR_lights_punctual", Plain.map("lights", lights)),
+                "scene",
+                0,
+                "scenes",
+                List.of(Plain.map("nodes", roots)),
+                "nodes",
+                nodes,
+                "meshes",
+                meshes,
+                "materials",
+                materials,
+                "cameras",
+                cameras.isEmpty() ? null : cameras,
+                "accessors",
+                accessors,
+                "bufferViews",
+                views,
+                "buffers",
+                List.of(Plain.map("byteLength", bin.size())));
         byte[] json = JsonMapper.builder().build().writeValueAsString(out).getBytes(StandardCharsets.UTF_8);
         int padded = (json.length + 3) / 4 * 4;
         ByteBuffer b = ByteBuffer.allocate(28 + padded + bin.size()).order(ByteOrder.LITTLE_ENDIAN);
-        b.putInt(0x46546C67).putInt(2).putInt(b.capacity()).putInt(padded).putInt(0x4E4F534A).put(json);
+        b.putInt(0x46546C67)
+                .putInt(2)
+                .putInt(b.capacity())
+                .putInt(padded)
+                .putInt(0x4E4F534A)
+                .put(json);
         while (b.position() < 20 + padded) {
             b.put((byte) ' ');
         }

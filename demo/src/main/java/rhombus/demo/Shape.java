@@ -130,9 +130,8 @@ record Shape(float[] positions, float[] normals, int[] triangles) {
     }
 
     private static Shape cap(Vec3[] f, double width, double thick, boolean end) {
-        return surface(1, 1, (u, v) -> f[0]
-                .plus(f[1], (u - 0.5) * width)
-                .plus(f[2], ((end ? v : 1 - v) - 0.5) * thick));
+        return surface(
+                1, 1, (u, v) -> f[0].plus(f[1], (u - 0.5) * width).plus(f[2], ((end ? v : 1 - v) - 0.5) * thick));
     }
 
     /** A body of revolution about Y: radius by height for v from 0 to 1, closed below and above. */
@@ -143,7 +142,10 @@ record Shape(float[] positions, float[] normals, int[] triangles) {
             return new Vec3(r * Math.sin(a), v * height, r * Math.cos(a));
         });
         // Rows run upwards here, so the faces look outwards when turned round.
-        return join(flipped(side), disc(around, radius.applyAsDouble(0), 0, false), disc(around, radius.applyAsDouble(1), height, true));
+        return join(
+                flipped(side),
+                disc(around, radius.applyAsDouble(0), 0, false),
+                disc(around, radius.applyAsDouble(1), height, true));
     }
 
     private static Shape disc(int around, double r, double y, boolean up) {

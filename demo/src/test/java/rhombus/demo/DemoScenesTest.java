@@ -27,7 +27,8 @@ class DemoScenesTest {
         Imported i = read(Boatyard.glb());
         Scene s = NormalReader.read(i);
         assertThat(i.triangles()).isBetween(120_000, 200_000);
-        assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.MESH).count()).isBetween(280L, 450L);
+        assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.MESH).count())
+                .isBetween(280L, 450L);
         assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.CAMERA).map(n -> n.name()))
                 .containsExactly("Harbour wide", "Deck close", "Crane top", "Keel low");
         assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.LIGHT)).hasSize(3);
@@ -49,8 +50,12 @@ class DemoScenesTest {
         Surfaces surfaces = new Surfaces(s);
         int mark = indexOf(s, "Painted mark");
         Vec3 p = s.bounds(mark).center();
-        assertThat(surfaces.closest(new Ray(new Vec3(p.x(), 0.1, p.z()), Vec3.Y), false).node()).isEqualTo(mark);
-        assertThat(surfaces.closest(new Ray(new Vec3(p.x(), 0.6, p.z()), Vec3.Y.negated()), false).node()).isNotEqualTo(mark);
+        assertThat(surfaces.closest(new Ray(new Vec3(p.x(), 0.1, p.z()), Vec3.Y), false)
+                        .node())
+                .isEqualTo(mark);
+        assertThat(surfaces.closest(new Ray(new Vec3(p.x(), 0.6, p.z()), Vec3.Y.negated()), false)
+                        .node())
+                .isNotEqualTo(mark);
     }
 
     @Test

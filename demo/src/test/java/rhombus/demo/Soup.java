@@ -25,7 +25,10 @@ final class Soup {
                 Mesh mesh = scene.meshes().get(m);
                 int[] t = mesh.triangles();
                 for (int i = 0; i < t.length; i += 3) {
-                    add(corner(scene, n, mesh, t[i]), corner(scene, n, mesh, t[i + 1]), corner(scene, n, mesh, t[i + 2]));
+                    add(
+                            corner(scene, n, mesh, t[i]),
+                            corner(scene, n, mesh, t[i + 1]),
+                            corner(scene, n, mesh, t[i + 2]));
                 }
             }
         }

@@ -40,10 +40,25 @@ class WalkTest {
         }
         Quat turn = new Quat(q[0], q[1], q[2], q[3]).unit();
         Map<String, Object> pose = Plain.map(
-                "eye", Plain.list(r.nextDouble() * 60 - 30, r.nextDouble() * 14 - 1, r.nextDouble() * 50 - 25),
-                "orientation", Plain.list(turn.x(), turn.y(), turn.z(), turn.w()), "focus", 10.0, "fovY", 0.8);
-        return Plain.map("format", "rhombus-workspace", "version", 1, "active", 1, "walkSpeed", speed,
-                "views", List.of(Map.of(), Plain.map("pose", pose)));
+                "eye",
+                Plain.list(r.nextDouble() * 60 - 30, r.nextDouble() * 14 - 1, r.nextDouble() * 50 - 25),
+                "orientation",
+                Plain.list(turn.x(), turn.y(), turn.z(), turn.w()),
+                "focus",
+                10.0,
+                "fovY",
+                0.8);
+        return Plain.map(
+                "format",
+                "rhombus-workspace",
+                "version",
+                1,
+                "active",
+                1,
+                "walkSpeed",
+                speed,
+                "views",
+                List.of(Map.of(), Plain.map("pose", pose)));
     }
 
     @Test
@@ -82,7 +97,8 @@ class WalkTest {
                     steps++;
                     way += next.distance(at);
                     if (soup.crosses(at, next)) {
-                        throw new AssertionError("walk " + walk + " passed through a surface between " + at + " and " + next);
+                        throw new AssertionError(
+                                "walk " + walk + " passed through a surface between " + at + " and " + next);
                     }
                     at = next;
                 }

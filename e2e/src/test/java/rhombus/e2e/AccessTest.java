@@ -27,14 +27,14 @@ class AccessTest {
         hand.press("[data-drawer=scene] .row >> nth=1");
         check(page, "stage");
         hand.press("[data-viewport=v1] [data-plate] [aria-label^='Display mode']");
-        page.waitForTimeout(500);
+        Hand.still(page);
         check(page, "chooser");
         close(page);
         page.locator("[data-viewport=v2] [data-facet]").focus();
         page.keyboard().press("ArrowRight");
         check(page, "the Facet by keyboard");
         page.keyboard().press("Shift+F10");
-        page.waitForTimeout(200);
+        Hand.still(page);
         check(page, "the Facet's menu");
         close(page);
         page.evaluate("() => document.activeElement.blur()");
@@ -46,30 +46,31 @@ class AccessTest {
         boards(page, hand);
         page.locator("[data-command='app.habits']").first().click();
         page.locator("[data-habit='orbit.style']").waitFor();
-        page.waitForTimeout(500);
+        Hand.still(page);
         check(page, "habits");
         close(page);
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
-        page.waitForTimeout(500);
+        Hand.still(page);
         check(page, "keys");
         Browser.close(page);
     }
 
     private static void boards(Page page, Hand hand) {
         page.locator("[data-board-menu]").click();
-        page.waitForTimeout(400);
+        Hand.still(page);
         check(page, "the board's menu");
         close(page);
         hand.over("v2").key("Shift+P").key("Alt+Backspace");
-        page.waitForFunction("() => document.querySelector('[data-trail] img') && document.querySelector('[data-pin] img')");
+        page.waitForFunction(
+                "() => document.querySelector('[data-trail] img') && document.querySelector('[data-pin] img')");
         hand.press("[data-viewport=v2] [data-chooser]");
         page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 8");
         check(page, "the direction chooser, the Trail and Pins");
         close(page);
         hand.over("v2").key("Alt+Backspace").key("Control+Shift+F");
         page.locator("[data-snapshot]").waitFor();
-        page.waitForTimeout(400);
+        Hand.still(page);
         check(page, "snapshot");
         close(page);
     }
@@ -77,12 +78,19 @@ class AccessTest {
     /** Closes what is open and waits until it has faded away. */
     private static void close(Page page) {
         page.keyboard().press("Escape");
-        page.waitForTimeout(500);
+        Hand.still(page);
     }
 
     private static void check(Page page, String screen) {
-        List<Rule> wrong = new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze().getViolations();
-        assertThat(wrong.stream().map(r -> r.getId() + ": " + r.getNodes().stream().map(n -> n.getHtml() + " " + n.getFailureSummary()).toList()))
+        List<Rule> wrong = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        assertThat(wrong.stream()
+                        .map(r -> r.getId() + ": "
+                                + r.getNodes().stream()
+                                        .map(n -> n.getHtml() + " " + n.getFailureSummary())
+                                        .toList()))
                 .as(screen)
                 .isEmpty();
     }

@@ -26,11 +26,34 @@ import rhombus.formats.Upload;
 class AgreementTest {
     private static final int VIEWS = 4;
     private static final Path COMPILED = Path.of("../core-web/target/js/rhombus-core.js");
-    private static final String[] KEYS = {"KeyF", "KeyH", "KeyO", "KeyX", "KeyY", "KeyZ", "KeyP", "KeyV", "KeyN", "KeyQ", "ArrowLeft",
-        "ArrowUp", "Backspace", "KeyC", "Equal", "Digit1", "Digit7", "KeyM", "Escape", "KeyK"};
+    private static final String[] KEYS = {
+        "KeyF",
+        "KeyH",
+        "KeyO",
+        "KeyX",
+        "KeyY",
+        "KeyZ",
+        "KeyP",
+        "KeyV",
+        "KeyN",
+        "KeyQ",
+        "ArrowLeft",
+        "ArrowUp",
+        "Backspace",
+        "KeyC",
+        "Equal",
+        "Digit1",
+        "Digit7",
+        "KeyM",
+        "Escape",
+        "KeyK"
+    };
 
     private final Imported imported = GltfImport.read(
-            new Upload(Limits.DEFAULT).add("yard.glb", DemoScenes.all().get(DemoScenes.BOATYARD).get()), Limits.DEFAULT, Progress.SILENT);
+            new Upload(Limits.DEFAULT)
+                    .add("yard.glb", DemoScenes.all().get(DemoScenes.BOATYARD).get()),
+            Limits.DEFAULT,
+            Progress.SILENT);
 
     /** A hand at work for some hundred events: drags of every button, wheel, keys, held keys, and time in between. */
     private static List<List<Object>> log(long seed) {
@@ -110,8 +133,19 @@ class AgreementTest {
         for (int i = 0; i < log.size(); i++) {
             List<Object> e = log.get(i);
             switch ((String) e.get(0)) {
-                case "pointer" -> stage.input().pointer((double) e.get(1), (double) e.get(2), (int) e.get(3), (int) e.get(4), (double) e.get(5));
-                case "wheel" -> stage.input().wheel((double) e.get(1), (double) e.get(2), 0, (double) e.get(3), (int) e.get(4), (int) e.get(5), (double) e.get(6));
+                case "pointer" ->
+                    stage.input().pointer((double) e.get(1), (double) e.get(2), (int) e.get(3), (int) e.get(4), (double)
+                            e.get(5));
+                case "wheel" ->
+                    stage.input()
+                            .wheel(
+                                    (double) e.get(1),
+                                    (double) e.get(2),
+                                    0,
+                                    (double) e.get(3),
+                                    (int) e.get(4),
+                                    (int) e.get(5),
+                                    (double) e.get(6));
                 case "habit" -> stage.habit((String) e.get(1), e.get(2));
                 case "touch" -> touch(stage, e);
                 case "down" -> stage.input().keyDown((String) e.get(1), (int) e.get(2), false, (double) e.get(3));
@@ -130,11 +164,13 @@ class AgreementTest {
         switch ((int) e.get(1)) {
             case 0 -> stage.input().touchDown((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
             case 1 -> stage.input().touchMove((int) e.get(2), (double) e.get(3), (double) e.get(4), (double) e.get(5));
-            default -> stage.input().touchUp((int) e.get(2), (double) e.get(3), (double) e.get(4), false, (double) e.get(5));
+            default ->
+                stage.input().touchUp((int) e.get(2), (double) e.get(3), (double) e.get(4), false, (double) e.get(5));
         }
     }
 
-    private static final String REPLAY = """
+    private static final String REPLAY =
+            """
             async (log) => {
               const file = (n) => fetch('/agreement/' + n).then((r) => r.arrayBuffer());
               const {newStage} = await import('/agreement/core.js');
@@ -186,7 +222,10 @@ class AgreementTest {
 
     private static double[] doubles(Object base64) {
         double[] d = new double[Base64.getDecoder().decode((String) base64).length / 8];
-        java.nio.ByteBuffer.wrap(Base64.getDecoder().decode((String) base64)).order(java.nio.ByteOrder.LITTLE_ENDIAN).asDoubleBuffer().get(d);
+        java.nio.ByteBuffer.wrap(Base64.getDecoder().decode((String) base64))
+                .order(java.nio.ByteOrder.LITTLE_ENDIAN)
+                .asDoubleBuffer()
+                .get(d);
         return d;
     }
 
@@ -203,9 +242,12 @@ class AgreementTest {
                     double a = jvm[i][k];
                     double b = browser[i * 128 + k];
                     double scale = Math.max(1e-6, largest(jvm[i], k / 16 * 16));
-                    // Numbers 26 and 30 hold where near and far are cut, which follow from distances between close points.
+                    // Numbers 26 and 30 hold where near and far are cut, which follow from distances between close
+                    // points.
                     double bearable = k % 32 == 26 || k % 32 == 30 ? 1e-6 : 1e-9;
-                    assertThat(Math.abs(a - b) / scale).as("seed %d event %d %s number %d: %s and %s", seed, i, log.get(i), k % 32, a, b).isLessThan(bearable);
+                    assertThat(Math.abs(a - b) / scale)
+                            .as("seed %d event %d %s number %d: %s and %s", seed, i, log.get(i), k % 32, a, b)
+                            .isLessThan(bearable);
                 }
                 moved += i > 0 && !java.util.Arrays.equals(jvm[i], jvm[i - 1]) ? 1 : 0;
             }
@@ -226,14 +268,20 @@ class AgreementTest {
     @Test
     void picksAreEqualToTheLastBit() {
         Scene scene = NormalReader.read(imported);
-        Mesh mesh = scene.meshes().stream().max((a, b) -> a.triangleCount() - b.triangleCount()).orElseThrow();
+        Mesh mesh = scene.meshes().stream()
+                .max((a, b) -> a.triangleCount() - b.triangleCount())
+                .orElseThrow();
         Random r = new Random(3);
         double[] rays = new double[5000 * 6];
         var box = mesh.bounds();
         for (int i = 0; i < 5000; i++) {
             for (int k = 0; k < 3; k++) {
-                rays[i * 6 + k] = box.center().get(k) - mesh.origin().get(k) + (r.nextDouble() - 0.5) * 4 * box.radius();
-                rays[i * 6 + 3 + k] = box.center().get(k) - mesh.origin().get(k) + (r.nextDouble() - 0.5) * box.size().get(k) - rays[i * 6 + k];
+                rays[i * 6 + k] =
+                        box.center().get(k) - mesh.origin().get(k) + (r.nextDouble() - 0.5) * 4 * box.radius();
+                rays[i * 6 + 3 + k] = box.center().get(k)
+                        - mesh.origin().get(k)
+                        + (r.nextDouble() - 0.5) * box.size().get(k)
+                        - rays[i * 6 + k];
             }
         }
         Bvh bvh = Bvh.build(mesh.positions(), mesh.triangles());
@@ -251,16 +299,21 @@ class AgreementTest {
         }
         assertThat(hits).isGreaterThan(500);
         Page page = page();
-        Object got = page.evaluate("""
+        Object got = page.evaluate(
+                """
                 async ([p, t, rays]) => {
-                      core.buildHierarchy(new Float32Array(p), new Int32Array(t));
+                      const core = await import('/agreement/core.js');
+                  core.buildHierarchy(new Float32Array(p), new Int32Array(t));
                   const out = new Float64Array(rays.length / 6 * 2);
                   core.castRays(new Float64Array(rays), out);
                   return [...out];
-                }""", List.of(list(mesh.positions()), list(mesh.triangles()), list(rays)));
+                }""",
+                List.of(list(mesh.positions()), list(mesh.triangles()), list(rays)));
         List<?> browser = (List<?>) got;
         for (int i = 0; i < jvm.length; i++) {
-            assertThat(((Number) browser.get(i)).doubleValue()).as("ray %d", i / 2).isEqualTo(jvm[i]);
+            assertThat(((Number) browser.get(i)).doubleValue())
+                    .as("ray %d", i / 2)
+                    .isEqualTo(jvm[i]);
         }
         Browser.close(page);
     }

@@ -34,7 +34,20 @@ class BoardsTest extends OfTheirOwn {
     @Test
     void everyArrangementFillsTheStage() {
         Map<String, Integer> templates = Map.of(
-                "single", 1, "side-by-side", 2, "stacked", 2, "row", 3, "one-over-two", 3, "one-beside-three", 4, "four", 4);
+                "single",
+                1,
+                "side-by-side",
+                2,
+                "stacked",
+                2,
+                "row",
+                3,
+                "one-over-two",
+                3,
+                "one-beside-three",
+                4,
+                "four",
+                4);
         templates.forEach((template, count) -> {
             menu("[data-template=" + template + "]");
             BoundingBox stage = box("[data-stage]");
@@ -100,10 +113,14 @@ class BoardsTest extends OfTheirOwn {
     @Test
     void viewportsAreSplitUpToTwelveAndClosedAndUndone() {
         for (int i = 0; i < 8; i++) {
-            String widest = (String) hand.ask("""
+            String widest = (String) hand.ask(
+                    """
                     views().filter(v => v.shown).sort((a, b) => b.rect.width * b.rect.height - a.rect.width * a.rect.height)[0].id""",
                     null);
-            plate(widest, "Viewport", "[data-command='board.split']" + (i % 2 == 0 ? ":has-text('side')" : ":has-text('above')"));
+            plate(
+                    widest,
+                    "Viewport",
+                    "[data-command='board.split']" + (i % 2 == 0 ? ":has-text('side')" : ":has-text('above')"));
         }
         assertThat(views()).hasSize(12);
         plate("v2", "Viewport", "[data-command='board.split']");
@@ -123,8 +140,7 @@ class BoardsTest extends OfTheirOwn {
             plate(v, "Viewport", "[data-command='board.split']:has-text('side')");
         }
         String[] ids = {"v1", "v2", "v3", "v4", "v5", "v6", "v7", "v8"};
-        String[] directions = {"top", "scout", "front", "right", "bottom",
-            "free-flat", "back", "left"};
+        String[] directions = {"top", "scout", "front", "right", "bottom", "free-flat", "back", "left"};
         String[] keys = {"1", "6", "7"};
         String[] modes = {"wire", "smooth", "smooth-edges"};
         for (int i = 0; i < 8; i++) {
@@ -138,12 +154,14 @@ class BoardsTest extends OfTheirOwn {
             titles.add(hand.view(ids[i]).get("title"));
         }
         assertThat(titles).hasSize(8);
-        Object before = hand.ask("views().map(v => [v.id, v.title, v.display, v.projection, v.eye, v.rect, v.overlays])", null);
+        Object before =
+                hand.ask("views().map(v => [v.id, v.title, v.display, v.projection, v.eye, v.rect, v.overlays])", null);
         saved();
         RunningServer.get().restart();
         Browser.signIn(page, account, "tide-and-timber");
         hand = Hand.open(page, "boxes");
-        assertThat(hand.ask("views().map(v => [v.id, v.title, v.display, v.projection, v.eye, v.rect, v.overlays])", null))
+        assertThat(hand.ask(
+                        "views().map(v => [v.id, v.title, v.display, v.projection, v.eye, v.rect, v.overlays])", null))
                 .isEqualTo(before);
     }
 
@@ -166,9 +184,14 @@ class BoardsTest extends OfTheirOwn {
         assertThat(rect("v1")).containsExactly(last);
         assertThat(rect("v4")).containsExactly(first);
         assertThat(seen("v1")).isEqualTo(seen);
-        assertThat(page.locator(".chooser:visible").count()).as("a drag is no click").isZero();
+        assertThat(page.locator(".chooser:visible").count())
+                .as("a drag is no click")
+                .isZero();
         // The same without dragging.
-        plate("v1", "Viewport", "[data-command='board.swap']:has-text('" + hand.view("v4").get("title") + "')");
+        plate(
+                "v1",
+                "Viewport",
+                "[data-command='board.swap']:has-text('" + hand.view("v4").get("title") + "')");
         assertThat(rect("v1")).containsExactly(first);
     }
 
@@ -229,7 +252,8 @@ class BoardsTest extends OfTheirOwn {
     /** No frame more than the one that draws the other board, so none shows a mixture of the two. */
     @Test
     void anotherBoardIsThereWithItsFirstPaint() {
-        Object frames = page.evaluate("""
+        Object frames = page.evaluate(
+                """
                 async () => {
                   const seen = [];
                   const before = window.rhombus.stats().frames;
@@ -292,10 +316,14 @@ class BoardsTest extends OfTheirOwn {
         page.locator("[data-viewport=v2] [data-chooser]").focus();
         hand.key("Enter");
         page.waitForFunction("() => document.querySelectorAll('.chooser [data-choice] img').length >= 8");
-        Object choices = page.evaluate("() => [...document.querySelectorAll('.chooser [data-choice]')].map(c => c.dataset.choice)");
+        Object choices = page.evaluate(
+                "() => [...document.querySelectorAll('.chooser [data-choice]')].map(c => c.dataset.choice)");
         assertThat((List<?>) choices).hasSize(8);
-        Object different = page.evaluate("() => new Set([...document.querySelectorAll('.chooser img')].map(i => i.src)).size");
-        assertThat(((Number) different).intValue()).as("pictures of different sides").isGreaterThanOrEqualTo(5);
+        Object different =
+                page.evaluate("() => new Set([...document.querySelectorAll('.chooser img')].map(i => i.src)).size");
+        assertThat(((Number) different).intValue())
+                .as("pictures of different sides")
+                .isGreaterThanOrEqualTo(5);
         hand.key("ArrowDown").key("ArrowUp").key("ArrowLeft").key("ArrowLeft").key("ArrowLeft");
         String first = (String) page.evaluate("() => document.activeElement.dataset.choice");
         hand.key("Enter");
@@ -360,9 +388,11 @@ class BoardsTest extends OfTheirOwn {
         double[] front = rect("v3");
         double[] right = rect("v4");
         double x = Hand.num(hand.project("v1", p), "x") - top[0] - top[2] / 2;
-        assertThat(Hand.num(hand.project("v3", p), "x") - front[0] - front[2] / 2).isCloseTo(x, within(0.01));
+        assertThat(Hand.num(hand.project("v3", p), "x") - front[0] - front[2] / 2)
+                .isCloseTo(x, within(0.01));
         double y = Hand.num(hand.project("v3", p), "y") - front[1] - front[3] / 2;
-        assertThat(Hand.num(hand.project("v4", p), "y") - right[1] - right[3] / 2).isCloseTo(y, within(0.01));
+        assertThat(Hand.num(hand.project("v4", p), "y") - right[1] - right[3] / 2)
+                .isCloseTo(y, within(0.01));
     }
 
     @Test
@@ -371,10 +401,12 @@ class BoardsTest extends OfTheirOwn {
             plate(v, "Viewport", "[data-command='board.split']");
         }
         hand.over("v2");
-        page.locator("[data-notice]").first().waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
-        page.waitForTimeout(1500);
+        page.locator("[data-notice]")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        hand.idle();
         Object before = hand.ask("stats().frames", null);
-        page.waitForTimeout(5000);
+        hand.frames(240);
         assertThat(hand.ask("stats().frames", null)).isEqualTo(before);
     }
 }

@@ -17,20 +17,30 @@ import rhombus.server.RunningServer;
 /** Debian's Chromium, started once a JVM, and pages in it that are signed in to the running server. */
 final class Browser {
     private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--ignore-gpu-blocklist", "--disable-quic",
-            "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-            "--disable-dev-shm-usage", "--js-flags=--expose-gc", "--enable-precise-memory-info");
+            "--no-sandbox",
+            "--use-angle=swiftshader",
+            "--enable-unsafe-swiftshader",
+            "--ignore-gpu-blocklist",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            "--js-flags=--expose-gc",
+            "--enable-precise-memory-info");
     private static com.microsoft.playwright.Browser chromium;
 
     private Browser() {}
 
     static synchronized com.microsoft.playwright.Browser chromium() {
         if (chromium == null) {
-            Playwright p = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of(
-                    "PLAYWRIGHT_NODEJS_PATH", onPath("node"), "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            chromium = p.chromium().launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(onPath("chromium")))
-                    .setArgs(ARGUMENTS));
+            Playwright p = Playwright.create(new Playwright.CreateOptions()
+                    .setEnv(Map.of("PLAYWRIGHT_NODEJS_PATH", onPath("node"), "PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            chromium = p.chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of(onPath("chromium")))
+                            .setArgs(ARGUMENTS));
             Runtime.getRuntime().addShutdownHook(new Thread(p::close));
         }
         return chromium;
@@ -47,10 +57,11 @@ final class Browser {
 
     /** A page of its own, 1280 x 800, whose failures of script are collected. */
     static Page page(ColorScheme scheme, List<String> failures) {
-        BrowserContext context = chromium().newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                .setBaseURL(RunningServer.get().address())
-                .setViewportSize(1280, 800)
-                .setColorScheme(scheme));
+        BrowserContext context = chromium()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setBaseURL(RunningServer.get().address())
+                        .setViewportSize(1280, 800)
+                        .setColorScheme(scheme));
         Page page = context.newPage();
         page.setDefaultTimeout(60_000);
         page.onPageError(failures::add);

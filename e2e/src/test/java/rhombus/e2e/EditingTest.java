@@ -39,7 +39,8 @@ class EditingTest extends OfTheirOwn {
         return "[data-drawer=scene] [role=treeitem][data-object='" + id(name) + "']";
     }
 
-    // ---- selecting -----------------------------------------------------------------------------------------------------
+    // ---- selecting
+    // -----------------------------------------------------------------------------------------------------
 
     @Test
     void aMarqueeTakesAndEscapeTakesItBack() {
@@ -61,12 +62,19 @@ class EditingTest extends OfTheirOwn {
         hand.over("v3").key("f");
         Map<String, Object> s = hand.project("v3", hand.middle("Tall box"));
         hand.move(num(s, "x") + 3, num(s, "y") + 3);
-        page.mouse().click(num(s, "x") + 3, num(s, "y") + 3, new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
+        page.mouse()
+                .click(
+                        num(s, "x") + 3,
+                        num(s, "y") + 3,
+                        new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
         page.locator("[data-through] [role=menuitem]").first().waitFor();
         int count = page.locator("[data-through] [role=menuitem]").count();
         page.keyboard().press("ArrowUp");
-        String last = page.locator("[data-through] [role=menuitem]").nth(count - 1).getAttribute("data-object");
-        assertThat(page.locator("[data-hover]").count()).as("the list shows what it would take").isPositive();
+        String last =
+                page.locator("[data-through] [role=menuitem]").nth(count - 1).getAttribute("data-object");
+        assertThat(page.locator("[data-hover]").count())
+                .as("the list shows what it would take")
+                .isPositive();
         page.keyboard().press("Enter");
         hand.idle();
         assertThat(hand.selection()).isEqualTo(List.<Object>of(last));
@@ -108,10 +116,16 @@ class EditingTest extends OfTheirOwn {
         at(row("Tall box") + " [data-switch=eye]");
         at(row("Far box") + " [data-switch=eye]");
         hand.up(MouseButton.LEFT);
-        assertThat(List.of(object("Red box").get("shown"), object("Tall box").get("shown"), object("Far box").get("shown")))
+        assertThat(List.of(
+                        object("Red box").get("shown"),
+                        object("Tall box").get("shown"),
+                        object("Far box").get("shown")))
                 .containsExactly(false, false, false);
         hand.press("[data-command='edit.undo']");
-        assertThat(List.of(object("Red box").get("shown"), object("Tall box").get("shown"), object("Far box").get("shown")))
+        assertThat(List.of(
+                        object("Red box").get("shown"),
+                        object("Tall box").get("shown"),
+                        object("Far box").get("shown")))
                 .containsExactly(true, true, true);
     }
 
@@ -129,7 +143,8 @@ class EditingTest extends OfTheirOwn {
         assertThat(hand.selection().contains(id("Red box"))).isFalse();
     }
 
-    // ---- not getting lost ----------------------------------------------------------------------------------------------
+    // ---- not getting lost
+    // ----------------------------------------------------------------------------------------------
 
     @Test
     void theBeaconLeadsBackToTheSelectionAndAnEmptyViewportSaysSo() {
@@ -179,7 +194,8 @@ class EditingTest extends OfTheirOwn {
         assertThat(map(map(hand.ask("habits()", null)).get("values"))).containsKey("pivot.ladder");
     }
 
-    // ---- changing things -----------------------------------------------------------------------------------------------
+    // ---- changing things
+    // -----------------------------------------------------------------------------------------------
 
     @Test
     void handlesTurnTypedNumbersPlaceAndTheHistoryLeadsBack() {
@@ -190,7 +206,8 @@ class EditingTest extends OfTheirOwn {
         double[] before = hand.middle("Tall box");
         // The ring as it is drawn, a quarter of it along.
         int quarter = ring.length / 8 * 2;
-        hand.move(r[0] + ring[0], r[1] + ring[1]).drag(MouseButton.LEFT, ring[quarter] - ring[0], ring[quarter + 1] - ring[1]);
+        hand.move(r[0] + ring[0], r[1] + ring[1])
+                .drag(MouseButton.LEFT, ring[quarter] - ring[0], ring[quarter + 1] - ring[1]);
         assertThat(page.inputValue("[data-field='edit.turn/y']")).isNotEqualTo("0°");
         assertThat(Hand.distance(hand.middle("Tall box"), before)).isLessThan(1e-6);
         page.locator("[data-field='edit.place/x']").fill("1 m + 20 cm");
@@ -227,7 +244,8 @@ class EditingTest extends OfTheirOwn {
         hand.move(r[0] + (g[2] + g[6]) / 2, r[1] + (g[1] + g[5]) / 2);
         page.keyboard().down("Shift");
         hand.down(MouseButton.LEFT);
-        page.mouse().move(num(s, "x") + 2, num(s, "y") - 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse()
+                .move(num(s, "x") + 2, num(s, "y") - 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
         hand.up(MouseButton.LEFT);
         page.keyboard().up("Shift");
         assertThat(Hand.distance(hand.middle("Far box"), corner)).isLessThan(1e-5);
@@ -271,7 +289,9 @@ class EditingTest extends OfTheirOwn {
         hand.idle();
         double[] low = Hand.point(map(object("Box").get("bounds")).get("min"));
         assertThat(low[1]).isCloseTo(1.5, within(0.01));
-        assertThat(page.locator("[data-own-pivot]").count()).as("its pivot point shows").isPositive();
+        assertThat(page.locator("[data-own-pivot]").count())
+                .as("its pivot point shows")
+                .isPositive();
         page.locator("[data-field='object.pivot/y']").fill("0");
         page.keyboard().press("Enter");
         hand.idle();
@@ -291,8 +311,9 @@ class EditingTest extends OfTheirOwn {
         page.locator("[data-keep-version]").click();
         page.locator("[data-version] .name:text-is('Moved <b>aside</b>')").waitFor();
         page.keyboard().press("Escape");
-        page.locator("[data-versions]").waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setState(
-                com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        page.locator("[data-versions]")
+                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
         hand.over("v2").key("Delete");
         assertThat(names()).doesNotContain("Red box");
         page.locator("[data-history]").click();
@@ -313,11 +334,13 @@ class EditingTest extends OfTheirOwn {
         Map<String, Object> s = hand.project("v2", corner);
         Map<String, Object> m = hand.project("v2", hand.middle("Tall box"));
         // A little inside the object, where the corner is the nearest one.
-        hand.move(num(s, "x") * 0.9 + num(m, "x") * 0.1, num(s, "y") * 0.9 + num(m, "y") * 0.1).click();
+        hand.move(num(s, "x") * 0.9 + num(m, "x") * 0.1, num(s, "y") * 0.9 + num(m, "y") * 0.1)
+                .click();
         assertThat(page.locator("[data-viewport=v2] .part.dot").count()).isEqualTo(1);
         hand.move(5, 400);
         hand.idle();
         assertThat(map(hand.ask("pivot('v2')", null))).containsEntry("rung", "components");
-        assertThat(Hand.distance(Hand.point(map(hand.ask("pivot('v2')", null)).get("point")), corner)).isLessThan(1e-5);
+        assertThat(Hand.distance(Hand.point(map(hand.ask("pivot('v2')", null)).get("point")), corner))
+                .isLessThan(1e-5);
     }
 }

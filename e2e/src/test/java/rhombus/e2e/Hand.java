@@ -142,14 +142,18 @@ final class Hand {
             row.locator("text=put back").click();
         } else if (row.locator(".el-select").count() > 0) {
             row.locator(".el-select").click();
-            page.locator(".el-select-dropdown:visible .el-select-dropdown__item:has-text(\"" + label + "\")").first().click();
+            page.locator(".el-select-dropdown:visible .el-select-dropdown__item:has-text(\"" + label + "\")")
+                    .first()
+                    .click();
         } else {
             row.locator(".el-switch").click();
         }
-        page.waitForTimeout(250);
+        still(page);
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
-        page.locator("[data-habit]").first().waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
-                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        page.locator("[data-habit]")
+                .first()
+                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
         idle();
         return this;
     }
@@ -184,7 +188,43 @@ final class Hand {
     /** The point that a motion started here would grab: what the pivot ladder's surface rung names. */
     Object grabbedHere() {
         idle();
-        return map(ask("pivot(window.rhombus.views().find(v => v.active).id)", null)).get("point");
+        return map(ask("pivot(window.rhombus.views().find(v => v.active).id)", null))
+                .get("point");
+    }
+
+    /** Waits until nothing in the page fades or slides any more. */
+    static void still(Page page) {
+        page.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
+    }
+
+    /** Lets the page draw so many frames of its own. */
+    Hand frames(int count) {
+        page.evaluate(
+                "n => new Promise(r => { const f = () => n-- > 0 ? requestAnimationFrame(f) : r(); f(); })", count);
+        return this;
+    }
+
+    /** Waits until a viewport's eye is farther than some metres from a point. */
+    Hand farther(String view, double[] from, double metres) {
+        page.waitForFunction(
+                "([v, p, d]) => Math.hypot(...window.rhombus.views().find(x => x.id === v).eye.map((c, i) => c - p[i])) > d",
+                List.of(view, List.of(from[0], from[1], from[2]), metres));
+        return this;
+    }
+
+    /** Waits until a viewport's eye has stopped, whatever is held down. */
+    Hand stopped(String view) {
+        page.waitForFunction(
+                """
+                v => {
+                  const eye = window.rhombus.views().find(x => x.id === v).eye.join();
+                  const same = window.lastEye === eye;
+                  window.lastEye = eye;
+                  return same;
+                }""",
+                view,
+                new Page.WaitForFunctionOptions().setPollingInterval(250));
+        return this;
     }
 
     Map<String, Object> object(String name) {
@@ -236,7 +276,10 @@ final class Hand {
 
     /** Points of a tool's handle in a viewport, pixels from the viewport's corner: ends of an arm, corners of a lozenge. */
     double[] handle(String view, String id) {
-        String d = page.locator("[data-viewport=" + view + "] [data-handle='" + id + "'] .line").getAttribute("d");
-        return java.util.Arrays.stream(d.replaceAll("[MLZ]", " ").trim().split(" +")).mapToDouble(Double::parseDouble).toArray();
+        String d = page.locator("[data-viewport=" + view + "] [data-handle='" + id + "'] .line")
+                .getAttribute("d");
+        return java.util.Arrays.stream(d.replaceAll("[MLZ]", " ").trim().split(" +"))
+                .mapToDouble(Double::parseDouble)
+                .toArray();
     }
 }

@@ -45,7 +45,6 @@ class KeepingTest {
         hand.over("v3").key("6");
         hand.over("v2", 0.5, 0.5).drag(MouseButton.RIGHT, 70, 12);
         hand.wheel(-200);
-        hand.page.waitForTimeout(500);
         hand.idle();
         double[] eye = hand.eye("v2");
         assertThat(page.locator("[data-save-state]").textContent().trim()).isEqualTo("saved");
@@ -61,10 +60,13 @@ class KeepingTest {
     void brokenFilesSayWhereTheyAreBrokenAndStoreNothing() {
         page.navigate("/scenes");
         Object before = scenes();
-        page.setInputFiles("input[type=file]", SmallScenes.upload("poem.glb", "The tide goes out".getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles(
+                "input[type=file]",
+                SmallScenes.upload("poem.glb", "The tide goes out".getBytes(StandardCharsets.UTF_8)));
         page.locator("[role=alert]:has-text('neither glTF nor GLB')").waitFor();
         byte[] cut = new String(SmallScenes.boxes(), StandardCharsets.UTF_8)
-                .replace("\"count\":36", "\"count\":3600").getBytes(StandardCharsets.UTF_8);
+                .replace("\"count\":36", "\"count\":3600")
+                .getBytes(StandardCharsets.UTF_8);
         page.setInputFiles("input[type=file]", SmallScenes.upload("cut.gltf", cut));
         page.locator("[role=alert]:has-text('accessors[1]')").waitFor();
         assertThat(scenes()).isEqualTo(before);
@@ -114,7 +116,7 @@ class KeepingTest {
         Hand other = second(hand);
         other.page.locator("[data-later] button:has-text('Go on apart')").click();
         other.over("v2").drag(MouseButton.RIGHT, -60, 0);
-        other.page.waitForTimeout(1200);
+        other.idle();
         assertThat(other.page.locator("[data-save-state]").textContent()).contains("Take over");
         hand.page.bringToFront();
         hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
@@ -136,7 +138,7 @@ class KeepingTest {
         hand.page.bringToFront();
         hand.page.locator("[data-save-state]:has-text('Take over')").waitFor();
         hand.over("v2").drag(MouseButton.RIGHT, 80, 0);
-        hand.page.waitForTimeout(1200);
+        hand.idle();
         hand.page.close();
         other.page.reload();
         assertThat(Hand.ready(other.page).eye("v2")).containsExactly(taken);
@@ -166,7 +168,9 @@ class KeepingTest {
         Browser.signIn(far, "mira", "tide-and-timber");
         Hand other = Hand.open(far, "two machines");
         far.locator("[data-later]").waitFor();
-        assertThat(far.locator("[data-save-state]").textContent()).as("told before anything is done there").contains("Take over");
+        assertThat(far.locator("[data-save-state]").textContent())
+                .as("told before anything is done there")
+                .contains("Take over");
         far.locator("[data-later] button:has-text('Take over')").click();
         other.over("v2").drag(MouseButton.RIGHT, 80, 0);
         far.locator("[data-save-state]:text-is('saved')").waitFor();
@@ -188,7 +192,9 @@ class KeepingTest {
             hand.over("v2").down(MouseButton.RIGHT).by(90, 5).let(MouseButton.RIGHT);
             page.locator("[data-save-state]:has-text('offline')").waitFor();
             eye = hand.eye("v2");
-            page.waitForTimeout(3000);
+            // It tries again, in vain, and goes on holding what was done.
+            page.waitForResponse(
+                    r -> r.url().endsWith("/workspace") && r.request().method().equals("PUT"), () -> {});
             assertThat(page.locator("[data-save-state]").textContent()).contains("offline");
         } finally {
             RunningServer.get().database().start();

@@ -26,7 +26,8 @@ class NavigationTest extends InTheBoatyard {
 
     @Test
     void fourViewportsStandOnOneStage() {
-        assertThat(List.of("v1", "v3", "v4")).allSatisfy(v -> assertThat(hand.view(v).get("projection")).isEqualTo("orthographic"));
+        assertThat(List.of("v1", "v3", "v4"))
+                .allSatisfy(v -> assertThat(hand.view(v).get("projection")).isEqualTo("orthographic"));
         assertThat(hand.view("v1").get("direction")).isEqualTo("top");
         assertThat(hand.view("v3").get("direction")).isEqualTo("front");
         assertThat(hand.view("v4").get("direction")).isEqualTo("right");
@@ -74,7 +75,8 @@ class NavigationTest extends InTheBoatyard {
         for (int i = 0; i < 5; i++) {
             hand.by(23, 11);
             Map<String, Object> s = hand.project("v2", grabbed);
-            assertThat(Math.hypot(num(s, "x") - hand.x(), num(s, "y") - hand.y())).isLessThan(0.5);
+            assertThat(Math.hypot(num(s, "x") - hand.x(), num(s, "y") - hand.y()))
+                    .isLessThan(0.5);
         }
         hand.up(MouseButton.MIDDLE);
         hand.over("v1", 0.4, 0.4);
@@ -141,12 +143,15 @@ class NavigationTest extends InTheBoatyard {
         hand.over("v2", 0.5, 0.62);
         double[] here = point(hand.grabbedHere());
         hand.key("v");
-        assertThat(hand.page.locator("[data-viewport=v2] [data-pivot]").isVisible()).isTrue();
+        assertThat(hand.page.locator("[data-viewport=v2] [data-pivot]").isVisible())
+                .isTrue();
         hand.over("v2", 0.2, 0.9);
         Map<String, Object> pivot = map(hand.ask("pivot('v2')", null));
         assertThat(pivot.get("rung")).isEqualTo("pinned");
         assertThat(distance(point(pivot.get("point")), here)).isLessThan(1e-9);
-        assertThat(hand.page.locator("[data-pivot-reason]").textContent()).contains("pinned point").contains("away");
+        assertThat(hand.page.locator("[data-pivot-reason]").textContent())
+                .contains("pinned point")
+                .contains("away");
         double far = distance(hand.eye("v2"), here);
         hand.drag(MouseButton.RIGHT, 80, 10);
         assertThat(distance(hand.eye("v2"), here)).isCloseTo(far, within(1e-6));

@@ -45,7 +45,8 @@ abstract class OfTheirOwn {
 
     /** Everything of a viewport but where on the page it is and whether it is worked in. */
     Map<String, Object> seen(String view) {
-        return Hand.map(hand.ask("""
+        return Hand.map(hand.ask(
+                """
                 views().filter(v => v.id === a).map(v => ({...v, rect: null, active: null, shown: null, number: null, key: null}))[0]""",
                 view));
     }
@@ -57,7 +58,9 @@ abstract class OfTheirOwn {
 
     /** The names of the tabs from left to right. */
     List<String> tabs() {
-        return page.locator("[data-board]").allTextContents().stream().map(String::strip).toList();
+        return page.locator("[data-board]").allTextContents().stream()
+                .map(String::strip)
+                .toList();
     }
 
     void board(String id) {
@@ -79,7 +82,8 @@ abstract class OfTheirOwn {
 
     /** A view as 16 numbers would be: what must be the same to the bit. */
     Object poses() {
-        return hand.ask("views().map(v => [v.id, v.eye, v.forward, v.up, v.fovY, v.extent, v.focusDistance, v.display])", null);
+        return hand.ask(
+                "views().map(v => [v.id, v.eye, v.forward, v.up, v.fovY, v.extent, v.focusDistance, v.display])", null);
     }
 
     void saved() {

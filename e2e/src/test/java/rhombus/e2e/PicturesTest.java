@@ -49,12 +49,15 @@ class PicturesTest {
         hand.press("[data-drawer=scene] >> text=Crates");
         hand.press("[data-command='layer.add']");
         hand.over("v2").key("f").key("t");
-        page.locator("[data-drawer=scene] [role=treeitem]:has-text('Crates') .twist").click();
+        page.locator("[data-drawer=scene] [role=treeitem]:has-text('Crates') .twist")
+                .click();
         unspoken(page);
         double[] ring = hand.handle("v2", "y");
         var r = Hand.map(hand.view("v2").get("rect"));
         int near = ring.length / 4 * 2;
-        hand.move(Hand.num(r, "x") + ring[near], Hand.num(r, "y") + ring[near + 1]).down(MouseButton.LEFT).by(26, 2);
+        hand.move(Hand.num(r, "x") + ring[near], Hand.num(r, "y") + ring[near + 1])
+                .down(MouseButton.LEFT)
+                .by(26, 2);
         take(page, "rotating-on-a-layer");
         page.keyboard().press("Escape");
         hand.up(MouseButton.LEFT);
@@ -140,7 +143,8 @@ class PicturesTest {
         hand.press("[data-viewport=v2] [data-chooser]");
         page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 11");
         take(page, "direction-chooser");
-        page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')").click();
+        page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')")
+                .click();
         hand.over("v2");
         take(page, "through-a-camera");
         hand.press("[data-viewport=v2] [data-command='camera.leave']");

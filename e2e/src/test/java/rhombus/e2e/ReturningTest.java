@@ -39,13 +39,17 @@ class ReturningTest extends OfTheirOwn {
 
     private void pin(int index, String item) {
         page.locator("[data-pin]").nth(index).locator("[aria-label^='More on']").click();
-        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")").first().click();
+        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")")
+                .first()
+                .click();
         hand.idle();
     }
 
     private void allPins(String item) {
         page.locator("[aria-label='All Pins']").click();
-        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")").first().click();
+        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")")
+                .first()
+                .click();
         hand.idle();
     }
 
@@ -59,7 +63,9 @@ class ReturningTest extends OfTheirOwn {
 
     private static int colours(BufferedImage i, int x0, int y0, int x1, int y1) {
         return (int) java.util.stream.IntStream.range(0, 4000)
-                .map(n -> i.getRGB(x0 + n % 80 * (x1 - x0) / 80, y0 + n / 80 * (y1 - y0) / 50)).distinct().count();
+                .map(n -> i.getRGB(x0 + n % 80 * (x1 - x0) / 80, y0 + n / 80 * (y1 - y0) / 50))
+                .distinct()
+                .count();
     }
 
     // ---- Trail -----------------------------------------------------------------------------------------------------
@@ -71,7 +77,7 @@ class ReturningTest extends OfTheirOwn {
         double[] second = hand.eye("v2");
         hand.drag(MouseButton.RIGHT, -90, 40);
         double[] third = hand.eye("v2");
-        page.waitForTimeout(700);
+        hand.idle();
         assertThat(length("v2")).as("gestures, not events").isEqualTo(3);
         Object scene = hand.ask("scene().objects", null);
         hand.key("Backspace");
@@ -83,7 +89,8 @@ class ReturningTest extends OfTheirOwn {
         hand.key("Alt+Backspace");
         page.locator("[data-trail]").waitFor();
         page.waitForFunction("() => document.querySelectorAll('[data-trail] .entry img').length === 3");
-        Object different = page.evaluate("() => new Set([...document.querySelectorAll('[data-trail] img')].map(i => i.src)).size");
+        Object different =
+                page.evaluate("() => new Set([...document.querySelectorAll('[data-trail] img')].map(i => i.src)).size");
         assertThat(((Number) different).intValue()).isEqualTo(3);
         hand.press("[data-trail] [data-command='trail.go'] >> nth=1");
         assertThat(hand.eye("v2")).containsExactly(second);
@@ -93,7 +100,9 @@ class ReturningTest extends OfTheirOwn {
         hand.press("[data-trail] [data-command='trail.forward']");
         assertThat(hand.eye("v2")).containsExactly(second);
         assertThat(length("v2")).isEqualTo(3);
-        assertThat(hand.ask("scene().objects", null)).as("going along the Trail").isEqualTo(scene);
+        assertThat(hand.ask("scene().objects", null))
+                .as("going along the Trail")
+                .isEqualTo(scene);
         saved();
         page.reload();
         Hand.ready(page);
@@ -110,7 +119,8 @@ class ReturningTest extends OfTheirOwn {
     void theTrailHoldsTwoHundredAndNoMore() {
         hand.over("v3").drag(MouseButton.MIDDLE, 40, 10);
         saved();
-        page.evaluate("""
+        page.evaluate(
+                """
                 async () => {
                   const path = `/api/scenes/${window.rhombus.scene().id}/workspace`;
                   const kept = await fetch(path).then(r => r.json());
@@ -147,7 +157,7 @@ class ReturningTest extends OfTheirOwn {
     void sceneUndoNeverTouchesATrail() {
         hand.press("[data-drawer=scene] >> text=Red box");
         hand.over("v2").drag(MouseButton.RIGHT, 60, 0);
-        page.waitForTimeout(600);
+        hand.idle();
         double[] eye = hand.eye("v2");
         int length = length("v2");
         double[] place = hand.middle("Red box");
@@ -206,7 +216,11 @@ class ReturningTest extends OfTheirOwn {
         double[] front = rect("v3");
         page.mouse().move(picture.x + 20, picture.y + 20);
         page.mouse().down();
-        page.mouse().move(front[0] + front[2] / 2, front[1] + front[3] / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse()
+                .move(
+                        front[0] + front[2] / 2,
+                        front[1] + front[3] / 2,
+                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
         page.mouse().up();
         hand.idle();
         assertThat(Hand.distance(hand.eye("v3"), eye)).isLessThan(1e-9);
@@ -247,15 +261,22 @@ class ReturningTest extends OfTheirOwn {
         page.setInputFiles("[data-pin-file]", new FilePayload("pins.json", "application/json", file));
         page.waitForFunction("() => window.rhombus.pins().length === 2");
         assertThat(pinNames()).isEqualTo(names);
-        for (String spoilt : List.of("not json", "{\"format\":\"rhombus-pins\",\"version\":1,\"pins\":[{\"name\":\"x\",\"view\":{}}]}", "[]")) {
-            page.setInputFiles("[data-pin-file]", new FilePayload("odd.json", "application/json", spoilt.getBytes(StandardCharsets.UTF_8)));
+        for (String spoilt : List.of(
+                "not json",
+                "{\"format\":\"rhombus-pins\",\"version\":1,\"pins\":[{\"name\":\"x\",\"view\":{}}]}",
+                "[]")) {
+            page.setInputFiles(
+                    "[data-pin-file]",
+                    new FilePayload("odd.json", "application/json", spoilt.getBytes(StandardCharsets.UTF_8)));
             page.locator("[data-notice]:has-text('odd.json')").last().waitFor();
             assertThat(pinNames()).isEqualTo(names);
         }
         page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
         pin(0, "Copy as JSON");
         page.locator("[data-notice]:has-text('clipboard')").waitFor();
-        assertThat((String) page.evaluate("() => navigator.clipboard.readText()")).contains("rhombus-pins").contains(names.get(0));
+        assertThat((String) page.evaluate("() => navigator.clipboard.readText()"))
+                .contains("rhombus-pins")
+                .contains(names.get(0));
     }
 
     @Test
@@ -294,7 +315,9 @@ class ReturningTest extends OfTheirOwn {
         Browser.signIn(far, account, "tide-and-timber");
         far.navigate(address);
         Hand.ready(far);
-        assertThat(far.evaluate("() => window.rhombus.views().map(v => [v.id, v.eye, v.forward, v.up, v.fovY, v.extent, v.focusDistance, v.display])"))
+        assertThat(
+                        far.evaluate(
+                                "() => window.rhombus.views().map(v => [v.id, v.eye, v.forward, v.up, v.fovY, v.extent, v.focusDistance, v.display])"))
                 .isEqualTo(sent);
         assertThat(far.locator("[data-board]").count()).isEqualTo(5);
         far.locator("[data-board-menu]").click();
@@ -310,7 +333,8 @@ class ReturningTest extends OfTheirOwn {
     @Test
     void brokenAddressesAreToldAndTheOwnBoardsOpen() {
         String address = copied();
-        for (String broken : List.of(address.substring(0, address.length() - 20), address.substring(0, address.indexOf('=') + 1) + "AAAA")) {
+        for (String broken : List.of(
+                address.substring(0, address.length() - 20), address.substring(0, address.indexOf('=') + 1) + "AAAA")) {
             Page far = Browser.page(ColorScheme.DARK, failures);
             Browser.signIn(far, account, "tide-and-timber");
             far.navigate(broken);
@@ -350,9 +374,10 @@ class ReturningTest extends OfTheirOwn {
             page.locator("[data-snapshot] .el-switch").click();
         }
         Download d = download(() -> page.locator("[data-take]").click());
-        page.locator("[data-snapshot]").waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
-                .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-        page.waitForTimeout(400);
+        page.locator("[data-snapshot]")
+                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        Hand.still(page);
         hand.idle();
         return d;
     }
@@ -372,11 +397,14 @@ class ReturningTest extends OfTheirOwn {
         BufferedImage board = image(shoot("board", 1200, 800, true));
         assertThat(board.getWidth()).isEqualTo(1200);
         for (int[] quarter : new int[][] {{0, 0}, {600, 0}, {0, 400}, {600, 400}}) {
-            assertThat(colours(board, quarter[0], quarter[1], quarter[0] + 600, quarter[1] + 400)).isGreaterThan(3);
+            assertThat(colours(board, quarter[0], quarter[1], quarter[0] + 600, quarter[1] + 400))
+                    .isGreaterThan(3);
         }
         BufferedImage sheet = image(shoot("sheet", 1000, 900, true));
         assertThat(sheet.getHeight()).isEqualTo(900);
-        assertThat(colours(sheet, 0, 400, 500, 450)).as("captions under the viewports").isGreaterThan(1);
+        assertThat(colours(sheet, 0, 400, 500, 450))
+                .as("captions under the viewports")
+                .isGreaterThan(1);
         assertThat(poses()).isEqualTo(before);
         assertThat(rect("v2")[2] / rect("v1")[2]).isCloseTo(1, within(0.02));
     }

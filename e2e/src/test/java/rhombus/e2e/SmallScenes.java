@@ -22,7 +22,9 @@ final class SmallScenes {
             p[i * 3 + 1] = (i >> 1 & 1) - 0.5f;
             p[i * 3 + 2] = (i >> 2) - 0.5f;
         }
-        int[] t = {0, 2, 3, 0, 3, 1, 4, 5, 7, 4, 7, 6, 0, 1, 5, 0, 5, 4, 2, 6, 7, 2, 7, 3, 0, 4, 6, 0, 6, 2, 1, 3, 7, 1, 7, 5};
+        int[] t = {
+            0, 2, 3, 0, 3, 1, 4, 5, 7, 4, 7, 6, 0, 1, 5, 0, 5, 4, 2, 6, 7, 2, 7, 3, 0, 4, 6, 0, 6, 2, 1, 3, 7, 1, 7, 5
+        };
         ByteBuffer b = ByteBuffer.allocate(24 * 4 + 36 * 2).order(ByteOrder.LITTLE_ENDIAN);
         for (float v : p) {
             b.putFloat(v);
@@ -41,6 +43,8 @@ final class SmallScenes {
                 {"bufferView":1,"componentType":5123,"count":36,"type":"SCALAR"}],
                 "bufferViews":[{"buffer":0,"byteLength":96},{"buffer":0,"byteOffset":96,"byteLength":72}],
                 "buffers":[{"byteLength":168,"uri":"data:application/octet-stream;base64,%s"}]}
-                """.formatted(buffer).getBytes(StandardCharsets.UTF_8);
+                """
+                .formatted(buffer)
+                .getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -26,8 +26,10 @@ class SoundTest extends OfTheirOwn {
     }
 
     private double[] keptEye(String workspace) {
-        Object pose = page.evaluate("""
-                (p) => fetch(p).then(r => r.json()).then(k => k.body.boards[k.body.board].views.v2.pose.eye)""", workspace);
+        Object pose = page.evaluate(
+                """
+                (p) => fetch(p).then(r => r.json()).then(k => k.body.boards[k.body.board].views.v2.pose.eye)""",
+                workspace);
         return Hand.point(pose);
     }
 
@@ -67,11 +69,15 @@ class SoundTest extends OfTheirOwn {
         hand.over("v2").drag(MouseButton.RIGHT, 30, 0);
         saved();
         Object before = kept(workspace);
-        page.route("**/files/geometry/**", route -> route.fulfill(new Route.FulfillOptions().setBodyBytes(new byte[(int) geometrySize()])));
+        page.route(
+                "**/files/geometry/**",
+                route -> route.fulfill(new Route.FulfillOptions().setBodyBytes(new byte[(int) geometrySize()])));
         page.reload();
         page.locator("[role=alert]:has-text('The scene could not be opened')").waitFor();
         assertThat(page.locator("[role=alert]").first().textContent()).contains("cannot be read");
-        assertThat(page.locator("body").textContent()).doesNotContain("Loading boxes").doesNotContain("This scene is empty");
+        assertThat(page.locator("body").textContent())
+                .doesNotContain("Loading boxes")
+                .doesNotContain("This scene is empty");
         assertThat(page.locator("[data-save-state]").textContent().trim()).isEmpty();
         page.mouse().move(600, 300);
         page.keyboard().press("h");
@@ -83,14 +89,17 @@ class SoundTest extends OfTheirOwn {
     }
 
     private double geometrySize() {
-        return ((Number) page.evaluate("(p) => fetch(p).then(r => r.json()).then(s => s.geometry.size)", address())).doubleValue();
+        return ((Number) page.evaluate("(p) => fetch(p).then(r => r.json()).then(s => s.geometry.size)", address()))
+                .doubleValue();
     }
 
     @Test
     void refusalsAreToldAtOnceInTheWordsOfTheServer() {
         page.route("**/workspace", route -> {
             if (route.request().method().equals("PUT")) {
-                route.fulfill(new Route.FulfillOptions().setStatus(413).setContentType("application/problem+json")
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(413)
+                        .setContentType("application/problem+json")
                         .setBody("{\"status\":413,\"detail\":\"This takes at most 16 MB.\"}"));
             } else {
                 route.resume();
@@ -143,7 +152,8 @@ class SoundTest extends OfTheirOwn {
         page.keyboard().press("Shift+ArrowLeft");
         hand.idle();
         assertThat(hand.middle("Box")[0] - was[0]).isCloseTo(-9 * step, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(page.evaluate("() => document.activeElement.dataset.handleKey")).isEqualTo("x");
+        assertThat(page.evaluate("() => document.activeElement.dataset.handleKey"))
+                .isEqualTo("x");
         page.locator("[data-field='edit.place/x']").focus();
         double at = hand.middle("Box")[0];
         page.keyboard().press("ArrowUp");
@@ -156,7 +166,11 @@ class SoundTest extends OfTheirOwn {
         Map<String, Object> r = Hand.map(hand.view("v2").get("rect"));
         var facet = page.locator("[data-viewport=v2] [data-facet]").boundingBox();
         hand.move(facet.x + facet.width / 2, facet.y + facet.height / 2);
-        page.mouse().click(facet.x + facet.width / 2, facet.y + facet.height / 2, new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
+        page.mouse()
+                .click(
+                        facet.x + facet.width / 2,
+                        facet.y + facet.height / 2,
+                        new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
         Locator menu = page.locator("[role=menu][aria-label=Facet]");
         menu.waitFor();
         double[] eye = hand.eye("v2");
@@ -167,22 +181,27 @@ class SoundTest extends OfTheirOwn {
         hand.move(Hand.num(r, "x") + 60, Hand.num(r, "y") + 60);
         page.keyboard().press("ArrowRight");
         hand.idle();
-        assertThat(Hand.distance(hand.eye("v2"), eye)).as("arrow keys are the viewport's again").isPositive();
+        assertThat(Hand.distance(hand.eye("v2"), eye))
+                .as("arrow keys are the viewport's again")
+                .isPositive();
     }
 
     @Test
     void aLostGraphicsContextComesBackAtOnce() {
         hand.over("v2");
         byte[] before = page.locator("[data-stage] canvas").screenshot();
-        page.evaluate("""
+        page.evaluate(
+                """
                 () => {
                   const gl = document.querySelector('[data-stage] canvas').getContext('webgl2');
                   window.lost = gl.getExtension('WEBGL_lose_context');
                   window.lost.loseContext();
                 }""");
-        page.waitForFunction("() => document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
+        page.waitForFunction(
+                "() => document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
         page.evaluate("() => new Promise(r => setTimeout(r, 50)).then(() => window.lost.restoreContext())");
-        page.waitForFunction("() => !document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
+        page.waitForFunction(
+                "() => !document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
         page.waitForCondition(() -> {
             hand.idle();
             return Pixels.different(before, page.locator("[data-stage] canvas").screenshot()) < 0.01;
@@ -194,7 +213,8 @@ class SoundTest extends OfTheirOwn {
         hand.press("header [data-command='app.keys']");
         Locator list = page.locator("[aria-label='All keys']");
         list.waitFor();
-        assertThat(page.evaluate("(e) => e.scrollWidth - e.clientWidth", list.elementHandle())).isEqualTo(0);
+        assertThat(page.evaluate("(e) => e.scrollWidth - e.clientWidth", list.elementHandle()))
+                .isEqualTo(0);
         Locator last = page.locator("[data-binding]").last();
         last.scrollIntoViewIfNeeded();
         assertThat(last.isVisible()).isTrue();
@@ -208,7 +228,11 @@ class SoundTest extends OfTheirOwn {
     void longNamesTakeOneLineAndNumbersAreWhole() {
         String name = "tide ".repeat(40).strip();
         page.locator("a[aria-label='All scenes']").click();
-        page.setInputFiles("input[type=file]", SmallScenes.upload("long.gltf", new String(SmallScenes.boxes()).replace("Slab", name).getBytes()));
+        page.setInputFiles(
+                "input[type=file]",
+                SmallScenes.upload(
+                        "long.gltf",
+                        new String(SmallScenes.boxes()).replace("Slab", name).getBytes()));
         page.waitForURL("**/scenes/*");
         hand = Hand.ready(page);
         page.locator("[data-drawer=scene] .row").first().click();
@@ -217,7 +241,9 @@ class SoundTest extends OfTheirOwn {
         assertThat(title.boundingBox().height).isLessThan(30);
         assertThat(title.getAttribute("title")).isEqualTo(name);
         hand.over("v2");
-        assertThat(page.evaluate("() => [...document.querySelectorAll('input.numbers')].filter(i => i.scrollWidth > i.clientWidth).map(i => i.value)"))
+        assertThat(
+                        page.evaluate(
+                                "() => [...document.querySelectorAll('input.numbers')].filter(i => i.scrollWidth > i.clientWidth).map(i => i.value)"))
                 .isEqualTo(List.of());
     }
 
@@ -238,9 +264,18 @@ class SoundTest extends OfTheirOwn {
 
     private void ordered(String screen) {
         var wrong = new AxeBuilder(page)
-                .withRules(List.of("page-has-heading-one", "landmark-no-duplicate-banner", "landmark-one-main", "label-content-name-mismatch"))
-                .analyze().getViolations();
-        assertThat(wrong.stream().map(r -> r.getId() + ": " + r.getNodes().stream().map(n -> n.getHtml()).toList())).as(screen).isEmpty();
+                .withRules(List.of(
+                        "page-has-heading-one",
+                        "landmark-no-duplicate-banner",
+                        "landmark-one-main",
+                        "label-content-name-mismatch"))
+                .analyze()
+                .getViolations();
+        assertThat(wrong.stream()
+                        .map(r -> r.getId() + ": "
+                                + r.getNodes().stream().map(n -> n.getHtml()).toList()))
+                .as(screen)
+                .isEmpty();
     }
 
     @Test

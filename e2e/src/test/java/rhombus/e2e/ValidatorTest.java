@@ -24,15 +24,19 @@ class ValidatorTest {
     private static Stream<DynamicTest> both(Map.Entry<String, Supplier<byte[]>> scene) {
         byte[] glb = scene.getValue().get();
         return Stream.of(
-                DynamicTest.dynamicTest(scene.getKey(), () -> assertThat(issues(glb)).isEqualTo("[]")),
+                DynamicTest.dynamicTest(
+                        scene.getKey(), () -> assertThat(issues(glb)).isEqualTo("[]")),
                 DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(GltfImport.read(
-                                new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT)
-                        .glb())).isEqualTo("[]")));
+                                        new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT)
+                                .glb()))
+                        .isEqualTo("[]")));
     }
 
     private static String issues(byte[] glb) throws Exception {
-        Process p = new ProcessBuilder("node", "tools/validate.mjs").directory(new File("../web"))
-                .redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        Process p = new ProcessBuilder("node", "tools/validate.mjs")
+                .directory(new File("../web"))
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
         Thread feed = new Thread(() -> {
             try (var out = p.getOutputStream()) {
                 out.write(glb);

@@ -43,7 +43,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         return hand;
     }
 
-    // ---- directions --------------------------------------------------------------------------------------------------
+    // ---- directions
+    // --------------------------------------------------------------------------------------------------
 
     @Test
     void keysChooseDirectionsStepRollAndChangeTheProjection() {
@@ -55,7 +56,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         assertThat(hand.view("v2").get("direction")).isEqualTo("bottom");
         hand.key("z");
         assertThat(hand.view("v2").get("direction")).isEqualTo("front");
-        double size = num(hand.view("v2"), "focusDistance") * 2 * Math.tan(Math.toRadians(num(hand.view("v2"), "fovY")) / 2);
+        double size =
+                num(hand.view("v2"), "focusDistance") * 2 * Math.tan(Math.toRadians(num(hand.view("v2"), "fovY")) / 2);
         hand.key("p");
         assertThat(num(hand.view("v2"), "extent")).isCloseTo(size, within(1e-9 * size));
         hand.key("Alt+ArrowRight");
@@ -72,20 +74,25 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.over("v3");
         double[] before = hand.eye("v3");
         hand.down(MouseButton.RIGHT).by(60, 20);
-        assertThat(hand.page.locator("[data-viewport=v3] [data-refused]").count()).isEqualTo(1);
+        assertThat(hand.page.locator("[data-viewport=v3] [data-refused]").count())
+                .isEqualTo(1);
         hand.up(MouseButton.RIGHT);
         assertThat(hand.eye("v3")).containsExactly(before);
         assertThat(map(hand.ask("habits()", null)).get("values")).isEqualTo(Map.of("orbit.axis-views", "hold"));
         hand.page.reload();
         Hand.ready(hand.page);
-        assertThat(map(hand.ask("habits()", null)).get("values")).as("kept").isEqualTo(Map.of("orbit.axis-views", "hold"));
+        assertThat(map(hand.ask("habits()", null)).get("values"))
+                .as("kept")
+                .isEqualTo(Map.of("orbit.axis-views", "hold"));
         hand.habit("orbit.axis-views", null);
         hand.over("v3").drag(MouseButton.RIGHT, 60, 20);
         assertThat(hand.view("v3").get("title")).isEqualTo("Free flat");
-        assertThat(hand.page.locator("[data-viewport=v3] [data-plate]").textContent()).contains("Free flat");
+        assertThat(hand.page.locator("[data-viewport=v3] [data-plate]").textContent())
+                .contains("Free flat");
     }
 
-    // ---- Facet -------------------------------------------------------------------------------------------------------
+    // ---- Facet
+    // -------------------------------------------------------------------------------------------------------
 
     @Test
     void theFacetIsHoveredClickedDraggedRolledAndTakesHome() {
@@ -96,7 +103,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.click();
         double[] f = forward("v2");
         for (double d : f) {
-            assertThat(List.of(0.0, 0.5, 1.0 / 3)).anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
+            assertThat(List.of(0.0, 0.5, 1.0 / 3))
+                    .anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
         }
         assertThat(hand.view("v2").get("projection")).isEqualTo("perspective");
         onFacet(39, 4).click();
@@ -106,7 +114,12 @@ class WaysOfMovingTest extends InTheBoatyard {
         onFacet(8, 12).drag(MouseButton.LEFT, 30, 0);
         assertThat(distance(hand.eye("v2"), home)).isGreaterThan(1);
         onFacet(8, 12);
-        hand.page.mouse().click(hand.x(), hand.y(), new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
+        hand.page
+                .mouse()
+                .click(
+                        hand.x(),
+                        hand.y(),
+                        new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
         hand.press("[role=menuitem][data-command='view.toggle-projection']");
         assertThat(hand.view("v2").get("projection")).isEqualTo("orthographic");
         assertThat(hand.selection()).isEmpty();
@@ -127,7 +140,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.page.evaluate("() => document.activeElement.blur()");
     }
 
-    // ---- motions -----------------------------------------------------------------------------------------------------
+    // ---- motions
+    // -----------------------------------------------------------------------------------------------------
 
     @Test
     void lookRollZoomDollyZoomAndCropDoWhatTheirNamesSay() {
@@ -173,10 +187,9 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.over("v2", 0.5, 0.62);
         hand.page.keyboard().down("Shift");
         hand.down(MouseButton.RIGHT).by(16, 10).idle();
-        hand.page.waitForTimeout(300);
-        hand.idle();
         for (double d : forward("v2")) {
-            assertThat(List.of(0.0, 0.5, 1.0 / 3)).anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
+            assertThat(List.of(0.0, 0.5, 1.0 / 3))
+                    .anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
         }
         hand.up(MouseButton.RIGHT);
         hand.page.keyboard().up("Shift");
@@ -217,7 +230,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         }
     }
 
-    // ---- Pad and lozenges --------------------------------------------------------------------------------------------
+    // ---- Pad and lozenges
+    // --------------------------------------------------------------------------------------------
 
     @Test
     void thePadMovesWithOneButtonByKeyAndFromThePlate() {
@@ -225,7 +239,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         double[] f = forward("v2");
         hand.page.keyboard().down("g");
         hand.idle();
-        assertThat(hand.page.locator("[data-viewport=v2] .pad[data-grip]").count()).isEqualTo(9);
+        assertThat(hand.page.locator("[data-viewport=v2] .pad[data-grip]").count())
+                .isEqualTo(9);
         var look = hand.page.locator("[data-grip=look].pad path").first().boundingBox();
         hand.move(look.x + look.width / 2, look.y + look.height / 2);
         hand.drag(MouseButton.LEFT, 40, 0);
@@ -250,7 +265,10 @@ class WaysOfMovingTest extends InTheBoatyard {
     @Test
     void lozengesAtTheEdgeDragAndCanBeSwitchedOff() {
         double[] before = hand.eye("v2");
-        var dolly = hand.page.locator("[data-viewport=v2] [data-grip=dolly] path").first().boundingBox();
+        var dolly = hand.page
+                .locator("[data-viewport=v2] [data-grip=dolly] path")
+                .first()
+                .boundingBox();
         hand.move(dolly.x + dolly.width / 2, dolly.y + dolly.height / 2).drag(MouseButton.LEFT, 0, -40);
         assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
         hand.habit("shown.lozenges", "off");
@@ -260,7 +278,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         assertThat(hand.page.locator("[data-viewport=v2] [data-grip]").count()).isEqualTo(3);
     }
 
-    // ---- walking -----------------------------------------------------------------------------------------------------
+    // ---- walking
+    // -----------------------------------------------------------------------------------------------------
 
     @Test
     void walkingGoesTurnsStopsBeforeSurfacesAndComesBack() {
@@ -273,7 +292,7 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.page.mouse().wheel(0, -300);
         String speed = hand.page.locator("[data-walk]").textContent();
         hand.page.keyboard().down("w");
-        hand.page.waitForTimeout(900);
+        hand.farther("v2", start, 0.5);
         hand.page.keyboard().up("w");
         hand.idle();
         double[] gone = hand.eye("v2");
@@ -288,7 +307,7 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.key("Escape").key("h").key("y").key("w");
         hand.page.mouse().wheel(0, -900);
         hand.page.keyboard().down("q");
-        hand.page.waitForTimeout(1500);
+        hand.stopped("v2");
         hand.page.keyboard().up("q");
         hand.idle();
         assertThat(hand.eye("v2")[1]).isLessThan(start[1]).isPositive();
@@ -302,15 +321,17 @@ class WaysOfMovingTest extends InTheBoatyard {
         entries = ((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue();
         hand.key("w");
         hand.page.keyboard().down("d");
-        hand.page.waitForTimeout(400);
+        hand.farther("v2", start, 0.05);
         hand.page.keyboard().up("d");
         hand.key("Escape");
         assertThat(hand.view("v2").get("walking")).isNull();
         assertThat(distance(hand.eye("v2"), start)).isGreaterThan(0.05);
-        assertThat(((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue()).isEqualTo(entries + 1);
+        assertThat(((Number) map(hand.ask("trail('v2')", null)).get("length")).longValue())
+                .isEqualTo(entries + 1);
     }
 
-    // ---- fingers and pen ---------------------------------------------------------------------------------------------
+    // ---- fingers and pen
+    // ---------------------------------------------------------------------------------------------
 
     private static JsonObject finger(int id, double x, double y) {
         JsonObject f = new JsonObject();
@@ -352,7 +373,6 @@ class WaysOfMovingTest extends InTheBoatyard {
         touch(glass, "touchStart", finger(1, x - 40, y), finger(2, x + 40, y));
         touch(glass, "touchMove", finger(1, x - 60, y - 40), finger(2, x + 60, y + 20));
         touch(glass, "touchMove", finger(1, x - 70, y - 70), finger(2, x + 90, y + 50));
-        hand.page.waitForTimeout(200);
         hand.idle();
         Map<String, Object> s = hand.project("v2", held);
         assertThat(num(s, "x")).isCloseTo(x + 10, within(0.5));
@@ -389,18 +409,21 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
         hand.press("li[data-command='walk.start']:visible");
         // The menu lay over the stick's place.
-        hand.page.locator("li[data-command='walk.start']").first().waitFor(
-                new com.microsoft.playwright.Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
-        hand.page.waitForTimeout(300);
+        hand.page
+                .locator("li[data-command='walk.start']")
+                .first()
+                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
+                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        Hand.still(hand.page);
         var stick = hand.page.locator("[data-stick]").boundingBox();
         CDPSession glass = hand.page.context().newCDPSession(hand.page);
         touch(glass, "touchStart", finger(1, stick.x + stick.width / 2, stick.y + stick.height * 0.15));
-        hand.page.waitForTimeout(500);
+        hand.farther("v2", start, 0.1);
         touch(glass, "touchEnd");
         hand.idle();
         assertThat(distance(hand.eye("v2"), start)).isGreaterThan(0.1);
         double[] there = hand.eye("v2");
-        hand.page.waitForTimeout(200);
+        hand.frames(20);
         assertThat(hand.eye("v2")).containsExactly(there);
         hand.key("Escape");
     }
@@ -424,7 +447,8 @@ class WaysOfMovingTest extends InTheBoatyard {
         assertThat(hand.selection()).isEmpty();
     }
 
-    // ---- hints, near and far -----------------------------------------------------------------------------------------
+    // ---- hints, near and far
+    // -----------------------------------------------------------------------------------------
 
     @Test
     void hintsFollowTheModifiersAndThePlace() {
@@ -469,7 +493,9 @@ class WaysOfMovingTest extends InTheBoatyard {
         Map<String, Object> s = hand.project("v2", p);
         assertThat(hand.pick("v2", num(s, "x"), num(s, "y")).get("object")).isEqualTo(rivet);
         assertThat(num(hand.view("v2"), "near")).isLessThan(num(s, "depth") - 0.005);
-        assertThat(Pixels.differ(hand.page, num(s, "x"), num(s, "y"), num(rect("v2"), "x") + 30, num(rect("v2"), "y") + 30)).isTrue();
+        assertThat(Pixels.differ(
+                        hand.page, num(s, "x"), num(s, "y"), num(rect("v2"), "x") + 30, num(rect("v2"), "y") + 30))
+                .isTrue();
         hand.over("v2").key("h");
         double[] buoy = hand.middle("Buoy");
         double farthest = 0;

@@ -55,7 +55,8 @@ final class Accessors {
             throw new Problem(place + ".count", "must be at least 1");
         }
         if (n > limits.elements()) {
-            throw new Problem(place + ".count", "claims " + n + " elements; at most " + limits.elements() + " are accepted");
+            throw new Problem(
+                    place + ".count", "claims " + n + " elements; at most " + limits.elements() + " are accepted");
         }
         return (int) n;
     }
@@ -91,13 +92,18 @@ final class Accessors {
         ByteBuffer b = buffers.get(buffer);
         if (b == null) {
             String packed = Json.firstKey(v.get("extensions"));
-            throw new Problem(place, packed == null
-                    ? "buffers[" + buffer + "] has no uri, and the file has no binary chunk for it"
-                    : "is packed with " + packed + ", which is not read here. Export it without that extension");
+            throw new Problem(
+                    place,
+                    packed == null
+                            ? "buffers[" + buffer + "] has no uri, and the file has no binary chunk for it"
+                            : "is packed with " + packed
+                                    + ", which is not read here. Export it without that extension");
         }
         if (length < 1 || offset + length > b.capacity()) {
-            throw new Problem(place + ".byteLength", "reaches from byte " + offset + " to " + (offset + length)
-                    + ", but buffers[" + buffer + "] has " + b.capacity() + " bytes");
+            throw new Problem(
+                    place + ".byteLength",
+                    "reaches from byte " + offset + " to " + (offset + length) + ", but buffers[" + buffer + "] has "
+                            + b.capacity() + " bytes");
         }
         return b.slice((int) offset, (int) length).order(ByteOrder.LITTLE_ENDIAN);
     }
@@ -191,10 +197,19 @@ final class Accessors {
         long stride = Json.whole(Json.map(views.get(view), viewPlace), "byteStride", 0, viewPlace);
         // glTF 2.0, 5.11.4: from 4 to 252; and elements that overlap would make much of little.
         if (stride != 0 && (stride < 4 || stride > 252 || stride < (long) bytes * width)) {
-            throw new Problem(viewPlace + ".byteStride", "is " + stride + "; it must be from 4 to 252 and at least the "
-                    + bytes * width + " bytes of one element");
+            throw new Problem(
+                    viewPlace + ".byteStride",
+                    "is " + stride + "; it must be from 4 to 252 and at least the " + bytes * width
+                            + " bytes of one element");
         }
-        return run(view(view), Json.whole(a, "byteOffset", 0, place), stride == 0 ? (long) bytes * width : stride, count, width, type, place);
+        return run(
+                view(view),
+                Json.whole(a, "byteOffset", 0, place),
+                stride == 0 ? (long) bytes * width : stride,
+                count,
+                width,
+                type,
+                place);
     }
 
     private static Run run(ByteBuffer b, long offset, long stride, int count, int width, int type, String place) {
@@ -223,15 +238,31 @@ final class Accessors {
         Map<String, Object> what = Json.map(s.get("values"), p + ".values");
         int indexType = (int) Json.whole(where, "componentType", 0, p + ".indices");
         if (!unsigned(indexType)) {
-            throw new Problem(p + ".indices.componentType", "is " + indexType + "; indices are unsigned bytes (5121), shorts (5123) or ints (5125)");
+            throw new Problem(
+                    p + ".indices.componentType",
+                    "is " + indexType + "; indices are unsigned bytes (5121), shorts (5123) or ints (5125)");
         }
         int indexView = viewIndex(where, "bufferView", p + ".indices");
         int valueView = viewIndex(what, "bufferView", p + ".values");
         if (indexView < 0 || valueView < 0) {
             throw new Problem(p, "needs a bufferView for its indices and one for its values");
         }
-        Run indices = run(view(indexView), Json.whole(where, "byteOffset", 0, p), bytes(indexType, p + ".indices.componentType"), n, 1, indexType, p + ".indices");
-        Run values = run(view(valueView), Json.whole(what, "byteOffset", 0, p), (long) bytes(type, p) * width, n, width, type, p + ".values");
+        Run indices = run(
+                view(indexView),
+                Json.whole(where, "byteOffset", 0, p),
+                bytes(indexType, p + ".indices.componentType"),
+                n,
+                1,
+                indexType,
+                p + ".indices");
+        Run values = run(
+                view(valueView),
+                Json.whole(what, "byteOffset", 0, p),
+                (long) bytes(type, p) * width,
+                n,
+                width,
+                type,
+                p + ".values");
         for (int e = 0; e < n; e++) {
             int at = indices.index(e, p + ".indices");
             if (at >= count) {

@@ -18,8 +18,10 @@ final class Budget {
     void take(long bytes, String place) {
         left -= bytes;
         if (left < 0) {
-            throw new Problem(place, "claims far more data than the upload of " + size(sent)
-                    + " brings. Let each mesh bring its own data, or upload fewer meshes that share one buffer");
+            throw new Problem(
+                    place,
+                    "claims far more data than the upload of " + size(sent)
+                            + " brings. Let each mesh bring its own data, or upload fewer meshes that share one buffer");
         }
     }
 

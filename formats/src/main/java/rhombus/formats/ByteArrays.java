@@ -18,14 +18,20 @@ public final class ByteArrays implements Arrays3D {
     @Override
     public float[] floats(int byteOffset, int count) {
         float[] f = new float[count];
-        b.slice(start + byteOffset, count * 4).order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer().get(f);
+        b.slice(start + byteOffset, count * 4)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .asFloatBuffer()
+                .get(f);
         return f;
     }
 
     @Override
     public int[] ints(int byteOffset, int count) {
         int[] f = new int[count];
-        b.slice(start + byteOffset, count * 4).order(ByteOrder.LITTLE_ENDIAN).asIntBuffer().get(f);
+        b.slice(start + byteOffset, count * 4)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .asIntBuffer()
+                .get(f);
         return f;
     }
 

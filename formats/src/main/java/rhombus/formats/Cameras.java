@@ -24,9 +24,17 @@ final class Cameras {
         switch (type) {
             case "orthographic" -> {
                 String at = place + ".orthographic";
-                out.put("orthographic", Plain.map(
-                        "xmag", needed(of, "xmag", at), "ymag", needed(of, "ymag", at),
-                        "znear", Json.positive(of, "znear", at, true), "zfar", Json.positive(of, "zfar", at, false)));
+                out.put(
+                        "orthographic",
+                        Plain.map(
+                                "xmag",
+                                needed(of, "xmag", at),
+                                "ymag",
+                                needed(of, "ymag", at),
+                                "znear",
+                                Json.positive(of, "znear", at, true),
+                                "zfar",
+                                Json.positive(of, "zfar", at, false)));
             }
             case "perspective" -> {
                 String at = place + ".perspective";
@@ -34,11 +42,21 @@ final class Cameras {
                 if (fovY >= Math.PI) {
                     throw new Problem(at + ".yfov", "is " + fovY + "; it is an angle in radians under pi");
                 }
-                out.put("perspective", Plain.map(
-                        "yfov", fovY, "aspectRatio", Json.positive(of, "aspectRatio", at, false),
-                        "znear", Json.positive(of, "znear", at, false), "zfar", Json.positive(of, "zfar", at, false)));
+                out.put(
+                        "perspective",
+                        Plain.map(
+                                "yfov",
+                                fovY,
+                                "aspectRatio",
+                                Json.positive(of, "aspectRatio", at, false),
+                                "znear",
+                                Json.positive(of, "znear", at, false),
+                                "zfar",
+                                Json.positive(of, "zfar", at, false)));
             }
-            default -> throw new Problem(place + ".type", "\"" + Json.shown(type) + "\" is neither perspective nor orthographic");
+            default ->
+                throw new Problem(
+                        place + ".type", "\"" + Json.shown(type) + "\" is neither perspective nor orthographic");
         }
         return out;
     }

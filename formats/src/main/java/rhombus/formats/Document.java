@@ -42,9 +42,11 @@ final class Document implements Accessors.Buffers {
         }
         String version = Plain.text(Plain.map(gltf.get("asset")).get("version"), "");
         if (!version.startsWith("2.")) {
-            throw new Problem("asset.version", version.isEmpty()
-                    ? "is missing; this is no glTF 2.0 file"
-                    : "is " + version + "; only glTF 2.0 is read. Export it again as glTF 2.0");
+            throw new Problem(
+                    "asset.version",
+                    version.isEmpty()
+                            ? "is missing; this is no glTF 2.0 file"
+                            : "is " + version + "; only glTF 2.0 is read. Export it again as glTF 2.0");
         }
         openBuffers();
     }
@@ -69,7 +71,10 @@ final class Document implements Accessors.Buffers {
         }
         long length = b.getInt(8) & 0xFFFFFFFFL;
         if (length > b.capacity()) {
-            throw new Problem(main, "is cut off: its header says " + length + " bytes, the file has " + b.capacity() + ". Upload it again");
+            throw new Problem(
+                    main,
+                    "is cut off: its header says " + length + " bytes, the file has " + b.capacity()
+                            + ". Upload it again");
         }
         byte[] json = null;
         long at = 12;
@@ -96,8 +101,10 @@ final class Document implements Accessors.Buffers {
 
     private void checkLength(long json) {
         if (json > limits.jsonBytes()) {
-            throw new Problem(main, "has " + (json >> 20) + " MB of JSON; at most " + (limits.jsonBytes() >> 20)
-                    + " MB are read. Export it as .glb, or as .gltf with its data in a .bin file beside it");
+            throw new Problem(
+                    main,
+                    "has " + (json >> 20) + " MB of JSON; at most " + (limits.jsonBytes() >> 20)
+                            + " MB are read. Export it as .glb, or as .gltf with its data in a .bin file beside it");
         }
     }
 
@@ -106,18 +113,23 @@ final class Document implements Accessors.Buffers {
         checkLength(json.length);
         String head = new String(json, 0, Math.min(json.length, 64), StandardCharsets.UTF_8).strip();
         if (!head.startsWith("{") && !head.startsWith("\uFEFF{")) {
-            throw new Problem(main, "is neither glTF nor GLB. Upload a .glb, a .gltf, or a zip with a .gltf and its files");
+            throw new Problem(
+                    main, "is neither glTF nor GLB. Upload a .glb, a .gltf, or a zip with a .gltf and its files");
         }
         try {
             return mapper(limits).readValue(json, Map.class);
         } catch (StreamConstraintsException e) {
-            throw new Problem(main, "has JSON that is nested deeper than " + NESTING + " levels or holds more than "
-                    + limits.jsonTokens() / 1_000_000 + " million values. Export it again, or split the scene");
+            throw new Problem(
+                    main,
+                    "has JSON that is nested deeper than " + NESTING + " levels or holds more than "
+                            + limits.jsonTokens() / 1_000_000 + " million values. Export it again, or split the scene");
         } catch (JacksonException e) {
             var where = e.getLocation();
-            throw new Problem(main, "is not readable as JSON"
-                    + (where == null ? "" : " at line " + where.getLineNr() + ", column " + where.getColumnNr())
-                    + ". The file is broken; export it again");
+            throw new Problem(
+                    main,
+                    "is not readable as JSON"
+                            + (where == null ? "" : " at line " + where.getLineNr() + ", column " + where.getColumnNr())
+                            + ". The file is broken; export it again");
         }
     }
 
@@ -159,12 +171,20 @@ final class Document implements Accessors.Buffers {
             }
         }
         String shown = Json.shown(Upload.decoded(uri));
-        if (uri.matches("(?i)^[a-z][a-z0-9+.-]+://.*") || uri.matches("(?i)^(file|mailto|urn|blob):.*") || uri.startsWith("/")) {
-            throw new Problem(place, "points to another place (" + shown + "); nothing is fetched from elsewhere. Put the file into a zip with the scene");
+        if (uri.matches("(?i)^[a-z][a-z0-9+.-]+://.*")
+                || uri.matches("(?i)^(file|mailto|urn|blob):.*")
+                || uri.startsWith("/")) {
+            throw new Problem(
+                    place,
+                    "points to another place (" + shown
+                            + "); nothing is fetched from elsewhere. Put the file into a zip with the scene");
         }
         byte[] b = upload.beside(main, uri);
         if (b == null) {
-            throw new Problem(place, "names \"" + shown + "\", which is not in the upload. Choose it too, or pack everything into a zip");
+            throw new Problem(
+                    place,
+                    "names \"" + shown
+                            + "\", which is not in the upload. Choose it too, or pack everything into a zip");
         }
         return b;
     }
@@ -173,7 +193,9 @@ final class Document implements Accessors.Buffers {
     String title() {
         String file = main.substring(main.lastIndexOf('/') + 1);
         int dot = file.lastIndexOf('.');
-        return dot > 0 && file.substring(dot).toLowerCase(Locale.ROOT).matches("\\.gl(b|tf)") ? file.substring(0, dot) : file;
+        return dot > 0 && file.substring(dot).toLowerCase(Locale.ROOT).matches("\\.gl(b|tf)")
+                ? file.substring(0, dot)
+                : file;
     }
 
     @Override

@@ -50,16 +50,24 @@ public final class GltfImport {
         }
         for (String unused : List.of("skins", "animations")) {
             if (!Json.list(gltf, unused, "").isEmpty()) {
-                notes.add(unused.equals("skins") ? "Skins are shown in their rest pose." : "Animations are not played.");
+                notes.add(
+                        unused.equals("skins") ? "Skins are shown in their rest pose." : "Animations are not played.");
             }
         }
         NormalWriter writer = new NormalWriter(doc, tree, meshes, materials, limits, progress);
         writer.write();
         if (writer.triangles() == 0) {
-            throw new Problem("meshes", "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
+            throw new Problem(
+                    "meshes",
+                    "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
         }
         Imported imported = new Imported(
-                doc.title(), writer.glb(), writer.edges(), writer.hierarchies(), writer.triangles(), tree.order.size(),
+                doc.title(),
+                writer.glb(),
+                writer.edges(),
+                writer.hierarchies(),
+                writer.triangles(),
+                tree.order.size(),
                 List.copyOf(notes));
         progress.at("Checking that it opens", 0.9);
         opens(imported);
@@ -75,15 +83,20 @@ public final class GltfImport {
                 throw new IllegalArgumentException("its bounds are not finite");
             }
         } catch (RuntimeException e) {
-            throw new Problem("", "The file was read, but the scene made of it cannot be opened (" + Json.shown(e.getMessage())
-                    + "). Nothing was stored. Export it again with other settings");
+            throw new Problem(
+                    "",
+                    "The file was read, but the scene made of it cannot be opened (" + Json.shown(e.getMessage())
+                            + "). Nothing was stored. Export it again with other settings");
         }
     }
 
     private void extensions(Map<String, Object> gltf) {
         for (Object o : Json.list(gltf, "extensionsRequired", "")) {
             if (!SUPPORTED.contains(name(o, "extensionsRequired"))) {
-                throw new Problem("extensionsRequired", "the file cannot be shown without " + Json.shown(o) + ", which is not read here. Export it without that extension");
+                throw new Problem(
+                        "extensionsRequired",
+                        "the file cannot be shown without " + Json.shown(o)
+                                + ", which is not read here. Export it without that extension");
             }
         }
         for (Object o : Json.list(gltf, "extensionsUsed", "")) {

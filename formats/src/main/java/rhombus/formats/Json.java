@@ -78,7 +78,9 @@ final class Json {
         }
         double d = o instanceof Number n ? n.doubleValue() : Double.NaN;
         if (!(d < Double.POSITIVE_INFINITY) || d < 0 || d == 0 && !zero) {
-            throw new Problem(join(place, key), "is " + shown(o) + "; it must be a number " + (zero ? "that is not negative" : "greater than 0"));
+            throw new Problem(
+                    join(place, key),
+                    "is " + shown(o) + "; it must be a number " + (zero ? "that is not negative" : "greater than 0"));
         }
         return d;
     }

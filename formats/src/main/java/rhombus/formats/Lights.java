@@ -29,12 +29,18 @@ final class Lights {
         }
         double[] color = Json.numbers(l, "color", 3, place);
         return Plain.map(
-                "type", type,
-                "name", l.get("name") instanceof String s ? s : null,
-                "color", color == null ? null : Plain.list(color),
-                "intensity", Json.positive(l, "intensity", place, true),
-                "range", Json.positive(l, "range", place, false),
-                "spot", type.equals("spot") ? spot(Json.mapIn(l, "spot", place), place + ".spot") : null);
+                "type",
+                type,
+                "name",
+                l.get("name") instanceof String s ? s : null,
+                "color",
+                color == null ? null : Plain.list(color),
+                "intensity",
+                Json.positive(l, "intensity", place, true),
+                "range",
+                Json.positive(l, "range", place, false),
+                "spot",
+                type.equals("spot") ? spot(Json.mapIn(l, "spot", place), place + ".spot") : null);
     }
 
     private static Map<String, Object> spot(Map<String, Object> s, String place) {

@@ -15,12 +15,21 @@ package rhombus.formats;
  * @param depth of the tree of nodes
  */
 public record Limits(
-        long sentBytes, int files, long unpackedBytes, int jsonBytes, long jsonTokens, int elements, int triangles, int nodes, int depth) {
+        long sentBytes,
+        int files,
+        long unpackedBytes,
+        int jsonBytes,
+        long jsonTokens,
+        int elements,
+        int triangles,
+        int nodes,
+        int depth) {
     /** What a server with some gigabytes of memory can bear. */
     public static final Limits DEFAULT =
             new Limits(200L << 20, 1000, 512L << 20, 64 << 20, 12_000_000, 30_000_000, 10_000_000, 300_000, 1000);
     /** A small file may unpack to this much without a reason. */
     private static final long FREE = 32L << 20;
+
     private static final int UNPACKED_PER_BYTE = 50;
     private static final int READ_PER_BYTE = 100;
 

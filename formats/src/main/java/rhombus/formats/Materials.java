@@ -63,11 +63,13 @@ final class Materials {
             out.add(Plain.map(
                     "name", m.get("name") instanceof String s ? s : null,
                     "alphaMode", alphaMode(m, place),
-                    "alphaCutoff", "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
+                    "alphaCutoff",
+                            "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
                     "doubleSided", m.get("doubleSided") instanceof Boolean b ? b : null,
-                    "pbrMetallicRoughness", Plain.map(
-                            "baseColorFactor", color == null ? null : Plain.list(color),
-                            "baseColorTexture", image < 0 ? null : Plain.map("index", image))));
+                    "pbrMetallicRoughness",
+                            Plain.map(
+                                    "baseColorFactor", color == null ? null : Plain.list(color),
+                                    "baseColorTexture", image < 0 ? null : Plain.map("index", image))));
         }
         return out;
     }
@@ -81,7 +83,9 @@ final class Materials {
     }
 
     private void note(Map<String, Object> m, Map<String, Object> base) {
-        if (m.get("normalTexture") != null || m.get("occlusionTexture") != null || m.get("emissiveTexture") != null
+        if (m.get("normalTexture") != null
+                || m.get("occlusionTexture") != null
+                || m.get("emissiveTexture") != null
                 || base.get("metallicRoughnessTexture") != null) {
             notes.add("Of materials the base colour and its texture are shown; other textures are left out.");
         }
@@ -95,7 +99,13 @@ final class Materials {
         List<Object> textures = Json.list(gltf, "textures", "");
         int texture = Json.index(Json.map(base.get("baseColorTexture"), p), "index", textures.size(), p);
         List<Object> all = Json.list(gltf, "images", "");
-        int source = texture < 0 ? -1 : Json.index(Json.map(textures.get(texture), "textures[" + texture + "]"), "source", all.size(), "textures[" + texture + "]");
+        int source = texture < 0
+                ? -1
+                : Json.index(
+                        Json.map(textures.get(texture), "textures[" + texture + "]"),
+                        "source",
+                        all.size(),
+                        "textures[" + texture + "]");
         if (source < 0) {
             notes.add("A texture without a PNG or JPEG image is left out.");
             return -1;

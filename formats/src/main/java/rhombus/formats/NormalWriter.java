@@ -35,7 +35,8 @@ final class NormalWriter {
     private final Limits limits;
     private long triangles;
 
-    NormalWriter(Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Limits limits, Progress progress) {
+    NormalWriter(
+            Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Limits limits, Progress progress) {
         this.doc = doc;
         this.tree = tree;
         this.meshes = meshes;
@@ -88,9 +89,18 @@ final class NormalWriter {
             textures.add(Plain.map("source", imageList.size()));
             imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
-        Map<String, Object> upAxis = Plain.map(Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
+        Map<String, Object> upAxis = Plain.map(
+                Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
         Map<String, Object> out = Plain.map(
-                "asset", Plain.map("version", "2.0", "generator", "Rhombus", "extras", Plain.map("rhombus", Plain.map("upAxis", "Z".equals(upAxis.get("upAxis")) ? "Z" : "Y"))),
+                "asset",
+                        Plain.map(
+                                "version",
+                                "2.0",
+                                "generator",
+                                "Rhombus",
+                                "extras",
+                                Plain.map(
+                                        "rhombus", Plain.map("upAxis", "Z".equals(upAxis.get("upAxis")) ? "Z" : "Y"))),
                 "extensionsUsed", lights.document() == null ? null : List.of(Lights.NAME),
                 "extensions", lights.document(),
                 "scene", 0,
@@ -142,11 +152,14 @@ final class NormalWriter {
                     placement.holds(number, p);
                 }
                 if (triangles > limits.triangles()) {
-                    throw new Problem(place, "with all meshes counted as often as they are used, the scene has more than "
-                            + limits.triangles() + " triangles. Upload a part of it");
+                    throw new Problem(
+                            place,
+                            "with all meshes counted as often as they are used, the scene has more than "
+                                    + limits.triangles() + " triangles. Upload a part of it");
                 }
             }
-            boolean locked = Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
+            boolean locked = Plain.truth(
+                    Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
             out.add(Plain.map(
                     "name", name(n),
                     "children", filled(children),
@@ -182,11 +195,23 @@ final class NormalWriter {
                 attributes.put("COLOR_0", floats(p.colors(), "VEC4"));
             }
             primitives.add(Plain.map(
-                    "attributes", attributes,
-                    "indices", accessor(ints(p.triangles()), 5125, p.triangles().length, "SCALAR"),
-                    "material", p.material() < 0 ? null : p.material(),
-                    "extras", p.origin().equals(Vec3.ZERO) ? null : Plain.map("rhombus", Plain.map(
-                            "origin", Plain.list(p.origin().x(), p.origin().y(), p.origin().z())))));
+                    "attributes",
+                    attributes,
+                    "indices",
+                    accessor(ints(p.triangles()), 5125, p.triangles().length, "SCALAR"),
+                    "material",
+                    p.material() < 0 ? null : p.material(),
+                    "extras",
+                    p.origin().equals(Vec3.ZERO)
+                            ? null
+                            : Plain.map(
+                                    "rhombus",
+                                    Plain.map(
+                                            "origin",
+                                            Plain.list(
+                                                    p.origin().x(),
+                                                    p.origin().y(),
+                                                    p.origin().z())))));
             edges(p);
             Bvh bvh = Bvh.build(p.positions(), p.triangles());
             put(hierarchies, ints(new int[] {bvh.nodes().length}));
@@ -218,7 +243,8 @@ final class NormalWriter {
     }
 
     private int accessor(byte[] data, int componentType, int count, String type) {
-        accessors.add(Plain.map("bufferView", view(data), "componentType", componentType, "count", count, "type", type));
+        accessors.add(
+                Plain.map("bufferView", view(data), "componentType", componentType, "count", count, "type", type));
         return accessors.size() - 1;
     }
 

@@ -13,4 +13,11 @@ import rhombus.core.geometry.Vec3;
  * @param triangles three vertex numbers each
  * @param material number, or -1
  */
-record Part(Vec3 origin, float[] positions, float[] normals, float[] texture, float[] colors, int[] triangles, int material) {}
+record Part(
+        Vec3 origin,
+        float[] positions,
+        float[] normals,
+        float[] texture,
+        float[] colors,
+        int[] triangles,
+        int material) {}

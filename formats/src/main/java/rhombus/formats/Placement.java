@@ -41,7 +41,9 @@ final class Placement {
         world[node] = parent < 0 ? local : Mat4.times(world[parent], local);
         for (double v : world[node]) {
             if (!(Math.abs(v) <= FARTHEST)) {
-                throw new Problem(place, "lies or reaches farther than 10^12 m from the origin; its translation, scale or matrix is wrong. Correct it and export again");
+                throw new Problem(
+                        place,
+                        "lies or reaches farther than 10^12 m from the origin; its translation, scale or matrix is wrong. Correct it and export again");
             }
         }
     }
@@ -50,11 +52,16 @@ final class Placement {
     void holds(int node, Part p) {
         Aabb b = Aabb.of(p.positions());
         for (int c = 0; c < 8; c++) {
-            Vec3 corner = p.origin().plus(new Vec3(
-                    (c & 1) == 0 ? b.min().x() : b.max().x(), (c & 2) == 0 ? b.min().y() : b.max().y(), (c & 4) == 0 ? b.min().z() : b.max().z()));
+            Vec3 corner = p.origin()
+                    .plus(new Vec3(
+                            (c & 1) == 0 ? b.min().x() : b.max().x(),
+                            (c & 2) == 0 ? b.min().y() : b.max().y(),
+                            (c & 4) == 0 ? b.min().z() : b.max().z()));
             Vec3 at = Mat4.point(world[node], corner);
             if (!(at.length() <= FARTHEST)) {
-                throw new Problem("nodes[" + node + "]", "has a mesh that reaches farther than 10^12 m from the origin. Scale it down and export again");
+                throw new Problem(
+                        "nodes[" + node + "]",
+                        "has a mesh that reaches farther than 10^12 m from the origin. Scale it down and export again");
             }
         }
     }

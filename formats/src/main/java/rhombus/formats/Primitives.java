@@ -41,7 +41,8 @@ final class Primitives {
         }
         String packed = Json.firstKey(p.get("extensions"));
         if (packed != null && !accessors.brought(position)) {
-            throw new Problem(place, "is packed with " + packed + ", which is not read here. Export it without that extension");
+            throw new Problem(
+                    place, "is packed with " + packed + ", which is not read here. Export it without that extension");
         }
         int vertices = accessors.count(position);
         int index = Json.index(p, "indices", accessors.size(), place);
@@ -49,8 +50,10 @@ final class Primitives {
         float[] xyz = accessors.floats(position, 3, of.kept());
         for (int i = 0; i < xyz.length; i++) {
             if (!Float.isFinite(xyz[i])) {
-                throw new Problem("accessors[" + position + "]", "element " + (of.kept() == null ? i / 3 : of.kept()[i / 3])
-                        + " is not a finite position (" + xyz[i] + ")");
+                throw new Problem(
+                        "accessors[" + position + "]",
+                        "element " + (of.kept() == null ? i / 3 : of.kept()[i / 3]) + " is not a finite position ("
+                                + xyz[i] + ")");
             }
         }
         if (p.get("targets") != null) {
@@ -76,7 +79,9 @@ final class Primitives {
         int[] order = index < 0 ? running(vertices) : accessors.ints(index);
         for (int i = 0; i < order.length; i++) {
             if (order[i] >= vertices) {
-                throw new Problem("accessors[" + index + "]", "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
+                throw new Problem(
+                        "accessors[" + index + "]",
+                        "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
             }
         }
         accessors.budget().take((mode == 4 ? order.length / 3L : Math.max(0, order.length - 2L)) * PER_TRIANGLE, place);
@@ -97,7 +102,8 @@ final class Primitives {
         return finite(c, "COLOR_0");
     }
 
-    private float[] optional(Map<String, Object> attributes, String name, int width, int vertices, int[] kept, String place) {
+    private float[] optional(
+            Map<String, Object> attributes, String name, int width, int vertices, int[] kept, String place) {
         int i = Json.index(attributes, name, accessors.size(), place + ".attributes");
         if (i < 0) {
             return null;
@@ -118,7 +124,9 @@ final class Primitives {
 
     private static void same(int count, int vertices, int accessor) {
         if (count != vertices) {
-            throw new Problem("accessors[" + accessor + "].count", "is " + count + ", but the positions beside it are " + vertices);
+            throw new Problem(
+                    "accessors[" + accessor + "].count",
+                    "is " + count + ", but the positions beside it are " + vertices);
         }
     }
 

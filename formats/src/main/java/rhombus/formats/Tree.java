@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
 
 /** The node tree of a document: checked for cycles and second parents, put in an order with parents first. */
 final class Tree {
@@ -30,7 +29,10 @@ final class Tree {
                 String place = "nodes[" + i + "].children[" + k + "]";
                 int child = Json.index(listed.get(k), nodes.size(), place);
                 if (parent[child] >= 0 || child == i) {
-                    throw new Problem(place, "node " + child + " is a child more than once; every node has one parent and none is its own");
+                    throw new Problem(
+                            place,
+                            "node " + child
+                                    + " is a child more than once; every node has one parent and none is its own");
                 }
                 parent[child] = i;
                 of.add(child);
@@ -53,7 +55,10 @@ final class Tree {
             order.add(n);
             depth[n] = parent[n] < 0 ? 1 : depth[parent[n]] + 1;
             if (depth[n] > limits.depth()) {
-                throw new Problem("nodes[" + n + "]", "lies more than " + limits.depth() + " levels deep. Flatten the tree of nodes and export it again");
+                throw new Problem(
+                        "nodes[" + n + "]",
+                        "lies more than " + limits.depth()
+                                + " levels deep. Flatten the tree of nodes and export it again");
             }
             for (int k = children.get(n).size() - 1; k >= 0; k--) {
                 open.push(children.get(n).get(k));
@@ -94,7 +99,8 @@ final class Tree {
         for (int i = 0; i < listed.size(); i++) {
             int root = Json.index(listed.get(i), n, place + ".nodes[" + i + "]");
             if (parent[root] >= 0) {
-                throw new Problem(place + ".nodes[" + i + "]", "names node " + root + ", which is not at the top of the tree");
+                throw new Problem(
+                        place + ".nodes[" + i + "]", "names node " + root + ", which is not at the top of the tree");
             }
             out.add(root);
         }

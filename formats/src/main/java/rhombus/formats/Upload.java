@@ -24,7 +24,9 @@ import java.util.zip.ZipInputStream;
 /** Uploaded files by name, zips unpacked within limits. Nothing is ever written to a disk under these names. */
 public final class Upload {
     /** What desktops leave in folders and zips, which no scene asks for. */
-    private static final Pattern DROPPINGS = Pattern.compile("(?i)(^|.*/)(__MACOSX/.*|\\._[^/]*|\\.DS_Store|Thumbs\\.db|desktop\\.ini)");
+    private static final Pattern DROPPINGS =
+            Pattern.compile("(?i)(^|.*/)(__MACOSX/.*|\\._[^/]*|\\.DS_Store|Thumbs\\.db|desktop\\.ini)");
+
     private static final Pattern ESCAPED = Pattern.compile("(%[0-9A-Fa-f]{2})+");
     private static final Pattern SCENE = Pattern.compile("(?i).*\\.(glb|gltf)");
 
@@ -67,11 +69,15 @@ public final class Upload {
             return;
         }
         if (files.size() >= limits.files()) {
-            throw new Problem(Json.shown(shown), "is one file too many; at most " + limits.files() + " are taken. Upload only the scene, its data and its images");
+            throw new Problem(
+                    Json.shown(shown),
+                    "is one file too many; at most " + limits.files()
+                            + " are taken. Upload only the scene, its data and its images");
         }
         byte[] there = files.putIfAbsent(p, bytes);
         if (there != null && !Arrays.equals(there, bytes)) {
-            throw new Problem(Json.shown(shown), "comes twice with different content. Upload the one that belongs to the scene");
+            throw new Problem(
+                    Json.shown(shown), "comes twice with different content. Upload the one that belongs to the scene");
         }
     }
 
@@ -92,16 +98,21 @@ public final class Upload {
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), names)) {
             for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
                 if (++entries > 10 * limits.files()) {
-                    throw new Problem(shown, "holds more than " + 10 * limits.files() + " entries; pack only the scene, its data and its images");
+                    throw new Problem(
+                            shown,
+                            "holds more than " + 10 * limits.files()
+                                    + " entries; pack only the scene, its data and its images");
                 }
                 if (!e.isDirectory()) {
                     put(e.getName(), name + " › " + e.getName(), bounded(zip, shown));
                 }
             }
         } catch (ZipException e) {
-            throw new Problem(shown, String.valueOf(e.getMessage()).contains("encrypted")
-                    ? "is protected by a password; pack it without one"
-                    : "is a broken zip file; pack it again");
+            throw new Problem(
+                    shown,
+                    String.valueOf(e.getMessage()).contains("encrypted")
+                            ? "is protected by a password; pack it without one"
+                            : "is a broken zip file; pack it again");
         } catch (IOException e) {
             throw new Problem(shown, "ends too early; the upload was cut off or the zip is broken");
         }
@@ -116,7 +127,8 @@ public final class Upload {
         for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
             unpacked += n;
             if (unpacked > limits.unpacked(sent)) {
-                throw new Problem(name, "unpacks to more than " + (limits.unpacked(sent) >> 20) + " MB; upload a smaller scene");
+                throw new Problem(
+                        name, "unpacks to more than " + (limits.unpacked(sent) >> 20) + " MB; upload a smaller scene");
             }
             out.write(buffer, 0, n);
         }
@@ -129,7 +141,9 @@ public final class Upload {
      */
     private static String normal(String path) {
         Deque<String> steps = new ArrayDeque<>();
-        for (String s : Normalizer.normalize(path, Normalizer.Form.NFC).replace('\\', '/').split("/")) {
+        for (String s : Normalizer.normalize(path, Normalizer.Form.NFC)
+                .replace('\\', '/')
+                .split("/")) {
             if (s.equals("..")) {
                 if (steps.pollLast() == null) {
                     return null;
@@ -146,7 +160,10 @@ public final class Upload {
         return ESCAPED.matcher(uri).replaceAll(m -> {
             byte[] b = HexFormat.of().parseHex(m.group().replace("%", ""));
             try {
-                return Matcher.quoteReplacement(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(b)).toString());
+                return Matcher.quoteReplacement(StandardCharsets.UTF_8
+                        .newDecoder()
+                        .decode(ByteBuffer.wrap(b))
+                        .toString());
             } catch (CharacterCodingException e) {
                 return Matcher.quoteReplacement(m.group());
             }
@@ -163,7 +180,9 @@ public final class Upload {
         for (String name : files.keySet()) {
             if (SCENE.matcher(name).matches()) {
                 if (found != null) {
-                    throw new Problem(Json.shown(name), "is a second scene file beside " + Json.shown(found) + "; upload one scene at a time");
+                    throw new Problem(
+                            Json.shown(name),
+                            "is a second scene file beside " + Json.shown(found) + "; upload one scene at a time");
                 }
                 found = name;
             }
@@ -190,7 +209,9 @@ public final class Upload {
         int slash = main.lastIndexOf('/');
         String folder = slash < 0 ? "" : main.substring(0, slash + 1);
         for (String path : new String[] {uri, decoded(uri)}) {
-            for (String at : new String[] {folder + path, path, path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1)}) {
+            for (String at : new String[] {
+                folder + path, path, path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1)
+            }) {
                 String p = normal(at);
                 byte[] b = p == null ? null : files.get(p);
                 if (b != null) {

@@ -29,13 +29,17 @@ class BadFilesTest {
         return GltfImport.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
     }
 
-    private static final String LIGHTS = ",\"extensionsUsed\":[\"KHR_lights_punctual\"],\"extensions\":{\"KHR_lights_punctual\":{\"lights\":[{\"type\":\"point\",\"intensity\":40}]}}";
+    private static final String LIGHTS =
+            ",\"extensionsUsed\":[\"KHR_lights_punctual\"],\"extensions\":{\"KHR_lights_punctual\":{\"lights\":[{\"type\":\"point\",\"intensity\":40}]}}";
 
     private static void sparse(Sample s, int accessor, int indexType) {
         int at = s.view(new byte[] {1, 0, 0, 0});
         int value = s.view(new byte[12]);
-        s.edit(accessor, "\"type\"", "\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at + ",\"componentType\":" + indexType
-                + "},\"values\":{\"bufferView\":" + value + "}},\"type\"");
+        s.edit(
+                accessor,
+                "\"type\"",
+                "\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at + ",\"componentType\":" + indexType
+                        + "},\"values\":{\"bufferView\":" + value + "}},\"type\"");
     }
 
     private static final class Deep {
@@ -83,11 +87,15 @@ class BadFilesTest {
         bad.put("nodes[0].mesh", with(s -> s.nodes = "[{\"mesh\":4}]"));
         bad.put("not one triangle", with(s -> s.nodes = "[{\"name\":\"empty\"}]"));
         bad.put("mode", with(s -> s.primitive = "{\"attributes\":{\"POSITION\":0},\"mode\":12}"));
-        bad.put("KHR_draco_mesh_compression", with(s -> s.more = ",\"extensionsRequired\":[\"KHR_draco_mesh_compression\"]"));
+        bad.put(
+                "KHR_draco_mesh_compression",
+                with(s -> s.more = ",\"extensionsRequired\":[\"KHR_draco_mesh_compression\"]"));
         bad.put("images[0].uri", with(s -> {
-            s.primitive = s.primitive.replace("}", "").replace("\"POSITION\":0", "\"POSITION\":0}") + ",\"material\":0}";
-            s.more = ",\"materials\":[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0}}}],\"textures\":[{\"source\":0}],"
-                    + "\"images\":[{\"uri\":\"https://example.org/a.png\"}]";
+            s.primitive =
+                    s.primitive.replace("}", "").replace("\"POSITION\":0", "\"POSITION\":0}") + ",\"material\":0}";
+            s.more =
+                    ",\"materials\":[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0}}}],\"textures\":[{\"source\":0}],"
+                            + "\"images\":[{\"uri\":\"https://example.org/a.png\"}]";
         }));
         bad.put("KHR_lights_punctual.light: names number 3", with(s -> {
             s.nodes = "[{\"mesh\":0,\"extensions\":{\"KHR_lights_punctual\":{\"light\":3}}}]";
@@ -97,11 +105,14 @@ class BadFilesTest {
             s.nodes = "[{\"mesh\":0,\"extensions\":{\"KHR_lights_punctual\":{\"light\":-1}}}]";
             s.more = LIGHTS;
         }));
-        bad.put("KHR_lights_punctual.light: names number 0, but there are only 0", with(s ->
-                s.nodes = "[{\"mesh\":0,\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}}}]"));
+        bad.put(
+                "KHR_lights_punctual.light: names number 0, but there are only 0",
+                with(s -> s.nodes = "[{\"mesh\":0,\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}}}]"));
         bad.put("lights[0].type", with(s -> s.more = LIGHTS.replace("point", "glow")));
         bad.put("lights[0].intensity", with(s -> s.more = LIGHTS.replace("40", "-4")));
-        bad.put("nodes[0]: lies or reaches farther", with(s -> s.nodes = "[{\"mesh\":0,\"scale\":[1e300,1e300,1e300]}]"));
+        bad.put(
+                "nodes[0]: lies or reaches farther",
+                with(s -> s.nodes = "[{\"mesh\":0,\"scale\":[1e300,1e300,1e300]}]"));
         bad.put("nodes[1]: lies or reaches farther", with(s -> {
             s.nodes = "[{\"scale\":[1e10,1,1],\"children\":[1]},{\"mesh\":0,\"scale\":[1e10,1,1]}]";
         }));
@@ -112,12 +123,23 @@ class BadFilesTest {
         bad.put("nodes[0].matrix", with(s -> s.nodes = "[{\"mesh\":0,\"matrix\":[1,0,0,1,0,1,0,0,0,0,1,0,0,0,0,1]}]"));
         bad.put("nodes[0].rotation", with(s -> s.nodes = "[{\"mesh\":0,\"rotation\":[0,0,0,0]}]"));
         bad.put("levels deep", with(Deep::nest));
-        bad.put("cameras[0].perspective.yfov", with(s -> s.more = ",\"cameras\":[{\"type\":\"perspective\",\"perspective\":{\"yfov\":4,\"znear\":1}}]"));
-        bad.put("cameras[0].orthographic.ymag", with(s -> s.more = ",\"cameras\":[{\"type\":\"orthographic\",\"orthographic\":{\"xmag\":1,\"znear\":0,\"zfar\":1}}]"));
+        bad.put(
+                "cameras[0].perspective.yfov",
+                with(s ->
+                        s.more = ",\"cameras\":[{\"type\":\"perspective\",\"perspective\":{\"yfov\":4,\"znear\":1}}]"));
+        bad.put(
+                "cameras[0].orthographic.ymag",
+                with(
+                        s -> s.more =
+                                ",\"cameras\":[{\"type\":\"orthographic\",\"orthographic\":{\"xmag\":1,\"znear\":0,\"zfar\":1}}]"));
         for (long stride : new long[] {1L << 52, 1L << 53, 2, 256}) {
-            bad.put("bufferViews[0].byteStride: is " + stride, with(s -> s.editView(0, "}", ",\"byteStride\":" + stride + "}")));
+            bad.put(
+                    "bufferViews[0].byteStride: is " + stride,
+                    with(s -> s.editView(0, "}", ",\"byteStride\":" + stride + "}")));
         }
-        bad.put("bufferViews[0].byteLength", with(s -> s.editView(0, "\"byteOffset\":0", "\"byteOffset\":" + (1L << 53))));
+        bad.put(
+                "bufferViews[0].byteLength",
+                with(s -> s.editView(0, "\"byteOffset\":0", "\"byteOffset\":" + (1L << 53))));
         for (int type : new int[] {5120, 5122, 5126}) {
             bad.put("accessors[0].sparse.indices.componentType: is " + type, with(s -> sparse(s, 0, type)));
         }
@@ -136,34 +158,57 @@ class BadFilesTest {
             s.primitive = "{\"attributes\":{\"POSITION\":0}}";
         }));
         bad.put("with all meshes counted as often as they are used", with(s -> {
-            s.primitive = Stream.generate(() -> s.primitive).limit(100).collect(java.util.stream.Collectors.joining(","));
-            s.nodes = "[" + Stream.generate(() -> "{\"mesh\":0}").limit(200_000).collect(java.util.stream.Collectors.joining(",")) + "]";
-            s.roots = java.util.stream.IntStream.range(0, 200_000).boxed().toList().toString();
+            s.primitive =
+                    Stream.generate(() -> s.primitive).limit(100).collect(java.util.stream.Collectors.joining(","));
+            s.nodes = "["
+                    + Stream.generate(() -> "{\"mesh\":0}")
+                            .limit(200_000)
+                            .collect(java.util.stream.Collectors.joining(","))
+                    + "]";
+            s.roots = java.util.stream.IntStream.range(0, 200_000)
+                    .boxed()
+                    .toList()
+                    .toString();
         }));
-        return bad.entrySet().stream().map(e -> DynamicTest.dynamicTest(e.getKey(), () -> assertThatThrownBy(() -> read(e.getValue().glb()))
-                .isInstanceOf(Problem.class)
-                .hasMessageContaining(e.getKey())));
+        return bad.entrySet().stream()
+                .map(e -> DynamicTest.dynamicTest(e.getKey(), () -> assertThatThrownBy(
+                                () -> read(e.getValue().glb()))
+                        .isInstanceOf(Problem.class)
+                        .hasMessageContaining(e.getKey())));
     }
 
     @Test
     void filesThatAreNoGltfOrCutOffSaySo() {
         byte[] whole = Sample.triangle().glb();
-        assertThatThrownBy(() -> read("solid cube".getBytes(StandardCharsets.UTF_8))).hasMessageContaining("neither glTF nor GLB");
+        assertThatThrownBy(() -> read("solid cube".getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("neither glTF nor GLB");
         assertThatThrownBy(() -> read(new byte[0])).isInstanceOf(Problem.class);
         assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length - 9))).hasMessageContaining("cut off");
         assertThatThrownBy(() -> read(Arrays.copyOf(whole, 14))).hasMessageContaining("inside the GLB header");
-        assertThatThrownBy(() -> read("{\"asset\":{\"version\":\"1.0\"}}".getBytes(StandardCharsets.UTF_8))).hasMessageContaining("only glTF 2.0");
-        assertThatThrownBy(() -> read("{\"asset\":".getBytes(StandardCharsets.UTF_8))).hasMessageContaining("line 1");
-        assertThatThrownBy(() -> read(("{\"a\":" + "[".repeat(100_000)).getBytes(StandardCharsets.UTF_8))).isInstanceOf(Problem.class);
+        assertThatThrownBy(() -> read("{\"asset\":{\"version\":\"1.0\"}}".getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("only glTF 2.0");
+        assertThatThrownBy(() -> read("{\"asset\":".getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("line 1");
+        assertThatThrownBy(() -> read(("{\"a\":" + "[".repeat(100_000)).getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Problem.class);
     }
 
     @Test
     void urisNeverLeaveTheUpload() {
-        for (String uri : new String[] {"https://example.org/b.bin", "file:///etc/passwd", "/etc/passwd", "../../secret.bin", "%2e%2e/secret.bin", "//host/b.bin"}) {
+        for (String uri : new String[] {
+            "https://example.org/b.bin",
+            "file:///etc/passwd",
+            "/etc/passwd",
+            "../../secret.bin",
+            "%2e%2e/secret.bin",
+            "//host/b.bin"
+        }) {
             Sample s = Sample.triangle();
             String text = s.json().replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"" + uri + "\",");
-            assertThatThrownBy(() -> read(text.getBytes(StandardCharsets.UTF_8))).as(uri)
-                    .isInstanceOf(Problem.class).hasMessageContaining("buffers[0].uri");
+            assertThatThrownBy(() -> read(text.getBytes(StandardCharsets.UTF_8)))
+                    .as(uri)
+                    .isInstanceOf(Problem.class)
+                    .hasMessageContaining("buffers[0].uri");
         }
     }
 
@@ -177,7 +222,9 @@ class BadFilesTest {
         for (int i = 0; i < 6000; i++) {
             byte[] b = mutants.glb(good);
             Throwable t = catchThrowable(() -> opens(read(b)));
-            assertThat(t == null || t instanceof Problem).as(() -> "case " + t + " " + Arrays.toString(t.getStackTrace())).isTrue();
+            assertThat(t == null || t instanceof Problem)
+                    .as(() -> "case " + t + " " + Arrays.toString(t.getStackTrace()))
+                    .isTrue();
             accepted += t == null ? 1 : 0;
         }
         assertThat(accepted).as("mutants that are still scenes").isGreaterThan(300);
@@ -189,7 +236,8 @@ class BadFilesTest {
         Surfaces surfaces = new Surfaces(scene);
         assertThat(scene.bounds().radius()).isFinite();
         for (Vec3 d : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
-            Hit hit = surfaces.closest(new Ray(scene.bounds().center().plus(d, -2 * scene.bounds().radius() - 1), d), true);
+            Hit hit = surfaces.closest(
+                    new Ray(scene.bounds().center().plus(d, -2 * scene.bounds().radius() - 1), d), true);
             assertThat(hit == null || Double.isFinite(hit.distance())).isTrue();
         }
     }
@@ -201,7 +249,9 @@ class BadFilesTest {
         many[0] = '{';
         assertThatThrownBy(() -> read(many)).isInstanceOf(Problem.class).hasMessageContaining("MB of JSON");
         String objects = "{\"a\":[" + "{},".repeat(7_000_000) + "{}]}";
-        assertThatThrownBy(() -> read(objects.getBytes(StandardCharsets.UTF_8))).isInstanceOf(Problem.class).hasMessageContaining("million values");
+        assertThatThrownBy(() -> read(objects.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("million values");
     }
 
     /** A thousand meshes over one buffer, each claiming all of it: counted against the bytes that came. */
@@ -209,8 +259,12 @@ class BadFilesTest {
     void oneBufferReadByManyMeshesIsCountedAsOftenAsItIsRead() {
         Sample s = new Sample();
         s.floats("VEC3", new Random(1).doubles(9000).toArray());
-        s.primitive = Stream.generate(() -> "{\"attributes\":{\"POSITION\":0}}").limit(2000).collect(java.util.stream.Collectors.joining(","));
-        assertThatThrownBy(() -> read(s.glb())).isInstanceOf(Problem.class).hasMessageContaining("claims far more data");
+        s.primitive = Stream.generate(() -> "{\"attributes\":{\"POSITION\":0}}")
+                .limit(2000)
+                .collect(java.util.stream.Collectors.joining(","));
+        assertThatThrownBy(() -> read(s.glb()))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("claims far more data");
     }
 
     @Test

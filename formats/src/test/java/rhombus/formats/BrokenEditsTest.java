@@ -25,7 +25,8 @@ class BrokenEditsTest {
 
     /** So many objects that steps are kept as what they do and states are kept together. */
     private static Scene crowded() {
-        Scene s = NormalReader.read(GltfImport.read(new Upload(Limits.DEFAULT).add("seed.glb", Mutants.seed()), Limits.DEFAULT, Progress.SILENT));
+        Scene s = NormalReader.read(GltfImport.read(
+                new Upload(Limits.DEFAULT).add("seed.glb", Mutants.seed()), Limits.DEFAULT, Progress.SILENT));
         List<Node> nodes = new ArrayList<>(s.nodes());
         for (int i = 0; i < 80; i++) {
             nodes.add(s.node(1).withId("m" + i).withParent(-1, s.node(1).local()));
@@ -40,7 +41,9 @@ class BrokenEditsTest {
             all.add(i);
         }
         Scene s = SceneEdits.each(BASE, all.subList(0, 70), n -> n.withLocal(moved(n.local())));
-        for (Operation o : List.of(new Operation.Move(all, Vec3.X), new Operation.Turn(all, Vec3.Y, Quat.about(Vec3.Z, 1)),
+        for (Operation o : List.of(
+                new Operation.Move(all, Vec3.X),
+                new Operation.Turn(all, Vec3.Y, Quat.about(Vec3.Z, 1)),
                 new Operation.Scale(all, null, Quat.IDENTITY, new Vec3(1, 2, 1)))) {
             Scene next = o.of(s);
             history.add(Edit.between("Did", s, next).by(o));
@@ -72,7 +75,9 @@ class BrokenEditsTest {
             Map<String, Object> wrong = Plain.map(mutants.value(good));
             Throwable t = catchThrowable(() -> open(wrong));
             assertThat(t == null || t instanceof IllegalArgumentException && t.getMessage() != null)
-                    .as(() -> t + " " + (t == null ? "" : List.of(t.getStackTrace()).subList(0, 4)) + " of " + cut(wrong)).isTrue();
+                    .as(() -> t + " "
+                            + (t == null ? "" : List.of(t.getStackTrace()).subList(0, 4)) + " of " + cut(wrong))
+                    .isTrue();
             read += t == null ? 1 : 0;
         }
         assertThat(read).as("that can still be used").isBetween(50, 1950);

@@ -29,18 +29,24 @@ class GltfImportTest {
     void nodesStandWhereTheTreeOfTransformsPutsThem() {
         Sample s = Sample.triangle();
         // A quarter turn about Z, then a scale inside a translation: glTF 2.0, 3.5.3, T R S.
-        s.nodes = "[{\"translation\":[10,0,0],\"rotation\":[0,0,0.7071067811865476,0.7071067811865476],\"children\":[1]},"
-                + "{\"name\":\"Thing\",\"mesh\":0,\"scale\":[2,3,4]},{\"matrix\":[1,0,0,0,0,1,0,0,0,0,1,0,5,6,7,1],\"mesh\":0}]";
+        s.nodes =
+                "[{\"translation\":[10,0,0],\"rotation\":[0,0,0.7071067811865476,0.7071067811865476],\"children\":[1]},"
+                        + "{\"name\":\"Thing\",\"mesh\":0,\"scale\":[2,3,4]},{\"matrix\":[1,0,0,0,0,1,0,0,0,0,1,0,5,6,7,1],\"mesh\":0}]";
         s.roots = "[0,2]";
         Scene scene = NormalReader.read(read(s.glb()));
-        assertThat(scene.bounds(scene.indexOf("n1")).min().distance(new Vec3(7, 0, 0))).isLessThan(1e-6);
-        assertThat(scene.bounds(scene.indexOf("n1")).max().distance(new Vec3(10, 2, 0))).isLessThan(1e-6);
-        assertThat(scene.bounds(scene.indexOf("n2")).min().distance(new Vec3(5, 6, 7))).isLessThan(1e-6);
+        assertThat(scene.bounds(scene.indexOf("n1")).min().distance(new Vec3(7, 0, 0)))
+                .isLessThan(1e-6);
+        assertThat(scene.bounds(scene.indexOf("n1")).max().distance(new Vec3(10, 2, 0)))
+                .isLessThan(1e-6);
+        assertThat(scene.bounds(scene.indexOf("n2")).min().distance(new Vec3(5, 6, 7)))
+                .isLessThan(1e-6);
     }
 
     /** Modes 4, 5, 6: triangles of a strip and a fan in the order of glTF 2.0, 3.7.2.1. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"4|0 1 2", "5|0 1 2 1 3 2", "6|1 2 0 2 3 0"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"4|0 1 2", "5|0 1 2 1 3 2", "6|1 2 0 2 3 0"})
     void stripsAndFansBecomeTriangles(int mode, String expected) {
         Sample s = new Sample();
         s.floats("VEC3", 0, 0, 0, 1, 0, 0, 0, 1, 0, 1, 1, 0);
@@ -63,7 +69,8 @@ class GltfImportTest {
                 b[i * 2 + 1] = (byte) (v[i] >> 8);
             }
         }
-        s.accessor("{\"bufferView\":" + s.view(b) + ",\"componentType\":" + type + ",\"normalized\":true,\"count\":3,\"type\":\"VEC3\"}");
+        s.accessor("{\"bufferView\":" + s.view(b) + ",\"componentType\":" + type
+                + ",\"normalized\":true,\"count\":3,\"type\":\"VEC3\"}");
         s.shorts(0, 1, 2);
         s.more = ",\"extensionsUsed\":[\"KHR_mesh_quantization\"],\"extensionsRequired\":[\"KHR_mesh_quantization\"]";
         float[] p = mesh(s).positions();
@@ -77,14 +84,19 @@ class GltfImportTest {
         Sample s = Sample.triangle();
         int at = s.view(new byte[] {1, 0});
         int value = s.view(new byte[] {0, 0, 0x40, 0x40, 0, 0, 0, 0, 0, 0, 0, 0});
-        s.edit(0, "\"type\"", "\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at + ",\"componentType\":5123},\"values\":{\"bufferView\":" + value + "}},\"type\"");
+        s.edit(
+                0,
+                "\"type\"",
+                "\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at
+                        + ",\"componentType\":5123},\"values\":{\"bufferView\":" + value + "}},\"type\"");
         assertThat(mesh(s).positions()).containsExactly(0, 0, 0, 3, 0, 0, 0, 1, 0);
     }
 
     @Test
     void camerasLightsAndColoursCome() {
         Sample s = Sample.triangle();
-        s.nodes = "[{\"mesh\":0},{\"name\":\"Shot\",\"camera\":0},{\"name\":\"Lamp\",\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}}}]";
+        s.nodes =
+                "[{\"mesh\":0},{\"name\":\"Shot\",\"camera\":0},{\"name\":\"Lamp\",\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}}}]";
         s.roots = "[0,1,2]";
         s.primitive = "{\"attributes\":{\"POSITION\":0},\"indices\":1,\"material\":0}";
         s.more = ",\"materials\":[{\"pbrMetallicRoughness\":{\"baseColorFactor\":[0.5,0.25,0,1]}}],"
@@ -109,10 +121,16 @@ class GltfImportTest {
         Upload u = new Upload(Limits.DEFAULT)
                 .add("set/scene.gltf", text.getBytes(StandardCharsets.UTF_8))
                 .add("set/parts/my data.bin", bin);
-        assertThat(GltfImport.read(u, Limits.DEFAULT, Progress.SILENT).triangles()).isEqualTo(1);
-        String inside = s.json().replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"data:application/octet-stream;base64," + Base64.getEncoder().encodeToString(bin) + "\",");
+        assertThat(GltfImport.read(u, Limits.DEFAULT, Progress.SILENT).triangles())
+                .isEqualTo(1);
+        String inside = s.json()
+                .replace(
+                        "\"buffers\":[{",
+                        "\"buffers\":[{\"uri\":\"data:application/octet-stream;base64,"
+                                + Base64.getEncoder().encodeToString(bin) + "\",");
         Upload one = new Upload(Limits.DEFAULT).add("scene.gltf", inside.getBytes(StandardCharsets.UTF_8));
-        assertThat(GltfImport.read(one, Limits.DEFAULT, Progress.SILENT).triangles()).isEqualTo(1);
+        assertThat(GltfImport.read(one, Limits.DEFAULT, Progress.SILENT).triangles())
+                .isEqualTo(1);
     }
 
     @Test
@@ -121,8 +139,11 @@ class GltfImportTest {
         s.primitive += ",{\"attributes\":{\"POSITION\":0},\"mode\":0}";
         s.more = ",\"extensionsUsed\":[\"EXT_made_up\"],\"animations\":[{\"channels\":[],\"samplers\":[]}],"
                 + "\"materials\":[{\"normalTexture\":{\"index\":0}}]";
-        assertThat(read(s.glb()).notes()).anyMatch(n -> n.contains("EXT_made_up")).anyMatch(n -> n.contains("Points"))
-                .anyMatch(n -> n.contains("Animations")).anyMatch(n -> n.contains("textures"));
+        assertThat(read(s.glb()).notes())
+                .anyMatch(n -> n.contains("EXT_made_up"))
+                .anyMatch(n -> n.contains("Points"))
+                .anyMatch(n -> n.contains("Animations"))
+                .anyMatch(n -> n.contains("textures"));
     }
 
     @Test
@@ -132,7 +153,8 @@ class GltfImportTest {
         s.floats("VEC3", 0, 0, 1, 0, 0, 1, 0, 0, 1, 1, 0, 0, 1, 0, 0, 1, 0, 0);
         s.shorts(0, 1, 2);
         s.shorts(5, 4, 3);
-        s.primitive = "{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":2},{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":3}";
+        s.primitive =
+                "{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":2},{\"attributes\":{\"POSITION\":0,\"NORMAL\":1},\"indices\":3}";
         Scene scene = NormalReader.read(read(s.glb()));
         assertThat(scene.meshes()).hasSize(2);
         assertThat(scene.meshes().get(0).bounds().max()).isEqualTo(new Vec3(1, 1, 0));
@@ -153,7 +175,10 @@ class GltfImportTest {
     @Test
     void cancellingEndsTheImport() {
         assertThatThrownBy(() -> GltfImport.read(
-                        new Upload(Limits.DEFAULT).add("a.glb", Sample.triangle().glb()), Limits.DEFAULT, (w, p) -> {
+                        new Upload(Limits.DEFAULT)
+                                .add("a.glb", Sample.triangle().glb()),
+                        Limits.DEFAULT,
+                        (w, p) -> {
                             if (p > 0.2) {
                                 throw new Progress.Cancelled();
                             }

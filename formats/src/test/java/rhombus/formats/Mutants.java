@@ -32,17 +32,25 @@ public final class Mutants {
         s.floats("VEC4", 1, 0, 0, 1, 0, 1, 0, 1, 0, 0, 1, 1, 1, 1, 1, 1);
         int at = s.view(new byte[] {1, 0});
         int value = s.view(new byte[] {0, 0, 0x40, 0x40, 0, 0, 0, 0, 0, 0, 0, 0});
-        s.edit(0, "\"type\"", "\"min\":[0,0,0],\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at
-                + ",\"componentType\":5123},\"values\":{\"bufferView\":" + value + "}},\"type\"");
-        byte[] png = Base64.getDecoder().decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+        s.edit(
+                0,
+                "\"type\"",
+                "\"min\":[0,0,0],\"sparse\":{\"count\":1,\"indices\":{\"bufferView\":" + at
+                        + ",\"componentType\":5123},\"values\":{\"bufferView\":" + value + "}},\"type\"");
+        byte[] png = Base64.getDecoder()
+                .decode(
+                        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
         int image = s.view(png);
-        s.primitive = "{\"attributes\":{\"POSITION\":0,\"NORMAL\":2,\"TEXCOORD_0\":3,\"COLOR_0\":4},\"indices\":1,\"material\":0,\"mode\":4}";
-        s.nodes = "[{\"name\":\"Group\",\"children\":[1,2,3],\"translation\":[1,2,3]},{\"name\":\"Thing\",\"mesh\":0,\"scale\":[2,2,2]},"
-                + "{\"name\":\"Shot\",\"camera\":0,\"rotation\":[0,0,0,1]},{\"name\":\"Lamp\",\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}},\"children\":[4]},"
-                + "{\"mesh\":0,\"matrix\":[1,0,0,0,0,1,0,0,0,0,1,0,5,6,7,1],\"extras\":{\"rhombus\":{\"locked\":true}}}]";
+        s.primitive =
+                "{\"attributes\":{\"POSITION\":0,\"NORMAL\":2,\"TEXCOORD_0\":3,\"COLOR_0\":4},\"indices\":1,\"material\":0,\"mode\":4}";
+        s.nodes =
+                "[{\"name\":\"Group\",\"children\":[1,2,3],\"translation\":[1,2,3]},{\"name\":\"Thing\",\"mesh\":0,\"scale\":[2,2,2]},"
+                        + "{\"name\":\"Shot\",\"camera\":0,\"rotation\":[0,0,0,1]},{\"name\":\"Lamp\",\"extensions\":{\"KHR_lights_punctual\":{\"light\":0}},\"children\":[4]},"
+                        + "{\"mesh\":0,\"matrix\":[1,0,0,0,0,1,0,0,0,0,1,0,5,6,7,1],\"extras\":{\"rhombus\":{\"locked\":true}}}]";
         s.more = ",\"materials\":[{\"name\":\"Paint\",\"alphaMode\":\"MASK\",\"alphaCutoff\":0.4,\"doubleSided\":true,"
                 + "\"pbrMetallicRoughness\":{\"baseColorFactor\":[0.5,0.25,0,1],\"baseColorTexture\":{\"index\":0,\"texCoord\":0}}}],"
-                + "\"textures\":[{\"source\":0}],\"images\":[{\"bufferView\":" + image + ",\"mimeType\":\"image/png\"}],"
+                + "\"textures\":[{\"source\":0}],\"images\":[{\"bufferView\":" + image
+                + ",\"mimeType\":\"image/png\"}],"
                 + "\"cameras\":[{\"type\":\"perspective\",\"perspective\":{\"yfov\":0.6,\"aspectRatio\":1.5,\"znear\":0.1,\"zfar\":50}},"
                 + "{\"type\":\"orthographic\",\"orthographic\":{\"xmag\":2,\"ymag\":1,\"znear\":0,\"zfar\":9}}],"
                 + "\"extensionsUsed\":[\"KHR_lights_punctual\"],\"extensions\":{\"KHR_lights_punctual\":{\"lights\":["
@@ -80,7 +88,9 @@ public final class Mutants {
         byte[] b = good.clone();
         if (b.length >= 20) {
             int[] lengths = {0, -1, 1, Integer.MAX_VALUE, Integer.MIN_VALUE, b.length, b.length * 2, r.nextInt()};
-            ByteBuffer.wrap(b).order(ByteOrder.LITTLE_ENDIAN).putInt(r.nextBoolean() ? 8 : 12, lengths[r.nextInt(lengths.length)]);
+            ByteBuffer.wrap(b)
+                    .order(ByteOrder.LITTLE_ENDIAN)
+                    .putInt(r.nextBoolean() ? 8 : 12, lengths[r.nextInt(lengths.length)]);
         }
         return b;
     }
@@ -95,7 +105,8 @@ public final class Mutants {
         }
         try {
             Object tree = JSON.readValue(Arrays.copyOfRange(glb, 20, 20 + n), Object.class);
-            return NormalWriter.container(JSON.writeValueAsBytes(value(tree)), Arrays.copyOfRange(glb, 28 + n, glb.length));
+            return NormalWriter.container(
+                    JSON.writeValueAsBytes(value(tree)), Arrays.copyOfRange(glb, 28 + n, glb.length));
         } catch (RuntimeException alreadyBroken) {
             return glb;
         }
@@ -129,12 +140,40 @@ public final class Mutants {
 
     private Object strange(int depth) {
         Object[] some = {
-            null, -1, 0, 1, 3, 255, 5120, 5125, 0.5, 1e300, -1e300, 1e-300, 1L << 31, 1L << 52, 1L << 53, Long.MAX_VALUE, Integer.MIN_VALUE,
-            true, "", "x", "data:,", "100%.png", "\u0000\u202E", "x".repeat(70_000), List.of(), Map.of(), List.of(1, 2, 3), Map.of("light", 9)
+            null,
+            -1,
+            0,
+            1,
+            3,
+            255,
+            5120,
+            5125,
+            0.5,
+            1e300,
+            -1e300,
+            1e-300,
+            1L << 31,
+            1L << 52,
+            1L << 53,
+            Long.MAX_VALUE,
+            Integer.MIN_VALUE,
+            true,
+            "",
+            "x",
+            "data:,",
+            "100%.png",
+            "\u0000\u202E",
+            "x".repeat(70_000),
+            List.of(),
+            Map.of(),
+            List.of(1, 2, 3),
+            Map.of("light", 9)
         };
         if (depth < 3 && r.nextInt(12) == 0) {
             Object inner = strange(depth + 1);
-            return r.nextBoolean() ? Arrays.asList(inner, inner) : new LinkedHashMap<>(java.util.Collections.singletonMap("a", inner));
+            return r.nextBoolean()
+                    ? Arrays.asList(inner, inner)
+                    : new LinkedHashMap<>(java.util.Collections.singletonMap("a", inner));
         }
         if (r.nextInt(40) == 0) {
             Object deep = 1;

@@ -30,11 +30,14 @@ class PicksTest {
         for (Path file : SecondReaderTest.files()) {
             Scene scene;
             try {
-                scene = NormalReader.read(GltfImport.read(SecondReaderTest.upload(file), Limits.DEFAULT, Progress.SILENT));
+                scene = NormalReader.read(
+                        GltfImport.read(SecondReaderTest.upload(file), Limits.DEFAULT, Progress.SILENT));
             } catch (Problem e) {
                 continue;
             }
-            if (scene.triangles() > 0 && scene.triangles() < MOST && scene.bounds().radius() > 0) {
+            if (scene.triangles() > 0
+                    && scene.triangles() < MOST
+                    && scene.bounds().radius() > 0) {
                 compare(scene, file.toString());
                 seen.add(file.getFileName().toString());
             }
@@ -48,7 +51,8 @@ class PicksTest {
         Surfaces surfaces = new Surfaces(scene);
         int hits = 0;
         for (int i = 0; i < RAYS; i++) {
-            Vec3 from = b.center().plus(new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian()).unit(), b.radius() * 2);
+            Vec3 from = b.center()
+                    .plus(new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian()).unit(), b.radius() * 2);
             Vec3 to = b.center().plus(new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian()), b.radius() * 0.3);
             Ray ray = new Ray(from, to.minus(from).unit());
             double nearest = nearest(scene, ray);
@@ -74,8 +78,9 @@ class PicksTest {
                     Vec3 a = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 0));
                     Vec3 b = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 1));
                     Vec3 c = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 2));
-                    double hit = Intersectiond.intersectRayTriangle(o.x(), o.y(), o.z(), d.x(), d.y(), d.z(),
-                            a.x(), a.y(), a.z(), b.x(), b.y(), b.z(), c.x(), c.y(), c.z(), 0);
+                    double hit = Intersectiond.intersectRayTriangle(
+                            o.x(), o.y(), o.z(), d.x(), d.y(), d.z(), a.x(), a.y(), a.z(), b.x(), b.y(), b.z(), c.x(),
+                            c.y(), c.z(), 0);
                     best = hit >= 0 ? Math.min(best, hit) : best;
                 }
             }

@@ -45,7 +45,8 @@ public final class Sample {
             b.putFloat((float) d);
         }
         int width = type.equals("SCALAR") ? 1 : type.charAt(3) - '0';
-        return accessor("{\"bufferView\":" + view(b.array()) + ",\"componentType\":5126,\"count\":" + v.length / width + ",\"type\":\"" + type + "\"}");
+        return accessor("{\"bufferView\":" + view(b.array()) + ",\"componentType\":5126,\"count\":" + v.length / width
+                + ",\"type\":\"" + type + "\"}");
     }
 
     int shorts(int... v) {
@@ -53,7 +54,8 @@ public final class Sample {
         for (int i : v) {
             b.putShort((short) i);
         }
-        return accessor("{\"bufferView\":" + view(b.array()) + ",\"componentType\":5123,\"count\":" + v.length + ",\"type\":\"SCALAR\"}");
+        return accessor("{\"bufferView\":" + view(b.array()) + ",\"componentType\":5123,\"count\":" + v.length
+                + ",\"type\":\"SCALAR\"}");
     }
 
     /** Changes an accessor's text. */
@@ -76,7 +78,8 @@ public final class Sample {
     public String json() {
         return "{\"asset\":{\"version\":\"2.0\"},\"scene\":0,\"scenes\":[{\"nodes\":" + roots + "}],\"nodes\":" + nodes
                 + ",\"meshes\":[{\"primitives\":[" + primitive + "]}],\"accessors\":[" + String.join(",", accessors)
-                + "],\"bufferViews\":[" + String.join(",", views) + "],\"buffers\":[{\"byteLength\":" + bin.position() + "}" + moreBuffers + "]" + more + "}";
+                + "],\"bufferViews\":[" + String.join(",", views) + "],\"buffers\":[{\"byteLength\":" + bin.position()
+                + "}" + moreBuffers + "]" + more + "}";
     }
 
     public byte[] glb() {

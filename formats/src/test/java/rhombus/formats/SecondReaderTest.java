@@ -41,7 +41,15 @@ class SecondReaderTest {
             }
             Aabb b = tight(NormalReader.read(imported));
             double size = Math.max(1e-3, b.radius());
-            double[] ours = {b.min().x(), b.min().y(), b.min().z(), b.max().x(), b.max().y(), b.max().z(), imported.triangles()};
+            double[] ours = {
+                b.min().x(),
+                b.min().y(),
+                b.min().z(),
+                b.max().x(),
+                b.max().y(),
+                b.max().z(),
+                imported.triangles()
+            };
             assertThat(ours).as(file.toString()).containsExactly(theirs, offset(Math.min(0.4, size * 1e-4)));
             seen.add(file.getFileName().toString());
         }
@@ -66,14 +74,18 @@ class SecondReaderTest {
 
     static List<Path> files() throws IOException {
         try (Stream<Path> s = Files.walk(MODELS)) {
-            return s.filter(p -> p.toString().matches(".*\\.(glb|gltf)")).sorted().toList();
+            return s.filter(p -> p.toString().matches(".*\\.(glb|gltf)"))
+                    .sorted()
+                    .toList();
         }
     }
 
     static Upload upload(Path file) throws IOException {
         Upload u = new Upload(Limits.DEFAULT).add(file.getFileName().toString(), Files.readAllBytes(file));
         try (Stream<Path> s = Files.walk(file.getParent())) {
-            for (Path p : s.filter(Files::isRegularFile).filter(p -> p.toString().matches("(?i).*\\.(bin|png|jpe?g)")).toList()) {
+            for (Path p : s.filter(Files::isRegularFile)
+                    .filter(p -> p.toString().matches("(?i).*\\.(bin|png|jpe?g)"))
+                    .toList()) {
                 u.add(file.getParent().relativize(p).toString(), Files.readAllBytes(p));
             }
         }
@@ -85,7 +97,9 @@ class SecondReaderTest {
         // Its own summary multiplies nested transforms in the wrong order, so its export is read instead.
         Path obj = folder.resolve("out.obj");
         Files.deleteIfExists(obj);
-        Process p = new ProcessBuilder("assimp", "export", file.toString(), obj.toString()).redirectErrorStream(true).start();
+        Process p = new ProcessBuilder("assimp", "export", file.toString(), obj.toString())
+                .redirectErrorStream(true)
+                .start();
         p.getInputStream().readAllBytes();
         if (p.waitFor() != 0 || !Files.exists(obj)) {
             return null;

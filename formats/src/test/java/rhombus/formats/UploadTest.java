@@ -20,7 +20,10 @@ class UploadTest {
     private static final byte[] GLB = Sample.triangle().glb();
 
     private static byte[] scene(String uri) {
-        return Sample.triangle().json().replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"" + uri + "\",").getBytes(StandardCharsets.UTF_8);
+        return Sample.triangle()
+                .json()
+                .replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"" + uri + "\",")
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private static byte[] data() {
@@ -45,20 +48,24 @@ class UploadTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "set/scene.gltf | ./data.bin | set/data.bin",
-        "set/scene.gltf | ../bin/data.bin | bin/data.bin",
-        "scene.gltf | bin/data.bin | data.bin",
-        "set/scene.gltf | 100%.bin | set/100%.bin",
-        "set/scene.gltf | 100%25.bin | set/100%.bin",
-        "set/scene.gltf | a%20b%2zc.bin | set/a b%2zc.bin",
-        "set/scene.gltf | Part%203:%20lid.bin | set/Part 3: lid.bin",
-        "set/scene.gltf | %E6%BD%AE.bin | set/潮.bin",
-        "set/scene.gltf | e\u0301cluse.bin | set/\u00e9cluse.bin",
-        "set\\scene.gltf | maps\\data.bin | set\\maps\\data.bin",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "set/scene.gltf | ./data.bin | set/data.bin",
+                "set/scene.gltf | ../bin/data.bin | bin/data.bin",
+                "scene.gltf | bin/data.bin | data.bin",
+                "set/scene.gltf | 100%.bin | set/100%.bin",
+                "set/scene.gltf | 100%25.bin | set/100%.bin",
+                "set/scene.gltf | a%20b%2zc.bin | set/a b%2zc.bin",
+                "set/scene.gltf | Part%203:%20lid.bin | set/Part 3: lid.bin",
+                "set/scene.gltf | %E6%BD%AE.bin | set/潮.bin",
+                "set/scene.gltf | e\u0301cluse.bin | set/\u00e9cluse.bin",
+                "set\\scene.gltf | maps\\data.bin | set\\maps\\data.bin",
+            })
     void filesAreFoundHoweverTheyAreNamed(String main, String uri, String file) {
-        Upload u = new Upload(Limits.DEFAULT).add(main, scene(uri.replace("\\", "\\\\"))).add(file, data());
+        Upload u = new Upload(Limits.DEFAULT)
+                .add(main, scene(uri.replace("\\", "\\\\")))
+                .add(file, data());
         assertThat(triangles(u)).isEqualTo(1);
     }
 
@@ -83,12 +90,15 @@ class UploadTest {
     @Test
     void whatLeadsOutOfAZipIsRefusedAndTooManyFilesToo() throws Exception {
         byte[] escape = zip(StandardCharsets.UTF_8, Map.of("a/../../etc/passwd", new byte[1]));
-        assertThatThrownBy(() -> new Upload(Limits.DEFAULT).add("x.zip", escape)).hasMessageContaining("outside the upload");
+        assertThatThrownBy(() -> new Upload(Limits.DEFAULT).add("x.zip", escape))
+                .hasMessageContaining("outside the upload");
         Upload u = new Upload(Limits.DEFAULT);
         for (int i = 0; i < 1000; i++) {
             u.add(i + ".bin", new byte[1]);
         }
-        assertThatThrownBy(() -> u.add("one more.bin", new byte[1])).hasMessageContaining("one file too many").hasMessageContaining("1000");
+        assertThatThrownBy(() -> u.add("one more.bin", new byte[1]))
+                .hasMessageContaining("one file too many")
+                .hasMessageContaining("1000");
     }
 
     @Test
@@ -103,7 +113,9 @@ class UploadTest {
     void aZipUnpacksInProportionToWhatWasSent() throws Exception {
         byte[] zeros = zip(StandardCharsets.UTF_8, Map.of("scene.bin", new byte[60 << 20]));
         assertThat(zeros.length).isLessThan(100_000);
-        assertThatThrownBy(() -> new Upload(Limits.DEFAULT).add("x.zip", zeros)).isInstanceOf(Problem.class).hasMessageContaining("unpacks to more than");
+        assertThatThrownBy(() -> new Upload(Limits.DEFAULT).add("x.zip", zeros))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("unpacks to more than");
     }
 
     @Test

@@ -1,9 +1,9 @@
 package rhombus.server;
 
+import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
-import org.apache.ibatis.annotations.Mapper;
 
 /** The server. */
 @SpringBootApplication

@@ -45,8 +45,11 @@ class BoundsTest {
         String path = "/api/habits";
         for (int depth : new int[] {40, 90}) {
             int version = (int) mira.get(path).json().get("version");
-            String deep = "{\"version\":" + version + ",\"body\":{\"a\":" + "[".repeat(depth) + "]".repeat(depth) + "}}";
-            assertThat(mira.raw("PUT", path, deep).status()).as("%s levels", depth).isEqualTo(200);
+            String deep =
+                    "{\"version\":" + version + ",\"body\":{\"a\":" + "[".repeat(depth) + "]".repeat(depth) + "}}";
+            assertThat(mira.raw("PUT", path, deep).status())
+                    .as("%s levels", depth)
+                    .isEqualTo(200);
         }
         for (int depth : new int[] {101, 5000, 400_000}) {
             String deep = "{\"version\":9,\"body\":{\"a\":" + "[".repeat(depth) + "]".repeat(depth) + "}}";
@@ -58,16 +61,30 @@ class BoundsTest {
 
     @Test
     void addressesOfNothingAreNotFound() {
-        for (String path : List.of("/api/scenes/%C3%A9", "/api/scenes/%C3%A9/edits", "/api/scenes/%C3%A9/workspace", "/api/scenes/%C3%A9/versions/1",
-                "/api/scenes/%C3%A9/files/geometry/x", "/api/scenes/" + "a".repeat(3000), "/api/imports/%C3%A9", "/error", "/api/no-such-thing", "/actuator/env", "/v3/no-such")) {
+        for (String path : List.of(
+                "/api/scenes/%C3%A9",
+                "/api/scenes/%C3%A9/edits",
+                "/api/scenes/%C3%A9/workspace",
+                "/api/scenes/%C3%A9/versions/1",
+                "/api/scenes/%C3%A9/files/geometry/x",
+                "/api/scenes/" + "a".repeat(3000),
+                "/api/imports/%C3%A9",
+                "/error",
+                "/api/no-such-thing",
+                "/actuator/env",
+                "/v3/no-such")) {
             assertThat(mira.get(path).status()).as(path).isEqualTo(404);
         }
         for (String path : List.of("/api/scenes/%C3%A9", "/api/scenes/%C3%A9/versions/1")) {
             assertThat(mira.send("DELETE", path, null).status()).as(path).isEqualTo(404);
         }
-        Client.Answer put = mira.send("PUT", "/api/scenes/%C3%A9/edits", Map.of("version", 0, "body", Map.of("format", "rhombus-edits", "version", 1)));
+        Client.Answer put = mira.send(
+                "PUT",
+                "/api/scenes/%C3%A9/edits",
+                Map.of("version", 0, "body", Map.of("format", "rhombus-edits", "version", 1)));
         assertThat(put.status()).isIn(404, 422);
-        assertThat(mira.get("/api/scenes/" + "a".repeat(22) + "/versions/abc").status()).isEqualTo(400);
+        assertThat(mira.get("/api/scenes/" + "a".repeat(22) + "/versions/abc").status())
+                .isEqualTo(400);
     }
 
     @Test

@@ -19,7 +19,8 @@ public final class Client {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     /** Of the shared server. */
     public Client() {
@@ -75,7 +76,9 @@ public final class Client {
     /** Sends JSON. */
     public Answer send(String method, String path, Object body) {
         byte[] json = body == null ? new byte[0] : JSON.writeValueAsBytes(body);
-        return go(request(path).header("Content-Type", "application/json").method(method, HttpRequest.BodyPublishers.ofByteArray(json)));
+        return go(request(path)
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofByteArray(json)));
     }
 
     /** Sends a body as it is. */
@@ -89,18 +92,26 @@ public final class Client {
 
     /** Sends bytes without telling how many. */
     public Answer streamed(String method, String path, byte[] body) {
-        return go(request(path).header("Content-Type", "application/json")
-                .method(method, HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(body))));
+        return go(request(path)
+                .header("Content-Type", "application/json")
+                .method(
+                        method,
+                        HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(body))));
     }
 
     /** A cookie that the server has set, or null. */
     public String cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse(null);
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse(null);
     }
 
     /** Sends JSON without the token. */
     public Answer forge(String method, String path, Object body) {
-        return go(HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json")
+        return go(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofByteArray(JSON.writeValueAsBytes(body))));
     }
 
@@ -118,19 +129,24 @@ public final class Client {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return go(request("/api/scenes").header("Content-Type", "multipart/form-data; boundary=edge")
+        return go(request("/api/scenes")
+                .header("Content-Type", "multipart/form-data; boundary=edge")
                 .POST(HttpRequest.BodyPublishers.ofByteArray(out.toByteArray())));
     }
 
     private static void part(ByteArrayOutputStream out, String disposition, byte[] body) throws IOException {
-        out.write(("--edge\r\nContent-Disposition: form-data; " + disposition + "\r\n\r\n").getBytes(StandardCharsets.UTF_8));
+        out.write(("--edge\r\nContent-Disposition: form-data; " + disposition + "\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
         out.write(body);
         out.write("\r\n".getBytes(StandardCharsets.UTF_8));
     }
 
     private HttpRequest.Builder request(String path) {
         String token = cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().orElse("");
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
         return HttpRequest.newBuilder(URI.create(address + path)).header("X-XSRF-TOKEN", token);
     }
 

@@ -28,12 +28,20 @@ public final class PrivateMariaDb {
                 port = s.getLocalPort();
             }
             String user = System.getProperty("user.name");
-            run(List.of("mariadb-install-db", "--no-defaults", "--datadir=" + home.resolve("data"),
-                    "--auth-root-authentication-method=normal", "--skip-test-db", "--skip-name-resolve", "--user=" + user));
+            run(List.of(
+                    "mariadb-install-db",
+                    "--no-defaults",
+                    "--datadir=" + home.resolve("data"),
+                    "--auth-root-authentication-method=normal",
+                    "--skip-test-db",
+                    "--skip-name-resolve",
+                    "--user=" + user));
             Files.createDirectories(home.resolve("tmp"));
-            Files.writeString(home.resolve("init.sql"), "CREATE DATABASE IF NOT EXISTS rhombus CHARACTER SET utf8mb4;\n"
-                    + "CREATE USER IF NOT EXISTS 'rhombus'@'127.0.0.1' IDENTIFIED BY '" + PASSWORD + "';\n"
-                    + "GRANT ALL ON rhombus.* TO 'rhombus'@'127.0.0.1';\n");
+            Files.writeString(
+                    home.resolve("init.sql"),
+                    "CREATE DATABASE IF NOT EXISTS rhombus CHARACTER SET utf8mb4;\n"
+                            + "CREATE USER IF NOT EXISTS 'rhombus'@'127.0.0.1' IDENTIFIED BY '" + PASSWORD + "';\n"
+                            + "GRANT ALL ON rhombus.* TO 'rhombus'@'127.0.0.1';\n");
             start();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -63,13 +71,28 @@ public final class PrivateMariaDb {
 
     /** Starts the database again after {@link #stop}, with what it held. */
     public void start() {
-        List<String> c = new ArrayList<>(List.of("sh", "-c", "\"$@\" </dev/null & p=$!; read x; kill $p; wait $p", "sh"));
-        c.addAll(List.of("mariadbd", "--no-defaults", "--user=" + System.getProperty("user.name"), "--datadir=" + home.resolve("data"),
-                "--socket=" + home.resolve("tmp/s"), "--pid-file=" + home.resolve("tmp/p"), "--tmpdir=" + home.resolve("tmp"),
-                "--bind-address=127.0.0.1", "--port=" + port, "--skip-name-resolve", "--character-set-server=utf8mb4",
-                "--max-allowed-packet=64M", "--skip-log-bin", "--init-file=" + home.resolve("init.sql")));
+        List<String> c =
+                new ArrayList<>(List.of("sh", "-c", "\"$@\" </dev/null & p=$!; read x; kill $p; wait $p", "sh"));
+        c.addAll(List.of(
+                "mariadbd",
+                "--no-defaults",
+                "--user=" + System.getProperty("user.name"),
+                "--datadir=" + home.resolve("data"),
+                "--socket=" + home.resolve("tmp/s"),
+                "--pid-file=" + home.resolve("tmp/p"),
+                "--tmpdir=" + home.resolve("tmp"),
+                "--bind-address=127.0.0.1",
+                "--port=" + port,
+                "--skip-name-resolve",
+                "--character-set-server=utf8mb4",
+                "--max-allowed-packet=64M",
+                "--skip-log-bin",
+                "--init-file=" + home.resolve("init.sql")));
         try {
-            process = builder(c).redirectErrorStream(true).redirectOutput(home.resolve("log").toFile()).start();
+            process = builder(c)
+                    .redirectErrorStream(true)
+                    .redirectOutput(home.resolve("log").toFile())
+                    .start();
             for (int i = 0; i < 150; i++) {
                 try (Socket s = new Socket()) {
                     s.connect(new InetSocketAddress("127.0.0.1", port), 200);
@@ -112,8 +135,10 @@ public final class PrivateMariaDb {
     /** Where it answers, as application properties. */
     public String[] properties() {
         return new String[] {
-            "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port + "/rhombus?useServerPrepStmts=true&connectTimeout=1000",
-            "--spring.datasource.username=rhombus", "--spring.datasource.password=" + PASSWORD
+            "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port
+                    + "/rhombus?useServerPrepStmts=true&connectTimeout=1000",
+            "--spring.datasource.username=rhombus",
+            "--spring.datasource.password=" + PASSWORD
         };
     }
 }

@@ -41,7 +41,11 @@ public final class RunningServer {
 
     private void start() {
         List<String> args = new ArrayList<>(List.of(database.properties()));
-        args.addAll(List.of("--server.port=" + port, "--rhombus.demo=" + demo, "--rhombus.trusted-proxies=127.0.0.1", "--spring.main.banner-mode=off"));
+        args.addAll(List.of(
+                "--server.port=" + port,
+                "--rhombus.demo=" + demo,
+                "--rhombus.trusted-proxies=127.0.0.1",
+                "--spring.main.banner-mode=off"));
         context = SpringApplication.run(RhombusApplication.class, args.toArray(String[]::new));
         port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
     }

@@ -88,7 +88,8 @@ public record Arrangement(Part root) {
     public Arrangement split(String view, String added, boolean sideBySide) {
         List<String> views = views();
         if (!views.contains(view) || views.contains(added)) {
-            throw new IllegalArgumentException("there is no viewport " + view + " to split, or " + added + " is there already");
+            throw new IllegalArgumentException(
+                    "there is no viewport " + view + " to split, or " + added + " is there already");
         }
         if (views.size() >= MOST) {
             throw new IllegalArgumentException("a board has at most " + MOST + " viewports");
@@ -171,7 +172,8 @@ public record Arrangement(Part root) {
             return new Cell(names.getOrDefault(c.view(), c.view()));
         }
         Split s = (Split) p;
-        return new Split(s.row(), s.parts().stream().map(each -> renamed(each, names)).toList(), s.shares());
+        return new Split(
+                s.row(), s.parts().stream().map(each -> renamed(each, names)).toList(), s.shares());
     }
 
     // ---- plain data ------------------------------------------------------------------------------------------------
@@ -200,7 +202,8 @@ public record Arrangement(Part root) {
         Arrangement a = new Arrangement(part(plain, 0));
         List<String> views = a.views();
         if (views.size() > MOST || new HashSet<>(views).size() < views.size()) {
-            throw new IllegalArgumentException("a board has at most " + MOST + " viewports, each with an id of its own");
+            throw new IllegalArgumentException(
+                    "a board has at most " + MOST + " viewports, each with an id of its own");
         }
         return a;
     }
@@ -215,7 +218,8 @@ public record Arrangement(Part root) {
         List<Object> plainParts = Plain.list(m.get(row ? "row" : "column"));
         double[] shares = Plain.numbers(m.get("shares"), plainParts.size());
         if (plainParts.size() < 2 || plainParts.size() > MOST || shares == null || depth > DEEPEST) {
-            throw new IllegalArgumentException("a part of a board is neither a viewport nor a row or column with shares");
+            throw new IllegalArgumentException(
+                    "a part of a board is neither a viewport nor a row or column with shares");
         }
         List<Part> parts = new ArrayList<>();
         List<Double> kept = new ArrayList<>();

@@ -16,7 +16,15 @@ import java.util.List;
  * @param to where they end, pixels
  */
 public record Border(
-        String id, List<Integer> path, int index, boolean upright, Box box, double least, double most, double from, double to) {
+        String id,
+        List<Integer> path,
+        int index,
+        boolean upright,
+        Box box,
+        double least,
+        double most,
+        double from,
+        double to) {
     /** Where it is: its left or upper edge. */
     public double at() {
         return box.start(upright);
@@ -40,7 +48,9 @@ public record Border(
     boolean meets(Border level) {
         Box b = level.box;
         return upright != level.upright
-                && box.x() >= b.x() - Arrangement.GAP - 1 && box.x() <= b.x() + b.width() + 1
-                && box.y() <= b.y() + b.height() + 1 && box.y() + box.height() >= b.y() - 1;
+                && box.x() >= b.x() - Arrangement.GAP - 1
+                && box.x() <= b.x() + b.width() + 1
+                && box.y() <= b.y() + b.height() + 1
+                && box.y() + box.height() >= b.y() - 1;
     }
 }

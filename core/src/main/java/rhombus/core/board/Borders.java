@@ -13,6 +13,7 @@ public final class Borders {
     private static final double LEAST = 72;
     /** How near an even share a border snaps to it, pixels. */
     private static final double SNAP = 7;
+
     private static final int[] EVEN = {2, 3, 4};
 
     private final Arrangement arrangement;
@@ -49,18 +50,23 @@ public final class Borders {
         double from = before.start(s.row());
         double to = after.end(s.row());
         // Where there is too little room for all of them, each keeps a fair part of what there is.
-        double fair = (to - from - Arrangement.GAP) / (leaves(s.parts().get(i), s.row()) + leaves(s.parts().get(i + 1), s.row()));
+        double fair = (to - from - Arrangement.GAP)
+                / (leaves(s.parts().get(i), s.row()) + leaves(s.parts().get(i + 1), s.row()));
         double each = Math.min(LEAST, Math.max(1, fair));
         StringBuilder id = new StringBuilder("b");
         path.forEach(n -> id.append(n).append('.'));
         // Where it is already, it may stay.
         double at = before.end(s.row());
         all.add(new Border(
-                id.append(i).toString(), path, i, s.row(),
+                id.append(i).toString(),
+                path,
+                i,
+                s.row(),
                 box.slice(s.row(), at, Arrangement.GAP),
                 Math.min(at, from + need(s.parts().get(i), s.row(), each)),
                 Math.max(at, to - need(s.parts().get(i + 1), s.row(), each) - Arrangement.GAP),
-                from, to));
+                from,
+                to));
     }
 
     /** Most viewports beside each other in a direction. */
@@ -170,7 +176,9 @@ public final class Borders {
                 places.add(b.from() + Math.floor(room * i / parts + 1e-6));
             }
         }
-        all.stream().filter(o -> o.upright() == b.upright() && !line.contains(o)).forEach(o -> places.add(o.at()));
+        all.stream()
+                .filter(o -> o.upright() == b.upright() && !line.contains(o))
+                .forEach(o -> places.add(o.at()));
         for (double p : places) {
             if (Math.abs(p - to) < nearest) {
                 nearest = Math.abs(p - to);
@@ -185,7 +193,9 @@ public final class Borders {
             double room = b.to() - b.from() - Arrangement.GAP;
             double both = s.shares().get(b.index()) + s.shares().get(b.index() + 1);
             // Half a pixel more, so that rounding down comes out at the very pixel.
-            double part = Math.max(1e-6, Math.min(1 - 1e-6, room <= 0 ? 0.5 : (at - b.from() + halfUnlessEven(at - b.from(), room)) / room));
+            double part = Math.max(
+                    1e-6,
+                    Math.min(1 - 1e-6, room <= 0 ? 0.5 : (at - b.from() + halfUnlessEven(at - b.from(), room)) / room));
             List<Double> shares = new ArrayList<>(s.shares());
             shares.set(b.index(), both * part);
             shares.set(b.index() + 1, both * (1 - part));

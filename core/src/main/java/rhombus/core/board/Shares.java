@@ -38,7 +38,9 @@ final class Shares {
         for (int i = 0; i < n; i++) {
             sum += shares.get(i);
             // A share of one half must not lose its last pixel to the last bit of a sum.
-            double end = i == n - 1 ? free : Math.min(free - (n - 1 - i), Math.max(before + 1, Math.floor(sum * free + 1e-6)));
+            double end = i == n - 1
+                    ? free
+                    : Math.min(free - (n - 1 - i), Math.max(before + 1, Math.floor(sum * free + 1e-6)));
             out[i * 2] = from + before + Arrangement.GAP * i;
             out[i * 2 + 1] = end - before;
             before = end;

@@ -46,6 +46,9 @@ public record Start(String from, DisplayMode mode, Set<Overlay> hidden) {
     public static Start of(Object plain) {
         Map<String, Object> m = Plain.map(plain);
         DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
-        return new Start(Plain.text(m.get("from"), SCOUT), mode == null ? DisplayMode.SMOOTH_EDGES : mode, Overlay.of(m.get("hidden")));
+        return new Start(
+                Plain.text(m.get("from"), SCOUT),
+                mode == null ? DisplayMode.SMOOTH_EDGES : mode,
+                Overlay.of(m.get("hidden")));
     }
 }

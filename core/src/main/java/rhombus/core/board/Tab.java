@@ -39,7 +39,8 @@ public record Tab(String id, String name, boolean linked, Arrangement arrangemen
     public Map<String, Object> toPlain() {
         Map<String, Object> views = new LinkedHashMap<>();
         starts.forEach((v, s) -> views.put(v, s.toPlain()));
-        return Plain.map("id", id, "name", name, "linked", linked ? true : null, "parts", arrangement.toPlain(), "views", views);
+        return Plain.map(
+                "id", id, "name", name, "linked", linked ? true : null, "parts", arrangement.toPlain(), "views", views);
     }
 
     /**
@@ -55,7 +56,12 @@ public record Tab(String id, String name, boolean linked, Arrangement arrangemen
         }
         Map<String, Start> starts = new LinkedHashMap<>();
         Plain.map(m.get("views")).forEach((v, s) -> starts.put(v, Start.of(s)));
-        return new Tab(id, Plain.text(m.get("name"), ""), Plain.truth(m.get("linked"), false), Arrangement.of(m.get("parts")), starts);
+        return new Tab(
+                id,
+                Plain.text(m.get("name"), ""),
+                Plain.truth(m.get("linked"), false),
+                Arrangement.of(m.get("parts")),
+                starts);
     }
 
     /** A board made of a template, its viewports numbered as one reads. */

@@ -64,14 +64,19 @@ public enum Template {
     /** The arrangement of these viewports, {@link #count()} of them. */
     public Arrangement of(List<String> views) {
         List<Part> c = views.stream().<Part>map(Cell::new).toList();
-        return new Arrangement(switch (this) {
-            case SINGLE -> c.get(0);
-            case SIDE_BY_SIDE, ROW -> Split.even(true, c);
-            case STACKED -> Split.even(false, c);
-            case ONE_OVER_TWO -> new Split(false, List.of(c.get(0), Split.even(true, c.subList(1, 3))), List.of(2.0 / 3, 1.0 / 3));
-            case ONE_BESIDE_THREE ->
-                    new Split(true, List.of(c.get(0), Split.even(false, c.subList(1, 4))), List.of(0.75, 0.25));
-            case FOUR -> Split.even(false, List.of(Split.even(true, c.subList(0, 2)), Split.even(true, c.subList(2, 4))));
-        });
+        return new Arrangement(
+                switch (this) {
+                    case SINGLE -> c.get(0);
+                    case SIDE_BY_SIDE, ROW -> Split.even(true, c);
+                    case STACKED -> Split.even(false, c);
+                    case ONE_OVER_TWO ->
+                        new Split(
+                                false, List.of(c.get(0), Split.even(true, c.subList(1, 3))), List.of(2.0 / 3, 1.0 / 3));
+                    case ONE_BESIDE_THREE ->
+                        new Split(true, List.of(c.get(0), Split.even(false, c.subList(1, 4))), List.of(0.75, 0.25));
+                    case FOUR ->
+                        Split.even(
+                                false, List.of(Split.even(true, c.subList(0, 2)), Split.even(true, c.subList(2, 4))));
+                });
     }
 }

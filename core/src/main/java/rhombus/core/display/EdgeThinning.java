@@ -68,15 +68,20 @@ public final class EdgeThinning {
         }
         Pose pose = screen.pose();
         Vec3 size = box.size();
-        Vec3 sight = pose.projection().flat() ? pose.forward() : box.center().minus(pose.eye()).unit();
+        Vec3 sight = pose.projection().flat()
+                ? pose.forward()
+                : box.center().minus(pose.eye()).unit();
         double m = screen.metresPerPixel(depth);
         return (size.x() * size.y() * Math.abs(sight.z())
-                + size.y() * size.z() * Math.abs(sight.x())
-                + size.z() * size.x() * Math.abs(sight.y())) / (m * m);
+                        + size.y() * size.z() * Math.abs(sight.x())
+                        + size.z() * size.x() * Math.abs(sight.y()))
+                / (m * m);
     }
 
     /** Depth of the nearest part of the ball round a box; 1 in a flat view, where depth does not matter. */
     private static double depth(Screen screen, Aabb box) {
-        return screen.pose().projection().flat() ? 1 : Math.max(0, box.center().distance(screen.pose().eye()) - box.radius());
+        return screen.pose().projection().flat()
+                ? 1
+                : Math.max(0, box.center().distance(screen.pose().eye()) - box.radius());
     }
 }

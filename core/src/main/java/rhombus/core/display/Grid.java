@@ -43,10 +43,28 @@ public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
         double[] eye = {pose.eye().x(), pose.eye().y(), pose.eye().z()};
         int at = 0;
         for (int i = fromU; i <= toU; i++) {
-            at = line(lines, at, u, i * spacing, v, c[v] - half[1], c[v] + half[1], eye, i == 0 ? 2 + v : i % 10 == 0 ? 1 : 0);
+            at = line(
+                    lines,
+                    at,
+                    u,
+                    i * spacing,
+                    v,
+                    c[v] - half[1],
+                    c[v] + half[1],
+                    eye,
+                    i == 0 ? 2 + v : i % 10 == 0 ? 1 : 0);
         }
         for (int i = fromV; i <= toV; i++) {
-            at = line(lines, at, v, i * spacing, u, c[u] - half[0], c[u] + half[0], eye, i == 0 ? 2 + u : i % 10 == 0 ? 1 : 0);
+            at = line(
+                    lines,
+                    at,
+                    v,
+                    i * spacing,
+                    u,
+                    c[u] - half[0],
+                    c[u] + half[0],
+                    eye,
+                    i == 0 ? 2 + u : i % 10 == 0 ? 1 : 0);
         }
         Vec3 middle = new Vec3(c[0] - eye[0], c[1] - eye[1], c[2] - eye[2]);
         return new Grid(spacing, lines, middle, d == null ? REACH * spacing : 0);

@@ -18,7 +18,11 @@ import rhombus.core.scene.Scene;
  * @param how what was done to the nodes, where that is told more briefly than what came of it; else null
  */
 public record Edit(
-        String name, Map<Integer, Node> before, Map<Integer, Node> after, List<Layer> layersBefore, List<Layer> layersAfter,
+        String name,
+        Map<Integer, Node> before,
+        Map<Integer, Node> after,
+        List<Layer> layersBefore,
+        List<Layer> layersAfter,
         Operation how) {
 
     /** What changed between two states of a scene, or null if nothing did. */

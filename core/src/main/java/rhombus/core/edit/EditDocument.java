@@ -51,8 +51,19 @@ public final class EditDocument {
         for (Edit e : edits) {
             steps.add(step(e, form, now));
         }
-        return Plain.map("format", "rhombus-edits", "version", 2, "nodes", from(base, now, back, told, form),
-                "layers", layers(layers), "edits", steps, "done", history.done());
+        return Plain.map(
+                "format",
+                "rhombus-edits",
+                "version",
+                2,
+                "nodes",
+                from(base, now, back, told, form),
+                "layers",
+                layers(layers),
+                "edits",
+                steps,
+                "done",
+                history.done());
     }
 
     /** The nodes as they were before the oldest step, as far as they differ from the file. */
@@ -75,7 +86,9 @@ public final class EditDocument {
     private static Set<Integer> added(Scene base, Scene now, Map<Integer, Node> back, Set<Integer> told) {
         Set<Integer> out = new HashSet<>();
         for (int i = 0; i < now.count(); i++) {
-            if (i < base.count() || told.contains(i) || !back.getOrDefault(i, now.node(i)).gone()) {
+            if (i < base.count()
+                    || told.contains(i)
+                    || !back.getOrDefault(i, now.node(i)).gone()) {
                 int p = i < base.count() ? back.getOrDefault(i, now.node(i)).parent() : i;
                 while (p >= base.count() && out.add(p)) {
                     p = back.getOrDefault(p, now.node(p)).parent();
@@ -120,6 +133,7 @@ public final class EditDocument {
         private final Map<String, Integer> numbers = new HashMap<>();
         /** The scene so far; where {@code changed} is not empty, it is still to be put in. */
         private Scene scene;
+
         private final Map<Integer, Node> changed = new LinkedHashMap<>();
         private List<Layer> layers;
         private int count;
@@ -220,8 +234,11 @@ public final class EditDocument {
         List<Layer> out = new ArrayList<>();
         for (Object o : Plain.list(plain)) {
             Map<String, Object> m = Plain.map(o);
-            out.add(new Layer(Plain.text(m.get("id"), ""), Plain.text(m.get("name"), ""),
-                    Plain.truth(m.get("visible"), true), Plain.truth(m.get("locked"), false)));
+            out.add(new Layer(
+                    Plain.text(m.get("id"), ""),
+                    Plain.text(m.get("name"), ""),
+                    Plain.truth(m.get("visible"), true),
+                    Plain.truth(m.get("locked"), false)));
         }
         return List.copyOf(out);
     }

@@ -1,12 +1,9 @@
 package rhombus.core.edit;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
@@ -77,7 +74,8 @@ final class FirstDocument {
         }
     }
 
-    private static Edit walk(Object step, State now, int to, NodeForm form, Map<String, Integer> numbers, Meshes meshes) {
+    private static Edit walk(
+            Object step, State now, int to, NodeForm form, Map<String, Integer> numbers, Meshes meshes) {
         Map<String, Object> m = Plain.map(step);
         Map<Integer, Node> here = new LinkedHashMap<>();
         Map<Integer, Node> there = new LinkedHashMap<>();
@@ -110,6 +108,8 @@ final class FirstDocument {
             now.layers = EditDocument.layers(layers.get(to));
         }
         String name = Plain.text(m.get("name"), "");
-        return to == 0 ? new Edit(name, there, here, now.layers, was, null) : new Edit(name, here, there, was, now.layers, null);
+        return to == 0
+                ? new Edit(name, there, here, now.layers, was, null)
+                : new Edit(name, here, there, was, now.layers, null);
     }
 }

@@ -14,7 +14,10 @@ final class IdRuns {
         for (int i = 0; i < ids.size(); ) {
             int from = number(ids.get(i));
             int end = i + 1;
-            while (from >= 0 && end < ids.size() && ids.get(end).charAt(0) == ids.get(i).charAt(0) && number(ids.get(end)) == from + end - i) {
+            while (from >= 0
+                    && end < ids.size()
+                    && ids.get(end).charAt(0) == ids.get(i).charAt(0)
+                    && number(ids.get(end)) == from + end - i) {
                 end++;
             }
             out.add(end == i + 1 ? ids.get(i) : ids.get(i) + "-" + ids.get(end - 1));

@@ -19,6 +19,7 @@ import rhombus.core.scene.Shape;
 final class NodeForm {
     /** Meshes that came with the file, by the id of a node that has them. */
     private final Map<List<Integer>, String> like = new HashMap<>();
+
     private final Map<String, List<Integer>> meshes = new HashMap<>();
 
     NodeForm(Scene base) {
@@ -95,7 +96,9 @@ final class NodeForm {
                 m.containsKey("camera") || usual == null ? camera(m.get("camera")) : usual.camera(),
                 m.containsKey("light") || usual == null ? light(m.get("light")) : usual.light(),
                 shape,
-                m.containsKey("pivot") || usual == null ? pivot == null ? null : new Vec3(pivot[0], pivot[1], pivot[2]) : usual.pivot(),
+                m.containsKey("pivot") || usual == null
+                        ? pivot == null ? null : new Vec3(pivot[0], pivot[1], pivot[2])
+                        : usual.pivot(),
                 m.containsKey("layer") || usual == null ? Plain.text(m.get("layer"), null) : usual.layer(),
                 m.containsKey("locked") || usual == null ? Plain.truth(m.get("locked"), false) : usual.locked(),
                 m.containsKey("hidden") || usual == null ? Plain.truth(m.get("hidden"), false) : usual.hidden(),
@@ -118,11 +121,13 @@ final class NodeForm {
     private static Light light(Object o) {
         Map<String, Object> m = Plain.map(o);
         double[] c = Plain.numbers(m.get("color"), 3);
-        return m.isEmpty() ? null : new Light(
-                Plain.text(m.get("type"), "point"),
-                c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
-                Plain.number(m.get("intensity"), 1),
-                Plain.number(m.get("range"), 0));
+        return m.isEmpty()
+                ? null
+                : new Light(
+                        Plain.text(m.get("type"), "point"),
+                        c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
+                        Plain.number(m.get("intensity"), 1),
+                        Plain.number(m.get("range"), 0));
     }
 
     private static Map<String, Object> camera(SceneCamera c) {
@@ -131,9 +136,13 @@ final class NodeForm {
 
     private static SceneCamera camera(Object o) {
         Map<String, Object> m = Plain.map(o);
-        return m.isEmpty() ? null : new SceneCamera(
-                Plain.truth(m.get("perspective"), true), Plain.number(m.get("fovY"), 0.8), Plain.number(m.get("extent"), 0),
-                Plain.number(m.get("aspect"), 0));
+        return m.isEmpty()
+                ? null
+                : new SceneCamera(
+                        Plain.truth(m.get("perspective"), true),
+                        Plain.number(m.get("fovY"), 0.8),
+                        Plain.number(m.get("extent"), 0),
+                        Plain.number(m.get("aspect"), 0));
     }
 
     /** Numbers for ids that are yet to come: those of a scene, then the order of a document. */

@@ -68,7 +68,15 @@ public sealed interface Operation {
 
         @Override
         public Map<String, Object> toPlain(Scene s) {
-            return Plain.map("scale", point(factors), "axes", quat(axes), "about", about == null ? null : point(about), "ids", ids(s, nodes));
+            return Plain.map(
+                    "scale",
+                    point(factors),
+                    "axes",
+                    quat(axes),
+                    "about",
+                    about == null ? null : point(about),
+                    "ids",
+                    ids(s, nodes));
         }
     }
 

@@ -10,11 +10,18 @@ import java.util.Map;
 public final class Quantity {
     /** Metres in a unit of length. */
     public static final Map<String, Double> LENGTHS = Map.ofEntries(
-            Map.entry("mm", 0.001), Map.entry("cm", 0.01), Map.entry("m", 1.0), Map.entry("km", 1000.0),
-            Map.entry("in", 0.0254), Map.entry("\"", 0.0254), Map.entry("ft", 0.3048), Map.entry("'", 0.3048), Map.entry("yd", 0.9144));
+            Map.entry("mm", 0.001),
+            Map.entry("cm", 0.01),
+            Map.entry("m", 1.0),
+            Map.entry("km", 1000.0),
+            Map.entry("in", 0.0254),
+            Map.entry("\"", 0.0254),
+            Map.entry("ft", 0.3048),
+            Map.entry("'", 0.3048),
+            Map.entry("yd", 0.9144));
     /** Radians in a unit of angle. */
-    public static final Map<String, Double> ANGLES = Map.of(
-            "°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0, "turn", 2 * Math.PI);
+    public static final Map<String, Double> ANGLES =
+            Map.of("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0, "turn", 2 * Math.PI);
 
     private static final Map<String, Double> NONE = Map.of("%", 0.01);
     /** Parentheses that may lie in one another. */
@@ -86,7 +93,8 @@ public final class Quantity {
     }
 
     private void skip() {
-        while (at < text.length() && (text.charAt(at) == ' ' || text.charAt(at) == '\u00A0' || text.charAt(at) == '\t')) {
+        while (at < text.length()
+                && (text.charAt(at) == ' ' || text.charAt(at) == '\u00A0' || text.charAt(at) == '\t')) {
             at++;
         }
     }

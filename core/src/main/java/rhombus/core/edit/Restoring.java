@@ -34,7 +34,8 @@ public final class Restoring {
                 s = made.scene();
                 meshes = made.meshes();
             }
-            Node placed = n.withParent(n.parent() < 0 ? -1 : number.get(n.parent()), n.local()).withShape(n.shape(), meshes);
+            Node placed = n.withParent(n.parent() < 0 ? -1 : number.get(n.parent()), n.local())
+                    .withShape(n.shape(), meshes);
             int at = number.get(i);
             if (at >= now.count() || !placed.equals(now.node(at))) {
                 changed.put(at, placed);

@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
-import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
@@ -123,7 +122,8 @@ public final class SceneEdits {
         for (int n : roots) {
             around = around.union(s.boundsBelow(n));
         }
-        Added group = add(s, new Node(null, name, -1, Mat4.translation(around.center()), List.of(), null, null, false), parent);
+        Added group = add(
+                s, new Node(null, name, -1, Mat4.translation(around.center()), List.of(), null, null, false), parent);
         return new Added(regroup(group.scene(), roots, group.nodes().get(0)), group.nodes());
     }
 

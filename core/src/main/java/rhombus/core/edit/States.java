@@ -59,7 +59,8 @@ final class States {
             boolean[] differs = new boolean[16];
             for (Row r : rows) {
                 for (int k = 0; k < 16; k++) {
-                    differs[k] |= Double.doubleToLongBits(r.node.local()[k]) != Double.doubleToLongBits(r.before.local()[k]);
+                    differs[k] |= Double.doubleToLongBits(r.node.local()[k])
+                            != Double.doubleToLongBits(r.before.local()[k]);
                 }
             }
             List<Object> slots = new ArrayList<>();
@@ -141,7 +142,8 @@ final class States {
                     throw new IllegalArgumentException("a place has no number " + list.get(k));
                 }
             }
-            double[] packed = slots == null ? null : Packed.numbers(Plain.text(m.get("packed"), ""), ids.size() * slots.length);
+            double[] packed =
+                    slots == null ? null : Packed.numbers(Plain.text(m.get("packed"), ""), ids.size() * slots.length);
             for (int i = 0; i < ids.size(); i++) {
                 out.add(new State(ids.get(i), shared, slots, packed, slots == null ? 0 : i * slots.length));
             }

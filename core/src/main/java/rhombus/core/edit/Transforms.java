@@ -162,7 +162,9 @@ public final class Transforms {
 
     /** The rotation by angles about X, then Y, then Z, fixed axes all of them. */
     public static Quat ofAngles(Vec3 angles) {
-        return Quat.about(Vec3.Z, angles.z()).times(Quat.about(Vec3.Y, angles.y())).times(Quat.about(Vec3.X, angles.x()));
+        return Quat.about(Vec3.Z, angles.z())
+                .times(Quat.about(Vec3.Y, angles.y()))
+                .times(Quat.about(Vec3.X, angles.x()));
     }
 
     /** Gives an object another rotation and scale below its parent; its pivot point stays where it is. */

@@ -77,9 +77,7 @@ public record Aabb(Vec3 min, Vec3 max) {
     /** One of the eight corners; bit 0, 1, 2 of {@code i} chooses the high x, y, z. */
     public Vec3 corner(int i) {
         return new Vec3(
-                (i & 1) == 0 ? min.x() : max.x(),
-                (i & 2) == 0 ? min.y() : max.y(),
-                (i & 4) == 0 ? min.z() : max.z());
+                (i & 1) == 0 ? min.x() : max.x(), (i & 2) == 0 ? min.y() : max.y(), (i & 4) == 0 ? min.z() : max.z());
     }
 
     /** Distance from a point to the box, 0 inside, infinite for the empty box. */

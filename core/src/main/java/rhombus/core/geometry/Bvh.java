@@ -121,7 +121,8 @@ public final class Bvh {
                 double near = foundT * dd;
                 double left = cx * dx + cy * dy + cz * dz;
                 double r = hx * ax + hy * ay + hz * az;
-                boolean hitLeft = left + r >= 0 && left - r <= near
+                boolean hitLeft = left + r >= 0
+                        && left - r <= near
                         && Math.abs(cy * dz - cz * dy) <= hy * az + hz * ay
                         && Math.abs(cz * dx - cx * dz) <= hx * az + hz * ax
                         && Math.abs(cx * dy - cy * dx) <= hx * ay + hy * ax;
@@ -134,7 +135,8 @@ public final class Bvh {
                 hz = b[at + 11];
                 double right = cx * dx + cy * dy + cz * dz;
                 r = hx * ax + hy * ay + hz * az;
-                boolean hitRight = right + r >= 0 && right - r <= near
+                boolean hitRight = right + r >= 0
+                        && right - r <= near
                         && Math.abs(cy * dz - cz * dy) <= hy * az + hz * ay
                         && Math.abs(cz * dx - cx * dz) <= hx * az + hz * ax
                         && Math.abs(cx * dy - cy * dx) <= hx * ay + hy * ax;
@@ -300,7 +302,12 @@ public final class Bvh {
             } else {
                 int at = node * NODE;
                 double l = b[at] * x + b[at + 1] * y + b[at + 2] * z + b[at + 3] * ax + b[at + 4] * ay + b[at + 5] * az;
-                double r = b[at + 6] * x + b[at + 7] * y + b[at + 8] * z + b[at + 9] * ax + b[at + 10] * ay + b[at + 11] * az;
+                double r = b[at + 6] * x
+                        + b[at + 7] * y
+                        + b[at + 8] * z
+                        + b[at + 9] * ax
+                        + b[at + 10] * ay
+                        + b[at + 11] * az;
                 int left = child(b, at);
                 int right = child(b, at + 1);
                 boolean goLeft = l >= best && !(left < 0 && (~left & 7) == 0);

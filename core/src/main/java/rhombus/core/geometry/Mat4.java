@@ -29,10 +29,22 @@ public final class Mat4 {
         Vec3 b = r.up();
         Vec3 c = r.back();
         return new double[] {
-            a.x() * s.x(), a.y() * s.x(), a.z() * s.x(), 0,
-            b.x() * s.y(), b.y() * s.y(), b.z() * s.y(), 0,
-            c.x() * s.z(), c.y() * s.z(), c.z() * s.z(), 0,
-            t.x(), t.y(), t.z(), 1
+            a.x() * s.x(),
+            a.y() * s.x(),
+            a.z() * s.x(),
+            0,
+            b.x() * s.y(),
+            b.y() * s.y(),
+            b.z() * s.y(),
+            0,
+            c.x() * s.z(),
+            c.y() * s.z(),
+            c.z() * s.z(),
+            0,
+            t.x(),
+            t.y(),
+            t.z(),
+            1
         };
     }
 

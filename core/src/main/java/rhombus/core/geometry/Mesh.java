@@ -33,7 +33,8 @@ public final class Mesh {
         this.triangles = triangles;
         this.bounds = relativeBounds.isEmpty()
                 ? relativeBounds
-                : new Aabb(relativeBounds.min().plus(origin), relativeBounds.max().plus(origin));
+                : new Aabb(
+                        relativeBounds.min().plus(origin), relativeBounds.max().plus(origin));
     }
 
     /** What is added to every position. */

@@ -63,9 +63,7 @@ public record Quat(double x, double y, double z, double w) {
         double ty = 2 * (z * v.x() - x * v.z());
         double tz = 2 * (x * v.y() - y * v.x());
         return new Vec3(
-                v.x() + w * tx + y * tz - z * ty,
-                v.y() + w * ty + z * tx - x * tz,
-                v.z() + w * tz + x * ty - y * tx);
+                v.x() + w * tx + y * tz - z * ty, v.y() + w * ty + z * tx - x * tz, v.z() + w * tz + x * ty - y * tx);
     }
 
     /** Image of X: to the right for a camera with this orientation. */

@@ -26,7 +26,9 @@ public final class Wedge {
         double[] p = new double[planes.length];
         for (int i = 0; i < p.length; i += 4) {
             for (int c = 0; c < 4; c++) {
-                p[i + c] = planes[i] * toHere[c * 4] + planes[i + 1] * toHere[c * 4 + 1] + planes[i + 2] * toHere[c * 4 + 2];
+                p[i + c] = planes[i] * toHere[c * 4]
+                        + planes[i + 1] * toHere[c * 4 + 1]
+                        + planes[i + 2] * toHere[c * 4 + 2];
             }
             p[i + 3] += planes[i + 3];
         }

@@ -10,131 +10,247 @@ public final class AllHabits {
     private static String heading = "Orbit";
 
     /** What the hand turns. */
-    public static final Habit ORBIT_STYLE = choice("orbit.style", "Orbit as",
+    public static final Habit ORBIT_STYLE = choice(
+            "orbit.style",
+            "Orbit as",
             "A turntable keeps the horizon; a trackball turns every way and rolls outside its ring.",
-            "turntable", "Turntable", "trackball", "Trackball");
+            "turntable",
+            "Turntable",
+            "trackball",
+            "Trackball");
     /** Whether the turntable ends straight up and straight down. */
-    public static final Habit POLES = choice("orbit.poles", "At the poles",
-            "Looking straight down or up, orbit stops, or goes on over the top.", "stop", "Stop", "over", "Go over");
+    public static final Habit POLES = choice(
+            "orbit.poles",
+            "At the poles",
+            "Looking straight down or up, orbit stops, or goes on over the top.",
+            "stop",
+            "Stop",
+            "over",
+            "Go over");
     /** Orbit's speed. */
-    public static final Habit ORBIT_SPEED = factor("orbit.speed", "Orbit speed", "At 1, the viewport's height turns half round.");
+    public static final Habit ORBIT_SPEED =
+            factor("orbit.speed", "Orbit speed", "At 1, the viewport's height turns half round.");
     /** Left for right. */
-    public static final Habit ORBIT_INVERT_X = toggle("orbit.invert-x", "Invert sideways", "Orbit goes against the hand, left and right.");
+    public static final Habit ORBIT_INVERT_X =
+            toggle("orbit.invert-x", "Invert sideways", "Orbit goes against the hand, left and right.");
     /** Up for down. */
-    public static final Habit ORBIT_INVERT_Y = toggle("orbit.invert-y", "Invert up and down", "Orbit goes against the hand, up and down.");
+    public static final Habit ORBIT_INVERT_Y =
+            toggle("orbit.invert-y", "Invert up and down", "Orbit goes against the hand, up and down.");
     /** What orbit does in an axis view. */
-    public static final Habit AXIS_VIEWS = choice("orbit.axis-views", "Orbit in an axis view",
+    public static final Habit AXIS_VIEWS = choice(
+            "orbit.axis-views",
+            "Orbit in an axis view",
             "The view is released and becomes a free flat one, or it is held and orbit is refused.",
-            "release", "Release it", "hold", "Hold it");
+            "release",
+            "Release it",
+            "hold",
+            "Hold it");
 
     static {
         heading = "Directions";
     }
 
     /** Angle of a step. */
-    public static final Habit STEP = number("directions.step", "Step", "How far an arrow key turns.", 15, 1, 90, 1, "°");
+    public static final Habit STEP =
+            number("directions.step", "Step", "How far an arrow key turns.", 15, 1, 90, 1, "°");
     /** Axis views become flat. */
-    public static final Habit AXIS_FLAT = toggle("directions.flat", "Axis views go flat by themselves",
+    public static final Habit AXIS_FLAT = toggle(
+            "directions.flat",
+            "Axis views go flat by themselves",
             "A view along an axis is flat, and is a perspective again once it is left.");
     /** How long views glide. */
-    public static final Habit GLIDE = number("directions.glide", "Glide",
-            "How long a view takes to arrive; 0 jumps.", 180, 0, 800, 20, "ms");
+    public static final Habit GLIDE =
+            number("directions.glide", "Glide", "How long a view takes to arrive; 0 jumps.", 180, 0, 800, 20, "ms");
 
     static {
         heading = "Dolly";
     }
 
     /** How a dolly drag counts. */
-    public static final Habit DOLLY_STYLE = choice("dolly.style", "Dolly drag",
+    public static final Habit DOLLY_STYLE = choice(
+            "dolly.style",
+            "Dolly drag",
             "The way is a part of the distance, a fixed length, or goes on while you hold, faster the farther you pull.",
-            "proportional", "Proportional", "linear", "Linear", "rate", "Rate");
+            "proportional",
+            "Proportional",
+            "linear",
+            "Linear",
+            "rate",
+            "Rate");
     /** What a dolly goes towards. */
-    public static final Habit DOLLY_TARGET = choice("dolly.target", "Dolly towards",
+    public static final Habit DOLLY_TARGET = choice(
+            "dolly.target",
+            "Dolly towards",
             "The surface under the pointer, the view's focus, or what is in the viewport's centre.",
-            "pointer", "Under the pointer", "focus", "Focus", "centre", "Viewport centre");
+            "pointer",
+            "Under the pointer",
+            "focus",
+            "Focus",
+            "centre",
+            "Viewport centre");
     /** Dolly drag's speed. */
-    public static final Habit DOLLY_SPEED = factor("dolly.speed", "Dolly speed", "At 1, the viewport's height is sixteen times nearer.");
+    public static final Habit DOLLY_SPEED =
+            factor("dolly.speed", "Dolly speed", "At 1, the viewport's height is sixteen times nearer.");
     /** Dolly drag the other way. */
-    public static final Habit DOLLY_INVERT = toggle("dolly.invert", "Invert the drag", "Dragging up and right moves away.");
+    public static final Habit DOLLY_INVERT =
+            toggle("dolly.invert", "Invert the drag", "Dragging up and right moves away.");
     /** Wheel's speed. */
-    public static final Habit WHEEL_SPEED = factor("wheel.speed", "Wheel speed", "At 1, a notch leaves 85% of the distance.");
+    public static final Habit WHEEL_SPEED =
+            factor("wheel.speed", "Wheel speed", "At 1, a notch leaves 85% of the distance.");
     /** Wheel the other way. */
-    public static final Habit WHEEL_INVERT = toggle("wheel.invert", "Invert the wheel", "Turning the wheel away from you moves away.");
+    public static final Habit WHEEL_INVERT =
+            toggle("wheel.invert", "Invert the wheel", "Turning the wheel away from you moves away.");
 
     static {
         heading = "Look and walk";
     }
 
     /** Look's speed. */
-    public static final Habit LOOK_SPEED = factor("look.speed", "Look speed", "At 1, what you look at keeps up with the pointer.");
+    public static final Habit LOOK_SPEED =
+            factor("look.speed", "Look speed", "At 1, what you look at keeps up with the pointer.");
     /** Look up for down. */
-    public static final Habit LOOK_INVERT_Y = toggle("look.invert-y", "Invert up and down", "Pulling towards you looks up.");
+    public static final Habit LOOK_INVERT_Y =
+            toggle("look.invert-y", "Invert up and down", "Pulling towards you looks up.");
     /** How fast one walks. */
-    public static final Habit WALK_SPEED = choice("walk.speed", "Walk and fly",
+    public static final Habit WALK_SPEED = choice(
+            "walk.speed",
+            "Walk and fly",
             "Adaptive slows down before surfaces and never goes through them; fixed keeps its speed and passes.",
-            "adaptive", "Adaptive speed", "fixed", "Fixed speed");
+            "adaptive",
+            "Adaptive speed",
+            "fixed",
+            "Fixed speed");
     /** What running multiplies the speed by. */
-    public static final Habit RUN = number("walk.run", "Run", "How much faster one goes with Shift.", 3, 1.5, 10, 0.5, "×");
+    public static final Habit RUN =
+            number("walk.run", "Run", "How much faster one goes with Shift.", 3, 1.5, 10, 0.5, "×");
 
     static {
         heading = "Drags";
     }
 
     /** Whether a drag goes on past the edge of the screen. */
-    public static final Habit ENDLESS = choice("drag.endless", "At the screen's edge",
-            "A drag goes on without end, or ends where the pointer stops.", "endless", "Go on", "stop", "Stop");
+    public static final Habit ENDLESS = choice(
+            "drag.endless",
+            "At the screen's edge",
+            "A drag goes on without end, or ends where the pointer stops.",
+            "endless",
+            "Go on",
+            "stop",
+            "Stop");
     /** Whether changed modifiers change the motion. */
-    public static final Habit FOLLOW = choice("drag.modifiers", "Changes in mid-drag",
+    public static final Habit FOLLOW = choice(
+            "drag.modifiers",
+            "Changes in mid-drag",
             "Other buttons or modifiers change the motion from where it is, or the first motion stays.",
-            "follow", "Follow them", "first", "Keep the first");
+            "follow",
+            "Follow them",
+            "first",
+            "Keep the first");
     /** What the pen does on an object. */
-    public static final Habit PEN = choice("pen.object", "Pen on an object",
+    public static final Habit PEN = choice(
+            "pen.object",
+            "Pen on an object",
             "Dragging on an object orbits like anywhere else, or moves it when it is selected and the move tool is on.",
-            "tool", "Use the tool", "orbit", "Orbit");
+            "tool",
+            "Use the tool",
+            "orbit",
+            "Orbit");
 
     /** What the first click in another viewport does. */
-    public static final Habit FIRST_CLICK = choice("click.first", "First click in another viewport",
+    public static final Habit FIRST_CLICK = choice(
+            "click.first",
+            "First click in another viewport",
             "It selects what it hits, or it only makes the viewport the one you work in.",
-            "selects", "Selects", "activates", "Only activates");
+            "selects",
+            "Selects",
+            "activates",
+            "Only activates");
 
     static {
         heading = "Select";
     }
 
     /** Which button selects. */
-    public static final Habit SELECT_BUTTON = choice("select.button", "Button that selects",
-            "That button selects with a click; the other one lists everything under the pointer.", "left", "Left", "right", "Right");
+    public static final Habit SELECT_BUTTON = choice(
+            "select.button",
+            "Button that selects",
+            "That button selects with a click; the other one lists everything under the pointer.",
+            "left",
+            "Left",
+            "right",
+            "Right");
     /** What a marquee takes. */
-    public static final Habit MARQUEE = choice("select.marquee", "Marquee takes",
+    public static final Habit MARQUEE = choice(
+            "select.marquee",
+            "Marquee takes",
             "What it touches, what lies inside, or inside when drawn to the right and touching when drawn to the left.",
-            "direction", "By direction", "touching", "Touching", "inside", "Inside");
+            "direction",
+            "By direction",
+            "touching",
+            "Touching",
+            "inside",
+            "Inside");
     /** Whether hovering shows what a click would take. */
-    public static final Habit HOVER = choice("select.hover", "Under the pointer",
-            "The name and outline of what a click would take.", "on", "Show it", "off", "Show nothing");
+    public static final Habit HOVER = choice(
+            "select.hover",
+            "Under the pointer",
+            "The name and outline of what a click would take.",
+            "on",
+            "Show it",
+            "off",
+            "Show nothing");
 
     static {
         heading = "Pivot and numbers";
     }
 
     /** The order of the pivot ladder's rungs. */
-    public static final Habit LADDER = add(new Habit("pivot.ladder", heading, "Pivot ladder",
-            "Orbit turns about the first rung that yields a point.", "pinned,surface,components,selection,last,focus,scene,origin",
+    public static final Habit LADDER = add(new Habit(
+            "pivot.ladder",
+            heading,
+            "Pivot ladder",
+            "Orbit turns about the first rung that yields a point.",
+            "pinned,surface,components,selection,last,focus,scene,origin",
             List.of("pinned", "surface", "components", "selection", "last", "focus", "scene", "origin"),
-            List.of("Pinned point", "Surface under the pointer", "Selected components", "Selected objects", "Last pivot", "View focus",
-                    "Scene centre", "World origin"), 0, 0, 0, "order"));
+            List.of(
+                    "Pinned point",
+                    "Surface under the pointer",
+                    "Selected components",
+                    "Selected objects",
+                    "Last pivot",
+                    "View focus",
+                    "Scene centre",
+                    "World origin"),
+            0,
+            0,
+            0,
+            "order"));
     /** Unit of lengths that are typed or shown in fields. */
-    public static final Habit UNIT = choice("numbers.unit", "Unit of lengths",
-            "What a typed number without a unit means, and what fields show.", "m", "Metres", "cm", "Centimetres", "mm", "Millimetres",
-            "in", "Inches", "ft", "Feet");
+    public static final Habit UNIT = choice(
+            "numbers.unit",
+            "Unit of lengths",
+            "What a typed number without a unit means, and what fields show.",
+            "m",
+            "Metres",
+            "cm",
+            "Centimetres",
+            "mm",
+            "Millimetres",
+            "in",
+            "Inches",
+            "ft",
+            "Feet");
 
     static {
         heading = "On the viewports";
     }
 
     /** Whether the Facet shows. */
-    public static final Habit FACET = shown("shown.facet", "Facet", "The solid that shows where you look from and takes you elsewhere.");
+    public static final Habit FACET =
+            shown("shown.facet", "Facet", "The solid that shows where you look from and takes you elsewhere.");
     /** Whether the drag lozenges show. */
-    public static final Habit LOZENGES = shown("shown.lozenges", "Drag lozenges", "Three handles at the edge: drag them to orbit, pan and dolly.");
+    public static final Habit LOZENGES =
+            shown("shown.lozenges", "Drag lozenges", "Three handles at the edge: drag them to orbit, pan and dolly.");
 
     private AllHabits() {}
 
@@ -166,7 +282,14 @@ public final class AllHabits {
     }
 
     private static Habit number(
-            String id, String words, String sentence, double usual, double least, double most, double step, String unit) {
+            String id,
+            String words,
+            String sentence,
+            double usual,
+            double least,
+            double most,
+            double step,
+            String unit) {
         return add(new Habit(id, heading, words, sentence, usual, List.of(), List.of(), least, most, step, unit));
     }
 

@@ -19,8 +19,17 @@ import java.util.List;
  * @param unit of a number as shown; may be empty
  */
 public record Habit(
-        String id, String group, String words, String sentence, Object usual,
-        List<String> choices, List<String> labels, double least, double most, double step, String unit) {
+        String id,
+        String group,
+        String words,
+        String sentence,
+        Object usual,
+        List<String> choices,
+        List<String> labels,
+        double least,
+        double most,
+        double step,
+        String unit) {
 
     /** Whether a value is some of the choices in an order, ids with commas between, rather than one of them. */
     public boolean ordered() {
@@ -59,8 +68,10 @@ public record Habit(
 
     /** What can be set, in words. */
     public String allowed() {
-        return ordered() ? "some of " + String.join(", ", choices) + ", none twice"
-                : usual instanceof String ? "one of " + String.join(", ", choices)
-                : usual instanceof Boolean ? "true or false" : "a number from " + least + " to " + most;
+        return ordered()
+                ? "some of " + String.join(", ", choices) + ", none twice"
+                : usual instanceof String
+                        ? "one of " + String.join(", ", choices)
+                        : usual instanceof Boolean ? "true or false" : "a number from " + least + " to " + most;
     }
 }

@@ -9,8 +9,20 @@ import java.util.Set;
 public final class Analysis {
     /** Chords that browsers keep for themselves on every desktop system (common practice, no source). */
     private static final Set<String> TAKEN = Set.of(
-            "Ctrl+KeyW", "Ctrl+KeyT", "Ctrl+KeyN", "Ctrl+Shift+KeyW", "Ctrl+Shift+KeyT", "Ctrl+Shift+KeyN",
-            "Ctrl+Tab", "Ctrl+Shift+Tab", "Alt+F4", "Meta+KeyW", "Meta+KeyT", "Meta+KeyN", "Meta+KeyQ", "F11");
+            "Ctrl+KeyW",
+            "Ctrl+KeyT",
+            "Ctrl+KeyN",
+            "Ctrl+Shift+KeyW",
+            "Ctrl+Shift+KeyT",
+            "Ctrl+Shift+KeyN",
+            "Ctrl+Tab",
+            "Ctrl+Shift+Tab",
+            "Alt+F4",
+            "Meta+KeyW",
+            "Meta+KeyT",
+            "Meta+KeyN",
+            "Meta+KeyQ",
+            "F11");
 
     private Analysis() {}
 
@@ -29,7 +41,10 @@ public final class Analysis {
         Command command = b.command();
         String words = t.words(mods, layout);
         if (!command.fits(t.kind())) {
-            return new Verdict("“" + b.words() + "” needs " + command.sort().words() + "; you did " + words + ".", null, List.of());
+            return new Verdict(
+                    "“" + b.words() + "” needs " + command.sort().words() + "; you did " + words + ".",
+                    null,
+                    List.of());
         }
         List<String> notes = new ArrayList<>();
         String clash = null;
@@ -40,7 +55,9 @@ public final class Analysis {
             }
             if (wanted.clashesWith(o) && !sameDeed(b, o)) {
                 clash = o.id();
-            } else if (o.trigger().equals(t) && o.modifiers() == mods && o.context().compareTo(b.context()) < 0) {
+            } else if (o.trigger().equals(t)
+                    && o.modifiers() == mods
+                    && o.context().compareTo(b.context()) < 0) {
                 notes.add("Hidden " + o.context().words() + ": there it does “" + o.words() + "”.");
             }
         }

@@ -36,11 +36,17 @@ public record Binding(
     /** As plain data. */
     public Map<String, Object> toPlain() {
         return Plain.map(
-                "id", id,
-                "trigger", trigger == null ? null : trigger.toPlain(),
-                "modifiers", Modifiers.names(modifiers),
-                "context", context.id(),
-                "command", command.id(),
-                "args", args.isEmpty() ? null : args);
+                "id",
+                id,
+                "trigger",
+                trigger == null ? null : trigger.toPlain(),
+                "modifiers",
+                Modifiers.names(modifiers),
+                "context",
+                context.id(),
+                "command",
+                command.id(),
+                "args",
+                args.isEmpty() ? null : args);
     }
 }

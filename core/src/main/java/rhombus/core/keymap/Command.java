@@ -88,7 +88,8 @@ public record Command(
             }
         }
         for (Map.Entry<String, Object> e : args.entrySet()) {
-            if (e.getValue() != null && arguments.stream().noneMatch(a -> a.name().equals(e.getKey()))) {
+            if (e.getValue() != null
+                    && arguments.stream().noneMatch(a -> a.name().equals(e.getKey()))) {
                 return id + ": \"" + e.getKey() + "\" is none of its arguments";
             }
         }

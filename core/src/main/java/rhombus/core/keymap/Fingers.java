@@ -30,6 +30,7 @@ public final class Fingers {
     private int running;
     /** Whether two fingers pan, dolly and roll as one. */
     private boolean together;
+
     private Found spreading;
     private double firstSpread;
     private double firstAngle;

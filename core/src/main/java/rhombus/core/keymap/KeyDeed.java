@@ -32,7 +32,9 @@ public record KeyDeed(Sort sort, Binding binding) {
         Found loose = Found.in(keymap, Trigger.key(code), modifiers, contexts);
         Found hold = free ? Found.in(keymap, Trigger.hold(code), modifiers, contexts) : null;
         int holdAt = hold == null ? Integer.MAX_VALUE : hold.binding().context().ordinal();
-        if (loose != null && loose.binding().command().sort() == Command.Sort.HELD && loose.binding().context().ordinal() <= holdAt) {
+        if (loose != null
+                && loose.binding().command().sort() == Command.Sort.HELD
+                && loose.binding().context().ordinal() <= holdAt) {
             return new KeyDeed(Sort.LASTS, loose.binding());
         }
         if (hold != null && (tap == null || tap.context().ordinal() >= holdAt)) {

@@ -6,16 +6,42 @@ import java.util.Set;
 /** Key codes of the W3C UI Events KeyboardEvent code Values specification, and what to call them on the screen. */
 public final class KeyNames {
     private static final Map<String, String> NAMES = Map.ofEntries(
-            Map.entry("ArrowLeft", "←"), Map.entry("ArrowRight", "→"),
-            Map.entry("ArrowUp", "↑"), Map.entry("ArrowDown", "↓"),
-            Map.entry("Escape", "Esc"), Map.entry("Backspace", "Backspace"),
-            Map.entry("Slash", "/"), Map.entry("Equal", "="), Map.entry("Minus", "-"),
-            Map.entry("Comma", ","), Map.entry("Period", "."), Map.entry("Semicolon", ";"),
-            Map.entry("Quote", "'"), Map.entry("BracketLeft", "["), Map.entry("BracketRight", "]"),
-            Map.entry("Backslash", "\\"), Map.entry("Backquote", "`"), Map.entry("Space", "Space"));
+            Map.entry("ArrowLeft", "←"),
+            Map.entry("ArrowRight", "→"),
+            Map.entry("ArrowUp", "↑"),
+            Map.entry("ArrowDown", "↓"),
+            Map.entry("Escape", "Esc"),
+            Map.entry("Backspace", "Backspace"),
+            Map.entry("Slash", "/"),
+            Map.entry("Equal", "="),
+            Map.entry("Minus", "-"),
+            Map.entry("Comma", ","),
+            Map.entry("Period", "."),
+            Map.entry("Semicolon", ";"),
+            Map.entry("Quote", "'"),
+            Map.entry("BracketLeft", "["),
+            Map.entry("BracketRight", "]"),
+            Map.entry("Backslash", "\\"),
+            Map.entry("Backquote", "`"),
+            Map.entry("Space", "Space"));
     private static final Set<String> OTHERS = Set.of(
-            "Enter", "Tab", "Delete", "Insert", "Home", "End", "PageUp", "PageDown", "CapsLock", "ContextMenu", "Pause",
-            "IntlBackslash", "IntlRo", "IntlYen", "NumLock", "ScrollLock", "PrintScreen");
+            "Enter",
+            "Tab",
+            "Delete",
+            "Insert",
+            "Home",
+            "End",
+            "PageUp",
+            "PageDown",
+            "CapsLock",
+            "ContextMenu",
+            "Pause",
+            "IntlBackslash",
+            "IntlRo",
+            "IntlYen",
+            "NumLock",
+            "ScrollLock",
+            "PrintScreen");
 
     private KeyNames() {}
 

@@ -123,7 +123,9 @@ public final class Keymap {
         } else {
             next.put(bindingId, new Change(trigger, modifiers));
         }
-        String own = next.isEmpty() ? Presets.names().get(preset) : "My " + Presets.names().get(preset);
+        String own = next.isEmpty()
+                ? Presets.names().get(preset)
+                : "My " + Presets.names().get(preset);
         return new Keymap(catalogue, changes.isEmpty() || next.isEmpty() ? own : name, preset, next);
     }
 
@@ -141,9 +143,12 @@ public final class Keymap {
     public Map<String, Object> toPlain() {
         List<Object> list = new ArrayList<>();
         changes.forEach((id, c) -> list.add(Plain.map(
-                "id", id,
-                "trigger", c.trigger == null ? null : c.trigger.toPlain(),
-                "modifiers", Modifiers.names(c.modifiers))));
+                "id",
+                id,
+                "trigger",
+                c.trigger == null ? null : c.trigger.toPlain(),
+                "modifiers",
+                Modifiers.names(c.modifiers))));
         return Plain.map("format", "rhombus-keymap", "version", 1, "name", name, "preset", preset, "changes", list);
     }
 
@@ -157,7 +162,8 @@ public final class Keymap {
             throw new IllegalArgumentException("this is no Rhombus keymap: \"format\" must be \"rhombus-keymap\"");
         }
         if (Plain.whole(m.get("version"), 0) != 1) {
-            throw new IllegalArgumentException("keymap version " + m.get("version") + " is not known here; version 1 is");
+            throw new IllegalArgumentException(
+                    "keymap version " + m.get("version") + " is not known here; version 1 is");
         }
         Keymap base = preset(catalogue, Plain.text(m.get("preset"), ""));
         Map<String, Change> changes = new LinkedHashMap<>();

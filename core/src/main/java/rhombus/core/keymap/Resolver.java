@@ -37,6 +37,7 @@ public final class Resolver {
     private final HeldKeys held = new HeldKeys();
     /** Keys down whose command lasts as long as they are, and since when. */
     private final Map<String, Lasting> lasting = new LinkedHashMap<>();
+
     private boolean ctrlDown;
     private boolean pen;
     private boolean follow = true;
@@ -44,10 +45,12 @@ public final class Resolver {
     private Binding active;
     /** A motion taken up by a click: it goes on without a button until the next press. */
     private boolean latched;
+
     private boolean fine;
     private boolean snap;
     /** After a cancel nothing moves until every button and the held key are up. */
     private boolean dead;
+
     private double clickTime = Double.NEGATIVE_INFINITY;
     private double clickX;
     private double clickY;
@@ -217,9 +220,8 @@ public final class Resolver {
         if (Math.hypot(x - pressX, y - pressY) >= DRAG_PX) {
             return;
         }
-        boolean twice = which == clickButton
-                && timeMs - clickTime <= DOUBLE_MS
-                && Math.hypot(x - clickX, y - clickY) < DRAG_PX;
+        boolean twice =
+                which == clickButton && timeMs - clickTime <= DOUBLE_MS && Math.hypot(x - clickX, y - clickY) < DRAG_PX;
         clickTime = twice ? Double.NEGATIVE_INFINITY : timeMs;
         clickX = x;
         clickY = y;
@@ -300,7 +302,10 @@ public final class Resolver {
             return;
         }
         Found f = Found.in(
-                keymap, motion, modifiers, motion.kind() == Trigger.Kind.HOLD ? actions.contextsAt(x, y) : pressContexts);
+                keymap,
+                motion,
+                modifiers,
+                motion.kind() == Trigger.Kind.HOLD ? actions.contextsAt(x, y) : pressContexts);
         // Nothing bound to these modifiers: the motion that runs goes on.
         if (f != null && (f.binding() != active || f.fine() != fine || f.snap() != snap)) {
             begin(f, x, y);

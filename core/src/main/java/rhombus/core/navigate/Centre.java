@@ -13,7 +13,8 @@ public final class Centre {
         if (start.projection().flat()) {
             double depth = start.depth(point);
             double focus = depth > 0 ? depth : start.focus();
-            return new Pose(point.plus(back, depth > 0 ? depth : focus), start.orientation(), focus, start.projection());
+            return new Pose(
+                    point.plus(back, depth > 0 ? depth : focus), start.orientation(), focus, start.projection());
         }
         double distance = start.eye().distance(point);
         return new Pose(point.plus(back, distance), start.orientation(), distance, start.projection());

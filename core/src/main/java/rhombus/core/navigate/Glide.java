@@ -42,10 +42,12 @@ public record Glide(Pose from, Pose to, double startMs, double durationMs) {
     }
 
     private Projection projection(double s) {
-        if (from.projection() instanceof Projection.Orthographic a && to.projection() instanceof Projection.Orthographic b) {
+        if (from.projection() instanceof Projection.Orthographic a
+                && to.projection() instanceof Projection.Orthographic b) {
             return new Projection.Orthographic(mix(a.extent(), b.extent(), s));
         }
-        if (from.projection() instanceof Projection.Perspective a && to.projection() instanceof Projection.Perspective b) {
+        if (from.projection() instanceof Projection.Perspective a
+                && to.projection() instanceof Projection.Perspective b) {
             return new Projection.Perspective(mix(a.fovY(), b.fovY(), s));
         }
         return to.projection();

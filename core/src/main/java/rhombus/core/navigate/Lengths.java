@@ -6,6 +6,7 @@ public final class Lengths {
 
     /** Units in metres, each used from its own length on; beyond them a power of ten of metres is told. */
     private static final double[] UNIT = {1000, 1, 0.01, 1e-3, 1e-6, 1e-9};
+
     private static final String[] NAME = {" km", " m", " cm", " mm", " µm", " nm"};
     private static final double LONGEST = 1e7;
     private static final double SHORTEST = 1e-9;

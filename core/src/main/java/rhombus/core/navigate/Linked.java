@@ -21,9 +21,15 @@ public final class Linked {
         double extent = ((Projection.Orthographic) lead.projection()).extent() / leadHeight * height;
         double[] eye = new double[3];
         for (int axis = 0; axis < 3; axis++) {
-            eye[axis] = shows(lead, axis) && shows(other, axis) ? lead.eye().get(axis) : other.eye().get(axis);
+            eye[axis] = shows(lead, axis) && shows(other, axis)
+                    ? lead.eye().get(axis)
+                    : other.eye().get(axis);
         }
-        return new Pose(new Vec3(eye[0], eye[1], eye[2]), other.orientation(), other.focus(), new Projection.Orthographic(extent));
+        return new Pose(
+                new Vec3(eye[0], eye[1], eye[2]),
+                other.orientation(),
+                other.focus(),
+                new Projection.Orthographic(extent));
     }
 
     /** Whether an axis (0 X, 1 Y, 2 Z) lies in the picture of a view along another one. */

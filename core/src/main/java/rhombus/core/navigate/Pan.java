@@ -19,7 +19,9 @@ public final class Pan {
     public static Pose by(Screen start, double depth, double dx, double dy) {
         double k = start.metresPerPixel(depth);
         Pose p = start.pose();
-        Vec3 eye = p.eye().plus(p.orientation().right(), -dx * k).plus(p.orientation().up(), dy * k);
+        Vec3 eye = p.eye()
+                .plus(p.orientation().right(), -dx * k)
+                .plus(p.orientation().up(), dy * k);
         return p.withEye(eye);
     }
 }

@@ -24,7 +24,17 @@ public final class PivotLadder {
     private static Map<String, List<Rung>> presets() {
         Map<String, List<Rung>> m = new LinkedHashMap<>();
         m.put("under my pointer", DEFAULT);
-        m.put("my selection", List.of(Rung.PINNED, Rung.COMPONENTS, Rung.SELECTION, Rung.SURFACE, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
+        m.put(
+                "my selection",
+                List.of(
+                        Rung.PINNED,
+                        Rung.COMPONENTS,
+                        Rung.SELECTION,
+                        Rung.SURFACE,
+                        Rung.LAST,
+                        Rung.FOCUS,
+                        Rung.SCENE,
+                        Rung.ORIGIN));
         m.put("stay put", List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
         m.put("the world", List.of(Rung.ORIGIN));
         return m;

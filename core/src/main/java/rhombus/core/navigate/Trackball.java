@@ -64,6 +64,7 @@ public final class Trackball {
             return start;
         }
         // The scene turns with the ball, so the camera turns the other way.
-        return start.turnedAbout(pivot, start.orientation().times(turn(x, y).inverse()).unit());
+        return start.turnedAbout(
+                pivot, start.orientation().times(turn(x, y).inverse()).unit());
     }
 }

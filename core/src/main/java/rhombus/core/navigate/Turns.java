@@ -32,7 +32,8 @@ public final class Turns {
             // Half a turn about the screen's right axis keeps what is left and right.
             return pose.turnedAboutFocus(pose.orientation().times(Quat.about(Vec3.X, Math.PI)));
         }
-        return pose.turnedAboutFocus(Quat.about(up.up(), Math.PI).times(pose.orientation()).unit());
+        return pose.turnedAboutFocus(
+                Quat.about(up.up(), Math.PI).times(pose.orientation()).unit());
     }
 
     /** The same line of sight without roll; straight down and straight up it becomes the top and bottom view as they are listed. */

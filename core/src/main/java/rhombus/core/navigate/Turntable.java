@@ -29,10 +29,12 @@ public final class Turntable {
         private final Vec3 pivot;
         /** Brought to length 1 once a gesture: three unit factors need no more. */
         private final Quat orientation;
+
         private final Vec3 inCamera;
         private final Vec3 axis;
         /** The level right axis in the camera's frame: X turned back by the roll. */
         private final Vec3 right;
+
         private final double pitch;
         private final boolean stopAtPoles;
         /** -1 where the view hangs upside down, so that what is near still follows the hand. */

@@ -25,7 +25,9 @@ public final class Corner {
         double depth = Double.POSITIVE_INFINITY;
         Vec3 found = null;
         for (int i = 0; i < scene.count(); i++) {
-            if (!scene.shown(i) || scene.node(i).meshes().isEmpty() || below(scene, i, except)
+            if (!scene.shown(i)
+                    || scene.node(i).meshes().isEmpty()
+                    || below(scene, i, except)
                     || !Edges.near(screen, scene.bounds(i), x, y, REACH)) {
                 continue;
             }

@@ -88,9 +88,14 @@ public final class Edges {
             }
             double ka = flat ? atOne : atOne * az;
             double kb = flat ? atOne : atOne * bz;
-            measure(i,
-                    wx + row(toCamera, 0, p, a) / ka, wy - row(toCamera, 1, p, a) / ka, az,
-                    wx + row(toCamera, 0, p, b) / kb, wy - row(toCamera, 1, p, b) / kb, bz);
+            measure(
+                    i,
+                    wx + row(toCamera, 0, p, a) / ka,
+                    wy - row(toCamera, 1, p, a) / ka,
+                    az,
+                    wx + row(toCamera, 0, p, b) / kb,
+                    wy - row(toCamera, 1, p, b) / kb,
+                    bz);
         }
     }
 

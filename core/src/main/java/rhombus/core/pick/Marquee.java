@@ -42,7 +42,8 @@ public final class Marquee {
         // A line has no sides to be inside of: it counts as thin.
         double px = Math.max(0, THIN - Math.abs(x1 - x0)) / 2;
         double py = Math.max(0, THIN - Math.abs(y1 - y0)) / 2;
-        Wedge wedge = wedge(screen, Math.min(x0, x1) - px, Math.min(y0, y1) - py, Math.max(x0, x1) + px, Math.max(y0, y1) + py);
+        Wedge wedge = wedge(
+                screen, Math.min(x0, x1) - px, Math.min(y0, y1) - py, Math.max(x0, x1) + px, Math.max(y0, y1) + py);
         boolean[] out = new boolean[scene.count()];
         surfaces.in(wedge, (i, where) -> {
             if (scene.shown(i) && !scene.locked(i)) {
@@ -84,7 +85,9 @@ public final class Marquee {
             Ray a = corners[i];
             Ray b = corners[(i + 1) % 4];
             // Going round the corners clockwise as seen by the eye, the inside is to the right.
-            Vec3 n = flat ? forward.cross(b.origin().minus(a.origin())).unit() : a.direction().cross(b.direction()).unit();
+            Vec3 n = flat
+                    ? forward.cross(b.origin().minus(a.origin())).unit()
+                    : a.direction().cross(b.direction()).unit();
             put(p, i * 4, n, a.origin());
         }
         if (!flat) {

@@ -37,7 +37,9 @@ public final class Parts {
 
     /** Both ends of the side of a triangle nearest to a point; sides that are modelled edges before diagonals. */
     public static List<Vec3> edge(Mesh mesh, int triangle, Vec3 near) {
-        byte[] sides = mesh.triangleCount() > LARGEST ? null : MeshEdges.of(mesh.positions(), mesh.triangles()).sides();
+        byte[] sides = mesh.triangleCount() > LARGEST
+                ? null
+                : MeshEdges.of(mesh.positions(), mesh.triangles()).sides();
         List<Vec3> best = null;
         double nearest = Double.POSITIVE_INFINITY;
         for (int k = 0; k < 3; k++) {

@@ -85,7 +85,10 @@ public final class Surfaces {
     private double nearer(int i, Vec3 o, Vec3 d, double before, boolean evenLocked) {
         double best = before;
         Node n = scene.node(i);
-        if (n.meshes().isEmpty() || !scene.shown(i) || scene.locked(i) && !evenLocked || !scene.bounds(i).hit(o, d, best)) {
+        if (n.meshes().isEmpty()
+                || !scene.shown(i)
+                || scene.locked(i) && !evenLocked
+                || !scene.bounds(i).hit(o, d, best)) {
             return best;
         }
         double[] toLocal = toLocal(i);

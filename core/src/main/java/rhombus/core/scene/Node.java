@@ -39,7 +39,13 @@ public record Node(
 
     /** A node as a file describes it. */
     public Node(
-            String id, String name, int parent, double[] local, List<Integer> meshes, SceneCamera camera, Light light,
+            String id,
+            String name,
+            int parent,
+            double[] local,
+            List<Integer> meshes,
+            SceneCamera camera,
+            Light light,
             boolean locked) {
         this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false);
     }
@@ -51,8 +57,13 @@ public record Node(
 
     /** Whether a node lies in the same place of the tree and is made of the same things. */
     boolean sameStructure(Node o) {
-        return parent == o.parent && gone == o.gone && hidden == o.hidden && locked == o.locked && Objects.equals(layer, o.layer)
-                && Objects.equals(id, o.id) && meshes.equals(o.meshes);
+        return parent == o.parent
+                && gone == o.gone
+                && hidden == o.hidden
+                && locked == o.locked
+                && Objects.equals(layer, o.layer)
+                && Objects.equals(id, o.id)
+                && meshes.equals(o.meshes);
     }
 
     /** The same node with another matrix. */

@@ -43,7 +43,9 @@ public final class NormalForm {
             nodes.add(node(gltf, Plain.map(sources.get(i)), i, parents.getOrDefault(i, -1), partsOf));
         }
         Map<String, Object> asset = Plain.map(gltf.get("asset"));
-        boolean z = "Z".equals(Plain.text(Plain.map(Plain.map(asset.get("extras")).get("rhombus")).get("upAxis"), "Y"));
+        boolean z = "Z"
+                .equals(Plain.text(
+                        Plain.map(Plain.map(asset.get("extras")).get("rhombus")).get("upAxis"), "Y"));
         return new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y);
     }
 
@@ -91,15 +93,19 @@ public final class NormalForm {
             Map<String, Object> gltf, Map<String, Object> n, int i, int parent, List<List<Integer>> partsOf) {
         int mesh = Plain.whole(n.get("mesh"), -1);
         int camera = Plain.whole(n.get("camera"), -1);
-        Object light = Plain.map(Plain.map(n.get("extensions")).get("KHR_lights_punctual")).get("light");
-        boolean locked = Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
+        Object light = Plain.map(Plain.map(n.get("extensions")).get("KHR_lights_punctual"))
+                .get("light");
+        boolean locked =
+                Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
         return new Node(
                 "n" + i,
                 Plain.text(n.get("name"), ""),
                 parent,
                 matrix(n),
                 mesh < 0 ? List.of() : partsOf.get(mesh),
-                camera < 0 ? null : camera(Plain.map(Plain.list(gltf.get("cameras")).get(camera))),
+                camera < 0
+                        ? null
+                        : camera(Plain.map(Plain.list(gltf.get("cameras")).get(camera))),
                 light == null ? null : light(gltf, Plain.whole(light, 0)),
                 locked);
     }
@@ -121,10 +127,12 @@ public final class NormalForm {
 
     private static Mesh mesh(Map<String, Object> gltf, Map<String, Object> primitive, Arrays3D bin) {
         int position = Plain.whole(Plain.map(primitive.get("attributes")).get("POSITION"), 0);
-        Map<String, Object> accessor = Plain.map(Plain.list(gltf.get("accessors")).get(position));
+        Map<String, Object> accessor =
+                Plain.map(Plain.list(gltf.get("accessors")).get(position));
         double[] lo = Plain.numbers(accessor.get("min"), 3);
         double[] hi = Plain.numbers(accessor.get("max"), 3);
-        double[] o = Plain.numbers(Plain.map(Plain.map(primitive.get("extras")).get("rhombus")).get("origin"), 3);
+        double[] o = Plain.numbers(
+                Plain.map(Plain.map(primitive.get("extras")).get("rhombus")).get("origin"), 3);
         int indices = Plain.whole(primitive.get("indices"), 0);
         return new Mesh(
                 o == null ? Vec3.ZERO : new Vec3(o[0], o[1], o[2]),
@@ -136,13 +144,15 @@ public final class NormalForm {
     /** Byte offset of an accessor's first element in the buffer. */
     public static int offset(Map<String, Object> gltf, int accessor) {
         Map<String, Object> a = Plain.map(Plain.list(gltf.get("accessors")).get(accessor));
-        Map<String, Object> view = Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(a.get("bufferView"), 0)));
+        Map<String, Object> view =
+                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(a.get("bufferView"), 0)));
         return Plain.whole(view.get("byteOffset"), 0) + Plain.whole(a.get("byteOffset"), 0);
     }
 
     /** Number of elements of an accessor. */
     public static int count(Map<String, Object> gltf, int accessor) {
-        return Plain.whole(Plain.map(Plain.list(gltf.get("accessors")).get(accessor)).get("count"), 0);
+        return Plain.whole(
+                Plain.map(Plain.list(gltf.get("accessors")).get(accessor)).get("count"), 0);
     }
 
     private static SceneCamera camera(Map<String, Object> c) {
@@ -156,7 +166,8 @@ public final class NormalForm {
     }
 
     private static Light light(Map<String, Object> gltf, int i) {
-        Map<String, Object> extension = Plain.map(Plain.map(gltf.get("extensions")).get("KHR_lights_punctual"));
+        Map<String, Object> extension =
+                Plain.map(Plain.map(gltf.get("extensions")).get("KHR_lights_punctual"));
         Map<String, Object> l = Plain.map(Plain.list(extension.get("lights")).get(i));
         double[] c = Plain.numbers(l.get("color"), 3);
         return new Light(

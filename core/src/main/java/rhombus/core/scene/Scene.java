@@ -41,7 +41,13 @@ public final class Scene {
 
     /** @param before a scene whose unchanged parts are taken over, or null; {@code moved} says what was moved since */
     private Scene(
-            Node[] nodes, List<Mesh> meshes, List<Layer> layers, UpAxis up, Set<Integer> isolated, Scene before, Set<Integer> moved) {
+            Node[] nodes,
+            List<Mesh> meshes,
+            List<Layer> layers,
+            UpAxis up,
+            Set<Integer> isolated,
+            Scene before,
+            Set<Integer> moved) {
         this.nodes = nodes;
         this.meshes = meshes;
         this.layers = layers;

@@ -21,9 +21,10 @@ public record Shape(Sort sort, List<Double> values) {
          */
         public void check(double v) {
             if (!(v >= least && v <= most) || whole && v != Math.rint(v)) {
-                throw new IllegalArgumentException(words + " must be " + (whole
-                        ? "a whole number from " + (int) least + " to " + (int) most
-                        : v <= 0 ? "greater than 0" : "from a thousandth of a millimetre to 1000 km"));
+                throw new IllegalArgumentException(words + " must be "
+                        + (whole
+                                ? "a whole number from " + (int) least + " to " + (int) most
+                                : v <= 0 ? "greater than 0" : "from a thousandth of a millimetre to 1000 km"));
             }
         }
 
@@ -38,13 +39,25 @@ public record Shape(Sort sort, List<Double> values) {
         /** Six rectangles. */
         BOX("Box", length("width", "Width", 1), length("height", "Height", 1), length("depth", "Depth", 1)),
         /** All points of a distance. */
-        SPHERE("Sphere", length("radius", "Radius", 0.5), count("around", "Around", 32, 3), count("rings", "Rings", 16, 2)),
+        SPHERE(
+                "Sphere",
+                length("radius", "Radius", 0.5),
+                count("around", "Around", 32, 3),
+                count("rings", "Rings", 16, 2)),
         /** A prism over a circle. */
-        CYLINDER("Cylinder", length("radius", "Radius", 0.5), length("height", "Height", 1), count("around", "Around", 32, 3)),
+        CYLINDER(
+                "Cylinder",
+                length("radius", "Radius", 0.5),
+                length("height", "Height", 1),
+                count("around", "Around", 32, 3)),
         /** A pyramid over a circle. */
         CONE("Cone", length("radius", "Radius", 0.5), length("height", "Height", 1), count("around", "Around", 32, 3)),
         /** A circle swept along a circle. */
-        TORUS("Torus", length("radius", "Radius", 0.5), length("tube", "Tube", 0.15), count("around", "Around", 48, 3),
+        TORUS(
+                "Torus",
+                length("radius", "Radius", 0.5),
+                length("tube", "Tube", 0.15),
+                count("around", "Around", 48, 3),
                 count("section", "Section", 16, 3)),
         /** A rectangle in the ground's plane. */
         PLANE("Plane", length("width", "Width", 2), length("depth", "Depth", 2));

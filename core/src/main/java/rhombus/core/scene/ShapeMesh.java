@@ -75,7 +75,11 @@ public final class ShapeMesh {
 
     private static ShapeMesh plane(double x, double z) {
         ShapeMesh m = new ShapeMesh(4, 2);
-        m.quad(m.vertex(-x, 0, z, 0, 1, 0), m.vertex(x, 0, z, 0, 1, 0), m.vertex(x, 0, -z, 0, 1, 0), m.vertex(-x, 0, -z, 0, 1, 0));
+        m.quad(
+                m.vertex(-x, 0, z, 0, 1, 0),
+                m.vertex(x, 0, z, 0, 1, 0),
+                m.vertex(x, 0, -z, 0, 1, 0),
+                m.vertex(-x, 0, -z, 0, 1, 0));
         return m;
     }
 
@@ -92,7 +96,8 @@ public final class ShapeMesh {
                     p[f[0]] = side * half[f[0]];
                     p[f[1]] = (k == 1 || k == 2 ? 1 : -1) * half[f[1]];
                     p[f[2]] = (k >= 2 ? 1 : -1) * half[f[2]];
-                    v[k] = m.vertex(p[0], p[1] + h / 2, p[2], f[0] == 0 ? side : 0, f[0] == 1 ? side : 0, f[0] == 2 ? side : 0);
+                    v[k] = m.vertex(
+                            p[0], p[1] + h / 2, p[2], f[0] == 0 ? side : 0, f[0] == 1 ? side : 0, f[0] == 2 ? side : 0);
                 }
                 if (side > 0) {
                     m.quad(v[0], v[1], v[2], v[3]);
@@ -144,7 +149,13 @@ public final class ShapeMesh {
             double z = Math.cos(a);
             double mid = 2 * Math.PI * (i + 0.5) / around;
             m.vertex(low * x, 0, low * z, x * h, slope, z * h);
-            m.vertex(high * x, h, high * z, pointed ? Math.sin(mid) * h : x * h, slope, pointed ? Math.cos(mid) * h : z * h);
+            m.vertex(
+                    high * x,
+                    h,
+                    high * z,
+                    pointed ? Math.sin(mid) * h : x * h,
+                    slope,
+                    pointed ? Math.cos(mid) * h : z * h);
         }
         for (int i = 0; i < around; i++) {
             int a = i * 2;

@@ -14,6 +14,7 @@ final class Tree {
     final List<List<Integer>> children;
     /** Every node after its parent. */
     final int[] order;
+
     final boolean[] shown;
     final boolean[] locked;
     /** Cameras and lights. */

@@ -44,10 +44,20 @@ final class Rooms {
     final Input input = new Input(ground, walking, resolver, this::tick);
     final Rebinding rebinding = new Rebinding(ground, resolver, input);
     final Runner runner = new Runner(new Work(
-            ground, subject, tools, new Stepping(ground, subject), walking, boards, linked, pins, grips, hover, resolver));
+            ground,
+            subject,
+            tools,
+            new Stepping(ground, subject),
+            walking,
+            boards,
+            linked,
+            pins,
+            grips,
+            hover,
+            resolver));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
-    final Snapshots snapshots =
-            new Snapshots(ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
+    final Snapshots snapshots = new Snapshots(
+            ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
     final Shots shots = new Shots(ground);
     final Kept kept = new Kept(ground, subject, boards, pins, workspace);
 
@@ -81,6 +91,9 @@ final class Rooms {
 
     /** Whether time must go on for something to finish. */
     boolean animating() {
-        return input.capture() != null || walking.moving() || gesture.running() || ground.navigator().animating();
+        return input.capture() != null
+                || walking.moving()
+                || gesture.running()
+                || ground.navigator().animating();
     }
 }

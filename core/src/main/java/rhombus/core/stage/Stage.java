@@ -119,7 +119,9 @@ public final class Stage {
      */
     public boolean command(String id, Map<String, Object> args, String viewId, double timeMs) {
         tick(timeMs);
-        ViewState v = viewId == null ? rooms.ground.board().active() : rooms.ground.board().named(viewId);
+        ViewState v = viewId == null
+                ? rooms.ground.board().active()
+                : rooms.ground.board().named(viewId);
         return v != null && rooms.runner.run(id, args, v, Double.NaN, Double.NaN);
     }
 

@@ -37,8 +37,9 @@ public record Clip(double near, double far) {
                     + b.y() * ((min.y() + max.y()) / 2 - e.y())
                     + b.z() * ((min.z() + max.z()) / 2 - e.z()));
             double half = (Math.abs(b.x()) * (max.x() - min.x())
-                    + Math.abs(b.y()) * (max.y() - min.y())
-                    + Math.abs(b.z()) * (max.z() - min.z())) / 2;
+                            + Math.abs(b.y()) * (max.y() - min.y())
+                            + Math.abs(b.z()) * (max.z() - min.z()))
+                    / 2;
             lo = middle - half;
             hi = middle + half;
         }

@@ -10,6 +10,7 @@ package rhombus.core.view;
 public record Crop(double scale, double x, double y) {
     /** The picture as it is. */
     public static final Crop NONE = new Crop(1, 0, 0);
+
     private static final double SMALLEST = 0.05;
     private static final double LARGEST = 200;
 

@@ -49,7 +49,8 @@ public final class Facet {
     /** Place of a corner: axis corners at 1, isometric ones at sqrt(3)/2 (cube corners (±1, ±1, ±1)/2). */
     private Vec3 place(Standard s) {
         double k = s.axes() == 1 ? 1 : 0.5;
-        return toCamera.rotate(up.right().times(s.x() * k).plus(up.up(), s.y() * k).plus(up.front(), s.z() * k));
+        return toCamera.rotate(
+                up.right().times(s.x() * k).plus(up.up(), s.y() * k).plus(up.front(), s.z() * k));
     }
 
     /** The four corners of a face in turn: axis, isometric, axis, isometric. */

@@ -32,7 +32,10 @@ class ArrangementTest {
 
     private static Arrangement drag(Arrangement a, Random r, double w, double h) {
         List<Border> all = Borders.of(a, w, h).all();
-        return all.isEmpty() ? a : Borders.of(a, w, h).moved(all.get(r.nextInt(all.size())).id(), r.nextInt(1500), r.nextInt(1000), r.nextBoolean());
+        return all.isEmpty()
+                ? a
+                : Borders.of(a, w, h)
+                        .moved(all.get(r.nextInt(all.size())).id(), r.nextInt(1500), r.nextInt(1000), r.nextBoolean());
     }
 
     private static void tiles(Arrangement a, double w, double h) {
@@ -49,7 +52,10 @@ class ArrangementTest {
             for (int k = 0; k < i; k++) {
                 Box p = boxes.get(i);
                 Box q = boxes.get(k);
-                boolean apart = p.x() + p.width() <= q.x() || q.x() + q.width() <= p.x() || p.y() + p.height() <= q.y() || q.y() + q.height() <= p.y();
+                boolean apart = p.x() + p.width() <= q.x()
+                        || q.x() + q.width() <= p.x()
+                        || p.y() + p.height() <= q.y()
+                        || q.y() + q.height() <= p.y();
                 assertThat(apart).as("%s and %s", p, q).isTrue();
             }
         }
@@ -57,7 +63,10 @@ class ArrangementTest {
     }
 
     @Property(tries = 1000)
-    void viewportsAndBordersTileTheStageToThePixel(@ForAll long seed, @ForAll @IntRange(min = 400, max = 4000) int w, @ForAll @IntRange(min = 400, max = 3000) int h) {
+    void viewportsAndBordersTileTheStageToThePixel(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 400, max = 4000) int w,
+            @ForAll @IntRange(min = 400, max = 3000) int h) {
         Random r = new Random(seed);
         Arrangement a = any(r);
         tiles(a, w, h);
@@ -95,7 +104,8 @@ class ArrangementTest {
         String p = views.get(r.nextInt(views.size()));
         String q = views.get(r.nextInt(views.size()));
         assertThat(a.swapped(p, q).swapped(p, q)).isEqualTo(a);
-        assertThat(a.swapped(p, q).boxes(1400, 900).get(p)).isEqualTo(a.boxes(1400, 900).get(q));
+        assertThat(a.swapped(p, q).boxes(1400, 900).get(p))
+                .isEqualTo(a.boxes(1400, 900).get(q));
         if (views.size() > 1) {
             List<String> left = new ArrayList<>(views);
             left.remove(p);
@@ -105,7 +115,8 @@ class ArrangementTest {
     }
 
     @Property(tries = 1000)
-    void aDraggedBorderIsWhereTheHandIsAndNothingElseMoves(@ForAll long seed, @ForAll @IntRange(min = 0, max = 1400) int to) {
+    void aDraggedBorderIsWhereTheHandIsAndNothingElseMoves(
+            @ForAll long seed, @ForAll @IntRange(min = 0, max = 1400) int to) {
         Random r = new Random(seed);
         Arrangement a = any(r);
         Borders borders = Borders.of(a, 1400, 900);
@@ -119,9 +130,11 @@ class ArrangementTest {
         assertThat(after.at()).isBetween(wanted - 1.5, wanted + 1.5);
         for (Border o : borders.all()) {
             // What is nested within the two parts moves with them; everything else stays.
-            boolean nested = o.path().size() > b.path().size() && o.path().subList(0, b.path().size()).equals(b.path());
+            boolean nested = o.path().size() > b.path().size()
+                    && o.path().subList(0, b.path().size()).equals(b.path());
             if (!o.equals(b) && !nested) {
-                assertThat(Borders.of(moved, 1400, 900).named(o.id()).get(0).at()).isEqualTo(o.at());
+                assertThat(Borders.of(moved, 1400, 900).named(o.id()).get(0).at())
+                        .isEqualTo(o.at());
             }
         }
         // Held against the arrangement at the press: coming back restores it to the pixel.
@@ -149,7 +162,8 @@ class ArrangementTest {
         Map<String, Box> alone = b.moved("b0.0", 300, 0, true).boxes(1003, 803);
         assertThat(alone.get("v1").width()).isEqualTo(300);
         assertThat(alone.get("v3").width()).isEqualTo(500);
-        Map<String, Box> crossing = b.moved(b.crossings().get(0).id(), 610, 290, false).boxes(1003, 803);
+        Map<String, Box> crossing =
+                b.moved(b.crossings().get(0).id(), 610, 290, false).boxes(1003, 803);
         assertThat(crossing.get("v1")).isEqualTo(new Box(0, 0, 610, 290));
         assertThat(crossing.get("v4")).isEqualTo(new Box(613, 293, 390, 510));
     }
@@ -159,12 +173,23 @@ class ArrangementTest {
         Arrangement four = Template.FOUR.of(List.of("v1", "v2", "v3", "v4"));
         Arrangement off = Borders.of(four, 1003, 803).moved("b0.0", 300, 0, false);
         // 1000 pixels to share: a third is 333, a half 500.
-        assertThat(Borders.of(off, 1003, 803).moved("b0.0", 328, 0, false).boxes(1003, 803).get("v1").width()).isEqualTo(333);
+        assertThat(Borders.of(off, 1003, 803)
+                        .moved("b0.0", 328, 0, false)
+                        .boxes(1003, 803)
+                        .get("v1")
+                        .width())
+                .isEqualTo(333);
         assertThat(Borders.of(off, 1003, 803).moved("b0.0", 505, 0, false)).isEqualTo(four);
-        assertThat(Borders.of(off, 1003, 803).moved("b0.0", 320, 0, false).boxes(1003, 803).get("v1").width()).isEqualTo(320);
+        assertThat(Borders.of(off, 1003, 803)
+                        .moved("b0.0", 320, 0, false)
+                        .boxes(1003, 803)
+                        .get("v1")
+                        .width())
+                .isEqualTo(320);
         assertThat(Borders.of(off, 1003, 803).evened("b0.0")).isEqualTo(four);
         Arrangement row = Template.ROW.of(List.of("v1", "v2", "v3"));
-        Arrangement dragged = Borders.of(Borders.of(row, 1206, 800).moved("b0", 200, 0, true), 1206, 800).moved("b1", 900, 0, true);
+        Arrangement dragged = Borders.of(Borders.of(row, 1206, 800).moved("b0", 200, 0, true), 1206, 800)
+                .moved("b1", 900, 0, true);
         assertThat(Borders.of(dragged, 1206, 800).evened("b1")).isEqualTo(row);
     }
 
@@ -173,10 +198,14 @@ class ArrangementTest {
         Arrangement a = Template.ONE_BESIDE_THREE.of(List.of("v1", "v2", "v3", "v4"));
         for (int to : new int[] {-500, 5000}) {
             for (Border b : Borders.of(a, 1203, 903).all()) {
-                Borders.of(a, 1203, 903).moved(b.id(), to, to, false).boxes(1203, 903).values().forEach(box -> {
-                    assertThat(box.width()).isGreaterThanOrEqualTo(72);
-                    assertThat(box.height()).isGreaterThanOrEqualTo(72);
-                });
+                Borders.of(a, 1203, 903)
+                        .moved(b.id(), to, to, false)
+                        .boxes(1203, 903)
+                        .values()
+                        .forEach(box -> {
+                            assertThat(box.width()).isGreaterThanOrEqualTo(72);
+                            assertThat(box.height()).isGreaterThanOrEqualTo(72);
+                        });
             }
         }
     }
@@ -189,7 +218,8 @@ class ArrangementTest {
         }
         Arrangement full = a;
         assertThatThrownBy(() -> full.split("v1", "v13", true)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Arrangement(new Part.Cell("v1")).without("v1")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Arrangement(new Part.Cell("v1")).without("v1"))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -200,12 +230,17 @@ class ArrangementTest {
             deep = Plain.map("row", List.of(deep, Plain.map("view", "v" + (i + 2))), "shares", List.of(0.5, 0.5));
         }
         for (Object bad : List.of(
-                "text", Map.of(), Plain.map("view", "../x"), deep,
+                "text",
+                Map.of(),
+                Plain.map("view", "../x"),
+                deep,
                 Plain.map("row", List.of(nested, nested), "shares", List.of(0.5, 0.5)),
                 Plain.map("row", List.of(nested), "shares", List.of(1.0)),
                 Plain.map("column", List.of(nested, Plain.map("view", "v2")), "shares", List.of(1.0, -1.0)),
                 Plain.map("column", List.of(nested, Plain.map("view", "v2")), "shares", List.of(1.0, Double.NaN)))) {
-            assertThatThrownBy(() -> Arrangement.of(bad)).isInstanceOf(IllegalArgumentException.class).hasMessageMatching(".{20,}");
+            assertThatThrownBy(() -> Arrangement.of(bad))
+                    .isInstanceOf(IllegalArgumentException.class)
+                    .hasMessageMatching(".{20,}");
         }
         assertThat(Tab.tidy(" \u0000\n<b>Hull</b>\u2028 ")).isEqualTo("<b>Hull</b>");
         assertThat(Tab.tidy("x".repeat(500))).hasSize(Tab.LONGEST_NAME);

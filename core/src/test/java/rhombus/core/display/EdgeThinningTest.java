@@ -19,7 +19,8 @@ import rhombus.core.view.Screen;
 class EdgeThinningTest {
     @Property(tries = 1000)
     void neverMoreThanThereAreAndMoreOnALargerPicture(
-            @ForAll @DoubleRange(min = 0, max = 1e7) double area, @ForAll @DoubleRange(min = 1, max = 100) double larger,
+            @ForAll @DoubleRange(min = 0, max = 1e7) double area,
+            @ForAll @DoubleRange(min = 1, max = 100) double larger,
             @ForAll @IntRange(min = 0, max = 3_000_000) int total) {
         int n = EdgeThinning.count(area, total);
         assertThat(n).isBetween(Math.min(12, total), total);
@@ -34,13 +35,16 @@ class EdgeThinningTest {
 
     /** The area of a box seen straight on is that of the face, and what project() says its corners enclose. */
     @Property(tries = 1000)
-    void theAreaOfABoxIsWhatItCoversOnTheScreen(@ForAll @DoubleRange(min = 0.1, max = 50) double w, @ForAll @DoubleRange(min = 0.1, max = 50) double h) {
+    void theAreaOfABoxIsWhatItCoversOnTheScreen(
+            @ForAll @DoubleRange(min = 0.1, max = 50) double w, @ForAll @DoubleRange(min = 0.1, max = 50) double h) {
         Aabb box = new Aabb(new Vec3(-w / 2, -h / 2, 0), new Vec3(w / 2, h / 2, 0));
-        Pose pose = new Pose(new Vec3(0, 0, 10), rhombus.core.geometry.Quat.IDENTITY, 10, new Projection.Orthographic(40));
+        Pose pose =
+                new Pose(new Vec3(0, 0, 10), rhombus.core.geometry.Quat.IDENTITY, 10, new Projection.Orthographic(40));
         Screen screen = new Screen(pose, 800, 600);
         Vec3 a = screen.project(box.min());
         Vec3 b = screen.project(box.max());
         double covered = Math.abs((b.x() - a.x()) * (b.y() - a.y()));
-        assertThat(EdgeThinning.area(screen, box)).isCloseTo(covered, org.assertj.core.api.Assertions.withinPercentage(1e-6));
+        assertThat(EdgeThinning.area(screen, box))
+                .isCloseTo(covered, org.assertj.core.api.Assertions.withinPercentage(1e-6));
     }
 }

@@ -7,22 +7,24 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.domains.Domain;
 import rhombus.core.Any;
+import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Screen;
-import rhombus.core.geometry.Vec3;
 import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
 
 @Domain(Any.class)
 @Domain(net.jqwik.api.domains.DomainContext.Global.class)
 class GridTest {
     @Property(tries = 1000)
-    void spacingIsOneTwoOrFiveTimesAPowerOfTenAndNoFinerThanAsked(@ForAll @DoubleRange(min = 0.01, max = 1e6) double least) {
+    void spacingIsOneTwoOrFiveTimesAPowerOfTenAndNoFinerThanAsked(
+            @ForAll @DoubleRange(min = 0.01, max = 1e6) double least) {
         double s = Grid.nice(least);
         assertThat(s).isGreaterThanOrEqualTo(least * (1 - 1e-12)).isLessThanOrEqualTo(least * 2.5 * (1 + 1e-12));
         double mantissa = s / Math.pow(10, Math.floor(Math.log10(s) + 1e-9));
-        assertThat(Math.min(Math.abs(mantissa - 1), Math.min(Math.abs(mantissa - 2), Math.abs(mantissa - 5)))).isLessThan(1e-9);
+        assertThat(Math.min(Math.abs(mantissa - 1), Math.min(Math.abs(mantissa - 2), Math.abs(mantissa - 5))))
+                .isLessThan(1e-9);
     }
 
     @Property(tries = 1000)

@@ -26,7 +26,10 @@ class EditDocumentTest {
         Random r = new Random(3);
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            double[] at = Mat4.trs(new Vec3(r.nextGaussian(), r.nextGaussian(), i), Quat.about(Vec3.Y, r.nextDouble()), new Vec3(1, 2, 1));
+            double[] at = Mat4.trs(
+                    new Vec3(r.nextGaussian(), r.nextGaussian(), i),
+                    Quat.about(Vec3.Y, r.nextDouble()),
+                    new Vec3(1, 2, 1));
             nodes.add(new Node("n" + i, "Plank", i % 100 == 0 ? -1 : i - i % 100, at, List.of(), null, null, false));
         }
         return new Scene(nodes, List.of(), UpAxis.Y);
@@ -41,8 +44,13 @@ class EditDocumentTest {
     }
 
     private static int size(Object o) {
-        return o instanceof Map<?, ?> m ? m.entrySet().stream().mapToInt(e -> 4 + e.getKey().toString().length() + size(e.getValue())).sum()
-                : o instanceof List<?> l ? 2 + l.stream().mapToInt(x -> 1 + size(x)).sum() : String.valueOf(o).length() + 2;
+        return o instanceof Map<?, ?> m
+                ? m.entrySet().stream()
+                        .mapToInt(e -> 4 + e.getKey().toString().length() + size(e.getValue()))
+                        .sum()
+                : o instanceof List<?> l
+                        ? 2 + l.stream().mapToInt(x -> 1 + size(x)).sum()
+                        : String.valueOf(o).length() + 2;
     }
 
     private static Edit did(Scene before, Operation how) {
@@ -55,10 +63,14 @@ class EditDocumentTest {
         EditHistory history = new EditHistory();
         Scene s = base;
         List<Integer> nodes = all(base);
-        List<Operation> steps = List.of(new Operation.Move(nodes, new Vec3(0.1, 0.2, 0.3)),
+        List<Operation> steps = List.of(
+                new Operation.Move(nodes, new Vec3(0.1, 0.2, 0.3)),
                 new Operation.Turn(nodes, new Vec3(1, 2, 3), Quat.about(new Vec3(1, 1, 0).unit(), 0.7)),
                 new Operation.Scale(nodes, null, Quat.IDENTITY, new Vec3(1.1, 1, 1)),
-                Operation.Duplicate.between(nodes.subList(0, 1000), s, SceneEdits.duplicate(s, nodes.subList(0, 1000)).scene()));
+                Operation.Duplicate.between(
+                        nodes.subList(0, 1000),
+                        s,
+                        SceneEdits.duplicate(s, nodes.subList(0, 1000)).scene()));
         for (Operation o : steps) {
             history.add(did(s, o));
             s = o.of(s);
@@ -118,7 +130,9 @@ class EditDocumentTest {
         double[] finite = java.util.Arrays.stream(any).filter(Double::isFinite).toArray();
         String text = Packed.text(finite);
         assertThat(Packed.numbers(text, finite.length)).containsExactly(finite);
-        java.nio.ByteBuffer bytes = java.nio.ByteBuffer.wrap(java.util.Base64.getDecoder().decode(text)).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+        java.nio.ByteBuffer bytes = java.nio.ByteBuffer.wrap(
+                        java.util.Base64.getDecoder().decode(text))
+                .order(java.nio.ByteOrder.LITTLE_ENDIAN);
         for (double d : finite) {
             assertThat(bytes.getDouble()).isEqualTo(d);
         }
@@ -130,24 +144,43 @@ class EditDocumentTest {
         List<String> ids = List.of("n1", "n2", "n3", "a3", "n9", "lost", "n07", "n8");
         assertThat(IdRuns.of(ids)).containsExactly("n1-n3", "a3", "n9", "lost", "n07", "n8");
         assertThat(IdRuns.read(IdRuns.of(ids), ids.size())).isEqualTo(ids);
-        assertThatThrownBy(() -> IdRuns.read(IdRuns.of(ids), ids.size() - 1)).hasMessageContaining("more objects than there are");
-        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n99999999"), 1000)).hasMessageContaining("more objects than there are");
-        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n999999"), Map.of("n0", 0))).hasMessageContaining("more objects than there are");
-        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n1"), Map.of("n0", 0, "n2", 1))).hasMessageContaining("not there");
+        assertThatThrownBy(() -> IdRuns.read(IdRuns.of(ids), ids.size() - 1))
+                .hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n99999999"), 1000))
+                .hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n999999"), Map.of("n0", 0)))
+                .hasMessageContaining("more objects than there are");
+        assertThatThrownBy(() -> IdRuns.read(List.of("n0-n1"), Map.of("n0", 0, "n2", 1)))
+                .hasMessageContaining("not there");
     }
 
     @Example
     void documentsOfTheFirstVersionAreStillRead() {
         Scene base = Scenes.boxes();
-        Map<String, Object> first = Map.of("format", "rhombus-edits", "version", 1, "done", 1, "layers", List.of(),
-                "nodes", List.of(Map.of("id", "n1", "name", "Other")),
-                "edits", List.of(Map.of("name", "Rename", "nodes", Map.of("n1", List.of(Map.of("name", base.node(1).name()), Map.of("name", "Other"))))));
+        Map<String, Object> first = Map.of(
+                "format",
+                "rhombus-edits",
+                "version",
+                1,
+                "done",
+                1,
+                "layers",
+                List.of(),
+                "nodes",
+                List.of(Map.of("id", "n1", "name", "Other")),
+                "edits",
+                List.of(Map.of(
+                        "name",
+                        "Rename",
+                        "nodes",
+                        Map.of("n1", List.of(Map.of("name", base.node(1).name()), Map.of("name", "Other"))))));
         EditDocument.Opened o = EditDocument.read(base, first);
         assertThat(o.scene().node(1).name()).isEqualTo("Other");
         Map<String, Object> second = EditDocument.of(base, o.scene(), o.history());
         assertThat(second).containsEntry("version", 2);
         EditDocument.Opened again = EditDocument.read(base, second);
         assertThat(again.scene().node(1).name()).isEqualTo("Other");
-        assertThat(again.history().undo().undone(again.scene()).node(1).name()).isEqualTo(base.node(1).name());
+        assertThat(again.history().undo().undone(again.scene()).node(1).name())
+                .isEqualTo(base.node(1).name());
     }
 }

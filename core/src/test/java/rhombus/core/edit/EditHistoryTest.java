@@ -37,7 +37,8 @@ class EditHistoryTest {
                 at = Math.min(model.size(), at + 1);
             }
             assertThat(history.undoName()).isEqualTo(at > 0 ? model.get(at - 1).name() : null);
-            assertThat(history.redoName()).isEqualTo(at < model.size() ? model.get(at).name() : null);
+            assertThat(history.redoName())
+                    .isEqualTo(at < model.size() ? model.get(at).name() : null);
         }
     }
 

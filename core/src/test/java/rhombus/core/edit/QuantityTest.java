@@ -49,12 +49,15 @@ class QuantityTest {
         assertThatThrownBy(() -> Quantity.length("2 m * 3 m", "m")).hasMessageContaining("two measured");
         assertThatThrownBy(() -> Quantity.length("1 / 0", "m")).hasMessageContaining("no finite value");
         assertThatThrownBy(() -> Quantity.length("(1 + 2", "m")).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Quantity.length("(".repeat(100_000), "m")).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Quantity.length("-".repeat(100_000), "m")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Quantity.length("(".repeat(100_000), "m"))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Quantity.length("-".repeat(100_000), "m"))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Property(tries = 1000)
-    void numbersAreThemselves(@ForAll @DoubleRange(min = -1e6, max = 1e6) double a, @ForAll @DoubleRange(min = 0.1, max = 1e3) double b) {
+    void numbersAreThemselves(
+            @ForAll @DoubleRange(min = -1e6, max = 1e6) double a, @ForAll @DoubleRange(min = 0.1, max = 1e3) double b) {
         assertThat(Quantity.number(a + " + " + b)).isEqualTo(a + b);
         assertThat(Quantity.number(a + " - " + b + " * 2")).isEqualTo(a - b * 2);
         assertThat(Quantity.number("(" + a + " - " + b + ") * 2")).isEqualTo((a - b) * 2);
@@ -64,7 +67,8 @@ class QuantityTest {
     /** Whatever is typed gives a finite number or words, never anything else. */
     @Property(tries = 2000)
     void anythingAtAllIsReadOrRefused(
-            @ForAll @CharRange(from = '(', to = '9') @CharRange(from = 'a', to = 'z') @StringLength(max = 24) String text) {
+            @ForAll @CharRange(from = '(', to = '9') @CharRange(from = 'a', to = 'z') @StringLength(max = 24)
+                    String text) {
         try {
             assertThat(Quantity.length(text, "m")).isFinite();
         } catch (IllegalArgumentException e) {

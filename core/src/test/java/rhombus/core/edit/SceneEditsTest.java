@@ -38,7 +38,8 @@ class SceneEditsTest {
     static Scene any(Scene s, Random r) {
         List<Integer> there = present(s);
         if (there.isEmpty()) {
-            return SceneEdits.add(s, Shape.usual(Shape.Sort.BOX, 1), Mat4.identity()).scene();
+            return SceneEdits.add(s, Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+                    .scene();
         }
         List<Integer> some = new ArrayList<>();
         for (int k = r.nextInt(3); k >= 0; k--) {
@@ -54,20 +55,44 @@ class SceneEditsTest {
         return switch (r.nextInt(20)) {
             case 0, 1, 2 -> s.withLocals(Transforms.move(s, roots, v));
             case 3, 4 -> s.withLocals(Transforms.turn(s, roots, s::pivot, Quat.about(v.unit(), r.nextDouble() * 6)));
-            case 5 -> s.withLocals(Transforms.scale(s, roots, s::pivot, Axes.WORLD, new Vec3(0.5 + r.nextDouble(), 0.5 + r.nextDouble(), 0.5 + r.nextDouble())));
+            case 5 ->
+                s.withLocals(Transforms.scale(
+                        s,
+                        roots,
+                        s::pivot,
+                        Axes.WORLD,
+                        new Vec3(0.5 + r.nextDouble(), 0.5 + r.nextDouble(), 0.5 + r.nextDouble())));
             case 6 -> SceneEdits.each(s, some, n -> n.withHidden(!n.hidden()));
             case 7 -> SceneEdits.each(s, some, n -> n.withLocked(!n.locked()));
             case 8 -> SceneEdits.each(s, some, n -> n.withName("Name " + r.nextInt(9)));
             case 9 -> SceneEdits.each(s, some, n -> n.withPivot(r.nextBoolean() ? v : null));
             case 10 -> SceneEdits.group(s, some, "Group").scene();
-            case 11 -> SceneEdits.ungroup(s, some.stream().filter(n -> !s.children(n).isEmpty()).toList()).scene();
+            case 11 ->
+                SceneEdits.ungroup(
+                                s,
+                                some.stream()
+                                        .filter(n -> !s.children(n).isEmpty())
+                                        .toList())
+                        .scene();
             case 12 -> s.within(there.get(r.nextInt(there.size())), one) ? s : SceneEdits.regroup(s, List.of(one), -1);
-            case 13 -> crowded ? SceneEdits.delete(s, some) : SceneEdits.duplicate(s, some).scene();
+            case 13 ->
+                crowded
+                        ? SceneEdits.delete(s, some)
+                        : SceneEdits.duplicate(s, some).scene();
             case 14, 15 -> SceneEdits.delete(s, List.of(one));
-            case 16 -> SceneEdits.add(s, Shape.usual(Shape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(3)), Mat4.translation(v)).scene();
+            case 16 ->
+                SceneEdits.add(s, Shape.usual(Shape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(3)), Mat4.translation(v))
+                        .scene();
             case 17 -> SceneEdits.add(s, LAMP, Mat4.translation(v)).scene();
-            case 18 -> s.node(one).shape() == null ? SceneEdits.addLayer(s, "Layer")
-                    : SceneEdits.reshape(s, one, s.node(one).shape().with(Map.of("width", 1 + r.nextDouble(), "radius", 1 + r.nextDouble())));
+            case 18 ->
+                s.node(one).shape() == null
+                        ? SceneEdits.addLayer(s, "Layer")
+                        : SceneEdits.reshape(
+                                s,
+                                one,
+                                s.node(one)
+                                        .shape()
+                                        .with(Map.of("width", 1 + r.nextDouble(), "radius", 1 + r.nextDouble())));
             default -> {
                 if (s.layers().isEmpty()) {
                     yield s;
@@ -76,7 +101,8 @@ class SceneEditsTest {
                 yield switch (r.nextInt(4)) {
                     case 0 -> SceneEdits.layer(s, layer, l -> l.withVisible(!l.visible()));
                     case 1 -> SceneEdits.layer(s, layer, l -> l.withLocked(!l.locked()));
-                    case 2 -> SceneEdits.layer(s, layer, l -> s.layers().size() > 6 ? null : l.withName("L" + r.nextInt(5)));
+                    case 2 ->
+                        SceneEdits.layer(s, layer, l -> s.layers().size() > 6 ? null : l.withName("L" + r.nextInt(5)));
                     default -> SceneEdits.each(s, some, n -> n.withLayer(layer));
                 };
             }
@@ -125,9 +151,14 @@ class SceneEditsTest {
         return switch (r.nextInt(4)) {
             case 0 -> new Operation.Move(roots, v);
             case 1 -> new Operation.Turn(roots, about, Quat.about(v.unit(), r.nextDouble() * 6));
-            case 2 -> new Operation.Scale(roots, about, Quat.about(v.unit(), r.nextDouble()), new Vec3(0.5 + r.nextDouble(), 1, 2));
-            default -> there.size() > 40 ? new Operation.Move(roots, v.times(2))
-                    : Operation.Duplicate.between(roots, s, SceneEdits.duplicate(s, roots).scene());
+            case 2 ->
+                new Operation.Scale(
+                        roots, about, Quat.about(v.unit(), r.nextDouble()), new Vec3(0.5 + r.nextDouble(), 1, 2));
+            default ->
+                there.size() > 40
+                        ? new Operation.Move(roots, v.times(2))
+                        : Operation.Duplicate.between(
+                                roots, s, SceneEdits.duplicate(s, roots).scene());
         };
     }
 
@@ -184,8 +215,13 @@ class SceneEditsTest {
         Map<String, Object> kept = EditDocument.of(base, s, history);
         EditDocument.check(kept);
         EditDocument.Opened o = EditDocument.read(base, kept);
-        assertThat(EditDocument.of(base, o.scene(), o.history())).usingRecursiveComparison().isEqualTo(kept);
-        assertThat(bits(base, o.scene())).as("the present, to the last bit").usingRecursiveComparison().isEqualTo(present);
+        assertThat(EditDocument.of(base, o.scene(), o.history()))
+                .usingRecursiveComparison()
+                .isEqualTo(kept);
+        assertThat(bits(base, o.scene()))
+                .as("the present, to the last bit")
+                .usingRecursiveComparison()
+                .isEqualTo(present);
         // The history that came back leads to the very start, and to where the other one ends.
         Scene back = o.scene();
         for (Edit e = o.history().undo(); e != null; e = o.history().undo()) {
@@ -238,7 +274,8 @@ class SceneEditsTest {
     void groupingAndRegroupingLeaveThingsWhereTheyAre(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Scene s = Scenes.boxes();
-        Scene turned = s.withLocals(Transforms.turn(s, List.of(1), s::pivot, Quat.about(new Vec3(1, 2, 3).unit(), r.nextDouble())));
+        Scene turned = s.withLocals(
+                Transforms.turn(s, List.of(1), s::pivot, Quat.about(new Vec3(1, 2, 3).unit(), r.nextDouble())));
         SceneEdits.Added group = SceneEdits.group(turned, List.of(2, 4), "Both");
         Scene out = SceneEdits.regroup(group.scene(), List.of(3), group.nodes().get(0));
         Scene apart = SceneEdits.ungroup(out, group.nodes()).scene();
@@ -255,15 +292,19 @@ class SceneEditsTest {
 
     @Example
     void nothingCanLieBelowItself() {
-        assertThatThrownBy(() -> SceneEdits.regroup(Scenes.boxes(), List.of(1), 2)).hasMessageContaining("below itself");
-        assertThatThrownBy(() -> SceneEdits.regroup(Scenes.boxes(), List.of(1), 1)).hasMessageContaining("below itself");
+        assertThatThrownBy(() -> SceneEdits.regroup(Scenes.boxes(), List.of(1), 2))
+                .hasMessageContaining("below itself");
+        assertThatThrownBy(() -> SceneEdits.regroup(Scenes.boxes(), List.of(1), 1))
+                .hasMessageContaining("below itself");
     }
 
     @Example
     void whatIsBelowAGroupIsHiddenLockedAndDeletedWithIt() {
         Scene s = Scenes.boxes();
-        assertThat(SceneEdits.each(s, List.of(1), n -> n.withHidden(true)).shown(3)).isFalse();
-        assertThat(SceneEdits.each(s, List.of(1), n -> n.withLocked(true)).locked(3)).isTrue();
+        assertThat(SceneEdits.each(s, List.of(1), n -> n.withHidden(true)).shown(3))
+                .isFalse();
+        assertThat(SceneEdits.each(s, List.of(1), n -> n.withLocked(true)).locked(3))
+                .isTrue();
         assertThat(SceneEdits.delete(s, List.of(1)).indexOf("n3")).isEqualTo(-1);
         assertThat(s.withIsolated(java.util.Set.of(1)).shown(3)).isTrue();
         assertThat(s.withIsolated(java.util.Set.of(1)).shown(4)).isFalse();
@@ -274,7 +315,8 @@ class SceneEditsTest {
         Scene s = SceneEdits.addLayer(SceneEdits.addLayer(Scenes.boxes(), "A"), "B");
         String a = s.layers().get(0).id();
         String b = s.layers().get(1).id();
-        Scene on = SceneEdits.each(SceneEdits.each(s, List.of(1), n -> n.withLayer(a)), List.of(3), n -> n.withLayer(b));
+        Scene on =
+                SceneEdits.each(SceneEdits.each(s, List.of(1), n -> n.withLayer(a)), List.of(3), n -> n.withLayer(b));
         Scene off = SceneEdits.layer(on, a, l -> l.withVisible(false));
         assertThat(off.shown(2)).isFalse();
         assertThat(off.shown(3)).as("on a layer of its own").isTrue();
@@ -293,7 +335,11 @@ class SceneEditsTest {
         assertThat(t.count()).isEqualTo(9);
         assertThat(t.world(8)).containsExactly(s.world(3));
         assertThat(t.nodes()).extracting("id").doesNotHaveDuplicates();
-        assertThat(SceneEdits.duplicate(SceneEdits.delete(t, a.nodes()), List.of(1)).scene().nodes()).extracting("id").doesNotHaveDuplicates();
+        assertThat(SceneEdits.duplicate(SceneEdits.delete(t, a.nodes()), List.of(1))
+                        .scene()
+                        .nodes())
+                .extracting("id")
+                .doesNotHaveDuplicates();
     }
 
     @Example
@@ -304,7 +350,17 @@ class SceneEditsTest {
         doc.put("done", 3);
         assertThatThrownBy(() -> EditDocument.read(base, doc)).hasMessage("its history is not one");
         doc.put("done", 0);
-        doc.put("nodes", List.of(Map.of("id", "a9", "name", "Lost", "parent", "nobody", "local", List.of(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1))));
+        doc.put(
+                "nodes",
+                List.of(Map.of(
+                        "id",
+                        "a9",
+                        "name",
+                        "Lost",
+                        "parent",
+                        "nobody",
+                        "local",
+                        List.of(1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1))));
         assertThatThrownBy(() -> EditDocument.read(base, doc)).hasMessageContaining("not there");
         doc.put("nodes", List.of(Map.of("id", "n1", "parent", "n2")));
         assertThatThrownBy(() -> EditDocument.read(base, doc)).hasMessageContaining("own ancestor");

@@ -33,7 +33,9 @@ class TransformsTest {
         Vec3 t = Mat4.origin(m);
         Quat q = Transforms.rotationOf(m);
         Vec3 s = Transforms.scaleOf(m);
-        double[] joml = new Matrix4d().translationRotateScale(t.x(), t.y(), t.z(), q.x(), q.y(), q.z(), q.w(), s.x(), s.y(), s.z()).get(new double[16]);
+        double[] joml = new Matrix4d()
+                .translationRotateScale(t.x(), t.y(), t.z(), q.x(), q.y(), q.z(), q.w(), s.x(), s.y(), s.z())
+                .get(new double[16]);
         for (int i = 0; i < 16; i++) {
             assertThat(m[i]).isCloseTo(joml[i], within(1e-7 * Math.max(1, s.length())));
         }
@@ -41,11 +43,15 @@ class TransformsTest {
 
     @Property(tries = 1000)
     void everyResultIsTranslationRotationScale(
-            @ForAll Quat q, @ForAll @DoubleRange(min = -6, max = 6) double angle, @ForAll @DoubleRange(min = 0.1, max = 5) double k) {
+            @ForAll Quat q,
+            @ForAll @DoubleRange(min = -6, max = 6) double angle,
+            @ForAll @DoubleRange(min = 0.1, max = 5) double k) {
         Scene s = tangled(q, k);
         for (int n : List.of(1, 2, 3, 4)) {
-            isTrs(Transforms.turn(s, List.of(n), s::pivot, Quat.about(q.up(), angle)).get(n));
-            isTrs(Transforms.scale(s, List.of(n), s::pivot, new Axes(q), new Vec3(k, 1 / k, 2)).get(n));
+            isTrs(Transforms.turn(s, List.of(n), s::pivot, Quat.about(q.up(), angle))
+                    .get(n));
+            isTrs(Transforms.scale(s, List.of(n), s::pivot, new Axes(q), new Vec3(k, 1 / k, 2))
+                    .get(n));
             isTrs(Transforms.move(s, List.of(n), q.back()).get(n));
             isTrs(Transforms.placed(s, n, q, new Vec3(k, 2, 1)));
         }
@@ -53,12 +59,15 @@ class TransformsTest {
 
     /** Against JOML: T(p) R T(-p), multiplied onto the world matrix. */
     @Property(tries = 1000)
-    void turningTurnsRigidlyAboutThePoint(@ForAll Quat q, @ForAll Vec3 p, @ForAll @DoubleRange(min = -6, max = 6) double angle) {
+    void turningTurnsRigidlyAboutThePoint(
+            @ForAll Quat q, @ForAll Vec3 p, @ForAll @DoubleRange(min = -6, max = 6) double angle) {
         Scene s = Scenes.boxes();
         Vec3 axis = q.back();
         Scene t = s.withLocals(Transforms.turn(s, List.of(1, 4), n -> p, Quat.about(axis, angle)));
-        Matrix4d by = new Matrix4d().translate(p.x(), p.y(), p.z())
-                .rotate(new Quaterniond().fromAxisAngleRad(axis.x(), axis.y(), axis.z(), angle)).translate(-p.x(), -p.y(), -p.z());
+        Matrix4d by = new Matrix4d()
+                .translate(p.x(), p.y(), p.z())
+                .rotate(new Quaterniond().fromAxisAngleRad(axis.x(), axis.y(), axis.z(), angle))
+                .translate(-p.x(), -p.y(), -p.z());
         for (int n : List.of(1, 2, 3, 4)) {
             double[] joml = new Matrix4d(by).mul(new Matrix4d().set(s.world(n))).get(new double[16]);
             for (int i = 0; i < 16; i++) {
@@ -69,7 +78,9 @@ class TransformsTest {
 
     @Property(tries = 1000)
     void thePivotPointStaysAndSoDoesTheWayBack(
-            @ForAll Quat q, @ForAll @DoubleRange(min = 0.2, max = 4) double k, @ForAll @DoubleRange(min = -3, max = 3) double angle) {
+            @ForAll Quat q,
+            @ForAll @DoubleRange(min = 0.2, max = 4) double k,
+            @ForAll @DoubleRange(min = -3, max = 3) double angle) {
         Scene s = tangled(q, k);
         for (int n : List.of(1, 3, 4)) {
             Vec3 p = s.pivot(n);
@@ -101,7 +112,8 @@ class TransformsTest {
         Scene s = Scenes.boxes();
         Scene t = s.withLocals(Transforms.move(s, List.of(1, 4), by));
         for (int n : List.of(2, 3, 4)) {
-            assertThat(Mat4.origin(t.world(n)).minus(Mat4.origin(s.world(n))).distance(by)).isLessThan(1e-9);
+            assertThat(Mat4.origin(t.world(n)).minus(Mat4.origin(s.world(n))).distance(by))
+                    .isLessThan(1e-9);
             for (int i : new int[] {0, 1, 2, 4, 5, 6, 8, 9, 10}) {
                 assertThat(t.world(n)[i]).isEqualTo(s.world(n)[i]);
             }

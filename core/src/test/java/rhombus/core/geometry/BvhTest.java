@@ -41,8 +41,15 @@ class BvhTest {
         Bvh bvh = Bvh.build(p, running(n * 3));
         double[] hit = new double[3];
         for (int i = 0; i < 60; i++) {
-            double[] ray = {r.nextGaussian() * 9, r.nextGaussian() * 9, r.nextGaussian() * 9,
-                r.nextGaussian(), r.nextGaussian(), r.nextGaussian(), Double.POSITIVE_INFINITY};
+            double[] ray = {
+                r.nextGaussian() * 9,
+                r.nextGaussian() * 9,
+                r.nextGaussian() * 9,
+                r.nextGaussian(),
+                r.nextGaussian(),
+                r.nextGaussian(),
+                Double.POSITIVE_INFINITY
+            };
             if (i % 7 == 0) {
                 ray[3 + i % 3] = 0;
             }
@@ -66,8 +73,8 @@ class BvhTest {
     private static double joml(double[] r, float[] p, int t) {
         int a = t * 9;
         return org.joml.Intersectiond.intersectRayTriangle(
-                r[0], r[1], r[2], r[3], r[4], r[5],
-                p[a], p[a + 1], p[a + 2], p[a + 3], p[a + 4], p[a + 5], p[a + 6], p[a + 7], p[a + 8], 1e-14);
+                r[0], r[1], r[2], r[3], r[4], r[5], p[a], p[a + 1], p[a + 2], p[a + 3], p[a + 4], p[a + 5], p[a + 6],
+                p[a + 7], p[a + 8], 1e-14);
     }
 
     @Property(tries = 1000)
@@ -102,7 +109,9 @@ class BvhTest {
         double[] a = new double[3];
         double[] b = new double[3];
         for (int i = 0; i < 30; i++) {
-            double[] ray = {r.nextGaussian(), r.nextGaussian(), 30, r.nextGaussian() * 0.2, r.nextGaussian() * 0.2, -1, 1e9};
+            double[] ray = {
+                r.nextGaussian(), r.nextGaussian(), 30, r.nextGaussian() * 0.2, r.nextGaussian() * 0.2, -1, 1e9
+            };
             assertThat(stored.closest(ray, a)).isEqualTo(built.closest(ray, b));
         }
     }
@@ -118,7 +127,8 @@ class BvhTest {
             p[i * 9 + 7] = 1;
         }
         double[] hit = new double[3];
-        assertThat(Bvh.build(p, running(n * 3)).closest(new double[] {0.2, 0.2, 5, 0, 0, -1, 99}, hit)).isNotEqualTo(Bvh.NONE);
+        assertThat(Bvh.build(p, running(n * 3)).closest(new double[] {0.2, 0.2, 5, 0, 0, -1, 99}, hit))
+                .isNotEqualTo(Bvh.NONE);
         assertThat(hit[0]).isCloseTo(5, within(1e-12));
     }
 

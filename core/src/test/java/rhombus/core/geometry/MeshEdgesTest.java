@@ -61,7 +61,8 @@ class MeshEdgesTest {
             if (other == null) {
                 expected.put(pair, MeshEdges.STRONG);
             } else {
-                double angle = Math.toDegrees(Math.acos(Math.min(1, normal(p, t, other).dot(normal(p, t, side / 3)))));
+                double angle =
+                        Math.toDegrees(Math.acos(Math.min(1, normal(p, t, other).dot(normal(p, t, side / 3)))));
                 expected.put(pair, angle < 1 ? 0 : angle > 30 ? MeshEdges.STRONG : MeshEdges.PLAIN);
             }
         }

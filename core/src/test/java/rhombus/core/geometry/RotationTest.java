@@ -52,7 +52,8 @@ class RotationTest {
     void slerpIsJomls(@ForAll Quat a, @ForAll Quat b, @ForAll @Scale(6) @DoubleRange(min = 0, max = 1) double t) {
         // Half a turn apart, both ways round are equally short.
         Assume.that(Math.abs(a.angleTo(b) - Math.PI) > 1e-4);
-        Quaterniond j = new Quaterniond(a.x(), a.y(), a.z(), a.w()).slerp(new Quaterniond(b.x(), b.y(), b.z(), b.w()), t);
+        Quaterniond j =
+                new Quaterniond(a.x(), a.y(), a.z(), a.w()).slerp(new Quaterniond(b.x(), b.y(), b.z(), b.w()), t);
         assertThat(a.slerp(b, t).angleTo(new Quat(j.x, j.y, j.z, j.w).unit())).isLessThan(1e-5);
         assertThat(a.slerp(b, 0).angleTo(a)).isLessThan(1e-7);
         assertThat(a.slerp(b, 1).angleTo(b)).isLessThan(1e-7);
@@ -60,8 +61,12 @@ class RotationTest {
 
     @Property(tries = 1000)
     void translationRotationScaleIsTheMatrixOfTheSpecification(
-            @ForAll Vec3 t, @ForAll Quat r, @ForAll @DoubleRange(min = 0.01, max = 50) double x,
-            @ForAll @DoubleRange(min = 0.01, max = 50) double y, @ForAll @DoubleRange(min = 0.01, max = 50) double z, @ForAll Vec3 p) {
+            @ForAll Vec3 t,
+            @ForAll Quat r,
+            @ForAll @DoubleRange(min = 0.01, max = 50) double x,
+            @ForAll @DoubleRange(min = 0.01, max = 50) double y,
+            @ForAll @DoubleRange(min = 0.01, max = 50) double z,
+            @ForAll Vec3 p) {
         double[] m = Mat4.trs(t, r, new Vec3(x, y, z));
         Matrix4d j = new Matrix4d().translationRotateScale(t.x(), t.y(), t.z(), r.x(), r.y(), r.z(), r.w(), x, y, z);
         double[] theirs = j.get(new double[16]);

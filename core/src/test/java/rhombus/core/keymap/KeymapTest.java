@@ -33,8 +33,27 @@ class KeymapTest {
     /** The code values of W3C UI Events KeyboardEvent code Values, section 3 (the writing system keys and those beside them). */
     @Test
     void codesAreThoseOfTheStandard() {
-        for (String code : List.of("KeyA", "KeyZ", "Digit0", "Digit9", "Backspace", "Escape", "Slash", "Equal", "Minus", "ArrowLeft",
-                "IntlBackslash", "Numpad5", "NumpadAdd", "F12", "Space", "Tab", "Home", "PageUp", "BracketLeft", "Quote")) {
+        for (String code : List.of(
+                "KeyA",
+                "KeyZ",
+                "Digit0",
+                "Digit9",
+                "Backspace",
+                "Escape",
+                "Slash",
+                "Equal",
+                "Minus",
+                "ArrowLeft",
+                "IntlBackslash",
+                "Numpad5",
+                "NumpadAdd",
+                "F12",
+                "Space",
+                "Tab",
+                "Home",
+                "PageUp",
+                "BracketLeft",
+                "Quote")) {
             assertThat(KeyNames.known(code)).as(code).isTrue();
         }
         for (String code : List.of("", "a", "keyA", "Key1", "Left", "Esc", "Unidentified")) {
@@ -44,7 +63,8 @@ class KeymapTest {
 
     @Test
     void onlyWhatDiffersIsStoredAndComesBackTheSame() {
-        Keymap changed = AllCommands.CATALOGUE.preset(Presets.RHOMBUS)
+        Keymap changed = AllCommands.CATALOGUE
+                .preset(Presets.RHOMBUS)
                 .with("frame", Trigger.key("KeyG"), Modifiers.CTRL)
                 .with("orbit-drag", Trigger.drag(3), 0)
                 .with("home", null, 0);
@@ -54,31 +74,55 @@ class KeymapTest {
         assertThat(again.toPlain()).isEqualTo(stored);
         assertThat(again.bindings()).isEqualTo(changed.bindings());
         assertThat(again.name()).isEqualTo("My Rhombus");
-        assertThat(again.reset("frame").reset("home").reset("orbit-drag").bindings()).isEqualTo(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).bindings());
+        assertThat(again.reset("frame").reset("home").reset("orbit-drag").bindings())
+                .isEqualTo(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).bindings());
     }
 
     @Test
     void spoiltKeymapsAreRefusedInWords() {
-        Map<String, Object> good = AllCommands.CATALOGUE.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0).toPlain();
+        Map<String, Object> good = AllCommands.CATALOGUE
+                .preset(Presets.RHOMBUS)
+                .with("frame", Trigger.key("KeyG"), 0)
+                .toPlain();
         assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(Map.of())).isInstanceOf(IllegalArgumentException.class);
         for (Map<String, Object> wrong : List.of(
                 Plain.map("id", "frame", "trigger", Plain.map("kind", "key", "code", "KeyÄ"), "modifiers", List.of()),
                 Plain.map("id", "frame", "trigger", Plain.map("kind", "shout"), "modifiers", List.of()),
-                Plain.map("id", "frame", "trigger", Plain.map("kind", "drag", "button", "sixth"), "modifiers", List.of()),
-                Plain.map("id", "frame", "trigger", Plain.map("kind", "key", "code", "KeyG"), "modifiers", List.of("Hyper")))) {
+                Plain.map(
+                        "id", "frame", "trigger", Plain.map("kind", "drag", "button", "sixth"), "modifiers", List.of()),
+                Plain.map(
+                        "id",
+                        "frame",
+                        "trigger",
+                        Plain.map("kind", "key", "code", "KeyG"),
+                        "modifiers",
+                        List.of("Hyper")))) {
             Map<String, Object> m = new java.util.LinkedHashMap<>(good);
             m.put("changes", List.of(wrong));
-            assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m)).as(wrong.toString()).isInstanceOf(IllegalArgumentException.class).message().isNotBlank();
+            assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m))
+                    .as(wrong.toString())
+                    .isInstanceOf(IllegalArgumentException.class)
+                    .message()
+                    .isNotBlank();
         }
     }
 
     @Test
     void whatABrowserKeepsIsToldAndWhatDoesNotFitIsRefused() {
         Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of()).notes()).anyMatch(n -> n.contains("browser"));
-        assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of()).refused()).contains("needs a key or a click");
-        assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of()).refused()).isNotNull();
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of()).clash()).isEqualTo("home");
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyJ"), Modifiers.CTRL, Map.of()).clash()).isNull();
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of())
+                        .notes())
+                .anyMatch(n -> n.contains("browser"));
+        assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of()).refused())
+                .contains("needs a key or a click");
+        assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of())
+                        .refused())
+                .isNotNull();
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of())
+                        .clash())
+                .isEqualTo("home");
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyJ"), Modifiers.CTRL, Map.of())
+                        .clash())
+                .isNull();
     }
 }

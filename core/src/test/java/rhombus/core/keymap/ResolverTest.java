@@ -35,7 +35,8 @@ class ResolverTest {
 
         @Override
         public void dragFingers(double x, double y, double spread, double angle) {
-            said.add("fingers to " + (int) x + " " + Math.rint(spread * 100) / 100 + " " + Math.rint(angle * 100) / 100);
+            said.add(
+                    "fingers to " + (int) x + " " + Math.rint(spread * 100) / 100 + " " + Math.rint(angle * 100) / 100);
         }
 
         @Override
@@ -117,9 +118,18 @@ class ResolverTest {
         r.keyDown("AltLeft", Modifiers.ALT, false, 5);
         r.pointer(30, 0, 2, Modifiers.ALT, 6);
         r.pointer(30, 0, 0, Modifiers.ALT, 7);
-        assertThat(log.said).containsExactly(
-                "begin orbit-drag 0", "drag 10", "begin pan-drag 10", "drag 10", "drag 20", "begin orbit-drag 20",
-                "drag 20", "begin orbit-drag fine 20", "drag 30", "release");
+        assertThat(log.said)
+                .containsExactly(
+                        "begin orbit-drag 0",
+                        "drag 10",
+                        "begin pan-drag 10",
+                        "drag 10",
+                        "drag 20",
+                        "begin orbit-drag 20",
+                        "drag 20",
+                        "begin orbit-drag fine 20",
+                        "drag 30",
+                        "release");
     }
 
     @Test
@@ -144,7 +154,9 @@ class ResolverTest {
         assertThat(log.said).containsExactly("steps 0.5", "steps 1.0 fine");
         log.said.clear();
         r.keyDown("ControlLeft", Modifiers.CTRL, false, 0);
-        assertThat(r.wheel(5, 5, 0.25, 0.5, Modifiers.CTRL)).as("Ctrl is down: this is the wheel").isTrue();
+        assertThat(r.wheel(5, 5, 0.25, 0.5, Modifiers.CTRL))
+                .as("Ctrl is down: this is the wheel")
+                .isTrue();
         assertThat(log.said).containsExactly("steps 0.25");
     }
 
@@ -164,7 +176,9 @@ class ResolverTest {
             for (Binding b : map.bindings()) {
                 assertThat(b.command()).as(b.command().id()).isNotNull();
                 assertThat(b.command().fits(b.trigger().kind())).as(b.id()).isTrue();
-                assertThat(b.trigger().code().isEmpty() || KeyNames.known(b.trigger().code())).isTrue();
+                assertThat(b.trigger().code().isEmpty()
+                                || KeyNames.known(b.trigger().code()))
+                        .isTrue();
             }
         }
     }
@@ -172,9 +186,14 @@ class ResolverTest {
     @Test
     void aClashIsToldAndAChangeIsStoredAsADifference() {
         Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of()).clash()).isEqualTo("home");
-        assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of()).refused()).contains("a key or a click");
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of()).notes()).hasSize(1);
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of())
+                        .clash())
+                .isEqualTo("home");
+        assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of()).refused())
+                .contains("a key or a click");
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of())
+                        .notes())
+                .hasSize(1);
         Keymap own = map.with("frame", Trigger.key("KeyT"), 0);
         assertThat(own.name()).isEqualTo("My Rhombus");
         assertThat(own.toPlain().toString()).contains("KeyT").doesNotContain("KeyH");
@@ -187,7 +206,8 @@ class ResolverTest {
     @Test
     void strangeKeymapsSayWhatIsWrong() {
         assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(Map.of())).hasMessageContaining("format");
-        Map<String, Object> m = new java.util.LinkedHashMap<>(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+        Map<String, Object> m = new java.util.LinkedHashMap<>(
+                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
         m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "key", "code", "KeyÄ"))));
         assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m)).hasMessageContaining("KeyÄ");
         m.put("changes", List.of(Map.of("id", "frame", "trigger", Map.of("kind", "wheel"))));
@@ -209,7 +229,9 @@ class ResolverTest {
         r.pointer(60, 10, 0, 0, 60);
         r.keyUp("KeyS", 0, 70);
         r.pointer(90, 10, 0, 0, 80);
-        assertThat(log.said).containsExactly("begin orbit-hold 10", "drag 20", "begin pan-hold 20", "drag 40", "drag 60", "release");
+        assertThat(log.said)
+                .containsExactly(
+                        "begin orbit-hold 10", "drag 20", "begin pan-hold 20", "drag 40", "drag 60", "release");
     }
 
     @Test
@@ -227,8 +249,17 @@ class ResolverTest {
         r.pointer(70, 10, 0, 0, 70);
         r.keyUp("KeyD", 0, 80);
         r.pointer(90, 10, 0, 0, 90);
-        assertThat(log.said).containsExactly(
-                "begin orbit-hold 10", "drag 20", "begin dolly-hold 20", "drag 40", "begin orbit-hold 40", "drag 60", "run cancel", "drag 70", "release");
+        assertThat(log.said)
+                .containsExactly(
+                        "begin orbit-hold 10",
+                        "drag 20",
+                        "begin dolly-hold 20",
+                        "drag 40",
+                        "begin orbit-hold 40",
+                        "drag 60",
+                        "run cancel",
+                        "drag 70",
+                        "release");
     }
 
     @Test

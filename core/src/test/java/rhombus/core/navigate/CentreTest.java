@@ -21,11 +21,15 @@ class CentreTest {
         Assume.that(p.depth(point) > 1e-3);
         Pose end = Centre.on(p, point);
         Vec3 there = s.with(end).project(point);
-        assertThat(Math.hypot(there.x() - s.width() / 2, there.y() - s.height() / 2)).isLessThan(0.5);
+        assertThat(Math.hypot(there.x() - s.width() / 2, there.y() - s.height() / 2))
+                .isLessThan(0.5);
         assertThat(end.orientation()).isEqualTo(p.orientation());
         assertThat(end.projection()).isEqualTo(p.projection());
         if (!p.projection().flat()) {
-            assertThat(end.eye().distance(point)).isCloseTo(p.eye().distance(point), within(1e-9 * (1 + point.length() + p.eye().length())));
+            assertThat(end.eye().distance(point))
+                    .isCloseTo(
+                            p.eye().distance(point),
+                            within(1e-9 * (1 + point.length() + p.eye().length())));
             assertThat(end.focusPoint().distance(point)).isLessThan(1e-9 * (1 + point.length() + end.focus()));
         }
     }

@@ -38,7 +38,11 @@ class FramingTest {
         double lo = Double.POSITIVE_INFINITY, hi = -lo, bottom = lo, top = -lo;
         Matrix4d m = jomlMatrix(fit, screen);
         for (Vec3 p : points) {
-            Vector4d v = m.transform(new Vector4d(p.x() - fit.eye().x(), p.y() - fit.eye().y(), p.z() - fit.eye().z(), 1));
+            Vector4d v = m.transform(new Vector4d(
+                    p.x() - fit.eye().x(),
+                    p.y() - fit.eye().y(),
+                    p.z() - fit.eye().z(),
+                    1));
             lo = Math.min(lo, v.x / v.w);
             hi = Math.max(hi, v.x / v.w);
             bottom = Math.min(bottom, v.y / v.w);
@@ -52,7 +56,10 @@ class FramingTest {
         assertThat(bottom).isGreaterThan(-inner - slack);
         assertThat(top).isLessThan(inner + slack);
         // Where one vertex is the tip of the whole sight cone, or all are one point, nothing else can touch the margin.
-        double spread = points.stream().mapToDouble(q -> q.distance(points.get(0))).max().orElse(0);
+        double spread = points.stream()
+                .mapToDouble(q -> q.distance(points.get(0)))
+                .max()
+                .orElse(0);
         double nearest = points.stream().mapToDouble(fit::depth).min().orElse(0);
         double depth = fit.projection().flat() ? fit.projection().heightAt(1) : nearest;
         Assume.that(spread > 1e-3 && depth > spread * 4e-3);
@@ -68,13 +75,19 @@ class FramingTest {
         double aspect = s.width() / s.height();
         Matrix4d projection = p.projection() instanceof Projection.Perspective q
                 ? new Matrix4d().perspective(q.fovY(), aspect, 1e-3, 1e6)
-                : new Matrix4d().orthoSymmetric(p.projection().heightAt(1) * aspect, p.projection().heightAt(1), -1e6, 1e6);
+                : new Matrix4d()
+                        .orthoSymmetric(
+                                p.projection().heightAt(1) * aspect,
+                                p.projection().heightAt(1),
+                                -1e6,
+                                1e6);
         return projection.mul(view);
     }
 
     /** The hierarchy finds the very vertices that looking at each of them finds. */
     @Property(tries = 1000)
-    void theHierarchyFitsAsLookingAtEveryVertexDoes(@ForAll Screen screen, @ForAll Quat turn, @ForAll("clouds") float[] positions) {
+    void theHierarchyFitsAsLookingAtEveryVertexDoes(
+            @ForAll Screen screen, @ForAll Quat turn, @ForAll("clouds") float[] positions) {
         int[] triangles = new int[positions.length / 3 - positions.length / 3 % 3];
         for (int i = 0; i < triangles.length; i++) {
             triangles[i] = i;

@@ -31,7 +31,9 @@ class LengthsTest {
 
     /** Four significant digits, as the platform's exact decimals round them, and never a machine's exponent. */
     @Property(tries = 2000)
-    void numbersOnTheScreenHaveFourDigits(@ForAll @DoubleRange(min = -30, max = 30) double power, @ForAll @DoubleRange(min = 1, max = 10) double mantissa) {
+    void numbersOnTheScreenHaveFourDigits(
+            @ForAll @DoubleRange(min = -30, max = 30) double power,
+            @ForAll @DoubleRange(min = 1, max = 10) double mantissa) {
         double v = mantissa * Math.pow(10, power);
         String s = Lengths.digits(v);
         assertThat(s).doesNotContain("E");
@@ -47,16 +49,21 @@ class LengthsTest {
         double exact = new BigDecimal(v).round(new java.math.MathContext(4)).doubleValue();
         assertThat(shown).isCloseTo(exact, within(Math.abs(exact) * 1.1e-3));
         assertThat(shown).isCloseTo(v, within(Math.abs(v) * 5.1e-4));
-        assertThat(parts[0].replaceAll("[-.]", "").replaceAll("^0+|0+$", "").length()).isLessThanOrEqualTo(4);
+        assertThat(parts[0].replaceAll("[-.]", "").replaceAll("^0+|0+$", "").length())
+                .isLessThanOrEqualTo(4);
     }
 
     /** Against the platform's exact decimals; ties may go either way. */
     @Property(tries = 1000)
-    void fixedPlacesAreRoundedRight(@ForAll @DoubleRange(min = -1e12, max = 1e12) double v, @ForAll @IntRange(max = 4) int places) {
+    void fixedPlacesAreRoundedRight(
+            @ForAll @DoubleRange(min = -1e12, max = 1e12) double v, @ForAll @IntRange(max = 4) int places) {
         String s = Lengths.fixed(v, places);
         double unit = Math.pow(10, -places);
         assertThat(Double.parseDouble(s)).isCloseTo(v, within(unit * 0.5 + Math.abs(v) * 1e-12));
         BigDecimal exact = new BigDecimal(v).setScale(places, RoundingMode.HALF_EVEN);
-        assertThat(s.length()).isBetween(exact.toPlainString().length() - 1, exact.toPlainString().length() + 1);
+        assertThat(s.length())
+                .isBetween(
+                        exact.toPlainString().length() - 1,
+                        exact.toPlainString().length() + 1);
     }
 }

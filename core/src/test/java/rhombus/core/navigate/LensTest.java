@@ -38,7 +38,8 @@ class LensTest {
         Pose there = Lens.zoom(p, magnification);
         Assume.that(p.projection().flat() || within1And150(there));
         assertThat(there.projection().heightAt(1)).isCloseTo(height / magnification, within(1e-9 * height * 4));
-        assertThat(Lens.zoom(there, 1 / magnification).projection().heightAt(1)).isCloseTo(height, within(1e-9 * height));
+        assertThat(Lens.zoom(there, 1 / magnification).projection().heightAt(1))
+                .isCloseTo(height, within(1e-9 * height));
     }
 
     private static boolean within1And150(Pose p) {
@@ -48,22 +49,29 @@ class LensTest {
 
     @Property(tries = 1000)
     void dollyZoomKeepsWhatIsInFocusWhereItIsAndAsLargeAsItIs(
-            @ForAll Screen s, @ForAll @Scale(9) @DoubleRange(min = 0.02, max = 50) double magnification,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy) {
+            @ForAll Screen s,
+            @ForAll @Scale(9) @DoubleRange(min = 0.02, max = 50) double magnification,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy) {
         Vec3 subject = s.at(fx * s.width(), fy * s.height(), s.pose().focus());
         Pose end = Lens.dollyZoom(s.pose(), magnification);
         Vec3 there = s.with(end).project(subject);
-        assertThat(Math.hypot(there.x() - fx * s.width(), there.y() - fy * s.height())).isLessThan(1e-3);
+        assertThat(Math.hypot(there.x() - fx * s.width(), there.y() - fy * s.height()))
+                .isLessThan(1e-3);
         assertThat(end.focusPoint().distance(s.pose().focusPoint()))
-                .isLessThan(1e-9 * (1 + s.pose().focus() + end.focus() + s.pose().eye().length()));
+                .isLessThan(1e-9
+                        * (1 + s.pose().focus() + end.focus() + s.pose().eye().length()));
         assertThat(end.orientation()).isEqualTo(s.pose().orientation());
     }
 
     /** The film back at the distance of the focal length is a near plane: JOML's frustum through it has the same angle. */
     @Property(tries = 500)
     void fieldsOfViewAreThoseOfTheFrustumThroughTheFilmBack(
-            @ForAll @Scale(9) @DoubleRange(min = 4, max = 80) double back, @ForAll @Scale(9) @DoubleRange(min = 3, max = 2000) double focal) {
-        double joml = new org.joml.Matrix4d().frustum(-back, back, -back / 2, back / 2, focal, focal * 1e4).perspectiveFov();
+            @ForAll @Scale(9) @DoubleRange(min = 4, max = 80) double back,
+            @ForAll @Scale(9) @DoubleRange(min = 3, max = 2000) double focal) {
+        double joml = new org.joml.Matrix4d()
+                .frustum(-back, back, -back / 2, back / 2, focal, focal * 1e4)
+                .perspectiveFov();
         assertThat(Lens.fieldOfView(back, focal)).isCloseTo(joml, within(1e-9));
         assertThat(Lens.focalLength(back, joml)).isCloseTo(focal, within(1e-6 * focal));
     }

@@ -25,8 +25,14 @@ class LinkedTest {
 
     @Property(tries = 1000)
     void aPointStandsAtTheSameDistanceFromBothMiddlesAlongTheSharedAxis(
-            @ForAll Vec3 eye, @ForAll Vec3 other, @ForAll Vec3 p, @ForAll Direction a, @ForAll Direction b, @ForAll UpAxis up,
-            @ForAll @DoubleRange(min = 0.01, max = 2000) double extent, @ForAll @DoubleRange(min = 50, max = 3000) double ha,
+            @ForAll Vec3 eye,
+            @ForAll Vec3 other,
+            @ForAll Vec3 p,
+            @ForAll Direction a,
+            @ForAll Direction b,
+            @ForAll UpAxis up,
+            @ForAll @DoubleRange(min = 0.01, max = 2000) double extent,
+            @ForAll @DoubleRange(min = 50, max = 3000) double ha,
             @ForAll @DoubleRange(min = 50, max = 3000) double hb) {
         Pose lead = flat(eye, a, up, extent);
         Pose follows = Linked.follow(lead, ha, flat(other, b, up, 7), hb);
@@ -36,7 +42,8 @@ class LinkedTest {
         assertThat(sb.metresPerPixel(1)).isCloseTo(sa.metresPerPixel(1), within(1e-12 * extent));
         for (int axis = 0; axis < 3; axis++) {
             if (Linked.shows(lead, axis) && Linked.shows(follows, axis)) {
-                assertThat(offset(sa, p, axis)).isCloseTo(offset(sb, p, axis), within(1e-6 * (1 + Math.abs(offset(sa, p, axis)))));
+                assertThat(offset(sa, p, axis))
+                        .isCloseTo(offset(sb, p, axis), within(1e-6 * (1 + Math.abs(offset(sa, p, axis)))));
             } else {
                 assertThat(follows.eye().get(axis)).isEqualTo(other.get(axis));
             }
@@ -53,7 +60,11 @@ class LinkedTest {
 
     @Property(tries = 1000)
     void followingTwiceIsFollowingOnce(
-            @ForAll Vec3 eye, @ForAll Vec3 other, @ForAll Direction a, @ForAll Direction b, @ForAll @Positive @DoubleRange(max = 900) double extent) {
+            @ForAll Vec3 eye,
+            @ForAll Vec3 other,
+            @ForAll Direction a,
+            @ForAll Direction b,
+            @ForAll @Positive @DoubleRange(max = 900) double extent) {
         Pose lead = flat(eye, a, UpAxis.Y, extent);
         Pose once = Linked.follow(lead, 400, flat(other, b, UpAxis.Y, 3), 300);
         assertThat(Linked.follow(lead, 400, once, 300)).isEqualTo(once);

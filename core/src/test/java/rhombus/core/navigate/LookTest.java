@@ -22,8 +22,11 @@ import rhombus.core.view.Pose;
 class LookTest {
     @Property(tries = 1000)
     void lookingKeepsTheEyeAndTheRollAndStopsAtThePoles(
-            @ForAll Pose p, @ForAll Heading h, @ForAll UpAxis up,
-            @ForAll @Scale(9) @DoubleRange(min = -9, max = 9) double yaw, @ForAll @Scale(9) @DoubleRange(min = -9, max = 9) double pitch) {
+            @ForAll Pose p,
+            @ForAll Heading h,
+            @ForAll UpAxis up,
+            @ForAll @Scale(9) @DoubleRange(min = -9, max = 9) double yaw,
+            @ForAll @Scale(9) @DoubleRange(min = -9, max = 9) double pitch) {
         Pose start = new Pose(p.eye(), h.orientation(up), p.focus(), p.projection());
         Pose end = Look.turn(start, up, yaw, pitch);
         Heading there = Heading.of(end.orientation(), up);
@@ -31,15 +34,19 @@ class LookTest {
         assertThat(there.pitch()).isBetween(-Math.PI / 2, Math.PI / 2);
         if (Math.abs(there.pitch()) < Math.PI / 2 - 1e-5) {
             assertThat(Math.IEEEremainder(there.roll() - h.roll(), 2 * Math.PI)).isCloseTo(0, within(1e-7));
-            assertThat(Math.IEEEremainder(there.yaw() - h.yaw() - yaw, 2 * Math.PI)).isCloseTo(0, within(1e-7));
+            assertThat(Math.IEEEremainder(there.yaw() - h.yaw() - yaw, 2 * Math.PI))
+                    .isCloseTo(0, within(1e-7));
         }
     }
 
     /** Turning on the spot against JOML's rotations about the world's up and the camera's own right axis. */
     @Property(tries = 1000)
     void agreesWithAnIndependentRotation(
-            @ForAll Pose p, @ForAll Heading h, @ForAll UpAxis up,
-            @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double yaw, @ForAll @Scale(9) @DoubleRange(min = -0.3, max = 0.3) double by) {
+            @ForAll Pose p,
+            @ForAll Heading h,
+            @ForAll UpAxis up,
+            @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double yaw,
+            @ForAll @Scale(9) @DoubleRange(min = -0.3, max = 0.3) double by) {
         Heading level = new Heading(h.yaw(), h.pitch() * 0.7, 0);
         Pose start = new Pose(p.eye(), level.orientation(up), p.focus(), p.projection());
         Vec3 r = start.orientation().right();
@@ -47,7 +54,8 @@ class LookTest {
         Vector3d v = new Quaterniond().rotateAxis(by, r.x(), r.y(), r.z()).transform(new Vector3d(f.x(), f.y(), f.z()));
         Vec3 u = up.up();
         new Quaterniond().rotateAxis(yaw, u.x(), u.y(), u.z()).transform(v);
-        assertThat(Look.turn(start, up, yaw, by).forward().distance(new Vec3(v.x, v.y, v.z))).isLessThan(1e-9);
+        assertThat(Look.turn(start, up, yaw, by).forward().distance(new Vec3(v.x, v.y, v.z)))
+                .isLessThan(1e-9);
     }
 
     @Property(tries = 1000)
@@ -56,7 +64,8 @@ class LookTest {
         Pose end = Look.roll(p, angle);
         assertThat(end.eye()).isEqualTo(p.eye());
         assertThat(end.forward().distance(p.forward())).isLessThan(1e-12);
-        assertThat(Look.roll(end, -angle).orientation().angleTo(p.orientation())).isLessThan(1e-7);
+        assertThat(Look.roll(end, -angle).orientation().angleTo(p.orientation()))
+                .isLessThan(1e-7);
     }
 
     @Property(tries = 1000)
@@ -77,9 +86,13 @@ class LookTest {
             Quat before = q.orientation();
             q = Turns.quarterRoll(q, true);
             // Clockwise on the screen: what was up points to the right now.
-            assertThat(q.orientation().inverse().rotate(before.up()).distance(Vec3.X)).isLessThan(1e-9);
+            assertThat(q.orientation().inverse().rotate(before.up()).distance(Vec3.X))
+                    .isLessThan(1e-9);
         }
         assertThat(q.orientation().angleTo(p.orientation())).isLessThan(1e-9);
-        assertThat(Turns.quarterRoll(Turns.quarterRoll(p, true), false).orientation().angleTo(p.orientation())).isLessThan(1e-9);
+        assertThat(Turns.quarterRoll(Turns.quarterRoll(p, true), false)
+                        .orientation()
+                        .angleTo(p.orientation()))
+                .isLessThan(1e-9);
     }
 }

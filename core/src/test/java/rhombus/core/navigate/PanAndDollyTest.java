@@ -24,7 +24,8 @@ class PanAndDollyTest {
     @Property(tries = 1000)
     void panKeepsTheGrabbedPointUnderThePointer(
             @ForAll Screen start,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy,
             @ForAll @Scale(9) @DoubleRange(min = 0.01, max = 800) double depth,
             @ForAll @Scale(9) @DoubleRange(min = -5000, max = 5000) double dx,
             @ForAll @Scale(9) @DoubleRange(min = -5000, max = 5000) double dy) {
@@ -39,7 +40,8 @@ class PanAndDollyTest {
     @Property(tries = 1000)
     void dollyKeepsItsTargetUnderThePointer(
             @ForAll Screen start,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fy,
             @ForAll @Scale(9) @DoubleRange(min = 0.05, max = 800) double distance,
             @ForAll @Scale(9) @DoubleRange(min = -20, max = 20) double notches) {
         Ray line = start.ray(fx * start.width(), fy * start.height());
@@ -47,12 +49,14 @@ class PanAndDollyTest {
         Vec3 target = line.at(distance);
         Assume.that(end.projection().flat() || end.depth(target) > 1e-3);
         Vec3 s = new Screen(end, start.width(), start.height()).project(target);
-        assertThat(Math.hypot(s.x() - fx * start.width(), s.y() - fy * start.height())).isLessThan(0.5);
+        assertThat(Math.hypot(s.x() - fx * start.width(), s.y() - fy * start.height()))
+                .isLessThan(0.5);
     }
 
     @Property(tries = 1000)
     void notchesInAndOutRestoreThePose(
-            @ForAll Screen start, @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 800) double distance,
+            @ForAll Screen start,
+            @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 800) double distance,
             @ForAll @IntRange(min = 1, max = 60) int n) {
         Pose pose = start.pose();
         Ray line = start.ray(start.width() * 0.3, start.height() * 0.8);
@@ -66,9 +70,13 @@ class PanAndDollyTest {
             p = Dolly.notches(p, p.projection().flat() ? movedTo(line, p, start) : line, d, 0.02, -1);
             d = Dolly.after(d, 0.02, -1);
         }
-        assertThat(p.eye().distance(pose.eye())).isLessThan(1e-9 * (1 + distance + pose.eye().length()));
+        assertThat(p.eye().distance(pose.eye()))
+                .isLessThan(1e-9 * (1 + distance + pose.eye().length()));
         assertThat(p.focus()).isCloseTo(pose.focus(), within(1e-9 * (1 + pose.focus())));
-        assertThat(p.projection().heightAt(1)).isCloseTo(pose.projection().heightAt(1), within(1e-9 * pose.projection().heightAt(1)));
+        assertThat(p.projection().heightAt(1))
+                .isCloseTo(
+                        pose.projection().heightAt(1),
+                        within(1e-9 * pose.projection().heightAt(1)));
     }
 
     private static Ray movedTo(Ray line, Pose p, Screen s) {

@@ -19,16 +19,25 @@ class PivotLadderTest {
     void theFirstRungThatYieldsAPointIsTakenAndSaysWhyNotTheOnesAbove(
             @ForAll @Size(max = 7) List<Rung> wanted, @ForAll Set<Rung> silent) {
         List<Rung> order = new ArrayList<>(new java.util.LinkedHashSet<>(wanted));
-        Choice c = PivotLadder.choose(order, Vec3.ZERO, rung -> silent.contains(rung)
-                ? Offer.none("Nothing from " + rung + ".")
-                : Offer.of(new Vec3(rung.ordinal() + 1, 0, 0), "thing of " + rung));
-        Rung expected = order.stream().filter(r -> !silent.contains(r)).findFirst().orElse(Rung.ORIGIN);
+        Choice c = PivotLadder.choose(
+                order,
+                Vec3.ZERO,
+                rung -> silent.contains(rung)
+                        ? Offer.none("Nothing from " + rung + ".")
+                        : Offer.of(new Vec3(rung.ordinal() + 1, 0, 0), "thing of " + rung));
+        Rung expected =
+                order.stream().filter(r -> !silent.contains(r)).findFirst().orElse(Rung.ORIGIN);
         assertThat(c.rung()).isEqualTo(expected);
         assertThat(c.reason()).startsWith("The " + expected.words()).contains(" away.");
         for (Rung r : EnumSet.allOf(Rung.class)) {
-            boolean above = order.contains(r) && silent.contains(r)
-                    && (!order.contains(expected) || silent.contains(expected) || order.indexOf(r) < order.indexOf(expected));
-            assertThat(c.reason().contains("Nothing from " + r + ".")).as("%s in %s", r, c.reason()).isEqualTo(above);
+            boolean above = order.contains(r)
+                    && silent.contains(r)
+                    && (!order.contains(expected)
+                            || silent.contains(expected)
+                            || order.indexOf(r) < order.indexOf(expected));
+            assertThat(c.reason().contains("Nothing from " + r + "."))
+                    .as("%s in %s", r, c.reason())
+                    .isEqualTo(above);
         }
     }
 }

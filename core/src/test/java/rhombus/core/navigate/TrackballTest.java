@@ -26,11 +26,15 @@ class TrackballTest {
 
     @Property(tries = 1000)
     void thePivotStaysWhereItIsOnTheScreen(
-            @ForAll Screen s, @ForAll Vec3 pivot,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ax, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ay,
-            @ForAll @Scale(9) @DoubleRange(min = -3, max = 4) double bx, @ForAll @Scale(9) @DoubleRange(min = -3, max = 4) double by) {
+            @ForAll Screen s,
+            @ForAll Vec3 pivot,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ax,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ay,
+            @ForAll @Scale(9) @DoubleRange(min = -3, max = 4) double bx,
+            @ForAll @Scale(9) @DoubleRange(min = -3, max = 4) double by) {
         Pose end = ball(s, pivot, ax, ay).at(bx * s.width(), by * s.height());
-        Vec3 before = s.pose().orientation().inverse().rotate(pivot.minus(s.pose().eye()));
+        Vec3 before =
+                s.pose().orientation().inverse().rotate(pivot.minus(s.pose().eye()));
         Vec3 after = end.orientation().inverse().rotate(pivot.minus(end.eye()));
         assertThat(before.distance(after)).isLessThan(1e-9 * (1 + before.length()));
         assertThat(end.focus()).isEqualTo(s.pose().focus());
@@ -39,21 +43,28 @@ class TrackballTest {
 
     @Property(tries = 1000)
     void whatCountsIsWhereThePointerIsAndNotHowItCameThere(
-            @ForAll Screen s, @ForAll Vec3 pivot, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
-            @ForAll @Scale(9) @DoubleRange(min = -2, max = 3) double gx, @ForAll @Scale(9) @DoubleRange(min = -2, max = 3) double gy) {
+            @ForAll Screen s,
+            @ForAll Vec3 pivot,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 3) double gx,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 3) double gy) {
         Trackball straight = ball(s, pivot, fx, 0.4);
         Trackball round = ball(s, pivot, fx, 0.4);
         for (int i = 0; i < 20; i++) {
             round.at(s.width() * Math.cos(i), s.height() * Math.sin(i * 1.7));
         }
         assertThat(round.at(gx * s.width(), gy * s.height())).isEqualTo(straight.at(gx * s.width(), gy * s.height()));
-        assertThat(round.at(fx * s.width(), 0.4 * s.height())).as("back at the first point").isEqualTo(s.pose());
+        assertThat(round.at(fx * s.width(), 0.4 * s.height()))
+                .as("back at the first point")
+                .isEqualTo(s.pose());
     }
 
     @Property(tries = 1000)
     void theBallTurnsByTwiceTheArc(
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ax, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ay,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double bx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double by,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ax,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double ay,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double bx,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double by,
             @ForAll Screen s) {
         Trackball ball = ball(s, Vec3.ZERO, ax, ay);
         Vec3 from = ball.onBall(ax * s.width(), ay * s.height());
@@ -65,23 +76,28 @@ class TrackballTest {
 
     @Property(tries = 1000)
     void outsideTheRingItOnlyRolls(
-            @ForAll Screen s, @ForAll @Scale(9) @DoubleRange(min = 0, max = 6.28) double a,
+            @ForAll Screen s,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 6.28) double a,
             @ForAll @Scale(9) @DoubleRange(min = 0, max = 6.28) double b,
             @ForAll @Scale(9) @DoubleRange(min = 1.01, max = 4) double far) {
         double r = Trackball.RADIUS * Math.min(s.width(), s.height()) * far;
         double cx = s.width() / 2;
         double cy = s.height() / 2;
-        Trackball ball = new Trackball(s.pose(), s.pose().focusPoint(), s.width(), s.height(), cx + r * Math.cos(a), cy + r * Math.sin(a));
+        Trackball ball = new Trackball(
+                s.pose(), s.pose().focusPoint(), s.width(), s.height(), cx + r * Math.cos(a), cy + r * Math.sin(a));
         Pose end = ball.at(cx + r * Math.cos(b), cy + r * Math.sin(b));
         assertThat(end.forward().distance(s.pose().forward())).isLessThan(1e-9);
-        assertThat(end.eye().distance(s.pose().eye())).isLessThan(1e-9 * (1 + s.pose().focus() + s.pose().eye().length()));
+        assertThat(end.eye().distance(s.pose().eye()))
+                .isLessThan(1e-9 * (1 + s.pose().focus() + s.pose().eye().length()));
     }
 
     /** The same ball turned with Apache Commons Geometry's axis-angle rotations. */
     @Property(tries = 1000)
     void agreesWithAnIndependentRotation(
-            @ForAll Screen s, @ForAll Vec3 pivot,
-            @ForAll @Scale(9) @DoubleRange(min = 0.2, max = 0.8) double ax, @ForAll @Scale(9) @DoubleRange(min = 0.2, max = 0.8) double by) {
+            @ForAll Screen s,
+            @ForAll Vec3 pivot,
+            @ForAll @Scale(9) @DoubleRange(min = 0.2, max = 0.8) double ax,
+            @ForAll @Scale(9) @DoubleRange(min = 0.2, max = 0.8) double by) {
         Trackball ball = ball(s, pivot, ax, 0.5);
         Vec3 from = ball.onBall(ax * s.width(), 0.5 * s.height());
         Vec3 to = ball.onBall(0.5 * s.width(), by * s.height());

@@ -26,8 +26,13 @@ class TurntableTest {
 
     @Property(tries = 1000)
     void turnsRigidlyAboutThePivotAndKeepsRoll(
-            @ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Vec3 pivot, @ForAll Projection projection,
-            @ForAll @Scale(9) @DoubleRange(min = -7, max = 7) double yaw, @ForAll @Scale(9) @DoubleRange(min = -7, max = 7) double pitch) {
+            @ForAll Heading h,
+            @ForAll UpAxis up,
+            @ForAll Vec3 eye,
+            @ForAll Vec3 pivot,
+            @ForAll Projection projection,
+            @ForAll @Scale(9) @DoubleRange(min = -7, max = 7) double yaw,
+            @ForAll @Scale(9) @DoubleRange(min = -7, max = 7) double pitch) {
         Pose start = pose(h, up, eye, projection);
         Pose end = Turntable.orbit(start, pivot, up, yaw, pitch, true);
 
@@ -38,7 +43,8 @@ class TurntableTest {
         Heading turned = Heading.of(end.orientation(), up);
         assertThat(turned.pitch()).isBetween(-Math.PI / 2, Math.PI / 2);
         if (Math.abs(turned.pitch()) < Math.PI / 2 - 1e-5) {
-            assertThat(Math.IEEEremainder(turned.roll() - h.roll(), 2 * Math.PI)).isCloseTo(0, within(1e-7));
+            assertThat(Math.IEEEremainder(turned.roll() - h.roll(), 2 * Math.PI))
+                    .isCloseTo(0, within(1e-7));
         }
     }
 
@@ -63,8 +69,11 @@ class TurntableTest {
     /** An independent computation of the same turn: Apache Commons Geometry's axis-angle rotations. */
     @Property(tries = 1000)
     void agreesWithAnIndependentRotation(
-            @ForAll Heading h, @ForAll Vec3 eye, @ForAll Vec3 pivot,
-            @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double yaw, @ForAll @Scale(9) @DoubleRange(min = -0.3, max = 0.3) double pitch) {
+            @ForAll Heading h,
+            @ForAll Vec3 eye,
+            @ForAll Vec3 pivot,
+            @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double yaw,
+            @ForAll @Scale(9) @DoubleRange(min = -0.3, max = 0.3) double pitch) {
         Heading level = new Heading(h.yaw(), h.pitch() * 0.7, 0);
         Pose start = pose(level, UpAxis.Y, eye, new Projection.Perspective(0.8));
         Pose end = Turntable.orbit(start, pivot, UpAxis.Y, yaw, pitch, true);

@@ -19,26 +19,34 @@ import rhombus.core.view.Screen;
 class TwoFingersTest {
     @Property(tries = 1000)
     void whatWasBetweenTheFingersStaysBetweenThem(
-            @ForAll Screen s, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll Screen s,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
             @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 500) double distance,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double gx, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double gy,
-            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 10) double spread, @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double twist) {
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double gx,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double gy,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 10) double spread,
+            @ForAll @Scale(9) @DoubleRange(min = -3, max = 3) double twist) {
         Ray line = s.ray(fx * s.width(), 0.4 * s.height());
         Vec3 held = line.at(distance);
         Pose end = new TwoFingers(s, line, distance, 0.02).at(gx * s.width(), gy * s.height(), spread, twist);
         Assume.that(end.projection().flat() || end.depth(held) > 1e-3);
         Vec3 there = s.with(end).project(held);
-        assertThat(Math.hypot(there.x() - gx * s.width(), there.y() - gy * s.height())).isLessThan(0.5);
-        assertThat(end.forward().distance(s.pose().forward())).as("line of sight").isLessThan(1e-9);
+        assertThat(Math.hypot(there.x() - gx * s.width(), there.y() - gy * s.height()))
+                .isLessThan(0.5);
+        assertThat(end.forward().distance(s.pose().forward()))
+                .as("line of sight")
+                .isLessThan(1e-9);
     }
 
     @Property(tries = 1000)
     void fingersThatComeBackBringThePoseBack(
-            @ForAll Screen s, @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll Screen s,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
             @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 500) double distance) {
         Ray line = s.ray(fx * s.width(), 0.4 * s.height());
         Pose end = new TwoFingers(s, line, distance, 0.02).at(fx * s.width(), 0.4 * s.height(), 1, 0);
-        assertThat(end.eye().distance(s.pose().eye())).isLessThan(1e-7 * (1 + s.pose().eye().length() + distance));
+        assertThat(end.eye().distance(s.pose().eye()))
+                .isLessThan(1e-7 * (1 + s.pose().eye().length() + distance));
         assertThat(end.orientation().angleTo(s.pose().orientation())).isLessThan(1e-9);
     }
 

@@ -28,7 +28,8 @@ class WalkTest {
 
     @Property(tries = 1000)
     void theSameSecondInAnyNumberOfStepsEndsAtTheSamePlace(
-            @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 200) double gap, @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 50) double reach) {
+            @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 200) double gap,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 50) double reach) {
         double once = Walk.advance(1, gap, reach, 1);
         for (int steps : new int[] {30, 60, 144}) {
             assertThat(gone(steps, 1, gap, reach)).isCloseTo(once, within(1e-9 * (1 + gap)));
@@ -38,8 +39,10 @@ class WalkTest {
 
     @Property(tries = 1000)
     void itNearsASurfaceAndNeverMeetsIt(
-            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1000) double gap, @ForAll @Scale(9) @DoubleRange(min = 0.01, max = 100) double reach,
-            @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 10000) double speed, @ForAll @IntRange(min = 1, max = 200) int steps) {
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1000) double gap,
+            @ForAll @Scale(9) @DoubleRange(min = 0.01, max = 100) double reach,
+            @ForAll @Scale(9) @DoubleRange(min = 0.001, max = 10000) double speed,
+            @ForAll @IntRange(min = 1, max = 200) int steps) {
         double gone = gone(steps, speed, gap, reach);
         assertThat(gone).isGreaterThanOrEqualTo(0).isLessThanOrEqualTo(Math.max(0, gap));
     }
@@ -47,7 +50,8 @@ class WalkTest {
     /** The motion solves dx/dt = min(4 v, v · gap / reach): against plain small steps of that equation (Euler's method). */
     @Property(tries = 1000)
     void itSolvesTheEquationItSays(
-            @ForAll @Scale(9) @DoubleRange(min = 0.5, max = 60) double gap, @ForAll @Scale(9) @DoubleRange(min = 1, max = 20) double reach,
+            @ForAll @Scale(9) @DoubleRange(min = 0.5, max = 60) double gap,
+            @ForAll @Scale(9) @DoubleRange(min = 1, max = 20) double reach,
             @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 5) double speed) {
         double x = 0;
         for (int i = 0; i < 20000; i++) {
@@ -67,8 +71,12 @@ class WalkTest {
 
     @Property(tries = 1000)
     void twoWaysAtOnceAreNoFasterThanOne(
-            @ForAll Quat q, @ForAll UpAxis up, @ForAll boolean fly, @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double x,
-            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double y, @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double z) {
+            @ForAll Quat q,
+            @ForAll UpAxis up,
+            @ForAll boolean fly,
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double x,
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double y,
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double z) {
         double l = Walk.direction(q, up, fly, x, y, z).length();
         assertThat(l).isCloseTo(Math.min(1, Math.sqrt(x * x + y * y + z * z)), within(1e-9));
     }

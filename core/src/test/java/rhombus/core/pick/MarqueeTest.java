@@ -32,7 +32,10 @@ class MarqueeTest {
     private static final double SLACK = 0.05;
 
     private static Screen around(Quat q, double distance, boolean flat) {
-        Pose p = new Pose(q.back().times(distance), q, distance,
+        Pose p = new Pose(
+                q.back().times(distance),
+                q,
+                distance,
                 flat ? new Projection.Orthographic(distance) : new Projection.Perspective(0.9));
         return new Screen(p, W, H);
     }
@@ -64,12 +67,17 @@ class MarqueeTest {
 
     @Property(tries = 1000)
     void takesWhatItTouchesAndWhatLiesInside(
-            @ForAll Quat q, @ForAll @DoubleRange(min = 26, max = 60) double distance, @ForAll boolean flat,
-            @ForAll @DoubleRange(min = 0, max = W) double x0, @ForAll @DoubleRange(min = 0, max = W) double x1,
-            @ForAll @DoubleRange(min = 0, max = H) double y0, @ForAll @DoubleRange(min = 0, max = H) double y1) {
+            @ForAll Quat q,
+            @ForAll @DoubleRange(min = 26, max = 60) double distance,
+            @ForAll boolean flat,
+            @ForAll @DoubleRange(min = 0, max = W) double x0,
+            @ForAll @DoubleRange(min = 0, max = W) double x1,
+            @ForAll @DoubleRange(min = 0, max = H) double y0,
+            @ForAll @DoubleRange(min = 0, max = H) double y1) {
         Scene s = Scenes.boxes();
         Screen screen = around(q, distance, flat);
-        Rectangle2D r = new Rectangle2D.Double(Math.min(x0, x1), Math.min(y0, y1), Math.abs(x1 - x0), Math.abs(y1 - y0));
+        Rectangle2D r =
+                new Rectangle2D.Double(Math.min(x0, x1), Math.min(y0, y1), Math.abs(x1 - x0), Math.abs(y1 - y0));
         Rectangle2D wider = new Rectangle2D.Double(r.getX() - 1, r.getY() - 1, r.getWidth() + 2, r.getHeight() + 2);
         List<Integer> touching = Marquee.nodes(s, new Surfaces(s), screen, x0, y0, x1, y1, false);
         List<Integer> inside = Marquee.nodes(s, new Surfaces(s), screen, x0, y0, x1, y1, true);
@@ -86,8 +94,11 @@ class MarqueeTest {
             boolean clear = true;
             for (int t = 0; t < 12; t++) {
                 for (int k = 0; k < 3; k++) {
-                    Vec3 p = screen.project(Mat4.point(s.world(n), Parts.corner(s.meshes().get(0), t, k)));
-                    double in = Math.min(Math.min(p.x() - r.getMinX(), r.getMaxX() - p.x()), Math.min(p.y() - r.getMinY(), r.getMaxY() - p.y()));
+                    Vec3 p = screen.project(
+                            Mat4.point(s.world(n), Parts.corner(s.meshes().get(0), t, k)));
+                    double in = Math.min(
+                            Math.min(p.x() - r.getMinX(), r.getMaxX() - p.x()),
+                            Math.min(p.y() - r.getMinY(), r.getMaxY() - p.y()));
                     all &= in >= 0;
                     clear &= Math.abs(in) > 1e-6;
                 }
@@ -101,11 +112,15 @@ class MarqueeTest {
     @Example
     void whatIsBehindTheEyeHiddenOrLockedIsNotTaken() {
         Scene s = Scenes.boxes();
-        Screen close = new Screen(new Pose(new Vec3(-4, 1, -1), Quat.IDENTITY, 5, new Projection.Perspective(0.9)), W, H);
-        assertThat(Marquee.nodes(s, new Surfaces(s), close, 0, 0, W, H, false)).contains(4).doesNotContain(2, 3);
+        Screen close =
+                new Screen(new Pose(new Vec3(-4, 1, -1), Quat.IDENTITY, 5, new Projection.Perspective(0.9)), W, H);
+        assertThat(Marquee.nodes(s, new Surfaces(s), close, 0, 0, W, H, false))
+                .contains(4)
+                .doesNotContain(2, 3);
         Screen all = around(Quat.IDENTITY, 40, true);
         assertThat(Marquee.nodes(s, new Surfaces(s), all, 0, 0, W, H, false)).contains(2, 3, 4, 5);
         Scene hidden = s.withIsolated(java.util.Set.of(4));
-        assertThat(Marquee.nodes(hidden, new Surfaces(hidden), all, 0, 0, W, H, false)).containsExactly(4);
+        assertThat(Marquee.nodes(hidden, new Surfaces(hidden), all, 0, 0, W, H, false))
+                .containsExactly(4);
     }
 }

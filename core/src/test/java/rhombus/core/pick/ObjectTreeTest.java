@@ -34,14 +34,23 @@ class ObjectTreeTest {
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < 200 + hidden; i++) {
             Vec3 p = new Vec3(r.nextGaussian() * 8, r.nextGaussian() * 3, r.nextGaussian() * 8);
-            Node n = new Node("n" + i, "Box " + i, -1, Mat4.trs(p, Quat.about(Vec3.Y, i), new Vec3(1, 0.5, 2)), List.of(0), null, null, i % 17 == 0);
+            Node n = new Node(
+                    "n" + i,
+                    "Box " + i,
+                    -1,
+                    Mat4.trs(p, Quat.about(Vec3.Y, i), new Vec3(1, 0.5, 2)),
+                    List.of(0),
+                    null,
+                    null,
+                    i % 17 == 0);
             nodes.add(i < 200 ? n : n.withHidden(true));
         }
         return new Scene(nodes, List.of(Scenes.box()), UpAxis.Y);
     }
 
     @Property(tries = 1000)
-    void theTreeFindsWhatLookingAtEveryObjectFinds(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed, @ForAll Quat q) {
+    void theTreeFindsWhatLookingAtEveryObjectFinds(
+            @ForAll @LongRange(min = 0, max = 1_000_000_000) long seed, @ForAll Quat q) {
         Scene few = crowd(new Random(seed), 0);
         Scene many = crowd(new Random(seed), 500);
         Surfaces one = new Surfaces(few);
@@ -49,7 +58,8 @@ class ObjectTreeTest {
         Random r = new Random(seed + 1);
         tree.closest(new Ray(Vec3.ZERO, Vec3.X), true);
         for (int round = 0; round < 3; round++) {
-            Ray ray = new Ray(q.back().times(40).plus(new Vec3(r.nextGaussian() * 5, r.nextGaussian() * 2, 0)), q.forward());
+            Ray ray = new Ray(
+                    q.back().times(40).plus(new Vec3(r.nextGaussian() * 5, r.nextGaussian() * 2, 0)), q.forward());
             assertThat(tree.closest(ray, true)).isEqualTo(one.closest(ray, true));
             assertThat(tree.closest(ray, -100, false)).isEqualTo(one.closest(ray, -100, false));
             assertThat(tree.through(ray, 0)).isEqualTo(one.through(ray, 0));

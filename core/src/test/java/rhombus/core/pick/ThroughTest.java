@@ -30,7 +30,10 @@ class ThroughTest {
         assertThat(hits).isSortedAccordingTo(java.util.Comparator.comparingDouble(Hit::distance));
         for (int n : List.of(0, 2, 3, 4)) {
             Hit alone = new Surfaces(s.withIsolated(Set.of(n))).closest(sight, false);
-            assertThat(hits.stream().filter(h -> h.node() == n).map(Hit::distance).toList())
+            assertThat(hits.stream()
+                            .filter(h -> h.node() == n)
+                            .map(Hit::distance)
+                            .toList())
                     .isEqualTo(alone == null ? List.of() : List.of(alone.distance()));
         }
         assertThat(hits).extracting(Hit::node).contains(4).doesNotContain(0);
@@ -44,7 +47,9 @@ class ThroughTest {
             Vec3 c = Parts.corner(box, t, 1);
             assertThat(Parts.vertex(box, t, c.times(0.99))).isEqualTo(c);
             List<Vec3> edge = Parts.edge(box, t, c);
-            assertThat(edge.get(0).distance(edge.get(1))).as("a side, never the diagonal").isCloseTo(1, within(1e-9));
+            assertThat(edge.get(0).distance(edge.get(1)))
+                    .as("a side, never the diagonal")
+                    .isCloseTo(1, within(1e-9));
         }
     }
 }

@@ -31,7 +31,10 @@ class NormalFormTest {
         public float[] floats(int at, int count) {
             asked++;
             float[] f = new float[count];
-            b.slice(at, count * 4).order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer().get(f);
+            b.slice(at, count * 4)
+                    .order(ByteOrder.LITTLE_ENDIAN)
+                    .asFloatBuffer()
+                    .get(f);
             return f;
         }
 
@@ -59,9 +62,19 @@ class NormalFormTest {
             meshes.add(Map.of("primitives", List.of(Map.of("attributes", Map.of("POSITION", 0), "indices", 1))));
             nodes.add(Map.of("name", "T" + i, "mesh", i));
         }
-        return Plain.map("asset", Map.of("version", "2.0"), "nodes", nodes, "meshes", meshes,
-                "accessors", List.of(Map.of("bufferView", 0, "count", 3, "min", List.of(0, 0, 0), "max", List.of(1, 1, 0)), Map.of("bufferView", 1, "count", 3)),
-                "bufferViews", List.of(Map.of("byteOffset", 0), Map.of("byteOffset", 36)));
+        return Plain.map(
+                "asset",
+                Map.of("version", "2.0"),
+                "nodes",
+                nodes,
+                "meshes",
+                meshes,
+                "accessors",
+                List.of(
+                        Map.of("bufferView", 0, "count", 3, "min", List.of(0, 0, 0), "max", List.of(1, 1, 0)),
+                        Map.of("bufferView", 1, "count", 3)),
+                "bufferViews",
+                List.of(Map.of("byteOffset", 0), Map.of("byteOffset", 36)));
     }
 
     private static byte[] geometry() {

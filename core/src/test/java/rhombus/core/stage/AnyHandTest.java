@@ -15,8 +15,47 @@ import rhombus.core.view.Pose;
 
 /** Whatever a hand does, in whatever order, the views stay sound. */
 class AnyHandTest {
-    private static final String[] KEYS = {"KeyF", "KeyH", "KeyO", "KeyX", "KeyY", "KeyZ", "KeyP", "KeyV", "KeyN", "KeyQ", "ArrowLeft", "ArrowUp",
-        "Backspace", "KeyC", "Equal", "Minus", "Digit1", "Digit6", "Digit7", "Digit0", "KeyM", "Escape", "KeyK", "KeyD", "KeyS", "KeyA", "ShiftLeft", "KeyW", "KeyE", "KeyR", "KeyL", "KeyG", "Period", "Space", "BracketRight", "Backslash", "ControlLeft", "Enter", "KeyB"};
+    private static final String[] KEYS = {
+        "KeyF",
+        "KeyH",
+        "KeyO",
+        "KeyX",
+        "KeyY",
+        "KeyZ",
+        "KeyP",
+        "KeyV",
+        "KeyN",
+        "KeyQ",
+        "ArrowLeft",
+        "ArrowUp",
+        "Backspace",
+        "KeyC",
+        "Equal",
+        "Minus",
+        "Digit1",
+        "Digit6",
+        "Digit7",
+        "Digit0",
+        "KeyM",
+        "Escape",
+        "KeyK",
+        "KeyD",
+        "KeyS",
+        "KeyA",
+        "ShiftLeft",
+        "KeyW",
+        "KeyE",
+        "KeyR",
+        "KeyL",
+        "KeyG",
+        "Period",
+        "Space",
+        "BracketRight",
+        "Backslash",
+        "ControlLeft",
+        "Enter",
+        "KeyB"
+    };
 
     private static Stage open() {
         Stage stage = new Stage();
@@ -41,11 +80,19 @@ class AnyHandTest {
                 if (r.nextInt(9) == 0) {
                     stage.input().locked(r.nextBoolean());
                 } else if (r.nextInt(9) == 0) {
-                    stage.command("walk.stick", java.util.Map.of("right", r.nextDouble() * 2 - 1, "ahead", r.nextDouble() * 2 - 1), null, t);
+                    stage.command(
+                            "walk.stick",
+                            java.util.Map.of("right", r.nextDouble() * 2 - 1, "ahead", r.nextDouble() * 2 - 1),
+                            null,
+                            t);
                 } else if (r.nextInt(9) == 0) {
                     var all = List.copyOf(rhombus.core.habits.AllHabits.all().values());
                     var h = all.get(r.nextInt(all.size()));
-                    stage.habit(h.id(), h.choices().isEmpty() ? (Object) r.nextBoolean() : h.choices().get(r.nextInt(h.choices().size())));
+                    stage.habit(
+                            h.id(),
+                            h.choices().isEmpty()
+                                    ? (Object) r.nextBoolean()
+                                    : h.choices().get(r.nextInt(h.choices().size())));
                 } else if (r.nextInt(3) == 0) {
                     boards(stage, r, x, y, t);
                 } else if (r.nextInt(9) == 0) {
@@ -62,16 +109,56 @@ class AnyHandTest {
 
     /** Something done to boards, Pins and the Trail, with arguments that need not make sense. */
     private static void boards(Stage stage, Random r, double x, double y, double t) {
-        String[] commands = {"board.arrange", "board.split", "board.close", "board.swap", "board.drag-border", "board.step-border",
-            "board.even", "board.add", "board.delete", "board.undo", "board.link", "board.move", "board.next", "board.duplicate",
-            "board.use-for-new-scenes", "pin.add", "pin.go", "pin.update", "pin.delete", "pin.restore", "trail.go", "trail.back", "view.free-flat"};
-        String[] to = {"four", "single", "one-over-two", "row", "one-beside-three", "left", "right", "below", "nowhere"};
+        String[] commands = {
+            "board.arrange",
+            "board.split",
+            "board.close",
+            "board.swap",
+            "board.drag-border",
+            "board.step-border",
+            "board.even",
+            "board.add",
+            "board.delete",
+            "board.undo",
+            "board.link",
+            "board.move",
+            "board.next",
+            "board.duplicate",
+            "board.use-for-new-scenes",
+            "pin.add",
+            "pin.go",
+            "pin.update",
+            "pin.delete",
+            "pin.restore",
+            "trail.go",
+            "trail.back",
+            "view.free-flat"
+        };
+        String[] to = {"four", "single", "one-over-two", "row", "one-beside-three", "left", "right", "below", "nowhere"
+        };
         String[] border = {"b0", "b0+b0.0", "b0.0", "b1.0", "b1", "x+y"};
         String[] part = {"begin", "move", "move", "end", "cancel"};
-        stage.command(commands[r.nextInt(commands.length)], java.util.Map.of(
-                "to", r.nextInt(4) == 0 ? (Object) r.nextInt(9) : to[r.nextInt(to.length)], "with", "v" + r.nextInt(9),
-                "border", border[r.nextInt(border.length)], "part", part[r.nextInt(part.length)], "x", x, "y", y,
-                "pin", "p" + r.nextInt(5), "board", r.nextBoolean()), null, t);
+        stage.command(
+                commands[r.nextInt(commands.length)],
+                java.util.Map.of(
+                        "to",
+                        r.nextInt(4) == 0 ? (Object) r.nextInt(9) : to[r.nextInt(to.length)],
+                        "with",
+                        "v" + r.nextInt(9),
+                        "border",
+                        border[r.nextInt(border.length)],
+                        "part",
+                        part[r.nextInt(part.length)],
+                        "x",
+                        x,
+                        "y",
+                        y,
+                        "pin",
+                        "p" + r.nextInt(5),
+                        "board",
+                        r.nextBoolean()),
+                null,
+                t);
     }
 
     private static void finger(Stage stage, Random r, double x, double y, double t) {
@@ -103,7 +190,8 @@ class AnyHandTest {
             Pose p = v.pose;
             assertThat(p.eye().finite()).isTrue();
             Quat q = p.orientation();
-            assertThat(q.x() * q.x() + q.y() * q.y() + q.z() * q.z() + q.w() * q.w()).isBetween(1 - 1e-9, 1 + 1e-9);
+            assertThat(q.x() * q.x() + q.y() * q.y() + q.z() * q.z() + q.w() * q.w())
+                    .isBetween(1 - 1e-9, 1 + 1e-9);
             assertThat(p.focus()).isPositive().isFinite();
             assertThat(v.trail.length()).isBetween(1, Trail.DEPTH);
             assertThat(v.trail.index()).isBetween(0, v.trail.length() - 1);
@@ -135,10 +223,18 @@ class AnyHandTest {
         assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
         other.kept().restore(stage.kept().workspace());
         walkThroughBoards(other);
-        assertThat(other.kept().boards()).usingRecursiveComparison().isEqualTo(stage.kept().boards());
-        assertThat(other.kept().edits()).usingRecursiveComparison().isEqualTo(stage.kept().edits());
-        assertThat(other.kept().pins()).usingRecursiveComparison().isEqualTo(stage.kept().pins());
-        assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(stage.kept().workspace());
+        assertThat(other.kept().boards())
+                .usingRecursiveComparison()
+                .isEqualTo(stage.kept().boards());
+        assertThat(other.kept().edits())
+                .usingRecursiveComparison()
+                .isEqualTo(stage.kept().edits());
+        assertThat(other.kept().pins())
+                .usingRecursiveComparison()
+                .isEqualTo(stage.kept().pins());
+        assertThat(other.kept().workspace())
+                .usingRecursiveComparison()
+                .isEqualTo(stage.kept().workspace());
     }
 
     @Property(tries = 1000)
@@ -149,7 +245,8 @@ class AnyHandTest {
         double x = 20 + r.nextInt(960);
         double y = 20 + r.nextInt(760);
         stage.input().pointer(x, y, 0, 0, time += 10);
-        List<Pose> before = stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> before =
+                stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         int button = new int[] {2, 4}[r.nextInt(2)];
         stage.input().pointer(x, y, button, 0, time += 10);
         for (int i = 0; i < 12; i++) {
@@ -163,6 +260,7 @@ class AnyHandTest {
         stage.input().pointer(x + 40, y, button, 0, time += 10);
         stage.input().pointer(x + 40, y, 0, 0, time += 10);
         assertThat(stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
-        assertThat(stage.rooms.ground.board().views).allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
+        assertThat(stage.rooms.ground.board().views)
+                .allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
     }
 }

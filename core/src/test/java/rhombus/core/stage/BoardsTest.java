@@ -29,7 +29,9 @@ class BoardsTest {
     }
 
     private List<String> titles() {
-        return stage.rooms.ground.board().views.stream().map(v -> Captions.title(stage.rooms.ground, v)).toList();
+        return stage.rooms.ground.board().views.stream()
+                .map(v -> Captions.title(stage.rooms.ground, v))
+                .toList();
     }
 
     @Test
@@ -66,7 +68,10 @@ class BoardsTest {
         List<Pose> before = poses();
         hand.move(200, 200, 0);
         hand.tap("KeyQ", 0);
-        assertThat(stage.rooms.ground.board().views).filteredOn(v -> v.shown).extracting(v -> v.id).containsExactly("v1");
+        assertThat(stage.rooms.ground.board().views)
+                .filteredOn(v -> v.shown)
+                .extracting(v -> v.id)
+                .containsExactly("v1");
         assertThat(hand.view(0).width).isEqualTo(1003);
         hand.drag(500, 400, 40, 0, 4, 0);
         hand.tap("KeyQ", 0);
@@ -170,7 +175,8 @@ class BoardsTest {
         hand.run("board.rename", null, "name", "  Hull\nwork ");
         String id = stage.rooms.ground.board().id;
         hand.run("board.move", null, "to", "left");
-        assertThat(stage.rooms.boards.list()).extracting(b -> b.name)
+        assertThat(stage.rooms.boards.list())
+                .extracting(b -> b.name)
                 .containsExactly("Hull work", "Four views", "One and three", "Camera and scout", "Single");
         hand.drag(700, 200, -50, 5, 2, 0);
         List<Pose> later = poses();
@@ -220,7 +226,8 @@ class BoardsTest {
         Vec3 p = new Vec3(1.5, 0.5, -2);
         double x = stage.project("v1", p).x();
         assertThat(stage.project("v3", p).x()).isCloseTo(x, within(1e-6));
-        assertThat(hand.view(2).screen().metresPerPixel(1)).isCloseTo(hand.view(0).screen().metresPerPixel(1), within(1e-12));
+        assertThat(hand.view(2).screen().metresPerPixel(1))
+                .isCloseTo(hand.view(0).screen().metresPerPixel(1), within(1e-12));
         stage.input().wheel(200, 600, 0, -500, 0, 0, hand.now += 10);
         hand.rest();
         assertThat(stage.project("v1", p).x()).isCloseTo(stage.project("v3", p).x(), within(1e-6));
@@ -347,11 +354,19 @@ class BoardsTest {
         Hand other = new Hand();
         other.run("pin.add", "v1");
         assertThat(other.stage.kept().bringPins(stage.kept().pins())).isNull();
-        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Top", "Scout", "Four views");
+        assertThat(other.stage.rooms.pins.list())
+                .extracting(Pins.Pin::name)
+                .containsExactly("Top", "Scout", "Four views");
         assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::id).doesNotHaveDuplicates();
-        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::picture).containsExactly(null, "data:image/jpeg;base64,AAAA", null);
+        assertThat(other.stage.rooms.pins.list())
+                .extracting(Pins.Pin::picture)
+                .containsExactly(null, "data:image/jpeg;base64,AAAA", null);
         assertThat(other.stage.kept().bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
-        assertThat(other.stage.kept().bringPins(Plain.map("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3))))).isNotNull();
+        assertThat(other.stage
+                        .kept()
+                        .bringPins(
+                                Plain.map("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3)))))
+                .isNotNull();
         assertThat(other.stage.rooms.pins.list()).hasSize(3);
     }
 
@@ -365,9 +380,13 @@ class BoardsTest {
         Hand other = new Hand();
         Map<String, Object> own = other.stage.kept().boards();
         assertThat(other.stage.kept().openAddress(address)).isNull();
-        assertThat(other.stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(poses());
+        assertThat(other.stage.rooms.ground.board().views)
+                .extracting(v -> v.pose)
+                .isEqualTo(poses());
         assertThat(other.stage.rooms.ground.board().solo).isEqualTo(stage.rooms.ground.board().solo);
-        assertThat(other.stage.rooms.ground.board().named("v3").camera).isEqualTo(hand.stage.rooms.ground.board().named("v3").camera).isNotNull();
+        assertThat(other.stage.rooms.ground.board().named("v3").camera)
+                .isEqualTo(hand.stage.rooms.ground.board().named("v3").camera)
+                .isNotNull();
         assertThat(other.stage.kept().boards()).usingRecursiveComparison().isEqualTo(own);
         assertThat(other.stage.kept().workspace().get("board")).isNull();
         other.run("board.keep", null);
@@ -378,7 +397,8 @@ class BoardsTest {
     @Test
     void theChooserShowsWhatEachChoiceLeadsTo() {
         List<Object> choices = new Seen(stage).choices("v2");
-        assertThat(choices).extracting(c -> Plain.map(c).get("label"))
+        assertThat(choices)
+                .extracting(c -> Plain.map(c).get("label"))
                 .containsExactly("Top", "Front", "Right", "Bottom", "Back", "Left", "Free flat", "Scout", "Shot");
         for (Object o : choices) {
             Map<String, Object> c = Plain.map(o);
@@ -389,7 +409,12 @@ class BoardsTest {
             h.rest();
             assertThat(h.pose(1)).as("%s", c.get("label")).isEqualTo(wanted);
             assertThat(h.stage.rooms.subject.selection().nodes()).containsExactly(2);
-            assertThat(Plain.map(new Seen(h.stage).choices("v2").stream().filter(x -> Plain.map(x).get("id").equals(c.get("id"))).findFirst().get()).get("on"))
+            assertThat(Plain.map(new Seen(h.stage)
+                                    .choices("v2").stream()
+                                            .filter(x -> Plain.map(x).get("id").equals(c.get("id")))
+                                            .findFirst()
+                                            .get())
+                            .get("on"))
                     .isEqualTo(true);
         }
     }
@@ -419,7 +444,8 @@ class BoardsTest {
                 double was = v.pose.projection().heightAt(v.pose.focus());
                 assertThat(tall).isGreaterThanOrEqualTo(was - 1e-9);
                 assertThat(tall * aspect).isGreaterThanOrEqualTo(was * v.aspect() - 1e-9);
-                assertThat(Math.min(tall / was, tall * aspect / (was * v.aspect()))).isCloseTo(1, within(1e-9));
+                assertThat(Math.min(tall / was, tall * aspect / (was * v.aspect())))
+                        .isCloseTo(1, within(1e-9));
             }
         }
         assertThat(hand.pose(0).projection()).isInstanceOf(Projection.Orthographic.class);
@@ -429,11 +455,13 @@ class BoardsTest {
     void aContactSheetHasEveryViewportEvenInSolo() {
         hand.run("board.solo", "v2");
         assertThat(new Seen(stage).places("board", 900, 600)).hasSize(1);
-        List<Map<String, Object>> sheet = new Seen(stage).places("sheet", 900, 600).stream().map(Plain::map).toList();
+        List<Map<String, Object>> sheet = new Seen(stage)
+                .places("sheet", 900, 600).stream().map(Plain::map).toList();
         assertThat(sheet).extracting(m -> m.get("caption")).hasSize(4).doesNotHaveDuplicates();
         for (Map<String, Object> a : sheet) {
             double right = Plain.number(a.get("x"), 0) + Plain.number(a.get("width"), 0);
-            double low = Plain.number(a.get("y"), 0) + Plain.number(a.get("height"), 0) + Plain.number(a.get("line"), 0);
+            double low =
+                    Plain.number(a.get("y"), 0) + Plain.number(a.get("height"), 0) + Plain.number(a.get("line"), 0);
             assertThat(right).isLessThanOrEqualTo(900);
             assertThat(low).isLessThanOrEqualTo(600);
         }

@@ -25,7 +25,18 @@ class CaptionsTest {
 
     /** Written as ISO 5455 writes scales: 1:X for a reduction, X:1 for an enlargement. */
     @ParameterizedTest
-    @CsvSource({"500,1:500", "29,1:29", "28.6,1:29", "3.24,1:3.2", "1,1:1", "0.5,2:1", "0.1,10:1", "12345,1:12000", "9.96,1:10", "1000,1:1000"})
+    @CsvSource({
+        "500,1:500",
+        "29,1:29",
+        "28.6,1:29",
+        "3.24,1:3.2",
+        "1,1:1",
+        "0.5,2:1",
+        "0.1,10:1",
+        "12345,1:12000",
+        "9.96,1:10",
+        "1000,1:1000"
+    })
     void aFlatViewTellsItsScaleInTwoDigits(double ratio, String words) {
         assertThat(lens(ratio * PIXEL)).isEqualTo(words);
     }

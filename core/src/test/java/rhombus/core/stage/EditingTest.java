@@ -36,7 +36,8 @@ class EditingTest {
         return new Seen(stage).application();
     }
 
-    // ---- selecting -----------------------------------------------------------------------------------------------------
+    // ---- selecting
+    // -----------------------------------------------------------------------------------------------------
 
     @Test
     void aMarqueeTakesShowsAndIsTakenBack() {
@@ -45,14 +46,18 @@ class EditingTest {
         hand.move(v.x + 3, v.y + 3, 1);
         hand.move(v.x + v.width / 2, v.y + v.height / 2, 1);
         hand.move(v.x + v.width - 4, v.y + v.height - 4, 1);
-        assertThat(stage.snapshots().selection()).as("while it is drawn").containsExactlyInAnyOrder("n2", "n3", "n4", "n5");
+        assertThat(stage.snapshots().selection())
+                .as("while it is drawn")
+                .containsExactlyInAnyOrder("n2", "n3", "n4", "n5");
         assertThat(Plain.map(marks(1).get("marquee"))).containsEntry("inside", true);
         hand.tap("Escape", 0);
         assertThat(stage.snapshots().selection()).isEmpty();
         hand.move(v.x + v.width - 4, v.y + v.height - 4, 0);
         List<Pose> before = poses();
         hand.drag(v.x + v.width - 4, v.y + v.height - 4, -v.width / 2, 8 - v.height, 1, 0);
-        assertThat(stage.snapshots().selection()).as("to the left it takes what it touches").isNotEmpty();
+        assertThat(stage.snapshots().selection())
+                .as("to the left it takes what it touches")
+                .isNotEmpty();
         int some = stage.snapshots().selection().size();
         hand.drag(v.x + 3, v.y + 3, v.width - 8, v.height - 8, 1, Modifiers.SHIFT);
         assertThat(stage.snapshots().selection()).hasSize(4);
@@ -64,13 +69,17 @@ class EditingTest {
     @Test
     void allNoneAndTheOthers() {
         hand.tap("KeyK", 0);
-        assertThat(stage.snapshots().selection()).as("what a marquee around everything takes").containsExactly("n2", "n3", "n4", "n5");
+        assertThat(stage.snapshots().selection())
+                .as("what a marquee around everything takes")
+                .containsExactly("n2", "n3", "n4", "n5");
         hand.run("select.set", null, "objects", List.of("n2"));
         hand.tap("KeyK", Modifiers.ALT);
         assertThat(stage.snapshots().selection()).containsExactly("n3", "n4", "n5");
         hand.run("select.set", null, "objects", List.of("n1"));
         hand.tap("KeyK", Modifiers.ALT);
-        assertThat(stage.snapshots().selection()).as("a group stands for what is in it").containsExactly("n4", "n5");
+        assertThat(stage.snapshots().selection())
+                .as("a group stands for what is in it")
+                .containsExactly("n4", "n5");
         hand.tap("KeyK", Modifiers.SHIFT);
         assertThat(stage.snapshots().selection()).isEmpty();
     }
@@ -82,7 +91,10 @@ class EditingTest {
         hand.move(s.x(), s.y(), 2);
         hand.move(s.x(), s.y(), 0);
         Map<String, Object> list = Plain.map(Plain.map(application().get(0)).get("args"));
-        assertThat(Plain.list(list.get("hits"))).extracting(h -> Plain.map(h).get("object")).contains("n4").doesNotContain("n0");
+        assertThat(Plain.list(list.get("hits")))
+                .extracting(h -> Plain.map(h).get("object"))
+                .contains("n4")
+                .doesNotContain("n0");
         assertThat(stage.snapshots().selection()).isEmpty();
         hand.habit("select.button", "right");
         hand.move(s.x(), s.y(), 2);
@@ -99,7 +111,9 @@ class EditingTest {
         assertThat(Plain.map(marks(1).get("hover"))).containsEntry("object", "n4");
         assertThat(marks(0).get("hover")).isNull();
         hand.tap("KeyX", 0);
-        Object now = marks(1).get("hover") == null ? null : Plain.map(marks(1).get("hover")).get("object");
+        Object now = marks(1).get("hover") == null
+                ? null
+                : Plain.map(marks(1).get("hover")).get("object");
         ViewState v = hand.view(1);
         var hit = stage.rooms.subject.picks().pick(v, s.x() - v.x, s.y() - v.y);
         assertThat(now).isEqualTo(hit == null ? null : scene().node(hit.node()).id());
@@ -127,7 +141,8 @@ class EditingTest {
         hand.rest();
         hand.click(s.x() + 2, s.y() + 1);
         Vec3 corner = stage.rooms.subject.components().bounds().center();
-        assertThat(scene().bounds(4).size().length() / 2).isCloseTo(corner.distance(scene().bounds(4).center()), within(1e-6));
+        assertThat(scene().bounds(4).size().length() / 2)
+                .isCloseTo(corner.distance(scene().bounds(4).center()), within(1e-6));
         hand.run("view.frame-selection", "v2");
         hand.rest();
         assertThat(hand.view(1).screen().project(corner).x()).isCloseTo(hand.view(1).width / 2, within(0.5));
@@ -135,7 +150,8 @@ class EditingTest {
         assertThat(Plain.list(marks(1).get("parts"))).isEmpty();
     }
 
-    // ---- hiding, isolating, locking ------------------------------------------------------------------------------------
+    // ---- hiding, isolating, locking
+    // ------------------------------------------------------------------------------------
 
     @Test
     void hiddenThingsAreNeitherPickedNorFramedAndComeBack() {
@@ -154,8 +170,11 @@ class EditingTest {
         assertThat(scene().shown(4)).isTrue();
         hand.click(s.x(), s.y());
         hand.tap("KeyI", Modifiers.SHIFT);
-        assertThat(List.of(scene().shown(4), scene().shown(2), scene().shown(0))).containsExactly(true, false, false);
-        assertThat(stage.rooms.subject.editing().history().done()).as("isolating is a way of looking").isZero();
+        assertThat(List.of(scene().shown(4), scene().shown(2), scene().shown(0)))
+                .containsExactly(true, false, false);
+        assertThat(stage.rooms.subject.editing().history().done())
+                .as("isolating is a way of looking")
+                .isZero();
         hand.tap("KeyI", Modifiers.SHIFT);
         assertThat(scene().shown(0)).isTrue();
     }
@@ -174,7 +193,8 @@ class EditingTest {
         assertThat(scene().shown(2) && scene().shown(3) && scene().shown(4)).isTrue();
     }
 
-    // ---- framing, being lost -------------------------------------------------------------------------------------------
+    // ---- framing, being lost
+    // -------------------------------------------------------------------------------------------
 
     @Test
     void theBeaconPointsToASelectionOutOfViewAndFramingBringsItBack() {
@@ -187,7 +207,8 @@ class EditingTest {
         Vec3 c = scene().bounds(4).center();
         Pose p = hand.pose(1);
         double right = c.minus(p.eye()).dot(p.orientation().right());
-        assertThat(Math.signum(Plain.number(beacon.get("x"), 0) - hand.view(1).width / 2)).isEqualTo(Math.signum(right));
+        assertThat(Math.signum(Plain.number(beacon.get("x"), 0) - hand.view(1).width / 2))
+                .isEqualTo(Math.signum(right));
         hand.run("view.frame-selection", "v2");
         hand.rest();
         assertThat(marks(1).get("beacon")).isNull();
@@ -219,8 +240,14 @@ class EditingTest {
                 ViewState v = stage.rooms.ground.board().named(view);
                 double high = 0;
                 for (int i = 0; i < 8; i++) {
-                    Vec3 s = v.screen().project(stage.rooms.subject.selection().bounds(scene()).corner(i));
-                    high = Math.max(high, Math.max(Math.abs(s.x() / v.width - 0.5), Math.abs(s.y() / v.height - 0.5)) * 2);
+                    Vec3 s = v.screen()
+                            .project(stage.rooms
+                                    .subject
+                                    .selection()
+                                    .bounds(scene())
+                                    .corner(i));
+                    high = Math.max(
+                            high, Math.max(Math.abs(s.x() / v.width - 0.5), Math.abs(s.y() / v.height - 0.5)) * 2);
                 }
                 assertThat(high).as("%s m in %s", size, view).isCloseTo(0.9, within(0.01));
             }
@@ -237,7 +264,9 @@ class EditingTest {
         Vec3 s = hand.view(1).screen().project(c);
         assertThat(s.x()).isCloseTo(hand.view(1).width / 2, within(20.0));
         assertThat(s.z()).isBetween(0.1, 20.0);
-        assertThat(Plain.list(marks(1).get("icons"))).extracting(i -> Plain.map(i).get("object")).contains("n5");
+        assertThat(Plain.list(marks(1).get("icons")))
+                .extracting(i -> Plain.map(i).get("object"))
+                .contains("n5");
         hand.run("select.none", null);
         hand.click(s.x() + hand.view(1).x, s.y() + hand.view(1).y);
         assertThat(stage.snapshots().selection()).as("picked by its mark").containsExactly("n5");
@@ -253,7 +282,8 @@ class EditingTest {
         assertThat(hand.onScreen(1, 4).x()).isCloseTo(hand.view(1).x + hand.view(1).width / 2, within(0.01));
     }
 
-    // ---- the pivot -----------------------------------------------------------------------------------------------------
+    // ---- the pivot
+    // -----------------------------------------------------------------------------------------------------
 
     @Test
     void theLadderIsOrderedSwitchedAndSaysWhy() {
@@ -263,14 +293,18 @@ class EditingTest {
         assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "surface");
         hand.run("pivot.ladder", null, "preset", "my selection");
         assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "selection");
-        assertThat(new Seen(stage).pivot("v2").get("reason").toString()).contains("Far box").contains("No point is pinned");
+        assertThat(new Seen(stage).pivot("v2").get("reason").toString())
+                .contains("Far box")
+                .contains("No point is pinned");
         hand.run("pivot.ladder", null, "rung", "selection", "on", false);
         assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "surface");
         hand.run("pivot.ladder", null, "rung", "origin", "by", -9);
         assertThat(new Seen(stage).pivot("v2")).containsEntry("rung", "origin");
         assertThat(stage.habits().toPlain().toString()).contains("origin,pinned");
         hand.run("pivot.ladder", null, "preset", "under my pointer");
-        assertThat(stage.habits().toPlain().toString()).as("the usual order is not kept").doesNotContain("ladder");
+        assertThat(stage.habits().toPlain().toString())
+                .as("the usual order is not kept")
+                .doesNotContain("ladder");
     }
 
     @Test
@@ -282,7 +316,8 @@ class EditingTest {
         Vec3 off = p.minus(scene().bounds(4).center());
         // A corner, an edge's middle or a face's centre of a cube: each coordinate at an end or in the middle.
         for (int a = 0; a < 3; a++) {
-            assertThat(Math.min(Math.abs(off.get(a)), Math.abs(Math.abs(off.get(a)) - 0.5))).isLessThan(1e-6);
+            assertThat(Math.min(Math.abs(off.get(a)), Math.abs(Math.abs(off.get(a)) - 0.5)))
+                    .isLessThan(1e-6);
         }
         hand.run("pivot.set-at", null, "x", "1 m + 20 cm", "z", "-2");
         assertThat(stage.rooms.subject.pivot().pinned()).isEqualTo(new Vec3(1.2, p.y(), -2));
@@ -290,7 +325,12 @@ class EditingTest {
         assertThat(stage.rooms.subject.pivot().pinned().x()).isEqualTo(1.2);
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("pivot.set-selection", null);
-        assertThat(stage.rooms.subject.pivot().pinned().distance(scene().bounds(4).center())).isLessThan(1e-12);
+        assertThat(stage.rooms
+                        .subject
+                        .pivot()
+                        .pinned()
+                        .distance(scene().bounds(4).center()))
+                .isLessThan(1e-12);
     }
 
     @Test
@@ -308,14 +348,20 @@ class EditingTest {
         assertThat(scene().world(3)).isNotEqualTo(before);
     }
 
-    // ---- adding, undoing -----------------------------------------------------------------------------------------------
+    // ---- adding, undoing
+    // -----------------------------------------------------------------------------------------------
 
     @Test
     void newThingsStandOnTheSurfaceUnderThePointer() {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x(), s.y(), 0);
         ViewState v = hand.view(1);
-        double top = stage.rooms.ground.model().surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true).point().y();
+        double top = stage.rooms
+                .ground
+                .model()
+                .surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true)
+                .point()
+                .y();
         stage.rooms.runner.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
         int n = stage.rooms.subject.selection().last();
         assertThat(scene().bounds(n).min().y()).isCloseTo(top, within(1e-6));
@@ -340,7 +386,13 @@ class EditingTest {
         hand.run("object.group", null);
         hand.run("object.delete", null);
         stage.rooms.subject.editing().history().edits().forEach(e -> names.add(e.name()));
-        assertThat(names).containsExactly("Move Far box", "Duplicate Far box", "Rename to Copy of it", "Group Copy of it", "Delete Group");
+        assertThat(names)
+                .containsExactly(
+                        "Move Far box",
+                        "Duplicate Far box",
+                        "Rename to Copy of it",
+                        "Group Copy of it",
+                        "Delete Group");
         Scene end = scene();
         hand.run("view.home", "v2");
         hand.run("view.direction", "v2", "to", "left");

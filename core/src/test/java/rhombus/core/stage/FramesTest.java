@@ -49,8 +49,12 @@ class FramesTest {
 
     @Test
     void somewhatFartherObjectsStillBelong() {
-        assertThat(Frames.whole(scene(row(30, new Vec3(70, 0, 0))), POSE, 800, 600).left()).isEmpty();
-        assertThat(Frames.whole(scene(row(30, new Vec3(22, 0, -40))), POSE, 800, 600).left()).isEmpty();
+        assertThat(Frames.whole(scene(row(30, new Vec3(70, 0, 0))), POSE, 800, 600)
+                        .left())
+                .isEmpty();
+        assertThat(Frames.whole(scene(row(30, new Vec3(22, 0, -40))), POSE, 800, 600)
+                        .left())
+                .isEmpty();
     }
 
     @Test

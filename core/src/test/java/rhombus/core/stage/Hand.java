@@ -105,7 +105,10 @@ final class Hand {
     }
 
     List<String> notices() {
-        return new Seen(stage).notices().stream().map(n -> Plain.text(Plain.map(n).get("text"), "")).toList();
+        return new Seen(stage)
+                .notices().stream()
+                        .map(n -> Plain.text(Plain.map(n).get("text"), ""))
+                        .toList();
     }
 
     Map<String, Object> marks(int view) {
@@ -117,7 +120,8 @@ final class Hand {
         for (Object o : new Seen(stage).hints(Map.of())) {
             Map<String, Object> h = Plain.map(o);
             if (List.of(Plain.text(h.get("trigger"), "").split(" or ")).contains(trigger)) {
-                return h.get("words") + (h.containsKey("does") && !h.get("does").equals("") ? ": " + h.get("does") : "");
+                return h.get("words")
+                        + (h.containsKey("does") && !h.get("does").equals("") ? ": " + h.get("does") : "");
             }
         }
         return null;

@@ -82,9 +82,17 @@ class HintsTest {
 
     /** Performs a trigger on a resolver of its own with the same keymap, and says which binding answered. */
     private static String perform(Stage stage, Trigger t, int mods) {
-        double x = Double.isNaN(stage.rooms.ground.pointer().x()) ? 0 : stage.rooms.ground.pointer().x();
-        double y = Double.isNaN(stage.rooms.ground.pointer().y()) ? 0 : stage.rooms.ground.pointer().y();
-        Spy spy = new Spy(stage.rooms.press, stage.rooms.press.contextsAt(stage.rooms.ground.pointer().x(), stage.rooms.ground.pointer().y()));
+        double x = Double.isNaN(stage.rooms.ground.pointer().x())
+                ? 0
+                : stage.rooms.ground.pointer().x();
+        double y = Double.isNaN(stage.rooms.ground.pointer().y())
+                ? 0
+                : stage.rooms.ground.pointer().y();
+        Spy spy = new Spy(
+                stage.rooms.press,
+                stage.rooms.press.contextsAt(
+                        stage.rooms.ground.pointer().x(),
+                        stage.rooms.ground.pointer().y()));
         Resolver r = new Resolver(spy, stage.keymap());
         r.pointer(x, y, 0, mods, 0);
         int mask = t.button() == 0 ? 1 : t.button() == 1 ? 4 : t.button() == 2 ? 2 : 1 << t.button();
@@ -142,7 +150,8 @@ class HintsTest {
         if (r.nextInt(4) == 0) {
             stage.input().pointerLeft();
         }
-        int mods = List.of(0, Modifiers.SHIFT, Modifiers.ALT, Modifiers.CTRL, Modifiers.SHIFT | Modifiers.CTRL).get(r.nextInt(5));
+        int mods = List.of(0, Modifiers.SHIFT, Modifiers.ALT, Modifiers.CTRL, Modifiers.SHIFT | Modifiers.CTRL)
+                .get(r.nextInt(5));
         if (!Double.isNaN(stage.rooms.ground.pointer().x())) {
             hand.move(at[0], at[1], 0, mods);
         } else {
@@ -154,7 +163,9 @@ class HintsTest {
         for (Object o : hints) {
             for (Object id : Plain.list(Plain.map(o).get("bindings"))) {
                 Binding b = stage.keymap().binding(id.toString());
-                assertThat(perform(stage, b.trigger(), stage.rooms.resolver.modifiers())).as("%s of %s", id, Plain.map(o)).isEqualTo(id);
+                assertThat(perform(stage, b.trigger(), stage.rooms.resolver.modifiers()))
+                        .as("%s of %s", id, Plain.map(o))
+                        .isEqualTo(id);
                 told.add(b.trigger().kind() + " " + b.trigger());
             }
         }
@@ -167,7 +178,10 @@ class HintsTest {
         FacetMark f = FacetMark.of(v);
         double a = r.nextDouble() * 7;
         return r.nextInt(3) == 0
-                ? new double[] {v.x + f.x() + f.radius() * Math.cos(a) * r.nextDouble(), v.y + f.y() + f.radius() * Math.sin(a) * r.nextDouble()}
+                ? new double[] {
+                    v.x + f.x() + f.radius() * Math.cos(a) * r.nextDouble(),
+                    v.y + f.y() + f.radius() * Math.sin(a) * r.nextDouble()
+                }
                 : new double[] {v.x + r.nextDouble() * v.width, v.y + r.nextDouble() * v.height};
     }
 
@@ -198,7 +212,9 @@ class HintsTest {
         for (Binding b : new Hand().stage.keymap().bindings()) {
             Command c = b.command();
             assertThat(c).as(b.id()).isNotNull();
-            assertThat(b.trigger() == null || c.fits(b.trigger().kind())).as(b.id()).isTrue();
+            assertThat(b.trigger() == null || c.fits(b.trigger().kind()))
+                    .as(b.id())
+                    .isTrue();
         }
     }
 }

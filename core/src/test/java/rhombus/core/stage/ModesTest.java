@@ -13,7 +13,6 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.show.Readout;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
@@ -23,7 +22,8 @@ import rhombus.core.view.Projection;
 class ModesTest {
     private final Hand hand = new Hand();
 
-    // ---- walk, fly, drive --------------------------------------------------------------------------------------------
+    // ---- walk, fly, drive
+    // --------------------------------------------------------------------------------------------
 
     private double second(int steps) {
         Hand h = new Hand();
@@ -135,7 +135,8 @@ class ModesTest {
         }
         assertThat(hand.pose(1).eye().y()).isCloseTo(before.eye().y(), within(1e-9));
         assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(0.05);
-        double yaw = Heading.of(hand.pose(1).orientation(), UpAxis.Y).yaw() - Heading.of(before.orientation(), UpAxis.Y).yaw();
+        double yaw = Heading.of(hand.pose(1).orientation(), UpAxis.Y).yaw()
+                - Heading.of(before.orientation(), UpAxis.Y).yaw();
         assertThat(yaw).as("to the right").isNegative();
         hand.move(700, 150, 0);
         Pose rest = hand.pose(1);
@@ -181,7 +182,8 @@ class ModesTest {
         }
     }
 
-    // ---- Pad and lozenges --------------------------------------------------------------------------------------------
+    // ---- Pad and lozenges
+    // --------------------------------------------------------------------------------------------
 
     @Test
     void thePadGivesNineMotionsToOneButton() {
@@ -190,7 +192,8 @@ class ModesTest {
             Hand h = new Hand();
             h.move(750, 200, 0);
             h.down("KeyG");
-            Map<String, Object> g = Plain.map(Plain.list(h.marks(1).get("grips")).get(i));
+            Map<String, Object> g =
+                    Plain.map(Plain.list(h.marks(1).get("grips")).get(i));
             double x = 503 + Plain.number(g.get("x"), 0);
             double y = Plain.number(g.get("y"), 0);
             Pose before = h.pose(1);
@@ -207,8 +210,9 @@ class ModesTest {
             assertThat(h.stage.rooms.grips.padOpen()).isFalse();
             assertThat(h.stage.rooms.subject.selection().isEmpty()).isTrue();
         }
-        assertThat(moved).containsExactlyInAnyOrder(
-                "dolly", "look", "pan", "zoom", "orbit", "drive", "roll", "dolly-zoom", "crop");
+        assertThat(moved)
+                .containsExactlyInAnyOrder(
+                        "dolly", "look", "pan", "zoom", "orbit", "drive", "roll", "dolly-zoom", "crop");
     }
 
     @Test
@@ -221,15 +225,25 @@ class ModesTest {
         assertThat(hand.stage.rooms.grips.padOpen()).isFalse();
         hand.tap("KeyG", 0);
         hand.tap("KeyG", 0);
-        assertThat(hand.stage.rooms.grips.padOpen()).as("a second tap closes it").isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen())
+                .as("a second tap closes it")
+                .isFalse();
         hand.tap("KeyG", 0);
         hand.click(520, 20);
-        assertThat(hand.stage.rooms.grips.padOpen()).as("so does a click beside it").isFalse();
+        assertThat(hand.stage.rooms.grips.padOpen())
+                .as("so does a click beside it")
+                .isFalse();
         hand.rest();
-        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        Vec3 held = hand.stage
+                .rooms
+                .ground
+                .model()
+                .surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true)
+                .point();
         hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
-        Map<String, Object> pan = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
+        Map<String, Object> pan =
+                Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
         double x = 503 + Plain.number(pan.get("x"), 0);
         double y = Plain.number(pan.get("y"), 0);
         hand.drag(x, y, 35, -20, 1, 0);
@@ -243,7 +257,8 @@ class ModesTest {
     @Test
     void aLozengeIsDraggedOrPickedUpWithAClickAndPutDownWithAnother() {
         hand.move(700, 150, 0);
-        Map<String, Object> orbit = Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
+        Map<String, Object> orbit =
+                Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
         assertThat(orbit.get("motion")).isEqualTo("orbit");
         double x = 503 + Plain.number(orbit.get("x"), 0);
         double y = Plain.number(orbit.get("y"), 0);
@@ -260,7 +275,9 @@ class ModesTest {
         assertThat(hand.stage.rooms.resolver.moving()).isFalse();
         hand.move(x - 90, y + 40, 0);
         assertThat(hand.pose(1)).isEqualTo(turned);
-        assertThat(hand.stage.rooms.subject.selection().isEmpty()).as("the click that puts it down does nothing else").isTrue();
+        assertThat(hand.stage.rooms.subject.selection().isEmpty())
+                .as("the click that puts it down does nothing else")
+                .isTrue();
         hand.click(x, y);
         hand.move(x - 60, y, 0);
         hand.tap("Escape", 0);
@@ -269,7 +286,8 @@ class ModesTest {
         assertThat(Plain.list(hand.marks(1).get("grips"))).isEmpty();
     }
 
-    // ---- fingers and pen ---------------------------------------------------------------------------------------------
+    // ---- fingers and pen
+    // ---------------------------------------------------------------------------------------------
 
     private void down(int id, double x, double y) {
         hand.stage.input().touchDown(id, x, y, hand.now += 10);
@@ -294,15 +312,23 @@ class ModesTest {
         assertThat(hand.pose(1).orientation().angleTo(before.orientation())).isGreaterThan(0.1);
         hand.tap("Backspace", 0);
 
-        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true).point();
+        Vec3 held = hand.stage
+                .rooms
+                .ground
+                .model()
+                .surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true)
+                .point();
         down(1, s.x() - 50, s.y());
         down(2, s.x() + 50, s.y());
         slide(1, s.x() - 70, s.y() - 60);
         slide(2, s.x() + 90, s.y() + 60);
         Vec3 there = hand.stage.project("v2", held);
-        assertThat(Math.hypot(there.x() - s.x() - 10, there.y() - s.y())).as("stays between the fingers").isLessThan(0.5);
+        assertThat(Math.hypot(there.x() - s.x() - 10, there.y() - s.y()))
+                .as("stays between the fingers")
+                .isLessThan(0.5);
         assertThat(hand.pose(1).depth(held)).isCloseTo(before.depth(held) * 100 / Math.hypot(160, 120), within(1e-6));
-        assertThat(Math.abs(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll())).isCloseTo(Math.atan2(120, 160), within(0.02));
+        assertThat(Math.abs(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll()))
+                .isCloseTo(Math.atan2(120, 160), within(0.02));
         Pose two = hand.pose(1);
         lift(2, s.x() + 90, s.y() + 60);
         slide(1, s.x() - 73, s.y() - 61);
@@ -415,7 +441,8 @@ class ModesTest {
         hand.rest();
     }
 
-    // ---- hints and habits --------------------------------------------------------------------------------------------
+    // ---- hints and habits
+    // --------------------------------------------------------------------------------------------
 
     @Test
     void hintsSayWhatReallyHappensHereAndNow() {
@@ -457,14 +484,17 @@ class ModesTest {
         hand.habit("orbit.style", "upside down");
         hand.habit("directions.step", 4000);
         hand.habit("no.such", true);
-        assertThat(hand.notices()).hasSize(3).anyMatch(n -> n.contains("“Orbit as” can be one of turntable, trackball"));
+        assertThat(hand.notices())
+                .hasSize(3)
+                .anyMatch(n -> n.contains("“Orbit as” can be one of turntable, trackball"));
         Habits back = Habits.of(hand.stage.habits().toPlain());
         assertThat(back.number(AllHabits.STEP)).isEqualTo(30);
         assertThat(back.is(AllHabits.ORBIT_STYLE, "trackball")).isTrue();
         assertThat(back.toPlain()).isEqualTo(hand.stage.habits().toPlain());
         hand.habit("orbit.style", null);
         assertThat(hand.stage.habits().changed(AllHabits.ORBIT_STYLE)).isFalse();
-        assertThat(Habits.of(Map.of("format", "rhombus-habits", "values", Map.of("wheel.speed", -4, "x", 1))).toPlain())
+        assertThat(Habits.of(Map.of("format", "rhombus-habits", "values", Map.of("wheel.speed", -4, "x", 1)))
+                        .toPlain())
                 .isEqualTo(Habits.USUAL.toPlain());
         // The pivot ladder has a place of its own in the Readout.
         assertThat(new Seen(hand.stage).habits()).hasSize(AllHabits.all().size() - 1);

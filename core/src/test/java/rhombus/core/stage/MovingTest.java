@@ -14,7 +14,6 @@ import rhombus.core.stage.motion.DollyRun;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
-import rhombus.core.view.Facet;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -33,7 +32,14 @@ class MovingTest {
     @Test
     void keysLookAlongTheAxesAndStepsComeRound() {
         hand.move(600, 200, 0);
-        for (var e : Map.of("KeyX", List.of("right", "left"), "KeyY", List.of("top", "bottom"), "KeyZ", List.of("front", "back")).entrySet()) {
+        for (var e : Map.of(
+                        "KeyX",
+                        List.of("right", "left"),
+                        "KeyY",
+                        List.of("top", "bottom"),
+                        "KeyZ",
+                        List.of("front", "back"))
+                .entrySet()) {
             hand.tap(e.getKey(), 0);
             assertThat(direction(1)).isEqualTo(e.getValue().get(0));
             hand.tap(e.getKey(), Modifiers.SHIFT);
@@ -44,10 +50,12 @@ class MovingTest {
         for (int i = 0; i < 24; i++) {
             hand.tap("ArrowLeft", 0);
         }
-        assertThat(hand.pose(1).eye().distance(home.eye())).isLessThan(1e-9 * (1 + home.eye().length()) * 10);
+        assertThat(hand.pose(1).eye().distance(home.eye()))
+                .isLessThan(1e-9 * (1 + home.eye().length()) * 10);
         hand.habit("directions.step", 30);
         hand.tap("ArrowRight", 0);
-        double turned = Heading.of(hand.pose(1).orientation(), UpAxis.Y).yaw() - Heading.of(home.orientation(), UpAxis.Y).yaw();
+        double turned = Heading.of(hand.pose(1).orientation(), UpAxis.Y).yaw()
+                - Heading.of(home.orientation(), UpAxis.Y).yaw();
         assertThat(Math.toDegrees(turned)).isCloseTo(30, within(1e-6));
     }
 
@@ -98,7 +106,8 @@ class MovingTest {
         assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
     }
 
-    // ---- the Facet ---------------------------------------------------------------------------------------------------
+    // ---- the Facet
+    // ---------------------------------------------------------------------------------------------------
 
     @Test
     void theFacetGoesWhereItIsClickedAndKeepsTheProjection() {
@@ -118,7 +127,8 @@ class MovingTest {
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(hand.home(1));
         hand.drag(x + 10, y + 8, 20, 0, 1, 0);
-        assertThat(hand.pose(1).orientation().angleTo(hand.home(1).orientation())).isGreaterThan(0.2);
+        assertThat(hand.pose(1).orientation().angleTo(hand.home(1).orientation()))
+                .isGreaterThan(0.2);
         assertThat(hand.stage.rooms.subject.selection().isEmpty()).isTrue();
     }
 
@@ -130,12 +140,14 @@ class MovingTest {
         assertThat(hand.view(2).facetAim).isEqualTo("front-right-top");
         hand.stage.command("facet.go", Map.of(), "v3", 0);
         hand.rest();
-        assertThat(Standard.nearest(hand.pose(2).orientation(), UpAxis.Y).name()).isEqualTo("front-right-top");
+        assertThat(Standard.nearest(hand.pose(2).orientation(), UpAxis.Y).name())
+                .isEqualTo("front-right-top");
         hand.stage.command("facet.aim-away", Map.of(), "v3", 0);
         assertThat(hand.view(2).facetAim).isNull();
     }
 
-    // ---- orbit, look, roll -------------------------------------------------------------------------------------------
+    // ---- orbit, look, roll
+    // -------------------------------------------------------------------------------------------
 
     @Test
     void aTrackballComesBackExactlyAndLevelBringsTheHorizonBack() {
@@ -150,7 +162,8 @@ class MovingTest {
         assertThat(hand.pose(1)).isEqualTo(before);
         hand.move(640, 330, 2);
         hand.move(640, 330, 0);
-        assertThat(Math.abs(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll())).isGreaterThan(0.01);
+        assertThat(Math.abs(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll()))
+                .isGreaterThan(0.01);
         hand.tap("KeyN", 0);
         assertThat(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll()).isCloseTo(0, within(1e-9));
     }
@@ -205,24 +218,28 @@ class MovingTest {
         assertThat(Captions.lens(hand.stage.rooms.ground, hand.view(1))).contains("roll");
         hand.tap("KeyN", 0);
         hand.hold("KeyR", 700, 150, 57, 0, Modifiers.SHIFT);
-        double roll = Math.toDegrees(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll());
+        double roll =
+                Math.toDegrees(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll());
         assertThat(Math.IEEEremainder(roll, 15)).isCloseTo(0, within(1e-6));
         assertThat(Math.abs(roll)).isGreaterThan(10);
     }
 
-    // ---- lens and crop -----------------------------------------------------------------------------------------------
+    // ---- lens and crop
+    // -----------------------------------------------------------------------------------------------
 
     @Test
     void zoomLeavesTheEyeDollyZoomKeepsTheFocusAndBothUndoOnTheTrail() {
         Pose before = hand.pose(1);
         hand.hold("KeyL", 700, 150, 0, -60, 0);
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
-        assertThat(hand.pose(1).projection().heightAt(1)).isLessThan(before.projection().heightAt(1));
+        assertThat(hand.pose(1).projection().heightAt(1))
+                .isLessThan(before.projection().heightAt(1));
         hand.tap("Backspace", 0);
         assertThat(hand.pose(1)).isEqualTo(before);
         hand.hold("KeyL", 700, 150, 0, 60, Modifiers.SHIFT);
         Pose after = hand.pose(1);
-        assertThat(after.projection().heightAt(after.focus())).isCloseTo(before.projection().heightAt(before.focus()), within(1e-9));
+        assertThat(after.projection().heightAt(after.focus()))
+                .isCloseTo(before.projection().heightAt(before.focus()), within(1e-9));
         assertThat(after.focusPoint().distance(before.focusPoint())).isLessThan(1e-9);
         assertThat(after.focus()).isLessThan(before.focus());
     }
@@ -252,7 +269,8 @@ class MovingTest {
         assertThat(hand.pose(1)).isEqualTo(through);
     }
 
-    // ---- dolly -------------------------------------------------------------------------------------------------------
+    // ---- dolly
+    // -------------------------------------------------------------------------------------------------------
 
     @Test
     void theThreeDragStylesEachGoTheirWay() {
@@ -278,7 +296,8 @@ class MovingTest {
         hand.stage.tick(hand.now += 200);
         Pose going = hand.pose(1);
         hand.stage.tick(hand.now += 200);
-        assertThat(hand.pose(1).eye().distance(before.eye())).isGreaterThan(going.eye().distance(before.eye()));
+        assertThat(hand.pose(1).eye().distance(before.eye()))
+                .isGreaterThan(going.eye().distance(before.eye()));
         hand.move(s.x(), s.y(), 0);
         Pose resting = hand.pose(1);
         hand.stage.tick(hand.now += 400);
@@ -302,15 +321,21 @@ class MovingTest {
     void notchesLeadThroughOneSurfaceAfterTheOtherAndBackByTheSamePoses() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        DollyRun run = new DollyRun(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
+        DollyRun run = new DollyRun(
+                hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
         Vec3 box = hand.stage.scene().bounds(4).center();
         double behind = 0;
         for (int i = 1; i <= 200; i++) {
             behind = run.at(i).eye().minus(before.eye()).length();
         }
-        assertThat(behind).as("through the box and far beyond").isGreaterThan(1.2 * before.eye().distance(box));
-        DollyRun again = new DollyRun(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
-        assertThat(again.at(200).eye().distance(run.at(200).eye())).as("in one step as in many").isLessThan(1e-9);
+        assertThat(behind)
+                .as("through the box and far beyond")
+                .isGreaterThan(1.2 * before.eye().distance(box));
+        DollyRun again = new DollyRun(
+                hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
+        assertThat(again.at(200).eye().distance(run.at(200).eye()))
+                .as("in one step as in many")
+                .isLessThan(1e-9);
         for (int i = 150; i >= 0; i -= 7) {
             assertThat(run.at(i)).isEqualTo(again.at(i));
         }
@@ -324,7 +349,8 @@ class MovingTest {
         double distance = hand.stage.snapshots().pick("v2", s.x(), s.y()).distance();
         hand.stage.input().wheel(s.x(), s.y(), 0, -4, 0, 0, hand.now += 10);
         assertThat(hand.view(1).glide).isNull();
-        assertThat(hand.pose(1).eye().distance(before.eye())).isCloseTo(distance * (1 - Math.pow(0.85, 0.04)), within(1e-9));
+        assertThat(hand.pose(1).eye().distance(before.eye()))
+                .isCloseTo(distance * (1 - Math.pow(0.85, 0.04)), within(1e-9));
         hand.rest();
         hand.tap("Backspace", 0);
         // W3C UI Events: a pinch is a wheel event with ctrlKey; its scale s comes as a delta of -100 ln s pixels.
@@ -335,21 +361,25 @@ class MovingTest {
 
     @Test
     void dollyAndFrameReachAllViewportsAndEscapeBringsThemAllBack() {
-        List<Pose> before = hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> before =
+                hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         hand.stage.input().wheel(700, 150, 0, -100, 0, Modifiers.SHIFT, hand.now += 10);
         hand.rest();
         for (int i = 0; i < 4; i++) {
             assertThat(hand.pose(i)).isNotEqualTo(before.get(i));
             assertThat(hand.view(i).trail.length()).isEqualTo(2);
         }
-        List<Pose> nearer = hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> nearer =
+                hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         hand.move(700, 150, 0);
         hand.stage.input().keyDown("KeyA", Modifiers.SHIFT, false, hand.now += 10);
         hand.move(700, 100, 0, Modifiers.SHIFT);
         assertThat(hand.pose(3)).isNotEqualTo(nearer.get(3));
         hand.stage.input().keyDown("Escape", Modifiers.SHIFT, false, hand.now += 10);
         hand.stage.input().keyDown("Escape", 0, false, hand.now += 10);
-        assertThat(hand.stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(nearer);
+        assertThat(hand.stage.rooms.ground.board().views)
+                .extracting(v -> v.pose)
+                .isEqualTo(nearer);
         hand.stage.input().keyUp("KeyA", 0, hand.now += 10);
         Vec3 s = hand.onScreen(1, 4);
         hand.click(s.x(), s.y());
@@ -357,7 +387,8 @@ class MovingTest {
         for (int i = 0; i < 4; i++) {
             Vec3 c = hand.onScreen(i, 4);
             ViewState v = hand.view(i);
-            assertThat(Math.hypot(c.x() - v.x - v.width / 2, c.y() - v.y - v.height / 2)).isLessThan(60);
+            assertThat(Math.hypot(c.x() - v.x - v.width / 2, c.y() - v.y - v.height / 2))
+                    .isLessThan(60);
         }
     }
 
@@ -370,21 +401,29 @@ class MovingTest {
         hand.click(s.x(), s.y());
         hand.rest();
         Vec3 there = hand.stage.project("v2", point);
-        assertThat(Math.hypot(there.x() - 503 - hand.view(1).width / 2, there.y() - hand.view(1).height / 2)).isLessThan(0.5);
+        assertThat(Math.hypot(there.x() - 503 - hand.view(1).width / 2, there.y() - hand.view(1).height / 2))
+                .isLessThan(0.5);
         assertThat(hand.pose(1).eye().distance(point)).isCloseTo(distance, within(1e-9));
     }
 
-    // ---- drags -------------------------------------------------------------------------------------------------------
+    // ---- drags
+    // -------------------------------------------------------------------------------------------------------
 
     @Test
     void dragsGoOnFarBeyondTheWindow() {
         hand.move(700, 150, 0);
         hand.move(700, 150, 4);
-        Vec3 held = hand.stage.rooms.ground.model().surfaceAt(hand.view(1), hand.pose(1), 700 - 503, 150, true).point();
+        Vec3 held = hand.stage
+                .rooms
+                .ground
+                .model()
+                .surfaceAt(hand.view(1), hand.pose(1), 700 - 503, 150, true)
+                .point();
         for (double far : new double[] {800, 2500, -4000, 12000}) {
             hand.move(700 + far, 150 - far / 2, 4);
             Vec3 there = hand.stage.project("v2", held);
-            assertThat(Math.hypot(there.x() - 700 - far, there.y() - 150 + far / 2)).isLessThan(0.5);
+            assertThat(Math.hypot(there.x() - 700 - far, there.y() - 150 + far / 2))
+                    .isLessThan(0.5);
         }
         assertThat(hand.stage.input().lockWanted()).isEqualTo(1);
         hand.move(12700, -5850, 0);
@@ -419,7 +458,9 @@ class MovingTest {
         Pose under = hand.pose(1);
         hand.move(600, 200, 4);
         hand.move(620, 200, 4);
-        assertThat(hand.pose(1).orientation().angleTo(under.orientation())).as("stays where the glide was").isLessThan(0.2);
+        assertThat(hand.pose(1).orientation().angleTo(under.orientation()))
+                .as("stays where the glide was")
+                .isLessThan(0.2);
         assertThat(hand.view(1).glide).isNull();
         hand.move(620, 200, 0);
         hand.stage.reduceMotion(true);

@@ -24,10 +24,22 @@ public final class Scenes {
         nodes.add(node("Slab", -1, Mat4.trs(new Vec3(0, -0.5, 0), Quat.IDENTITY, new Vec3(20, 1, 20)), true, true));
         nodes.add(node("Pair", -1, Mat4.translation(new Vec3(3, 1, 0)), false, false));
         nodes.add(node("Left box", 1, Mat4.translation(new Vec3(-1.5, 0, 0)), true, false));
-        nodes.add(node("Right box", 1, Mat4.trs(new Vec3(1.5, 0.5, 0), Quat.about(Vec3.Y, 0.4), new Vec3(1, 2, 1)), true, false));
+        nodes.add(node(
+                "Right box",
+                1,
+                Mat4.trs(new Vec3(1.5, 0.5, 0), Quat.about(Vec3.Y, 0.4), new Vec3(1, 2, 1)),
+                true,
+                false));
         nodes.add(node("Far box", -1, Mat4.translation(new Vec3(-4, 1, -3)), true, false));
-        nodes.add(new Node("n5", "Shot", -1, Mat4.trs(new Vec3(6, 4, 8), Quat.about(Vec3.Y, 0.6), new Vec3(1, 1, 1)),
-                List.of(), new SceneCamera(true, 0.7, 0, 1.5), null, false));
+        nodes.add(new Node(
+                "n5",
+                "Shot",
+                -1,
+                Mat4.trs(new Vec3(6, 4, 8), Quat.about(Vec3.Y, 0.6), new Vec3(1, 1, 1)),
+                List.of(),
+                new SceneCamera(true, 0.7, 0, 1.5),
+                null,
+                false));
         return new Scene(nodes, List.of(box), UpAxis.Y);
     }
 

@@ -52,9 +52,11 @@ class StageTest {
 
     @Test
     void fourViewportsStandAtHome() {
-        assertThat(new Seen(stage).views()).extracting(v -> Plain.map(v).get("direction"))
+        assertThat(new Seen(stage).views())
+                .extracting(v -> Plain.map(v).get("direction"))
                 .containsExactly("top", "free", "front", "right");
-        assertThat(new Seen(stage).views()).extracting(v -> Plain.map(v).get("projection"))
+        assertThat(new Seen(stage).views())
+                .extracting(v -> Plain.map(v).get("projection"))
                 .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
         assertThat(Captions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
     }
@@ -78,7 +80,9 @@ class StageTest {
         move(s.x(), s.y(), 0);
         Vec3 pivot = Looks.point(new Seen(stage).pivot("v2").get("point"));
         assertThat(new Seen(stage).pivot("v2").get("rung")).isEqualTo("surface");
-        assertThat((String) new Seen(stage).pivot("v2").get("reason")).contains("Far box").contains("No point is pinned");
+        assertThat((String) new Seen(stage).pivot("v2").get("reason"))
+                .contains("Far box")
+                .contains("No point is pinned");
         Pose before = view(1).pose;
         move(s.x(), s.y(), 2);
         for (int i = 1; i <= 20; i++) {
@@ -213,11 +217,19 @@ class StageTest {
         click(onScreen(4), 0);
         tap("KeyM", 0);
         List<Object> handles = Plain.list(new Seen(stage).marks(1).get("handles"));
-        double[] line = Plain.numbers(handles.stream().map(Plain::map).filter(h -> h.get("id").equals("x")).findFirst().orElseThrow().get("points"), 4);
+        double[] line = Plain.numbers(
+                handles.stream()
+                        .map(Plain::map)
+                        .filter(h -> h.get("id").equals("x"))
+                        .findFirst()
+                        .orElseThrow()
+                        .get("points"),
+                4);
         double hx = view(1).x + (line[0] + line[2]) / 2;
         double hy = view(1).y + (line[1] + line[3]) / 2;
         Vec3 before = stage.scene().bounds(4).center();
-        List<Pose> poses = stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        List<Pose> poses =
+                stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
         move(hx, hy, 0);
         move(hx, hy, 1);
         move(hx + (line[2] - line[0]), hy + (line[3] - line[1]), 1);
@@ -225,12 +237,14 @@ class StageTest {
         Vec3 moved = stage.scene().bounds(4).center();
         assertThat(moved.x()).isGreaterThan(before.x() + 0.2);
         assertThat(moved.y()).isCloseTo(before.y(), within(1e-12));
-        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList())
+                .isEqualTo(poses);
         tap("KeyZ", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(before);
         tap("KeyY", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(moved);
-        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList()).isEqualTo(poses);
+        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList())
+                .isEqualTo(poses);
     }
 
     @Test
@@ -256,9 +270,13 @@ class StageTest {
         other.open(Scenes.boxes(), "Boxes");
         assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
         other.kept().restore(kept);
-        assertThat(other.rooms.ground.board().views).extracting(v -> v.pose)
-                .isEqualTo(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList());
-        assertThat(other.snapshots().views()).extracting(v -> Plain.map(v).get("display"))
+        assertThat(other.rooms.ground.board().views)
+                .extracting(v -> v.pose)
+                .isEqualTo(stage.rooms.ground.board().views.stream()
+                        .map(v -> v.pose)
+                        .toList());
+        assertThat(new Seen(other).views())
+                .extracting(v -> Plain.map(v).get("display"))
                 .containsExactly("smooth-edges", "smooth-edges", "wire", "wire");
         assertThat(other.scene().world(4)).containsExactly(stage.scene().world(4));
         assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(kept);
@@ -267,12 +285,35 @@ class StageTest {
     @Test
     void spoiltWorkspacesLoseNothingElse() {
         Pose home = view(1).pose;
-        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 99, "views",
-                List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")), "moved",
-                Plain.map("n77", List.of(1))));
+        stage.kept()
+                .restore(Plain.map(
+                        "format",
+                        "rhombus-workspace",
+                        "version",
+                        1,
+                        "active",
+                        99,
+                        "views",
+                        List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")),
+                        "moved",
+                        Plain.map("n77", List.of(1))));
         assertThat(view(1).pose).isEqualTo(home);
-        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 2, "board", "none", "boards", Plain.map(
-                "four", Plain.map("active", "v77", "views", Plain.map("v2", Plain.map("pose", 5, "hidden", List.of("x", 3)))))));
+        stage.kept()
+                .restore(Plain.map(
+                        "format",
+                        "rhombus-workspace",
+                        "version",
+                        2,
+                        "board",
+                        "none",
+                        "boards",
+                        Plain.map(
+                                "four",
+                                Plain.map(
+                                        "active",
+                                        "v77",
+                                        "views",
+                                        Plain.map("v2", Plain.map("pose", 5, "hidden", List.of("x", 3)))))));
         assertThat(view(1).pose).isEqualTo(home);
         assertThat(stage.rooms.ground.board().active).isEqualTo(1);
     }
@@ -280,8 +321,18 @@ class StageTest {
     @Test
     void aWorkspaceOfTheFirstVersionBecomesTheBoardOfFour() {
         Pose other = view(1).pose.withEye(new Vec3(1, 2, 3));
-        stage.kept().restore(Plain.map("format", "rhombus-workspace", "version", 1, "active", 2, "solo", 1, "views",
-                List.of(Map.of(), Plain.map("pose", Looks.pose(other), "mode", "wire"))));
+        stage.kept()
+                .restore(Plain.map(
+                        "format",
+                        "rhombus-workspace",
+                        "version",
+                        1,
+                        "active",
+                        2,
+                        "solo",
+                        1,
+                        "views",
+                        List.of(Map.of(), Plain.map("pose", Looks.pose(other), "mode", "wire"))));
         assertThat(view(1).pose).isEqualTo(other);
         assertThat(stage.rooms.ground.board().solo).isEqualTo(1);
         assertThat(stage.rooms.ground.board().active().id).isEqualTo("v3");
@@ -290,11 +341,14 @@ class StageTest {
     @Test
     void hintsSayWhatTheHandCanDoNow() {
         move(700, 200, 0);
-        assertThat(new Seen(stage).hints(Map.of())).extracting(h -> Plain.map(h).get("trigger"))
+        assertThat(new Seen(stage).hints(Map.of()))
+                .extracting(h -> Plain.map(h).get("trigger"))
                 .contains("right-drag or hold D", "middle-drag or hold S", "wheel", "F", "hold A");
         stage.input().keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
-        assertThat(new Seen(stage).hints(Map.of())).extracting(h -> Plain.map(h).get("words"))
-                .contains("frame all").doesNotContain("orbit");
+        assertThat(new Seen(stage).hints(Map.of()))
+                .extracting(h -> Plain.map(h).get("words"))
+                .contains("frame all")
+                .doesNotContain("orbit");
     }
 
     @Test

@@ -111,14 +111,17 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
         Vec3 at = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
-        assertThat(stage.snapshots().pick(scout.id, at.x(), at.y()).object()).isEqualTo(stage.scene().node(camera).id());
+        assertThat(stage.snapshots().pick(scout.id, at.x(), at.y()).object())
+                .isEqualTo(stage.scene().node(camera).id());
         hand.move(at.x(), at.y(), 0);
         stage.input().keyDown(key, 0, false, hand.now += 10);
         for (int i = 1; i <= 10; i++) {
             hand.move(at.x() + i * 5, at.y() + i * 2, 0);
             Vec3 now = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
             Vec3 should = key.equals("KeyD") ? at : new Vec3(at.x() + i * 5, at.y() + i * 2, 0);
-            assertThat(Math.hypot(now.x() - should.x(), now.y() - should.y())).as("step %s", i).isLessThan(0.5);
+            assertThat(Math.hypot(now.x() - should.x(), now.y() - should.y()))
+                    .as("step %s", i)
+                    .isLessThan(0.5);
         }
         stage.input().keyUp(key, 0, hand.now += 10);
     }
@@ -139,7 +142,9 @@ class SteadyHandTest {
         }
         stage.input().touchUp(2, b.x + 100, b.y + 172, false, hand.now += 10);
         stage.input().touchUp(1, a.x + 132, a.y + 100, false, hand.now += 10);
-        assertThat(((Projection.Orthographic) a.pose.projection()).extent()).as("no pinch").isEqualTo(extent);
+        assertThat(((Projection.Orthographic) a.pose.projection()).extent())
+                .as("no pinch")
+                .isEqualTo(extent);
         assertThat(b.pose).isEqualTo(wasB);
         assertThat(stage.rooms.resolver.moving()).isFalse();
     }
@@ -151,7 +156,9 @@ class SteadyHandTest {
         }
         assertThat(stage.rooms.ground.board().views).hasSize(8);
         hand.run("board.arrange", null, "to", "four");
-        List<String> titles = stage.rooms.ground.board().views.stream().map(v -> Captions.title(stage.rooms.ground, v)).toList();
+        List<String> titles = stage.rooms.ground.board().views.stream()
+                .map(v -> Captions.title(stage.rooms.ground, v))
+                .toList();
         assertThat(titles).containsExactlyInAnyOrder("Top", "Scout", "Front", "Right");
     }
 
@@ -192,7 +199,10 @@ class SteadyHandTest {
         hand.tap("KeyX", 0);
         hand.tap("ArrowLeft", 0);
         hand.tap("KeyH", 0);
-        List<String> words = new Seen(stage).trailEntries("v2").stream().map(o -> Plain.text(Plain.map(o).get("words"), "")).toList();
+        List<String> words = new Seen(stage)
+                .trailEntries("v2").stream()
+                        .map(o -> Plain.text(Plain.map(o).get("words"), ""))
+                        .toList();
         assertThat(words).containsExactly("start", "orbit", "pan", "dolly", "from the right", "orbit left", "home");
         Map<String, Object> kept = stage.kept().workspace();
         Hand other = new Hand();
@@ -208,9 +218,17 @@ class SteadyHandTest {
         hand.run("layer.add", null);
         hand.run("layer.add", null, "name", "Rigging");
         hand.run("layer.visible", null, "layer", "l2", "on", false);
-        assertThat(stage.rooms.subject.editing().history().edits().stream().map(e -> e.name())).containsExactly(
-                "Add Layer 1", "Add Layer 2", "Delete Layer 1", "Add Layer 3", "Add layer Rigging", "Hide Layer 2");
-        assertThat(hand.notices()).noneMatch(n -> n.toLowerCase().contains("layer layer")).anyMatch(n -> n.startsWith("Layer Rigging is empty"));
+        assertThat(stage.rooms.subject.editing().history().edits().stream().map(e -> e.name()))
+                .containsExactly(
+                        "Add Layer 1",
+                        "Add Layer 2",
+                        "Delete Layer 1",
+                        "Add Layer 3",
+                        "Add layer Rigging",
+                        "Hide Layer 2");
+        assertThat(hand.notices())
+                .noneMatch(n -> n.toLowerCase().contains("layer layer"))
+                .anyMatch(n -> n.startsWith("Layer Rigging is empty"));
     }
 
     // ---- lost ------------------------------------------------------------------------------------------------------
@@ -228,19 +246,30 @@ class SteadyHandTest {
     @Test
     void lightsAndCamerasAreSomethingToSee() {
         Scene s = stage.scene();
-        hand.run("select.set", null, "objects", s.nodes().stream().filter(n -> n.kind() == Kind.MESH).map(n -> n.id()).toList());
+        hand.run(
+                "select.set",
+                null,
+                "objects",
+                s.nodes().stream()
+                        .filter(n -> n.kind() == Kind.MESH)
+                        .map(n -> n.id())
+                        .toList());
         hand.run("object.hide", null);
         ViewState v = hand.view(1);
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
-        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).as("the camera is in view").isFalse();
+        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v))
+                .as("the camera is in view")
+                .isFalse();
         hand.run("view.opposite", "v2");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
         hand.run("view.direction", "v2", "to", "back");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
-        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).as("it is behind the eye").isTrue();
+        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v))
+                .as("it is behind the eye")
+                .isTrue();
     }
 
     // ---- typed numbers ---------------------------------------------------------------------------------------------
@@ -283,14 +312,21 @@ class SteadyHandTest {
         hand.run("tool.typed", null, "to", "same");
         hand.run("edit.place", null, "x", 7.0);
         assertThat(pivot("n4").distance(new Vec3(7, b.y(), b.z()))).isLessThan(1e-9);
-        assertThat(pivot("n2").distance(new Vec3(7, a.y(), a.z()))).as("the same").isLessThan(1e-9);
+        assertThat(pivot("n2").distance(new Vec3(7, a.y(), a.z())))
+                .as("the same")
+                .isLessThan(1e-9);
         hand.run("edit.scale", null, "y", 3.0);
         for (String id : List.of("n2", "n4")) {
-            assertThat(rhombus.core.edit.Transforms.scaleOf(stage.scene().node(stage.scene().indexOf(id)).local()).y()).isCloseTo(3, within(1e-9));
+            assertThat(rhombus.core.edit.Transforms.scaleOf(stage.scene()
+                                    .node(stage.scene().indexOf(id))
+                                    .local())
+                            .y())
+                    .isCloseTo(3, within(1e-9));
         }
         hand.run("edit.turn", null, "z", "30");
         for (String id : List.of("n2", "n4")) {
-            Vec3 t = rhombus.core.edit.Transforms.angles(rhombus.core.edit.Transforms.rotationOf(stage.scene().node(stage.scene().indexOf(id)).local()));
+            Vec3 t = rhombus.core.edit.Transforms.angles(rhombus.core.edit.Transforms.rotationOf(
+                    stage.scene().node(stage.scene().indexOf(id)).local()));
             assertThat(Math.toDegrees(t.z())).isCloseTo(30, within(1e-6));
         }
         hand.run("edit.undo", null);
@@ -316,7 +352,8 @@ class SteadyHandTest {
         hand.tap("ArrowRight", 0);
         assertThat(pivot("n4").distance(is.plus(Vec3.X, grid))).isLessThan(1e-9);
         hand.tap("ArrowUp", Modifiers.SHIFT);
-        assertThat(pivot("n4").distance(is.plus(Vec3.X, grid).plus(Vec3.Y, grid * 10))).isLessThan(1e-9);
+        assertThat(pivot("n4").distance(is.plus(Vec3.X, grid).plus(Vec3.Y, grid * 10)))
+                .isLessThan(1e-9);
         hand.run("tool.step-handle", "v3", "handle", "z", "to", "up");
         assertThat(pivot("n4").z()).isCloseTo(is.z() + grid, within(1e-9));
         hand.run("tool.step-handle", "v3", "handle", "xy", "to", "down");
@@ -334,7 +371,8 @@ class SteadyHandTest {
         hand.rest();
         hand.move(600, 200, 0);
         List<Object> fields = Plain.list(new Seen(stage).readout().get("fields"));
-        assertThat(fields.stream().limit(3).map(f -> Plain.map(f).get("short"))).containsExactly("1.235", "0", "123500");
+        assertThat(fields.stream().limit(3).map(f -> Plain.map(f).get("brief")))
+                .containsExactly("1.235", "0", "123500");
         assertThat(Plain.map(fields.get(0)).get("text")).isEqualTo("1.234567891 m");
         assertThat(Plain.map(fields.get(2)).get("text").toString()).startsWith("123456.789012345");
         assertThat(new Seen(stage).readout().toString()).doesNotContainPattern("\\d[Ee]-?\\d+ (m|px)");

@@ -33,7 +33,8 @@ class ToolsTest {
                 return Plain.numbers(p, p.size());
             }
         }
-        throw new AssertionError("no handle " + id + " among " + new Seen(stage).marks(view).get("handles"));
+        throw new AssertionError(
+                "no handle " + id + " among " + new Seen(stage).marks(view).get("handles"));
     }
 
     /** The end of an arm or ring, the middle of a lozenge; on the stage. */
@@ -71,9 +72,13 @@ class ToolsTest {
         Vec3 before = hand.onScreen(1, 4);
         drag(1, "view", 30, -20, 0);
         Vec3 after = hand.onScreen(1, 4);
-        assertThat(after.x() - before.x()).as("what is held stays under the hand").isCloseTo(30, within(0.5));
+        assertThat(after.x() - before.x())
+                .as("what is held stays under the hand")
+                .isCloseTo(30, within(0.5));
         assertThat(after.y() - before.y()).isCloseTo(-20, within(0.5));
-        assertThat(stage.rooms.subject.editing().history().done()).as("a drag is a step").isEqualTo(3);
+        assertThat(stage.rooms.subject.editing().history().done())
+                .as("a drag is a step")
+                .isEqualTo(3);
     }
 
     @Test
@@ -105,7 +110,9 @@ class ToolsTest {
         double turned = Math.toDegrees(before.angleTo(after));
         assertThat(turned / 15).isCloseTo(Math.rint(turned / 15), within(1e-6)).isNotZero();
         assertThat(scene().pivot(3).distance(p)).isLessThan(1e-9);
-        assertThat(Math.abs(after.times(before.inverse()).rotate(Vec3.Y).y())).as("about Y").isCloseTo(1, within(1e-9));
+        assertThat(Math.abs(after.times(before.inverse()).rotate(Vec3.Y).y()))
+                .as("about Y")
+                .isCloseTo(1, within(1e-9));
     }
 
     /** Seen from the tip of the axis a turn of the hand round the ring is the same turn of the object. */
@@ -171,12 +178,21 @@ class ToolsTest {
         select("n3");
         hand.tap("KeyM", 0);
         for (Map.Entry<String, Vec3> e : Map.of(
-                "world", Vec3.X, "parent", Quat.about(Vec3.Y, Math.toRadians(30)).right(),
-                "local", Quat.about(Vec3.Y, Math.toRadians(30) + 0.4).right(), "view", hand.pose(1).orientation().right()).entrySet()) {
+                        "world",
+                        Vec3.X,
+                        "parent",
+                        Quat.about(Vec3.Y, Math.toRadians(30)).right(),
+                        "local",
+                        Quat.about(Vec3.Y, Math.toRadians(30) + 0.4).right(),
+                        "view",
+                        hand.pose(1).orientation().right())
+                .entrySet()) {
             hand.run("tool.axes", null, "to", e.getKey());
             Vec3 before = scene().pivot(3);
             hand.run("edit.step", "v2", "what", "move", "axis", "x", "by", "1 m");
-            assertThat(scene().pivot(3).minus(before).distance(e.getValue())).as(e.getKey()).isLessThan(1e-9);
+            assertThat(scene().pivot(3).minus(before).distance(e.getValue()))
+                    .as(e.getKey())
+                    .isLessThan(1e-9);
         }
     }
 
@@ -189,7 +205,8 @@ class ToolsTest {
             hand.rest();
             double[] x = handle(0, "x");
             double[] v = handle(0, "view");
-            assertThat(Math.hypot(x[2] - (v[2] + v[6]) / 2, x[3] - (v[1] + v[5]) / 2)).isCloseTo(Handles.LENGTH, within(0.01));
+            assertThat(Math.hypot(x[2] - (v[2] + v[6]) / 2, x[3] - (v[1] + v[5]) / 2))
+                    .isCloseTo(Handles.LENGTH, within(0.01));
         }
         Pose before = hand.pose(1);
         ViewState v = hand.view(1);
@@ -218,7 +235,9 @@ class ToolsTest {
         assertThat(scene().world(4)).containsExactly(before);
         hand.move(g.x() + 30, g.y() + 9, 0);
         assertThat(stage.rooms.subject.editing().history().done()).isZero();
-        assertThat(stage.rooms.tools.on()).as("the first Escape ends the drag alone").isTrue();
+        assertThat(stage.rooms.tools.on())
+                .as("the first Escape ends the drag alone")
+                .isTrue();
     }
 
     @Test
@@ -232,6 +251,8 @@ class ToolsTest {
         new Seen(stage).notices();
         hand.run("edit.place", null, "x", "5 parsec");
         assertThat(scene().pivot(4).x()).isCloseTo(0.5, within(1e-9));
-        assertThat(new Seen(stage).notices().toString()).contains("cannot be read").contains("the old number stays");
+        assertThat(new Seen(stage).notices().toString())
+                .contains("cannot be read")
+                .contains("the old number stays");
     }
 }

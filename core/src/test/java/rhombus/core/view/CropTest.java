@@ -22,8 +22,11 @@ import rhombus.core.geometry.Vec3;
 class CropTest {
     @Property(tries = 1000)
     void thePictureIsScaledAndShiftedAndNothingElse(
-            @ForAll Screen plain, @ForAll Vec3 p, @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
-            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dx, @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dy) {
+            @ForAll Screen plain,
+            @ForAll Vec3 p,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dx,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dy) {
         Screen cropped = new Screen(plain.pose(), plain.width(), plain.height(), new Crop(scale, dx, dy));
         Vec3 was = plain.project(p);
         Vec3 is = cropped.project(p);
@@ -41,15 +44,19 @@ class CropTest {
     /** What the graphics card is given says the same as the screen. */
     @Property(tries = 1000)
     void theMatrixPutsPointsWhereTheScreenSays(
-            @ForAll Screen plain, @ForAll Vec3 p, @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
-            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dx, @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dy) {
+            @ForAll Screen plain,
+            @ForAll Vec3 p,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dx,
+            @ForAll @Scale(9) @DoubleRange(min = -2, max = 2) double dy) {
         Screen s = new Screen(plain.pose(), plain.width(), plain.height(), new Crop(scale, dx, dy));
         double aspect = s.width() / s.height();
         double[] m = new double[32];
         Matrices.view(s.pose(), m, 0);
         Matrices.projection(s.pose().projection(), aspect, new Clip(0.5, 4000), m, 16);
         Matrices.crop(s.crop(), aspect, m, 16);
-        Vector4d c = new Matrix4d().set(m, 16).mul(new Matrix4d().set(m, 0)).transform(new Vector4d(p.x(), p.y(), p.z(), 1));
+        Vector4d c =
+                new Matrix4d().set(m, 16).mul(new Matrix4d().set(m, 0)).transform(new Vector4d(p.x(), p.y(), p.z(), 1));
         Assume.that(Math.abs(c.w) > 1e-3);
         Vec3 at = s.project(p);
         double x = (c.x / c.w + 1) / 2 * s.width();
@@ -59,18 +66,22 @@ class CropTest {
 
     @Property(tries = 1000)
     void aLineOfSightThroughAPixelMeetsThatPixel(
-            @ForAll Screen plain, @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
-            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx, @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 300) double far) {
+            @ForAll Screen plain,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 20) double scale,
+            @ForAll @Scale(9) @DoubleRange(min = 0, max = 1) double fx,
+            @ForAll @Scale(9) @DoubleRange(min = 0.1, max = 300) double far) {
         Screen s = new Screen(plain.pose(), plain.width(), plain.height(), new Crop(scale, 0.3, -0.2));
         Ray r = s.ray(fx * s.width(), fx * s.height());
         Vec3 back = s.project(r.at(far));
-        assertThat(Math.hypot(back.x() - fx * s.width(), back.y() - fx * s.height())).isLessThan(1e-4);
+        assertThat(Math.hypot(back.x() - fx * s.width(), back.y() - fx * s.height()))
+                .isLessThan(1e-4);
     }
 
     @Property(tries = 1000)
     void enlargingKeepsThePointUnderThePointerAndComesBack(
             @ForAll @Scale(9) @DoubleRange(min = 0.5, max = 2) double factor,
-            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double x, @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double y) {
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double x,
+            @ForAll @Scale(9) @DoubleRange(min = -1, max = 1) double y) {
         Crop start = new Crop(1.5, 0.1, 0.4);
         Crop c = start.scaled(factor, x, y);
         double before = (x - start.x()) / start.scale();

@@ -64,7 +64,8 @@ class DirectionTest {
     }
 
     @Property(tries = 1000)
-    void oppositeTwiceIsWhereOneWasAndLooksTheOtherWay(@ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Projection p) {
+    void oppositeTwiceIsWhereOneWasAndLooksTheOtherWay(
+            @ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Projection p) {
         Pose start = new Pose(eye, h.orientation(up), 5, p);
         Pose other = Turns.opposite(start, up);
         Pose back = Turns.opposite(other, up);
@@ -79,7 +80,8 @@ class DirectionTest {
     @Example
     void oppositeSwapsTopAndBottom() {
         Pose top = new Pose(Vec3.ZERO, Direction.TOP.orientation(UpAxis.Y), 5, new Projection.Orthographic(3));
-        assertThat(Direction.of(Turns.opposite(top, UpAxis.Y).orientation(), UpAxis.Y)).isEqualTo(Direction.BOTTOM);
+        assertThat(Direction.of(Turns.opposite(top, UpAxis.Y).orientation(), UpAxis.Y))
+                .isEqualTo(Direction.BOTTOM);
     }
 
     @Property(tries = 1000)
@@ -93,17 +95,23 @@ class DirectionTest {
         double after = length(new Screen(other, screen.width(), screen.height()), a, b);
         assertThat(after).isCloseTo(before, within(1e-6 * before));
         assertThat(other.forward().distance(start.forward())).isZero();
-        Pose again = Turns.toggleProjection(other, start.projection() instanceof Projection.Perspective p ? p.fovY() : fov);
-        assertThat(again.projection().heightAt(again.focus())).isCloseTo(
-                start.projection().heightAt(start.focus()), within(1e-9 * start.projection().heightAt(start.focus())));
+        Pose again =
+                Turns.toggleProjection(other, start.projection() instanceof Projection.Perspective p ? p.fovY() : fov);
+        assertThat(again.projection().heightAt(again.focus()))
+                .isCloseTo(
+                        start.projection().heightAt(start.focus()),
+                        within(1e-9 * start.projection().heightAt(start.focus())));
     }
 
     private static double length(Screen s, Vec3 a, Vec3 b) {
-        return Math.hypot(s.project(a).x() - s.project(b).x(), s.project(a).y() - s.project(b).y());
+        return Math.hypot(
+                s.project(a).x() - s.project(b).x(),
+                s.project(a).y() - s.project(b).y());
     }
 
     @Property(tries = 1000)
-    void levelTakesTheRollAwayAndNothingElse(@ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Projection p) {
+    void levelTakesTheRollAwayAndNothingElse(
+            @ForAll Heading h, @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll Projection p) {
         Pose start = new Pose(eye, h.orientation(up), 5, p);
         Pose level = Turns.level(start, up);
         assertThat(Heading.of(level.orientation(), up).roll()).isCloseTo(0, within(1e-7));

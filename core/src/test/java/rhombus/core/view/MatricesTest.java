@@ -39,7 +39,8 @@ class MatricesTest {
         double[] m = new double[32];
         Matrices.view(pose, m, 0);
         Matrices.projection(pose.projection(), aspect, clip, m, 16);
-        Vector4d ours = new Matrix4d().set(m, 16).mul(new Matrix4d().set(m, 0)).transform(new Vector4d(p.x(), p.y(), p.z(), 1));
+        Vector4d ours =
+                new Matrix4d().set(m, 16).mul(new Matrix4d().set(m, 0)).transform(new Vector4d(p.x(), p.y(), p.z(), 1));
         Vector4d theirs = joml(pose, aspect, clip).transform(new Vector4d(p.x(), p.y(), p.z(), 1));
         double scale = 1e-9 * (1 + theirs.length());
         assertThat(ours.distance(theirs)).isLessThan(scale);
@@ -54,8 +55,10 @@ class MatricesTest {
     /** glTF 2.0, 3.10.3.1: the entries of the finite perspective projection. */
     @Property(tries = 1000)
     void perspectiveHasTheEntriesOfTheSpecification(
-            @ForAll @DoubleRange(min = 0.02, max = 2.6) double y, @ForAll @DoubleRange(min = 0.1, max = 9) double a,
-            @ForAll @DoubleRange(min = 0.01, max = 10) double n, @ForAll @DoubleRange(min = 11, max = 1e6) double f) {
+            @ForAll @DoubleRange(min = 0.02, max = 2.6) double y,
+            @ForAll @DoubleRange(min = 0.1, max = 9) double a,
+            @ForAll @DoubleRange(min = 0.01, max = 10) double n,
+            @ForAll @DoubleRange(min = 11, max = 1e6) double f) {
         double[] m = new double[16];
         Matrices.projection(new Projection.Perspective(y), a, new Clip(n, f), m, 0);
         assertThat(m[0]).isCloseTo(1 / (a * Math.tan(0.5 * y)), within(1e-9 * Math.abs(m[0])));

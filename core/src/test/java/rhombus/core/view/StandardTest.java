@@ -106,7 +106,9 @@ class StandardTest {
     void lookingFromADirectionTheFacetShowsItInTheMiddle() {
         for (UpAxis up : UpAxis.values()) {
             for (Standard s : Standard.all()) {
-                assertThat(new Facet(s.orientation(up), up).at(0, 0)).as(s.name()).isEqualTo(s);
+                assertThat(new Facet(s.orientation(up), up).at(0, 0))
+                        .as(s.name())
+                        .isEqualTo(s);
             }
         }
     }

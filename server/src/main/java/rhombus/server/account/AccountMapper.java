@@ -30,13 +30,15 @@ public interface AccountMapper {
     @Options(useGeneratedKeys = true, keyProperty = "id")
     void attempt(Attempt attempt);
 
-    @Select("SELECT COUNT(*) FROM failed_sign_in WHERE name = #{name} AND address = #{address} AND at > NOW(3) - INTERVAL 15 MINUTE")
+    @Select(
+            "SELECT COUNT(*) FROM failed_sign_in WHERE name = #{name} AND address = #{address} AND at > NOW(3) - INTERVAL 15 MINUTE")
     int attempts(String name, String address);
 
     @Delete("DELETE FROM failed_sign_in WHERE id = #{id}")
     void forget(long id);
 
-    @Delete("DELETE FROM failed_sign_in WHERE (name = #{name} AND address = #{address}) OR at < NOW(3) - INTERVAL 1 DAY")
+    @Delete(
+            "DELETE FROM failed_sign_in WHERE (name = #{name} AND address = #{address}) OR at < NOW(3) - INTERVAL 1 DAY")
     void forgive(String name, String address);
 
     /** An attempt to sign in, counted as failed until it has succeeded. */

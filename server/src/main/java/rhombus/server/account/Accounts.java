@@ -37,7 +37,8 @@ public class Accounts implements AuthenticationProvider {
         if (account == null || !right) {
             throw new BadCredentialsException("name or password is wrong");
         }
-        return UsernamePasswordAuthenticationToken.authenticated(new SignedIn(account.id(), account.name()), null, List.of());
+        return UsernamePasswordAuthenticationToken.authenticated(
+                new SignedIn(account.id(), account.name()), null, List.of());
     }
 
     @Override

@@ -47,7 +47,9 @@ class Attempts {
         }
         try {
             InetAddress a = InetAddress.getByName(address);
-            return a instanceof Inet6Address ? HexFormat.ofDelimiter(":").formatHex(Arrays.copyOf(a.getAddress(), 8)) : a.getHostAddress();
+            return a instanceof Inet6Address
+                    ? HexFormat.ofDelimiter(":").formatHex(Arrays.copyOf(a.getAddress(), 8))
+                    : a.getHostAddress();
         } catch (UnknownHostException e) {
             return address.substring(0, Math.min(60, address.length()));
         }

@@ -1,12 +1,11 @@
 package rhombus.server.account;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -38,21 +37,47 @@ public class SessionController {
     /** What a sign-in form sends. */
     record Credentials(@NotNull @Size(max = 60) String name, @NotNull @Size(max = 200) String password) {}
 
+    /**
+     * Who is signed in.
+     *
+     * @param name of the account
+     */
+    record Person(String name) {}
+
+    /**
+     * Whether the installation is new.
+     *
+     * @param wanted whether there is no account yet, so that the first one can be made
+     */
+    record FirstAccount(boolean wanted) {}
+
+    /**
+     * What a page asks first.
+     *
+     * @param name who is signed in, or null
+     * @param firstAccountWanted whether there is no account yet
+     */
+    record Begin(@Schema(types = {"string", "null"}) String name, boolean firstAccountWanted) {}
+
     @PostMapping("/api/session")
-    Map<String, Object> signIn(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+    Person signIn(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
         if (!attempts.allowed(c.name(), address)) {
             response.setHeader("Retry-After", "900");
-            throw new Refused(HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
+            throw new Refused(
+                    HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
         }
         try {
-            return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name(), c.password())), request, response);
+            return start(
+                    accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name(), c.password())),
+                    request,
+                    response);
         } catch (BadCredentialsException e) {
             throw new Refused(HttpStatus.UNAUTHORIZED, "Name or password is wrong. Check both and try again.");
         }
     }
 
-    private Map<String, Object> start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
+    private Person start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
         SignedIn who = (SignedIn) a.getPrincipal();
         attempts.forgive(who.name(), request.getRemoteAddr());
         // A new session id for a new identity: an id planted before cannot be used after.
@@ -62,15 +87,15 @@ public class SessionController {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(a);
         contexts.saveContext(context, request, response);
-        return Map.of("name", who.name());
+        return new Person(who.name());
     }
 
     @GetMapping("/api/session")
-    Map<String, Object> who(Authentication a) {
+    Person who(Authentication a) {
         if (a == null || !(a.getPrincipal() instanceof SignedIn who)) {
             throw new Refused(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
         }
-        return Map.of("name", who.name());
+        return new Person(who.name());
     }
 
     @DeleteMapping("/api/session")
@@ -84,22 +109,24 @@ public class SessionController {
     }
 
     @GetMapping("/api/first-account")
-    Map<String, Object> wanted() {
-        return Map.of("wanted", accounts.none());
+    FirstAccount wanted() {
+        return new FirstAccount(accounts.none());
     }
 
     /** What a page asks first: who is signed in, if anybody, and whether there is an account at all. */
     @GetMapping("/api/start")
-    Map<String, Object> begin(Authentication a) {
-        Map<String, Object> m = new LinkedHashMap<>();
-        m.put("name", a != null && a.getPrincipal() instanceof SignedIn who ? who.name() : null);
-        m.put("firstAccountWanted", accounts.none());
-        return m;
+    Begin begin(Authentication a) {
+        String name = a != null && a.getPrincipal() instanceof SignedIn who ? who.name() : null;
+        return new Begin(name, accounts.none());
     }
 
     @PostMapping("/api/first-account")
-    Map<String, Object> first(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+    Person first(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         accounts.createFirst(c.name(), c.password());
-        return start(accounts.authenticate(new UsernamePasswordAuthenticationToken(c.name().strip(), c.password())), request, response);
+        return start(
+                accounts.authenticate(
+                        new UsernamePasswordAuthenticationToken(c.name().strip(), c.password())),
+                request,
+                response);
     }
 }

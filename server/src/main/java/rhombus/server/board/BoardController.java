@@ -1,6 +1,5 @@
 package rhombus.server.board;
 
-import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,12 +19,12 @@ public class BoardController {
     }
 
     @GetMapping("/api/boards")
-    Map<String, Object> load(@AuthenticationPrincipal SignedIn who) {
+    KeptDocuments.Loaded load(@AuthenticationPrincipal SignedIn who) {
         return kept.load(who.id(), "boards", "");
     }
 
     @PutMapping("/api/boards")
-    Map<String, Object> save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+    KeptDocuments.Saved save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "boards", "", save.checked("boards", Tabs::of));
     }
 }

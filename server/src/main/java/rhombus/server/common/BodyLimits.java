@@ -26,6 +26,7 @@ public class BodyLimits extends OncePerRequestFilter {
     private static final long DOCUMENT = (16 << 20) + (64 << 10);
     /** Documents over this size are parsed a few at a time: each may take twenty times its size of memory for a moment. */
     private static final long LARGE = 2 << 20;
+
     private final Semaphore large = new Semaphore(2, true);
 
     /** More was sent than is taken here. */
@@ -38,7 +39,8 @@ public class BodyLimits extends OncePerRequestFilter {
     }
 
     private static String words(long most) {
-        return "This takes at most " + (most < 1 << 20 ? (most >> 10) + " kB" : (most >> 20) + " MB") + ". Nothing was changed.";
+        return "This takes at most " + (most < 1 << 20 ? (most >> 10) + " kB" : (most >> 20) + " MB")
+                + ". Nothing was changed.";
     }
 
     /** How much an address takes; uploads of files are bounded by the server's own settings for them. */
@@ -68,7 +70,10 @@ public class BodyLimits extends OncePerRequestFilter {
         // Of unknown length counts as large where large is allowed.
         boolean wait = length > LARGE || length < 0 && most > LARGE && request.getHeader("Transfer-Encoding") != null;
         if (wait && !turn()) {
-            Problems.write(response, HttpStatus.SERVICE_UNAVAILABLE, "The server is busy with other large documents. Nothing was changed; this is tried again by itself.");
+            Problems.write(
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "The server is busy with other large documents. Nothing was changed; this is tried again by itself.");
             return;
         }
         try {

@@ -37,7 +37,9 @@ public class DatabaseGuard extends OncePerRequestFilter {
         for (Throwable t = e; t != null; t = t.getCause() == t ? null : t.getCause()) {
             if (t instanceof SQLTransientConnectionException
                     || t instanceof ConnectException
-                    || t instanceof SQLException s && s.getSQLState() != null && s.getSQLState().startsWith("08")) {
+                    || t instanceof SQLException s
+                            && s.getSQLState() != null
+                            && s.getSQLState().startsWith("08")) {
                 return true;
             }
         }

@@ -19,11 +19,17 @@ class ErrorPage implements ErrorController {
         // Asked for by its own address, it is nothing.
         HttpStatus status = code instanceof Integer c ? HttpStatus.resolve(c) : HttpStatus.NOT_FOUND;
         HttpStatus known = status == null ? HttpStatus.INTERNAL_SERVER_ERROR : status;
-        return ResponseEntity.status(known).contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(ProblemDetail.forStatusAndDetail(known, switch (known) {
-                    case NOT_FOUND -> "There is nothing at this address.";
-                    case BAD_REQUEST -> "The request cannot be read.";
-                    default -> known.is5xxServerError() ? "Something went wrong in the server. Nothing was changed; try again." : known.getReasonPhrase() + ".";
-                }));
+        return ResponseEntity.status(known)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(
+                        known,
+                        switch (known) {
+                            case NOT_FOUND -> "There is nothing at this address.";
+                            case BAD_REQUEST -> "The request cannot be read.";
+                            default ->
+                                known.is5xxServerError()
+                                        ? "Something went wrong in the server. Nothing was changed; try again."
+                                        : known.getReasonPhrase() + ".";
+                        }));
     }
 }

@@ -13,6 +13,9 @@ public class JsonLimits {
 
     @Bean
     JsonFactoryBuilderCustomizer boundedJson() {
-        return b -> b.streamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(NESTING).maxTokenCount(TOKENS).build());
+        return b -> b.streamReadConstraints(StreamReadConstraints.builder()
+                .maxNestingDepth(NESTING)
+                .maxTokenCount(TOKENS)
+                .build());
     }
 }

@@ -6,14 +6,14 @@ import java.util.stream.Stream;
 import org.apache.tomcat.util.http.fileupload.impl.FileCountLimitExceededException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -28,7 +28,8 @@ import tools.jackson.core.exc.StreamConstraintsException;
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
     /** What to say while the database does not answer. */
-    public static final String DATABASE = "The database does not answer. What you have done stays in this page and is saved when it is back.";
+    public static final String DATABASE =
+            "The database does not answer. What you have done stays in this page and is saved when it is back.";
 
     @ExceptionHandler
     ProblemDetail refused(Refused e) {
@@ -48,7 +49,11 @@ public class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, "The import was cancelled; nothing was stored.");
     }
 
-    @ExceptionHandler({CannotGetJdbcConnectionException.class, CannotCreateTransactionException.class, DataAccessResourceFailureException.class})
+    @ExceptionHandler({
+        CannotGetJdbcConnectionException.class,
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class
+    })
     ProblemDetail database(Exception e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, DATABASE);
     }
@@ -59,7 +64,8 @@ public class Problems extends ResponseEntityExceptionHandler {
             return database(e);
         }
         logger.error("database", e);
-        return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, "The database refused this. Nothing was changed.");
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR, "The database refused this. Nothing was changed.");
     }
 
     @Override
@@ -67,11 +73,15 @@ public class Problems extends ResponseEntityExceptionHandler {
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         // The same exception is thrown for too much and for too many.
         boolean many = causes(e).anyMatch(c -> c instanceof FileCountLimitExceededException);
-        boolean header = causes(e).anyMatch(c -> c.getMessage() != null && c.getMessage().contains("Header section"));
-        ProblemDetail p = ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, many
-                ? "The upload has more than 1000 files. Upload only the scene, its data and its images, or pack them into a zip."
-                : header ? "The name of a file is too long. Give it a shorter one."
-                : "The upload is larger than 200 MB. Upload a smaller scene, or split it.");
+        boolean header =
+                causes(e).anyMatch(c -> c.getMessage() != null && c.getMessage().contains("Header section"));
+        ProblemDetail p = ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONTENT_TOO_LARGE,
+                many
+                        ? "The upload has more than 1000 files. Upload only the scene, its data and its images, or pack them into a zip."
+                        : header
+                                ? "The name of a file is too long. Give it a shorter one."
+                                : "The upload is larger than 200 MB. Upload a smaller scene, or split it.");
         return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(p);
     }
 
@@ -81,12 +91,16 @@ public class Problems extends ResponseEntityExceptionHandler {
         var tooLarge = causes(e).filter(c -> c instanceof BodyLimits.TooLarge).findFirst();
         if (tooLarge.isPresent()) {
             return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
-                    .body(ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, tooLarge.get().getMessage()));
+                    .body(ProblemDetail.forStatusAndDetail(
+                            HttpStatus.CONTENT_TOO_LARGE, tooLarge.get().getMessage()));
         }
         boolean rich = causes(e).anyMatch(c -> c instanceof StreamConstraintsException);
-        return ResponseEntity.badRequest().body(ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, rich
-                ? "The JSON is nested too deep, or holds too many values. Nothing was changed."
-                : "The request is not the JSON that is expected here."));
+        return ResponseEntity.badRequest()
+                .body(ProblemDetail.forStatusAndDetail(
+                        HttpStatus.BAD_REQUEST,
+                        rich
+                                ? "The JSON is nested too deep, or holds too many values. Nothing was changed."
+                                : "The request is not the JSON that is expected here."));
     }
 
     private static Stream<Throwable> causes(Throwable e) {
@@ -98,6 +112,8 @@ public class Problems extends ResponseEntityExceptionHandler {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
-        response.getWriter().write("{\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + status.value() + ",\"detail\":\"" + detail + "\"}");
+        response.getWriter()
+                .write("{\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + status.value() + ",\"detail\":\""
+                        + detail + "\"}");
     }
 }

@@ -8,13 +8,13 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.authentication.configuration.AuthenticationConfiguration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /** Who may do what, and the headers every answer carries. */
@@ -29,8 +29,7 @@ public class SecurityRules {
     @Bean
     @Order(1)
     SecurityFilterChain assets(HttpSecurity http) throws Exception {
-        return http
-                .securityMatcher("/assets/**")
+        return http.securityMatcher("/assets/**")
                 .authorizeHttpRequests(a -> a.anyRequest().permitAll())
                 .csrf(c -> c.disable())
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
@@ -50,21 +49,26 @@ public class SecurityRules {
     @Bean
     @Order(2)
     SecurityFilterChain rules(HttpSecurity http) throws Exception {
-        return http
-                .csrf(c -> c.spa().csrfTokenRepository(token()))
-                .authorizeHttpRequests(a -> a
-                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/first-account").permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/first-account", "/api/start").permitAll()
-                        .requestMatchers("/actuator/health/**").permitAll()
-                        .requestMatchers("/api/**", "/actuator/**", "/v3/**").authenticated()
-                        .anyRequest().permitAll())
-                .exceptionHandling(e -> e
-                        .authenticationEntryPoint((request, response, ex) ->
-                                Problems.write(response, HttpStatus.UNAUTHORIZED, "Sign in first; this page keeps what you have done."))
-                        .accessDeniedHandler((request, response, ex) -> Problems.write(response, HttpStatus.FORBIDDEN,
+        return http.csrf(c -> c.spa().csrfTokenRepository(token()))
+                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session", "/api/first-account")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/first-account", "/api/start")
+                        .permitAll()
+                        .requestMatchers("/actuator/health/**")
+                        .permitAll()
+                        .requestMatchers("/api/**", "/actuator/**", "/v3/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, ex) -> Problems.write(
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "Sign in first; this page keeps what you have done."))
+                        .accessDeniedHandler((request, response, ex) -> Problems.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
                                 "The request did not carry this page's token. Load the page again and repeat it.")))
-                .headers(h -> h
-                        .contentSecurityPolicy(c -> c.policyDirectives(POLICY))
+                .headers(h -> h.contentSecurityPolicy(c -> c.policyDirectives(POLICY))
                         .referrerPolicy(r -> r.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
                 .requestCache(c -> c.disable())

@@ -24,8 +24,11 @@ class TrustedProxies implements WebServerFactoryCustomizer<TomcatServletWebServe
             return;
         }
         RemoteIpValve valve = new RemoteIpValve();
-        valve.setInternalProxies(Arrays.stream(proxies.split(",")).map(String::strip).filter(s -> !s.isEmpty())
-                .map(Pattern::quote).collect(Collectors.joining("|")));
+        valve.setInternalProxies(Arrays.stream(proxies.split(","))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|")));
         valve.setRemoteIpHeader("X-Forwarded-For");
         valve.setProtocolHeader("X-Forwarded-Proto");
         factory.addEngineValves(valve);

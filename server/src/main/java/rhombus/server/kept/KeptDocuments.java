@@ -1,18 +1,20 @@
 package rhombus.server.kept;
 
-import java.util.LinkedHashMap;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Map;
 import java.util.function.Consumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import rhombus.server.common.Refused;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Saves with a version: a save that does not know the newest state is refused, and both states live on. */
 @Service
 public class KeptDocuments {
     private static final int LARGEST = 16 << 20;
+    private static final TypeReference<Map<String, Object>> DOCUMENT = new TypeReference<>() {};
 
     private final KeptMapper mapper;
     private final JsonMapper json;
@@ -40,18 +42,31 @@ public class KeptDocuments {
                 check.accept(body == null ? Map.of() : body);
                 return this;
             } catch (IllegalArgumentException e) {
-                throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The " + what + " cannot be used: " + e.getMessage() + ".");
+                throw new Refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "The " + what + " cannot be used: " + e.getMessage() + ".");
             }
         }
     }
 
-    /** Version and body; version 0 and no body where nothing was saved yet. */
-    public Map<String, Object> load(long owner, String topic, String subject) {
+    /**
+     * What is kept.
+     *
+     * @param version of the state; 0 where nothing was saved yet
+     * @param body the state, or null where nothing was saved yet
+     */
+    public record Loaded(int version, @Schema(types = {"object", "null"}) Map<String, Object> body) {}
+
+    /**
+     * What a save is answered with.
+     *
+     * @param version of the state that is kept now
+     */
+    public record Saved(int version) {}
+
+    /** What is kept of a topic; version 0 and no body where nothing was saved yet. */
+    public Loaded load(long owner, String topic, String subject) {
         Kept k = mapper.find(owner, topic, subject);
-        Map<String, Object> out = new LinkedHashMap<>();
-        out.put("version", k == null ? 0 : k.version());
-        out.put("body", k == null ? null : json.readValue(k.body(), Map.class));
-        return out;
+        return k == null ? new Loaded(0, null) : new Loaded(k.version(), json.readValue(k.body(), DOCUMENT));
     }
 
     /**
@@ -59,7 +74,7 @@ public class KeptDocuments {
      *
      * @throws Refused with 409 if somebody has saved since
      */
-    public Map<String, Object> save(long owner, String topic, String subject, Save s) {
+    public Saved save(long owner, String topic, String subject, Save s) {
         if (s.body() == null) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to save: \"body\" is missing.");
         }
@@ -79,8 +94,10 @@ public class KeptDocuments {
             saved = false;
         }
         if (!saved) {
-            throw new Refused(HttpStatus.CONFLICT, "Another window has saved since. Both states are still there: choose which one goes on.");
+            throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "Another window has saved since. Both states are still there: choose which one goes on.");
         }
-        return Map.of("version", s.version() + 1);
+        return new Saved(s.version() + 1);
     }
 }

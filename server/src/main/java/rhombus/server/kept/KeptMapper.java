@@ -11,10 +11,12 @@ public interface KeptMapper {
     @Select("SELECT version, body FROM kept WHERE owner = #{owner} AND topic = #{topic} AND subject = #{subject}")
     Kept find(long owner, String topic, String subject);
 
-    @Insert("INSERT INTO kept (owner, topic, subject, version, body) VALUES (#{owner}, #{topic}, #{subject}, 1, #{body})")
+    @Insert(
+            "INSERT INTO kept (owner, topic, subject, version, body) VALUES (#{owner}, #{topic}, #{subject}, 1, #{body})")
     void add(long owner, String topic, String subject, String body);
 
-    @Update("""
+    @Update(
+            """
             UPDATE kept SET body = #{body}, version = version + 1
             WHERE owner = #{owner} AND topic = #{topic} AND subject = #{subject} AND version = #{version}
             """)

@@ -1,7 +1,6 @@
 package rhombus.server.keymap;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -9,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import rhombus.core.keymap.Argument;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Presets;
@@ -25,44 +25,61 @@ public class KeymapController {
         this.kept = kept;
     }
 
+    /**
+     * The keymaps there are.
+     *
+     * @param presets those that come with the program: names by id
+     * @param active the user's own
+     */
+    record Keymaps(Map<String, String> presets, KeptDocuments.Loaded active) {}
+
+    /**
+     * A command.
+     *
+     * @param id area and verb
+     * @param words what a person calls it
+     * @param group under which it is listed
+     * @param arguments what it can be told
+     * @param triggers what the usual keymap binds to it
+     */
+    record Listed(
+            String id, String words, String group, List<Argument> arguments, List<Map<String, Object>> triggers) {}
+
     @GetMapping("/api/keymaps")
-    Map<String, Object> list(@AuthenticationPrincipal SignedIn who) {
-        Map<String, Object> out = new LinkedHashMap<>();
-        out.put("presets", Presets.names());
-        out.put("active", kept.load(who.id(), "keymap", ""));
-        return out;
+    Keymaps list(@AuthenticationPrincipal SignedIn who) {
+        return new Keymaps(Presets.names(), kept.load(who.id(), "keymap", ""));
     }
 
     @GetMapping("/api/keymaps/active")
-    Map<String, Object> load(@AuthenticationPrincipal SignedIn who) {
+    KeptDocuments.Loaded load(@AuthenticationPrincipal SignedIn who) {
         return kept.load(who.id(), "keymap", "");
     }
 
     @PutMapping("/api/keymaps/active")
-    Map<String, Object> save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+    KeptDocuments.Saved save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "keymap", "", save.checked("keymap", AllCommands.CATALOGUE::keymap));
     }
 
     @GetMapping("/api/habits")
-    Map<String, Object> habits(@AuthenticationPrincipal SignedIn who) {
+    KeptDocuments.Loaded habits(@AuthenticationPrincipal SignedIn who) {
         return kept.load(who.id(), "habits", "");
     }
 
     @PutMapping("/api/habits")
-    Map<String, Object> saveHabits(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+    KeptDocuments.Saved saveHabits(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "habits", "", save);
     }
 
     @GetMapping("/api/commands")
-    List<Map<String, Object>> commands() {
+    List<Listed> commands() {
         List<Binding> defaults = AllCommands.CATALOGUE.bindings(Presets.RHOMBUS);
-        List<Map<String, Object>> out = new ArrayList<>();
+        List<Listed> out = new ArrayList<>();
         for (Command c : AllCommands.CATALOGUE.commands().values()) {
             List<Map<String, Object>> triggers = defaults.stream()
                     .filter(b -> b.command() == c)
                     .map(Binding::toPlain)
                     .toList();
-            out.add(Map.of("id", c.id(), "words", c.words(), "group", c.group(), "triggers", triggers));
+            out.add(new Listed(c.id(), c.words(), c.group(), c.arguments(), triggers));
         }
         return out;
     }

@@ -26,6 +26,7 @@ public class DemoData implements ApplicationRunner {
     public static final String NAME = "demo";
     /** Its password. */
     public static final String PASSWORD = "saltmarsh";
+
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
 
     private final Accounts accounts;
@@ -47,7 +48,8 @@ public class DemoData implements ApplicationRunner {
         Map<String, Imported> made = new LinkedHashMap<>();
         for (var scene : DemoScenes.all().entrySet()) {
             LOG.info("making {}", scene.getKey());
-            made.put(scene.getKey(), Scenes.read(() -> new Upload(Limits.DEFAULT).add(scene.getKey() + ".glb", scene.getValue().get())));
+            made.put(scene.getKey(), Scenes.read(() -> new Upload(Limits.DEFAULT)
+                    .add(scene.getKey() + ".glb", scene.getValue().get())));
         }
         try {
             transactions.executeWithoutResult(t -> {

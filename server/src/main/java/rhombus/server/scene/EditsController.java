@@ -1,7 +1,7 @@
 package rhombus.server.scene;
 
+import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.dao.DuplicateKeyException;
@@ -19,6 +19,7 @@ import rhombus.core.edit.EditDocument;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What was changed in a scene since its import, and versions of it to return to. */
@@ -29,6 +30,7 @@ public class EditsController {
     private static final int MINUTES = 10;
     /** Versions kept by themselves. */
     private static final int AUTOMATIC = 30;
+
     private static final int MOST = 200;
     private static final int LONGEST_NAME = 200;
 
@@ -45,21 +47,23 @@ public class EditsController {
     }
 
     @GetMapping("/api/scenes/{id}/edits")
-    Map<String, Object> edits(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+    KeptDocuments.Loaded edits(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
         scenes.found(who.id(), id);
         return kept.load(who.id(), TOPIC, id);
     }
 
     @PutMapping("/api/scenes/{id}/edits")
-    Map<String, Object> save(
+    KeptDocuments.Saved save(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
         KeptDocuments.Save checked = save.checked("changes of the scene", EditDocument::check);
         // The save and the version kept of the state before it: both or neither.
         return scenes.holding(who.id(), id, () -> {
-            Object before = versions.within(who.id(), id, MINUTES) > 0 ? null : kept.load(who.id(), TOPIC, id).get("body");
-            Map<String, Object> saved = kept.save(who.id(), TOPIC, id, checked);
-            if (before instanceof Map<?, ?> m) {
-                add(who, id, "Before", true, m);
+            Map<String, Object> before = versions.within(who.id(), id, MINUTES) > 0
+                    ? null
+                    : kept.load(who.id(), TOPIC, id).body();
+            KeptDocuments.Saved saved = kept.save(who.id(), TOPIC, id, checked);
+            if (before != null) {
+                add(who, id, "Before", true, before);
                 versions.removeOld(who.id(), id, AUTOMATIC);
             }
             return saved;
@@ -77,17 +81,30 @@ public class EditsController {
     }
 
     @GetMapping("/api/scenes/{id}/versions")
-    List<Map<String, Object>> list(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+    List<Version> list(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
         scenes.found(who.id(), id);
-        return versions.list(who.id(), id).stream().map(r -> {
-            Map<String, Object> m = new LinkedHashMap<>();
-            m.put("id", r.seq());
-            m.put("name", r.name());
-            m.put("automatic", r.automatic());
-            m.put("createdAt", r.createdAt().toInstant(ZoneOffset.UTC).toString());
-            return m;
-        }).toList();
+        return versions.list(who.id(), id).stream()
+                .map(r -> new Version(
+                        r.seq(), r.name(), r.automatic(), r.createdAt().toInstant(ZoneOffset.UTC)))
+                .toList();
     }
+
+    /**
+     * A version as listed.
+     *
+     * @param id its number within the scene
+     * @param name as the user calls it
+     * @param automatic whether it was kept by itself
+     * @param createdAt when
+     */
+    record Version(int id, String name, boolean automatic, Instant createdAt) {}
+
+    /**
+     * What a version holds.
+     *
+     * @param body the changes of the scene
+     */
+    record VersionBody(Map<String, Object> body) {}
 
     /**
      * A version to keep.
@@ -99,16 +116,19 @@ public class EditsController {
 
     @PostMapping("/api/scenes/{id}/versions")
     @ResponseStatus(HttpStatus.CREATED)
-    List<Map<String, Object>> keep(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody NewVersion v) {
+    List<Version> keep(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody NewVersion v) {
         scenes.found(who.id(), id);
         String name = v.name() == null ? "" : v.name().strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A version needs a name of 1 to 200 characters.");
         }
-        Map<String, Object> body = new KeptDocuments.Save(0, v.body()).checked("version", EditDocument::check).body();
+        Map<String, Object> body = new KeptDocuments.Save(0, v.body())
+                .checked("version", EditDocument::check)
+                .body();
         return scenes.holding(who.id(), id, () -> {
             if (versions.list(who.id(), id).size() >= MOST) {
-                throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
+                throw new Refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
             }
             add(who, id, name, false, body);
             return list(who, id);
@@ -116,13 +136,13 @@ public class EditsController {
     }
 
     @GetMapping("/api/scenes/{id}/versions/{seq}")
-    Map<String, Object> one(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
+    VersionBody one(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
         scenes.found(who.id(), id);
         String body = versions.body(who.id(), id, seq);
         if (body == null) {
             throw Refused.notFound("version");
         }
-        return Map.of("body", json.readValue(body, Map.class));
+        return new VersionBody(json.readValue(body, new TypeReference<>() {}));
     }
 
     @DeleteMapping("/api/scenes/{id}/versions/{seq}")

@@ -15,7 +15,8 @@ public interface ImportMapper {
     /** How far an import has come. */
     record Job(String words, double part, boolean cancelled, boolean stored) {}
 
-    @Insert("""
+    @Insert(
+            """
             INSERT INTO import_job (owner, id, words, part) VALUES (#{owner}, #{id}, #{words}, #{part})
             ON DUPLICATE KEY UPDATE words = #{words}, part = #{part}, changed_at = NOW(3)
             """)
@@ -24,21 +25,24 @@ public interface ImportMapper {
     @Update("UPDATE import_job SET changed_at = NOW(3) WHERE owner = #{owner} AND id = #{id}")
     void touch(long owner, String id);
 
-    @Select("""
+    @Select(
+            """
             SELECT words, part, cancelled, stored FROM import_job
             WHERE owner = #{owner} AND id = #{id} AND changed_at > NOW(3) - INTERVAL 30 SECOND
             """)
     Job find(long owner, String id);
 
     /** Remembered also before the import has begun: its upload may still be on the way. */
-    @Insert("""
+    @Insert(
+            """
             INSERT INTO import_job (owner, id, words, part, cancelled) VALUES (#{owner}, #{id}, 'Cancelled', 0, TRUE)
             ON DUPLICATE KEY UPDATE cancelled = IF(stored, cancelled, TRUE), changed_at = NOW(3)
             """)
     void cancel(long owner, String id);
 
     /** From here on it cannot be cancelled; 0 if it was before. Part of the transaction that stores the scene. */
-    @Update("UPDATE import_job SET stored = TRUE, words = 'Stored', part = 1, changed_at = NOW(3) WHERE owner = #{owner} AND id = #{id} AND NOT cancelled")
+    @Update(
+            "UPDATE import_job SET stored = TRUE, words = 'Stored', part = 1, changed_at = NOW(3) WHERE owner = #{owner} AND id = #{id} AND NOT cancelled")
     int store(long owner, String id);
 
     /** One that has stored its scene stays for a while, so that cancelling it late is answered with the truth. */

@@ -15,6 +15,7 @@ import rhombus.server.common.Refused;
 final class ImportTurns {
     /** Uploads up to this many bytes count as small. */
     static final long SMALL = 8L << 20;
+
     private static final int LONGEST_QUEUE = 12;
 
     private final Semaphore small = new Semaphore(1, true);
@@ -56,13 +57,17 @@ final class ImportTurns {
             return lane::release;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, "The server is stopping. Nothing was stored; upload the scene again in a moment.");
+            throw new Refused(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "The server is stopping. Nothing was stored; upload the scene again in a moment.");
         } finally {
             waiting.decrementAndGet();
         }
     }
 
     private static Refused full() {
-        return new Refused(HttpStatus.SERVICE_UNAVAILABLE, "Other imports keep the server busy. Nothing was stored; upload the scene again in some minutes.");
+        return new Refused(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "Other imports keep the server busy. Nothing was stored; upload the scene again in some minutes.");
     }
 }

@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.ZoneOffset;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.CacheControl;
@@ -26,6 +26,7 @@ import rhombus.formats.Upload;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Scenes of the one who asks; anybody else's answer 404. */
@@ -46,25 +47,24 @@ public class SceneController {
     }
 
     @GetMapping("/api/scenes")
-    List<Map<String, Object>> list(@AuthenticationPrincipal SignedIn who) {
+    List<SceneEntry> list(@AuthenticationPrincipal SignedIn who) {
         return mapper.list(who.id()).stream().map(this::listed).toList();
     }
 
-    private Map<String, Object> listed(SceneRow r) {
-        Map<String, Object> m = new LinkedHashMap<>();
-        m.put("id", r.id());
-        m.put("name", r.name());
-        m.put("triangles", r.triangles());
-        m.put("objects", r.objects());
-        m.put("notes", json.readValue(r.notes(), List.class));
-        m.put("createdAt", r.createdAt().toInstant(ZoneOffset.UTC).toString());
-        m.put("openedAt", r.openedAt() == null ? null : r.openedAt().toInstant(ZoneOffset.UTC).toString());
-        return m;
+    private SceneEntry listed(SceneRow r) {
+        return new SceneEntry(
+                r.id(),
+                r.name(),
+                r.triangles(),
+                r.objects(),
+                json.readValue(r.notes(), new TypeReference<>() {}),
+                r.createdAt().toInstant(ZoneOffset.UTC),
+                r.openedAt() == null ? null : r.openedAt().toInstant(ZoneOffset.UTC));
     }
 
     @PostMapping("/api/scenes")
     @ResponseStatus(HttpStatus.CREATED)
-    Map<String, Object> add(
+    SceneDetail add(
             @AuthenticationPrincipal SignedIn who,
             @RequestParam("file") List<MultipartFile> files,
             @RequestParam(name = "name", required = false) String name,
@@ -91,17 +91,19 @@ public class SceneController {
         return name.replace("%22", "\"").replace("%0D", "\r").replace("%0A", "\n");
     }
 
-    private Map<String, Object> found(SignedIn who, String id) {
-        Map<String, Object> m = listed(scenes.found(who.id(), id));
+    private SceneDetail found(SignedIn who, String id) {
+        SceneEntry entry = listed(scenes.found(who.id(), id));
+        Map<String, SceneDetail.SceneFile> files = new HashMap<>();
         for (FileRow f : mapper.files(who.id(), id)) {
-            m.put(f.kind(), Map.of("size", f.size(), "href", "/api/scenes/" + id + "/files/" + f.kind() + "/" + f.sha256()));
+            String href = "/api/scenes/" + id + "/files/" + f.kind() + "/" + f.sha256();
+            files.put(f.kind(), new SceneDetail.SceneFile(f.size(), href));
         }
-        return m;
+        return new SceneDetail(entry, files.get("geometry"), files.get("edges"), files.get("hierarchy"));
     }
 
     @GetMapping("/api/scenes/{id}")
-    Map<String, Object> one(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        Map<String, Object> m = found(who, id);
+    SceneDetail one(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        SceneDetail m = found(who, id);
         mapper.opened(who.id(), id);
         return m;
     }
@@ -115,8 +117,11 @@ public class SceneController {
     /** Streams a file chunk by chunk; its address holds its hash, so a browser may keep it for good. */
     @GetMapping("/api/scenes/{id}/files/{kind}/{sha256}")
     void file(
-            @AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String kind,
-            @PathVariable String sha256, HttpServletResponse response)
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @PathVariable String kind,
+            @PathVariable String sha256,
+            HttpServletResponse response)
             throws IOException {
         scenes.found(who.id(), id);
         FileRow file = mapper.files(who.id(), id).stream()
@@ -124,7 +129,12 @@ public class SceneController {
                 .findFirst()
                 .orElseThrow(() -> Refused.notFound("file"));
         response.setContentType(kind.equals("geometry") ? "model/gltf-binary" : "application/octet-stream");
-        response.setHeader("Cache-Control", CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable().getHeaderValue());
+        response.setHeader(
+                "Cache-Control",
+                CacheControl.maxAge(Duration.ofDays(365))
+                        .cachePrivate()
+                        .immutable()
+                        .getHeaderValue());
         response.setHeader("Pragma", "");
         response.setHeader("Expires", "");
         response.setContentLengthLong(file.size());
@@ -138,37 +148,45 @@ public class SceneController {
     }
 
     @GetMapping("/api/scenes/{id}/workspace")
-    Map<String, Object> workspace(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+    KeptDocuments.Loaded workspace(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
         scenes.found(who.id(), id);
         return kept.load(who.id(), "workspace", id);
     }
 
     @PutMapping("/api/scenes/{id}/workspace")
-    Map<String, Object> save(
+    KeptDocuments.Saved save(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
         return scenes.holding(who.id(), id, () -> kept.save(who.id(), "workspace", id, save));
     }
 
     @GetMapping("/api/scenes/{id}/pins")
-    Map<String, Object> pins(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+    KeptDocuments.Loaded pins(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
         scenes.found(who.id(), id);
         return kept.load(who.id(), "pins", id);
     }
 
     @PutMapping("/api/scenes/{id}/pins")
-    Map<String, Object> savePins(
+    KeptDocuments.Saved savePins(
             @AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody KeptDocuments.Save save) {
         KeptDocuments.Save checked = save.checked("Pins", Pins::check);
         return scenes.holding(who.id(), id, () -> kept.save(who.id(), "pins", id, checked));
     }
 
+    /**
+     * How far an import is.
+     *
+     * @param words what is being done
+     * @param part how much of it is done, 0 to 1
+     */
+    record ImportState(String words, double part) {}
+
     @GetMapping("/api/imports/{job}")
-    Map<String, Object> progress(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
+    ImportState progress(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
         ImportMapper.Job j = imports.find(who.id(), job);
         if (j == null) {
             throw Refused.notFound("import");
         }
-        return Map.of("words", j.words(), "part", j.part());
+        return new ImportState(j.words(), j.part());
     }
 
     /** Nothing will be stored; 409 if it has been. */
@@ -179,13 +197,16 @@ public class SceneController {
         imports.cancel(who.id(), job);
         ImportMapper.Job j = imports.find(who.id(), job);
         if (j != null && j.stored()) {
-            throw new Refused(HttpStatus.CONFLICT, "It was too late to cancel: the scene is stored. Delete it from the list if it is not wanted.");
+            throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "It was too late to cancel: the scene is stored. Delete it from the list if it is not wanted.");
         }
     }
 
     private static void named(String job) {
         if (!job.matches("[A-Za-z0-9-]{1,40}")) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
         }
     }
 }

@@ -8,4 +8,10 @@ import java.time.LocalDateTime;
  * @param notes JSON list of sentences: what of the file is not shown
  */
 public record SceneRow(
-        String id, String name, int triangles, int objects, String notes, LocalDateTime createdAt, LocalDateTime openedAt) {}
+        String id,
+        String name,
+        int triangles,
+        int objects,
+        String notes,
+        LocalDateTime createdAt,
+        LocalDateTime openedAt) {}

@@ -119,8 +119,10 @@ public class Scenes {
         JobProgress progress = new JobProgress(owner, job);
         progress.at("Waiting for other imports", 0);
         ScheduledFuture<?> alive = pulse.scheduleWithFixedDelay(progress::touch, 5, 5, TimeUnit.SECONDS);
-        try (ImportTurns.Turn turn = turns.take(bytes, waiting -> progress.at(
-                waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
+        try (ImportTurns.Turn turn = turns.take(
+                bytes,
+                waiting -> progress.at(
+                        waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
             Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, progress);
             progress.at("Storing", 0.95);
             return transactions.execute(t -> {
@@ -173,7 +175,11 @@ public class Scenes {
     private void file(long owner, String scene, String kind, byte[] bytes) {
         mapper.addFile(scene, kind, owner, sha256(bytes), bytes.length);
         for (int seq = 0; seq * (long) CHUNK < bytes.length; seq++) {
-            mapper.addChunk(scene, kind, seq, Arrays.copyOfRange(bytes, seq * CHUNK, Math.min(bytes.length, (seq + 1) * CHUNK)));
+            mapper.addChunk(
+                    scene,
+                    kind,
+                    seq,
+                    Arrays.copyOfRange(bytes, seq * CHUNK, Math.min(bytes.length, (seq + 1) * CHUNK)));
         }
     }
 

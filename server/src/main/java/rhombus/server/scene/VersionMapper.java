@@ -13,19 +13,22 @@ public interface VersionMapper {
     /** A version without what it holds. */
     record Row(int seq, String name, boolean automatic, LocalDateTime createdAt) {}
 
-    @Select("SELECT seq, name, automatic, created_at FROM scene_version WHERE owner = #{owner} AND scene = #{scene} ORDER BY seq DESC")
+    @Select(
+            "SELECT seq, name, automatic, created_at FROM scene_version WHERE owner = #{owner} AND scene = #{scene} ORDER BY seq DESC")
     List<Row> list(long owner, String scene);
 
     @Select("SELECT body FROM scene_version WHERE owner = #{owner} AND scene = #{scene} AND seq = #{seq}")
     String body(long owner, String scene, int seq);
 
-    @Insert("""
+    @Insert(
+            """
             INSERT INTO scene_version (owner, scene, seq, name, automatic, body)
             SELECT #{owner}, #{scene}, COALESCE(MAX(seq), 0) + 1, #{name}, #{automatic}, #{body} FROM scene_version WHERE scene = #{scene}
             """)
     void add(long owner, String scene, String name, boolean automatic, String body);
 
-    @Select("""
+    @Select(
+            """
             SELECT COUNT(*) FROM scene_version WHERE owner = #{owner} AND scene = #{scene}
             AND created_at > NOW(3) - INTERVAL #{minutes} MINUTE
             """)
@@ -34,7 +37,8 @@ public interface VersionMapper {
     @Delete("DELETE FROM scene_version WHERE owner = #{owner} AND scene = #{scene} AND seq = #{seq}")
     int remove(long owner, String scene, int seq);
 
-    @Delete("""
+    @Delete(
+            """
             DELETE FROM scene_version WHERE owner = #{owner} AND scene = #{scene} AND automatic AND seq <= (
               SELECT seq FROM (SELECT seq FROM scene_version WHERE owner = #{owner} AND scene = #{scene} AND automatic
               ORDER BY seq DESC LIMIT 1 OFFSET #{keep}) oldest)

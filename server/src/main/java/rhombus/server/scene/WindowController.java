@@ -1,6 +1,5 @@
 package rhombus.server.scene;
 
-import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -35,14 +34,25 @@ public class WindowController {
      */
     record Here(boolean hidden) {}
 
+    /**
+     * What a window is told.
+     *
+     * @param others how many other windows have the scene open
+     */
+    record Others(int others) {}
+
     @PutMapping("/api/scenes/{id}/windows/{window}")
-    Map<String, Object> here(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable String window, @RequestBody Here here) {
+    Others here(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @PathVariable String window,
+            @RequestBody Here here) {
         if (!window.matches("[A-Za-z0-9-]{1,40}")) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A window's id is 1 to 40 letters, digits or hyphens.");
         }
         return scenes.holding(who.id(), id, () -> {
             windows.here(who.id(), id, window, here.hidden() ? HIDDEN : IN_FRONT);
-            return Map.of("others", windows.others(who.id(), id, window));
+            return new Others(windows.others(who.id(), id, window));
         });
     }
 

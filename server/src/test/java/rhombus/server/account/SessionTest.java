@@ -32,13 +32,22 @@ class SessionTest {
         Client c = new Client();
         c.get("/api/first-account");
         Client.Answer in = signIn(c, "mira", "tide-and-timber");
-        assertThat(in.header("Set-Cookie")).contains("RHOMBUS=").contains("HttpOnly").contains("SameSite=Lax").doesNotContain("Secure");
+        assertThat(in.header("Set-Cookie"))
+                .contains("RHOMBUS=")
+                .contains("HttpOnly")
+                .contains("SameSite=Lax")
+                .doesNotContain("Secure");
         String first = c.cookie("RHOMBUS");
         assertThat(signIn(c, "keys", "tide-and-timber").status()).isEqualTo(200);
         assertThat(c.cookie("RHOMBUS")).isNotNull().isNotEqualTo(first);
         Client planted = new Client();
-        assertThat(planted.raw("GET", "/api/session", "", "Cookie", "RHOMBUS=" + first).status()).as("the id from before").isEqualTo(401);
-        assertThat(planted.raw("GET", "/api/session", "", "Cookie", "RHOMBUS=" + c.cookie("RHOMBUS")).json()).containsEntry("name", "keys");
+        assertThat(planted.raw("GET", "/api/session", "", "Cookie", "RHOMBUS=" + first)
+                        .status())
+                .as("the id from before")
+                .isEqualTo(401);
+        assertThat(planted.raw("GET", "/api/session", "", "Cookie", "RHOMBUS=" + c.cookie("RHOMBUS"))
+                        .json())
+                .containsEntry("name", "keys");
     }
 
     @Test
@@ -56,9 +65,13 @@ class SessionTest {
         c.get("/api/first-account");
         String body = "{\"name\":\"mira\",\"password\":\"tide-and-timber\"}";
         Client.Answer in = c.raw("POST", "/api/session", body, "X-Forwarded-Proto", "https");
-        assertThat(in.raw().headers().allValues("Set-Cookie")).isNotEmpty().allMatch(s -> s.contains("Secure")).allMatch(s -> s.contains("SameSite=Lax"));
+        assertThat(in.raw().headers().allValues("Set-Cookie"))
+                .isNotEmpty()
+                .allMatch(s -> s.contains("Secure"))
+                .allMatch(s -> s.contains("SameSite=Lax"));
         assertThat(new Client().get("/api/first-account").raw().headers().allValues("Set-Cookie"))
-                .isNotEmpty().allMatch(s -> s.contains("XSRF-TOKEN=") && s.contains("SameSite=Lax") && !s.contains("Secure"));
+                .isNotEmpty()
+                .allMatch(s -> s.contains("XSRF-TOKEN=") && s.contains("SameSite=Lax") && !s.contains("Secure"));
     }
 
     @Test
@@ -85,7 +98,12 @@ class SessionTest {
     private static Client.Answer signInFrom(String address, String name, String password) {
         Client c = new Client();
         c.get("/api/first-account");
-        return c.raw("POST", "/api/session", "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}", "X-Forwarded-For", address);
+        return c.raw(
+                "POST",
+                "/api/session",
+                "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}",
+                "X-Forwarded-For",
+                address);
     }
 
     @Test
@@ -103,21 +121,29 @@ class SessionTest {
         pool.shutdown();
         assertThat(answers).containsOnly(401, 429);
         assertThat(answers.stream().filter(s -> s == 401)).hasSizeLessThanOrEqualTo(5);
-        assertThat(signInFrom("203.0.113.7", "keys", "tide-and-timber").status()).as("the same name there").isEqualTo(429);
-        assertThat(signInFrom("203.0.113.8", "keys", "tide-and-timber").status()).as("the same name elsewhere").isEqualTo(200);
+        assertThat(signInFrom("203.0.113.7", "keys", "tide-and-timber").status())
+                .as("the same name there")
+                .isEqualTo(429);
+        assertThat(signInFrom("203.0.113.8", "keys", "tide-and-timber").status())
+                .as("the same name elsewhere")
+                .isEqualTo(200);
     }
 
     @Test
     void manyMissesOfOthersLockNobodyOut() {
         for (int i = 0; i < 60; i++) {
-            assertThat(signInFrom("203.0.113.20", "visitor " + i % 20, "no").status()).isEqualTo(401);
+            assertThat(signInFrom("203.0.113.20", "visitor " + i % 20, "no").status())
+                    .isEqualTo(401);
         }
-        assertThat(signInFrom("203.0.113.20", "mira", "tide-and-timber").status()).isEqualTo(200);
+        assertThat(signInFrom("203.0.113.20", "mira", "tide-and-timber").status())
+                .isEqualTo(200);
     }
 
     @Test
     void oneNetworkOfIpv6CountsAsOneAddress() {
-        assertThat(Attempts.place("2001:db8:1:2:3:4:5:6")).isEqualTo(Attempts.place("2001:db8:1:2::9")).isNotEqualTo(Attempts.place("2001:db8:1:3::9"));
+        assertThat(Attempts.place("2001:db8:1:2:3:4:5:6"))
+                .isEqualTo(Attempts.place("2001:db8:1:2::9"))
+                .isNotEqualTo(Attempts.place("2001:db8:1:3::9"));
         assertThat(Attempts.place("198.51.100.4")).isEqualTo("198.51.100.4");
     }
 
@@ -135,7 +161,8 @@ class SessionTest {
                 String name = "first " + i;
                 all.add(() -> {
                     go.await();
-                    return c.send("POST", "/api/first-account", Map.of("name", name, "password", "long enough")).status();
+                    return c.send("POST", "/api/first-account", Map.of("name", name, "password", "long enough"))
+                            .status();
                 });
             }
             var answers = all.stream().map(pool::submit).toList();
@@ -147,7 +174,8 @@ class SessionTest {
             pool.shutdown();
             assertThat(statuses).containsOnly(200, 409);
             assertThat(statuses.stream().filter(s -> s == 200)).hasSize(1);
-            assertThat(server.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM account", Integer.class)).isEqualTo(1);
+            assertThat(server.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM account", Integer.class))
+                    .isEqualTo(1);
         } finally {
             server.close();
         }
@@ -157,16 +185,22 @@ class SessionTest {
     void unknownNamesAndWrongPasswordsSoundTheSame() {
         Client c = new Client();
         c.get("/api/first-account");
-        assertThat(signIn(c, "nobody at all", "x").detail()).isEqualTo(signIn(c, "keys", "x").detail());
+        assertThat(signIn(c, "nobody at all", "x").detail())
+                .isEqualTo(signIn(c, "keys", "x").detail());
         assertThat(signIn(c, "x".repeat(300), "x").status()).isEqualTo(400);
-        assertThat(c.send("POST", "/api/first-account", Map.of("name", "late", "password", "long enough")).status()).isEqualTo(409);
+        assertThat(c.send("POST", "/api/first-account", Map.of("name", "late", "password", "long enough"))
+                        .status())
+                .isEqualTo(409);
     }
 
     @Test
     void everyAnswerCarriesAStrictPolicy() {
         Client.Answer a = new Client().get("/");
         assertThat(a.status()).isEqualTo(200);
-        assertThat(a.header("Content-Security-Policy")).contains("default-src 'none'").contains("frame-ancestors 'none'").doesNotContain("unsafe");
+        assertThat(a.header("Content-Security-Policy"))
+                .contains("default-src 'none'")
+                .contains("frame-ancestors 'none'")
+                .doesNotContain("unsafe");
         assertThat(a.header("X-Content-Type-Options")).isEqualTo("nosniff");
         assertThat(a.header("X-Frame-Options")).isEqualTo("DENY");
         assertThat(a.body()).doesNotContain("<style").doesNotContain("onload=");

@@ -26,14 +26,24 @@ class BoardTest {
     }
 
     private String scene() {
-        return "/api/scenes/" + mira.upload(Map.of("Orrery.glb", DemoScenes.all().get("Tidal Orrery").get()), Map.of()).json().get("id");
+        return "/api/scenes/"
+                + mira.upload(
+                                Map.of(
+                                        "Orrery.glb",
+                                        DemoScenes.all().get("Tidal Orrery").get()),
+                                Map.of())
+                        .json()
+                        .get("id");
     }
 
     @Test
     void boardsComeBackAndWhatTheCoreRefusesIsRefused() {
-        assertThat(mira.send("PUT", "/api/boards", save(version(mira, "/api/boards"), Tabs.toPlain(Tabs.starting()))).status()).isEqualTo(200);
+        assertThat(mira.send("PUT", "/api/boards", save(version(mira, "/api/boards"), Tabs.toPlain(Tabs.starting())))
+                        .status())
+                .isEqualTo(200);
         @SuppressWarnings("unchecked")
-        Map<String, Object> body = (Map<String, Object>) mira.get("/api/boards").json().get("body");
+        Map<String, Object> body =
+                (Map<String, Object>) mira.get("/api/boards").json().get("body");
         assertThat(Tabs.of(body)).isEqualTo(Tabs.starting());
         Client.Answer a = mira.send("PUT", "/api/boards", save(version(mira, "/api/boards"), Map.of("format", "poem")));
         assertThat(a.status()).isEqualTo(422);
@@ -47,7 +57,20 @@ class BoardTest {
         Map<String, Object> none = Map.of("format", "rhombus-pins", "version", 1, "pins", List.of());
         assertThat(mira.send("PUT", path, save(0, none)).status()).isEqualTo(200);
         assertThat(mira.send("PUT", path, save(0, none)).status()).isEqualTo(409);
-        assertThat(mira.send("PUT", path, save(1, Map.of("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 1))))).status()).isEqualTo(422);
+        assertThat(mira.send(
+                                "PUT",
+                                path,
+                                save(
+                                        1,
+                                        Map.of(
+                                                "format",
+                                                "rhombus-pins",
+                                                "version",
+                                                1,
+                                                "pins",
+                                                List.of(Map.of("view", 1)))))
+                        .status())
+                .isEqualTo(422);
         assertThat(keys.get(path).status()).isEqualTo(404);
         assertThat(keys.send("PUT", path, save(0, none)).status()).isEqualTo(404);
         assertThat(mira.get(path).json().get("version")).isEqualTo(1);
@@ -62,7 +85,8 @@ class BoardTest {
             List<Callable<Integer>> saves = new ArrayList<>();
             for (int i = 0; i < 8; i++) {
                 int who = i;
-                saves.add(() -> mira.send("PUT", path, save(version, Map.of("who", who))).status());
+                saves.add(() -> mira.send("PUT", path, save(version, Map.of("who", who)))
+                        .status());
             }
             List<Integer> answers = new ArrayList<>();
             for (var f : pool.invokeAll(saves)) {

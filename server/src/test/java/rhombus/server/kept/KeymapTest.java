@@ -16,7 +16,8 @@ class KeymapTest {
 
     @Test
     void whatTheCoreRefusesIsRefusedHereToo() {
-        Client.Answer a = mira.send("PUT", "/api/keymaps/active", Map.of("version", 0, "body", Map.of("format", "something else")));
+        Client.Answer a = mira.send(
+                "PUT", "/api/keymaps/active", Map.of("version", 0, "body", Map.of("format", "something else")));
         assertThat(a.status()).isEqualTo(422);
         assertThat(a.detail()).contains("cannot be used");
     }
@@ -25,11 +26,14 @@ class KeymapTest {
     void aChangedKeymapComesBack() {
         int version = (int) mira.get("/api/keymaps/active").json().get("version");
         Keymap changed = AllCommands.CATALOGUE.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0);
-        Client.Answer a = mira.send("PUT", "/api/keymaps/active", Map.of("version", version, "body", changed.toPlain()));
+        Client.Answer a =
+                mira.send("PUT", "/api/keymaps/active", Map.of("version", version, "body", changed.toPlain()));
         assertThat(a.status()).isEqualTo(200);
         @SuppressWarnings("unchecked")
-        Map<String, Object> body = (Map<String, Object>) mira.get("/api/keymaps/active").json().get("body");
-        assertThat(AllCommands.CATALOGUE.keymap(body).binding("frame").trigger()).isEqualTo(Trigger.key("KeyG"));
+        Map<String, Object> body =
+                (Map<String, Object>) mira.get("/api/keymaps/active").json().get("body");
+        assertThat(AllCommands.CATALOGUE.keymap(body).binding("frame").trigger())
+                .isEqualTo(Trigger.key("KeyG"));
     }
 
     @Test

@@ -62,25 +62,36 @@ class SceneTest {
         String path = "/api/scenes/" + add("private.glb", orrery()).json().get("id");
         assertThat(keys.get(path).status()).isEqualTo(404);
         assertThat(keys.get(path + "/workspace").status()).isEqualTo(404);
-        assertThat(keys.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of("a", 1))).status()).isEqualTo(404);
+        assertThat(keys.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of("a", 1)))
+                        .status())
+                .isEqualTo(404);
         assertThat(keys.send("DELETE", path, null).status()).isEqualTo(404);
         assertThat(mira.get(path).status()).isEqualTo(200);
-        assertThat(keys.get(path).detail()).isEqualTo(keys.get("/api/scenes/no-such-scene").detail());
+        assertThat(keys.get(path).detail())
+                .isEqualTo(keys.get("/api/scenes/no-such-scene").detail());
     }
 
     @Test
     void staleSavesAreRefusedAndLoseNothing() {
         String path = "/api/scenes/" + add("kept.glb", orrery()).json().get("id") + "/workspace";
         assertThat(mira.get(path).json()).containsEntry("version", 0);
-        assertThat(mira.send("PUT", path, Map.of("version", 0, "body", Map.of("a", 1))).json()).containsEntry("version", 1);
-        assertThat(mira.send("PUT", path, Map.of("version", 1, "body", Map.of("a", 2))).json()).containsEntry("version", 2);
+        assertThat(mira.send("PUT", path, Map.of("version", 0, "body", Map.of("a", 1)))
+                        .json())
+                .containsEntry("version", 1);
+        assertThat(mira.send("PUT", path, Map.of("version", 1, "body", Map.of("a", 2)))
+                        .json())
+                .containsEntry("version", 2);
         Client.Answer stale = mira.send("PUT", path, Map.of("version", 1, "body", Map.of("a", 3)));
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.detail()).contains("Another window");
-        assertThat(mira.send("PUT", path, Map.of("version", 0, "body", Map.of("a", 4))).status()).isEqualTo(409);
+        assertThat(mira.send("PUT", path, Map.of("version", 0, "body", Map.of("a", 4)))
+                        .status())
+                .isEqualTo(409);
         assertThat(mira.get(path).json()).containsEntry("body", Map.of("a", 2)).containsEntry("version", 2);
         assertThat(mira.send("PUT", path, Map.of("version", 2)).status()).isEqualTo(422);
-        assertThat(mira.send("PUT", path, Map.of("version", 2, "body", Map.of("a", "x".repeat(17 << 20)))).status()).isEqualTo(413);
+        assertThat(mira.send("PUT", path, Map.of("version", 2, "body", Map.of("a", "x".repeat(17 << 20))))
+                        .status())
+                .isEqualTo(413);
     }
 
     @Test
@@ -126,11 +137,15 @@ class SceneTest {
         assertThat(a.status()).isEqualTo(201);
         assertThat((String) a.json().get("name")).startsWith("<script>alert(1)</script>'; DROP TABLE");
         assertThat(mira.get("/api/scenes").status()).isEqualTo(200);
-        assertThat(mira.upload(Map.of("x.glb", orrery()), Map.of("import", "../x")).status()).isEqualTo(422);
+        assertThat(mira.upload(Map.of("x.glb", orrery()), Map.of("import", "../x"))
+                        .status())
+                .isEqualTo(422);
     }
 
     private static List<?> names() {
-        return mira.get("/api/scenes").list().stream().map(o -> ((Map<?, ?>) o).get("name")).toList();
+        return mira.get("/api/scenes").list().stream()
+                .map(o -> ((Map<?, ?>) o).get("name"))
+                .toList();
     }
 
     /** Cancelled at any moment, the answers to both requests and the list tell the same story. */
@@ -142,15 +157,19 @@ class SceneTest {
         for (int round = 0; round < 14; round++) {
             String job = "round-" + round;
             String name = "Cancelled " + round;
-            var upload = CompletableFuture.supplyAsync(() -> mira.upload(Map.of("a.glb", file), Map.of("import", job, "name", name)));
+            var upload = CompletableFuture.supplyAsync(
+                    () -> mira.upload(Map.of("a.glb", file), Map.of("import", job, "name", name)));
             if (round > 0) {
                 // Rounds spread over the whole of the import; later ones wait until it says that it stores.
                 Client.Answer p = mira.get("/api/imports/" + job);
-                while (!upload.isDone() && (p.status() != 200 || (double) p.json().get("part") < Math.min(0.95, round * 0.1))) {
+                while (!upload.isDone()
+                        && (p.status() != 200 || (double) p.json().get("part") < Math.min(0.95, round * 0.1))) {
                     p = mira.get("/api/imports/" + job);
                 }
             }
-            assertThat(keys.send("DELETE", "/api/imports/" + job, null).status()).as("somebody else's import of that name").isEqualTo(204);
+            assertThat(keys.send("DELETE", "/api/imports/" + job, null).status())
+                    .as("somebody else's import of that name")
+                    .isEqualTo(204);
             int told = mira.send("DELETE", "/api/imports/" + job, null).status();
             Client.Answer a = upload.get();
             assertThat(told).isIn(204, 409);
@@ -159,7 +178,9 @@ class SceneTest {
             stored += told == 409 ? 1 : 0;
             cancelled += told == 204 ? 1 : 0;
             if (told == 409) {
-                assertThat(mira.send("DELETE", "/api/scenes/" + a.json().get("id"), null).status()).isEqualTo(204);
+                assertThat(mira.send("DELETE", "/api/scenes/" + a.json().get("id"), null)
+                                .status())
+                        .isEqualTo(204);
             }
         }
         assertThat(cancelled).isPositive();
@@ -169,7 +190,8 @@ class SceneTest {
     @Test
     void importsOfOthersCannotBeWatchedOrCancelled() throws Exception {
         byte[] file = DemoScenes.all().get(DemoScenes.BOATYARD).get();
-        var upload = CompletableFuture.supplyAsync(() -> mira.upload(Map.of("b.glb", file), Map.of("import", "watched")));
+        var upload =
+                CompletableFuture.supplyAsync(() -> mira.upload(Map.of("b.glb", file), Map.of("import", "watched")));
         boolean seen = false;
         while (!upload.isDone()) {
             seen |= mira.get("/api/imports/watched").status() == 200;
@@ -185,16 +207,20 @@ class SceneTest {
     @Test
     void anImportWhoseServerIsGoneIsNotSaidToRun() {
         JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
-        db.update("INSERT INTO import_job (owner, id, words, part, changed_at) SELECT id, 'left-behind', 'Waiting for another import', 0, NOW(3) - INTERVAL 40 SECOND FROM account WHERE name = 'mira'");
+        db.update(
+                "INSERT INTO import_job (owner, id, words, part, changed_at) SELECT id, 'left-behind', 'Waiting for another import', 0, NOW(3) - INTERVAL 40 SECOND FROM account WHERE name = 'mira'");
         assertThat(mira.get("/api/imports/left-behind").status()).isEqualTo(404);
     }
 
     @Test
     void timesAreThoseOfTheClockWhateverTheZoneOfTheDatabase() {
         Map<String, Object> scene = add("clock.glb", orrery()).json();
-        assertThat(Instant.parse((String) scene.get("createdAt"))).isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
+        assertThat(Instant.parse((String) scene.get("createdAt")))
+                .isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
         mira.get("/api/scenes/" + scene.get("id"));
-        assertThat(Instant.parse((String) mira.get("/api/scenes/" + scene.get("id")).json().get("openedAt"))).isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
+        assertThat(Instant.parse((String)
+                        mira.get("/api/scenes/" + scene.get("id")).json().get("openedAt")))
+                .isCloseTo(Instant.now(), within(1, ChronoUnit.MINUTES));
     }
 
     /** A trigger that refuses stands for anything that fails half way. */
@@ -202,11 +228,27 @@ class SceneTest {
     void deletingAndSavingAreDoneWhollyOrNotAtAll() {
         JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
         String path = "/api/scenes/" + add("whole.glb", orrery()).json().get("id");
-        Map<String, Object> edits = Map.of("format", "rhombus-edits", "version", 1, "done", 0, "layers", List.of(), "nodes", List.of(), "edits", List.of());
-        assertThat(mira.send("PUT", path + "/edits", Map.of("version", 0, "body", edits)).status()).isEqualTo(200);
+        Map<String, Object> edits = Map.of(
+                "format",
+                "rhombus-edits",
+                "version",
+                1,
+                "done",
+                0,
+                "layers",
+                List.of(),
+                "nodes",
+                List.of(),
+                "edits",
+                List.of());
+        assertThat(mira.send("PUT", path + "/edits", Map.of("version", 0, "body", edits))
+                        .status())
+                .isEqualTo(200);
         db.execute("CREATE TRIGGER refuse BEFORE INSERT ON scene_version FOR EACH ROW SIGNAL SQLSTATE '45000'");
         try {
-            assertThat(mira.send("PUT", path + "/edits", Map.of("version", 1, "body", edits)).status()).isGreaterThanOrEqualTo(500);
+            assertThat(mira.send("PUT", path + "/edits", Map.of("version", 1, "body", edits))
+                            .status())
+                    .isGreaterThanOrEqualTo(500);
         } finally {
             db.execute("DROP TRIGGER refuse");
         }
@@ -219,7 +261,9 @@ class SceneTest {
         }
         assertThat(mira.get(path).status()).isEqualTo(200);
         assertThat(mira.send("DELETE", path, null).status()).isEqualTo(204);
-        assertThat(mira.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of())).status()).isEqualTo(404);
+        assertThat(mira.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of()))
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -231,7 +275,9 @@ class SceneTest {
         }
         Client.Answer a = mira.upload(files, Map.of());
         assertThat(a.status()).isEqualTo(201);
-        assertThat((String) a.json().get("name")).startsWith("The \"tide\" table").hasSizeLessThanOrEqualTo(200);
+        assertThat((String) a.json().get("name"))
+                .startsWith("The \"tide\" table")
+                .hasSizeLessThanOrEqualTo(200);
         Map<String, byte[]> many = new LinkedHashMap<>();
         for (int i = 0; i < 1005; i++) {
             many.put(i + ".bin", new byte[1]);

@@ -35,17 +35,26 @@ final class AddArea {
 
     private static void declare(Declare<AddArea> d) {
         d.group("Objects");
-        d.action("add.shape", "Add a solid").needs("shape", Arrays.stream(Shape.Sort.values()).map(Shape.Sort::id).toList()).number("x", "y")
+        d.action("add.shape", "Add a solid")
+                .needs(
+                        "shape",
+                        Arrays.stream(Shape.Sort.values()).map(Shape.Sort::id).toList())
+                .number("x", "y")
                 .does(there(AddArea::shape));
-        d.action("add.light", "Add a light").choice("type", "point", "spot", "directional").number("x", "y")
+        d.action("add.light", "Add a light")
+                .choice("type", "point", "spot", "directional")
+                .number("x", "y")
                 .does(there(AddArea::light));
         d.action("add.group", "Add an empty group").number("x", "y").does(there(AddArea::group));
     }
 
     /** A menu that was opened over a point of the viewport means that point. */
     private static BiConsumer<AddArea, Call> there(BiConsumer<AddArea, Call> what) {
-        return (a, c) -> what.accept(a, c.inside() || c.args().get("x") == null
-                ? c : c.at(c.number("x", 0), c.number("y", c.view().height / 2)));
+        return (a, c) -> what.accept(
+                a,
+                c.inside() || c.args().get("x") == null
+                        ? c
+                        : c.at(c.number("x", 0), c.number("y", c.view().height / 2)));
     }
 
     /** On the surface under the pointer, else at the pinned pivot, else in the middle of what the view looks at. */
@@ -67,7 +76,9 @@ final class AddArea {
         Shape.Sort sort = Shape.Sort.named(c.text("shape"));
         Vec3 p = where(c);
         double height = v.height * v.screen().metresPerPixel(Math.max(v.pose.depth(p), v.pose.focus() * 1e-3));
-        added("Add " + sort.words().toLowerCase(), SceneEdits.add(ground.scene(), Shape.usual(sort, handy(height * PART)), upright(p)));
+        added(
+                "Add " + sort.words().toLowerCase(),
+                SceneEdits.add(ground.scene(), Shape.usual(sort, handy(height * PART)), upright(p)));
     }
 
     /** The length of 1, 2 or 5 times a power of ten next to one, so that new things have sizes one can say. */

@@ -13,14 +13,48 @@ import rhombus.core.keymap.Presets;
 /** The commands of all areas, put together. */
 public final class AllCommands {
     static final List<Area<?>> AREAS = List.of(
-            NavigateArea.area(), WalkArea.area(), PadArea.area(), FacetArea.area(), ViewArea.area(), DisplayArea.area(), BoardArea.area(),
-            TrailArea.area(), PinArea.area(), PivotArea.area(), CameraArea.area(), SelectArea.area(), ObjectArea.area(), AddArea.area(),
-            LayerArea.area(), ToolArea.area(), EditArea.area(), ApplicationArea.area());
+            NavigateArea.area(),
+            LensArea.area(),
+            WalkArea.area(),
+            PadArea.area(),
+            FacetArea.area(),
+            FrameArea.area(),
+            ViewArea.area(),
+            DisplayArea.area(),
+            BoardArea.area(),
+            ArrangeArea.area(),
+            TrailArea.area(),
+            PinArea.area(),
+            PivotArea.area(),
+            CameraArea.area(),
+            SelectArea.area(),
+            ObjectArea.area(),
+            GroupArea.area(),
+            AddArea.area(),
+            LayerArea.area(),
+            ToolArea.area(),
+            EditArea.area(),
+            ApplicationArea.area());
 
     /** Headings in the order in which lists show them. */
     static final List<String> GROUPS = List.of(
-            "Move the view", "Lens and crop", "Walk and fly", "Pad and Facet", "Frame", "Direction", "Display", "Board", "Trail",
-            "Pins", "Pivot", "Cameras", "Select", "Objects", "Layers", "Change the scene", "Application");
+            "Move the view",
+            "Lens and crop",
+            "Walk and fly",
+            "Pad and Facet",
+            "Frame",
+            "Direction",
+            "Display",
+            "Board",
+            "Trail",
+            "Pins",
+            "Pivot",
+            "Cameras",
+            "Select",
+            "Objects",
+            "Layers",
+            "Change the scene",
+            "Application");
 
     /** All commands, and the triggers that each preset gives them. */
     public static final Catalogue CATALOGUE = catalogue();

@@ -40,17 +40,20 @@ final class ApplicationArea {
         d.group("Change the scene");
         page(d, "app.history", "Show the history");
         page(d, "app.versions", "Show the versions");
-        d.action("app.add", "Open the list of things to add").anytime()
+        d.action("app.add", "Open the list of things to add")
+                .anytime()
                 .key("add", "Insert", 0, "add something")
                 .key("add-key", "KeyM", ALT, "add something")
                 .does(ApplicationArea::add);
         d.group("Application");
-        d.action("gesture.cancel", "Cancel the drag").rank(LAST)
+        d.action("gesture.cancel", "Cancel the drag")
+                .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")
                 .does((a, c) -> a.resolver.cancel());
         page(d, "app.keys", "Open Keys");
         page(d, "app.habits", "Open Habits");
-        page(d, "app.hints", "Show or hide the hints").rank(LAST)
+        page(d, "app.hints", "Show or hide the hints")
+                .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");
     }
 
@@ -63,6 +66,9 @@ final class ApplicationArea {
 
     /** The list opens where the pointer is, and what is chosen is put there. */
     private void add(Call c) {
-        ground.changes().application(c.command().id(), c.inside() ? Plain.map("view", c.view().id, "x", c.x(), "y", c.y()) : c.args());
+        ground.changes()
+                .application(
+                        c.command().id(),
+                        c.inside() ? Plain.map("view", c.view().id, "x", c.x(), "y", c.y()) : c.args());
     }
 }

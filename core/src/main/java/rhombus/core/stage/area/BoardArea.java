@@ -5,36 +5,23 @@ import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.BiPredicate;
-import rhombus.core.board.Arrangement;
-import rhombus.core.board.Start;
 import rhombus.core.board.Tab;
 import rhombus.core.board.Tabs;
-import rhombus.core.board.Template;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.boards.Boards;
-import rhombus.core.stage.boards.BorderDrag;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.Board;
-import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** Actions on boards: their tabs, and how their viewports share the stage. */
 public final class BoardArea {
-    private static final String[] SIDES = {"top", "front", "right", "left", "back", "bottom"};
     /** Hints name it early: it is how one sees more. */
     private static final int FIRST = -29;
 
@@ -43,7 +30,6 @@ public final class BoardArea {
     private final Walking walking;
     private final LinkedViews linked;
     private final Grips grips;
-    private final BorderDrag border;
 
     private BoardArea(Ground ground, Boards boards, Walking walking, LinkedViews linked, Grips grips) {
         this.ground = ground;
@@ -51,24 +37,24 @@ public final class BoardArea {
         this.walking = walking;
         this.linked = linked;
         this.grips = grips;
-        this.border = new BorderDrag(ground, boards);
     }
 
     // ---- declared --------------------------------------------------------------------------------------------------
 
     static Area<BoardArea> area() {
-        return new Area<>(p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips()), BoardArea::declare);
+        return new Area<>(
+                p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips()), BoardArea::declare);
     }
 
     private static void declare(Declare<BoardArea> d) {
         d.group("Board");
         views(d);
         tabs(d);
-        arranging(d);
     }
 
     private static void views(Declare<BoardArea> d) {
-        d.action("board.solo", "Solo the viewport, or bring all back").rank(FIRST)
+        d.action("board.solo", "Solo the viewport, or bring all back")
+                .rank(FIRST)
                 .key("solo", "KeyQ", 0, "solo")
                 .told((a, c) -> a.boards.current().solo >= 0 ? "bring all viewports back" : null)
                 .does((a, c) -> a.solo(c.view()));
@@ -89,14 +75,19 @@ public final class BoardArea {
     private static void tabs(Declare<BoardArea> d) {
         of(d, "board.go", "Go to a board").tries(on((a, c) -> a.boards.go(a.board(c))));
         d.action("board.add", "Add a board like this one")
-                .does((a, c) -> a.copy(a.boards.current(), "Board " + (a.boards.list().size() + 1)));
-        of(d, "board.duplicate", "Duplicate a board").tries(on((a, c) -> a.copy(a.board(c), a.board(c).name + " copy")));
+                .does((a, c) ->
+                        a.copy(a.boards.current(), "Board " + (a.boards.list().size() + 1)));
+        of(d, "board.duplicate", "Duplicate a board")
+                .tries(on((a, c) -> a.copy(a.board(c), a.board(c).name + " copy")));
         of(d, "board.rename", "Rename a board").text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
-        of(d, "board.move", "Move a board's tab").place("to", "left", "right").tries(on((a, c) -> a.move(a.board(c), c)));
+        of(d, "board.move", "Move a board's tab")
+                .place("to", "left", "right")
+                .tries(on((a, c) -> a.move(a.board(c), c)));
         of(d, "board.delete", "Delete a board").tries(on((a, c) -> a.delete(a.board(c))));
         of(d, "board.keep", "Keep a board that came with an address").tries(on((a, c) -> a.boards.keep(a.board(c))));
         d.action("board.undo", "Take the last change of boards back").does((a, c) -> a.undo());
-        d.action("board.use-for-new-scenes", "Start new scenes with these views").does((a, c) -> a.useForNewScenes());
+        d.action("board.use-for-new-scenes", "Start new scenes with these views")
+                .does((a, c) -> a.useForNewScenes());
         d.action("board.link", "Link the flat views, or let them go")
                 .on("link-views", Trigger.key("KeyB"), ALT, APPLICATION, "link flat views")
                 .does((a, c) -> a.linked.toggle(c.view()));
@@ -117,22 +108,6 @@ public final class BoardArea {
         };
     }
 
-    private static void arranging(Declare<BoardArea> d) {
-        d.action("board.arrange", "Arrange the viewports").needs("to", Arrays.stream(Template.values()).map(Template::id).toList())
-                .does((a, c) -> a.template(Template.named(c.to()), c.view()));
-        d.action("board.split", "Split the viewport").choice("to", "right", "below")
-                .does((a, c) -> a.split(c.view(), !c.to().equals("below")));
-        d.action("board.close", "Close the viewport").does((a, c) -> a.close(c.view()));
-        d.action("board.swap", "Swap two viewports").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
-        d.action("board.drag-border", "Drag a border")
-                .needs("part", "begin", "move", "end", "cancel").text("border").number("x", "y").truth("alone")
-                .does((a, c) -> a.border.drag(c.args()));
-        d.action("board.step-border", "Move a border one step").repeats().needs("border").needs("to", "left", "right", "up", "down")
-                .does((a, c) -> a.border.step(c.text("border"), c.to()));
-        d.action("board.even", "Even out the viewports along a border").needs("border")
-                .does((a, c) -> a.border.even(c.text("border")));
-    }
-
     private Board board(Call c) {
         return c.args().get("board") == null ? boards.current() : boards.named(c.text("board"));
     }
@@ -150,7 +125,8 @@ public final class BoardArea {
 
     private void undo() {
         String what = boards.undoName();
-        ground.changes().notice(boards.undo() ? "Taken back: " + what + "." : "No change of a board to take back.", null, null);
+        ground.changes()
+                .notice(boards.undo() ? "Taken back: " + what + "." : "No change of a board to take back.", null, null);
     }
 
     private void useForNewScenes() {
@@ -204,116 +180,5 @@ public final class BoardArea {
         boards.before("Delete " + b.name);
         boards.remove(b);
         ground.changes().notice(b.name + " is deleted.", "Bring it back", "board.undo");
-    }
-
-    // ---- viewports -------------------------------------------------------------------------------------------------
-
-    /** The viewports there are fill the template as one reads, the active one first where one is meant to be worked in. */
-    private void template(Template t, ViewState v) {
-        if (t == null) {
-            return;
-        }
-        Board b = ground.board();
-        List<String> ids = new ArrayList<>(b.arrangement.views());
-        if (t.hasLargeOne()) {
-            ids.remove(v.id);
-            ids.add(0, v.id);
-        }
-        if (ids.size() > t.count()) {
-            ids = differentFirst(b, ids);
-        }
-        Map<String, Start> starts = new LinkedHashMap<>();
-        for (int i = 0; ids.size() < t.count(); i++) {
-            String id = freeId(ids);
-            starts.put(id, Start.of(unusedSide(b, starts, i), v.mode));
-            ids.add(id);
-        }
-        int closed = Math.max(0, ids.size() - t.count());
-        boards.before(t.words());
-        boards.leaveSolo();
-        boards.arrange(t.of(ids.subList(0, t.count())), starts);
-        if (closed > 0) {
-            ground.changes().notice(
-                    closed == 1 ? "One viewport is closed." : closed + " viewports are closed.", "Bring them back", "board.undo");
-        }
-    }
-
-    /** Viewports that show what no one before them shows come first; otherwise the order stays. */
-    private List<String> differentFirst(Board b, List<String> ids) {
-        Set<Object> seen = new HashSet<>();
-        List<String> first = new ArrayList<>();
-        List<String> same = new ArrayList<>();
-        for (String id : ids) {
-            ViewState v = b.named(id);
-            String side = Captions.direction(v, ground.scene().up());
-            Object shows = v.camera != null ? v.camera : side.equals("free") ? v.destination() : side + v.destination().projection().flat();
-            (seen.add(shows) ? first : same).add(id);
-        }
-        first.addAll(same);
-        return first;
-    }
-
-    private static String freeId(List<String> ids) {
-        int n = 1;
-        while (ids.contains("v" + n)) {
-            n++;
-        }
-        return "v" + n;
-    }
-
-    /** A side from which no viewport looks yet, so that a new one shows something new. */
-    private String unusedSide(Board b, Map<String, Start> added, int fallback) {
-        for (String side : SIDES) {
-            boolean used = b.views.stream().anyMatch(v -> Captions.direction(v, ground.scene().up()).equals(side))
-                    || added.values().stream().anyMatch(s -> s.from().equals(side));
-            if (!used) {
-                return side;
-            }
-        }
-        return SIDES[fallback % SIDES.length];
-    }
-
-    private void split(ViewState v, boolean sideBySide) {
-        Board b = ground.board();
-        String added = b.arrangement.freeId();
-        Arrangement to;
-        try {
-            to = b.arrangement.split(v.id, added, sideBySide);
-        } catch (IllegalArgumentException e) {
-            ground.changes().notice("A board has at most " + Arrangement.MOST + " viewports; close one first.", null, null);
-            return;
-        }
-        boards.before("Split " + Captions.title(ground, v));
-        boards.leaveSolo();
-        boards.arrange(to, Map.of(added, Board.startLike(ground, v)));
-        // A half shows what the whole showed.
-        ViewState half = b.named(added);
-        Looks.look(ground, half, Looks.look(v));
-        half.trail.restart(half.pose);
-        boards.layOut();
-    }
-
-    private void close(ViewState v) {
-        Board b = ground.board();
-        if (b.views.size() == 1) {
-            ground.changes().notice("The last viewport of a board stays.", null, null);
-            return;
-        }
-        String title = Captions.title(ground, v);
-        boards.before("Close " + title);
-        if (b.solo == v.number) {
-            boards.leaveSolo();
-        }
-        boards.arrange(b.arrangement.without(v.id), Map.of());
-        ground.changes().notice(title + " is closed.", "Bring it back", "board.undo");
-    }
-
-    private void swap(ViewState v, String with) {
-        Board b = ground.board();
-        if (b.named(with) == null || with.equals(v.id)) {
-            return;
-        }
-        boards.before("Swap two viewports");
-        boards.arrange(b.arrangement.swapped(v.id, with), Map.of());
     }
 }

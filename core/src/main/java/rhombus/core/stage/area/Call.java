@@ -64,7 +64,10 @@ record Call(Command command, Map<String, Object> args, ViewState view, double x,
 
     /** The nodes that were told, by their ids; what is not in the scene is passed over. */
     List<Integer> nodes(Scene scene, String name) {
-        return Plain.list(args.get(name)).stream().map(o -> scene.indexOf(Plain.text(o, ""))).filter(n -> n >= 0).toList();
+        return Plain.list(args.get(name)).stream()
+                .map(o -> scene.indexOf(Plain.text(o, "")))
+                .filter(n -> n >= 0)
+                .toList();
     }
 
     /** The same on another point. */

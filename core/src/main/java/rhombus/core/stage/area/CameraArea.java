@@ -17,7 +17,8 @@ final class CameraArea {
 
     private static void declare(Declare<CameraArea> d) {
         d.group("Cameras");
-        d.action("camera.look-through", "Look through a camera").text("camera")
+        d.action("camera.look-through", "Look through a camera")
+                .text("camera")
                 .key("camera", "KeyC", 0, "look through the camera")
                 .does(CameraArea::through);
         d.action("camera.leave", "Leave the camera").does((a, c) -> Cameras.leave(a.ground, c.view()));

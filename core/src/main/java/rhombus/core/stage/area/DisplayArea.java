@@ -23,7 +23,9 @@ final class DisplayArea {
     private static void declare(Declare<DisplayArea> d) {
         d.group("Display");
         Entry<DisplayArea> set = d.action("display.set", "Choose a display mode")
-                .needs("mode", Arrays.stream(DisplayMode.values()).map(DisplayMode::id).toList());
+                .needs(
+                        "mode",
+                        Arrays.stream(DisplayMode.values()).map(DisplayMode::id).toList());
         for (DisplayMode m : DisplayMode.values()) {
             set.key("display-" + m.id(), "Digit" + m.digit(), 0, Map.of("mode", m.id()), m.label());
         }
@@ -32,7 +34,9 @@ final class DisplayArea {
                 .key("display-swap", "Digit0", 0, "swap the last two display modes")
                 .does((a, c) -> a.show(c.view(), c.view().otherMode));
         d.action("display.overlay", "Show or hide an overlay")
-                .needs("overlay", Arrays.stream(Overlay.values()).map(Overlay::id).toList())
+                .needs(
+                        "overlay",
+                        Arrays.stream(Overlay.values()).map(Overlay::id).toList())
                 .does((a, c) -> a.toggle(c.view(), Overlay.named(c.text("overlay"))));
     }
 

@@ -46,27 +46,39 @@ final class EditArea {
 
     private static void declare(Declare<EditArea> d) {
         d.group("Change the scene");
-        d.action("edit.place", "Put the object at typed coordinates").typed("x", "y", "z")
+        d.action("edit.place", "Put the object at typed coordinates")
+                .typed("x", "y", "z")
                 .does(selected((a, c) -> a.typed.place(c.args(), a.last())));
-        d.action("edit.turn", "Turn the object to typed angles").typed("x", "y", "z")
+        d.action("edit.turn", "Turn the object to typed angles")
+                .typed("x", "y", "z")
                 .does(selected((a, c) -> a.typed.turn(c.args(), a.last())));
-        d.action("edit.scale", "Scale the object by typed factors").typed("x", "y", "z")
+        d.action("edit.scale", "Scale the object by typed factors")
+                .typed("x", "y", "z")
                 .does(selected((a, c) -> a.typed.scale(c.args(), a.last())));
-        d.action("edit.step", "Move, rotate or scale by a typed amount").needs("what", "move", "rotate", "scale").choice("axis", "x", "y", "z").typed("by")
+        d.action("edit.step", "Move, rotate or scale by a typed amount")
+                .needs("what", "move", "rotate", "scale")
+                .choice("axis", "x", "y", "z")
+                .typed("by")
                 .does(selected(EditArea::step));
-        d.action("edit.shape", "Change the numbers of a solid").typed(parameters()).does(selected(EditArea::shape));
+        d.action("edit.shape", "Change the numbers of a solid")
+                .typed(parameters())
+                .does(selected(EditArea::shape));
         back(d);
     }
 
     private static void back(Declare<EditArea> d) {
-        d.action("edit.go", "Go to a step of the history").whole("to")
-                .does((a, c) -> a.subject.editing().go(c.whole("to", a.subject.editing().history().done())));
-        d.action("edit.sweep", "Take several changes as one step").truth("on")
+        d.action("edit.go", "Go to a step of the history").whole("to").does((a, c) -> a.subject
+                .editing()
+                .go(c.whole("to", a.subject.editing().history().done())));
+        d.action("edit.sweep", "Take several changes as one step")
+                .truth("on")
                 .does((a, c) -> a.subject.editing().sweep(c.truth("on", false)));
-        d.action("edit.undo", "Undo").rank(LATE)
+        d.action("edit.undo", "Undo")
+                .rank(LATE)
                 .on("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, "undo")
                 .does((a, c) -> a.subject.editing().undo());
-        d.action("edit.redo", "Redo").rank(LATE)
+        d.action("edit.redo", "Redo")
+                .rank(LATE)
                 .on("redo", Trigger.key("KeyZ"), CTRL | SHIFT, APPLICATION, "redo")
                 .on("redo-y", Trigger.key("KeyY"), CTRL, APPLICATION, "redo")
                 .does((a, c) -> a.subject.editing().redo());
@@ -82,7 +94,11 @@ final class EditArea {
     }
 
     private static String[] parameters() {
-        return Arrays.stream(Shape.Sort.values()).flatMap(s -> s.parameters().stream()).map(Shape.Parameter::id).distinct().toArray(String[]::new);
+        return Arrays.stream(Shape.Sort.values())
+                .flatMap(s -> s.parameters().stream())
+                .map(Shape.Parameter::id)
+                .distinct()
+                .toArray(String[]::new);
     }
 
     // ---- done ------------------------------------------------------------------------------------------------------
@@ -102,7 +118,9 @@ final class EditArea {
             Object value = c.args().get(p.id());
             if (value != null) {
                 double was = Plain.number(shape.toPlain().get(p.id()), p.usual());
-                double to = p.whole() ? ground.typed().whole(value, was) : ground.typed().length(value, was);
+                double to = p.whole()
+                        ? ground.typed().whole(value, was)
+                        : ground.typed().length(value, was);
                 try {
                     p.check(to);
                 } catch (IllegalArgumentException e) {
@@ -123,13 +141,30 @@ final class EditArea {
         Object by = c.args().get("by");
         String names = subject.names();
         switch (c.text("what")) {
-            case "move" -> subject.editing().apply("Move " + names, new Operation.Move(roots, way.times(ground.typed().length(by, 0))));
-            case "rotate" -> subject.editing().apply("Rotate " + names,
-                    new Operation.Turn(roots, tools.about(), Quat.about(way, ground.typed().angle(by, 0))));
+            case "move" ->
+                subject.editing()
+                        .apply(
+                                "Move " + names,
+                                new Operation.Move(
+                                        roots, way.times(ground.typed().length(by, 0))));
+            case "rotate" ->
+                subject.editing()
+                        .apply(
+                                "Rotate " + names,
+                                new Operation.Turn(
+                                        roots,
+                                        tools.about(),
+                                        Quat.about(way, ground.typed().angle(by, 0))));
             default -> {
                 double k = typed.factor(by, 1);
-                subject.editing().apply("Scale " + names,
-                        new Operation.Scale(roots, tools.about(), tools.axes(c.view()).orientation(), new Vec3(k, k, k)));
+                subject.editing()
+                        .apply(
+                                "Scale " + names,
+                                new Operation.Scale(
+                                        roots,
+                                        tools.about(),
+                                        tools.axes(c.view()).orientation(),
+                                        new Vec3(k, k, k)));
             }
         }
     }

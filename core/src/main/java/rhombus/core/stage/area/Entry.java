@@ -21,7 +21,8 @@ import rhombus.core.stage.motion.Motion;
 
 /**
  * One command as its area declares it: what it is called, what it can be told, which triggers the presets give it, and
- * what it does.
+ * what it does. All words of a declaration stand here, one after the other, so that whoever declares a command finds them
+ * in one place: that is why this file is long.
  *
  * @param <A> the area
  */
@@ -37,7 +38,14 @@ final class Entry<A> {
     }
 
     /** A trigger of some presets. */
-    private record Given(List<String> presets, String id, Trigger trigger, int modifiers, Context context, Map<String, Object> args, String words) {}
+    private record Given(
+            List<String> presets,
+            String id,
+            Trigger trigger,
+            int modifiers,
+            Context context,
+            Map<String, Object> args,
+            String words) {}
 
     private final String id;
     private final String words;
@@ -261,7 +269,18 @@ final class Entry<A> {
     /** The command; the same each time. */
     Command command() {
         if (command == null) {
-            command = new Command(id, words, group, sort, repeats, essential, traits, spoken, exchange, otherwise, List.copyOf(arguments));
+            command = new Command(
+                    id,
+                    words,
+                    group,
+                    sort,
+                    repeats,
+                    essential,
+                    traits,
+                    spoken,
+                    exchange,
+                    otherwise,
+                    List.copyOf(arguments));
         }
         return command;
     }
@@ -272,8 +291,10 @@ final class Entry<A> {
 
     /** Its bindings in a preset. */
     List<Binding> bindings(String preset) {
-        return triggers.stream().filter(g -> g.presets.contains(preset))
-                .map(g -> new Binding(g.id, g.trigger, g.modifiers, g.context, command(), g.args, g.words)).toList();
+        return triggers.stream()
+                .filter(g -> g.presets.contains(preset))
+                .map(g -> new Binding(g.id, g.trigger, g.modifiers, g.context, command(), g.args, g.words))
+                .toList();
     }
 
     /** Whether it does what its sort says. */
@@ -288,45 +309,6 @@ final class Entry<A> {
 
     /** The command on an area that works on a stage. */
     Deed on(A area) {
-        return new Deed() {
-            @Override
-            public Command command() {
-                return Entry.this.command();
-            }
-
-            @Override
-            public boolean anytime() {
-                return anytime;
-            }
-
-            @Override
-            public boolean run(Call call) {
-                return does != null && does.test(area, call);
-            }
-
-            @Override
-            public Motion start(Grab g) {
-                return starts == null ? null : starts.apply(area, g);
-            }
-
-            @Override
-            public void steps(Call call, double by) {
-                if (steps != null) {
-                    steps.by(area, call, by);
-                }
-            }
-
-            @Override
-            public void held(Call call, boolean down, boolean tap) {
-                if (lasts != null) {
-                    lasts.until(area, call, down, tap);
-                }
-            }
-
-            @Override
-            public String told(Call call) {
-                return told.apply(area, call);
-            }
-        };
+        return new Bound<>(area, command(), anytime, does, starts, steps, lasts, told);
     }
 }

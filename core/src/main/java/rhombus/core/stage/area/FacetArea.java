@@ -33,13 +33,17 @@ final class FacetArea {
 
     private static void declare(Declare<FacetArea> d) {
         d.group("Pad and Facet");
-        d.motion("facet.turn", "Turn the Facet").called("orbit").traits(Trait.TURNS, Trait.SNAPS)
+        d.motion("facet.turn", "Turn the Facet")
+                .called("orbit")
+                .traits(Trait.TURNS, Trait.SNAPS)
                 .on("facet-drag", Trigger.drag(Buttons.LEFT), 0, FACET, "orbit")
                 .on("facet-pen", Trigger.pen(), 0, FACET, "orbit")
                 .on("facet-touch", Trigger.touch(1), 0, FACET, "orbit")
                 // A way as long as the Facet is wide is a quarter turn.
-                .starts((a, g) -> OrbitMotion.byMark(a.ground, g, Math.PI / 2 / (2 * FacetMark.of(g.view()).radius())));
-        d.action("facet.go", "Go where the Facet points").trail("direction")
+                .starts((a, g) -> OrbitMotion.byMark(
+                        a.ground, g, Math.PI / 2 / (2 * FacetMark.of(g.view()).radius())));
+        d.action("facet.go", "Go where the Facet points")
+                .trail("direction")
                 .on("facet-click", Trigger.click(Buttons.LEFT), 0, FACET, "look from there")
                 .on("facet-double", Trigger.doubleClick(Buttons.LEFT), 0, FACET, "look from there")
                 .told(FacetArea::told)
@@ -47,7 +51,9 @@ final class FacetArea {
         d.action("facet.menu", "Open the Facet's menu")
                 .on("facet-menu", Trigger.click(Buttons.RIGHT), 0, FACET, "open the menu")
                 .does((a, c) -> a.ground.changes().application(c.command().id(), Map.of("view", c.view().id)));
-        d.action("facet.step", "Choose the next direction on the Facet").repeats().choice("to", "left", "right", "up", "down")
+        d.action("facet.step", "Choose the next direction on the Facet")
+                .repeats()
+                .choice("to", "left", "right", "up", "down")
                 .does(FacetArea::step);
         d.action("facet.aim-here", "Choose the present direction on the Facet").does(FacetArea::aimHere);
         d.action("facet.aim-away", "Choose nothing on the Facet").does((a, c) -> a.aim(c.view(), null));
@@ -69,7 +75,7 @@ final class FacetArea {
         switch (part) {
             case FacetMark.HOME -> going.fresh(v, Homes.of(v, ground.scene()), deed);
             case FacetMark.ROLL_LEFT, FacetMark.ROLL_RIGHT ->
-                    going.to(v, Turns.quarterRoll(v.destination(), part.equals(FacetMark.ROLL_RIGHT)), deed);
+                going.to(v, Turns.quarterRoll(v.destination(), part.equals(FacetMark.ROLL_RIGHT)), deed);
             default -> directions.go(v, Standard.named(part), false, deed);
         }
     }
@@ -78,7 +84,14 @@ final class FacetArea {
         ViewState v = c.view();
         Standard from = Standard.named(v.facetAim == null ? "" : v.facetAim);
         from = from == null ? here(v) : from;
-        aim(v, Facet.next(from, (int) c.aside(), (int) c.above(), ground.scene().up()).name());
+        aim(
+                v,
+                Facet.next(
+                                from,
+                                (int) c.aside(),
+                                (int) c.above(),
+                                ground.scene().up())
+                        .name());
     }
 
     private void aimHere(Call c) {

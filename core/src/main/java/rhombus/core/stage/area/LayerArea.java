@@ -14,12 +14,12 @@ import rhombus.core.stage.view.Words;
 final class LayerArea {
     private final Ground ground;
     private final Subject subject;
-    private final ObjectArea objects;
+    private final Chosen chosen;
 
     private LayerArea(Ground ground, Subject subject) {
         this.ground = ground;
         this.subject = subject;
-        this.objects = new ObjectArea(ground, subject);
+        this.chosen = new Chosen(ground, subject);
     }
 
     // ---- declared --------------------------------------------------------------------------------------------------
@@ -55,7 +55,7 @@ final class LayerArea {
     }
 
     private void rename(Call c) {
-        String to = ObjectArea.clean(c.text("name"));
+        String to = Chosen.clean(c.text("name"));
         if (!to.isEmpty()) {
             change("Rename layer to " + to, c, x -> x.withName(to));
         }
@@ -85,9 +85,10 @@ final class LayerArea {
 
     private void assign(Call c) {
         Layer l = layer(c);
-        List<Integer> nodes = objects.targets(c);
-        if (objects.some(nodes, "Select what shall lie on the layer.")) {
-            apply("Put " + objects.names(nodes) + (l == null ? " on no layer" : " on " + l.name()),
+        List<Integer> nodes = chosen.targets(c);
+        if (chosen.some(nodes, "Select what shall lie on the layer.")) {
+            apply(
+                    "Put " + chosen.names(nodes) + (l == null ? " on no layer" : " on " + l.name()),
                     SceneEdits.each(ground.scene(), nodes, n -> n.withLayer(l == null ? null : l.id())));
         }
     }
@@ -107,15 +108,19 @@ final class LayerArea {
 
     private void add(Call c) {
         Scene s = ground.scene();
-        String wanted = ObjectArea.clean(c.text("name"));
+        String wanted = Chosen.clean(c.text("name"));
         String name = wanted.isEmpty() ? free(s) : wanted;
         Scene next = SceneEdits.addLayer(s, name);
         String id = next.layers().get(next.layers().size() - 1).id();
         List<Integer> nodes = subject.selection().nodes();
         apply("Add " + called(name), SceneEdits.each(next, nodes, n -> n.withLayer(id)));
-        ground.changes().notice(nodes.isEmpty()
-                ? Words.capital(called(name)) + " is empty: select objects and put them on it."
-                : Words.capital(called(name)) + " holds " + objects.names(nodes) + ".", null, null);
+        ground.changes()
+                .notice(
+                        nodes.isEmpty()
+                                ? Words.capital(called(name)) + " is empty: select objects and put them on it."
+                                : Words.capital(called(name)) + " holds " + chosen.names(nodes) + ".",
+                        null,
+                        null);
     }
 
     /** The first of "Layer 1", "Layer 2" and so on that no layer is called. */

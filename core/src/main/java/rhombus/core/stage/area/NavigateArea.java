@@ -13,15 +13,12 @@ import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Spoken;
 import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.Look;
 import rhombus.core.navigate.Pan;
 import rhombus.core.navigate.Turntable;
-import rhombus.core.stage.motion.CropMotion;
 import rhombus.core.stage.motion.DollyMotion;
 import rhombus.core.stage.motion.DollyRun;
 import rhombus.core.stage.motion.DriveMotion;
-import rhombus.core.stage.motion.LensMotion;
 import rhombus.core.stage.motion.LookMotion;
 import rhombus.core.stage.motion.OrbitMotion;
 import rhombus.core.stage.motion.PanMotion;
@@ -35,13 +32,12 @@ import rhombus.core.view.Pose;
 
 /** Moving a view by hand, by wheel and by steps of keys. */
 final class NavigateArea {
-    private static final double PAN_STEP = 0.1;
-    /** Doublings of the picture's size in one step of the lens. */
-    private static final double ZOOM_STEP = 0.25;
+    static final double PAN_STEP = 0.1;
     /** Keys that step a view are told after those that do something of their own. */
-    private static final int STEPS_LATER = 10;
+    static final int STEPS_LATER = 10;
+
     private static final List<String> SIDES = List.of("left", "right", "up", "down");
-    private static final String[] IN_OUT = {"in", "out"};
+    static final String[] IN_OUT = {"in", "out"};
     private static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
 
     private final Ground ground;
@@ -61,7 +57,8 @@ final class NavigateArea {
     // ---- declared --------------------------------------------------------------------------------------------------
 
     static Area<NavigateArea> area() {
-        return new Area<>(p -> new NavigateArea(p.ground(), p.subject(), p.stepping(), p.walking()), NavigateArea::declare);
+        return new Area<>(
+                p -> new NavigateArea(p.ground(), p.subject(), p.stepping(), p.walking()), NavigateArea::declare);
     }
 
     private static void declare(Declare<NavigateArea> d) {
@@ -69,43 +66,54 @@ final class NavigateArea {
         drags(d);
         moreDrags(d);
         steps(d);
-        d.group("Lens and crop");
-        lens(d);
-        crop(d);
     }
 
     private static void drags(Declare<NavigateArea> d) {
-        d.motion("navigate.orbit", "Orbit").essential().called("orbit").traits(Trait.TURNS, Trait.SNAPS)
+        d.motion("navigate.orbit", "Orbit")
+                .essential()
+                .called("orbit")
+                .traits(Trait.TURNS, Trait.SNAPS)
                 .only(Presets.RHOMBUS, "orbit-drag", Trigger.drag(Buttons.RIGHT), 0, STAGE, "orbit")
                 .only(Presets.MODIFIER_DRAG, "orbit-drag", Trigger.drag(Buttons.LEFT), ALT, STAGE, "orbit")
                 .on("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "orbit")
                 .on("touch-one", Trigger.touch(1), 0, STAGE, "orbit")
                 .on("pen", Trigger.pen(), 0, STAGE, "orbit")
                 .starts((a, g) -> OrbitMotion.start(a.ground, g));
-        d.motion("navigate.pan", "Pan").essential().called("pan", "pan", "camera slides: track, pedestal").traits(Trait.PANS)
+        d.motion("navigate.pan", "Pan")
+                .essential()
+                .called("pan", "pan", "camera slides: track, pedestal")
+                .traits(Trait.PANS)
                 .only(Presets.RHOMBUS, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, "pan")
                 .only(Presets.MODIFIER_DRAG, "pan-drag", Trigger.drag(Buttons.MIDDLE), ALT, STAGE, "pan")
                 .on("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "pan")
                 .on("touch-two", Trigger.touch(2), 0, STAGE, "pan")
                 .starts((a, g) -> PanMotion.start(a.ground, a.subject, g));
-        d.motion("navigate.dolly", "Dolly by dragging").spoken(DOLLY)
+        d.motion("navigate.dolly", "Dolly by dragging")
+                .spoken(DOLLY)
                 .only(Presets.MODIFIER_DRAG, "dolly-drag", Trigger.drag(Buttons.RIGHT), ALT, STAGE, "dolly")
                 .on("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "dolly")
                 .starts((a, g) -> DollyMotion.start(a.ground, a.subject, g));
-        d.steps("navigate.dolly-steps", "Dolly to the point under the pointer").essential().spoken(DOLLY).traits(Trait.DOLLIES)
+        d.steps("navigate.dolly-steps", "Dolly to the point under the pointer")
+                .essential()
+                .spoken(DOLLY)
+                .traits(Trait.DOLLIES)
                 .on("dolly-wheel", Trigger.wheel(), 0, STAGE, "dolly")
                 .on("touch-pinch", Trigger.pinch(), 0, STAGE, "dolly")
                 .steps((a, c, by) -> a.stepping.dolly(c.view(), c.x(), c.y(), by, DOLLY));
-        d.motion("navigate.dolly-all", "Dolly in all viewports by dragging").called("dolly everywhere", "scale everywhere", "")
+        d.motion("navigate.dolly-all", "Dolly in all viewports by dragging")
+                .called("dolly everywhere", "scale everywhere", "")
                 .on("dolly-all-hold", Trigger.hold("KeyA"), SHIFT, STAGE, "dolly in all viewports")
                 .starts((a, g) -> DollyMotion.everywhere(a.ground, a.subject, g));
-        d.steps("navigate.dolly-all-steps", "Dolly in all viewports").called("dolly everywhere", "scale everywhere", "")
+        d.steps("navigate.dolly-all-steps", "Dolly in all viewports")
+                .called("dolly everywhere", "scale everywhere", "")
                 .on("dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, "dolly in all viewports")
                 .steps((a, c, by) -> a.stepping.dollyEverywhere(c.view(), c.x(), c.y(), by, DOLLY));
     }
 
     private static void moreDrags(Declare<NavigateArea> d) {
-        d.motion("navigate.look", "Look: turn on the spot").called("look", "look", "camera turns: pan, tilt").traits(Trait.NEEDS_EYE)
+        d.motion("navigate.look", "Look: turn on the spot")
+                .called("look", "look", "camera turns: pan, tilt")
+                .traits(Trait.NEEDS_EYE)
                 .on("look-hold", Trigger.hold("KeyE"), 0, STAGE, "look")
                 .on("touch-three", Trigger.touch(3), 0, STAGE, "look")
                 .on("walk-turn", Trigger.drag(Buttons.LEFT), 0, WALK, "look")
@@ -113,13 +121,20 @@ final class NavigateArea {
                 .on("walk-turn-touch", Trigger.touch(1), 0, WALK, "look")
                 .on("walk-turn-pen", Trigger.pen(), 0, WALK, "look")
                 .starts((a, g) -> LookMotion.start(a.ground, g));
-        d.motion("navigate.roll", "Roll").called("roll").traits(Trait.SNAPS)
+        d.motion("navigate.roll", "Roll")
+                .called("roll")
+                .traits(Trait.SNAPS)
                 .on("roll-hold", Trigger.hold("KeyR"), 0, STAGE, "roll")
                 .starts((a, g) -> RollMotion.start(a.ground, g));
-        d.steps("navigate.roll-steps", "Roll by steps").called("roll").traits(Trait.ROLLS)
+        d.steps("navigate.roll-steps", "Roll by steps")
+                .called("roll")
+                .traits(Trait.ROLLS)
                 .on("touch-twist", Trigger.twist(), 0, STAGE, "roll")
                 .steps((a, c, by) -> a.stepping.roll(c.view(), by, c.command().spoken()));
-        d.motion("navigate.drive", "Drive").called("drive").traits(Trait.NEEDS_EYE).rank(1)
+        d.motion("navigate.drive", "Drive")
+                .called("drive")
+                .traits(Trait.NEEDS_EYE)
+                .rank(1)
                 .on("drive-hold", Trigger.hold("Space"), 0, STAGE, "drive")
                 .starts((a, g) -> DriveMotion.start(a.ground, a.walking, g));
     }
@@ -143,14 +158,21 @@ final class NavigateArea {
         step(d, "navigate.step-roll", "Roll one step", "roll", List.of("left", "right"))
                 .key("step-roll-right", "Quote", 0, Map.of("to", "right"), "roll one step right")
                 .key("step-roll-left", "Semicolon", 0, Map.of("to", "left"), "roll one step left")
-                .does((a, c) -> a.going.to(c.view(), Look.roll(c.view().destination(), a.step() * c.aside()), c.command().spoken().trail(c.to())));
+                .does((a, c) -> a.going.to(
+                        c.view(),
+                        Look.roll(c.view().destination(), a.step() * c.aside()),
+                        c.command().spoken().trail(c.to())));
     }
 
-    private static Entry<NavigateArea> step(Declare<NavigateArea> d, String id, String words, String name, List<String> ways) {
-        return d.action(id, words).repeats().rank(STEPS_LATER).trail(name + " {}").choice("to", ways);
+    static <A> Entry<A> step(Declare<A> d, String id, String words, String name, List<String> ways) {
+        return d.action(id, words)
+                .repeats()
+                .rank(STEPS_LATER)
+                .trail(name + " {}")
+                .choice("to", ways);
     }
 
-    private static Entry<NavigateArea> arrows(Entry<NavigateArea> e, String binding, int mods, String hint) {
+    static <A> Entry<A> arrows(Entry<A> e, String binding, int mods, String hint) {
         for (String side : SIDES) {
             e.on(binding + "-" + side, arrow(side), mods, STAGE, Map.of("to", side), hint + " " + side);
         }
@@ -160,43 +182,6 @@ final class NavigateArea {
     /** The arrow key of a side. */
     static Trigger arrow(String side) {
         return Trigger.key("Arrow" + side.substring(0, 1).toUpperCase() + side.substring(1));
-    }
-
-    private static void lens(Declare<NavigateArea> d) {
-        Spoken zoom = new Spoken("zoom", "scale", "lens only", "", "");
-        d.motion("navigate.zoom", "Zoom the lens").spoken(zoom)
-                .on("zoom-hold", Trigger.hold("KeyL"), 0, STAGE, "zoom")
-                .starts((a, g) -> LensMotion.zoom(a.ground, g));
-        d.steps("navigate.zoom-steps", "Zoom the lens by steps").spoken(zoom)
-                .on("zoom-wheel", Trigger.wheel(), CTRL, STAGE, "zoom")
-                .steps((a, c, by) -> a.stepping.zoom(c.view(), by, zoom));
-        step(d, "navigate.step-zoom", "Zoom the lens one step", "zoom", List.of(IN_OUT))
-                .key("step-zoom-in", "Equal", SHIFT, Map.of("to", "in"), "zoom one step in")
-                .key("step-zoom-out", "Minus", SHIFT, Map.of("to", "out"), "zoom one step out")
-                .does((a, c) -> a.going.to(c.view(), Lens.zoom(c.view().destination(), Math.pow(2, c.inward() * ZOOM_STEP)), c.command().spoken().trail(c.to())));
-        d.motion("navigate.dolly-zoom", "Dolly-zoom: lens and distance together")
-                .called("dolly-zoom", "dolly-zoom", "subject keeps its size").traits(Trait.NEEDS_EYE)
-                .on("dolly-zoom-hold", Trigger.hold("KeyL"), SHIFT, STAGE, "dolly-zoom")
-                .starts((a, g) -> LensMotion.dollyZoom(a.ground, g));
-        step(d, "navigate.step-dolly-zoom", "Dolly-zoom one step", "dolly-zoom", List.of(IN_OUT))
-                .key("step-dolly-zoom-in", "Equal", ALT, Map.of("to", "in"), "dolly-zoom one step in")
-                .key("step-dolly-zoom-out", "Minus", ALT, Map.of("to", "out"), "dolly-zoom one step out")
-                .does(NavigateArea::dollyZoom);
-    }
-
-    private static void crop(Declare<NavigateArea> d) {
-        d.motion("navigate.crop", "Crop: pan the picture").called("crop", "crop", "picture only").traits(Trait.KEEPS_CAMERA)
-                .on("crop-hold", Trigger.hold("Period"), 0, STAGE, "crop")
-                .starts((a, g) -> CropMotion.start(a.ground, g));
-        d.steps("navigate.crop-steps", "Crop: zoom the picture").called("crop", "crop", "picture only").traits(Trait.KEEPS_CAMERA)
-                .on("crop-wheel", Trigger.wheel(), CTRL | SHIFT, STAGE, "crop")
-                .steps((a, c, by) -> a.stepping.crop(c.view(), c.x(), c.y(), by));
-        Entry<NavigateArea> step = d.action("navigate.step-crop", "Crop one step").repeats().rank(STEPS_LATER)
-                .choice("to", "left", "right", "up", "down", "in", "out");
-        arrows(step, "step-crop", CTRL | SHIFT, "crop one step")
-                .key("step-crop-in", "BracketRight", 0, Map.of("to", "in"), "crop one step in")
-                .key("step-crop-out", "BracketLeft", 0, Map.of("to", "out"), "crop one step out")
-                .does(NavigateArea::crop);
     }
 
     // ---- done ------------------------------------------------------------------------------------------------------
@@ -240,24 +225,5 @@ final class NavigateArea {
             return;
         }
         go(c, Look.turn(p, ground.scene().up(), -step() * c.aside(), step() * c.above()));
-    }
-
-    private void dollyZoom(Call c) {
-        ViewState v = c.view();
-        Pose p = v.destination();
-        if (p.projection().flat()) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, LensMotion.NO_LENS);
-        } else {
-            go(c, Lens.dollyZoom(p, Math.pow(2, c.inward() * ZOOM_STEP)));
-        }
-    }
-
-    private void crop(Call c) {
-        ViewState v = c.view();
-        if (c.to().equals("in") || c.to().equals("out")) {
-            ground.navigator().crop(v, v.crop.scaled(Math.pow(2, c.inward() * ZOOM_STEP), 0, 0));
-        } else {
-            ground.navigator().crop(v, v.crop.shifted(-c.aside() * PAN_STEP, c.above() * PAN_STEP));
-        }
     }
 }

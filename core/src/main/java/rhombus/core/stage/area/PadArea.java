@@ -32,19 +32,22 @@ final class PadArea {
 
     private static void declare(Declare<PadArea> d) {
         d.group("Pad and Facet");
-        Entry<PadArea> open = d.held("pad.open", "Open the Pad").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, "Pad");
+        Entry<PadArea> open =
+                d.held("pad.open", "Open the Pad").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, "Pad");
         open.lasts(PadArea::open);
         open.does((a, c) -> a.grips.openPad(c.view(), c.x(), c.y(), false));
         d.action("pad.close", "Close the Pad")
                 .on("pad-close", Trigger.key("Escape"), 0, PAD, "close the Pad")
                 .does((a, c) -> a.grips.closePad());
-        d.motion("grip.drag", "Drag a lozenge").traits(Trait.LOZENGE)
+        d.motion("grip.drag", "Drag a lozenge")
+                .traits(Trait.LOZENGE)
                 .on("grip-drag", Trigger.drag(Buttons.LEFT), 0, GRIP, "what the lozenge says")
                 .on("grip-pen", Trigger.pen(), 0, GRIP, "what the lozenge says")
                 .on("grip-touch", Trigger.touch(1), 0, GRIP, "what the lozenge says")
                 // Whoever is pressed finds the lozenge and starts its motion instead.
                 .starts((a, g) -> null);
-        d.action("grip.latch", "Take a lozenge's motion up until the next click").traits(Trait.LOZENGE)
+        d.action("grip.latch", "Take a lozenge's motion up until the next click")
+                .traits(Trait.LOZENGE)
                 .on("grip-latch", Trigger.click(Buttons.LEFT), 0, GRIP, "take it up until the next click")
                 .on("grip-double", Trigger.doubleClick(Buttons.LEFT), 0, GRIP, "take it up until the next click")
                 .tries(PadArea::latch);

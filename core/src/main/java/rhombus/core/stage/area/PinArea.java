@@ -38,15 +38,21 @@ final class PinArea {
 
     private static void declare(Declare<PinArea> d) {
         d.group("Pins");
-        d.action("pin.add", "Pin this view").truth("board").text("name")
+        d.action("pin.add", "Pin this view")
+                .truth("board")
+                .text("name")
                 .key("pin", "KeyP", SHIFT, "pin this view")
                 .key("pin-board", "KeyP", ALT, Map.of("board", true), "pin the whole board")
                 .does((a, c) -> a.pins.add(c.view(), c.truth("board", false), c.text("name")));
         of(d, "pin.go", "Go to a Pin").tries(on((a, c) -> a.go(a.pin(c), c.view())));
         of(d, "pin.update", "Put this view in a Pin's place").tries(on((a, c) -> a.pins.update(a.pin(c), c.view())));
-        of(d, "pin.rename", "Rename a Pin").text("name").tries(on((a, c) -> a.pins.rename(a.pin(c), Plain.text(c.args().get("name"), null))));
-        of(d, "pin.move", "Move a Pin").place("to", "earlier", "later")
-                .tries(on((a, c) -> a.pins.move(a.pin(c), c.place("earlier", "later", a.pins.list().indexOf(a.pin(c))))));
+        of(d, "pin.rename", "Rename a Pin")
+                .text("name")
+                .tries(on((a, c) -> a.pins.rename(a.pin(c), Plain.text(c.args().get("name"), null))));
+        of(d, "pin.move", "Move a Pin")
+                .place("to", "earlier", "later")
+                .tries(on((a, c) -> a.pins.move(
+                        a.pin(c), c.place("earlier", "later", a.pins.list().indexOf(a.pin(c))))));
         of(d, "pin.delete", "Delete a Pin").tries(on((a, c) -> a.pins.delete(a.pin(c))));
         d.action("pin.restore", "Bring the last deleted Pin back").does((a, c) -> a.pins.restore());
     }

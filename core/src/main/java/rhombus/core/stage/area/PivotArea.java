@@ -39,18 +39,26 @@ final class PivotArea {
 
     private static void declare(Declare<PivotArea> d) {
         d.group("Pivot");
-        d.action("pivot.set-here", "Pin the pivot here").rank(FIRST)
+        d.action("pivot.set-here", "Pin the pivot here")
+                .rank(FIRST)
                 .key("pivot", "KeyV", 0, "pin the pivot here")
                 .does(PivotArea::here);
         d.action("pivot.snap-here", "Pin the pivot to the nearest vertex, edge middle or face centre")
                 .key("pivot-snap", "KeyV", ALT, "pin the pivot to a vertex, edge or face")
                 .does(PivotArea::snap);
-        d.action("pivot.set-at", "Pin the pivot at typed coordinates").typed("x", "y", "z").does(PivotArea::at);
-        d.action("pivot.set-selection", "Pin the pivot to the middle of the selection").does((a, c) -> a.selection());
+        d.action("pivot.set-at", "Pin the pivot at typed coordinates")
+                .typed("x", "y", "z")
+                .does(PivotArea::at);
+        d.action("pivot.set-selection", "Pin the pivot to the middle of the selection")
+                .does((a, c) -> a.selection());
         d.action("pivot.clear", "Unpin the pivot")
                 .key("pivot-clear", "KeyV", SHIFT, "unpin the pivot")
                 .does((a, c) -> a.pin(null, ""));
-        d.action("pivot.ladder", "Order the pivot ladder").text("preset", "rung").truth("on").whole("by").does(PivotArea::ladder);
+        d.action("pivot.ladder", "Order the pivot ladder")
+                .text("preset", "rung")
+                .truth("on")
+                .whole("by")
+                .does(PivotArea::ladder);
     }
 
     private void pin(Vec3 point, String on) {
@@ -88,7 +96,10 @@ final class PivotArea {
         Vec3 near = Mat4.point(Mat4.inverseAffine(w), hit.point());
         List<Vec3> edge = Parts.edge(mesh, hit.triangle(), near);
         Vec3[] places = {
-            Parts.vertex(mesh, hit.triangle(), near), edge.get(0).mix(edge.get(1), 0.5), middle(Parts.face(mesh, hit.triangle()))};
+            Parts.vertex(mesh, hit.triangle(), near),
+            edge.get(0).mix(edge.get(1), 0.5),
+            middle(Parts.face(mesh, hit.triangle()))
+        };
         String[] words = {"a vertex of ", "an edge's middle on ", "a face's centre on "};
         int best = 0;
         double nearest = Double.POSITIVE_INFINITY;
@@ -120,24 +131,36 @@ final class PivotArea {
 
     private void at(Call c) {
         Vec3 is = subject.pivot().pinned() == null ? Vec3.ZERO : subject.pivot().pinned();
-        pin(new Vec3(ground.typed().length(c.args().get("x"), is.x()), ground.typed().length(c.args().get("y"), is.y()),
-                ground.typed().length(c.args().get("z"), is.z())), "typed");
+        pin(
+                new Vec3(
+                        ground.typed().length(c.args().get("x"), is.x()),
+                        ground.typed().length(c.args().get("y"), is.y()),
+                        ground.typed().length(c.args().get("z"), is.z())),
+                "typed");
     }
 
     private void selection() {
-        Vec3 p = !subject.components().isEmpty() ? subject.components().bounds().center()
-                : subject.selection().isEmpty() ? null : subject.selection().bounds(ground.scene()).center();
+        Vec3 p = !subject.components().isEmpty()
+                ? subject.components().bounds().center()
+                : subject.selection().isEmpty()
+                        ? null
+                        : subject.selection().bounds(ground.scene()).center();
         if (p == null) {
             ground.changes().notice("Select something to pin the pivot to its middle.", null, null);
         } else {
-            pin(p, subject.components().isEmpty() ? "middle of " + subject.names() : "middle of " + subject.components().words());
+            pin(
+                    p,
+                    subject.components().isEmpty()
+                            ? "middle of " + subject.names()
+                            : "middle of " + subject.components().words());
         }
     }
 
     /** Another order: a preset, one rung switched on or off, or one moved up or down. */
     private void ladder(Call c) {
         String preset = c.text("preset");
-        List<Rung> order = new ArrayList<>(PivotLadder.order(ground.habits().value(AllHabits.LADDER).toString()));
+        List<Rung> order = new ArrayList<>(
+                PivotLadder.order(ground.habits().value(AllHabits.LADDER).toString()));
         Rung rung = Rung.named(c.text("rung"));
         if (PivotLadder.PRESETS.containsKey(preset)) {
             order = new ArrayList<>(PivotLadder.PRESETS.get(preset));

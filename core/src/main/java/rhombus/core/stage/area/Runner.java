@@ -31,7 +31,9 @@ public final class Runner implements Deeds {
     @Override
     public boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
         Deed d = deeds.get(id);
-        if (d == null || d.command().problem(args) != null || !d.anytime() && !ground.model().opened()) {
+        if (d == null
+                || d.command().problem(args) != null
+                || !d.anytime() && !ground.model().opened()) {
             return false;
         }
         return d.run(new Call(d.command(), args, v, lx, ly));
@@ -48,7 +50,8 @@ public final class Runner implements Deeds {
     }
 
     @Override
-    public void held(Command c, Map<String, Object> args, ViewState v, double lx, double ly, boolean down, boolean tap) {
+    public void held(
+            Command c, Map<String, Object> args, ViewState v, double lx, double ly, boolean down, boolean tap) {
         deeds.get(c.id()).held(new Call(c, args, v, lx, ly), down, tap);
     }
 

@@ -50,7 +50,8 @@ final class SelectArea {
 
     private static void declare(Declare<SelectArea> d) {
         d.group("Select");
-        picking(d, "pick", "Select").essential()
+        picking(d, "pick", "Select")
+                .essential()
                 .on("select", Trigger.click(Buttons.LEFT), 0, STAGE, "select")
                 .does((a, c) -> a.pick("pick", c));
         picking(d, "add", "Add to the selection")
@@ -60,12 +61,23 @@ final class SelectArea {
                 .on("select-toggle", Trigger.click(Buttons.LEFT), CTRL, STAGE, "add or take away")
                 .does((a, c) -> a.pick("toggle", c));
         all(d);
-        d.motion("select.marquee", "Marquee: select with a rectangle").traits(Trait.SELECTS, Trait.STAYS).choice("how", HOW)
+        d.motion("select.marquee", "Marquee: select with a rectangle")
+                .traits(Trait.SELECTS, Trait.STAYS)
+                .choice("how", HOW)
                 .on("marquee", Trigger.drag(Buttons.LEFT), 0, STAGE, "marquee")
                 .on("marquee-add", Trigger.drag(Buttons.LEFT), SHIFT, STAGE, Map.of("how", "add"), "marquee, add")
-                .on("marquee-toggle", Trigger.drag(Buttons.LEFT), CTRL, STAGE, Map.of("how", "toggle"), "marquee, add or take away")
-                .starts((a, g) -> new MarqueeMotion(a.ground, a.subject, g.view(), Plain.text(g.args().get("how"), "pick"), g.x(), g.y()));
-        d.action("select.through", "List everything under the pointer").traits(Trait.SELECTS, Trait.LISTS).choice("how", HOW)
+                .on(
+                        "marquee-toggle",
+                        Trigger.drag(Buttons.LEFT),
+                        CTRL,
+                        STAGE,
+                        Map.of("how", "toggle"),
+                        "marquee, add or take away")
+                .starts((a, g) -> new MarqueeMotion(
+                        a.ground, a.subject, g.view(), Plain.text(g.args().get("how"), "pick"), g.x(), g.y()));
+        d.action("select.through", "List everything under the pointer")
+                .traits(Trait.SELECTS, Trait.LISTS)
+                .choice("how", HOW)
                 .exchangedFor("select.pick", Map.of(), "select")
                 .on("select-through", Trigger.click(Buttons.RIGHT), 0, STAGE, LISTED)
                 .key("select-through-key", "KeyK", CTRL, LISTED)
@@ -74,28 +86,40 @@ final class SelectArea {
     }
 
     private static Entry<SelectArea> picking(Declare<SelectArea> d, String how, String words) {
-        return d.action("select." + how, words).traits(Trait.SELECTS).text("object")
+        return d.action("select." + how, words)
+                .traits(Trait.SELECTS)
+                .text("object")
                 .exchangedFor("select.through", Map.of("how", how), LISTED);
     }
 
     private static void all(Declare<SelectArea> d) {
-        d.action("select.all", "Select all").traits(Trait.SELECTS)
+        d.action("select.all", "Select all")
+                .traits(Trait.SELECTS)
                 .key("select-all", "KeyK", 0, "select all")
                 .does((a, c) -> a.take(a.pickable(), "pick"));
-        d.action("select.none", "Select none").traits(Trait.SELECTS)
+        d.action("select.none", "Select none")
+                .traits(Trait.SELECTS)
                 .key("select-none", "KeyK", SHIFT, "select none")
                 .does((a, c) -> a.take(List.of(), "pick"));
-        d.action("select.invert", "Select the others").traits(Trait.SELECTS)
+        d.action("select.invert", "Select the others")
+                .traits(Trait.SELECTS)
                 .key("select-invert", "KeyK", ALT, "select the others")
-                .does((a, c) -> a.take(a.pickable().stream().filter(n -> !a.chosen(n)).toList(), "pick"));
+                .does((a, c) ->
+                        a.take(a.pickable().stream().filter(n -> !a.chosen(n)).toList(), "pick"));
     }
 
     private static void byList(Declare<SelectArea> d) {
-        d.action("select.set", "Select objects by name").traits(Trait.SELECTS).texts("objects").choice("how", HOW)
+        d.action("select.set", "Select objects by name")
+                .traits(Trait.SELECTS)
+                .texts("objects")
+                .choice("how", HOW)
                 .does((a, c) -> a.take(c.nodes(a.ground.scene(), "objects"), c.text("how")));
-        d.action("select.hover", "Show an object of a list").traits(Trait.SELECTS).text("object")
+        d.action("select.hover", "Show an object of a list")
+                .traits(Trait.SELECTS)
+                .text("object")
                 .does((a, c) -> a.hover.from(a.ground.scene().indexOf(c.text("object"))));
-        d.action("select.components", "Select objects, vertices, edges or faces").traits(Trait.SELECTS)
+        d.action("select.components", "Select objects, vertices, edges or faces")
+                .traits(Trait.SELECTS)
                 .needs("to", Components.MODES)
                 .does((a, c) -> a.subject.components().mode(c.to()));
     }
@@ -126,7 +150,8 @@ final class SelectArea {
     private void pick(String how, Call c) {
         int node = ground.scene().indexOf(c.text("object"));
         if (node < 0 && c.inside()) {
-            if (tools.handleAt(c.view(), c.x(), c.y()) != null || subject.components().pick(how, c.view(), c.x(), c.y())) {
+            if (tools.handleAt(c.view(), c.x(), c.y()) != null
+                    || subject.components().pick(how, c.view(), c.x(), c.y())) {
                 return;
             }
             Hit hit = subject.picks().pick(c.view(), c.x(), c.y());
@@ -153,12 +178,29 @@ final class SelectArea {
         List<Object> list = new ArrayList<>();
         for (Hit h : ground.model().hitsAt(v, c.xOrMiddle(), c.yOrMiddle())) {
             list.add(Plain.map(
-                    "object", ground.scene().node(h.node()).id(), "name", ground.nameOf(h.node()),
-                    "kind", ground.scene().node(h.node()).kind().word(),
-                    "distance", Lengths.words(h.distance())));
+                    "object",
+                    ground.scene().node(h.node()).id(),
+                    "name",
+                    ground.nameOf(h.node()),
+                    "kind",
+                    ground.scene().node(h.node()).kind().word(),
+                    "distance",
+                    Lengths.words(h.distance())));
         }
         String how = c.text("how");
-        ground.changes().application(c.command().id(), Plain.map(
-                "x", v.x + c.xOrMiddle(), "y", v.y + c.yOrMiddle(), "view", v.id, "how", how.isEmpty() ? "pick" : how, "hits", list));
+        ground.changes()
+                .application(
+                        c.command().id(),
+                        Plain.map(
+                                "x",
+                                v.x + c.xOrMiddle(),
+                                "y",
+                                v.y + c.yOrMiddle(),
+                                "view",
+                                v.id,
+                                "how",
+                                how.isEmpty() ? "pick" : how,
+                                "hits",
+                                list));
     }
 }

@@ -41,43 +41,65 @@ final class ToolArea {
         which(d);
         settings(d);
         keys(d);
-        d.action("tool.none", "Put the tool away").rank(LATE)
+        d.action("tool.none", "Put the tool away")
+                .rank(LATE)
                 .on("tool-off", Trigger.key("Escape"), 0, TOOL, "put the tool away")
                 .does((a, c) -> a.tools.use(null));
-        d.motion("tool.drag", "Drag a handle").traits(Trait.STAYS, Trait.HANDLE)
+        d.motion("tool.drag", "Drag a handle")
+                .traits(Trait.STAYS, Trait.HANDLE)
                 .on("pen-handle", Trigger.pen(), 0, HANDLE, "move along the axis")
                 .on("handle-drag", Trigger.drag(Buttons.LEFT), 0, HANDLE, "drag the handle")
                 .starts((a, g) -> ToolMotions.start(a.ground, a.subject, a.tools, g));
-        d.motion("tool.drag-free", "Drag the selected object").traits(Trait.STAYS, Trait.OBJECT).otherwise("navigate.orbit")
+        d.motion("tool.drag-free", "Drag the selected object")
+                .traits(Trait.STAYS, Trait.OBJECT)
+                .otherwise("navigate.orbit")
                 .on("pen-tool", Trigger.pen(), 0, TOOL, "move the selected object")
                 .starts((a, g) -> FreeMove.start(a.ground, a.subject, g));
     }
 
     private static void which(Declare<ToolArea> d) {
-        d.action("tool.move", "Move tool").rank(LATE).key("move", "KeyM", 0, "move tool")
+        d.action("tool.move", "Move tool")
+                .rank(LATE)
+                .key("move", "KeyM", 0, "move tool")
                 .does((a, c) -> a.tools.use(Tools.Sort.MOVE));
-        d.action("tool.rotate", "Rotate tool").rank(LATE).key("rotate", "KeyT", 0, "rotate tool")
+        d.action("tool.rotate", "Rotate tool")
+                .rank(LATE)
+                .key("rotate", "KeyT", 0, "rotate tool")
                 .does((a, c) -> a.tools.use(Tools.Sort.ROTATE));
-        d.action("tool.scale", "Scale tool").rank(LATE).key("scale", "KeyU", 0, "scale tool")
+        d.action("tool.scale", "Scale tool")
+                .rank(LATE)
+                .key("scale", "KeyU", 0, "scale tool")
                 .does((a, c) -> a.tools.use(Tools.Sort.SCALE));
-        d.action("tool.last", "Last tool, or no tool").rank(LATE).key("last-tool", "KeyJ", 0, "last tool, or none")
+        d.action("tool.last", "Last tool, or no tool")
+                .rank(LATE)
+                .key("last-tool", "KeyJ", 0, "last tool, or none")
                 .does((a, c) -> a.tools.useLast());
     }
 
     private static void settings(Declare<ToolArea> d) {
-        d.action("tool.axes", "Axes of the tool").rank(LATE).choice("to", Tools.AXES)
+        d.action("tool.axes", "Axes of the tool")
+                .rank(LATE)
+                .choice("to", Tools.AXES)
                 .key("tool-axes", "KeyT", SHIFT, "next axes of the tool")
                 .does((a, c) -> a.tools.axes(c.to()));
-        d.action("tool.about", "Point the tool turns about").rank(LATE).choice("to", Tools.ABOUT)
+        d.action("tool.about", "Point the tool turns about")
+                .rank(LATE)
+                .choice("to", Tools.ABOUT)
                 .key("tool-about", "KeyU", SHIFT, "next point the tool turns about")
                 .does((a, c) -> a.tools.about(c.to()));
         d.action("tool.snap", "What the tool snaps to").choice("to", Tools.SNAP).does((a, c) -> a.tools.snap(c.to()));
-        d.action("tool.typed", "What typed numbers do to several objects").choice("to", Tools.TYPED).does((a, c) -> a.tools.typed(c.to()));
+        d.action("tool.typed", "What typed numbers do to several objects")
+                .choice("to", Tools.TYPED)
+                .does((a, c) -> a.tools.typed(c.to()));
     }
 
     private static void keys(Declare<ToolArea> d) {
-        Entry<ToolArea> nudge = d.action("tool.nudge", "Move what is selected one step").repeats().rank(LATE).ways("")
-                .choice("to", SIDES).truth("shift", "alt");
+        Entry<ToolArea> nudge = d.action("tool.nudge", "Move what is selected one step")
+                .repeats()
+                .rank(LATE)
+                .ways("")
+                .choice("to", SIDES)
+                .truth("shift", "alt");
         for (String to : SIDES) {
             Trigger arrow = NavigateArea.arrow(to);
             nudge.on("nudge-" + to, arrow, 0, TOOL, Map.of("to", to), "step " + to);
@@ -85,7 +107,11 @@ final class ToolArea {
             nudge.on("nudge-fine-" + to, arrow, ALT, TOOL, Map.of("to", to, "alt", true), "a tenth of a step " + to);
         }
         nudge.does((a, c) -> new Nudges(a.ground, a.subject, a.tools, c.view()).key(c.args()));
-        d.action("tool.step-handle", "Step a handle").repeats().needs("handle").needs("to", SIDES).truth("shift", "alt")
+        d.action("tool.step-handle", "Step a handle")
+                .repeats()
+                .needs("handle")
+                .needs("to", SIDES)
+                .truth("shift", "alt")
                 .does((a, c) -> new Nudges(a.ground, a.subject, a.tools, c.view()).handle(c.text("handle"), c.args()));
     }
 }

@@ -24,14 +24,17 @@ final class TrailArea {
 
     private static void declare(Declare<TrailArea> d) {
         d.group("Trail");
-        d.action("trail.back", "Back to the view before").essential()
+        d.action("trail.back", "Back to the view before")
+                .essential()
                 .key("trail-back", "Backspace", 0, "view before")
                 .does((a, c) -> a.go(c.view(), c.view().trail.back(), "This is the first view of the Trail."));
         d.action("trail.forward", "Forward to the next view")
                 .key("trail-forward", "Backspace", SHIFT, "next view")
                 .does((a, c) -> a.go(c.view(), c.view().trail.forward(), "This is the newest view of the Trail."));
-        d.action("trail.go", "Go to a view of the Trail").whole("to")
-                .does((a, c) -> a.go(c.view(), c.view().trail.go(c.whole("to", -1)), "The Trail has no such view any more."));
+        d.action("trail.go", "Go to a view of the Trail")
+                .whole("to")
+                .does((a, c) ->
+                        a.go(c.view(), c.view().trail.go(c.whole("to", -1)), "The Trail has no such view any more."));
     }
 
     private void go(ViewState v, Pose to, String atEnd) {

@@ -4,22 +4,15 @@ import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
-import java.util.List;
 import java.util.Map;
-import java.util.function.BiConsumer;
 import rhombus.core.board.Start;
-import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.navigate.Aim;
 import rhombus.core.navigate.Centre;
-import rhombus.core.navigate.Lengths;
 import rhombus.core.navigate.Turns;
 import rhombus.core.pick.Hit;
-import rhombus.core.scene.Scene;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Choices;
-import rhombus.core.stage.view.Frames;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Homes;
 import rhombus.core.stage.view.Topic;
@@ -31,8 +24,6 @@ import rhombus.core.view.Standard;
 
 /** Framing, going home, and looking from a direction. */
 final class ViewArea {
-    /** Hints name framing before the rest. */
-    private static final int FIRST = -30;
 
     private final Ground ground;
     private final Subject subject;
@@ -54,64 +45,63 @@ final class ViewArea {
 
     private static void declare(Declare<ViewArea> d) {
         d.group("Move the view");
-        d.action("view.centre-here", "Centre the point under the pointer").trail("centre")
+        d.action("view.centre-here", "Centre the point under the pointer")
+                .trail("centre")
                 .on("centre", Trigger.doubleClick(Buttons.LEFT), 0, STAGE, "centre here")
                 .does((a, c) -> a.going.to(c.view(), a.centred(c), deed(c)));
         d.group("Lens and crop");
-        d.action("view.reset-crop", "Show the picture as it is").rank(10)
+        d.action("view.reset-crop", "Show the picture as it is")
+                .rank(10)
                 .key("crop-reset", "Backslash", 0, "picture as it is")
                 .does((a, c) -> a.ground.navigator().crop(c.view(), Crop.NONE));
         d.group("Frame");
-        frames(d);
         homes(d);
         d.group("Direction");
         directions(d);
         free(d);
     }
 
-    private static void frames(Declare<ViewArea> d) {
-        d.action("view.frame-selection", "Frame the selection, again for wider").essential().rank(FIRST).trail("frame").truth("all")
-                .key("frame", "KeyF", 0, "frame the selection")
-                .key("frame-everywhere", "KeyF", ALT, Map.of("all", true), "frame in all viewports")
-                .told((a, c) -> a.subject.selection().isEmpty() ? "frame all" : "frame " + a.subject.names())
-                .does((a, c) -> a.each(c, a::frame));
-        d.action("view.frame-all", "Frame all").trail("frame all").truth("all")
-                .key("frame-all", "KeyF", SHIFT, "frame all")
-                .does((a, c) -> a.each(c, a::frameAll));
-        d.action("view.frame-everything", "Frame all, far objects too").trail("frame everything")
-                .does((a, c) -> a.going.fresh(c.view(), Frames.everything(a.ground.scene(), c.view().destination(), c.view().aspect()), deed(c)));
-        d.action("view.aim", "Aim at the selection without moving").trail("aim")
-                .key("aim", "KeyN", SHIFT, "aim at the selection")
-                .does(ViewArea::aim);
-        d.action("view.set", "Give the view typed numbers").trail("typed")
-                .typed("x", "y", "z", "focus", "extent", "lens", "focal", "roll")
-                .does((a, c) -> a.going.to(c.view(), ViewNumbers.with(a.ground, c.view(), c.view().destination(), c.args()), deed(c)));
-    }
-
     private static void homes(Declare<ViewArea> d) {
-        d.action("view.home", "Go home").trail("home")
+        d.action("view.set", "Give the view typed numbers")
+                .trail("typed")
+                .typed("x", "y", "z", "focus", "extent", "lens", "focal", "roll")
+                .does((a, c) -> a.going.to(
+                        c.view(), ViewNumbers.with(a.ground, c.view(), c.view().destination(), c.args()), deed(c)));
+        d.action("view.home", "Go home")
+                .trail("home")
                 .key("home", "KeyH", 0, "go home")
                 .does((a, c) -> a.going.fresh(c.view(), Homes.of(c.view(), a.ground.scene()), deed(c)));
         d.action("view.set-home", "Set home to this view")
                 .key("set-home", "KeyH", SHIFT, "set home to this view")
-                .does((a, c) -> a.home(c.view(), c.view().destination(), "Home of this viewport is this view now.", null));
+                .does((a, c) ->
+                        a.home(c.view(), c.view().destination(), "Home of this viewport is this view now.", null));
         d.action("view.reset-home", "Put home back")
                 .does((a, c) -> a.home(c.view(), null, "Home of this viewport is as it was at first.", "Go home"));
     }
 
     private static void directions(Declare<ViewArea> d) {
-        Entry<ViewArea> direction = d.action("view.direction", "Look along an axis").trail("from the {}").needs("to").truth("flat");
+        Entry<ViewArea> direction = d.action("view.direction", "Look along an axis")
+                .trail("from the {}")
+                .needs("to")
+                .truth("flat");
         axis(direction, "x", "right", "left");
         axis(direction, "y", "top", "bottom");
         axis(direction, "z", "front", "back");
         direction.tries(ViewArea::direction);
-        d.action("view.opposite", "Look from the opposite side").trail("opposite")
+        d.action("view.opposite", "Look from the opposite side")
+                .trail("opposite")
                 .key("opposite", "KeyO", 0, "opposite side")
-                .does((a, c) -> a.going.to(c.view(), Turns.opposite(c.view().destination(), a.ground.scene().up()), deed(c)));
-        d.action("view.quarter-roll", "Quarter roll").trail("quarter roll").choice("to", "left", "right")
+                .does((a, c) -> a.going.to(
+                        c.view(),
+                        Turns.opposite(c.view().destination(), a.ground.scene().up()),
+                        deed(c)));
+        d.action("view.quarter-roll", "Quarter roll")
+                .trail("quarter roll")
+                .choice("to", "left", "right")
                 .key("quarter-left", "ArrowLeft", ALT, Map.of("to", "left"), "quarter roll left")
                 .key("quarter-right", "ArrowRight", ALT, Map.of("to", "right"), "quarter roll right")
-                .does((a, c) -> a.going.to(c.view(), Turns.quarterRoll(c.view().destination(), c.to().equals("right")), deed(c)));
+                .does((a, c) -> a.going.to(
+                        c.view(), Turns.quarterRoll(c.view().destination(), c.to().equals("right")), deed(c)));
     }
 
     private static void axis(Entry<ViewArea> e, String axis, String from, String other) {
@@ -121,30 +111,28 @@ final class ViewArea {
     }
 
     private static void free(Declare<ViewArea> d) {
-        d.action("view.toggle-projection", "Perspective or flat").trail("perspective or flat")
+        d.action("view.toggle-projection", "Perspective or flat")
+                .trail("perspective or flat")
                 .key("projection", "KeyP", 0, "perspective or flat")
                 .does(ViewArea::toggle);
-        d.action("view.level", "Level the horizon").trail("level")
+        d.action("view.level", "Level the horizon")
+                .trail("level")
                 .key("level", "KeyN", 0, "level the horizon")
-                .does((a, c) -> a.going.to(c.view(), Turns.level(c.view().destination(), a.ground.scene().up()), deed(c)));
+                .does((a, c) -> a.going.to(
+                        c.view(),
+                        Turns.level(c.view().destination(), a.ground.scene().up()),
+                        deed(c)));
         d.action("view.scout", "Free perspective view").trail("scout").does(ViewArea::scout);
-        d.action("view.free-flat", "Free flat view").trail("free flat")
-                .does((a, c) -> a.going.free(c.view(), Choices.freeFlat(a.ground, c.view(), c.view().destination()), deed(c)));
+        d.action("view.free-flat", "Free flat view")
+                .trail("free flat")
+                .does((a, c) -> a.going.free(
+                        c.view(), Choices.freeFlat(a.ground, c.view(), c.view().destination()), deed(c)));
     }
 
     // ---- done ------------------------------------------------------------------------------------------------------
 
-    private static String deed(Call c) {
+    static String deed(Call c) {
         return c.command().spoken().trail();
-    }
-
-    /** On this viewport, and where it is told so on all that are shown. */
-    private void each(Call c, BiConsumer<ViewState, String> frame) {
-        for (ViewState v : ground.board().views) {
-            if (v == c.view() || c.truth("all", false) && v.shown) {
-                frame.accept(v, deed(c));
-            }
-        }
     }
 
     private Pose centred(Call c) {
@@ -163,7 +151,11 @@ final class ViewArea {
     private boolean direction(Call c) {
         Standard d = Standard.named(c.to());
         if (d != null) {
-            directions.go(c.view(), d, c.truth("flat", false), c.command().spoken().trail(d.words().toLowerCase()));
+            directions.go(
+                    c.view(),
+                    d,
+                    c.truth("flat", false),
+                    c.command().spoken().trail(d.words().toLowerCase()));
         }
         return d != null;
     }
@@ -176,81 +168,5 @@ final class ViewArea {
     private void scout(Call c) {
         c.view().chosen(Start.SCOUT);
         going.free(c.view(), Choices.scout(ground, c.view(), c.view().destination()), deed(c));
-    }
-
-    /** Turns the camera on the spot, or slides a flat view, until the selection is in the middle. */
-    private void aim(Call c) {
-        if (subject.selection().isEmpty()) {
-            ground.changes().notice("Select something to aim at.", null, null);
-            return;
-        }
-        Vec3 middle = subject.components().isEmpty()
-                ? subject.selection().bounds(ground.scene()).center() : subject.components().bounds().center();
-        going.fresh(c.view(), Aim.at(c.view().destination(), middle, ground.scene().up()), deed(c));
-    }
-
-    private void frame(ViewState v, String deed) {
-        Scene scene = ground.scene();
-        if (!subject.components().isEmpty() && !v.destination().equals(v.framed)) {
-            Pose parts = Frames.points(scene, subject.components().points(), v.destination(), v.aspect());
-            going.fresh(v, parts, deed);
-            v.framed(parts, -1);
-            return;
-        }
-        if (subject.selection().isEmpty()) {
-            frameAll(v, deed);
-            return;
-        }
-        int level = v.destination().equals(v.framed) ? v.frameLevel + 1 : 0;
-        v.framed(v.framed, level);
-        List<Integer> nodes = wider(scene, level);
-        if (nodes.isEmpty()) {
-            frameAll(v, deed);
-            return;
-        }
-        Pose fit = Frames.fit(scene, nodes, v.destination(), v.aspect());
-        if (fit == null) {
-            ground.changes().notice("There is nothing to see in the selection.", null, null);
-            return;
-        }
-        going.fresh(v, fit, deed);
-        v.framed(fit, level);
-    }
-
-    /** The selection, or the group so many levels above what was selected last; empty above all of them. */
-    private List<Integer> wider(Scene scene, int level) {
-        List<Integer> nodes = subject.selection().nodes();
-        int last = subject.selection().last();
-        for (int i = 0; i < level && last >= 0; i++) {
-            last = scene.node(last).parent();
-            nodes = last < 0 ? List.of() : List.of(last);
-        }
-        return nodes;
-    }
-
-    private void frameAll(ViewState v, String deed) {
-        Frames.Whole whole = Frames.whole(ground.scene(), v.destination(), v.width, v.height);
-        if (whole == null) {
-            going.fresh(v, Homes.of(v, ground.scene()), deed);
-            return;
-        }
-        going.fresh(v, whole.pose(), deed);
-        if (!whole.left().isEmpty()) {
-            ground.changes().notice(leftOut(whole), "Take them in", "view.frame-everything");
-        }
-    }
-
-    private String leftOut(Frames.Whole whole) {
-        Vec3 middle = whole.pose().focusPoint();
-        StringBuilder s = new StringBuilder("Left out as too far away: ");
-        for (int i = 0; i < Math.min(3, whole.left().size()); i++) {
-            int n = whole.left().get(i);
-            s.append(i == 0 ? "" : ", ").append(ground.nameOf(n)).append(" (")
-                    .append(Lengths.words(ground.scene().bounds(n).center().distance(middle))).append(')');
-        }
-        if (whole.left().size() > 3) {
-            s.append(" and ").append(whole.left().size() - 3).append(" more");
-        }
-        return s.append('.').toString();
     }
 }

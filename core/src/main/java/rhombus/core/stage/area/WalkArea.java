@@ -27,13 +27,18 @@ final class WalkArea {
 
     private static void declare(Declare<WalkArea> d) {
         d.group("Walk and fly");
-        d.action("walk.start", "Walk, or leave the walk").rank(FIRST).truth("key")
+        d.action("walk.start", "Walk, or leave the walk")
+                .rank(FIRST)
+                .truth("key")
                 .on("walk", Trigger.key("KeyW"), 0, STAGE, Map.of("key", true), "walk")
                 .does((a, c) -> a.walking.toggle(c.view(), false, c.truth("key", false)));
-        d.action("walk.fly", "Fly, or leave the flight").rank(FIRST).truth("key")
+        d.action("walk.fly", "Fly, or leave the flight")
+                .rank(FIRST)
+                .truth("key")
                 .on("fly", Trigger.key("KeyW"), SHIFT, STAGE, Map.of("key", true), "fly")
                 .does((a, c) -> a.walking.toggle(c.view(), true, c.truth("key", false)));
-        Entry<WalkArea> go = d.held("walk.go", "Go").ways("go").needs("to", "forward", "backward", "left", "right", "up", "down");
+        Entry<WalkArea> go =
+                d.held("walk.go", "Go").ways("go").needs("to", "forward", "backward", "left", "right", "up", "down");
         go(go, "forward", "KeyW", "forward");
         go(go, "left", "KeyA", "to the left");
         go(go, "backward", "KeyS", "backward");
@@ -44,11 +49,14 @@ final class WalkArea {
         d.steps("walk.speed", "Walk faster or slower")
                 .on("walk-speed", Trigger.wheel(), 0, WALK, "faster or slower")
                 .steps((a, c, by) -> a.walking.speed(a.walking.speed() * Math.pow(NOTCH, by)));
-        d.action("walk.step-speed", "Walk faster or slower by a step").repeats().choice("to", "faster", "slower")
+        d.action("walk.step-speed", "Walk faster or slower by a step")
+                .repeats()
+                .choice("to", "faster", "slower")
                 .on("walk-faster", Trigger.key("Equal"), 0, WALK, Map.of("to", "faster"), "faster")
                 .on("walk-slower", Trigger.key("Minus"), 0, WALK, Map.of("to", "slower"), "slower")
                 .does((a, c) -> a.walking.speed(a.walking.speed() * (c.to().equals("slower") ? 1 / NOTCH : NOTCH)));
-        d.action("walk.stick", "Hold the walk stick").number("right", "ahead")
+        d.action("walk.stick", "Hold the walk stick")
+                .number("right", "ahead")
                 .does((a, c) -> a.walking.stick(c.number("right", 0), c.number("ahead", 0)));
         d.action("walk.leave", "Leave the walk and stay")
                 .on("walk-leave", Trigger.key("Escape"), 0, WALK, "leave and stay")

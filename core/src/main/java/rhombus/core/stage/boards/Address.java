@@ -22,12 +22,18 @@ public final class Address {
             looks.put(v.id, Looks.look(v));
         }
         return Plain.map(
-                "name", b.name,
-                "linked", b.linked ? true : null,
-                "parts", b.arrangement.toPlain(),
-                "looks", looks,
-                "active", b.active().id,
-                "solo", b.solo < 0 ? null : b.views.get(b.solo).id);
+                "name",
+                b.name,
+                "linked",
+                b.linked ? true : null,
+                "parts",
+                b.arrangement.toPlain(),
+                "looks",
+                looks,
+                "active",
+                b.active().id,
+                "solo",
+                b.solo < 0 ? null : b.views.get(b.solo).id);
     }
 
     /** Makes a board show what was kept; each viewport's former pose stays behind in its Trail. */

@@ -1,47 +1,29 @@
 package rhombus.core.stage.boards;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.board.Arrangement;
-import rhombus.core.board.Borders;
 import rhombus.core.board.Start;
 import rhombus.core.board.Tab;
 import rhombus.core.board.Tabs;
-import rhombus.core.display.DisplayMode;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Kind;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Homes;
-import rhombus.core.stage.view.Looks;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
-import rhombus.core.view.Crop;
-import rhombus.core.view.Pose;
 
 /** All boards of the user, the one in use, and the way back from changes to them. */
 public final class Boards {
-    private static final int UNDO = 30;
-
-    /** A viewport as it was. */
-    public record WasView(ViewState view, Pose pose, Crop crop, String camera, DisplayMode mode) {}
-
-    /** A board as it was. */
-    public record WasBoard(Board board, String name, boolean linked, Arrangement arrangement, List<WasView> views, int active, int solo) {}
-
-    /** All boards as they were before a change. */
-    public record Was(String what, boolean views, List<WasBoard> boards, Board current) {}
-
     private final Ground ground;
     private final Runnable settle;
     private final List<Board> list = new ArrayList<>();
-    private final List<Was> undo = new ArrayList<>();
+    private final WayBack back = new WayBack();
+
     /** The one in use; always in the list. */
     private Board shown;
+
     private boolean clearDeck;
     private double width = 1;
     private double height = 1;
@@ -54,7 +36,6 @@ public final class Boards {
         shown = list.get(0);
     }
 
-    /** Which one is in use: this one, or the first where it is not in the list any more. */
     private void show(Board b) {
         shown = list.contains(b) ? b : list.get(0);
     }
@@ -79,8 +60,6 @@ public final class Boards {
         return list.stream().filter(b -> b.id.equals(id)).findFirst().orElse(null);
     }
 
-    // ---- size and scene --------------------------------------------------------------------------------------------
-
     public void resize(double w, double h) {
         width = Math.max(1, w);
         height = Math.max(1, h);
@@ -93,15 +72,16 @@ public final class Boards {
         for (ViewState v : current().views) {
             Cameras.follow(ground, v);
         }
-        ground.changes().add(Topic.LAYOUT, Topic.CAPTION);
+        ground.changes().add(Topic.LAYOUT);
+        ground.changes().add(Topic.CAPTION);
         ground.changes().views();
     }
 
     /** Another scene: every board is new to it. */
     public void open() {
-        undo.clear();
+        back.forget();
         list.removeIf(b -> b.passing);
-        List<Tab> tabs = list.stream().map(b -> b.tab()).toList();
+        List<Tab> tabs = list.stream().map(Board::tab).toList();
         String was = shown.id;
         list.clear();
         tabs.forEach(t -> list.add(new Board(t)));
@@ -129,40 +109,15 @@ public final class Boards {
         Board b = current();
         b.layOut(width, height);
         if (!b.entered && ground.model().opened()) {
-            fill(b, b.kept);
+            Entering.fill(ground, b, b.kept);
             b.entered = true;
         }
         for (ViewState v : b.views) {
             if (v.pose == null) {
-                settle(v);
+                Entering.settle(ground, v);
             }
         }
         layOut();
-    }
-
-    /** Gives a board what was kept of it for this scene. */
-    public void fill(Board b, Map<String, Object> m) {
-        Map<String, Object> views = Plain.map(m.get("views"));
-        for (ViewState v : b.views) {
-            if (views.containsKey(v.id)) {
-                Looks.view(ground, v, Plain.map(views.get(v.id)));
-            }
-        }
-        ViewState active = b.named(Plain.text(m.get("active"), ""));
-        ViewState solo = b.named(Plain.text(m.get("solo"), ""));
-        b.active = active == null ? b.active : active.number;
-        b.solo = solo == null ? -1 : solo.number;
-    }
-
-    private void settle(ViewState v) {
-        v.set(Homes.of(v, ground.scene()));
-        if (v.start.from().equals(Start.CAMERA)) {
-            String camera = Cameras.usual(ground, v);
-            if (camera != null && ground.scene().node(ground.scene().indexOf(camera)).kind() == Kind.CAMERA) {
-                Cameras.start(ground, v, camera);
-            }
-        }
-        v.trail.restart(v.pose);
     }
 
     /** One viewport alone, or all of them again. */
@@ -177,23 +132,6 @@ public final class Boards {
     public void leaveSolo() {
         current().solo = -1;
     }
-
-    /** The borders and crossings of the board in use as plain data; none while one viewport fills it. */
-    public List<BorderMark> borders() {
-        Board b = current();
-        List<BorderMark> out = new ArrayList<>();
-        if (b.solo >= 0) {
-            return out;
-        }
-        Borders borders = Borders.of(b.arrangement, width, height);
-        borders.all().forEach(each -> out.add(new BorderMark(
-                each.id(), each.upright(), null, each.part(), each.box().x(), each.box().y(), each.box().width(), each.box().height())));
-        borders.crossings().forEach(c -> out.add(
-                new BorderMark(c.id(), null, true, null, c.x(), c.y(), Arrangement.GAP, Arrangement.GAP)));
-        return out;
-    }
-
-    // ---- which one -------------------------------------------------------------------------------------------------
 
     public void go(Board b) {
         if (b == shown || !list.contains(b)) {
@@ -217,11 +155,10 @@ public final class Boards {
         }
     }
 
-    // ---- the user's document ---------------------------------------------------------------------------------------
-
     /** What is kept for the user, whatever the scene. */
     public Map<String, Object> toPlain() {
-        return Tabs.toPlain(list.stream().filter(b -> !b.passing).map(b -> b.tab()).toList());
+        return Tabs.toPlain(
+                list.stream().filter(b -> !b.passing).map(Board::tab).toList());
     }
 
     /**
@@ -232,7 +169,6 @@ public final class Boards {
     public void use(Map<String, Object> document) {
         List<Tab> tabs = Tabs.of(document);
         leave();
-        Board was = current();
         List<Board> next = new ArrayList<>();
         for (Tab t : tabs) {
             Board known = named(t.id());
@@ -246,15 +182,14 @@ public final class Boards {
         list.stream().filter(b -> b.passing).forEach(next::add);
         list.clear();
         list.addAll(next);
-        show(was);
-        undo.clear();
+        show(shown);
+        back.forget();
         enter();
     }
 
     public String freeId() {
-        Set<String> taken = new HashSet<>();
+        Set<String> taken = back.ids();
         list.forEach(b -> taken.add(b.id));
-        undo.forEach(u -> u.boards.forEach(b -> taken.add(b.board.id)));
         int n = 1;
         while (taken.contains("b" + n)) {
             n++;
@@ -294,6 +229,11 @@ public final class Boards {
         changed();
     }
 
+    /** The borders and crossings of the board in use; none while one viewport fills it. */
+    public List<BorderMark> borders() {
+        return BorderMarks.of(current(), width, height);
+    }
+
     /** Another name for a board, which is the user's own from now on. */
     public void rename(Board b, String name) {
         before("Rename " + b.name);
@@ -315,8 +255,6 @@ public final class Boards {
         ground.changes().views();
     }
 
-    // ---- back ------------------------------------------------------------------------------------------------------
-
     /** Remembers how all boards are, before a change that is called so. */
     public void before(String what) {
         before(what, false);
@@ -327,61 +265,34 @@ public final class Boards {
         remember(asIs(what, withViews));
     }
 
-    /** How all boards are, to be remembered once it is known that something changes. */
-    public Was asIs(String what, boolean withViews) {
-        List<WasBoard> boards = new ArrayList<>();
-        for (Board b : list) {
-            List<WasView> views = new ArrayList<>();
-            for (ViewState v : b.views) {
-                views.add(new WasView(v, v.pose == null ? null : v.destination(), v.crop, v.camera, v.mode));
-            }
-            boards.add(new WasBoard(b, b.name, b.linked, b.arrangement, views, b.active, b.solo));
-        }
-        return new Was(what, withViews, boards, current());
-    }
-
-    public void remember(Was was) {
-        undo.add(was);
-        if (undo.size() > UNDO) {
-            undo.remove(0);
-        }
+    void remember(Was was) {
+        back.remember(was);
     }
 
     /** What would be taken back, or null. */
     public String undoName() {
-        return undo.isEmpty() ? null : undo.get(undo.size() - 1).what();
+        return back.name();
+    }
+
+    /** How all boards are, to be remembered once it is known that something changes. */
+    Was asIs(String what, boolean withViews) {
+        return Was.of(what, withViews, list, current());
     }
 
     /** Takes the last change of boards back; gives false if there is none. */
     public boolean undo() {
-        if (undo.isEmpty()) {
+        Was was = back.take();
+        if (was == null) {
             return false;
         }
         leave();
-        Was was = undo.remove(undo.size() - 1);
         // A board that came with an address since is nobody's change of boards.
-        List<Board> passing = list.stream().filter(b -> b.passing && was.boards.stream().noneMatch(w -> w.board == b)).toList();
+        List<Board> passing =
+                list.stream().filter(b -> b.passing && !was.holds(b)).toList();
         list.clear();
-        for (WasBoard w : was.boards) {
-            Board b = w.board;
-            b.name = w.name;
-            b.linked = w.linked;
-            b.arrangement = w.arrangement;
-            b.show(w.views.stream().map(WasView::view).toList());
-            for (WasView v : w.views) {
-                if (was.views && v.pose != null) {
-                    v.view.putBack(v.camera, v.crop, v.view.autoFlat);
-                    v.view.draw(v.mode);
-                    v.view.set(v.pose);
-                    v.view.trail.add(v.pose, "taken back");
-                }
-            }
-            b.active = w.active;
-            b.solo = w.solo;
-            list.add(b);
-        }
+        list.addAll(was.putBack());
         list.addAll(passing);
-        show(was.current);
+        show(was.current());
         enter();
         changed();
         return true;

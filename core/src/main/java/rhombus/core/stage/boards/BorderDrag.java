@@ -19,7 +19,7 @@ public final class BorderDrag {
     private Arrangement before;
     private Arrangement last;
     private String id = "";
-    private Boards.Was was;
+    private Was was;
     private double offX;
     private double offY;
 
@@ -112,7 +112,8 @@ public final class BorderDrag {
     /** Moves a border by a step. */
     public void step(String border, String to) {
         for (Border b : now().named(border)) {
-            double by = (b.upright() ? to.equals("right") : to.equals("down")) ? STEP
+            double by = (b.upright() ? to.equals("right") : to.equals("down"))
+                    ? STEP
                     : (b.upright() ? to.equals("left") : to.equals("up")) ? -STEP : 0;
             if (by != 0) {
                 step("Move a border", now().moved(b.id(), b.at() + by, b.at() + by, false));

@@ -11,4 +11,11 @@ import rhombus.core.plain.Maybe;
  * @param part of the room that lies before a border
  */
 public record BorderMark(
-        String id, @Maybe Boolean upright, @Maybe Boolean crossing, @Maybe Double part, double x, double y, double width, double height) {}
+        String id,
+        @Maybe Boolean upright,
+        @Maybe Boolean crossing,
+        @Maybe Double part,
+        double x,
+        double y,
+        double width,
+        double height) {}

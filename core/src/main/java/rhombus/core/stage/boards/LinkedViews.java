@@ -29,7 +29,9 @@ public final class LinkedViews implements Followers {
     }
 
     private boolean takesPart(ViewState v) {
-        return v.pose != null && v.camera == null && v.pose.projection().flat()
+        return v.pose != null
+                && v.camera == null
+                && v.pose.projection().flat()
                 && Direction.of(v.pose.orientation(), ground.scene().up()) != null;
     }
 
@@ -85,14 +87,20 @@ public final class LinkedViews implements Followers {
     public void toggle(ViewState lead) {
         Board b = ground.board();
         b.linked = !b.linked;
-        ViewState first = takesPart(lead) ? lead : b.views.stream().filter(this::takesPart).findFirst().orElse(null);
+        ViewState first = takesPart(lead)
+                ? lead
+                : b.views.stream().filter(this::takesPart).findFirst().orElse(null);
         if (b.linked && first != null) {
             moved(first);
             remember(first);
         }
-        ground.changes().notice(
-                !b.linked ? "Flat views of this board move by themselves again."
-                        : "Flat views along an axis are linked: they share centre and scale.", null, null);
+        ground.changes()
+                .notice(
+                        !b.linked
+                                ? "Flat views of this board move by themselves again."
+                                : "Flat views along an axis are linked: they share centre and scale.",
+                        null,
+                        null);
         boards.changed();
     }
 
@@ -104,13 +112,17 @@ public final class LinkedViews implements Followers {
             return out;
         }
         boolean inside = lead.holds(ground.pointer().x(), ground.pointer().y());
-        Vec3 p = lead.screen().at(
-                inside ? ground.pointer().x() - lead.x : lead.width / 2, inside ? ground.pointer().y() - lead.y : lead.height / 2, lead.pose.focus());
+        Vec3 p = lead.screen()
+                .at(
+                        inside ? ground.pointer().x() - lead.x : lead.width / 2,
+                        inside ? ground.pointer().y() - lead.y : lead.height / 2,
+                        lead.pose.focus());
         Vec3 s = v.screen().project(p);
         for (int axis = 0; axis < 3; axis++) {
             if (Linked.shows(lead.pose, axis) && Linked.shows(v.pose, axis)) {
                 boolean upright = Math.abs(v.pose.orientation().right().get(axis)) > 0.5;
-                out.add(new SharedLine("xyz".substring(axis, axis + 1), upright, upright ? s.x() : s.y(), Lengths.words(p.get(axis))));
+                out.add(new SharedLine(
+                        "xyz".substring(axis, axis + 1), upright, upright ? s.x() : s.y(), Lengths.words(p.get(axis))));
             }
         }
         return out;

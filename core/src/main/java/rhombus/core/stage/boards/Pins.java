@@ -19,6 +19,7 @@ public final class Pins {
     private static final int MOST = 200;
     /** Longest picture, characters of a data URL. */
     private static final int LARGEST = 60_000;
+
     private static final Set<String> FORMATS =
             Set.of("data:image/jpeg;base64,", "data:image/png;base64,", "data:image/webp;base64,");
 
@@ -45,7 +46,12 @@ public final class Pins {
             } else if (Looks.pose(look.get("pose")) == null) {
                 throw new IllegalArgumentException("a Pin holds no view that can be read");
             }
-            return new Pin(Plain.text(m.get("id"), ""), Tab.tidy(Plain.text(m.get("name"), "")), board, look, picture(m.get("picture")));
+            return new Pin(
+                    Plain.text(m.get("id"), ""),
+                    Tab.tidy(Plain.text(m.get("name"), "")),
+                    board,
+                    look,
+                    picture(m.get("picture")));
         }
 
         /** Only a picture that is its own data is ever shown: {@code data:image/…;base64,} and nothing but base64. */
@@ -59,7 +65,12 @@ public final class Pins {
             // A loop: a browser's stack is too short for a regular expression over tens of thousands of characters.
             for (int i = data; i < s.length(); i++) {
                 char c = s.charAt(i);
-                boolean known = c >= 'A' && c <= 'Z' || c >= 'a' && c <= 'z' || c >= '0' && c <= '9' || c == '+' || c == '/' || c == '=';
+                boolean known = c >= 'A' && c <= 'Z'
+                        || c >= 'a' && c <= 'z'
+                        || c >= '0' && c <= '9'
+                        || c == '+'
+                        || c == '/'
+                        || c == '=';
                 if (!known) {
                     return null;
                 }
@@ -179,7 +190,8 @@ public final class Pins {
             ground.changes().notice("There are " + MOST + " Pins already; delete one first.", null, null);
             return;
         }
-        String words = name.isBlank() ? unused(board ? ground.board().name : Captions.title(ground, v)) : Tab.tidy(name);
+        String words =
+                name.isBlank() ? unused(board ? ground.board().name : Captions.title(ground, v)) : Tab.tidy(name);
         String id = freeId();
         list.add(new Pin(id, words, board, look(v, board), null));
         ground.changes().notice("Pinned: " + words + ".", null, null);
@@ -194,7 +206,9 @@ public final class Pins {
 
     /** Another name for a Pin; null leaves it. */
     public void rename(Pin pin, String name) {
-        list.set(list.indexOf(pin), new Pin(pin.id, Tab.tidy(name == null ? pin.name : name), pin.board, pin.look, pin.picture));
+        list.set(
+                list.indexOf(pin),
+                new Pin(pin.id, Tab.tidy(name == null ? pin.name : name), pin.board, pin.look, pin.picture));
         changed();
     }
 

@@ -42,15 +42,24 @@ public final class Workspace {
         }
         PivotState pivot = subject.pivot();
         return Plain.map(
-                "format", "rhombus-workspace",
-                "version", 2,
-                "board", ground.board().passing ? null : ground.board().id,
-                "boards", kept,
-                "walkSpeed", walking.speed(),
-                "tools", tools.toKeep(),
-                "isolated", isolated(),
-                "pinned", pivot.pinned() == null ? null : Looks.point(pivot.pinned()),
-                "pinnedOn", pivot.pinned() == null ? null : pivot.pinnedOn());
+                "format",
+                "rhombus-workspace",
+                "version",
+                2,
+                "board",
+                ground.board().passing ? null : ground.board().id,
+                "boards",
+                kept,
+                "walkSpeed",
+                walking.speed(),
+                "tools",
+                tools.toKeep(),
+                "isolated",
+                isolated(),
+                "pinned",
+                pivot.pinned() == null ? null : Looks.point(pivot.pinned()),
+                "pinnedOn",
+                pivot.pinned() == null ? null : pivot.pinnedOn());
     }
 
     private List<Object> isolated() {
@@ -108,7 +117,12 @@ public final class Workspace {
         }
         int solo = Plain.whole(m.get("solo"), -1);
         Map<String, Object> four = Plain.map(
-                "active", "v" + (Plain.whole(m.get("active"), 1) + 1), "solo", solo < 0 ? null : "v" + (solo + 1), "views", views);
+                "active",
+                "v" + (Plain.whole(m.get("active"), 1) + 1),
+                "solo",
+                solo < 0 ? null : "v" + (solo + 1),
+                "views",
+                views);
         return Plain.map("board", "four", "boards", Plain.map("four", four));
     }
 
@@ -118,7 +132,7 @@ public final class Workspace {
             if (!b.passing && kept.containsKey(b.id)) {
                 b.kept = Plain.map(kept.get(b.id));
                 if (b.entered) {
-                    boards.fill(b, b.kept);
+                    Entering.fill(ground, b, b.kept);
                 }
             }
         }

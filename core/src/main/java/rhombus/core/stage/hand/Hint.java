@@ -12,4 +12,5 @@ import rhombus.core.plain.Maybe;
  * @param command its id
  * @param bindings ids of the bindings
  */
-public record Hint(String trigger, String words, @Maybe String does, @Maybe String command, @Maybe List<String> bindings) {}
+public record Hint(
+        String trigger, String words, @Maybe String does, @Maybe String command, @Maybe List<String> bindings) {}

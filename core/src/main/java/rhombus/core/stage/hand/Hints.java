@@ -88,7 +88,9 @@ public final class Hints {
             for (List<Trigger.Kind> kinds : ORDER) {
                 for (Context c : where) {
                     for (Binding b : keymap.bindings()) {
-                        if (b.trigger() != null && b.context() == c && kinds.contains(b.trigger().kind())) {
+                        if (b.trigger() != null
+                                && b.context() == c
+                                && kinds.contains(b.trigger().kind())) {
                             consider(b);
                         }
                     }
@@ -102,7 +104,9 @@ public final class Hints {
             out.add(new Hint(
                     resolver.latched() ? "click to put down" : "now",
                     words.isEmpty() ? b.words() : words,
-                    c == null ? "" : c.spoken().does(flat()), null, null));
+                    c == null ? "" : c.spoken().does(flat()),
+                    null,
+                    null));
         }
 
         private boolean flat() {
@@ -111,7 +115,10 @@ public final class Hints {
 
         private void consider(Binding b) {
             Found f = answer(b);
-            if (f == null || f.binding() != b || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b) || !said.add(b.trigger().toString())) {
+            if (f == null
+                    || f.binding() != b
+                    || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b)
+                    || !said.add(b.trigger().toString())) {
                 return;
             }
             Command motion = motion(b);
@@ -159,7 +166,9 @@ public final class Hints {
                     boolean tapOfHeld = t.kind() == Trigger.Kind.KEY && deed.sort() == KeyDeed.Sort.HOLD;
                     Binding answers = tapOfHeld ? keymap.find(t, modifiers, contexts) : deed.binding();
                     Found loose = Found.in(keymap, t, modifiers, contexts);
-                    yield answers == null ? null : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
+                    yield answers == null
+                            ? null
+                            : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
                 case CLICK, DOUBLE -> new Found(keymap.find(t, modifiers, contexts), false, false);
                 default -> Found.in(keymap, t, modifiers, contexts);
@@ -168,7 +177,8 @@ public final class Hints {
 
         /** A click on a handle takes nothing behind it. */
         private boolean onHandle(Binding b) {
-            boolean takes = activates(b) || !deeds.catalogue().command(performed(b)).has(Trait.LISTS);
+            boolean takes =
+                    activates(b) || !deeds.catalogue().command(performed(b)).has(Trait.LISTS);
             return b.command().has(Trait.SELECTS) && contexts.contains(Context.HANDLE) && takes;
         }
 
@@ -178,7 +188,9 @@ public final class Hints {
 
         /** Whether a click would only make the viewport the active one. */
         private boolean activates(Binding b) {
-            return b.trigger().kind() == Trigger.Kind.CLICK && b.command().has(Trait.SELECTS) && ground.attention().wouldOnlyActivate(view);
+            return b.trigger().kind() == Trigger.Kind.CLICK
+                    && b.command().has(Trait.SELECTS)
+                    && ground.attention().wouldOnlyActivate(view);
         }
 
         /** The command that is run: buttons that select and list may be exchanged, and a first click may only activate. */
@@ -198,12 +210,16 @@ public final class Hints {
 
         private String does(Command motion) {
             if (motion.has(Trait.TURNS) && Contexts.of(ground, view) == Context.AXIS) {
-                return ground.habits().is(AllHabits.AXIS_VIEWS, "hold") ? "off: the axis view is held" : "releases the axis view";
+                return ground.habits().is(AllHabits.AXIS_VIEWS, "hold")
+                        ? "off: the axis view is held"
+                        : "releases the axis view";
             }
             if (view.camera != null && !motion.has(Trait.KEEPS_CAMERA)) {
                 return "leaves the camera where it is";
             }
-            return flat() && motion.has(Trait.NEEDS_EYE) ? "needs a perspective" : motion.spoken().does(flat());
+            return flat() && motion.has(Trait.NEEDS_EYE)
+                    ? "needs a perspective"
+                    : motion.spoken().does(flat());
         }
 
         private String action(Binding b) {

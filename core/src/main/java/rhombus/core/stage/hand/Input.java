@@ -29,6 +29,7 @@ public final class Input {
     private ViewState touched;
     /** Where the hand is, on and on while the pointer is held by the browser. */
     private double handX;
+
     private double handY;
 
     /**
@@ -109,7 +110,9 @@ public final class Input {
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
     public int lockWanted() {
-        return walking.holdsPointer() ? 2 : resolver.moving() && ground.habits().is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+        return walking.holdsPointer()
+                ? 2
+                : resolver.moving() && ground.habits().is(AllHabits.ENDLESS, "endless") ? 1 : 0;
     }
 
     /** A finger came down on the glass. */
@@ -190,7 +193,8 @@ public final class Input {
         double delta = deltaY == 0 && (mods & Modifiers.SHIFT) != 0 ? deltaX : deltaY;
         // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).
         double unit = deltaMode == 0 ? 100 : deltaMode == 1 ? 3 : 1;
-        // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from memory).
+        // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from
+        // memory).
         double pinch = Dolly.notchesFor(Math.exp(-delta / 100));
         return resolver.wheel(x, y, -delta / unit, pinch, mods);
     }

@@ -10,7 +10,6 @@ import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.TwoFingers;
-import rhombus.core.pick.Hit;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.marks.FacetMark;
@@ -38,19 +37,27 @@ public final class Press implements Actions {
     private final Walking walking;
     private final LinkedViews linked;
     private final Grips grips;
+    private final Beginning beginning;
     private Deeds deeds;
-    private Runnable forgetClick;
+    private Clicks clicks;
     private Scene sceneBefore;
-    private List<Integer> beforeClick;
     private boolean pinching;
     private boolean twisting;
     private Grips.Grip grip;
     /** From the pointer to the point on which the motion takes hold: lozenges act on another place than their own. */
     private double offX;
+
     private double offY;
 
     /** A press on what the rooms below hold. */
-    public Press(Ground ground, Subject subject, Tools tools, Gesture gesture, Walking walking, LinkedViews linked, Grips grips) {
+    public Press(
+            Ground ground,
+            Subject subject,
+            Tools tools,
+            Gesture gesture,
+            Walking walking,
+            LinkedViews linked,
+            Grips grips) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -58,6 +65,7 @@ public final class Press implements Actions {
         this.walking = walking;
         this.linked = linked;
         this.grips = grips;
+        this.beginning = new Beginning(ground, subject, tools);
     }
 
     /**
@@ -67,7 +75,7 @@ public final class Press implements Actions {
      */
     public void sets(Deeds what, Runnable forgetClick) {
         this.deeds = what;
-        this.forgetClick = forgetClick;
+        this.clicks = new Clicks(ground, subject, grips, what, forgetClick);
     }
 
     // ---- where -----------------------------------------------------------------------------------------------------
@@ -111,36 +119,7 @@ public final class Press implements Actions {
 
     @Override
     public void run(Binding b, double x, double y) {
-        ViewState v = ground.viewAt(x, y);
-        Command c = b.command();
-        boolean click = b.trigger().kind() == Trigger.Kind.CLICK;
-        if (!c.has(Trait.LOZENGE)) {
-            if (click && grips.dismissed(v, x - v.x, y - v.y)) {
-                return;
-            }
-            if (click && c.has(Trait.SELECTS) && ground.attention().onlyActivates(v)) {
-                forgetClick.run();
-                return;
-            }
-            ground.attention().worked(v);
-            selectionOf(b);
-        }
-        boolean inside = v.holds(x, y);
-        Command.Exchange e = click ? Exchanges.of(ground, c) : null;
-        deeds.run(e == null ? c.id() : e.command(), e == null ? b.args() : e.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN);
-    }
-
-    /** A double click means its own deed alone: what its first click did to the selection is taken back. */
-    private void selectionOf(Binding b) {
-        if (b.trigger().kind() == Trigger.Kind.CLICK) {
-            beforeClick = subject.selection().nodes();
-        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE && beforeClick != null && !b.command().has(Trait.SELECTS)) {
-            if (!beforeClick.equals(subject.selection().nodes())) {
-                subject.selection().only(beforeClick);
-                subject.changed();
-            }
-            beforeClick = null;
-        }
+        clicks.run(b, x, y);
     }
 
     @Override
@@ -175,11 +154,15 @@ public final class Press implements Actions {
         }
         double lx = x - v.x + offX;
         double ly = y - v.y + offY;
-        if (c.has(Trait.OBJECT) && !penMoves(v, lx, ly)) {
+        if (c.has(Trait.OBJECT) && !beginning.penMoves(v, lx, ly)) {
             c = deeds.catalogue().command(c.otherwise());
         }
         double rate = fine ? Grab.FINE : 1;
-        gesture.run(c, allowed(c, v, lx, ly) ? deeds.start(c, new Grab(gesture, v, lx, ly, rate, snap, b.args())) : null);
+        gesture.run(
+                c,
+                beginning.allowed(c, v, lx, ly)
+                        ? deeds.start(c, new Grab(gesture, v, lx, ly, rate, snap, b.args()))
+                        : null);
     }
 
     /** The first motion of a press finds out where it is; those that follow it go on there. */
@@ -197,32 +180,6 @@ public final class Press implements Actions {
         offY = 0;
     }
 
-    /** Whether a motion may begin; it also does what has to be done to the viewport first. */
-    private boolean allowed(Command c, ViewState v, double lx, double ly) {
-        if (c.has(Trait.STAYS) || c.has(Trait.KEEPS_CAMERA)) {
-            return true;
-        }
-        if (c.has(Trait.TURNS)) {
-            if (ground.refusals().heldInPlace(v, lx, ly)) {
-                return false;
-            }
-            Cameras.stepOut(ground, v);
-            ground.navigator().pose(v, ground.refusals().leavingAxis(v, v.pose));
-            return true;
-        }
-        Cameras.stepOut(ground, v);
-        return true;
-    }
-
-    /** Whether a pen that drags here moves what is selected. */
-    private boolean penMoves(ViewState v, double lx, double ly) {
-        if (tools.sort() != Tools.Sort.MOVE || !ground.habits().is(AllHabits.PEN, "tool")) {
-            return false;
-        }
-        Hit hit = subject.picks().pick(v, lx, ly);
-        return hit != null && subject.selection().has(hit.node());
-    }
-
     @Override
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         press(x, y);
@@ -238,7 +195,8 @@ public final class Press implements Actions {
     public void dragFingers(double x, double y, double spread, double angle) {
         ViewState v = gesture.view();
         if (gesture.fingers() != null && v != null) {
-            ground.navigator().pose(v, gesture.fingers().at(x - v.x, y - v.y, pinching ? spread : 1, twisting ? angle : 0));
+            ground.navigator()
+                    .pose(v, gesture.fingers().at(x - v.x, y - v.y, pinching ? spread : 1, twisting ? angle : 0));
         }
     }
 
@@ -261,7 +219,13 @@ public final class Press implements Actions {
         for (Gesture.Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
             if (b.view() != walking.view()) {
-                ground.navigator().remember(b.view(), deed == null ? "" : deed.spoken().name(b.view().pose.projection().flat()));
+                ground.navigator()
+                        .remember(
+                                b.view(),
+                                deed == null
+                                        ? ""
+                                        : deed.spoken()
+                                                .name(b.view().pose.projection().flat()));
                 ground.refusals().released(b.view(), b.pose());
             }
         }
@@ -312,7 +276,8 @@ public final class Press implements Actions {
             ground.attention().worked(v);
             double by = steps * (fine ? Grab.FINE : 1);
             if (b.trigger().kind() == Trigger.Kind.WHEEL) {
-                by *= ground.habits().number(AllHabits.WHEEL_SPEED) * (ground.habits().on(AllHabits.WHEEL_INVERT) ? -1 : 1);
+                by *= ground.habits().number(AllHabits.WHEEL_SPEED)
+                        * (ground.habits().on(AllHabits.WHEEL_INVERT) ? -1 : 1);
             }
             deeds.steps(b.command(), v, x - v.x, y - v.y, by);
         }

@@ -61,7 +61,11 @@ public final class Rebinding {
         Binding other = clash == null ? null : keymap().binding(clash);
         Binding own = keymap().binding(binding);
         return new Captured(
-                trigger.words(modifiers, layout), v.refused(), other == null ? null : other.words(), own.trigger() != null, v.notes());
+                trigger.words(modifiers, layout),
+                v.refused(),
+                other == null ? null : other.words(),
+                own.trigger() != null,
+                v.notes());
     }
 
     /**
@@ -78,9 +82,7 @@ public final class Rebinding {
         Binding own = map.binding(binding);
         Keymap next = map.with(binding, trigger, modifiers);
         if (clash != null) {
-            next = how.equals("swap")
-                    ? next.with(clash, own.trigger(), own.modifiers())
-                    : next.with(clash, null, 0);
+            next = how.equals("swap") ? next.with(clash, own.trigger(), own.modifiers()) : next.with(clash, null, 0);
         }
         change(next);
         trigger = null;

@@ -13,4 +13,5 @@ import rhombus.core.plain.OneOf;
  * @param positive which end of it
  * @param lit whether the pointer is on it
  */
-public record CornerMark(String name, double x, double y, @Maybe @OneOf({"x", "y", "z"}) String axis, boolean positive, boolean lit) {}
+public record CornerMark(
+        String name, double x, double y, @Maybe @OneOf({"x", "y", "z"}) String axis, boolean positive, boolean lit) {}

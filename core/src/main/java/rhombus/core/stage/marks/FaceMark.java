@@ -14,7 +14,11 @@ import java.util.Objects;
 public record FaceMark(String name, double[] points, double light, boolean lit) {
     @Override
     public boolean equals(Object other) {
-        return other instanceof FaceMark o && Objects.equals(name, o.name) && Arrays.equals(points, o.points) && light == o.light && lit == o.lit;
+        return other instanceof FaceMark o
+                && Objects.equals(name, o.name)
+                && Arrays.equals(points, o.points)
+                && light == o.light
+                && lit == o.lit;
     }
 
     @Override

@@ -30,6 +30,7 @@ public record FacetMark(double x, double y, double radius, double ring) {
     private static final double MIDDLE = 6.5;
     /** Room around the ring for its mark of the horizon, pixels. */
     private static final double EDGE = 4;
+
     private static final double SMALLEST_VIEW = 150;
     /** Below this width, pixels, the Facet stands above the Plate instead of beside it. */
     private static final double BESIDE_PLATE = 400;
@@ -45,7 +46,9 @@ public record FacetMark(double x, double y, double radius, double ring) {
     }
 
     public static boolean shown(Ground ground, ViewState v) {
-        return ground.habits().on(AllHabits.FACET) && v.shows(Overlay.FACET) && Math.min(v.width, v.height) >= SMALLEST_VIEW;
+        return ground.habits().on(AllHabits.FACET)
+                && v.shows(Overlay.FACET)
+                && Math.min(v.width, v.height) >= SMALLEST_VIEW;
     }
 
     /** What a point of the viewport means on its Facet: a direction's name, home, a roll; null beside it. */
@@ -95,18 +98,38 @@ public record FacetMark(double x, double y, double radius, double ring) {
         Facet solid = facet(ground, v);
         List<FaceMark> faces = new ArrayList<>();
         for (Facet.Face face : solid.faces()) {
-            faces.add(new FaceMark(face.direction().name(), scaled(face.points(), f), face.facing(), face.direction().name().equals(lit)));
+            faces.add(new FaceMark(
+                    face.direction().name(),
+                    scaled(face.points(), f),
+                    face.facing(),
+                    face.direction().name().equals(lit)));
         }
         List<CornerMark> corners = new ArrayList<>();
         for (Facet.Corner c : solid.corners()) {
             Standard s = c.direction();
-            corners.add(new CornerMark(s.name(), f.x + c.x() * f.radius, f.y + c.y() * f.radius,
-                    s.axes() == 1 ? axis(s, up) : null, s.axes() == 1 && positive(s, up), s.name().equals(lit)));
+            corners.add(new CornerMark(
+                    s.name(),
+                    f.x + c.x() * f.radius,
+                    f.y + c.y() * f.radius,
+                    s.axes() == 1 ? axis(s, up) : null,
+                    s.axes() == 1 && positive(s, up),
+                    s.name().equals(lit)));
         }
         double roll = Math.toDegrees(Heading.of(v.pose.orientation(), up).roll());
         return new FacetPicture(
-                place.x - half, place.y - half, 2 * half, f.x, f.y, f.radius, f.ring, faces, corners, roll,
-                HOME.equals(lit) || middleIsFree(solid, f), lit, lit == null ? null : words(lit),
+                place.x - half,
+                place.y - half,
+                2 * half,
+                f.x,
+                f.y,
+                f.radius,
+                f.ring,
+                faces,
+                corners,
+                roll,
+                HOME.equals(lit) || middleIsFree(solid, f),
+                lit,
+                lit == null ? null : words(lit),
                 Standard.nearest(v.pose.orientation(), up).name());
     }
 
@@ -125,7 +148,9 @@ public record FacetMark(double x, double y, double radius, double ring) {
         if (v.facetAim != null) {
             return v.facetAim;
         }
-        boolean here = !quiet && !ground.pointer().moving() && v.holds(ground.pointer().x(), ground.pointer().y());
+        boolean here = !quiet
+                && !ground.pointer().moving()
+                && v.holds(ground.pointer().x(), ground.pointer().y());
         return here ? at(ground, v, ground.pointer().x() - v.x, ground.pointer().y() - v.y) : null;
     }
 

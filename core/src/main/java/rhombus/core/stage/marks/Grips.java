@@ -26,7 +26,8 @@ public final class Grips {
     private static final String[] PAD = {
         "navigate.dolly", "navigate.look", "navigate.pan",
         "navigate.zoom", "navigate.orbit", "navigate.drive",
-        "navigate.roll", "navigate.dolly-zoom", "navigate.crop"};
+        "navigate.roll", "navigate.dolly-zoom", "navigate.crop"
+    };
 
     private final Ground ground;
     private final Catalogue catalogue;
@@ -54,7 +55,8 @@ public final class Grips {
      * @param anchorX point of the viewport on which its motion takes hold
      * @param anchorY point of the viewport on which its motion takes hold
      */
-    public record Grip(ViewState view, Command command, double x, double y, double anchorX, double anchorY, boolean pad) {}
+    public record Grip(
+            ViewState view, Command command, double x, double y, double anchorX, double anchorY, boolean pad) {}
 
     public boolean padOpen() {
         return padView != null;
@@ -135,7 +137,12 @@ public final class Grips {
     private List<Grip> atEdge(ViewState v) {
         List<Grip> out = new ArrayList<>();
         // Only where the hand is: in the others they would be in the way.
-        if (ground.board().active() != v || ground.walks().view() == v || !ground.habits().on(AllHabits.LOZENGES) || !v.shows(Overlay.LOZENGES) || v.height < LOW || v.width < LOW) {
+        if (ground.board().active() != v
+                || ground.walks().view() == v
+                || !ground.habits().on(AllHabits.LOZENGES)
+                || !v.shows(Overlay.LOZENGES)
+                || v.height < LOW
+                || v.width < LOW) {
             return out;
         }
         double x = v.width - 23;
@@ -172,10 +179,19 @@ public final class Grips {
         if (moving) {
             return out;
         }
-        Grip under = v.holds(ground.pointer().x(), ground.pointer().y()) ? at(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y) : null;
+        Grip under = v.holds(ground.pointer().x(), ground.pointer().y())
+                ? at(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y)
+                : null;
         for (Grip g : padView == v ? ofPad() : atEdge(v)) {
-            out.add(new GripMark(g.command.spoken().name(), g.command.spoken().name(v.pose.projection().flat()), g.x, g.y,
-                    g.pad ? HALF_WIDTH : EDGE_HALF, g.pad ? HALF_HEIGHT : EDGE_HALF, g.equals(under), g.pad));
+            out.add(new GripMark(
+                    g.command.spoken().name(),
+                    g.command.spoken().name(v.pose.projection().flat()),
+                    g.x,
+                    g.y,
+                    g.pad ? HALF_WIDTH : EDGE_HALF,
+                    g.pad ? HALF_HEIGHT : EDGE_HALF,
+                    g.equals(under),
+                    g.pad));
         }
         return out;
     }

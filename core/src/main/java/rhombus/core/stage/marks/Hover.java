@@ -23,6 +23,7 @@ public final class Hover {
     private final Grips grips;
     /** Named by a list, or -1. */
     private int listed = -1;
+
     private int node = -1;
     private Scene scene;
     private ViewState view;
@@ -47,7 +48,9 @@ public final class Hover {
     private int under(ViewState v) {
         double px = ground.pointer().x() - v.x;
         double py = ground.pointer().y() - v.y;
-        if (!v.holds(ground.pointer().x(), ground.pointer().y()) || ground.pointer().moving() || ground.walks().view() != null
+        if (!v.holds(ground.pointer().x(), ground.pointer().y())
+                || ground.pointer().moving()
+                || ground.walks().view() != null
                 || ground.habits().is(AllHabits.HOVER, "off")) {
             return -1;
         }
@@ -61,7 +64,8 @@ public final class Hover {
             pose = v.pose;
             x = px;
             y = py;
-            boolean onMark = tools.handleAt(v, px, py) != null || FacetMark.at(ground, v, px, py) != null
+            boolean onMark = tools.handleAt(v, px, py) != null
+                    || FacetMark.at(ground, v, px, py) != null
                     || grips.at(v, px, py) != null;
             Hit hit = onMark ? null : subject.picks().pick(v, px, py);
             node = hit == null ? -1 : hit.node();
@@ -77,8 +81,14 @@ public final class Hover {
             return null;
         }
         double[] hull = hull(v.screen(), ground.scene().boundsBelow(n));
-        return hull == null ? null : new HoverMark(ground.nameOf(n), ground.scene().node(n).id(), hull,
-                list ? null : ground.pointer().x() - v.x, list ? null : ground.pointer().y() - v.y);
+        return hull == null
+                ? null
+                : new HoverMark(
+                        ground.nameOf(n),
+                        ground.scene().node(n).id(),
+                        hull,
+                        list ? null : ground.pointer().x() - v.x,
+                        list ? null : ground.pointer().y() - v.y);
     }
 
     /** The convex outline of a box on the screen (Andrew's monotone chain), or null where it reaches behind the eye. */

@@ -16,7 +16,12 @@ import rhombus.core.plain.Maybe;
 public record HoverMark(String name, String object, double[] hull, @Maybe Double x, @Maybe Double y) {
     @Override
     public boolean equals(Object other) {
-        return other instanceof HoverMark o && Objects.equals(name, o.name) && Objects.equals(object, o.object) && Arrays.equals(hull, o.hull) && Objects.equals(x, o.x) && Objects.equals(y, o.y);
+        return other instanceof HoverMark o
+                && Objects.equals(name, o.name)
+                && Objects.equals(object, o.object)
+                && Arrays.equals(hull, o.hull)
+                && Objects.equals(x, o.x)
+                && Objects.equals(y, o.y);
     }
 
     @Override

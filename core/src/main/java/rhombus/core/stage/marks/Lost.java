@@ -27,7 +27,9 @@ public final class Lost {
         if (subject.selection().isEmpty() && subject.components().isEmpty() || !v.shown) {
             return null;
         }
-        Aabb b = subject.components().isEmpty() ? subject.selection().bounds(ground.scene()) : subject.components().bounds();
+        Aabb b = subject.components().isEmpty()
+                ? subject.selection().bounds(ground.scene())
+                : subject.components().bounds();
         Screen screen = v.screen();
         if (b.isEmpty() || Marquee.wedge(screen, 0, 0, v.width, v.height).box(b) != Wedge.OUTSIDE) {
             return null;
@@ -44,8 +46,14 @@ public final class Lost {
         double h = Math.max(1, (v.height - PLATE) / 2 - INSET);
         double k = Math.min(ux == 0 ? 1e9 : w / Math.abs(ux), uy == 0 ? 1e9 : h / Math.abs(uy));
         double far = v.pose.projection().flat() ? Math.hypot(x, y) : d.length();
-        return new Beacon(v.width / 2 + ux * k, (v.height - PLATE) / 2 + uy * k, Math.toDegrees(Math.atan2(uy, ux)),
-                subject.components().isEmpty() ? subject.names() : subject.components().words(), Lengths.words(far));
+        return new Beacon(
+                v.width / 2 + ux * k,
+                (v.height - PLATE) / 2 + uy * k,
+                Math.toDegrees(Math.atan2(uy, ux)),
+                subject.components().isEmpty()
+                        ? subject.names()
+                        : subject.components().words(),
+                Lengths.words(far));
     }
 
     /** Whether a viewport shows nothing of a scene that has something to show. */
@@ -54,6 +62,8 @@ public final class Lost {
         if (!ground.model().opened() || !v.shown || s.bounds().isEmpty() && s.points().length == 0) {
             return false;
         }
-        return !Icons.any(ground, subject, v) && !Seen.anything(ground.model().surfaces(), s, v.screen(), Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
+        return !Icons.any(ground, subject, v)
+                && !Seen.anything(
+                        ground.model().surfaces(), s, v.screen(), Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
     }
 }

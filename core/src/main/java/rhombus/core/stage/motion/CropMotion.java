@@ -12,6 +12,7 @@ public final class CropMotion {
     public static Motion start(Ground ground, Grab g) {
         ViewState v = g.view();
         Crop start = v.crop;
-        return (x, y) -> ground.navigator().crop(v, start.shifted((x - g.x()) / v.height * g.rate(), (y - g.y()) / v.height * g.rate()));
+        return (x, y) -> ground.navigator()
+                .crop(v, start.shifted((x - g.x()) / v.height * g.rate(), (y - g.y()) / v.height * g.rate()));
     }
 }

@@ -28,7 +28,8 @@ public final class DollyMotion {
             // At the viewport's height it is as fast as a drag over that height in a second.
             return new RateMotion(g.x(), g.y(), notches -> ground.navigator().pose(v, run.at(notches * k)));
         }
-        if (ground.habits().is(AllHabits.DOLLY_STYLE, "linear") && !v.pose.projection().flat()) {
+        if (ground.habits().is(AllHabits.DOLLY_STYLE, "linear")
+                && !v.pose.projection().flat()) {
             return linear(ground, g, k / DRAG, run);
         }
         return (x, y) -> ground.navigator().pose(v, run.at((x - g.x() + g.y() - y) * k));
@@ -49,7 +50,10 @@ public final class DollyMotion {
         return (x, y) -> {
             double by = (x - g.x() + g.y() - y) * metres;
             double focus = Math.max(least, start.focus() - by * way.dot(start.forward()));
-            ground.navigator().pose(g.view(), new Pose(start.eye().plus(way, by), start.orientation(), focus, start.projection()));
+            ground.navigator()
+                    .pose(
+                            g.view(),
+                            new Pose(start.eye().plus(way, by), start.orientation(), focus, start.projection()));
         };
     }
 
@@ -62,7 +66,13 @@ public final class DollyMotion {
             if (each.shown) {
                 boolean here = each == g.view();
                 Cameras.stepOut(ground, each);
-                DollyRun run = new DollyRun(ground, subject, each, each.pose, here ? g.x() : each.width / 2, here ? g.y() : each.height / 2);
+                DollyRun run = new DollyRun(
+                        ground,
+                        subject,
+                        each,
+                        each.pose,
+                        here ? g.x() : each.width / 2,
+                        here ? g.y() : each.height / 2);
                 views.add(each);
                 ways.add(run::at);
             }

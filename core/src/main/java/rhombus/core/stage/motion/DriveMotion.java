@@ -42,7 +42,8 @@ public final class DriveMotion implements Motion {
     /** Drives from where the hand is; null in a flat view, where it is refused. */
     public static Motion start(Ground ground, Walking walking, Grab g) {
         if (g.view().pose.projection().flat()) {
-            ground.refusals().refuse(g.view(), g.x(), g.y(), "A flat view has no eye to drive with; make it a perspective.");
+            ground.refusals()
+                    .refuse(g.view(), g.x(), g.y(), "A flat view has no eye to drive with; make it a perspective.");
             return null;
         }
         return new DriveMotion(ground, walking, g.view(), g.x(), g.y(), g.rate());

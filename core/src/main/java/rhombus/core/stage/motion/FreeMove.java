@@ -17,7 +17,11 @@ public final class FreeMove {
         double depth = PanMotion.depthAt(subject, g.view(), g.x(), g.y());
         Vec3 from = screen.at(g.x(), g.y(), depth);
         Scene before = ground.scene();
-        return (x, y) -> subject.editing().live(before,
-                new Operation.Move(subject.selection().roots(before), screen.at(x, y, depth).minus(from).times(g.rate())));
+        return (x, y) -> subject.editing()
+                .live(
+                        before,
+                        new Operation.Move(
+                                subject.selection().roots(before),
+                                screen.at(x, y, depth).minus(from).times(g.rate())));
     }
 }

@@ -38,7 +38,8 @@ public final class Gesture {
         this.subject = subject;
     }
 
-    // ---- told by the hand --------------------------------------------------------------------------------------------
+    // ---- told by the hand
+    // --------------------------------------------------------------------------------------------
 
     /** A press takes hold of a viewport, on a handle or on none. */
     public void take(ViewState v, Handle on) {
@@ -75,7 +76,8 @@ public final class Gesture {
         return was;
     }
 
-    // ---- told by motions ---------------------------------------------------------------------------------------------
+    // ---- told by motions
+    // ---------------------------------------------------------------------------------------------
 
     /** A motion moves these viewports as well: they come back with it when it is taken back. */
     public void alsoMoving(List<ViewState> views) {
@@ -96,7 +98,8 @@ public final class Gesture {
         return pivot;
     }
 
-    // ---- asked by everybody ------------------------------------------------------------------------------------------
+    // ---- asked by everybody
+    // ------------------------------------------------------------------------------------------
 
     /** The viewport of the press, or null. */
     public ViewState view() {

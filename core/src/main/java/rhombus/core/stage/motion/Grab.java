@@ -14,7 +14,8 @@ import rhombus.core.stage.view.ViewState;
  * @param snap whether the snap modifier is down
  * @param args arguments of the command
  */
-public record Grab(Gesture gesture, ViewState view, double x, double y, double rate, boolean snap, Map<String, Object> args) {
+public record Grab(
+        Gesture gesture, ViewState view, double x, double y, double rate, boolean snap, Map<String, Object> args) {
     /** What the fine modifier multiplies motions by. */
     public static final double FINE = 0.1;
 }

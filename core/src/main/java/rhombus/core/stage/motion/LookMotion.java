@@ -11,7 +11,8 @@ import rhombus.core.view.Projection;
 /** Look: the eye turns on the spot. */
 public final class LookMotion {
     /** Why a flat view cannot. */
-    public static final String NO_EYE = "A flat view has no eye to turn on the spot; make it a perspective to look around.";
+    public static final String NO_EYE =
+            "A flat view has no eye to turn on the spot; make it a perspective to look around.";
 
     private LookMotion() {}
 
@@ -27,7 +28,8 @@ public final class LookMotion {
         double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
         return (x, y) -> {
             // Only the orientation is the hand's: one may be walking meanwhile.
-            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * k, (g.y() - y) * ky).orientation();
+            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * k, (g.y() - y) * ky)
+                    .orientation();
             ground.navigator().pose(v, new Pose(v.pose.eye(), q, v.pose.focus(), v.pose.projection()));
         };
     }

@@ -38,7 +38,8 @@ public final class MarqueeMotion implements Motion {
     }
 
     private boolean inside() {
-        return ground.habits().is(AllHabits.MARQUEE, "inside") || ground.habits().is(AllHabits.MARQUEE, "direction") && x1 >= x0;
+        return ground.habits().is(AllHabits.MARQUEE, "inside")
+                || ground.habits().is(AllHabits.MARQUEE, "direction") && x1 >= x0;
     }
 
     @Override
@@ -84,7 +85,12 @@ public final class MarqueeMotion implements Motion {
 
     /** The rectangle as it is drawn. */
     public MarqueeMark mark() {
-        return new MarqueeMark(Math.min(x0, x1), Math.min(y0, y1), Math.abs(x1 - x0), Math.abs(y1 - y0),
-                inside(), (inside() ? "inside" : "touching") + " · " + subject.selection().count());
+        return new MarqueeMark(
+                Math.min(x0, x1),
+                Math.min(y0, y1),
+                Math.abs(x1 - x0),
+                Math.abs(y1 - y0),
+                inside(),
+                (inside() ? "inside" : "touching") + " · " + subject.selection().count());
     }
 }

@@ -37,7 +37,8 @@ public final class OrbitMotion implements Motion {
     public static Motion start(Ground ground, Grab g) {
         Vec3 pivot = g.gesture().pivot(g.view(), g.x(), g.y()).point();
         boolean ball = ground.habits().is(AllHabits.ORBIT_STYLE, "trackball");
-        return new OrbitMotion(ground, g.view(), pivot, g.x(), g.y(), Math.PI / g.view().height, g.rate(), g.snap(), ball);
+        return new OrbitMotion(
+                ground, g.view(), pivot, g.x(), g.y(), Math.PI / g.view().height, g.rate(), g.snap(), ball);
     }
 
     /** By the turntable, as far as a mark is dragged; about what the keyboard would turn about. */
@@ -53,7 +54,15 @@ public final class OrbitMotion implements Motion {
      * @param rate part of the hand's way that counts
      */
     public OrbitMotion(
-            Ground ground, ViewState v, Vec3 pivot, double lx, double ly, double perPixel, double rate, boolean snap, boolean ball) {
+            Ground ground,
+            ViewState v,
+            Vec3 pivot,
+            double lx,
+            double ly,
+            double perPixel,
+            double rate,
+            boolean snap,
+            boolean ball) {
         this.ground = ground;
         this.view = v;
         this.start = v.pose;
@@ -93,10 +102,19 @@ public final class OrbitMotion implements Motion {
         double t = ground.glideMs() == 0 ? 1 : Math.min(1, (nowMs - fromMs) / ground.glideMs());
         if (t >= 1) {
             from = null;
-            ground.navigator().pose(view, held == null ? free : start.turnedAbout(pivot, held.orientation(ground.scene().up())));
+            ground.navigator()
+                    .pose(
+                            view,
+                            held == null
+                                    ? free
+                                    : start.turnedAbout(
+                                            pivot,
+                                            held.orientation(ground.scene().up())));
             return;
         }
-        Quat to = held == null ? free.orientation() : held.orientation(ground.scene().up());
+        Quat to = held == null
+                ? free.orientation()
+                : held.orientation(ground.scene().up());
         ground.navigator().pose(view, start.turnedAbout(pivot, from.slerp(to, Glide.eased(t))));
     }
 

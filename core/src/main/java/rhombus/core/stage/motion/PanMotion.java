@@ -15,7 +15,8 @@ public final class PanMotion {
     public static Motion start(Ground ground, Subject subject, Grab g) {
         Screen start = g.view().screen();
         double depth = depthAt(subject, g.view(), g.x(), g.y());
-        return (x, y) -> ground.navigator().pose(g.view(), Pan.by(start, depth, (x - g.x()) * g.rate(), (y - g.y()) * g.rate()));
+        return (x, y) ->
+                ground.navigator().pose(g.view(), Pan.by(start, depth, (x - g.x()) * g.rate(), (y - g.y()) * g.rate()));
     }
 
     /** Depth of the surface under a point, else of the focus, metres. */

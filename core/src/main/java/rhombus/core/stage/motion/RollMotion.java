@@ -18,7 +18,8 @@ public final class RollMotion {
         double step = Math.toRadians(ground.habits().number(AllHabits.STEP));
         return (x, y) -> {
             Pose rolled = Look.roll(start, (x - g.x()) * k);
-            ground.navigator().pose(v, g.snap() ? Look.rollTo(rolled, ground.scene().up(), step) : rolled);
+            ground.navigator()
+                    .pose(v, g.snap() ? Look.rollTo(rolled, ground.scene().up(), step) : rolled);
         };
     }
 }

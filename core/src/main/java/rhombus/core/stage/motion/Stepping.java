@@ -45,13 +45,23 @@ public final class Stepping {
 
     /** Steps of a roll, each as large as the user has set. */
     public void roll(ViewState v, double steps, Spoken called) {
-        go(v, Look.roll(v.destination(), steps * Math.toRadians(ground.habits().number(AllHabits.STEP))), steps, called);
+        go(
+                v,
+                Look.roll(
+                        v.destination(), steps * Math.toRadians(ground.habits().number(AllHabits.STEP))),
+                steps,
+                called);
     }
 
     /** Steps of the crop, about a point of a viewport. */
     public void crop(ViewState v, double lx, double ly, double steps) {
-        ground.navigator().crop(v, v.crop.scaled(
-                Math.pow(Dolly.NOTCH, -steps), (lx - v.width / 2) / v.height, (ly - v.height / 2) / v.height));
+        ground.navigator()
+                .crop(
+                        v,
+                        v.crop.scaled(
+                                Math.pow(Dolly.NOTCH, -steps),
+                                (lx - v.width / 2) / v.height,
+                                (ly - v.height / 2) / v.height));
     }
 
     private void go(ViewState v, Pose to, double steps, Spoken called) {

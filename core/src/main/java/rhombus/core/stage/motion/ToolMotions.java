@@ -24,6 +24,7 @@ public final class ToolMotions {
     private static final double EDGE_ON = 0.12;
     /** Pixels of a drag that double the size. */
     private static final double DOUBLING = 120;
+
     private static final double LEAST = 1e-3;
     /** Steps of a snapped scale. */
     private static final double SCALE_STEP = 0.1;
@@ -147,7 +148,9 @@ public final class ToolMotions {
     private Motion turn() {
         Vec3 axis = handle.axis() < 0 ? view.pose.orientation().back() : axes.axis(handle.axis());
         double step = Math.toRadians(ground.habits().number(AllHabits.STEP));
-        Vec3 sight = screen.pose().projection().flat() ? view.pose.forward() : origin.minus(view.pose.eye()).unit();
+        Vec3 sight = screen.pose().projection().flat()
+                ? view.pose.forward()
+                : origin.minus(view.pose.eye()).unit();
         boolean edgeOn = Math.abs(sight.dot(axis)) < EDGE_ON;
         Vec3 m = screen.project(origin);
         double[] turned = {0, Math.atan2(-(ly - m.y()), lx - m.x())};

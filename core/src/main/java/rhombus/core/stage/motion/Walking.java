@@ -33,6 +33,7 @@ public final class Walking implements Walks {
     private boolean fly;
     /** Whether the walk began with a key, so that the hands are on the keyboard and the pointer may be held. */
     private boolean byKey;
+
     private final Set<String> going = new LinkedHashSet<>();
     private double stickX;
     private double stickY;
@@ -199,8 +200,12 @@ public final class Walking implements Walks {
             return;
         }
         Vec3 way = Walk.direction(
-                view.pose.orientation(), ground.scene().up(), fly,
-                both("right", "left") + stickX, both("up", "down"), both("forward", "backward") + stickY);
+                view.pose.orientation(),
+                ground.scene().up(),
+                fly,
+                both("right", "left") + stickX,
+                both("up", "down"),
+                both("forward", "backward") + stickY);
         int mods = ground.pointer().modifiers();
         double pace = speed
                 * ((mods & Modifiers.SHIFT) != 0 ? ground.habits().number(AllHabits.RUN) : 1)
@@ -222,7 +227,8 @@ public final class Walking implements Walks {
         if (ground.habits().is(AllHabits.WALK_SPEED, "fixed")) {
             return p.withEye(p.eye().plus(way, pace * seconds));
         }
-        return p.withEye(adaptive(ground.model().surfaces(), p.eye(), way.times(1 / part), pace * part, reach, seconds));
+        return p.withEye(
+                adaptive(ground.model().surfaces(), p.eye(), way.times(1 / part), pace * part, reach, seconds));
     }
 
     /** Where one gets to at adaptive speed in a direction of length 1. */

@@ -13,6 +13,7 @@ import rhombus.core.view.Pose;
 public final class WheelBurst implements Burst {
     /** Steps further apart than this make another burst, milliseconds. */
     public static final double PAUSE_MS = 400;
+
     private static final double GLIDE_MS = 120;
     /** Wheels and trackpads that report less than this a time are smooth already. */
     private static final double SMOOTH = 0.3;

@@ -19,12 +19,16 @@ final class BoardList {
     static BoardsState of(Boards boards) {
         List<BoardTab> tabs = new ArrayList<>();
         for (Board b : boards.list()) {
-            tabs.add(new BoardTab(b.id, b.name, b == boards.current(), b.linked, b.passing, part(b.arrangement.root())));
+            tabs.add(
+                    new BoardTab(b.id, b.name, b == boards.current(), b.linked, b.passing, part(b.arrangement.root())));
         }
         List<TemplateChoice> templates = new ArrayList<>();
         for (Template t : Template.values()) {
             templates.add(new TemplateChoice(
-                    t.id(), t.words(), part(t.of(List.of("v1", "v2", "v3", "v4").subList(0, t.count())).root())));
+                    t.id(),
+                    t.words(),
+                    part(t.of(List.of("v1", "v2", "v3", "v4").subList(0, t.count()))
+                            .root())));
         }
         return new BoardsState(tabs, boards.borders(), templates, boards.undoName());
     }
@@ -40,15 +44,23 @@ final class BoardList {
     static TrailState trail(ViewState v) {
         // At rest at the entry itself: only then does a picture of the viewport show it.
         boolean there = v.trail.index() >= 0 && v.pose.equals(v.trail.poses().get(v.trail.index()));
-        return new TrailState(v.trail.index(), v.trail.length(), there && v.crop.none() ? v.trail.names().get(v.trail.index()) : null);
+        return new TrailState(
+                v.trail.index(),
+                v.trail.length(),
+                there && v.crop.none() ? v.trail.names().get(v.trail.index()) : null);
     }
 
     static List<TrailEntry> entries(ViewState v, UpAxis up) {
         List<TrailEntry> out = new ArrayList<>();
         for (int i = 0; i < v.trail.length(); i++) {
             Pose p = v.trail.poses().get(i);
-            out.add(new TrailEntry(v.trail.names().get(i), i == v.trail.index(), v.trail.deed(i).isEmpty() ? words(p, up) : v.trail.deed(i),
-                    p.projection() instanceof Projection.Perspective lens ? Lengths.fixed(Math.toDegrees(lens.fovY()), 0) + "°" : "flat"));
+            out.add(new TrailEntry(
+                    v.trail.names().get(i),
+                    i == v.trail.index(),
+                    v.trail.deed(i).isEmpty() ? words(p, up) : v.trail.deed(i),
+                    p.projection() instanceof Projection.Perspective lens
+                            ? Lengths.fixed(Math.toDegrees(lens.fovY()), 0) + "°"
+                            : "flat"));
         }
         return out;
     }

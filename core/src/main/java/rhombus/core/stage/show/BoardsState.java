@@ -12,4 +12,5 @@ import rhombus.core.stage.boards.BorderMark;
  * @param templates arrangements to choose
  * @param undo what can be taken back
  */
-public record BoardsState(List<BoardTab> tabs, List<BorderMark> borders, List<TemplateChoice> templates, @Maybe String undo) {}
+public record BoardsState(
+        List<BoardTab> tabs, List<BorderMark> borders, List<TemplateChoice> templates, @Maybe String undo) {}

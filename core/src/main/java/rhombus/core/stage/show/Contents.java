@@ -37,8 +37,16 @@ final class Contents {
         Node n = scene.node(i);
         Aabb b = scene.boundsBelow(i);
         return new SceneObject(
-                n.id(), n.name(), n.kind().word(), n.parent() < 0 ? null : scene.node(n.parent()).id(), n.layer(),
-                !n.hidden(), scene.shown(i), n.locked(), scene.triangles(i), b.isEmpty() ? null : new Box3(b.min(), b.max()));
+                n.id(),
+                n.name(),
+                n.kind().word(),
+                n.parent() < 0 ? null : scene.node(n.parent()).id(),
+                n.layer(),
+                !n.hidden(),
+                scene.shown(i),
+                n.locked(),
+                scene.triangles(i),
+                b.isEmpty() ? null : new Box3(b.min(), b.max()));
     }
 
     List<Listed> listed() {
@@ -47,15 +55,24 @@ final class Contents {
         for (int i = 0; i < s.count(); i++) {
             Node n = s.node(i);
             if (!n.gone()) {
-                out.add(new Listed(n.id(), n.name(), n.kind().word(), n.parent() < 0 ? null : s.node(n.parent()).id(), n.layer(),
-                        !n.hidden(), s.shown(i), n.locked()));
+                out.add(new Listed(
+                        n.id(),
+                        n.name(),
+                        n.kind().word(),
+                        n.parent() < 0 ? null : s.node(n.parent()).id(),
+                        n.layer(),
+                        !n.hidden(),
+                        s.shown(i),
+                        n.locked()));
             }
         }
         return out;
     }
 
     List<String> selection() {
-        return subject.selection().nodes().stream().map(n -> ground.scene().node(n).id()).toList();
+        return subject.selection().nodes().stream()
+                .map(n -> ground.scene().node(n).id())
+                .toList();
     }
 
     int[] selectedNodes(boolean last) {

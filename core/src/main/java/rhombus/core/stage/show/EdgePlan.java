@@ -44,7 +44,8 @@ final class EdgePlan {
                 out[at++] = switch (v.mode.edging()) {
                     case NONE -> 0;
                     case ON_SURFACE -> EdgeThinning.showOnSurface(area, mesh.triangleCount()) ? 1 : 0;
-                    case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(room, mesh.edgeVertices().length / 2);
+                    case LINES ->
+                        mesh.edgeVertices() == null ? 0 : EdgeThinning.count(room, mesh.edgeVertices().length / 2);
                 };
             }
         }
@@ -61,7 +62,10 @@ final class EdgePlan {
             ofMesh[k] = switch (v.mode.edging()) {
                 case NONE -> 0;
                 case ON_SURFACE -> EdgeThinning.showOnSurface(side * side, mesh.triangleCount()) ? 1 : 0;
-                case LINES -> mesh.edgeVertices() == null ? 0 : EdgeThinning.count(side * side + 8 * side, mesh.edgeVertices().length / 2);
+                case LINES ->
+                    mesh.edgeVertices() == null
+                            ? 0
+                            : EdgeThinning.count(side * side + 8 * side, mesh.edgeVertices().length / 2);
             };
         }
         int at = 0;

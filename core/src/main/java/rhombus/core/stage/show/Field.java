@@ -14,4 +14,9 @@ import rhombus.core.plain.OneOf;
  * @param axis of a coordinate
  */
 public record Field(
-        String command, String key, String label, String text, @Maybe String brief, @Maybe @OneOf({"x", "y", "z"}) String axis) {}
+        String command,
+        String key,
+        String label,
+        String text,
+        @Maybe String brief,
+        @Maybe @OneOf({"x", "y", "z"}) String axis) {}

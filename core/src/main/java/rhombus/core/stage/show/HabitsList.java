@@ -16,8 +16,18 @@ final class HabitsList {
         for (Habit h : AllHabits.all().values()) {
             // The ladder has a place of its own, where its sentence stands.
             if (!h.ordered()) {
-                out.add(new HabitRow(h.id(), h.group(), h.words(), h.sentence(), habits.value(h), habits.changed(h), choices(h),
-                        h.least(), h.most(), h.step(), h.unit()));
+                out.add(new HabitRow(
+                        h.id(),
+                        h.group(),
+                        h.words(),
+                        h.sentence(),
+                        habits.value(h),
+                        habits.changed(h),
+                        choices(h),
+                        h.least(),
+                        h.most(),
+                        h.step(),
+                        h.unit()));
             }
         }
         return out;

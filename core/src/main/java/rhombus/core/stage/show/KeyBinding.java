@@ -15,4 +15,11 @@ import rhombus.core.plain.Maybe;
  * @param changed whether it differs from the preset
  */
 public record KeyBinding(
-        String id, String group, String words, String needs, String where, boolean special, @Maybe String trigger, boolean changed) {}
+        String id,
+        String group,
+        String words,
+        String needs,
+        String where,
+        boolean special,
+        @Maybe String trigger,
+        boolean changed) {}

@@ -20,8 +20,17 @@ final class KeysList {
         Keymap map = rebinding.keymap();
         List<Labelled> presets = new ArrayList<>();
         Presets.names().forEach((id, name) -> presets.add(new Labelled(id, name)));
-        List<String> missing = Analysis.missing(map).stream().map(id -> map.catalogue().command(id).words()).toList();
-        return new KeysPage(map.name(), map.preset(), presets, map.changes().size(), missing, rebinding.canUndo(), bindings(map, layout));
+        List<String> missing = Analysis.missing(map).stream()
+                .map(id -> map.catalogue().command(id).words())
+                .toList();
+        return new KeysPage(
+                map.name(),
+                map.preset(),
+                presets,
+                map.changes().size(),
+                missing,
+                rebinding.canUndo(),
+                bindings(map, layout));
     }
 
     private static List<KeyBinding> bindings(Keymap map, Map<String, String> layout) {
@@ -38,8 +47,13 @@ final class KeysList {
 
     private static KeyBinding binding(Keymap map, Binding b, Map<String, String> layout) {
         return new KeyBinding(
-                b.id(), b.command().group(), b.words(), b.command().sort().words(), b.context().words(),
-                b.context().compareTo(Context.STAGE) < 0, b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
+                b.id(),
+                b.command().group(),
+                b.words(),
+                b.command().sort().words(),
+                b.context().words(),
+                b.context().compareTo(Context.STAGE) < 0,
+                b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
                 map.changes().containsKey(b.id()));
     }
 }

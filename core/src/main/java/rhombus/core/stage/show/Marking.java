@@ -28,7 +28,15 @@ final class Marking {
     private final Grips grips;
     private final Hover hover;
 
-    Marking(Ground ground, Subject subject, Tools tools, Gesture gesture, Walking walking, LinkedViews linked, Grips grips, Hover hover) {
+    Marking(
+            Ground ground,
+            Subject subject,
+            Tools tools,
+            Gesture gesture,
+            Walking walking,
+            LinkedViews linked,
+            Grips grips,
+            Hover hover) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -42,10 +50,20 @@ final class Marking {
     Marks of(ViewState v) {
         boolean orbiting = gesture.orbiting() == v.number;
         return new Marks(
-                pivot(v, orbiting), tools.marks(v, gesture.handleIn(v)), FacetMark.picture(ground, v, grips.padOpen()), grips.marks(v),
-                linked.lines(v), walking.mark(v), Icons.marks(ground, subject, v),
-                ground.model().opened() ? Lost.beacon(ground, subject, v) : null, Lost.empty(ground, subject, v) ? true : null,
-                hover.mark(v), gesture.marquee(v), subject.components().marks(v), own(v), orbiting ? ball(v) : null,
+                pivot(v, orbiting),
+                tools.marks(v, gesture.handleIn(v)),
+                FacetMark.picture(ground, v, grips.padOpen()),
+                grips.marks(v),
+                linked.lines(v),
+                walking.mark(v),
+                Icons.marks(ground, subject, v),
+                ground.model().opened() ? Lost.beacon(ground, subject, v) : null,
+                Lost.empty(ground, subject, v) ? true : null,
+                hover.mark(v),
+                gesture.marquee(v),
+                subject.components().marks(v),
+                own(v),
+                orbiting ? ball(v) : null,
                 v.refusedUntil > Double.NEGATIVE_INFINITY ? new Spot(v.refusedX, v.refusedY) : null);
     }
 
@@ -64,7 +82,8 @@ final class Marking {
 
     private BallMark ball(ViewState v) {
         return ground.habits().is(AllHabits.ORBIT_STYLE, "trackball")
-                ? new BallMark(v.width / 2, v.height / 2, Trackball.RADIUS * Math.min(v.width, v.height)) : null;
+                ? new BallMark(v.width / 2, v.height / 2, Trackball.RADIUS * Math.min(v.width, v.height))
+                : null;
     }
 
     /** Where the pivot point of the object selected last is in a viewport; null where a tool stands on it, or it is not in view. */

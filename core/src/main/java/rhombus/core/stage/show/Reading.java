@@ -51,10 +51,21 @@ public final class Reading {
         unit = ground.habits().value(AllHabits.UNIT).toString();
         Vec3 pinned = subject.pivot().pinned();
         return new Readout(
-                v.id, Captions.title(ground, v), rows(v), fields(v), pivots.apply(v.id),
-                pinned == null ? null : axes("pivot.set-at", "Pinned", pinned), ladder(),
-                subject.editing().history().undoName(), subject.editing().history().redoName(), tools.state(), subject.components().mode(),
-                ground.scene().isolated() != null ? true : null, ground.board().solo >= 0, boards.clearDeck(), BoardList.trail(v),
+                v.id,
+                Captions.title(ground, v),
+                rows(v),
+                fields(v),
+                pivots.apply(v.id),
+                pinned == null ? null : axes("pivot.set-at", "Pinned", pinned),
+                ladder(),
+                subject.editing().history().undoName(),
+                subject.editing().history().redoName(),
+                tools.state(),
+                subject.components().mode(),
+                ground.scene().isolated() != null ? true : null,
+                ground.board().solo >= 0,
+                boards.clearDeck(),
+                BoardList.trail(v),
                 subject.selection().isEmpty() ? null : selection());
     }
 
@@ -62,7 +73,9 @@ public final class Reading {
         return List.of(
                 new Row("Direction", direction(v.pose)),
                 new Row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(v.pose.focus())) + " px/m"),
-                new Row("Grid", Lengths.words(Grid.of(v.screen(), ground.scene().up()).spacing())));
+                new Row(
+                        "Grid",
+                        Lengths.words(Grid.of(v.screen(), ground.scene().up()).spacing())));
     }
 
     private List<Field> fields(ViewState v) {
@@ -73,7 +86,8 @@ public final class Reading {
             fields.add(lengthField("view.set", "extent", "Extent", o.extent()));
         } else {
             fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
-            fields.add(field("view.set", "focal", "", Lengths.fixed(Lens.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
+            fields.add(field(
+                    "view.set", "focal", "", Lengths.fixed(Lens.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
         }
         double roll = Heading.roll(p.orientation(), ground.scene().up());
         fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°"));
@@ -87,7 +101,8 @@ public final class Reading {
             return s.words();
         }
         Heading h = Heading.of(p.orientation(), ground.scene().up());
-        return Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round · " + Lengths.fixed(Math.toDegrees(h.pitch()), 0) + "°";
+        return Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round · " + Lengths.fixed(Math.toDegrees(h.pitch()), 0)
+                + "°";
     }
 
     private Ladder ladder() {
@@ -115,11 +130,22 @@ public final class Reading {
         Vec3 size = subject.selection().bounds(scene).size();
         Vec3 place = scene.pivot(last);
         return new Selected(
-                subject.names(), n.kind().word(), ground.nameOf(last), n.id(),
-                brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " " + unit, place,
-                axes("edit.place", "Place", place), axes("object.pivot", "Pivot", place), turns(n), scales(n),
-                subject.components().isEmpty() ? null : subject.components().words(), scene.locked(last) ? true : null,
-                n.kind() == Kind.GROUP ? true : null, subject.selection().triangles(scene), n.shape() == null ? null : shape(n.shape()));
+                subject.names(),
+                n.kind().word(),
+                ground.nameOf(last),
+                n.id(),
+                brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " "
+                        + unit,
+                place,
+                axes("edit.place", "Place", place),
+                axes("object.pivot", "Pivot", place),
+                turns(n),
+                scales(n),
+                subject.components().isEmpty() ? null : subject.components().words(),
+                scene.locked(last) ? true : null,
+                n.kind() == Kind.GROUP ? true : null,
+                subject.selection().triangles(scene),
+                n.shape() == null ? null : shape(n.shape()));
     }
 
     private static List<Field> turns(Node n) {
@@ -145,7 +171,10 @@ public final class Reading {
         List<Field> out = new ArrayList<>();
         for (Shape.Parameter p : shape.sort().parameters()) {
             double value = Plain.number(shape.toPlain().get(p.id()), p.usual());
-            out.add(p.whole() ? field("edit.shape", p.id(), p.words(), Lengths.fixed(value, 0)) : lengthField("edit.shape", p.id(), p.words(), value));
+            out.add(
+                    p.whole()
+                            ? field("edit.shape", p.id(), p.words(), Lengths.fixed(value, 0))
+                            : lengthField("edit.shape", p.id(), p.words(), value));
         }
         return out;
     }

@@ -49,9 +49,10 @@ public final class Shots {
     /** A pose that shows, in a picture of one aspect, everything it shows in one of another. */
     public static Pose around(Pose p, double aspect, double other) {
         double more = Math.max(1, aspect / other);
-        return p.withProjection(p.projection() instanceof Projection.Perspective q
-                ? new Projection.Perspective(2 * Math.atan(Math.tan(q.fovY() / 2) * more))
-                : new Projection.Orthographic(((Projection.Orthographic) p.projection()).extent() * more));
+        return p.withProjection(
+                p.projection() instanceof Projection.Perspective q
+                        ? new Projection.Perspective(2 * Math.atan(Math.tan(q.fovY() / 2) * more))
+                        : new Projection.Orthographic(((Projection.Orthographic) p.projection()).extent() * more));
     }
 
     /** The same of a view that a choice, an entry of the Trail or a Pin stands for; gives false if there is none. */
@@ -89,17 +90,27 @@ public final class Shots {
      */
     public List<ShotPlace> places(String sort, double width, double height) {
         Board b = ground.board();
-        List<ViewState> views = sort.equals("view") || sort.equals("board") && b.solo >= 0 ? List.of(b.active()) : b.views;
+        List<ViewState> views =
+                sort.equals("view") || sort.equals("board") && b.solo >= 0 ? List.of(b.active()) : b.views;
         Sheet sheet = sort.equals("sheet") ? Sheet.of(views.size(), width, height) : null;
         Map<String, Box> boxes = b.arrangement.boxes(width, height);
         List<ShotPlace> out = new ArrayList<>();
         for (int i = 0; i < views.size(); i++) {
             ViewState v = views.get(i);
-            Box box = sheet != null ? sheet.boxes().get(i) : views.size() == 1 ? new Box(0, 0, width, height) : boxes.get(v.id);
+            Box box = sheet != null
+                    ? sheet.boxes().get(i)
+                    : views.size() == 1 ? new Box(0, 0, width, height) : boxes.get(v.id);
             double ratio = Math.max(0.5, Math.min(box.width() / v.width, box.height() / v.height));
             out.add(new ShotPlace(
-                    v.number, Captions.caption(Captions.title(ground, v), Captions.lens(ground, v), v), box.x(), box.y(), box.width(), box.height(),
-                    sheet != null, sheet != null ? sheet.line() : Math.rint(WITHIN * ratio), ratio));
+                    v.number,
+                    Captions.caption(Captions.title(ground, v), Captions.lens(ground, v), v),
+                    box.x(),
+                    box.y(),
+                    box.width(),
+                    box.height(),
+                    sheet != null,
+                    sheet != null ? sheet.line() : Math.rint(WITHIN * ratio),
+                    ratio));
         }
         return out;
     }

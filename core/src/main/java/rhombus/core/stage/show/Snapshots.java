@@ -45,8 +45,18 @@ public final class Snapshots {
 
     /** Reads what the rooms below hold. */
     public Snapshots(
-            Ground ground, Subject subject, Tools tools, Gesture gesture, Walking walking, Boards boards, LinkedViews linked, Pins pins,
-            Grips grips, Hover hover, Hints hints, Rebinding rebinding) {
+            Ground ground,
+            Subject subject,
+            Tools tools,
+            Gesture gesture,
+            Walking walking,
+            Boards boards,
+            LinkedViews linked,
+            Pins pins,
+            Grips grips,
+            Hover hover,
+            Hints hints,
+            Rebinding rebinding) {
         this.ground = ground;
         this.subject = subject;
         this.gesture = gesture;
@@ -111,7 +121,11 @@ public final class Snapshots {
 
     private PivotLadder.Choice candidate(ViewState v) {
         boolean inside = v.holds(ground.pointer().x(), ground.pointer().y());
-        return subject.pivot().choose(v, inside ? ground.pointer().x() - v.x : Double.NaN, inside ? ground.pointer().y() - v.y : Double.NaN);
+        return subject.pivot()
+                .choose(
+                        v,
+                        inside ? ground.pointer().x() - v.x : Double.NaN,
+                        inside ? ground.pointer().y() - v.y : Double.NaN);
     }
 
     /** Place in a viewport's Trail and its length, or null. */
@@ -141,7 +155,9 @@ public final class Snapshots {
 
     /** The Pins in their order. */
     public List<PinRow> pins() {
-        return pins.list().stream().map(p -> new PinRow(p.id(), p.name(), p.board(), p.picture())).toList();
+        return pins.list().stream()
+                .map(p -> new PinRow(p.id(), p.name(), p.board(), p.picture()))
+                .toList();
     }
 
     /** The scene with all objects and their bounds. */
@@ -158,7 +174,13 @@ public final class Snapshots {
     public Picked pick(String viewId, double x, double y) {
         ViewState v = ground.board().named(viewId);
         Hit h = v == null ? null : subject.picks().pick(v, x - v.x, y - v.y);
-        return h == null ? null : new Picked(ground.scene().node(h.node()).id(), ground.scene().node(h.node()).name(), h.point(), h.distance());
+        return h == null
+                ? null
+                : new Picked(
+                        ground.scene().node(h.node()).id(),
+                        ground.scene().node(h.node()).name(),
+                        h.point(),
+                        h.distance());
     }
 
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */
@@ -178,12 +200,16 @@ public final class Snapshots {
 
     /** Every way of drawing, in the order of their digits. */
     public static List<Labelled> displayModes() {
-        return Arrays.stream(DisplayMode.values()).map(m -> new Labelled(m.id(), m.label())).toList();
+        return Arrays.stream(DisplayMode.values())
+                .map(m -> new Labelled(m.id(), m.label()))
+                .toList();
     }
 
     /** The 26 standard directions. */
     public static List<Labelled> standardDirections() {
-        return Standard.all().stream().map(s -> new Labelled(s.name(), s.words())).toList();
+        return Standard.all().stream()
+                .map(s -> new Labelled(s.name(), s.words()))
+                .toList();
     }
 
     /** Ids of the selected objects, last one last. */
@@ -228,6 +254,8 @@ public final class Snapshots {
 
     /** The solids that can be added. */
     public static List<Labelled> shapes() {
-        return Arrays.stream(Shape.Sort.values()).map(s -> new Labelled(s.id(), s.words())).toList();
+        return Arrays.stream(Shape.Sort.values())
+                .map(s -> new Labelled(s.id(), s.words()))
+                .toList();
     }
 }

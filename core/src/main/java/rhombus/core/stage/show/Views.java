@@ -31,10 +31,22 @@ final class Views {
         List<Frame> out = new ArrayList<>();
         for (ViewState v : ground.board().views) {
             out.add(new Frame(
-                    v.id, v.number, Captions.title(ground, v), Captions.lens(ground, v),
-                    v.pose.projection().flat() ? "orthographic" : "perspective", ground.board().id + "/" + v.serial,
-                    v.mode.id(), v.mode.label(), overlays(v), rect(v), v.shown, ground.board().active == v.number,
-                    ground.board().solo == v.number, v.camera, crop(v), walking(v)));
+                    v.id,
+                    v.number,
+                    Captions.title(ground, v),
+                    Captions.lens(ground, v),
+                    v.pose.projection().flat() ? "orthographic" : "perspective",
+                    ground.board().id + "/" + v.serial,
+                    v.mode.id(),
+                    v.mode.label(),
+                    overlays(v),
+                    rect(v),
+                    v.shown,
+                    ground.board().active == v.number,
+                    ground.board().solo == v.number,
+                    v.camera,
+                    crop(v),
+                    walking(v)));
         }
         return out;
     }
@@ -58,13 +70,32 @@ final class Views {
         String title = Captions.title(ground, v);
         String lens = Captions.lens(ground, v);
         return new View(
-                v.id, v.number, title, lens, Captions.direction(v, ground.scene().up()), flat ? "orthographic" : "perspective",
-                ground.board().id + "/" + v.serial, Captions.caption(title, lens, v), v.mode.id(), v.mode.label(), overlays(v),
-                p.eye(), p.forward(), p.orientation().up(), p.focus(),
+                v.id,
+                v.number,
+                title,
+                lens,
+                Captions.direction(v, ground.scene().up()),
+                flat ? "orthographic" : "perspective",
+                ground.board().id + "/" + v.serial,
+                Captions.caption(title, lens, v),
+                v.mode.id(),
+                v.mode.label(),
+                overlays(v),
+                p.eye(),
+                p.forward(),
+                p.orientation().up(),
+                p.focus(),
                 flat ? null : Math.toDegrees(((Projection.Perspective) p.projection()).fovY()),
                 flat ? ((Projection.Orthographic) p.projection()).extent() : null,
-                clip.near(), clip.far(), rect(v), v.shown, ground.board().active == v.number,
-                ground.board().solo == v.number, v.camera, crop(v), walking(v));
+                clip.near(),
+                clip.far(),
+                rect(v),
+                v.shown,
+                ground.board().active == v.number,
+                ground.board().solo == v.number,
+                v.camera,
+                crop(v),
+                walking(v));
     }
 
     private static List<OverlayState> overlays(ViewState v) {
@@ -76,7 +107,12 @@ final class Views {
     }
 
     Plan plan(ViewState v) {
-        return new Plan(v.shown, v.mode.surfaces(), v.mode.edging().name().toLowerCase(), v.pose.projection().flat(),
-                v.shows(Overlay.GRID), v.shows(Overlay.OUTLINE));
+        return new Plan(
+                v.shown,
+                v.mode.surfaces(),
+                v.mode.edging().name().toLowerCase(),
+                v.pose.projection().flat(),
+                v.shows(Overlay.GRID),
+                v.shows(Overlay.OUTLINE));
     }
 }

@@ -52,7 +52,8 @@ public final class Components {
 
     /** Parts of what is gone are gone. */
     public void keep() {
-        list.removeIf(p -> p.node >= ground.scene().count() || ground.scene().node(p.node).gone());
+        list.removeIf(p ->
+                p.node >= ground.scene().count() || ground.scene().node(p.node).gone());
     }
 
     /** Selects the part under a point, where parts are what is selected; says whether they are. */
@@ -85,11 +86,12 @@ public final class Components {
         Mesh mesh = ground.scene().meshes().get(hit.mesh());
         double[] inverse = Mat4.inverseAffine(ground.scene().world(hit.node()));
         Vec3 near = Mat4.point(inverse, hit.point());
-        List<Vec3> points = switch (mode) {
-            case "vertex" -> List.of(Parts.vertex(mesh, hit.triangle(), near));
-            case "edge" -> Parts.edge(mesh, hit.triangle(), near);
-            default -> Parts.face(mesh, hit.triangle());
-        };
+        List<Vec3> points =
+                switch (mode) {
+                    case "vertex" -> List.of(Parts.vertex(mesh, hit.triangle(), near));
+                    case "edge" -> Parts.edge(mesh, hit.triangle(), near);
+                    default -> Parts.face(mesh, hit.triangle());
+                };
         return new Part(hit.node(), mode, points);
     }
 
@@ -114,7 +116,8 @@ public final class Components {
 
     /** What is selected, in words. */
     public String words() {
-        return list.size() + " " + (list.size() == 1 ? list.get(0).sort : mode.equals("vertex") ? "vertices" : mode + "s");
+        return list.size() + " "
+                + (list.size() == 1 ? list.get(0).sort : mode.equals("vertex") ? "vertices" : mode + "s");
     }
 
     /** The parts on the screen: points, lines and triangles, x and y in turn. */

@@ -24,6 +24,7 @@ public final class Editing {
     private EditHistory history = new EditHistory();
     /** The scene before a sweep, or null. */
     private Scene sweepFrom;
+
     private String sweepName;
     /** How the last state that was shown came of the one before, where one thing was done to it; else null. */
     private How how;
@@ -52,7 +53,8 @@ public final class Editing {
             return;
         }
         TreeSet<Integer> moved = new TreeSet<>();
-        boolean structure = next.count() != was.count() || next.layers() != was.layers() || next.isolated() != was.isolated();
+        boolean structure =
+                next.count() != was.count() || next.layers() != was.layers() || next.isolated() != was.isolated();
         for (int i = 0; i < Math.min(was.count(), next.count()); i++) {
             Node a = was.node(i);
             Node b = next.node(i);
@@ -102,14 +104,18 @@ public final class Editing {
     /** What was shown since a state is one step that can be undone; says whether there was anything. */
     public boolean done(String name, Scene before) {
         if (sweepFrom != null) {
-            sweepName = sweepName == null ? name : sweepName.endsWith(" and more") ? sweepName : sweepName + " and more";
+            sweepName =
+                    sweepName == null ? name : sweepName.endsWith(" and more") ? sweepName : sweepName + " and more";
             return ground.scene() != before;
         }
         Edit e = Edit.between(name, before, ground.scene());
         if (e == null) {
             return false;
         }
-        boolean told = how != null && how.before == before && how.after == ground.scene() && e.after().size() >= MANY;
+        boolean told = how != null
+                && how.before == before
+                && how.after == ground.scene()
+                && e.after().size() >= MANY;
         history.add(told ? e.by(how.what) : e);
         how = null;
         ground.changes().add(Topic.KEEP_EDITS, Topic.READOUT);

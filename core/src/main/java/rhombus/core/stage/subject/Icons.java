@@ -30,10 +30,16 @@ public final class Icons {
         }
         for (int i : s.points()) {
             Kind k = s.node(i).kind();
-            if ((k == Kind.LIGHT || k == Kind.CAMERA) && s.shown(i) && !s.node(i).id().equals(v.camera)) {
+            if ((k == Kind.LIGHT || k == Kind.CAMERA)
+                    && s.shown(i)
+                    && !s.node(i).id().equals(v.camera)) {
                 Vec3 p = Mat4.origin(s.world(i));
                 Vec3 at = screen.project(p);
-                if ((at.z() > 0 || screen.pose().projection().flat()) && at.x() > -HALF && at.y() > -HALF && at.x() < v.width + HALF && at.y() < v.height + HALF) {
+                if ((at.z() > 0 || screen.pose().projection().flat())
+                        && at.x() > -HALF
+                        && at.y() > -HALF
+                        && at.x() < v.width + HALF
+                        && at.y() < v.height + HALF) {
                     to.at(i, p, at);
                 }
             }
@@ -49,8 +55,18 @@ public final class Icons {
 
     public static List<IconMark> marks(Ground ground, Subject subject, ViewState v) {
         List<IconMark> out = new ArrayList<>();
-        each(ground, subject, v, v.screen(), (n, p, at) -> out.add(new IconMark(ground.scene().node(n).id(), ground.scene().node(n).kind().word(), at.x(), at.y(),
-                subject.selection().has(n), ground.scene().locked(n))));
+        each(
+                ground,
+                subject,
+                v,
+                v.screen(),
+                (n, p, at) -> out.add(new IconMark(
+                        ground.scene().node(n).id(),
+                        ground.scene().node(n).kind().word(),
+                        at.x(),
+                        at.y(),
+                        subject.selection().has(n),
+                        ground.scene().locked(n))));
         return out;
     }
 

@@ -74,9 +74,12 @@ public final class PivotState {
         return switch (rung) {
             case PINNED -> pinned == null ? Offer.none("No point is pinned.") : Offer.of(pinned, pinnedOn);
             case SURFACE -> surface(v, lx, ly);
-            case COMPONENTS -> subject.components().isEmpty()
-                    ? Offer.none("No vertex, edge or face is selected.")
-                    : Offer.of(subject.components().bounds().center(), subject.components().words());
+            case COMPONENTS ->
+                subject.components().isEmpty()
+                        ? Offer.none("No vertex, edge or face is selected.")
+                        : Offer.of(
+                                subject.components().bounds().center(),
+                                subject.components().words());
             case SELECTION -> selection();
             case LAST -> last == null ? Offer.none("Nothing was turned about before.") : Offer.of(last, "");
             case FOCUS -> Offer.of(v.pose.focusPoint(), "");
@@ -101,6 +104,7 @@ public final class PivotState {
             return Offer.none("Nothing is selected.");
         }
         int count = subject.selection().count();
-        return Offer.of(b.center(), count == 1 ? ground.nameOf(subject.selection().last()) : "middle of " + count + " objects");
+        return Offer.of(
+                b.center(), count == 1 ? ground.nameOf(subject.selection().last()) : "middle of " + count + " objects");
     }
 }

@@ -14,10 +14,12 @@ import rhombus.core.scene.Scene;
 public final class Selection {
     /** Nodes in order; -1 where one was taken out. */
     private int[] order = new int[16];
+
     private int end;
     private int count;
     /** Place of each node in {@link #order}, plus 1; 0 for none. */
     private int[] place = new int[16];
+
     private Sum sum;
 
     /**
@@ -137,7 +139,8 @@ public final class Selection {
     /** What is no longer in the scene is no longer selected. */
     public void keep(Scene scene) {
         for (int i = 0; i < end; i++) {
-            if (order[i] >= 0 && (order[i] >= scene.count() || scene.node(order[i]).gone())) {
+            if (order[i] >= 0
+                    && (order[i] >= scene.count() || scene.node(order[i]).gone())) {
                 remove(order[i]);
             }
         }

@@ -24,7 +24,13 @@ public record HandleMark(
         String words) {
     @Override
     public boolean equals(Object other) {
-        return other instanceof HandleMark o && Objects.equals(id, o.id) && Objects.equals(sort, o.sort) && Objects.equals(axis, o.axis) && Arrays.equals(points, o.points) && lit == o.lit && Objects.equals(words, o.words);
+        return other instanceof HandleMark o
+                && Objects.equals(id, o.id)
+                && Objects.equals(sort, o.sort)
+                && Objects.equals(axis, o.axis)
+                && Arrays.equals(points, o.points)
+                && lit == o.lit
+                && Objects.equals(words, o.words);
     }
 
     @Override

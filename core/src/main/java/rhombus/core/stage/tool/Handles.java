@@ -27,6 +27,7 @@ public final class Handles {
     private static final double CENTRE = 11;
     /** Radius of the ring about the line of sight, as a part of an arm. */
     private static final double VIEW_RING = 1.18;
+
     private static final int SEGMENTS = 48;
     /** How much of a ring is drawn to each side of its point nearest to the eye, radians. */
     private static final double HALF_ARC = Math.toRadians(80);
@@ -105,8 +106,8 @@ public final class Handles {
     private void centre(String id) {
         double x = middle[0];
         double y = middle[1];
-        list.add(new Handle(id, Handle.Sort.CENTRE, -1,
-                new double[] {x, y - CENTRE, x + CENTRE, y, x, y + CENTRE, x - CENTRE, y}));
+        list.add(new Handle(
+                id, Handle.Sort.CENTRE, -1, new double[] {x, y - CENTRE, x + CENTRE, y, x, y + CENTRE, x - CENTRE, y}));
     }
 
     private void arms() {
@@ -147,7 +148,8 @@ public final class Handles {
 
     private void rings() {
         Vec3 towards = screen.pose().projection().flat()
-                ? screen.pose().orientation().back() : screen.pose().eye().minus(origin).unit();
+                ? screen.pose().orientation().back()
+                : screen.pose().eye().minus(origin).unit();
         for (int i = 0; i < 3; i++) {
             Vec3 u = axes.axis((i + 1) % 3);
             Vec3 w = axes.axis((i + 2) % 3);
@@ -160,7 +162,15 @@ public final class Handles {
                 ring("xyz".substring(i, i + 1), i, u, w, 1, near, HALF_ARC, across < EDGE_ON ? HALF_ARC * 0.6 : 0);
             }
         }
-        ring("view", -1, screen.pose().orientation().right(), screen.pose().orientation().up(), VIEW_RING, Math.PI * 0.75, Math.PI, 0);
+        ring(
+                "view",
+                -1,
+                screen.pose().orientation().right(),
+                screen.pose().orientation().up(),
+                VIEW_RING,
+                Math.PI * 0.75,
+                Math.PI,
+                0);
     }
 
     /** A circle from one side of an angle to the other, with its lozenge beside that angle. */
@@ -193,8 +203,13 @@ public final class Handles {
     static List<HandleMark> marks(List<Handle> handles, String lit, Tools.Sort tool) {
         List<HandleMark> out = new ArrayList<>();
         for (Handle h : handles) {
-            out.add(new HandleMark(h.id(), h.sort().name().toLowerCase(), h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
-                    h.points(), h.id().equals(lit), tool.deed() + " " + words(h.id())));
+            out.add(new HandleMark(
+                    h.id(),
+                    h.sort().name().toLowerCase(),
+                    h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
+                    h.points(),
+                    h.id().equals(lit),
+                    tool.deed() + " " + words(h.id())));
         }
         return out;
     }

@@ -74,10 +74,22 @@ public final class Nudges {
             axis = (plane + (second ? 2 : 1)) % 3;
         }
         switch (tools.sort()) {
-            case MOVE -> move(axis >= 0 ? axes.axis(axis) : second ? view.pose.orientation().up() : view.pose.orientation().right(), steps);
-            case ROTATE -> turn(axis >= 0 ? axes.axis(axis) : view.pose.orientation().back(), steps);
-            case SCALE -> scale(id.equals("all") || axis < 0 ? new Vec3(1, 1, 1)
-                    : new Vec3(grows(id, "x"), grows(id, "y"), grows(id, "z")), steps);
+            case MOVE ->
+                move(
+                        axis >= 0
+                                ? axes.axis(axis)
+                                : second
+                                        ? view.pose.orientation().up()
+                                        : view.pose.orientation().right(),
+                        steps);
+            case ROTATE ->
+                turn(axis >= 0 ? axes.axis(axis) : view.pose.orientation().back(), steps);
+            case SCALE ->
+                scale(
+                        id.equals("all") || axis < 0
+                                ? new Vec3(1, 1, 1)
+                                : new Vec3(grows(id, "x"), grows(id, "y"), grows(id, "z")),
+                        steps);
         }
     }
 
@@ -89,7 +101,9 @@ public final class Nudges {
     private int nearest(Vec3 way, int not) {
         int best = not == 0 ? 1 : 0;
         for (int i = 0; i < 3; i++) {
-            if (i != not && Math.abs(axes.axis(i).dot(way)) > Math.abs(axes.axis(best).dot(way)) + 1e-12) {
+            if (i != not
+                    && Math.abs(axes.axis(i).dot(way))
+                            > Math.abs(axes.axis(best).dot(way)) + 1e-12) {
                 best = i;
             }
         }
@@ -114,8 +128,13 @@ public final class Nudges {
 
     private void scale(Vec3 which, double steps) {
         double k = Math.pow(1 + SCALE_STEP, steps);
-        done("Scale", new Operation.Scale(roots, tools.about(), axes.orientation(),
-                new Vec3(which.x() == 0 ? 1 : k, which.y() == 0 ? 1 : k, which.z() == 0 ? 1 : k)));
+        done(
+                "Scale",
+                new Operation.Scale(
+                        roots,
+                        tools.about(),
+                        axes.orientation(),
+                        new Vec3(which.x() == 0 ? 1 : k, which.y() == 0 ? 1 : k, which.z() == 0 ? 1 : k)));
     }
 
     private void done(String what, Operation how) {

@@ -166,7 +166,10 @@ public final class Tools {
         return switch (axes) {
             case "view" -> new Axes(v.pose.orientation());
             case "local" -> n < 0 ? Axes.WORLD : new Axes(Transforms.rotationOf(s.world(n)));
-            case "parent" -> n < 0 || s.node(n).parent() < 0 ? Axes.WORLD : new Axes(Transforms.rotationOf(s.world(s.node(n).parent())));
+            case "parent" ->
+                n < 0 || s.node(n).parent() < 0
+                        ? Axes.WORLD
+                        : new Axes(Transforms.rotationOf(s.world(s.node(n).parent())));
             default -> Axes.WORLD;
         };
     }
@@ -182,8 +185,14 @@ public final class Tools {
             return List.of();
         }
         List<Handle> all = Handles.of(this, v);
-        Handle lit = held != null ? held
-                : ground.pointer().moving() ? null : Handles.at(all, ground.pointer().x() - v.x, ground.pointer().y() - v.y);
+        Handle lit = held != null
+                ? held
+                : ground.pointer().moving()
+                        ? null
+                        : Handles.at(
+                                all,
+                                ground.pointer().x() - v.x,
+                                ground.pointer().y() - v.y);
         return Handles.marks(all, lit == null ? null : lit.id(), sort);
     }
 

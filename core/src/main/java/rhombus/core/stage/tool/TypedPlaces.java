@@ -40,7 +40,9 @@ public final class TypedPlaces {
     public void place(Map<String, Object> args, int node) {
         Scene s = ground.scene();
         Vec3 is = s.pivot(node);
-        Vec3 to = new Vec3(ground.typed().length(args.get("x"), is.x()), ground.typed().length(args.get("y"), is.y()),
+        Vec3 to = new Vec3(
+                ground.typed().length(args.get("x"), is.x()),
+                ground.typed().length(args.get("y"), is.y()),
                 ground.typed().length(args.get("z"), is.z()));
         String name = "Move " + subject.names();
         if (!same()) {
@@ -59,14 +61,19 @@ public final class TypedPlaces {
 
     /** The axes for which something was typed of one point, the others of another. */
     private static Vec3 typed(Map<String, Object> args, Vec3 own, Vec3 to) {
-        return new Vec3(args.containsKey("x") ? to.x() : own.x(), args.containsKey("y") ? to.y() : own.y(), args.containsKey("z") ? to.z() : own.z());
+        return new Vec3(
+                args.containsKey("x") ? to.x() : own.x(),
+                args.containsKey("y") ? to.y() : own.y(),
+                args.containsKey("z") ? to.z() : own.z());
     }
 
     /** Turns an object, and the others with it, to typed angles. */
     public void turn(Map<String, Object> args, int node) {
         Scene s = ground.scene();
         Vec3 is = angles(s, node);
-        Vec3 to = new Vec3(ground.typed().angle(args.get("x"), is.x()), ground.typed().angle(args.get("y"), is.y()),
+        Vec3 to = new Vec3(
+                ground.typed().angle(args.get("x"), is.x()),
+                ground.typed().angle(args.get("y"), is.y()),
                 ground.typed().angle(args.get("z"), is.z()));
         if (to.distance(is) == 0 && !same()) {
             return;
@@ -75,7 +82,13 @@ public final class TypedPlaces {
         for (int n : all(node)) {
             Vec3 own = angles(s, n);
             Vec3 wanted = same() ? typed(args, own, to) : own.plus(to.minus(is));
-            locals.put(n, Transforms.placed(s, n, Transforms.ofAngles(wanted), Transforms.scaleOf(s.node(n).local())));
+            locals.put(
+                    n,
+                    Transforms.placed(
+                            s,
+                            n,
+                            Transforms.ofAngles(wanted),
+                            Transforms.scaleOf(s.node(n).local())));
         }
         subject.editing().apply("Rotate " + subject.names(), s.withLocals(locals));
     }
@@ -96,8 +109,12 @@ public final class TypedPlaces {
         for (int n : all(node)) {
             double[] local = s.node(n).local();
             Vec3 own = Transforms.scaleOf(local);
-            Vec3 wanted = same() ? typed(args, own, to)
-                    : new Vec3(own.x() * ratio(to.x(), is.x()), own.y() * ratio(to.y(), is.y()), own.z() * ratio(to.z(), is.z()));
+            Vec3 wanted = same()
+                    ? typed(args, own, to)
+                    : new Vec3(
+                            own.x() * ratio(to.x(), is.x()),
+                            own.y() * ratio(to.y(), is.y()),
+                            own.z() * ratio(to.z(), is.z()));
             locals.put(n, Transforms.placed(s, n, Transforms.rotationOf(local), wanted));
         }
         subject.editing().apply("Scale " + subject.names(), s.withLocals(locals));

@@ -18,9 +18,11 @@ public final class Board {
     public boolean linked;
     /** Whether it came with an address and is not among the user's own. */
     public boolean passing;
+
     public Arrangement arrangement;
     /** Viewports as one reads; {@link ViewState#number} is the place in here. */
     public List<ViewState> views = new ArrayList<>();
+
     public int active;
     /** Number of the viewport that fills the board, or -1. */
     public int solo = -1;
@@ -140,7 +142,9 @@ public final class Board {
         if (v.pose == null) {
             return v.start;
         }
-        Direction d = v.pose.projection().flat() ? Direction.of(v.pose.orientation(), ground.scene().up()) : null;
+        Direction d = v.pose.projection().flat()
+                ? Direction.of(v.pose.orientation(), ground.scene().up())
+                : null;
         String from = v.camera != null ? Start.CAMERA : d == null ? Start.SCOUT : d.word();
         return new Start(from, v.mode, v.hidden);
     }

@@ -65,7 +65,11 @@ public final class Cameras {
         }
         String name = ground.nameOf(ground.scene().indexOf(v.camera));
         v.camera = null;
-        ground.changes().notice(name + " is guarded and stays where it is. You look around from there.", "Back to " + name, "camera.look-through");
+        ground.changes()
+                .notice(
+                        name + " is guarded and stays where it is. You look around from there.",
+                        "Back to " + name,
+                        "camera.look-through");
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 

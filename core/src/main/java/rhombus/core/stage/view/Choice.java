@@ -13,4 +13,5 @@ import rhombus.core.plain.Maybe;
  * @param args of the command
  * @param on whether it is the present one
  */
-public record Choice(String id, String label, @Maybe String note, String command, Map<String, Object> args, boolean on) {}
+public record Choice(
+        String id, String label, @Maybe String note, String command, Map<String, Object> args, boolean on) {}

@@ -20,18 +20,36 @@ public final class Choices {
         List<Choice> out = new ArrayList<>();
         String title = Captions.title(ground, v);
         boolean flat = v.pose.projection().flat();
-        for (Direction d : List.of(Direction.TOP, Direction.FRONT, Direction.RIGHT, Direction.BOTTOM, Direction.BACK, Direction.LEFT)) {
+        for (Direction d : List.of(
+                Direction.TOP, Direction.FRONT, Direction.RIGHT, Direction.BOTTOM, Direction.BACK, Direction.LEFT)) {
             String word = d.word();
-            out.add(new Choice(word, Words.capital(word), null, "view.direction", Plain.map("to", word, "flat", true),
-                    v.camera == null && Captions.direction(v, ground.scene().up()).equals(word)));
+            out.add(new Choice(
+                    word,
+                    Words.capital(word),
+                    null,
+                    "view.direction",
+                    Plain.map("to", word, "flat", true),
+                    v.camera == null
+                            && Captions.direction(v, ground.scene().up()).equals(word)));
         }
         out.add(new Choice("free-flat", "Free flat", null, "view.free-flat", Map.of(), title.equals("Free flat")));
-        out.add(new Choice("scout", "Scout", "perspective", "view.scout", Map.of(), v.camera == null && !flat && title.equals("Scout")));
+        out.add(new Choice(
+                "scout",
+                "Scout",
+                "perspective",
+                "view.scout",
+                Map.of(),
+                v.camera == null && !flat && title.equals("Scout")));
         for (int i = 0; i < ground.scene().count(); i++) {
             Node n = ground.scene().node(i);
             if (n.kind() == Kind.CAMERA && !n.gone()) {
-                out.add(new Choice("camera:" + n.id(), ground.nameOf(i), "guarded camera",
-                        "camera.look-through", Plain.map("camera", n.id()), n.id().equals(v.camera)));
+                out.add(new Choice(
+                        "camera:" + n.id(),
+                        ground.nameOf(i),
+                        "guarded camera",
+                        "camera.look-through",
+                        Plain.map("camera", n.id()),
+                        n.id().equals(v.camera)));
             }
         }
         return out;
@@ -71,6 +89,7 @@ public final class Choices {
     /** Turned out of an axis, where it looks along one. */
     private static Pose free(Ground ground, Pose p) {
         return Direction.of(p.orientation(), ground.scene().up()) == null
-                ? p : p.turnedAboutFocus(Homes.SCOUT.orientation(ground.scene().up()));
+                ? p
+                : p.turnedAboutFocus(Homes.SCOUT.orientation(ground.scene().up()));
     }
 }

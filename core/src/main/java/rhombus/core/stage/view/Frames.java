@@ -22,6 +22,7 @@ public final class Frames {
     private static final double LOST = 0.2;
     /** Objects up to this many times as far off as the dense part reaches still belong to it. */
     private static final double NEAR = 2;
+
     private static final double SMALLEST = 1e-3;
     /** Half the size that a camera or light counts with when it is framed, as a part of the place where things are. */
     private static final double MARK = 0.03;

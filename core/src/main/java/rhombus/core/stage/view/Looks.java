@@ -26,26 +26,40 @@ public final class Looks {
         }
         Map<String, Object> m = look(v);
         m.putAll(Plain.map(
-                "home", v.home == null ? null : pose(v.home),
-                "otherMode", v.otherMode.id(),
-                "autoFlat", v.autoFlat ? true : null,
-                "lastCamera", v.lastCamera,
-                "beforeCamera", v.beforeCamera == null ? null : pose(v.beforeCamera),
-                "trail", trail,
-                "trailDeeds", deeds,
-                "trailIndex", v.trail.index()));
+                "home",
+                v.home == null ? null : pose(v.home),
+                "otherMode",
+                v.otherMode.id(),
+                "autoFlat",
+                v.autoFlat ? true : null,
+                "lastCamera",
+                v.lastCamera,
+                "beforeCamera",
+                v.beforeCamera == null ? null : pose(v.beforeCamera),
+                "trail",
+                trail,
+                "trailDeeds",
+                deeds,
+                "trailIndex",
+                v.trail.index()));
         return m;
     }
 
     /** What a viewport looks like to somebody else: where it stands, its lens, crop, camera and how it draws. */
     public static Map<String, Object> look(ViewState v) {
         return Plain.map(
-                "pose", pose(v.destination()),
-                "lens", v.lens,
-                "mode", v.mode.id(),
-                "hidden", Overlay.toPlain(v.hidden),
-                "camera", v.camera,
-                "crop", v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()));
+                "pose",
+                pose(v.destination()),
+                "lens",
+                v.lens,
+                "mode",
+                v.mode.id(),
+                "hidden",
+                Overlay.toPlain(v.hidden),
+                "camera",
+                v.camera,
+                "crop",
+                v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()));
     }
 
     public static void view(Ground ground, ViewState v, Map<String, Object> m) {
@@ -100,7 +114,9 @@ public final class Looks {
 
     private static String camera(Ground ground, Object id) {
         int n = ground.scene().indexOf(Plain.text(id, ""));
-        return n >= 0 && ground.scene().node(n).camera() != null ? ground.scene().node(n).id() : null;
+        return n >= 0 && ground.scene().node(n).camera() != null
+                ? ground.scene().node(n).id()
+                : null;
     }
 
     public static List<Object> point(Vec3 p) {
@@ -126,17 +142,33 @@ public final class Looks {
     /** A pose in nine numbers, of which a Trail keeps hundreds: eye, orientation, focus, and the angle or minus the extent. */
     private static List<Object> brief(Pose p) {
         Quat q = p.orientation();
-        return Plain.list(p.eye().x(), p.eye().y(), p.eye().z(), q.x(), q.y(), q.z(), q.w(), p.focus(),
-                p.projection() instanceof Projection.Perspective v ? v.fovY() : -((Projection.Orthographic) p.projection()).extent());
+        return Plain.list(
+                p.eye().x(),
+                p.eye().y(),
+                p.eye().z(),
+                q.x(),
+                q.y(),
+                q.z(),
+                q.w(),
+                p.focus(),
+                p.projection() instanceof Projection.Perspective v
+                        ? v.fovY()
+                        : -((Projection.Orthographic) p.projection()).extent());
     }
 
     public static Pose pose(Object o) {
         double[] d = Plain.numbers(o, 9);
-        Map<String, Object> m = d == null ? Plain.map(o) : Plain.map(
-                "eye", Plain.list(d[0], d[1], d[2]),
-                "orientation", Plain.list(d[3], d[4], d[5], d[6]),
-                "focus", d[7],
-                d[8] > 0 ? "fovY" : "extent", Math.abs(d[8]));
+        Map<String, Object> m = d == null
+                ? Plain.map(o)
+                : Plain.map(
+                        "eye",
+                        Plain.list(d[0], d[1], d[2]),
+                        "orientation",
+                        Plain.list(d[3], d[4], d[5], d[6]),
+                        "focus",
+                        d[7],
+                        d[8] > 0 ? "fovY" : "extent",
+                        Math.abs(d[8]));
         Vec3 eye = point(m.get("eye"));
         double[] q = Plain.numbers(m.get("orientation"), 4);
         double focus = Plain.number(m.get("focus"), 0);

@@ -66,7 +66,9 @@ public final class Model {
     /** The name of a node; one that has none is called after its kind. */
     public String nameOf(int node) {
         String n = scene.node(node).name();
-        return n.isEmpty() ? scene.node(node).kind().word() + " " + scene.node(node).id() : n;
+        return n.isEmpty()
+                ? scene.node(node).kind().word() + " " + scene.node(node).id()
+                : n;
     }
 
     /**

@@ -39,9 +39,16 @@ public final class Refusals {
     public void released(ViewState v, Pose before) {
         Direction was = Direction.of(before.orientation(), ground.scene().up());
         Pose now = v.destination();
-        if (was != null && v.camera == null && before.projection().flat() && now.projection().flat()
+        if (was != null
+                && v.camera == null
+                && before.projection().flat()
+                && now.projection().flat()
                 && Direction.of(now.orientation(), ground.scene().up()) == null) {
-            ground.changes().notice(Words.capital(was.word()) + " was released: this viewport is a free flat view now.", "Back to " + was.word(), "trail.back");
+            ground.changes()
+                    .notice(
+                            Words.capital(was.word()) + " was released: this viewport is a free flat view now.",
+                            "Back to " + was.word(),
+                            "trail.back");
         }
     }
 

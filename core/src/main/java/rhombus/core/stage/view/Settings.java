@@ -9,7 +9,7 @@ public final class Settings {
     private final Changes changes;
     private Habits habits = Habits.USUAL;
     private boolean reducedMotion;
-    private Consumer<Habits> follower = h -> { };
+    private Consumer<Habits> follower = h -> {};
 
     Settings(Changes changes) {
         this.changes = changes;

@@ -14,6 +14,7 @@ public final class Trail {
     private final List<Integer> names = new ArrayList<>();
     /** What was done to come to each, in words; empty where nobody knows. */
     private final List<String> deeds = new ArrayList<>();
+
     private int index = -1;
     private int named;
 

@@ -15,7 +15,8 @@ public final class ViewNumbers {
     public static Pose with(Ground ground, ViewState v, Pose p, Map<String, Object> args) {
         Typed t = ground.typed();
         Vec3 e = p.eye();
-        Vec3 eye = new Vec3(t.length(args.get("x"), e.x()), t.length(args.get("y"), e.y()), t.length(args.get("z"), e.z()));
+        Vec3 eye = new Vec3(
+                t.length(args.get("x"), e.x()), t.length(args.get("y"), e.y()), t.length(args.get("z"), e.z()));
         double focus = t.length(args.get("focus"), p.focus());
         Projection projection = p.projection();
         if (projection instanceof Projection.Perspective lens) {

@@ -19,6 +19,7 @@ public final class ViewState {
 
     /** Names it among all viewports since the program began, so that pictures of it can be told apart. */
     public final int serial = ++count;
+
     public final String id;
     /** How it starts in a scene that is new to it. */
     public Start start;
@@ -26,6 +27,7 @@ public final class ViewState {
     public int number;
     /** Where it stands; null until its board is first shown. */
     public Pose pose;
+
     public Glide glide;
     public DisplayMode mode;
     public DisplayMode otherMode;
@@ -37,6 +39,7 @@ public final class ViewState {
     public double lens = Math.toRadians(47);
     /** Id of the camera node it looks through, or null. */
     public String camera;
+
     public String lastCamera;
     public Pose beforeCamera;
     public Pose framed;
@@ -48,11 +51,13 @@ public final class ViewState {
     public String facetAim;
     /** Where a motion was refused, and until when the cue shows. */
     public double refusedX;
+
     public double refusedY;
     public double refusedUntil = Double.NEGATIVE_INFINITY;
     public final Trail trail = new Trail();
     /** Wheel steps that follow each other; made when the wheel first turns here. */
     public Burst wheel;
+
     public double x;
     public double y;
     public double width = 1;

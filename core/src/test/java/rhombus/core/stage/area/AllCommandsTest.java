@@ -71,10 +71,12 @@ class AllCommandsTest {
 
     @Test
     void everyControlOfThePageNamesACommand() throws IOException {
-        Pattern named = Pattern.compile("(?<!:)data-command=\"([a-z.-]+)\"|\\brun\\('([a-z]+\\.[a-z-]+)'|command: '([a-z]+\\.[a-z-]+)'");
+        Pattern named = Pattern.compile(
+                "(?<!:)data-command=\"([a-z.-]+)\"|\\brun\\('([a-z]+\\.[a-z-]+)'|command: '([a-z]+\\.[a-z-]+)'");
         Set<String> found = new TreeSet<>();
         try (Stream<Path> files = Files.walk(PAGE)) {
-            for (Path f : files.filter(p -> p.toString().matches(".*\\.(vue|ts)")).toList()) {
+            for (Path f :
+                    files.filter(p -> p.toString().matches(".*\\.(vue|ts)")).toList()) {
                 Matcher m = named.matcher(Files.readString(f));
                 while (m.find()) {
                     String id = m.group(1) != null ? m.group(1) : m.group(2) != null ? m.group(2) : m.group(3);
@@ -88,14 +90,27 @@ class AllCommandsTest {
 
     @Test
     void argumentsAreChecked() {
-        Command c = new Command("area.verb", "Words", "Board", Command.Sort.ACTION, false, false, Set.of(), Spoken.NOTHING, null, null, List.of(
-                new Argument("to", Argument.Type.CHOICE, List.of("left", "right"), true),
-                new Argument("at", Argument.Type.PLACE, List.of("first"), false),
-                new Argument("x", Argument.Type.TYPED, List.of(), false),
-                new Argument("count", Argument.Type.WHOLE, List.of(), false),
-                new Argument("some", Argument.Type.TEXTS, List.of(), false)));
-        assertThat(c.problem(Map.of("to", "left", "at", 3.0, "x", "2 cm", "count", 2, "some", List.of("a")))).isNull();
-        assertThat(c.problem(Map.of("to", "right", "at", "first", "x", Map.of("steps", 1)))).isNull();
+        Command c = new Command(
+                "area.verb",
+                "Words",
+                "Board",
+                Command.Sort.ACTION,
+                false,
+                false,
+                Set.of(),
+                Spoken.NOTHING,
+                null,
+                null,
+                List.of(
+                        new Argument("to", Argument.Type.CHOICE, List.of("left", "right"), true),
+                        new Argument("at", Argument.Type.PLACE, List.of("first"), false),
+                        new Argument("x", Argument.Type.TYPED, List.of(), false),
+                        new Argument("count", Argument.Type.WHOLE, List.of(), false),
+                        new Argument("some", Argument.Type.TEXTS, List.of(), false)));
+        assertThat(c.problem(Map.of("to", "left", "at", 3.0, "x", "2 cm", "count", 2, "some", List.of("a"))))
+                .isNull();
+        assertThat(c.problem(Map.of("to", "right", "at", "first", "x", Map.of("steps", 1))))
+                .isNull();
         assertThat(c.problem(Map.of())).contains("\"to\" is missing");
         assertThat(c.problem(Map.of("to", "up"))).contains("left, right");
         assertThat(c.problem(Map.of("to", 1))).isNotNull();
@@ -108,11 +123,25 @@ class AllCommandsTest {
 
     @Test
     void aCatalogueHoldsEachCommandAndBindingOnce() {
-        Command c = new Command("area.verb", "Words", "Board", Command.Sort.ACTION, false, false, Set.of(Trait.STAYS), Spoken.NOTHING, null, null, List.of());
+        Command c = new Command(
+                "area.verb",
+                "Words",
+                "Board",
+                Command.Sort.ACTION,
+                false,
+                false,
+                Set.of(Trait.STAYS),
+                Spoken.NOTHING,
+                null,
+                null,
+                List.of());
         Binding b = new Binding("one", Trigger.key("KeyA"), 0, rhombus.core.keymap.Context.STAGE, c, Map.of(), "words");
         assertThatThrownBy(() -> new Catalogue(List.of(c, c), Map.of())).hasMessageContaining("area.verb");
-        assertThatThrownBy(() -> new Catalogue(List.of(c), Map.of("p", List.of(b, b)))).hasMessageContaining("one");
-        assertThatThrownBy(() -> new Catalogue(List.of(), Map.of("p", List.of(b)))).hasMessageContaining("one");
-        assertThat(new Catalogue(List.of(c), Map.of("p", List.of(b))).command("area.verb")).isSameAs(c);
+        assertThatThrownBy(() -> new Catalogue(List.of(c), Map.of("p", List.of(b, b))))
+                .hasMessageContaining("one");
+        assertThatThrownBy(() -> new Catalogue(List.of(), Map.of("p", List.of(b))))
+                .hasMessageContaining("one");
+        assertThat(new Catalogue(List.of(c), Map.of("p", List.of(b))).command("area.verb"))
+                .isSameAs(c);
     }
 }

@@ -1,0 +1,183 @@
+package rhombus.core.stage.area;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.board.Arrangement;
+import rhombus.core.board.Start;
+import rhombus.core.board.Template;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.boards.BorderDrag;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.ViewState;
+
+/** How the viewports of a board share the stage. */
+final class ArrangeArea {
+    private static final String[] SIDES = {"top", "front", "right", "left", "back", "bottom"};
+
+    private final Ground ground;
+    private final Boards boards;
+    private final BorderDrag border;
+
+    private ArrangeArea(Ground ground, Boards boards) {
+        this.ground = ground;
+        this.boards = boards;
+        this.border = new BorderDrag(ground, boards);
+    }
+
+    static Area<ArrangeArea> area() {
+        return new Area<>(p -> new ArrangeArea(p.ground(), p.boards()), ArrangeArea::declare);
+    }
+
+    private static void declare(Declare<ArrangeArea> d) {
+        d.group("Board");
+        d.action("board.arrange", "Arrange the viewports")
+                .needs("to", Arrays.stream(Template.values()).map(Template::id).toList())
+                .does((a, c) -> a.template(Template.named(c.to()), c.view()));
+        d.action("board.split", "Split the viewport")
+                .choice("to", "right", "below")
+                .does((a, c) -> a.split(c.view(), !c.to().equals("below")));
+        d.action("board.close", "Close the viewport").does((a, c) -> a.close(c.view()));
+        d.action("board.swap", "Swap two viewports").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
+        d.action("board.drag-border", "Drag a border")
+                .needs("part", "begin", "move", "end", "cancel")
+                .text("border")
+                .number("x", "y")
+                .truth("alone")
+                .does((a, c) -> a.border.drag(c.args()));
+        d.action("board.step-border", "Move a border one step")
+                .repeats()
+                .needs("border")
+                .needs("to", "left", "right", "up", "down")
+                .does((a, c) -> a.border.step(c.text("border"), c.to()));
+        d.action("board.even", "Even out the viewports along a border")
+                .needs("border")
+                .does((a, c) -> a.border.even(c.text("border")));
+    }
+
+    /** The viewports there are fill the template as one reads, the active one first where one is meant to be worked in. */
+    private void template(Template t, ViewState v) {
+        if (t == null) {
+            return;
+        }
+        Board b = ground.board();
+        List<String> ids = new ArrayList<>(b.arrangement.views());
+        if (t.hasLargeOne()) {
+            ids.remove(v.id);
+            ids.add(0, v.id);
+        }
+        if (ids.size() > t.count()) {
+            ids = differentFirst(b, ids);
+        }
+        Map<String, Start> starts = new LinkedHashMap<>();
+        for (int i = 0; ids.size() < t.count(); i++) {
+            String id = freeId(ids);
+            starts.put(id, Start.of(unusedSide(b, starts, i), v.mode));
+            ids.add(id);
+        }
+        int closed = Math.max(0, ids.size() - t.count());
+        boards.before(t.words());
+        boards.leaveSolo();
+        boards.arrange(t.of(ids.subList(0, t.count())), starts);
+        if (closed > 0) {
+            ground.changes()
+                    .notice(
+                            closed == 1 ? "One viewport is closed." : closed + " viewports are closed.",
+                            "Bring them back",
+                            "board.undo");
+        }
+    }
+
+    /** Viewports that show what no one before them shows come first; otherwise the order stays. */
+    private List<String> differentFirst(Board b, List<String> ids) {
+        Set<Object> seen = new HashSet<>();
+        List<String> first = new ArrayList<>();
+        List<String> same = new ArrayList<>();
+        for (String id : ids) {
+            ViewState v = b.named(id);
+            String side = Captions.direction(v, ground.scene().up());
+            Object shows = v.camera != null
+                    ? v.camera
+                    : side.equals("free")
+                            ? v.destination()
+                            : side + v.destination().projection().flat();
+            (seen.add(shows) ? first : same).add(id);
+        }
+        first.addAll(same);
+        return first;
+    }
+
+    private static String freeId(List<String> ids) {
+        int n = 1;
+        while (ids.contains("v" + n)) {
+            n++;
+        }
+        return "v" + n;
+    }
+
+    /** A side from which no viewport looks yet, so that a new one shows something new. */
+    private String unusedSide(Board b, Map<String, Start> added, int fallback) {
+        for (String side : SIDES) {
+            boolean used = b.views.stream()
+                            .anyMatch(v ->
+                                    Captions.direction(v, ground.scene().up()).equals(side))
+                    || added.values().stream().anyMatch(s -> s.from().equals(side));
+            if (!used) {
+                return side;
+            }
+        }
+        return SIDES[fallback % SIDES.length];
+    }
+
+    private void split(ViewState v, boolean sideBySide) {
+        Board b = ground.board();
+        String added = b.arrangement.freeId();
+        Arrangement to;
+        try {
+            to = b.arrangement.split(v.id, added, sideBySide);
+        } catch (IllegalArgumentException e) {
+            ground.changes()
+                    .notice("A board has at most " + Arrangement.MOST + " viewports; close one first.", null, null);
+            return;
+        }
+        boards.before("Split " + Captions.title(ground, v));
+        boards.leaveSolo();
+        boards.arrange(to, Map.of(added, Board.startLike(ground, v)));
+        // A half shows what the whole showed.
+        ViewState half = b.named(added);
+        Looks.look(ground, half, Looks.look(v));
+        half.trail.restart(half.pose);
+        boards.layOut();
+    }
+
+    private void close(ViewState v) {
+        Board b = ground.board();
+        if (b.views.size() == 1) {
+            ground.changes().notice("The last viewport of a board stays.", null, null);
+            return;
+        }
+        String title = Captions.title(ground, v);
+        boards.before("Close " + title);
+        if (b.solo == v.number) {
+            boards.leaveSolo();
+        }
+        boards.arrange(b.arrangement.without(v.id), Map.of());
+        ground.changes().notice(title + " is closed.", "Bring it back", "board.undo");
+    }
+
+    private void swap(ViewState v, String with) {
+        Board b = ground.board();
+        if (b.named(with) == null || with.equals(v.id)) {
+            return;
+        }
+        boards.before("Swap two viewports");
+        boards.arrange(b.arrangement.swapped(v.id, with), Map.of());
+    }
+}

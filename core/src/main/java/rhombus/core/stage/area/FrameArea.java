@@ -1,0 +1,160 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiConsumer;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Aim;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Frames;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Homes;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/** Bringing things into the picture. */
+final class FrameArea {
+    /** Hints name framing before the rest. */
+    private static final int FIRST = -30;
+
+    private final Ground ground;
+    private final Subject subject;
+    private final Going going;
+
+    private FrameArea(Ground ground, Subject subject, Walking walking) {
+        this.ground = ground;
+        this.subject = subject;
+        this.going = new Going(ground, walking);
+    }
+
+    static Area<FrameArea> area() {
+        return new Area<>(p -> new FrameArea(p.ground(), p.subject(), p.walking()), FrameArea::declare);
+    }
+
+    private static void declare(Declare<FrameArea> d) {
+        d.group("Frame");
+        d.action("view.frame-selection", "Frame the selection, again for wider")
+                .essential()
+                .rank(FIRST)
+                .trail("frame")
+                .truth("all")
+                .key("frame", "KeyF", 0, "frame the selection")
+                .key("frame-everywhere", "KeyF", ALT, Map.of("all", true), "frame in all viewports")
+                .told((a, c) -> a.subject.selection().isEmpty() ? "frame all" : "frame " + a.subject.names())
+                .does((a, c) -> a.each(c, a::frame));
+        d.action("view.frame-all", "Frame all")
+                .trail("frame all")
+                .truth("all")
+                .key("frame-all", "KeyF", SHIFT, "frame all")
+                .does((a, c) -> a.each(c, a::frameAll));
+        d.action("view.frame-everything", "Frame all, far objects too")
+                .trail("frame everything")
+                .does((a, c) -> a.going.fresh(
+                        c.view(),
+                        Frames.everything(
+                                a.ground.scene(),
+                                c.view().destination(),
+                                c.view().aspect()),
+                        ViewArea.deed(c)));
+        d.action("view.aim", "Aim at the selection without moving")
+                .trail("aim")
+                .key("aim", "KeyN", SHIFT, "aim at the selection")
+                .does(FrameArea::aim);
+    }
+
+    /** On this viewport, and where it is told so on all that are shown. */
+    private void each(Call c, BiConsumer<ViewState, String> frame) {
+        for (ViewState v : ground.board().views) {
+            if (v == c.view() || c.truth("all", false) && v.shown) {
+                frame.accept(v, ViewArea.deed(c));
+            }
+        }
+    }
+
+    /** Turns the camera on the spot, or slides a flat view, until the selection is in the middle. */
+    private void aim(Call c) {
+        if (subject.selection().isEmpty()) {
+            ground.changes().notice("Select something to aim at.", null, null);
+            return;
+        }
+        Vec3 middle = subject.components().isEmpty()
+                ? subject.selection().bounds(ground.scene()).center()
+                : subject.components().bounds().center();
+        going.fresh(
+                c.view(), Aim.at(c.view().destination(), middle, ground.scene().up()), ViewArea.deed(c));
+    }
+
+    private void frame(ViewState v, String deed) {
+        Scene scene = ground.scene();
+        if (!subject.components().isEmpty() && !v.destination().equals(v.framed)) {
+            Pose parts = Frames.points(scene, subject.components().points(), v.destination(), v.aspect());
+            going.fresh(v, parts, deed);
+            v.framed(parts, -1);
+            return;
+        }
+        if (subject.selection().isEmpty()) {
+            frameAll(v, deed);
+            return;
+        }
+        int level = v.destination().equals(v.framed) ? v.frameLevel + 1 : 0;
+        v.framed(v.framed, level);
+        List<Integer> nodes = wider(scene, level);
+        if (nodes.isEmpty()) {
+            frameAll(v, deed);
+            return;
+        }
+        Pose fit = Frames.fit(scene, nodes, v.destination(), v.aspect());
+        if (fit == null) {
+            ground.changes().notice("There is nothing to see in the selection.", null, null);
+            return;
+        }
+        going.fresh(v, fit, deed);
+        v.framed(fit, level);
+    }
+
+    /** The selection, or the group so many levels above what was selected last; empty above all of them. */
+    private List<Integer> wider(Scene scene, int level) {
+        List<Integer> nodes = subject.selection().nodes();
+        int last = subject.selection().last();
+        for (int i = 0; i < level && last >= 0; i++) {
+            last = scene.node(last).parent();
+            nodes = last < 0 ? List.of() : List.of(last);
+        }
+        return nodes;
+    }
+
+    private void frameAll(ViewState v, String deed) {
+        Frames.Whole whole = Frames.whole(ground.scene(), v.destination(), v.width, v.height);
+        if (whole == null) {
+            going.fresh(v, Homes.of(v, ground.scene()), deed);
+            return;
+        }
+        going.fresh(v, whole.pose(), deed);
+        if (!whole.left().isEmpty()) {
+            ground.changes().notice(leftOut(whole), "Take them in", "view.frame-everything");
+        }
+    }
+
+    private String leftOut(Frames.Whole whole) {
+        Vec3 middle = whole.pose().focusPoint();
+        StringBuilder s = new StringBuilder("Left out as too far away: ");
+        for (int i = 0; i < Math.min(3, whole.left().size()); i++) {
+            int n = whole.left().get(i);
+            s.append(i == 0 ? "" : ", ")
+                    .append(ground.nameOf(n))
+                    .append(" (")
+                    .append(Lengths.words(ground.scene().bounds(n).center().distance(middle)))
+                    .append(')');
+        }
+        if (whole.left().size() > 3) {
+            s.append(" and ").append(whole.left().size() - 3).append(" more");
+        }
+        return s.append('.').toString();
+    }
+}

@@ -1,0 +1,124 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.keymap.Context.STAGE;
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.CTRL;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.keymap.Spoken;
+import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.navigate.Lens;
+import rhombus.core.stage.motion.CropMotion;
+import rhombus.core.stage.motion.LensMotion;
+import rhombus.core.stage.motion.Stepping;
+import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/** The lens, and the crop of the picture. */
+final class LensArea {
+    /** Doublings of the picture's size in one step. */
+    private static final double ZOOM_STEP = 0.25;
+
+    private final Ground ground;
+    private final Stepping stepping;
+    private final Going going;
+
+    private LensArea(Ground ground, Stepping stepping, Walking walking) {
+        this.ground = ground;
+        this.stepping = stepping;
+        this.going = new Going(ground, walking);
+    }
+
+    static Area<LensArea> area() {
+        return new Area<>(p -> new LensArea(p.ground(), p.stepping(), p.walking()), LensArea::declare);
+    }
+
+    private static void declare(Declare<LensArea> d) {
+        d.group("Lens and crop");
+        lens(d);
+        crop(d);
+    }
+
+    private void go(Call c, Pose to) {
+        going.to(c.view(), to, c.command().spoken().trail(c.to()));
+    }
+
+    private static void lens(Declare<LensArea> d) {
+        Spoken zoom = new Spoken("zoom", "scale", "lens only", "", "");
+        d.motion("navigate.zoom", "Zoom the lens")
+                .spoken(zoom)
+                .on("zoom-hold", Trigger.hold("KeyL"), 0, STAGE, "zoom")
+                .starts((a, g) -> LensMotion.zoom(a.ground, g));
+        d.steps("navigate.zoom-steps", "Zoom the lens by steps")
+                .spoken(zoom)
+                .on("zoom-wheel", Trigger.wheel(), CTRL, STAGE, "zoom")
+                .steps((a, c, by) -> a.stepping.zoom(c.view(), by, zoom));
+        NavigateArea.step(d, "navigate.step-zoom", "Zoom the lens one step", "zoom", List.of(NavigateArea.IN_OUT))
+                .key("step-zoom-in", "Equal", SHIFT, Map.of("to", "in"), "zoom one step in")
+                .key("step-zoom-out", "Minus", SHIFT, Map.of("to", "out"), "zoom one step out")
+                .does((a, c) -> a.going.to(
+                        c.view(),
+                        Lens.zoom(c.view().destination(), Math.pow(2, c.inward() * ZOOM_STEP)),
+                        c.command().spoken().trail(c.to())));
+        d.motion("navigate.dolly-zoom", "Dolly-zoom: lens and distance together")
+                .called("dolly-zoom", "dolly-zoom", "subject keeps its size")
+                .traits(Trait.NEEDS_EYE)
+                .on("dolly-zoom-hold", Trigger.hold("KeyL"), SHIFT, STAGE, "dolly-zoom")
+                .starts((a, g) -> LensMotion.dollyZoom(a.ground, g));
+        NavigateArea.step(
+                        d,
+                        "navigate.step-dolly-zoom",
+                        "Dolly-zoom one step",
+                        "dolly-zoom",
+                        List.of(NavigateArea.IN_OUT))
+                .key("step-dolly-zoom-in", "Equal", ALT, Map.of("to", "in"), "dolly-zoom one step in")
+                .key("step-dolly-zoom-out", "Minus", ALT, Map.of("to", "out"), "dolly-zoom one step out")
+                .does(LensArea::dollyZoom);
+    }
+
+    private static void crop(Declare<LensArea> d) {
+        d.motion("navigate.crop", "Crop: pan the picture")
+                .called("crop", "crop", "picture only")
+                .traits(Trait.KEEPS_CAMERA)
+                .on("crop-hold", Trigger.hold("Period"), 0, STAGE, "crop")
+                .starts((a, g) -> CropMotion.start(a.ground, g));
+        d.steps("navigate.crop-steps", "Crop: zoom the picture")
+                .called("crop", "crop", "picture only")
+                .traits(Trait.KEEPS_CAMERA)
+                .on("crop-wheel", Trigger.wheel(), CTRL | SHIFT, STAGE, "crop")
+                .steps((a, c, by) -> a.stepping.crop(c.view(), c.x(), c.y(), by));
+        Entry<LensArea> step = d.action("navigate.step-crop", "Crop one step")
+                .repeats()
+                .rank(NavigateArea.STEPS_LATER)
+                .choice("to", "left", "right", "up", "down", "in", "out");
+        NavigateArea.arrows(step, "step-crop", CTRL | SHIFT, "crop one step")
+                .key("step-crop-in", "BracketRight", 0, Map.of("to", "in"), "crop one step in")
+                .key("step-crop-out", "BracketLeft", 0, Map.of("to", "out"), "crop one step out")
+                .does(LensArea::crop);
+    }
+
+    private void dollyZoom(Call c) {
+        ViewState v = c.view();
+        Pose p = v.destination();
+        if (p.projection().flat()) {
+            ground.refusals().refuse(v, v.width / 2, v.height / 2, LensMotion.NO_LENS);
+        } else {
+            go(c, Lens.dollyZoom(p, Math.pow(2, c.inward() * ZOOM_STEP)));
+        }
+    }
+
+    private void crop(Call c) {
+        ViewState v = c.view();
+        if (c.to().equals("in") || c.to().equals("out")) {
+            ground.navigator().crop(v, v.crop.scaled(Math.pow(2, c.inward() * ZOOM_STEP), 0, 0));
+        } else {
+            ground.navigator()
+                    .crop(v, v.crop.shifted(-c.aside() * NavigateArea.PAN_STEP, c.above() * NavigateArea.PAN_STEP));
+        }
+    }
+}

@@ -1,0 +1,86 @@
+package rhombus.core.stage.boards;
+
+import java.util.List;
+import rhombus.core.board.Arrangement;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Crop;
+import rhombus.core.view.Pose;
+
+/**
+ * All boards as they were before a change.
+ *
+ * @param what the change is called
+ * @param moved whether it also moved viewports, so that taking it back moves them back
+ * @param boards in their order
+ * @param current the one that was in use
+ */
+record Was(String what, boolean moved, List<WasBoard> boards, Board current) {
+    /** A viewport as it was. */
+    private record WasView(ViewState view, Pose pose, Crop crop, String camera, DisplayMode mode) {
+        static WasView of(ViewState v) {
+            return new WasView(v, v.pose == null ? null : v.destination(), v.crop, v.camera, v.mode);
+        }
+
+        void putBack() {
+            if (pose != null) {
+                view.putBack(camera, crop, view.autoFlat);
+                view.draw(mode);
+                view.set(pose);
+                view.trail.add(pose, "taken back");
+            }
+        }
+    }
+
+    /** A board as it was. */
+    private record WasBoard(
+            Board board,
+            String name,
+            boolean linked,
+            Arrangement arrangement,
+            List<WasView> views,
+            int active,
+            int solo) {
+        static WasBoard of(Board b) {
+            return new WasBoard(
+                    b,
+                    b.name,
+                    b.linked,
+                    b.arrangement,
+                    b.views.stream().map(WasView::of).toList(),
+                    b.active,
+                    b.solo);
+        }
+
+        Board putBack(boolean moved) {
+            board.name = name;
+            board.linked = linked;
+            board.arrangement = arrangement;
+            board.show(views.stream().map(WasView::view).toList());
+            if (moved) {
+                views.forEach(WasView::putBack);
+            }
+            board.active = active;
+            board.solo = solo;
+            return board;
+        }
+    }
+
+    static Was of(String what, boolean moved, List<Board> boards, Board current) {
+        return new Was(what, moved, boards.stream().map(WasBoard::of).toList(), current);
+    }
+
+    List<String> ids() {
+        return boards.stream().map(w -> w.board.id).toList();
+    }
+
+    boolean holds(Board b) {
+        return boards.stream().anyMatch(w -> w.board == b);
+    }
+
+    /** Makes all boards as they were, and gives them in their order. */
+    List<Board> putBack() {
+        return boards.stream().map(w -> w.putBack(moved)).toList();
+    }
+}

@@ -1,0 +1,69 @@
+package rhombus.core.stage.hand;
+
+import java.util.List;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/** What is done at once, by a key or a click: what the user has exchanged, and what a first click or a double click means. */
+final class Clicks {
+    private final Ground ground;
+    private final Subject subject;
+    private final Grips grips;
+    private final Deeds deeds;
+    private final Runnable forgetClick;
+    private List<Integer> beforeClick;
+
+    Clicks(Ground ground, Subject subject, Grips grips, Deeds deeds, Runnable forgetClick) {
+        this.ground = ground;
+        this.subject = subject;
+        this.grips = grips;
+        this.deeds = deeds;
+        this.forgetClick = forgetClick;
+    }
+
+    void run(Binding b, double x, double y) {
+        ViewState v = ground.viewAt(x, y);
+        Command c = b.command();
+        boolean click = b.trigger().kind() == Trigger.Kind.CLICK;
+        if (!c.has(Trait.LOZENGE)) {
+            if (click && grips.dismissed(v, x - v.x, y - v.y)) {
+                return;
+            }
+            if (click && c.has(Trait.SELECTS) && ground.attention().onlyActivates(v)) {
+                forgetClick.run();
+                return;
+            }
+            ground.attention().worked(v);
+            selectionOf(b);
+        }
+        boolean inside = v.holds(x, y);
+        Command.Exchange e = click ? Exchanges.of(ground, c) : null;
+        deeds.run(
+                e == null ? c.id() : e.command(),
+                e == null ? b.args() : e.args(),
+                v,
+                inside ? x - v.x : Double.NaN,
+                inside ? y - v.y : Double.NaN);
+    }
+
+    /** A double click means its own deed alone: what its first click did to the selection is taken back. */
+    private void selectionOf(Binding b) {
+        if (b.trigger().kind() == Trigger.Kind.CLICK) {
+            beforeClick = subject.selection().nodes();
+        } else if (b.trigger().kind() == Trigger.Kind.DOUBLE
+                && beforeClick != null
+                && !b.command().has(Trait.SELECTS)) {
+            if (!beforeClick.equals(subject.selection().nodes())) {
+                subject.selection().only(beforeClick);
+                subject.changed();
+            }
+            beforeClick = null;
+        }
+    }
+}

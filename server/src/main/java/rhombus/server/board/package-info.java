@@ -1,0 +1,4 @@
+/**
+ * The user's boards over HTTP.
+ */
+package rhombus.server.board;

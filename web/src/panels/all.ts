@@ -1,0 +1,34 @@
+import type { Component } from 'vue';
+import HabitsDialog from './habits/HabitsDialog.vue';
+import HintsLine from './hints/HintsLine.vue';
+import VersionsDialog from './history/VersionsDialog.vue';
+import KeysDialog from './keys/KeysDialog.vue';
+import ReadoutDrawer from './readout/ReadoutDrawer.vue';
+import SceneDrawer from './scene/SceneDrawer.vue';
+import SnapshotDialog from './snapshot/SnapshotDialog.vue';
+import TrailStrip from './trail/TrailStrip.vue';
+
+/** A panel of the stage. Each gets the open scene as `open`, and a dialog whether it is shown as its model. */
+export interface Panel {
+  name: string;
+  /** Opens a dialog, and shows or hides what has a place of its own. */
+  command?: string;
+  place: 'left' | 'right' | 'low' | 'dialog';
+  /** Whether it is there at first. */
+  shown?: boolean;
+  /** Whether it stays when everything but the viewports is hidden. */
+  stays?: boolean;
+  component: Component;
+}
+
+/** All panels; the page places what is listed here. */
+export const PANELS: readonly Panel[] = [
+  { name: 'scene', place: 'left', shown: true, component: SceneDrawer },
+  { name: 'readout', place: 'right', shown: true, component: ReadoutDrawer },
+  { name: 'trail', command: 'app.trail', place: 'low', stays: true, component: TrailStrip },
+  { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
+  { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
+  { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
+  { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
+  { name: 'versions', command: 'app.versions', place: 'dialog', component: VersionsDialog },
+];

@@ -1,0 +1,24 @@
+import type { Plan } from '../../core';
+
+/** Layers of the painter's scene: which of an object's forms a pass draws. */
+export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const;
+
+/** What the painter reads of a plan. */
+export type Drawn = Pick<Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>;
+
+/**
+ * The passes of a picture in their order, and what of a plan each answers to. What lies behind everything and the grid
+ * are in `ground.ts` and `gridLines.ts`, surfaces with and without edges on them in `surfaces.ts`, lines in `wires.ts`, and
+ * the outline of what is selected, which has a picture of its own, in `outline.ts`.
+ */
+const PASSES: readonly { layer: number; wanted: (plan: Drawn) => boolean }[] = [
+  { layer: Form.grid, wanted: () => true },
+  { layer: Form.surface, wanted: (plan) => plan.surfaces },
+  { layer: Form.edged, wanted: (plan) => plan.surfaces },
+  { layer: Form.wire, wanted: (plan) => plan.edges === 'lines' },
+];
+
+/** The layers that are drawn for a plan. */
+export function layersOf(plan: Drawn): number[] {
+  return PASSES.filter((p) => p.wanted(plan)).map((p) => p.layer);
+}

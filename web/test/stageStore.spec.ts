@@ -1,0 +1,100 @@
+import { createPinia, setActivePinia } from 'pinia';
+import { watch } from 'vue';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Changed, Core, Frame, Marks, Readout } from '../src/core';
+import { useStage } from '../src/stores/stage';
+
+/** A core with two viewports that counts what it is asked for. */
+function fakeCore() {
+  const frames = [
+    { id: 'v1', number: 0, active: false },
+    { id: 'v2', number: 1, active: true },
+  ] as Frame[];
+  const core = {
+    takeNotices: vi.fn(() => [{ text: 'Something happened.' }]),
+    show: {
+      frames: vi.fn(() => frames),
+      boards: vi.fn(() => ({ tabs: [], borders: [], templates: [] })),
+      pins: vi.fn(() => []),
+      objects: vi.fn(() => [{ id: 'n1' }]),
+      layers: vi.fn(() => []),
+      history: vi.fn(() => ({ edits: [], done: 0 })),
+      selection: vi.fn(() => ['n1']),
+      readout: vi.fn((target: Partial<Readout>) => Object.assign(target, { view: 'v2', title: 'Scout' })),
+      hints: vi.fn(() => []),
+    },
+    draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { icons: [n] })) },
+  };
+  return core;
+}
+
+const changed = (views: number[], ...topics: Changed['topics']): Changed => ({ views, topics });
+
+describe('what panels show', () => {
+  let core: ReturnType<typeof fakeCore>;
+  let store: ReturnType<typeof useStage>;
+
+  beforeEach(() => {
+    setActivePinia(createPinia());
+    store = useStage();
+    core = fakeCore();
+    store.show(core as unknown as Core);
+    store.refresh(changed([0, 1], 'layout', 'readout'));
+    vi.clearAllMocks();
+  });
+
+  it('asks only for what has changed', () => {
+    store.refresh(changed([], 'pins'));
+    expect(core.show.pins).toHaveBeenCalledOnce();
+    expect(core.show.frames).not.toHaveBeenCalled();
+    expect(core.draw.marks).not.toHaveBeenCalled();
+    expect(core.show.readout).not.toHaveBeenCalled();
+    store.refresh(changed([], 'selection'));
+    expect(core.show.selection).toHaveBeenCalledOnce();
+    expect(core.show.objects).not.toHaveBeenCalled();
+  });
+
+  it('asks for the marks of the viewports that moved, and of the one the pointer is in', () => {
+    store.refresh(changed([0], 'readout'));
+    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
+    vi.clearAllMocks();
+    store.refresh(changed([1], 'readout'));
+    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([1]);
+  });
+
+  it('changes marks part by part, so that who looks at one part hears nothing of another', () => {
+    const lines = vi.fn();
+    const icons = vi.fn();
+    watch(() => store.marks[0]!.lines, lines, { flush: 'sync' });
+    watch(() => store.marks[0]!.icons, icons, { flush: 'sync' });
+    store.refresh(changed([0], 'readout'));
+    expect(icons).toHaveBeenCalledOnce();
+    expect(lines).not.toHaveBeenCalled();
+  });
+
+  it('asks for all marks as fresh ones after the viewports were arranged anew', () => {
+    store.refresh(changed([], 'layout'));
+    expect(core.draw.marks.mock.calls.map((c) => [c[0], (c as unknown[])[2]])).toEqual([
+      [0, true],
+      [1, true],
+    ]);
+  });
+
+  it('shows the same notice once, however often it comes', () => {
+    store.refresh(changed([], 'notice'));
+    store.refresh(changed([], 'notice'));
+    expect(store.notices.map((n) => n.text)).toEqual(['Something happened.']);
+  });
+
+  it('shows nothing of a scene any more when another one comes', () => {
+    store.refresh(changed([], 'selection', 'structure'));
+    const other = fakeCore();
+    store.show(other as unknown as Core);
+    expect(store.objects).toEqual([]);
+    expect(store.selection).toEqual([]);
+    expect(store.readout.title).toBeUndefined();
+    store.refresh(changed([0, 1], 'layout'));
+    expect(core.show.frames).not.toHaveBeenCalledTimes(2);
+    expect(other.show.frames).toHaveBeenCalledOnce();
+  });
+});
