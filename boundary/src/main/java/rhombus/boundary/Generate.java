@@ -15,7 +15,8 @@ import rhombus.core.stage.area.AllCommands;
 
 /**
  * Run by the build: {@code objects FOLDER ROOT...} writes Java before the browser module is compiled, {@code types FILE
- * API...} its types after, and {@code commands FILE} the list of all commands for the documentation.
+ * API...} its types after, {@code calls FILE} makes its calls quick, and {@code commands FILE} writes the list of all
+ * commands for the documentation.
  */
 public final class Generate {
     private Generate() {}
@@ -24,6 +25,11 @@ public final class Generate {
     public static void main(String[] args) throws IOException, ClassNotFoundException {
         if (args[0].equals("commands")) {
             write(Path.of(args[1]), CommandsDocument.of(AllCommands.CATALOGUE));
+            return;
+        }
+        if (args[0].equals("calls")) {
+            Path core = Path.of(args[1]);
+            write(core, Calls.quick(Files.readString(core)));
             return;
         }
         List<Class<?>> classes = new ArrayList<>();
