@@ -13,6 +13,7 @@ import { picturesKey } from '../stage/pictures';
 import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
 import { useStage } from '../stores/stage';
+import { applyAxes, axes } from '../theme/axes';
 import { theme } from '../theme/theme';
 
 const props = defineProps<{ id: string }>();
@@ -22,7 +23,7 @@ const { core } = open.value;
 provide(coreKey, core);
 const wrong = ref('');
 const gone = ref(false);
-const facetMenu = ref({ view: '', count: 0 });
+const roseMenu = ref({ view: '', count: 0 });
 /** An address to copy by hand, where the clipboard may not be written. */
 const link = ref('');
 const through = ref<Through | null>(null);
@@ -44,7 +45,7 @@ function application() {
     if (a.command === 'app.full-screen') void fullScreen();
     if (a.command === 'app.copy-link') void copyLink();
     if (a.command === 'pin.picture') void open.value.pictureOf(a.args.pin as string, (a.args.view as string) ?? null);
-    if (a.command === 'facet.menu') facetMenu.value = { view: a.args.view as string, count: facetMenu.value.count + 1 };
+    if (a.command === 'rose.menu') roseMenu.value = { view: a.args.view as string, count: roseMenu.value.count + 1 };
   }
 }
 
@@ -97,7 +98,8 @@ function leaving(e: BeforeUnloadEvent) {
   }
 }
 
-watch(theme, (t) => open.value.theme(t));
+watch([theme, axes], ([t, a]) => open.value.theme(t, a));
+watch(open.value.habitsVersion, () => applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual'), { immediate: true });
 publish(() => open.value);
 onMounted(() => {
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
@@ -122,7 +124,7 @@ onBeforeUnmount(() => {
     <StageBar v-if="!clear" ref="bar" :open="open" :shown="shown" @toggle="(name) => (shown[name] = !shown[name])" />
     <component :is="p.component" v-for="p in left" :key="p.name" class="left" :open="open" />
     <main class="middle">
-      <StageCanvas :open="open" :facet-menu="facetMenu" @input="afterInput" />
+      <StageCanvas :open="open" :rose-menu="roseMenu" @input="afterInput" />
       <div v-if="open.loading.value" class="loading" role="status">
         <p>{{ open.loading.value.words }} {{ open.detail.value?.name ?? '' }}</p>
         <el-progress

@@ -20,9 +20,9 @@ const PICTURES: Record<string, string> = {
   <!-- Small layers of their own, see the marks of lights and cameras. -->
   <svg
     v-for="g in marks.grips"
-    :key="`${g.motion}${g.pad}`"
+    :key="g.motion"
     class="grip"
-    :class="{ lit: g.lit, pad: g.pad }"
+    :class="{ lit: g.lit }"
     :viewBox="`${-g.width - 2} ${-g.height - 2} ${2 * g.width + 4} ${2 * g.height + 4}`"
     :style="{
       width: `${2 * g.width + 4}px`,
@@ -33,10 +33,9 @@ const PICTURES: Record<string, string> = {
     aria-hidden="true"
   >
     <path class="body" :d="`M0 ${-g.height}L${g.width} 0L0 ${g.height}L${-g.width} 0Z`" />
-    <path class="picture" :d="PICTURES[g.motion] ?? ''" :transform="g.pad ? 'translate(0 -7)' : 'scale(.82)'" />
-    <text v-if="g.pad && g.words.length < 8" y="11" text-anchor="middle">{{ g.words }}</text>
-    <text v-else-if="g.pad" class="long" y="8" text-anchor="middle">{{ g.words }}</text>
-    <text v-else-if="g.lit" class="name" x="-21" y="4" text-anchor="end">{{ g.words }}</text>
+    <path class="picture" :d="PICTURES[g.motion] ?? ''" transform="translate(0 -7)" />
+    <text v-if="g.words.length < 8" y="11" text-anchor="middle">{{ g.words }}</text>
+    <text v-else class="long" y="8" text-anchor="middle">{{ g.words }}</text>
   </svg>
 </template>
 
@@ -49,21 +48,14 @@ const PICTURES: Record<string, string> = {
   z-index: 2;
   will-change: transform;
 }
-.pad .picture {
-  transform-origin: center;
-}
 text.long {
   font-size: 10.5px;
   letter-spacing: -0.02em;
 }
 .body {
-  fill: var(--plate);
-  stroke: var(--line);
-  stroke-width: 1;
-}
-.pad .body {
   fill: var(--panel);
   stroke: var(--quiet);
+  stroke-width: 1;
 }
 .lit .body {
   fill: var(--accent);
@@ -71,12 +63,9 @@ text.long {
 }
 .picture {
   fill: none;
-  stroke: var(--quiet);
+  stroke: var(--accent);
   stroke-width: 1.5;
   stroke-linecap: square;
-}
-.pad .picture {
-  stroke: var(--accent);
 }
 .lit .picture {
   stroke: var(--on-accent);
@@ -87,11 +76,5 @@ text {
 }
 .lit text {
   fill: var(--on-accent);
-}
-.lit .name {
-  fill: var(--text);
-  paint-order: stroke;
-  stroke: var(--panel);
-  stroke-width: 4px;
 }
 </style>

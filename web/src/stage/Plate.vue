@@ -159,7 +159,7 @@ function choose(c: MenuItem) {
   max-width: 100%;
   touch-action: none;
 }
-/* The Facet stands beside it. */
+/* The Rose stands beside it. */
 .beside {
   max-width: calc(100% - 88px);
 }

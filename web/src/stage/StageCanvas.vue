@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useStage } from '../stores/stage';
+import { axes } from '../theme/axes';
 import { theme } from '../theme/theme';
 import type { OpenScene } from './openScene';
 import BoardBorders from './BoardBorders.vue';
 import { forwardInput } from './input';
 import ViewportFrame from './ViewportFrame.vue';
 
-const props = defineProps<{ open: OpenScene; facetMenu: { view: string; count: number } }>();
+const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: number } }>();
 const emit = defineEmits<{ input: [ms: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
@@ -20,7 +21,7 @@ function measure() {
 }
 
 onMounted(() => {
-  props.open.attach(canvas.value!, theme.value);
+  props.open.attach(canvas.value!, theme.value, axes.value);
   measure();
   const observer = new ResizeObserver(measure);
   observer.observe(stage.value!);
@@ -40,7 +41,7 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
       :key="v.id"
       :view="v"
       :marks="store.marks[v.number]!"
-      :facet-menu="facetMenu.view === v.id ? facetMenu.count : 0"
+      :rose-menu="roseMenu.view === v.id ? roseMenu.count : 0"
       :target="store.target === v.id"
     />
     <BoardBorders :stage="stage" />

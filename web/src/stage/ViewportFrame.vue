@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { Frame, Marks } from '../core';
-import FacetView from './FacetView.vue';
+import RoseView from './RoseView.vue';
 import GripMarks from './GripMarks.vue';
 import HandleKeys from './HandleKeys.vue';
 import IconMarks from './IconMarks.vue';
@@ -12,11 +12,11 @@ import SpotMarks from './SpotMarks.vue';
 import WalkMark from './WalkMark.vue';
 
 /** Parts of the marks are read by those who draw them: one that moves then draws nothing else anew. */
-const props = defineProps<{ view: Frame; marks: Marks; facetMenu: number; target: boolean }>();
-const facet = ref<InstanceType<typeof FacetView>>();
+const props = defineProps<{ view: Frame; marks: Marks; roseMenu: number; target: boolean }>();
+const rose = ref<InstanceType<typeof RoseView>>();
 watch(
-  () => props.facetMenu,
-  () => void facet.value?.openMenu(),
+  () => props.roseMenu,
+  () => void rose.value?.openMenu(),
 );
 /** The handle that has the keyboard. */
 const aimed = ref('');
@@ -39,7 +39,7 @@ const walking = computed(() => !!props.marks.walk);
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />
     <HandleKeys v-if="view.active" :marks="marks" :view="view" @aim="aimed = $event" />
-    <FacetView ref="facet" :view="view" :marks="marks" />
+    <RoseView ref="rose" :view="view" :marks="marks" />
     <GripMarks :marks="marks" />
     <WalkMark v-if="walking" :view="view" :marks="marks" />
     <LostMarks :view="view" :marks="marks" />

@@ -5,6 +5,7 @@ import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
+import type { Axes } from '../theme/axes';
 import { fromFragment } from './address';
 import { kept, type Kept } from './kept';
 import { Loop } from './loop';
@@ -73,9 +74,9 @@ export class OpenScene {
   }
 
   /** The canvas is there and has a size. */
-  attach(canvas: HTMLCanvasElement, theme: Theme): void {
+  attach(canvas: HTMLCanvasElement, theme: Theme, axes: Axes): void {
     this.painter = new Painter(this.core.draw, canvas, () => this.loop.redraw());
-    this.painter.theme(theme);
+    this.painter.theme(theme, axes);
     this.loop.attach(this.painter);
   }
 
@@ -97,8 +98,8 @@ export class OpenScene {
     this.loop.wake();
   }
 
-  theme(theme: Theme): void {
-    this.painter?.theme(theme);
+  theme(theme: Theme, axes: Axes): void {
+    this.painter?.theme(theme, axes);
     this.loop.redraw();
   }
 

@@ -5,7 +5,8 @@ import { GridLines } from './gridLines';
 import { Ground } from './ground';
 import { Models } from './models';
 import { Outline } from './outline';
-import { palettes } from './palette';
+import type { Axes } from '../../theme/axes';
+import { paletteOf, palettes } from './palette';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
@@ -81,8 +82,8 @@ export class Painter {
     this.scene.add(this.ground.mesh, this.grid.mesh);
   }
 
-  theme(theme: Theme): void {
-    this.palette = palettes[theme];
+  theme(theme: Theme, axes: Axes): void {
+    this.palette = paletteOf(theme, axes);
     this.ink.value = this.palette.ink;
     this.models?.theme(this.palette);
     this.grid.theme(this.palette);

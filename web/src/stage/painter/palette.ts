@@ -48,7 +48,7 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
       rgba('#24414e', 0.09),
       rgba('#24414e', 0.2),
       rgba('#c43330', 0.6),
-      rgba('#3f8a22', 0.6),
+      rgba('#37801c', 0.6),
       rgba('#1f5fd0', 0.6),
     ],
     ink: rgb('#1c3039'),
@@ -57,3 +57,17 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     between: 0xf6f8f5,
   },
 };
+
+/** The other set of colours for X, Y and Z; the alphas are those of the usual one. */
+const clear: Record<'dusk' | 'chalk', string[]> = {
+  dusk: ['#e69f00', '#56b4e9', '#cc79a7'],
+  chalk: ['#a85c00', '#1173ad', '#7d2f60'],
+};
+
+/** The colours of a theme, with one of the two sets for the axes. */
+export function paletteOf(theme: 'dusk' | 'chalk', axes: 'usual' | 'clear'): Palette {
+  const palette = palettes[theme];
+  if (axes === 'usual') return palette;
+  const grid = palette.grid.map((tint, i) => (i < 2 ? tint : rgba(clear[theme][i - 2]!, tint.w)));
+  return { ...palette, grid };
+}

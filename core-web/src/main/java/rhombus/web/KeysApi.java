@@ -41,6 +41,9 @@ public interface KeysApi extends JSObject {
 
     void useHabits(@Gives(Map.class) JSObject stored);
 
+    /** Whether the colours of X, Y and Z are those for eyes to which red and green look alike. */
+    boolean clearAxisColours();
+
     @Gives(value = HabitRow.class, list = true)
     JSObject habitsPage();
 

@@ -2,6 +2,7 @@ package rhombus.web;
 
 import java.util.Map;
 import org.teavm.jso.JSObject;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
@@ -80,6 +81,11 @@ final class KeysDoor implements KeysApi {
     @Override
     public void useHabits(JSObject stored) {
         stage.use(Habits.of(JsPlain.map(stored)));
+    }
+
+    @Override
+    public boolean clearAxisColours() {
+        return stage.habits().is(AllHabits.AXIS_COLOURS, "clear");
     }
 
     @Override

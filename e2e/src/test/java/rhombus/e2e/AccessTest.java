@@ -30,12 +30,12 @@ class AccessTest {
         Hand.still(page);
         check(page, "chooser");
         close(page);
-        page.locator("[data-viewport=v2] [data-facet]").focus();
+        page.locator("[data-viewport=v2] [data-rose]").focus();
         page.keyboard().press("ArrowRight");
-        check(page, "the Facet by keyboard");
+        check(page, "the Rose by keyboard");
         page.keyboard().press("Shift+F10");
         Hand.still(page);
-        check(page, "the Facet's menu");
+        check(page, "the Rose's menu");
         close(page);
         page.evaluate("() => document.activeElement.blur()");
         hand.over("v2").key("g");

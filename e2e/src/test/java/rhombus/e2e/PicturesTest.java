@@ -23,7 +23,7 @@ class PicturesTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
-    /** The Facet, the Pad, and a walk. */
+    /** The Rose, the Pad, and a walk. */
     private static void moving(Hand hand) {
         Page page = hand.page;
         hand.over("v2").key("h").key("q");

@@ -162,16 +162,16 @@ class SoundTest extends OfTheirOwn {
     }
 
     @Test
-    void theFacetsMenuBeginsHarmlesslyAndGivesTheKeyboardBack() {
+    void theRosesMenuBeginsHarmlesslyAndGivesTheKeyboardBack() {
         Map<String, Object> r = Hand.map(hand.view("v2").get("rect"));
-        var facet = page.locator("[data-viewport=v2] [data-facet]").boundingBox();
-        hand.move(facet.x + facet.width / 2, facet.y + facet.height / 2);
+        var rose = page.locator("[data-viewport=v2] [data-rose]").boundingBox();
+        hand.move(rose.x + rose.width / 2, rose.y + rose.height / 2);
         page.mouse()
                 .click(
-                        facet.x + facet.width / 2,
-                        facet.y + facet.height / 2,
+                        rose.x + rose.width / 2,
+                        rose.y + rose.height / 2,
                         new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
-        Locator menu = page.locator("[role=menu][aria-label=Facet]");
+        Locator menu = page.locator("[role=menu][aria-label=Rose]");
         menu.waitFor();
         double[] eye = hand.eye("v2");
         page.keyboard().press("Enter");
@@ -189,7 +189,7 @@ class SoundTest extends OfTheirOwn {
     @Test
     void aLostGraphicsContextComesBackAtOnce() {
         hand.over("v2");
-        byte[] before = page.locator("[data-stage] canvas").screenshot();
+        byte[] before = page.locator("[data-stage] > canvas").screenshot();
         page.evaluate(
                 """
                 () => {
@@ -204,7 +204,9 @@ class SoundTest extends OfTheirOwn {
                 "() => !document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
         page.waitForCondition(() -> {
             hand.idle();
-            return Pixels.different(before, page.locator("[data-stage] canvas").screenshot()) < 0.01;
+            return Pixels.different(
+                            before, page.locator("[data-stage] > canvas").screenshot())
+                    < 0.01;
         });
     }
 

@@ -16,7 +16,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** Every way of moving, in the running application: keys, buttons, wheel, fingers, pen, Facet, Pad, lozenges and walking. */
+/** Every way of moving, in the running application: keys, buttons, wheel, fingers, pen, Pad and walking. */
 class WaysOfMovingTest extends InTheBoatyard {
     @BeforeEach
     void home() {
@@ -33,14 +33,6 @@ class WaysOfMovingTest extends InTheBoatyard {
 
     private Map<String, Object> rect(String v) {
         return map(hand.view(v).get("rect"));
-    }
-
-    /** A place on the Facet of the scout view, from its middle. */
-    private Hand onFacet(double dx, double dy) {
-        var box = hand.page.locator("[data-viewport=v2] [data-facet]").boundingBox();
-        hand.move(Math.rint(box.x + box.width / 2 + dx), Math.rint(box.y + box.height / 2 + dy));
-        hand.idle();
-        return hand;
     }
 
     // ---- directions
@@ -89,55 +81,6 @@ class WaysOfMovingTest extends InTheBoatyard {
         assertThat(hand.view("v3").get("title")).isEqualTo("Free flat");
         assertThat(hand.page.locator("[data-viewport=v3] [data-plate]").textContent())
                 .contains("Free flat");
-    }
-
-    // ---- Facet
-    // -------------------------------------------------------------------------------------------------------
-
-    @Test
-    void theFacetIsHoveredClickedDraggedRolledAndTakesHome() {
-        double[] home = hand.eye("v2");
-        onFacet(17, -7);
-        String lit = hand.page.locator("[data-viewport=v2] .facet .words text").textContent();
-        assertThat(lit).isNotBlank();
-        hand.click();
-        double[] f = forward("v2");
-        for (double d : f) {
-            assertThat(List.of(0.0, 0.5, 1.0 / 3))
-                    .anySatisfy(square -> assertThat(d * d).isCloseTo(square, within(1e-9)));
-        }
-        assertThat(hand.view("v2").get("projection")).isEqualTo("perspective");
-        onFacet(39, 4).click();
-        assertThat((String) hand.view("v2").get("lens")).contains("roll 90");
-        onFacet(0, 0).click();
-        assertThat(hand.eye("v2")).containsExactly(home);
-        onFacet(8, 12).drag(MouseButton.LEFT, 30, 0);
-        assertThat(distance(hand.eye("v2"), home)).isGreaterThan(1);
-        onFacet(8, 12);
-        hand.page
-                .mouse()
-                .click(
-                        hand.x(),
-                        hand.y(),
-                        new com.microsoft.playwright.Mouse.ClickOptions().setButton(MouseButton.RIGHT));
-        hand.press("[role=menuitem][data-command='view.toggle-projection']");
-        assertThat(hand.view("v2").get("projection")).isEqualTo("orthographic");
-        assertThat(hand.selection()).isEmpty();
-    }
-
-    @Test
-    void theFacetIsReachedByKeyboardAndSaysItsDirections() {
-        var facet = hand.page.locator("[data-viewport=v2] [data-facet]");
-        facet.focus();
-        assertThat(facet.getAttribute("role")).isEqualTo("listbox");
-        assertThat(facet.locator("[role=option]").count()).isEqualTo(26);
-        hand.key("ArrowUp");
-        String chosen = facet.getAttribute("aria-activedescendant");
-        String name = hand.page.locator("#" + chosen).textContent();
-        assertThat(name.toLowerCase()).contains("top");
-        hand.key("Enter");
-        assertThat(facet.locator("[aria-selected=true]").textContent()).isEqualTo(name);
-        hand.page.evaluate("() => document.activeElement.blur()");
     }
 
     // ---- motions
@@ -230,7 +173,7 @@ class WaysOfMovingTest extends InTheBoatyard {
         }
     }
 
-    // ---- Pad and lozenges
+    // ---- Pad
     // --------------------------------------------------------------------------------------------
 
     @Test
@@ -239,18 +182,17 @@ class WaysOfMovingTest extends InTheBoatyard {
         double[] f = forward("v2");
         hand.page.keyboard().down("g");
         hand.idle();
-        assertThat(hand.page.locator("[data-viewport=v2] .pad[data-grip]").count())
-                .isEqualTo(9);
-        var look = hand.page.locator("[data-grip=look].pad path").first().boundingBox();
+        assertThat(hand.page.locator("[data-viewport=v2] [data-grip]").count()).isEqualTo(9);
+        var look = hand.page.locator("[data-grip=look] path").first().boundingBox();
         hand.move(look.x + look.width / 2, look.y + look.height / 2);
         hand.drag(MouseButton.LEFT, 40, 0);
         hand.page.keyboard().up("g");
         hand.idle();
         assertThat(hand.eye("v2")).containsExactly(before);
         assertThat(distance(forward("v2"), f)).isGreaterThan(0.02);
-        assertThat(hand.page.locator(".pad[data-grip]").count()).isZero();
+        assertThat(hand.page.locator("[data-grip]").count()).isZero();
         hand.press("[data-viewport=v2] [data-command='pad.open']");
-        var pan = hand.page.locator("[data-grip=pan].pad path").first().boundingBox();
+        var pan = hand.page.locator("[data-grip=pan] path").first().boundingBox();
         // Without dragging: a click takes it up, another puts it down.
         hand.move(pan.x + pan.width / 2, pan.y + pan.height / 2).click();
         hand.by(50, 0);
@@ -260,22 +202,6 @@ class WaysOfMovingTest extends InTheBoatyard {
         hand.by(60, 30);
         assertThat(hand.eye("v2")).containsExactly(panned);
         assertThat(hand.selection()).isEmpty();
-    }
-
-    @Test
-    void lozengesAtTheEdgeDragAndCanBeSwitchedOff() {
-        double[] before = hand.eye("v2");
-        var dolly = hand.page
-                .locator("[data-viewport=v2] [data-grip=dolly] path")
-                .first()
-                .boundingBox();
-        hand.move(dolly.x + dolly.width / 2, dolly.y + dolly.height / 2).drag(MouseButton.LEFT, 0, -40);
-        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
-        hand.habit("shown.lozenges", "off");
-        assertThat(hand.page.locator("[data-grip]").count()).isZero();
-        hand.habit("shown.lozenges", null);
-        hand.over("v2");
-        assertThat(hand.page.locator("[data-viewport=v2] [data-grip]").count()).isEqualTo(3);
     }
 
     // ---- walking

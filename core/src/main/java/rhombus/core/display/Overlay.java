@@ -4,16 +4,15 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
 
 /** What can be shown over a viewport besides the scene. */
 public enum Overlay {
     /** Lines on the ground, or in the plane of an axis view. */
     GRID("grid", "Ground grid"),
-    /** The solid that shows and sets directions. */
-    FACET("facet", "Facet"),
-    /** Lozenges at the edge for dragging with one button. */
-    LOZENGES("lozenges", "Drag lozenges"),
+    /** The chart that shows and sets directions. */
+    ROSE("rose", "Rose"),
     /** The line round what is selected. */
     OUTLINE("outline", "Outline of the selection"),
     /** The marks of lights and cameras. */
@@ -58,7 +57,7 @@ public enum Overlay {
     public static Set<Overlay> of(Object plain) {
         Set<Overlay> out = EnumSet.noneOf(Overlay.class);
         for (Object o : Plain.list(plain)) {
-            Overlay known = named(Plain.text(o, ""));
+            Overlay known = named(OldNames.now(Plain.text(o, "")));
             if (known != null) {
                 out.add(known);
             }

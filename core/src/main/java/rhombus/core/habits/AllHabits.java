@@ -245,12 +245,18 @@ public final class AllHabits {
         heading = "On the viewports";
     }
 
-    /** Whether the Facet shows. */
-    public static final Habit FACET =
-            shown("shown.facet", "Facet", "The solid that shows where you look from and takes you elsewhere.");
-    /** Whether the drag lozenges show. */
-    public static final Habit LOZENGES =
-            shown("shown.lozenges", "Drag lozenges", "Three handles at the edge: drag them to orbit, pan and dolly.");
+    /** Whether the Rose shows. */
+    public static final Habit ROSE =
+            shown("shown.rose", "Rose", "The chart that shows where you look from and takes you elsewhere.");
+    /** Which colours stand for X, Y and Z. */
+    public static final Habit AXIS_COLOURS = choice(
+            "shown.axis-colours",
+            "Colours of X, Y and Z",
+            "The second set differs in brightness too, for eyes to which red and green look alike.",
+            "usual",
+            "Red, green, blue",
+            "clear",
+            "Orange, sky blue, violet");
 
     private AllHabits() {}
 

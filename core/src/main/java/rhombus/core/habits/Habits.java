@@ -2,6 +2,7 @@ package rhombus.core.habits;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
 
 /** The values of all settings. Only what differs from the usual is stored. Immutable. */
@@ -74,9 +75,9 @@ public final class Habits {
             return h;
         }
         for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
-            Habit known = AllHabits.named(e.getKey());
+            Habit known = AllHabits.named(OldNames.now(e.getKey()));
             if (known != null && known.allows(e.getValue())) {
-                h = h.with(e.getKey(), e.getValue());
+                h = h.with(known.id(), e.getValue());
             }
         }
         return h;

@@ -4,12 +4,14 @@ package rhombus.core.keymap;
 public enum Context {
     /** While a gesture runs. */
     GESTURE("gesture", "while a drag runs"),
-    /** Over a drag lozenge, on the Pad or at a viewport's edge. */
+    /** Over a drag lozenge, of the Pad or at a corner of the Rose. */
     GRIP("grip", "on a drag lozenge"),
     /** While the Pad is open. */
     PAD("pad", "while the Pad is open"),
-    /** Over the Facet. */
-    FACET("facet", "on the Facet"),
+    /** Over the edge of the Rose. */
+    RIM("rim", "on the Rose's rim"),
+    /** Over the Rose. */
+    ROSE("rose", "on the Rose"),
     /** While walking or flying. */
     WALK("walk", "while walking"),
     /** Over a handle of the tool in use. */

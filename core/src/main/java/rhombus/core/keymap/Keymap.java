@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
 
 /**
@@ -169,7 +170,7 @@ public final class Keymap {
         Map<String, Change> changes = new LinkedHashMap<>();
         for (Object o : Plain.list(m.get("changes"))) {
             Map<String, Object> c = Plain.map(o);
-            String id = Plain.text(c.get("id"), "");
+            String id = OldNames.now(Plain.text(c.get("id"), ""));
             Binding b = base.binding(id);
             if (b == null) {
                 throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name);

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
@@ -212,6 +214,32 @@ class EditingTest {
         hand.run("view.frame-selection", "v2");
         hand.rest();
         assertThat(marks(1).get("beacon")).isNull();
+    }
+
+    /** Wherever the selection lies, Beacon and Rose leave each other free, in large viewports and small ones. */
+    @Test
+    void theBeaconAndTheRoseLeaveEachOtherFree() {
+        hand.run("select.set", null, "objects", List.of("n4"));
+        Random random = new Random(26);
+        int seen = 0;
+        for (int i = 0; i < 400; i++) {
+            stage.resize(320 + random.nextInt(1200), 320 + random.nextInt(900));
+            Quat q = new Quat(
+                    random.nextGaussian(), random.nextGaussian(), random.nextGaussian(), random.nextGaussian());
+            hand.view(1)
+                    .set(new Pose(new Vec3(30, 2, 0), q.unit(), 5, hand.pose(1).projection()));
+            Map<String, Object> beacon = Plain.map(marks(1).get("beacon"));
+            Map<String, Object> rose = Plain.map(marks(1).get("rose"));
+            if (beacon.isEmpty() || rose.isEmpty()) {
+                continue;
+            }
+            seen++;
+            double size = Plain.number(rose.get("size"), 0);
+            double dx = Math.abs(Plain.number(beacon.get("x"), 0) - Plain.number(rose.get("left"), 0) - size / 2);
+            double dy = Math.abs(Plain.number(beacon.get("y"), 0) - Plain.number(rose.get("top"), 0) - size / 2);
+            assertThat(Math.max(dx, dy)).isGreaterThanOrEqualTo(size / 2 + 13);
+        }
+        assertThat(seen).isGreaterThan(100);
     }
 
     @Test

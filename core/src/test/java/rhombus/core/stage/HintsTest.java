@@ -18,7 +18,7 @@ import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
-import rhombus.core.stage.marks.FacetMark;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.ViewState;
 
 /** What the hints say is what happens: each of them, wherever the hand is and whatever is held, is done and compared. */
@@ -175,18 +175,18 @@ class HintsTest {
     /** Anywhere, and now and then where something of the viewport's own lies. */
     private static double[] place(Hand hand, Random r) {
         ViewState v = hand.view(r.nextInt(4));
-        FacetMark f = FacetMark.of(v);
+        RoseMark f = RoseMark.of(v);
         double a = r.nextDouble() * 7;
         return r.nextInt(3) == 0
                 ? new double[] {
-                    v.x + f.x() + f.radius() * Math.cos(a) * r.nextDouble(),
-                    v.y + f.y() + f.radius() * Math.sin(a) * r.nextDouble()
+                    v.x + f.x() + f.half() * Math.cos(a) * r.nextDouble(),
+                    v.y + f.y() + f.half() * Math.sin(a) * r.nextDouble()
                 }
                 : new double[] {v.x + r.nextDouble() * v.width, v.y + r.nextDouble() * v.height};
     }
 
     @Example
-    void elsewhereTheHintsAreThoseOfTheViewportAndNotOfItsFacet() {
+    void elsewhereTheHintsAreThoseOfTheViewportAndNotOfItsRose() {
         Hand hand = new Hand();
         assertThat(hand.hint("right-drag")).startsWith("orbit");
         hand.move(600, 200, 0);
@@ -194,7 +194,7 @@ class HintsTest {
         assertThat(hand.hint("left-click")).isEqualTo("select");
         hand.run("walk.start", null);
         assertThat(hand.hint("Esc")).isEqualTo("leave and stay");
-        assertThat(new Seen(hand.stage).hints(Map.of()).toString()).doesNotContain("facet");
+        assertThat(new Seen(hand.stage).hints(Map.of()).toString()).doesNotContain("rose");
     }
 
     @Example

@@ -13,6 +13,7 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
@@ -256,12 +257,11 @@ class ModesTest {
 
     @Test
     void aLozengeIsDraggedOrPickedUpWithAClickAndPutDownWithAnother() {
-        hand.move(700, 150, 0);
-        Map<String, Object> orbit =
-                Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
-        assertThat(orbit.get("motion")).isEqualTo("orbit");
-        double x = 503 + Plain.number(orbit.get("x"), 0);
-        double y = Plain.number(orbit.get("y"), 0);
+        RoseMark rose = RoseMark.of(hand.view(1));
+        double x = 503 + rose.x() + rose.half();
+        double y = rose.y();
+        hand.move(x, y, 0);
+        assertThat(hand.hint("left-drag")).startsWith("dolly");
         Pose before = hand.pose(1);
         hand.drag(x, y, -40, 10, 1, 0);
         assertThat(hand.pose(1)).isNotEqualTo(before);
@@ -282,8 +282,9 @@ class ModesTest {
         hand.move(x - 60, y, 0);
         hand.tap("Escape", 0);
         assertThat(hand.pose(1)).isEqualTo(turned);
-        hand.habit("shown.lozenges", false);
-        assertThat(Plain.list(hand.marks(1).get("grips"))).isEmpty();
+        hand.habit("shown.rose", false);
+        hand.move(x, y, 0);
+        assertThat(hand.hint("left-drag")).doesNotStartWith("dolly");
     }
 
     // ---- fingers and pen

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
+import rhombus.core.navigate.Turns;
+import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.marks.FacetMark;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.DollyRun;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.ViewState;
@@ -17,6 +20,7 @@ import rhombus.core.view.Crop;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
+import rhombus.core.view.Rose;
 import rhombus.core.view.Standard;
 
 /** Every way of moving, as a hand does it. The scout view is number 1, from (503, 0) to (1003, 400). */
@@ -106,44 +110,137 @@ class MovingTest {
         assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
     }
 
-    // ---- the Facet
+    // ---- the Rose
     // ---------------------------------------------------------------------------------------------------
 
     @Test
-    void theFacetGoesWhereItIsClickedAndKeepsTheProjection() {
-        FacetMark f = FacetMark.of(hand.view(1));
-        double x = 503 + f.x();
-        double y = f.y();
+    void theRoseGoesWhereItIsClickedAndKeepsTheProjection() {
+        RoseMark r = RoseMark.of(hand.view(1));
+        double x = 503 + r.x();
+        double y = r.y();
         hand.click(x + 14, y - 3);
-        String lit = FacetMark.at(hand.stage.rooms.ground, hand.view(1), f.x() + 14, f.y() - 3);
-        Standard there = Standard.named(lit);
+        Standard there = Standard.named(RoseMark.at(hand.stage.rooms.ground, hand.view(1), r.x() + 14, r.y() - 3));
         hand.rest();
         assertThat(there.angleTo(hand.pose(1).orientation(), UpAxis.Y)).isLessThan(1e-7);
         assertThat(hand.pose(1).projection().flat()).isFalse();
-        hand.click(x + f.ring() - 3, y);
+        Pose before = hand.pose(1);
+        hand.click(x, y + r.half());
         hand.rest();
-        assertThat(Heading.of(hand.pose(1).orientation(), UpAxis.Y).roll()).isCloseTo(Math.PI / 2, within(1e-9));
-        hand.click(x, y);
+        assertThat(hand.pose(1)).isEqualTo(Turns.opposite(before, UpAxis.Y));
+        hand.click(x, y - r.half());
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(hand.home(1));
-        hand.drag(x + 10, y + 8, 20, 0, 1, 0);
-        assertThat(hand.pose(1).orientation().angleTo(hand.home(1).orientation()))
-                .isGreaterThan(0.2);
         assertThat(hand.stage.rooms.subject.selection().isEmpty()).isTrue();
     }
 
+    /** The way from the middle to the rim is a right angle, by the turntable: the horizon stays level. */
     @Test
-    void theKeyboardChoosesOnTheFacet() {
-        hand.stage.command("facet.aim-here", Map.of(), "v3", 0);
-        hand.stage.command("facet.step", Map.of("to", "right"), "v3", 0);
-        hand.stage.command("facet.step", Map.of("to", "up"), "v3", 0);
-        assertThat(hand.view(2).facetAim).isEqualTo("front-right-top");
-        hand.stage.command("facet.go", Map.of(), "v3", 0);
+    void aDragOnTheRoseOrbits() {
+        RoseMark r = RoseMark.of(hand.view(1));
+        Heading before = Heading.of(hand.pose(1).orientation(), UpAxis.Y);
+        hand.drag(503 + r.x() + 3, r.y() + 2, -r.radius() / 2, 0, 1, 0);
+        Heading after = Heading.of(hand.pose(1).orientation(), UpAxis.Y);
+        assertThat(Math.abs(after.yaw() - before.yaw())).isCloseTo(Math.PI / 4, within(1e-9));
+        assertThat(after.pitch()).isCloseTo(before.pitch(), within(1e-9));
+        assertThat(after.roll()).isCloseTo(0, within(1e-9));
+    }
+
+    /** The direction that is taken hold of at the rim stays under the pointer, all the way round and back. */
+    @Test
+    void aDragOnItsRimRollsAndTheRimStaysUnderThePointer() {
+        RoseMark r = RoseMark.of(hand.view(1));
+        double x = 503 + r.x();
+        double y = r.y();
+        Vec3 taken = new Rose(hand.pose(1).orientation(), UpAxis.Y).direction(0.94, 0);
+        Pose before = hand.pose(1);
+        double reach = 0.94 * r.radius();
+        hand.move(x + reach, y, 0);
+        assertThat(hand.hint("left-drag")).isEqualTo("roll");
+        hand.move(x + reach, y, 1);
+        for (int i = 1; i <= 32; i++) {
+            double a = i * Math.PI / 16;
+            hand.move(x + reach * Math.cos(a), y + reach * Math.sin(a), 1);
+            double[] p = new Rose(hand.pose(1).orientation(), UpAxis.Y).place(taken);
+            assertThat(p[0] * r.radius()).isCloseTo(reach * Math.cos(a), within(1e-6));
+            assertThat(p[1] * r.radius()).isCloseTo(reach * Math.sin(a), within(1e-6));
+        }
+        assertThat(hand.pose(1).orientation().angleTo(before.orientation())).isLessThan(1e-7);
+        hand.move(x + reach, y, 0);
+        assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
+    }
+
+    /** Pictures of what lies under a point agree with what a click there does, and its corners are 24 pixels and more. */
+    @Test
+    void everyDirectionIsHitAtEveryPoseWhereItIsDrawn() {
+        var ground = hand.stage.rooms.ground;
+        var random = new java.util.Random(26);
+        for (int view : new int[] {1, 3}) {
+            var v = hand.view(view);
+            for (int size : new int[] {500, 200}) {
+                v.width = size;
+                v.height = size;
+                RoseMark r = RoseMark.of(v);
+                for (int i = 0; i < 500; i++) {
+                    Quat q = new Quat(
+                                    random.nextGaussian(),
+                                    random.nextGaussian(),
+                                    random.nextGaussian(),
+                                    random.nextGaussian())
+                            .unit();
+                    v.set(new Pose(Vec3.Z, q, 1, v.pose.projection()));
+                    for (Rose.Spot s : new Rose(q, UpAxis.Y).spots()) {
+                        String at = RoseMark.at(ground, v, r.x() + s.x() * r.radius(), r.y() + s.y() * r.radius());
+                        assertThat(at).isEqualTo(s.direction().name());
+                        assertThat(RoseMark.words(at, false))
+                                .isEqualTo(s.direction().words());
+                    }
+                }
+                for (int dx = -12; dx <= 12; dx += 6) {
+                    for (int dy = -12; dy <= 12; dy += 6) {
+                        assertThat(RoseMark.at(ground, v, r.x() + dx, r.y() - r.half() + dy))
+                                .isEqualTo("home");
+                        assertThat(RoseMark.at(ground, v, r.x() + dx, r.y() + r.half() + dy))
+                                .isEqualTo("opposite");
+                        assertThat(RoseMark.at(ground, v, r.x() - r.half() + dx, r.y() + dy))
+                                .isEqualTo("pan");
+                        assertThat(RoseMark.at(ground, v, r.x() + r.half() + dx, r.y() + dy))
+                                .isEqualTo("dolly");
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void inASmallViewportItStandsBackUntilThePointerComesNear() {
+        hand.stage.resize(500, 400);
+        RoseMark r = RoseMark.of(hand.view(1));
+        assertThat(2 * (r.half() + r.corner())).isEqualTo(84);
+        double x = hand.view(1).x;
+        hand.move(x + 20, 20, 0);
+        assertThat(rose(1).get("faded")).isEqualTo(true);
+        hand.move(x + r.x() - 50, r.y(), 0);
+        assertThat(rose(1).get("faded")).isEqualTo(false);
+        hand.run("display.overlay", "v2", "overlay", "rose");
+        assertThat(hand.marks(1).get("rose")).isNull();
+    }
+
+    private Map<String, Object> rose(int view) {
+        return Plain.map(hand.marks(view).get("rose"));
+    }
+
+    @Test
+    void theKeyboardChoosesOnTheRose() {
+        hand.stage.command("rose.aim-here", Map.of(), "v3", 0);
+        hand.stage.command("rose.step", Map.of("to", "right"), "v3", 0);
+        hand.stage.command("rose.step", Map.of("to", "up"), "v3", 0);
+        assertThat(hand.view(2).roseAim).isEqualTo("front-right-top");
+        hand.stage.command("rose.go", Map.of(), "v3", 0);
         hand.rest();
         assertThat(Standard.nearest(hand.pose(2).orientation(), UpAxis.Y).name())
                 .isEqualTo("front-right-top");
-        hand.stage.command("facet.aim-away", Map.of(), "v3", 0);
-        assertThat(hand.view(2).facetAim).isNull();
+        hand.stage.command("rose.aim-away", Map.of(), "v3", 0);
+        assertThat(hand.view(2).roseAim).isNull();
     }
 
     // ---- orbit, look, roll

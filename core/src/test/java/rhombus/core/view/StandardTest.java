@@ -15,7 +15,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Turns;
 import rhombus.core.scene.UpAxis;
 
-/** The 26 standard directions and the Facet that shows them. */
+/** The 26 standard directions and how one leads to the next. */
 @Domain(Any.class)
 @Domain(net.jqwik.api.domains.DomainContext.Global.class)
 class StandardTest {
@@ -77,42 +77,6 @@ class StandardTest {
         assertThat(back.orientation().angleTo(p.orientation())).isLessThan(1e-7);
     }
 
-    @Property(tries = 1000)
-    void everyCornerAndFaceOfTheFacetMeansItsOwnDirection(@ForAll Quat q, @ForAll UpAxis up) {
-        Facet f = new Facet(q, up);
-        assertThat(f.faces()).hasSizeBetween(4, 6);
-        for (Facet.Face face : f.faces()) {
-            double x = 0;
-            double y = 0;
-            for (int i = 0; i < 4; i++) {
-                x += face.points()[2 * i] / 4;
-                y += face.points()[2 * i + 1] / 4;
-            }
-            if (face.facing() > 0.75) {
-                assertThat(f.at(x, y)).isEqualTo(face.direction());
-            }
-            Vec3 toEye = face.direction().towardsEye(up);
-            assertThat(face.facing()).isCloseTo(toEye.dot(q.back()), within(1e-9));
-        }
-        for (Facet.Corner c : f.corners()) {
-            if (c.depth() > 0.55) {
-                assertThat(f.at(c.x(), c.y())).isEqualTo(c.direction());
-            }
-        }
-        assertThat(f.at(1.2, 0.9)).isNull();
-    }
-
-    @Example
-    void lookingFromADirectionTheFacetShowsItInTheMiddle() {
-        for (UpAxis up : UpAxis.values()) {
-            for (Standard s : Standard.all()) {
-                assertThat(new Facet(s.orientation(up), up).at(0, 0))
-                        .as(s.name())
-                        .isEqualTo(s);
-            }
-        }
-    }
-
     @Example
     void theArrowKeysReachEveryDirection() {
         Set<Standard> seen = new HashSet<>(Set.of(Standard.named("front")));
@@ -121,12 +85,12 @@ class StandardTest {
             before = seen.size();
             for (Standard s : Set.copyOf(seen)) {
                 for (int[] d : new int[][] {{1, 0}, {-1, 0}, {0, 1}, {0, -1}}) {
-                    seen.add(Facet.next(s, d[0], d[1], UpAxis.Y));
+                    seen.add(Rose.next(s, d[0], d[1], UpAxis.Y));
                 }
             }
         }
         assertThat(seen).hasSize(26);
-        assertThat(Facet.next(Standard.named("front"), 1, 0, UpAxis.Y)).isEqualTo(Standard.named("front-right"));
-        assertThat(Facet.next(Standard.named("front"), 0, 1, UpAxis.Z)).isEqualTo(Standard.named("front-top"));
+        assertThat(Rose.next(Standard.named("front"), 1, 0, UpAxis.Y)).isEqualTo(Standard.named("front-right"));
+        assertThat(Rose.next(Standard.named("front"), 0, 1, UpAxis.Z)).isEqualTo(Standard.named("front-top"));
     }
 }

@@ -31,7 +31,7 @@ final class PadArea {
     }
 
     private static void declare(Declare<PadArea> d) {
-        d.group("Pad and Facet");
+        d.group("Pad and Rose");
         Entry<PadArea> open =
                 d.held("pad.open", "Open the Pad").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, "Pad");
         open.lasts(PadArea::open);

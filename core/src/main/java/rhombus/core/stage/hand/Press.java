@@ -12,8 +12,8 @@ import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.TwoFingers;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.LinkedViews;
-import rhombus.core.stage.marks.FacetMark;
 import rhombus.core.stage.marks.Grips;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Grab;
 import rhombus.core.stage.motion.MarqueeMotion;
@@ -92,8 +92,11 @@ public final class Press implements Actions {
         if (grips.padOpen()) {
             out.add(Context.PAD);
         }
-        if (FacetMark.at(ground, v, lx, ly) != null) {
-            out.add(Context.FACET);
+        if (RoseMark.rim(ground, v, lx, ly)) {
+            out.add(Context.RIM);
+        }
+        if (RoseMark.at(ground, v, lx, ly) != null) {
+            out.add(Context.ROSE);
         }
         if (walking.on()) {
             out.add(Context.WALK);

@@ -2,26 +2,19 @@ package rhombus.core.stage.marks;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.display.Overlay;
-import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Catalogue;
 import rhombus.core.keymap.Command;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 
-/** Lozenges to drag: three at the edge of each viewport, and the nine of the Pad around the pointer. */
+/** Lozenges to drag: the nine of the Pad around the pointer, and two at corners of each Rose. */
 public final class Grips {
     /** Half the width of a lozenge of the Pad, pixels. */
     public static final double HALF_WIDTH = 38;
     /** Half its height. */
     public static final double HALF_HEIGHT = 30;
-    /** Half the diagonal of a lozenge at the edge: together with the room around it 24 pixels and more (WCAG 2.2, 2.5.8). */
-    public static final double EDGE_HALF = 15;
 
     private static final double GAP = 3;
-    private static final double EDGE_STEP = 30;
-    private static final double LOW = 240;
-    private static final String[] EDGE = {"navigate.dolly", "navigate.pan", "navigate.orbit"};
     /** From the top of the big rhombus row by row down its diagonals. */
     private static final String[] PAD = {
         "navigate.dolly", "navigate.look", "navigate.pan",
@@ -134,24 +127,12 @@ public final class Grips {
         return out;
     }
 
-    private List<Grip> atEdge(ViewState v) {
-        List<Grip> out = new ArrayList<>();
-        // Only where the hand is: in the others they would be in the way.
-        if (ground.board().active() != v
-                || ground.walks().view() == v
-                || !ground.habits().on(AllHabits.LOZENGES)
-                || !v.shows(Overlay.LOZENGES)
-                || v.height < LOW
-                || v.width < LOW) {
-            return out;
-        }
-        double x = v.width - 23;
-        FacetMark facet = FacetMark.of(v);
-        double y = facet.y() - facet.ring() - 34;
-        for (int i = 0; i < EDGE.length; i++) {
-            out.add(new Grip(v, catalogue.command(EDGE[i]), x, y - i * EDGE_STEP, v.width / 2, v.height / 2, false));
-        }
-        return out;
+    /** The lozenge at a corner of a viewport's Rose, or null; its motion takes hold of the middle of the view. */
+    private Grip atCorner(ViewState v, double lx, double ly) {
+        String part = ground.walks().view() == v ? null : RoseMark.at(ground, v, lx, ly);
+        String motion =
+                RoseMark.PAN.equals(part) ? "navigate.pan" : RoseMark.DOLLY.equals(part) ? "navigate.dolly" : null;
+        return motion == null ? null : new Grip(v, catalogue.command(motion), lx, ly, v.width / 2, v.height / 2, false);
     }
 
     /** The lozenge under a point of a viewport, or null. */
@@ -164,34 +145,27 @@ public final class Grips {
             }
             return null;
         }
-        for (Grip g : atEdge(v)) {
-            if (Math.abs(lx - g.x) + Math.abs(ly - g.y) <= EDGE_HALF) {
-                return g;
-            }
-        }
-        return null;
+        return atCorner(v, lx, ly);
     }
 
-    /** The lozenges to show in a viewport, in its own pixels. */
+    /** The lozenges of the Pad to show in a viewport, in its own pixels. */
     public List<GripMark> marks(ViewState v) {
         List<GripMark> out = new ArrayList<>();
-        boolean moving = ground.pointer().moving();
-        if (moving) {
+        if (ground.pointer().moving() || padView != v) {
             return out;
         }
         Grip under = v.holds(ground.pointer().x(), ground.pointer().y())
                 ? at(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y)
                 : null;
-        for (Grip g : padView == v ? ofPad() : atEdge(v)) {
+        for (Grip g : ofPad()) {
             out.add(new GripMark(
                     g.command.spoken().name(),
                     g.command.spoken().name(v.pose.projection().flat()),
                     g.x,
                     g.y,
-                    g.pad ? HALF_WIDTH : EDGE_HALF,
-                    g.pad ? HALF_HEIGHT : EDGE_HALF,
-                    g.equals(under),
-                    g.pad));
+                    HALF_WIDTH,
+                    HALF_HEIGHT,
+                    g.equals(under)));
         }
         return out;
     }

@@ -65,7 +65,7 @@ public final class Hover {
             x = px;
             y = py;
             boolean onMark = tools.handleAt(v, px, py) != null
-                    || FacetMark.at(ground, v, px, py) != null
+                    || RoseMark.at(ground, v, px, py) != null
                     || grips.at(v, px, py) != null;
             Hit hit = onMark ? null : subject.picks().pick(v, px, py);
             node = hit == null ? -1 : hit.node();

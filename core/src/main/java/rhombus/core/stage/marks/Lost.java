@@ -20,6 +20,9 @@ public final class Lost {
     /** Free at the bottom for the Plate. */
     private static final double PLATE = 44;
 
+    /** Half the Beacon's size with a little room, pixels. */
+    private static final double BEACON = 16;
+
     private Lost() {}
 
     /** Where the selection is when no part of it is in the picture; null while one is, or nothing is selected. */
@@ -46,14 +49,27 @@ public final class Lost {
         double h = Math.max(1, (v.height - PLATE) / 2 - INSET);
         double k = Math.min(ux == 0 ? 1e9 : w / Math.abs(ux), uy == 0 ? 1e9 : h / Math.abs(uy));
         double far = v.pose.projection().flat() ? Math.hypot(x, y) : d.length();
+        double[] at = besideRose(ground, v, v.width / 2 + ux * k, (v.height - PLATE) / 2 + uy * k);
         return new Beacon(
-                v.width / 2 + ux * k,
-                (v.height - PLATE) / 2 + uy * k,
+                at[0],
+                at[1],
                 Math.toDegrees(Math.atan2(uy, ux)),
                 subject.components().isEmpty()
                         ? subject.names()
                         : subject.components().words(),
                 Lengths.words(far));
+    }
+
+    /** The Beacon moves along the edge until it leaves the Rose free; its arrow still points the whole way. */
+    private static double[] besideRose(Ground ground, ViewState v, double x, double y) {
+        RoseMark rose = RoseMark.of(v);
+        double free = rose.half() + rose.corner() + BEACON;
+        if (!RoseMark.shown(ground, v) || x <= rose.x() - free || y <= rose.y() - free) {
+            return new double[] {x, y};
+        }
+        double left = Math.max(INSET, rose.x() - free);
+        double top = Math.max(INSET, rose.y() - free);
+        return x - left < y - top ? new double[] {left, y} : new double[] {x, top};
     }
 
     /** Whether a viewport shows nothing of a scene that has something to show. */

@@ -15,11 +15,24 @@ public final class RollMotion {
         ViewState v = g.view();
         Pose start = v.pose;
         double k = Math.PI / v.height * g.rate();
-        double step = Math.toRadians(ground.habits().number(AllHabits.STEP));
+        return (x, y) -> show(ground, g, Look.roll(start, (x - g.x()) * k));
+    }
+
+    /** A drag around a point of the viewport: the picture turns with the hand, as often as it goes round. */
+    public static Motion around(Ground ground, Grab g, double cx, double cy) {
+        Pose start = g.view().pose;
+        double from = Math.atan2(g.y() - cy, g.x() - cx);
+        double[] turned = {0};
         return (x, y) -> {
-            Pose rolled = Look.roll(start, (x - g.x()) * k);
-            ground.navigator()
-                    .pose(v, g.snap() ? Look.rollTo(rolled, ground.scene().up(), step) : rolled);
+            double way = Math.atan2(y - cy, x - cx) - from;
+            turned[0] = way + 2 * Math.PI * Math.rint((turned[0] - way) / (2 * Math.PI));
+            show(ground, g, Look.roll(start, turned[0] * g.rate()));
         };
+    }
+
+    private static void show(Ground ground, Grab g, Pose rolled) {
+        double step = Math.toRadians(ground.habits().number(AllHabits.STEP));
+        ground.navigator()
+                .pose(g.view(), g.snap() ? Look.rollTo(rolled, ground.scene().up(), step) : rolled);
     }
 }

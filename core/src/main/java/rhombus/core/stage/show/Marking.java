@@ -4,10 +4,10 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.stage.boards.LinkedViews;
-import rhombus.core.stage.marks.FacetMark;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.marks.Lost;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Icons;
@@ -52,7 +52,7 @@ final class Marking {
         return new Marks(
                 pivot(v, orbiting),
                 tools.marks(v, gesture.handleIn(v)),
-                FacetMark.picture(ground, v, grips.padOpen()),
+                RoseMark.picture(ground, v, grips.padOpen()),
                 grips.marks(v),
                 linked.lines(v),
                 walking.mark(v),

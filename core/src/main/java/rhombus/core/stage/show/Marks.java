@@ -4,9 +4,9 @@ import java.util.List;
 import rhombus.core.plain.Maybe;
 import rhombus.core.stage.boards.SharedLine;
 import rhombus.core.stage.marks.Beacon;
-import rhombus.core.stage.marks.FacetPicture;
 import rhombus.core.stage.marks.GripMark;
 import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.marks.RosePicture;
 import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.motion.WalkSign;
 import rhombus.core.stage.subject.IconMark;
@@ -19,8 +19,8 @@ import rhombus.core.stage.view.Spot;
  *
  * @param pivot what is turned about
  * @param handles of the tool
- * @param facet the Facet
- * @param grips lozenges to drag
+ * @param rose the Rose
+ * @param grips lozenges of the Pad
  * @param lines coordinates that linked viewports share
  * @param walk while one walks
  * @param icons lights and cameras
@@ -36,7 +36,7 @@ import rhombus.core.stage.view.Spot;
 public record Marks(
         @Maybe PivotMark pivot,
         List<HandleMark> handles,
-        @Maybe FacetPicture facet,
+        @Maybe RosePicture rose,
         List<GripMark> grips,
         List<SharedLine> lines,
         @Maybe WalkSign walk,

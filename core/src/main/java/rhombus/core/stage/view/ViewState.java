@@ -47,8 +47,8 @@ public final class ViewState {
     public Crop crop = Crop.NONE;
     /** Whether it is flat only because it looks along an axis, and becomes a perspective again once it is left. */
     public boolean autoFlat;
-    /** What the keyboard has chosen on the Facet, or null. */
-    public String facetAim;
+    /** What the keyboard has chosen on the Rose, or null. */
+    public String roseAim;
     /** Where a motion was refused, and until when the cue shows. */
     public double refusedX;
 
@@ -101,9 +101,9 @@ public final class ViewState {
         home = p;
     }
 
-    /** What the keyboard has chosen on the Facet, or null. */
+    /** What the keyboard has chosen on the Rose, or null. */
     public void aim(String at) {
-        facetAim = at;
+        roseAim = at;
     }
 
     /** It was framed, at a level above the selection. */

@@ -10,7 +10,7 @@ const emit = defineEmits<{ closed: [] }>();
 const run = useRun();
 const shown = ref(false);
 const place = computed(() => {
-  const f = props.marks.facet;
+  const f = props.marks.rose;
   const r = props.view.rect;
   return f ? { right: `${r.width - f.left - f.size}px`, bottom: `${r.height - f.top + 4}px` } : {};
 });
@@ -55,7 +55,7 @@ defineExpose({ open });
     ref="box"
     class="menu clipped"
     role="menu"
-    aria-label="Facet"
+    aria-label="Rose"
     :style="place"
     @keydown="key"
     @focusout="left"
