@@ -10,7 +10,7 @@ defineProps<{ marks: Marks }>();
     v-for="i in marks.icons"
     :key="i.object"
     class="icon"
-    :class="{ selected: i.selected, locked: i.locked }"
+    :class="{ selected: i.selected, locked: i.locked, driven: i.driven }"
     viewBox="-13 -13 26 26"
     :style="{ transform: `translate(${i.x - 13}px, ${i.y - 13}px)` }"
     :data-icon="i.object"
@@ -45,6 +45,12 @@ defineProps<{ marks: Marks }>();
 .selected .plate {
   stroke: var(--pick);
   stroke-width: 2.4;
+}
+.driven .plate {
+  fill: var(--caution);
+}
+.driven .sign {
+  stroke: var(--on-caution);
 }
 .locked {
   opacity: 0.55;

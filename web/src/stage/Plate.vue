@@ -78,6 +78,13 @@ const displays = computed<MenuItem[]>(() =>
   MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
 );
 
+/** What navigating does to the camera one looks through, and what a click on these words changes. */
+const STATES = {
+  guarded: 'Guarded: navigating leaves the camera where it is. Click to drive it.',
+  driven: 'Driven: navigating moves the camera. Click to guard it.',
+  locked: 'Locked: nothing moves the camera. It is unlocked in the Scene drawer.',
+};
+
 function choose(c: MenuItem) {
   run(c.command, c.args ?? {}, props.view.id);
 }
@@ -93,13 +100,27 @@ function choose(c: MenuItem) {
   >
     <DirectionChooser :view="view" />
     <button
+      v-if="view.cameraState"
+      class="state"
+      :class="view.cameraState"
+      data-command="camera.drive"
+      :aria-pressed="view.cameraState === 'driven'"
+      :aria-label="`${view.title} is ${view.cameraState}`"
+      :title="STATES[view.cameraState]"
+      @click="run('camera.drive', {}, view.id)"
+    >
+      {{ view.cameraState }}
+    </button>
+    <button
       v-if="view.camera"
-      class="leave"
+      class="chip"
+      :class="{ bright: view.active }"
       data-command="camera.leave"
-      :title="`Leave ${view.title}; the camera stays where it is`"
+      :title="`Leave ${view.title}: back to the view from before`"
+      :aria-label="`Leave ${view.title}`"
       @click="run('camera.leave', {}, view.id)"
     >
-      leave
+      <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-7 0H4M-3-4-7 0-3 4M7-5V5" class="line" /></svg>
     </button>
     <PlateChip
       v-if="!tight"
@@ -206,17 +227,28 @@ function choose(c: MenuItem) {
 .pad:hover svg {
   fill: var(--text);
 }
-.leave {
+.state {
   border: 0;
-  padding: 3px 12px;
-  margin-left: -4px;
+  padding: 4px 16px 4px 14px;
   font-size: 12.5px;
-  background: var(--caution);
-  color: #1c1300;
+  line-height: 18px;
+  background: var(--raised);
+  color: var(--quiet);
   cursor: pointer;
-  clip-path: polygon(0 0, calc(100% - 9px) 0, 100% 100%, 9px 100%);
+  clip-path: polygon(9px 0, calc(100% - 9px) 0, 100% 100%, 0 100%);
 }
-:root[data-theme='chalk'] .leave {
-  color: #fff;
+.state:hover {
+  color: var(--text);
+}
+.driven {
+  background: var(--caution);
+  color: var(--on-caution);
+  font-weight: 700;
+}
+.driven:hover {
+  color: var(--on-caution);
+}
+.state:focus-visible {
+  outline-offset: -3px;
 }
 </style>

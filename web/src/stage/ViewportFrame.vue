@@ -35,6 +35,9 @@ const walking = computed(() => !!props.marks.walk);
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
   >
+    <template v-if="view.cameraState === 'driven'">
+      <i v-for="side in ['above', 'below', 'left', 'right']" :key="side" class="edge" :class="side" data-driven />
+    </template>
     <IconMarks :marks="marks" />
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />
@@ -60,7 +63,7 @@ const walking = computed(() => !!props.marks.walk);
   width: 26px;
   height: 26px;
   border: solid var(--accent);
-  z-index: 1;
+  z-index: 2;
   will-change: transform;
 }
 .frame.active::before {
@@ -72,6 +75,36 @@ const walking = computed(() => !!props.marks.walk);
   left: 0;
   bottom: 0;
   border-width: 0 0 3px 3px;
+}
+/* Whatever moves in a viewport with these edges moves a camera. Thin layers: one around all would be as large as the picture. */
+.edge {
+  position: absolute;
+  background: repeating-linear-gradient(135deg, var(--caution) 0 9px, transparent 9px 14px);
+  will-change: transform;
+}
+.above,
+.below {
+  left: 0;
+  right: 0;
+  height: 5px;
+}
+.left,
+.right {
+  top: 0;
+  bottom: 0;
+  width: 5px;
+}
+.above {
+  top: 0;
+}
+.below {
+  bottom: 0;
+}
+.left {
+  left: 0;
+}
+.right {
+  right: 0;
 }
 .target {
   background: color-mix(in srgb, var(--accent) 22%, transparent);

@@ -92,13 +92,10 @@ function move(x: number, y: number) {
   padding: 5px 20px;
   font-size: 12.5px;
   background: var(--caution);
-  color: #1c1300;
+  color: var(--on-caution);
   cursor: pointer;
   pointer-events: auto;
   clip-path: polygon(9px 0, calc(100% - 9px) 0, 100% 100%, 0 100%);
-}
-:root[data-theme='chalk'] .leave {
-  color: #fff;
 }
 .stick {
   position: absolute;

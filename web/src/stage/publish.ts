@@ -32,6 +32,7 @@ export function publish(open: () => OpenScene | null): void {
     pick: (view: string, x: number, y: number) => core().show.pick(view, x - box().left, y - box().top),
     scene: () => ({ id: open()?.id ?? null, ...core().show.scene() }),
     selection: () => core().show.selection(),
+    cameras: () => core().show.cameras(),
     pivot: (view: string) => core().show.pivot(view),
     trail: (view: string) => core().show.trail(view),
     boards: () => {

@@ -6,6 +6,7 @@ import rhombus.boundary.Gives;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.BoardsState;
+import rhombus.core.stage.show.CameraRow;
 import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.HistoryState;
 import rhombus.core.stage.show.LayerRow;
@@ -52,6 +53,9 @@ public interface ShowApi extends JSObject {
 
     @Gives(value = PinRow.class, list = true)
     JSObject pins();
+
+    @Gives(value = CameraRow.class, list = true)
+    JSObject cameras();
 
     @Gives(value = LayerRow.class, list = true)
     JSObject layers();

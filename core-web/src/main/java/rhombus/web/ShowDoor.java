@@ -70,6 +70,11 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public JSObject cameras() {
+        return Js.list(snapshots.cameras(), Told::of);
+    }
+
+    @Override
     public JSObject layers() {
         return Js.list(snapshots.layers(), Told::of);
     }

@@ -3,6 +3,7 @@ package rhombus.core.edit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -15,6 +16,7 @@ import rhombus.core.scene.Layer;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.Shape;
 
 /** Changes of a scene, each a function from the scene before to the one after. Nobody's view is touched. */
@@ -182,6 +184,17 @@ public final class SceneEdits {
     /** Adds a light. */
     public static Added add(Scene s, Light light, double[] place) {
         return add(s, new Node(null, "Light", -1, place, List.of(), null, light, false), -1);
+    }
+
+    /** Adds a camera, under the first number that no other has. */
+    public static Added add(Scene s, SceneCamera camera, double[] place) {
+        Set<String> names = new HashSet<>();
+        s.nodes().stream().filter(n -> !n.gone()).forEach(n -> names.add(n.name()));
+        int k = 1;
+        while (names.contains("Camera " + k)) {
+            k++;
+        }
+        return add(s, new Node(null, "Camera " + k, -1, place, List.of(), camera, null, false), -1);
     }
 
     /** Makes a solid from other numbers. */

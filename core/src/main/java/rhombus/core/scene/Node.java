@@ -86,6 +86,11 @@ public record Node(
         return new Node(id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone);
     }
 
+    /** The same node with another camera. */
+    public Node withCamera(SceneCamera other) {
+        return new Node(id, name, parent, local, meshes, other, light, shape, pivot, layer, locked, hidden, gone);
+    }
+
     /** The same node with another pivot point. */
     public Node withPivot(Vec3 point) {
         return new Node(id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone);

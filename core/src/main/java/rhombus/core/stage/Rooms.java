@@ -65,6 +65,7 @@ final class Rooms {
         ground.shows(boards::current);
         ground.walkedBy(walking);
         ground.navigator().followedBy(linked);
+        ground.navigator().followedBy(subject.driving());
         ground.pointer().follow(resolver::moving, resolver::modifiers);
         ground.settings().follow(h -> resolver.follow(h.is(AllHabits.FOLLOW, "follow")));
         press.sets(runner, resolver::forgetClick);

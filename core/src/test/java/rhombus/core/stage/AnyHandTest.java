@@ -7,6 +7,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
+import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.stage.view.Trail;
@@ -132,7 +133,14 @@ class AnyHandTest {
             "pin.restore",
             "trail.go",
             "trail.back",
-            "view.free-flat"
+            "view.free-flat",
+            "camera.drive",
+            "camera.from-view",
+            "camera.look-through",
+            "camera.select",
+            "edit.undo",
+            "edit.redo",
+            "object.delete"
         };
         String[] to = {"four", "single", "one-over-two", "row", "one-beside-three", "left", "right", "below", "nowhere"
         };
@@ -185,6 +193,7 @@ class AnyHandTest {
         double time = 0;
         for (int i = 0; i < 400; i++) {
             time = act(stage, r, time);
+            assertThat(stage.rooms.ground.board().views).allSatisfy(v -> assertStandsAtItsCamera(stage, v));
         }
         for (ViewState v : stage.rooms.ground.board().views) {
             Pose p = v.pose;
@@ -203,6 +212,19 @@ class AnyHandTest {
         new Seen(stage).views();
         new Seen(stage).readout();
         new Seen(stage).hints(java.util.Map.of());
+    }
+
+    /** Guarded or driven, a viewport that says it looks through a camera does. */
+    private static void assertStandsAtItsCamera(Stage stage, ViewState v) {
+        if (v.camera == null || !v.shown) {
+            return;
+        }
+        int node = stage.scene().indexOf(v.camera);
+        assertThat(node).isNotNegative();
+        double[] world = stage.scene().world(node);
+        assertThat(Mat4.origin(world).distance(v.pose.eye()))
+                .isLessThanOrEqualTo(1e-9 * (1 + v.pose.eye().length()));
+        assertThat(Mat4.rotation(world).angleTo(v.pose.orientation())).isLessThan(1e-6);
     }
 
     @Property(tries = 1000)

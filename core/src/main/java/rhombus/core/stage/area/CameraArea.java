@@ -1,33 +1,117 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
+import java.util.List;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
 
-/** Looking through cameras of the scene. */
+/** Cameras of the scene: making them, looking through them, guarding and driving them. */
 final class CameraArea {
     private final Ground ground;
+    private final Subject subject;
 
-    private CameraArea(Ground ground) {
+    private CameraArea(Ground ground, Subject subject) {
         this.ground = ground;
+        this.subject = subject;
     }
 
     static Area<CameraArea> area() {
-        return new Area<>(p -> new CameraArea(p.ground()), CameraArea::declare);
+        return new Area<>(p -> new CameraArea(p.ground(), p.subject()), CameraArea::declare);
     }
 
     private static void declare(Declare<CameraArea> d) {
         d.group("Cameras");
-        d.action("camera.look-through", "Look through a camera")
+        d.action("camera.look-through", "Look through a camera, and back")
                 .text("camera")
                 .key("camera", "KeyC", 0, "look through the camera")
+                .told((a, c) -> a.back(c.view()) ? "back from the camera" : null)
                 .does(CameraArea::through);
         d.action("camera.leave", "Leave the camera").does((a, c) -> Cameras.leave(a.ground, c.view()));
+        d.action("camera.drive", "Drive the camera, or guard it")
+                .truth("on")
+                .key("drive", "KeyC", SHIFT, "drive the camera")
+                .told((a, c) -> c.view().driven ? "guard the camera" : null)
+                .does(CameraArea::drive);
+        d.action("camera.from-view", "Make a camera from this view")
+                .key("camera-from-view", "KeyC", ALT, "camera from this view")
+                .does((a, c) -> a.fromView(c.view()));
+        d.action("camera.select", "Select the camera one looks through")
+                .key("select-camera", "KeyC", ALT | SHIFT, "select the camera")
+                .does((a, c) -> a.select(c.view()));
+    }
+
+    /** Whether the key without a name leads back to the view from before. */
+    private boolean back(ViewState v) {
+        return v.camera != null && v.camera.equals(Cameras.usual(ground, v));
     }
 
     private void through(Call c) {
-        String camera = c.args().get("camera") == null ? Cameras.usual(ground, c.view()) : c.text("camera");
-        if (camera == null || !Cameras.through(ground, c.view(), camera)) {
+        ViewState v = c.view();
+        boolean named = c.args().get("camera") != null;
+        if (!named && back(v)) {
+            Cameras.leave(ground, v);
+            return;
+        }
+        String camera = named ? c.text("camera") : Cameras.usual(ground, v);
+        if (camera == null) {
+            ground.changes().notice("This scene has no camera yet.", "Make one from this view", "camera.from-view");
+        } else if (!Cameras.through(ground, v, camera)) {
             ground.changes().notice("This scene has no such camera.", null, null);
         }
+    }
+
+    private void drive(Call c) {
+        ViewState v = c.view();
+        boolean on = c.truth("on", !v.driven);
+        if (v.driven && !on) {
+            // A walk or a glide with the camera ends as a step of its own before the camera is let go.
+            ground.walks().leaveIn(v);
+            subject.driving().settle();
+        }
+        Cameras.drive(ground, v, on);
+    }
+
+    private void fromView(ViewState v) {
+        ground.walks().leaveIn(v);
+        ground.navigator().land(v);
+        Pose p = v.pose;
+        boolean perspective = p.projection() instanceof Projection.Perspective;
+        SceneCamera lens = new SceneCamera(
+                perspective,
+                perspective ? ((Projection.Perspective) p.projection()).fovY() : v.lens,
+                perspective ? 0 : ((Projection.Orthographic) p.projection()).extent(),
+                v.aspect());
+        SceneEdits.Added a =
+                SceneEdits.add(ground.scene(), lens, Mat4.trs(p.eye(), p.orientation(), new Vec3(1, 1, 1)));
+        int node = a.nodes().get(0);
+        subject.editing().apply("Add " + a.scene().node(node).name(), a.scene());
+        subject.selection().only(a.nodes());
+        subject.changed();
+        Cameras.made(ground, v, ground.scene().node(node).id());
+        ground.changes()
+                .notice(
+                        ground.nameOf(node) + " stands where this viewport looks from. It is guarded.",
+                        "Drive it",
+                        "camera.drive");
+    }
+
+    private void select(ViewState v) {
+        int node = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
+        if (node < 0) {
+            ground.changes().notice("This viewport looks through no camera.", null, null);
+            return;
+        }
+        subject.selection().only(List.of(node));
+        subject.changed();
     }
 }

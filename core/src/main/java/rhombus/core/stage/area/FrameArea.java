@@ -135,8 +135,7 @@ final class FrameArea {
             going.fresh(v, Homes.of(v, ground.scene()), deed);
             return;
         }
-        going.fresh(v, whole.pose(), deed);
-        if (!whole.left().isEmpty()) {
+        if (going.fresh(v, whole.pose(), deed) && !whole.left().isEmpty()) {
             ground.changes().notice(leftOut(whole), "Take them in", "view.frame-everything");
         }
     }

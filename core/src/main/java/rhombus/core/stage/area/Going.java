@@ -8,7 +8,10 @@ import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 
-/** How a command brings a view somewhere: as one step of its Trail. A pose that is null stands for nowhere. */
+/**
+ * How a command brings a view somewhere: as one step of its Trail, or of the scene where its camera is driven. A pose that
+ * is null stands for nowhere. All give false where nothing moves.
+ */
 final class Going {
     private final Ground ground;
     private final Walking walking;
@@ -18,34 +21,37 @@ final class Going {
         this.walking = walking;
     }
 
-    /** Goes to a pose; a viewport that looks through a camera becomes a scout view first. */
-    void to(ViewState v, Pose to, String deed) {
-        if (to == null) {
-            return;
+    /** Goes to a pose; a guarded camera stays where it is, a driven one goes along, a locked one refuses. */
+    boolean to(ViewState v, Pose to, String deed) {
+        if (to == null || !Cameras.stepOut(ground, v)) {
+            return false;
         }
         ground.navigator().endWheels();
         if (to.projection().flat()) {
             walking.leaveIn(v);
         }
-        Cameras.stepOut(ground, v);
         ground.navigator().glide(v, to, ground.glideMs());
         if (v != walking.view()) {
             ground.navigator().remember(v, deed);
         }
         ground.changes().add(Topic.CAPTION);
+        return true;
     }
 
     /** Goes to a view that shows something on purpose: what was cropped is whole again. */
-    void fresh(ViewState v, Pose to, String deed) {
-        if (to != null && !v.crop.none()) {
+    boolean fresh(ViewState v, Pose to, String deed) {
+        if (to == null || !Cameras.stepOut(ground, v)) {
+            return false;
+        }
+        if (!v.crop.none()) {
             ground.navigator().crop(v, Crop.NONE);
         }
-        to(v, to, deed);
+        return to(v, to, deed);
     }
 
-    /** The same to a view that no camera has and no axis holds. */
-    void free(ViewState v, Pose to, String deed) {
+    /** The same to a view that no camera has and no axis holds: the viewport shows something else from now on. */
+    boolean free(ViewState v, Pose to, String deed) {
         v.release();
-        fresh(v, to, deed);
+        return fresh(v, to, deed);
     }
 }

@@ -28,15 +28,13 @@ final class Beginning {
             return true;
         }
         if (c.has(Trait.TURNS)) {
-            if (ground.refusals().heldInPlace(v, lx, ly)) {
+            if (ground.refusals().heldInPlace(v, lx, ly) || !Cameras.stepOut(ground, v)) {
                 return false;
             }
-            Cameras.stepOut(ground, v);
             ground.navigator().pose(v, ground.refusals().leavingAxis(v, v.pose));
             return true;
         }
-        Cameras.stepOut(ground, v);
-        return true;
+        return Cameras.stepOut(ground, v);
     }
 
     /** Whether a pen that drags here moves what is selected. */

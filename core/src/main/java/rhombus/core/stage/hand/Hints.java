@@ -17,6 +17,7 @@ import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.motion.Gesture;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Contexts;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
@@ -215,7 +216,11 @@ public final class Hints {
                         : "releases the axis view";
             }
             if (view.camera != null && !motion.has(Trait.KEEPS_CAMERA)) {
-                return "leaves the camera where it is";
+                return switch (Cameras.state(ground, view)) {
+                    case "locked" -> "off: the camera is locked";
+                    case "driven" -> "moves the camera";
+                    default -> "leaves the camera where it is";
+                };
             }
             return flat() && motion.has(Trait.NEEDS_EYE)
                     ? "needs a perspective"

@@ -176,6 +176,9 @@ public final class Press implements Actions {
         ViewState v = ground.viewAt(x, y);
         ground.navigator().endWheels();
         ground.navigator().hold(v);
+        if (!walking.on()) {
+            subject.driving().settle();
+        }
         gesture.take(v, tools.handleAt(v, x - v.x, y - v.y));
         gesture.alsoMoving(linked.followers(v));
         sceneBefore = ground.scene();
@@ -187,7 +190,10 @@ public final class Press implements Actions {
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         press(x, y);
         ViewState v = gesture.view();
-        Cameras.stepOut(ground, v);
+        if (!Cameras.stepOut(ground, v)) {
+            gesture.run(b.command(), (Motion) null);
+            return;
+        }
         Target t = Target.surface(ground, subject, v, v.pose, x - v.x, y - v.y);
         gesture.run(b.command(), new TwoFingers(v.screen(), t.line(), t.distance(), t.limit()));
         pinching = pinch;
@@ -218,7 +224,11 @@ public final class Press implements Actions {
         if (v == null) {
             return;
         }
-        subject.editing().done(toolName(), sceneBefore);
+        // Turns and looks of a walk with a camera are one step with the walk.
+        boolean walked = v.driven && v == walking.view();
+        if (!walked && !subject.driving().step()) {
+            subject.editing().done(toolName(), sceneBefore);
+        }
         for (Gesture.Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
             if (b.view() != walking.view()) {
@@ -253,10 +263,11 @@ public final class Press implements Actions {
         if (running instanceof MarqueeMotion m) {
             m.takeBack();
         }
-        linked.quietly(() -> moved.forEach(b -> {
-            b.view().putBack(b.camera(), b.crop(), b.autoFlat());
-            ground.navigator().pose(b.view(), b.pose());
-        }));
+        linked.quietly(() -> subject.driving()
+                .quietly(() -> moved.forEach(b -> {
+                    b.view().putBack(b.camera(), b.crop(), b.autoFlat());
+                    ground.navigator().pose(b.view(), b.pose());
+                })));
         ground.changes().add(Topic.CAPTION);
     }
 

@@ -63,9 +63,8 @@ public final class DollyMotion {
         List<DoubleFunction<Pose>> ways = new ArrayList<>();
         List<ViewState> views = new ArrayList<>();
         for (ViewState each : ground.board().views) {
-            if (each.shown) {
+            if (each.shown && Cameras.stepOut(ground, each)) {
                 boolean here = each == g.view();
-                Cameras.stepOut(ground, each);
                 DollyRun run = new DollyRun(
                         ground,
                         subject,

@@ -24,8 +24,9 @@ public final class Stepping {
 
     /** Steps of a dolly towards what lies at a point of a viewport. */
     public void dolly(ViewState v, double lx, double ly, double steps, Spoken called) {
-        Cameras.stepOut(ground, v);
-        wheel(v).step(lx, ly, steps, called.name(v.pose.projection().flat()), ground.now());
+        if (Cameras.stepOut(ground, v)) {
+            wheel(v).step(lx, ly, steps, called.name(v.pose.projection().flat()), ground.now());
+        }
     }
 
     /** The same in every viewport that is shown: in the others towards what is in their middle. */
@@ -65,8 +66,9 @@ public final class Stepping {
     }
 
     private void go(ViewState v, Pose to, double steps, Spoken called) {
-        Cameras.stepOut(ground, v);
-        wheel(v).go(to, called.name(to.projection().flat()), steps, ground.now());
+        if (Cameras.stepOut(ground, v)) {
+            wheel(v).go(to, called.name(to.projection().flat()), steps, ground.now());
+        }
     }
 
     /** Made when the wheel first turns in a viewport. */

@@ -97,7 +97,9 @@ public final class Walking implements Walks {
             ground.changes().add(Topic.READOUT);
             return;
         }
-        Cameras.stepOut(ground, v);
+        if (!Cameras.stepOut(ground, v)) {
+            return;
+        }
         entered = v.destination();
         view = v;
         fly = toFly;

@@ -5,11 +5,16 @@ import java.util.List;
 import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Quat;
+import rhombus.core.scene.Kind;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.Selection;
 import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 
 /** What is in the scene, and what of it is selected. */
@@ -108,6 +113,34 @@ final class Contents {
             out.add(new LayerRow(l.id(), l.name(), l.visible(), l.locked(), on));
         }
         return out;
+    }
+
+    List<CameraRow> cameras() {
+        Scene s = ground.scene();
+        List<CameraRow> out = new ArrayList<>();
+        for (int i : s.points()) {
+            if (s.node(i).kind() == Kind.CAMERA && !s.node(i).gone()) {
+                out.add(camera(s, i));
+            }
+        }
+        return out;
+    }
+
+    private CameraRow camera(Scene s, int i) {
+        Node n = s.node(i);
+        SceneCamera c = n.camera();
+        Quat q = Mat4.rotation(s.world(i));
+        return new CameraRow(
+                n.id(),
+                ground.nameOf(i),
+                Mat4.origin(s.world(i)),
+                q.forward(),
+                q.up(),
+                c.perspective() ? Math.toDegrees(c.fovY()) : null,
+                c.perspective() ? null : c.extent(),
+                c.aspect(),
+                s.locked(i),
+                Cameras.driven(ground, n.id()));
     }
 
     HistoryState history() {

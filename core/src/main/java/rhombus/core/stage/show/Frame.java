@@ -22,6 +22,7 @@ import rhombus.core.stage.view.Rect;
  * @param active whether it is the active one
  * @param solo whether it fills the board
  * @param camera id of the camera it looks through, or null
+ * @param cameraState whether navigating leaves that camera, moves it or is refused; null without a camera
  * @param crop how the picture is cropped, or null
  * @param walking whether one walks or flies in it, or null
  */
@@ -40,5 +41,6 @@ public record Frame(
         boolean active,
         boolean solo,
         @OrNull String camera,
+        @OrNull @OneOf({"guarded", "driven", "locked"}) String cameraState,
         @OrNull CropState crop,
         @OrNull @OneOf({"walk", "fly"}) String walking) {}

@@ -222,6 +222,11 @@ public final class Snapshots {
         return contents.selectedNodes(last);
     }
 
+    /** The cameras of the scene. */
+    public List<CameraRow> cameras() {
+        return contents.cameras();
+    }
+
     /** The layers in their order, each with how many objects lie on it. */
     public List<LayerRow> layers() {
         return contents.layers();

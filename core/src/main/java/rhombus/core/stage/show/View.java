@@ -33,6 +33,8 @@ import rhombus.core.stage.view.Rect;
  * @param active whether it is the active one
  * @param solo whether it fills the board
  * @param camera id of the camera it looks through, or null
+ * @param driven whether navigating moves that camera
+ * @param guarded whether navigating leaves that camera where it is
  * @param crop how the picture is cropped, or null
  * @param walking whether one walks or flies in it, or null
  */
@@ -61,5 +63,7 @@ public record View(
         boolean active,
         boolean solo,
         @OrNull String camera,
+        boolean driven,
+        boolean guarded,
         @OrNull CropState crop,
         @OrNull @OneOf({"walk", "fly"}) String walking) {}

@@ -3,6 +3,7 @@ package rhombus.core.stage.show;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.display.Overlay;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Rect;
@@ -45,6 +46,7 @@ final class Views {
                     ground.board().active == v.number,
                     ground.board().solo == v.number,
                     v.camera,
+                    Cameras.state(ground, v),
                     crop(v),
                     walking(v)));
         }
@@ -94,6 +96,8 @@ final class Views {
                 ground.board().active == v.number,
                 ground.board().solo == v.number,
                 v.camera,
+                v.driven,
+                v.camera != null && !v.driven,
                 crop(v),
                 walking(v));
     }

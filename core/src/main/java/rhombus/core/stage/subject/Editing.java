@@ -29,6 +29,9 @@ public final class Editing {
     /** How the last state that was shown came of the one before, where one thing was done to it; else null. */
     private How how;
 
+    /** Holds what changes the scene over some time; it does not change it itself. */
+    private Runnable settle = () -> {};
+
     private record How(Scene before, Operation what, Scene after) {}
 
     public Editing(Ground ground, Subject subject) {
@@ -40,6 +43,11 @@ public final class Editing {
     public void open(Scene s) {
         base = s;
         history = new EditHistory();
+    }
+
+    /** How to hold what moves cameras over some time: it comes before anything else that changes the scene. */
+    void settledBy(Runnable ending) {
+        settle = ending;
     }
 
     public EditHistory history() {
@@ -87,7 +95,8 @@ public final class Editing {
 
     /** Whether a node is drawn, listed and picked as before, wherever it is. */
     private static boolean same(Node a, Node b) {
-        return b.withLocal(a.local()).equals(a);
+        boolean lens = a.camera() != null && b.camera() != null;
+        return b.withLocal(a.local()).withCamera(lens ? a.camera() : b.camera()).equals(a);
     }
 
     /** Between on and off, however many changes are one step, named after the first: a press that sweeps over a list. */
@@ -124,6 +133,7 @@ public final class Editing {
 
     /** Changes the scene as one step. */
     public boolean apply(String name, Scene next) {
+        settle.run();
         Scene before = ground.scene();
         live(next);
         return done(name, before);
@@ -131,6 +141,7 @@ public final class Editing {
 
     /** Does one thing to the scene as one step. */
     public boolean apply(String name, Operation what) {
+        settle.run();
         Scene before = ground.scene();
         live(before, what);
         return done(name, before);
@@ -138,6 +149,7 @@ public final class Editing {
 
     /** Changes the scene as one step that is known to come of an operation. */
     public boolean apply(String name, Scene next, Operation what) {
+        settle.run();
         Scene before = ground.scene();
         live(next);
         how = new How(before, what, next);
@@ -145,6 +157,7 @@ public final class Editing {
     }
 
     public void undo() {
+        settle.run();
         Edit e = history.undo();
         if (e == null) {
             ground.changes().notice("There is nothing to undo.", null, null);
@@ -155,6 +168,7 @@ public final class Editing {
     }
 
     public void redo() {
+        settle.run();
         Edit e = history.redo();
         if (e == null) {
             ground.changes().notice("There is nothing to redo.", null, null);
@@ -166,6 +180,7 @@ public final class Editing {
 
     /** Undoes or redoes until so many edits are done. */
     public void go(int done) {
+        settle.run();
         Scene s = ground.scene();
         while (history.done() > Math.max(0, done)) {
             s = history.undo().undone(s);

@@ -8,6 +8,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Screen;
@@ -66,7 +67,8 @@ public final class Icons {
                         at.x(),
                         at.y(),
                         subject.selection().has(n),
-                        ground.scene().locked(n))));
+                        ground.scene().locked(n),
+                        Cameras.driven(ground, ground.scene().node(n).id()))));
         return out;
     }
 

@@ -14,6 +14,7 @@ public final class Subject {
     private final PivotState pivot;
     private final Picks picks;
     private final Editing editing;
+    private final Driving driving;
 
     /** Nothing is selected yet. */
     public Subject(Ground ground) {
@@ -22,6 +23,7 @@ public final class Subject {
         this.pivot = new PivotState(ground, this);
         this.picks = new Picks(ground, this);
         this.editing = new Editing(ground, this);
+        this.driving = new Driving(ground, editing);
     }
 
     /** Selected objects. */
@@ -47,6 +49,11 @@ public final class Subject {
     /** The only writer of the scene. */
     public Editing editing() {
         return editing;
+    }
+
+    /** Cameras that go along with their viewports. */
+    public Driving driving() {
+        return driving;
     }
 
     /** Another scene is open. */

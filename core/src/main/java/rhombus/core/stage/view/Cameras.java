@@ -7,14 +7,18 @@ import rhombus.core.pick.Hit;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
 /**
- * Looking through cameras of the scene. A camera here is guarded: navigating in its viewport makes the viewport a scout
- * view at that pose, and the camera stays where it is.
+ * Looking through cameras of the scene. A camera is guarded unless its viewport says otherwise: navigating there makes the
+ * viewport a scout view at that pose, and the camera stays where it is. Where it is driven, it goes along.
  */
 public final class Cameras {
+    private static final String LOCKED =
+            " is locked: nothing moves it. Unlock it in the Scene drawer, or leave it to look around.";
+
     private Cameras() {}
 
     /** Looks through a camera node; gives false if it is none. */
@@ -25,9 +29,9 @@ public final class Cameras {
         }
         ground.walks().leaveIn(v);
         if (v.camera == null) {
-            v.beforeCamera = v.destination();
+            v.beforeCamera = Stood.of(v);
         }
-        v.camera = id;
+        v.putBack(id, Crop.NONE, false);
         v.lastCamera = id;
         // A new line of sight is not a way to fly: the cut between views is at once, as on a film set.
         ground.navigator().pose(v, pose(ground, v, node));
@@ -38,50 +42,129 @@ public final class Cameras {
 
     /** A viewport starts as one that looks through a camera. */
     public static void start(Ground ground, ViewState v, String id) {
-        v.beforeCamera = v.pose;
-        v.camera = id;
+        v.beforeCamera = Stood.of(v);
+        v.through(id);
         v.lastCamera = id;
         follow(ground, v);
     }
 
-    /** The pose of the viewport before it looked through a camera. */
+    /** A camera was made of what a viewport shows, which is what it looks through from now on. */
+    public static void made(Ground ground, ViewState v, String id) {
+        v.beforeCamera = Stood.of(v);
+        v.through(id);
+        v.lastCamera = id;
+        ground.changes().view(v.number);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
+    }
+
+    /** The viewport stands exactly as it did before it looked through a camera. */
     public static void leave(Ground ground, ViewState v) {
         if (v.camera == null) {
             ground.changes().notice("This viewport looks through no camera.", null, null);
             return;
         }
-        v.camera = null;
-        if (v.beforeCamera != null) {
-            ground.navigator().pose(v, v.beforeCamera);
+        ground.walks().leaveIn(v);
+        v.release();
+        Stood was = v.beforeCamera;
+        if (was != null) {
+            v.putBack(null, was.crop(), was.autoFlat());
+            ground.navigator().pose(v, was.pose());
         }
         ground.navigator().remember(v, "leave the camera");
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
-    /** Before a motion: the viewport goes on as a scout view from where the camera stands. */
-    public static void stepOut(Ground ground, ViewState v) {
+    /**
+     * Before a motion: a guarded camera stays, and the viewport goes on as a scout view from there; a driven one goes along.
+     *
+     * @return false where the camera is locked, which is told: nothing may move then
+     */
+    public static boolean stepOut(Ground ground, ViewState v) {
         if (v.camera == null) {
-            return;
+            return true;
         }
-        String name = ground.nameOf(ground.scene().indexOf(v.camera));
-        v.camera = null;
+        int node = ground.scene().indexOf(v.camera);
+        String name = ground.nameOf(node);
+        if (ground.scene().locked(node)) {
+            ground.refusals().refuse(v, v.width / 2, v.height / 2, name + LOCKED);
+            return false;
+        }
+        if (v.driven) {
+            return true;
+        }
+        v.through(null);
         ground.changes()
                 .notice(
                         name + " is guarded and stays where it is. You look around from there.",
                         "Back to " + name,
                         "camera.look-through");
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
+        return true;
+    }
+
+    /** Navigating in a viewport moves its camera from now on, or leaves it where it is; gives false if that cannot be. */
+    public static boolean drive(Ground ground, ViewState v, boolean on) {
+        if (v.camera == null) {
+            ground.changes().notice("This viewport looks through no camera that could be driven.", null, null);
+            return false;
+        }
+        int node = ground.scene().indexOf(v.camera);
+        if (on && ground.scene().locked(node)) {
+            ground.refusals().refuse(v, v.width / 2, v.height / 2, ground.nameOf(node) + LOCKED);
+            return false;
+        }
+        v.drive(on);
+        ground.changes()
+                .notice(
+                        on
+                                ? ground.nameOf(node) + " is driven: navigating in this viewport moves it."
+                                : ground.nameOf(node) + " is guarded: navigating leaves it where it is.",
+                        on ? "Guard it" : null,
+                        on ? "camera.drive" : null);
+        ground.changes().view(v.number);
+        ground.changes().views();
+        ground.changes().add(Topic.CAPTION);
+        return true;
+    }
+
+    /** Whether a viewport of the board drives a camera. */
+    public static boolean driven(Ground ground, String id) {
+        return ground.board().views.stream().anyMatch(v -> v.shown && v.driven && id.equals(v.camera));
+    }
+
+    /** What navigating in a viewport does to its camera, as a word: guarded, driven or locked; null without a camera. */
+    public static String state(Ground ground, ViewState v) {
+        if (v.camera == null) {
+            return null;
+        }
+        return ground.scene().locked(ground.scene().indexOf(v.camera)) ? "locked" : v.driven ? "driven" : "guarded";
+    }
+
+    /** A viewport is about to put the camera it looks through where it looks from: it does not follow itself. */
+    public static void lead(ViewState v, Runnable what) {
+        v.leads = true;
+        try {
+            what.run();
+        } finally {
+            v.leads = false;
+        }
     }
 
     /** After the scene or the size changed: a viewport that looks through a camera shows what the camera sees now. */
     public static void follow(Ground ground, ViewState v) {
-        if (v.camera != null && v.pose != null) {
+        if (v.camera != null && v.pose != null && !v.leads) {
             int node = ground.scene().indexOf(v.camera);
             if (node < 0 || ground.scene().node(node).camera() == null) {
                 // It was deleted: the viewport stays where it looked from.
-                v.camera = null;
+                int was = ground.scene().everIndexOf(v.camera);
+                String name = was < 0 ? "The camera" : ground.nameOf(was);
+                v.release();
+                ground.changes()
+                        .notice(name + " is not there any more. You look around from where it stood.", null, null);
+                ground.changes().add(Topic.CAPTION, Topic.KEEP);
                 return;
             }
+            v.glide = null;
             v.set(pose(ground, v, node));
         }
     }
@@ -115,6 +198,25 @@ public final class Cameras {
                 ? Math.max(eye.distance(scene.bounds().center()), scene.radius() * 0.01)
                 : ahead.distance();
         return new Pose(eye, q, focus, p);
+    }
+
+    /**
+     * The lens with which a camera sees what a viewport shows: the inverse of the fit in {@link #pose}. What has not changed
+     * keeps its number to the last bit.
+     */
+    public static SceneCamera lens(SceneCamera c, Projection p, double aspect) {
+        double fit = c.aspect() == 0 ? 1 : Math.max(1, c.aspect() / aspect);
+        if (p instanceof Projection.Perspective q) {
+            if (c.perspective() && q.fovY() == fovY(c, aspect)) {
+                return c;
+            }
+            return new SceneCamera(true, 2 * Math.atan(Math.tan(q.fovY() / 2) / fit), c.extent(), c.aspect());
+        }
+        double extent = ((Projection.Orthographic) p).extent();
+        if (!c.perspective() && extent == c.extent() * fit) {
+            return c;
+        }
+        return new SceneCamera(false, c.fovY(), extent / fit, c.aspect());
     }
 
     /** Vertical field of view at which the camera's whole picture fits into the viewport. */

@@ -46,13 +46,19 @@ public final class Choices {
                 out.add(new Choice(
                         "camera:" + n.id(),
                         ground.nameOf(i),
-                        "guarded camera",
+                        note(ground, v, i),
                         "camera.look-through",
                         Plain.map("camera", n.id()),
                         n.id().equals(v.camera)));
             }
         }
         return out;
+    }
+
+    /** What a camera would be here: guarded, unless it is locked or driven already. */
+    private static String note(Ground ground, ViewState v, int node) {
+        boolean here = ground.scene().node(node).id().equals(v.camera);
+        return ground.scene().locked(node) ? "locked camera" : here && v.driven ? "driven camera" : "guarded camera";
     }
 
     /** Where the viewport would stand after a choice, or null if there is none with this id. */

@@ -35,7 +35,7 @@ public final class Looks {
                 "lastCamera",
                 v.lastCamera,
                 "beforeCamera",
-                v.beforeCamera == null ? null : pose(v.beforeCamera),
+                stood(v.beforeCamera),
                 "trail",
                 trail,
                 "trailDeeds",
@@ -59,7 +59,32 @@ public final class Looks {
                 "camera",
                 v.camera,
                 "crop",
-                v.crop.none() ? null : Plain.list(v.crop.scale(), v.crop.x(), v.crop.y()));
+                crop(v.crop));
+    }
+
+    private static List<Object> crop(Crop c) {
+        return c.none() ? null : Plain.list(c.scale(), c.x(), c.y());
+    }
+
+    private static Crop crop(Object o) {
+        double[] d = Plain.numbers(o, 3);
+        return d != null && d[0] > 0 ? new Crop(d[0], d[1], d[2]) : Crop.NONE;
+    }
+
+    private static Map<String, Object> stood(Stood s) {
+        if (s == null) {
+            return null;
+        }
+        Map<String, Object> m = pose(s.pose());
+        m.put("crop", crop(s.crop()));
+        m.put("autoFlat", s.autoFlat() ? true : null);
+        return m;
+    }
+
+    private static Stood stood(Object o) {
+        Pose p = pose(o);
+        Map<String, Object> m = Plain.map(o);
+        return p == null ? null : new Stood(p, crop(m.get("crop")), Plain.truth(m.get("autoFlat"), false));
     }
 
     public static void view(Ground ground, ViewState v, Map<String, Object> m) {
@@ -78,7 +103,7 @@ public final class Looks {
             }
         }
         Pose p = pose(m.get("pose"));
-        v.beforeCamera = pose(m.get("beforeCamera"));
+        v.beforeCamera = stood(m.get("beforeCamera"));
         v.lastCamera = camera(ground, m.get("lastCamera"));
         look(ground, v, m);
         if (p != null) {
@@ -105,10 +130,7 @@ public final class Looks {
         if (v.pose != null && v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
             v.lens = lens;
         }
-        double[] crop = Plain.numbers(m.get("crop"), 3);
-        v.crop = crop != null && crop[0] > 0 ? new Crop(crop[0], crop[1], crop[2]) : Crop.NONE;
-        v.autoFlat = false;
-        v.camera = camera(ground, m.get("camera"));
+        v.putBack(camera(ground, m.get("camera")), crop(m.get("crop")), false);
         Cameras.follow(ground, v);
     }
 

@@ -1,5 +1,6 @@
 package rhombus.core.stage.view;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import rhombus.core.navigate.Glide;
@@ -12,7 +13,7 @@ public final class Navigator {
     private final Pointer pointer;
     private final Settings settings;
     private final Supplier<Board> board;
-    private Followers followers;
+    private final List<Followers> followers = new ArrayList<>();
 
     Navigator(Changes changes, Pointer pointer, Settings settings, Supplier<Board> board) {
         this.changes = changes;
@@ -23,7 +24,18 @@ public final class Navigator {
 
     /** Who goes along with a viewport that moves. */
     public void followedBy(Followers who) {
-        followers = who;
+        followers.add(who);
+    }
+
+    /** By number, as below: this runs with every event. */
+    private void moved(ViewState v) {
+        for (int i = 0; i < followers.size(); i++) {
+            followers.get(i).moved(v);
+        }
+    }
+
+    private void arrived(ViewState v) {
+        followers.forEach(f -> f.remember(v));
     }
 
     /** A motion's pose: taken at once. */
@@ -31,7 +43,7 @@ public final class Navigator {
         v.glide = null;
         v.set(p);
         changes.view(v.number);
-        followers.moved(v);
+        moved(v);
     }
 
     /** Goes to a pose in some time from where the view is now. */
@@ -44,13 +56,16 @@ public final class Navigator {
         changes.view(v.number);
     }
 
-    /** A gesture or a command has ended: its destination is an entry of the Trail, called after what was done. */
+    /**
+     * A gesture or a command has ended: its destination is an entry of the Trail, called after what was done. Where a camera
+     * is driven it is a step of the scene instead.
+     */
     public void remember(ViewState v, String deed) {
-        if (v.trail.add(v.destination(), deed)) {
+        if (!v.driven && v.trail.add(v.destination(), deed)) {
             changes.add(Topic.KEEP, Topic.READOUT);
         }
         if (v.glide == null) {
-            followers.remember(v);
+            arrived(v);
         }
     }
 
@@ -68,7 +83,10 @@ public final class Navigator {
 
     /** What glides has landed. */
     public void land(ViewState v) {
-        if (v.glide != null) {
+        if (v.glide != null && v.driven) {
+            pose(v, v.glide.to());
+            arrived(v);
+        } else if (v.glide != null) {
             v.set(v.glide.to());
             v.glide = null;
         }
@@ -107,9 +125,9 @@ public final class Navigator {
             v.glide = null;
         }
         changes.view(v.number);
-        followers.moved(v);
+        moved(v);
         if (over) {
-            followers.remember(v);
+            arrived(v);
         }
     }
 

@@ -1,6 +1,7 @@
 package rhombus.core.stage.view;
 
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.Set;
 import rhombus.core.board.Start;
 import rhombus.core.display.DisplayMode;
@@ -37,11 +38,18 @@ public final class ViewState {
     public Pose home;
     /** Vertical field of view of the perspective this view had last, radians. */
     public double lens = Math.toRadians(47);
-    /** Id of the camera node it looks through, or null. */
+    /** Id of the camera node it looks through, or null; changed by {@link #through} alone, so that no other is driven by it. */
     public String camera;
 
+    /** Whether navigating here moves the camera it looks through. */
+    public boolean driven;
+    /** Whether what it looks through is being put where it looks from, so that it does not follow. */
+    boolean leads;
+
     public String lastCamera;
-    public Pose beforeCamera;
+    /** How it stood before it looked through a camera, or null. */
+    public Stood beforeCamera;
+
     public Pose framed;
     public int frameLevel;
     public Crop crop = Crop.NONE;
@@ -85,10 +93,21 @@ public final class ViewState {
         start = s;
     }
 
+    /** It looks through a camera, or through none for null. A camera is guarded until it is driven on purpose. */
+    void through(String id) {
+        driven = driven && Objects.equals(id, camera);
+        camera = id;
+    }
+
     /** No camera has it and no axis holds it any more. */
     public void release() {
-        camera = null;
+        through(null);
         autoFlat = false;
+    }
+
+    /** Navigating moves the camera that is looked through, or leaves it where it is. */
+    public void drive(boolean on) {
+        driven = on && camera != null;
     }
 
     /** Whether it is flat only because it looks along an axis. */
@@ -146,7 +165,7 @@ public final class ViewState {
 
     /** As it was before a gesture, but for the pose. */
     public void putBack(String throughCamera, Crop asCropped, boolean wasAutoFlat) {
-        camera = throughCamera;
+        through(throughCamera);
         crop = asCropped;
         autoFlat = wasAutoFlat;
     }

@@ -1,0 +1,123 @@
+package rhombus.core.stage.subject;
+
+import java.util.List;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Followers;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/** Cameras that are driven: where their viewport goes, they go, and each gesture is one step that can be undone. */
+public final class Driving implements Followers {
+    private final Ground ground;
+    private final Editing editing;
+    /** The scene before what is being done, or null where no camera has moved since the last step. */
+    private Scene before;
+    /** The scene as it was left here: another one means that somebody else has changed it since. */
+    private Scene left;
+
+    private String name;
+    private boolean quiet;
+
+    Driving(Ground ground, Editing editing) {
+        this.ground = ground;
+        this.editing = editing;
+        editing.settledBy(this::settle);
+    }
+
+    /** The viewport has moved: the camera goes along. */
+    @Override
+    public void moved(ViewState v) {
+        if (quiet || !v.driven) {
+            return;
+        }
+        Scene s = ground.scene();
+        int node = s.indexOf(v.camera);
+        if (node < 0) {
+            return;
+        }
+        Scene from = before != null && left == s ? before : s;
+        Scene next = SceneEdits.each(s, List.of(node), n -> at(from, node, v));
+        if (next == s) {
+            return;
+        }
+        before = from;
+        name = "Drive " + ground.nameOf(node);
+        Cameras.lead(v, () -> editing.live(next));
+        left = ground.scene();
+    }
+
+    /**
+     * The camera where the viewport looks from, with its lens. It is made from what it was before the gesture: rounding does
+     * not add up, and a viewport that comes back brings its camera back to the last bit.
+     */
+    private static Node at(Scene from, int node, ViewState v) {
+        Node was = from.node(node);
+        SceneCamera lens = Cameras.lens(was.camera(), v.pose.projection(), v.aspect());
+        double[] local = local(from, node, v.pose);
+        Node seen = lens.equals(was.camera()) ? was : was.withCamera(lens);
+        return local == was.local() ? seen : seen.withLocal(local);
+    }
+
+    private static double[] local(Scene from, int node, Pose p) {
+        double[] world = from.world(node);
+        double[] was = from.node(node).local();
+        if (Mat4.origin(world).equals(p.eye()) && Mat4.rotation(world).equals(p.orientation())) {
+            return was;
+        }
+        double[] to = Mat4.trs(p.eye(), p.orientation(), Transforms.scaleOf(world));
+        int parent = from.node(node).parent();
+        if (parent < 0) {
+            return to;
+        }
+        // Below a parent that is squashed flat there is no place to go to.
+        double[] inverse = Mat4.inverseAffine(from.world(parent));
+        return inverse == null ? was : Mat4.times(inverse, to);
+    }
+
+    /** A gesture or a glide is over: what it moved is one step. */
+    @Override
+    public void remember(ViewState v) {
+        step();
+    }
+
+    /** What was moved since the last step is one that can be undone; gives false if nothing was. */
+    public boolean step() {
+        Scene from = before;
+        boolean mine = from != null && left == ground.scene();
+        before = null;
+        left = null;
+        return mine && editing.done(name, from);
+    }
+
+    /** Cameras that glide stop where they are, as one step: something else takes hold of the scene. It is not changed here. */
+    public void settle() {
+        for (ViewState v : ground.board().views) {
+            if (v.driven) {
+                ground.navigator().hold(v);
+                if (v.wheel != null) {
+                    v.wheel.end();
+                }
+            }
+        }
+        step();
+    }
+
+    /** Puts viewports somewhere without taking cameras along. */
+    public void quietly(Runnable what) {
+        quiet = true;
+        try {
+            what.run();
+        } finally {
+            quiet = false;
+            // What was taken back is as it was; what was done before it still counts.
+            left = before == null ? null : ground.scene();
+        }
+    }
+}

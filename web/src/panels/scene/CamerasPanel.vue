@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import type { Listed } from '../../core';
+import CommandMenu from '../../menus/CommandMenu.vue';
+import type { MenuItem } from '../../menus/item';
+import { useRun } from '../../stage/run';
+import { useStage } from '../../stores/stage';
+import NameField from '../common/NameField.vue';
+import SwitchCell from './SwitchCell.vue';
+
+/** The cameras of the scene: looking through them, and what else can be done to them. */
+const store = useStage();
+const run = useRun();
+const cameras = computed(() => store.objects.filter((o) => o.kind === 'camera'));
+const active = computed(() => store.views.find((v) => v.active));
+const driven = computed(() => store.views.filter((v) => v.cameraState === 'driven').map((v) => v.camera));
+const renaming = ref<string | null>(null);
+const name = ref('');
+const field = ref<InstanceType<typeof NameField>[]>();
+
+const items = (c: Listed): MenuItem[] => [
+  { label: 'Look through', command: 'camera.look-through', args: { camera: c.id } },
+  { label: 'Select', command: 'select.set', args: { objects: [c.id] } },
+  { label: 'Rename', command: 'object.rename', apart: true },
+  { label: 'Duplicate', command: 'object.duplicate', args: { objects: [c.id] } },
+  { label: 'Delete', command: 'object.delete', args: { objects: [c.id] } },
+];
+
+async function choose(c: Listed, i: MenuItem) {
+  if (i.command !== 'object.rename') {
+    run(i.command, i.args ?? {});
+    return;
+  }
+  name.value = c.name;
+  renaming.value = c.id;
+  await nextTick();
+  field.value?.[0]?.select();
+}
+
+function renamed(c: Listed, keep: boolean) {
+  if (renaming.value !== c.id) return;
+  renaming.value = null;
+  if (keep && name.value !== c.name) run('object.rename', { objects: [c.id], name: name.value });
+}
+
+function lock(c: Listed) {
+  run('object.pickable', { objects: [c.id], on: c.locked });
+}
+</script>
+
+<template>
+  <section class="cameras" aria-label="Cameras">
+    <h2>
+      Cameras
+      <button
+        class="plain"
+        data-command="camera.from-view"
+        title="A camera that sees what the active viewport shows"
+        @click="run('camera.from-view')"
+      >
+        + From view
+      </button>
+    </h2>
+    <p v-if="!cameras.length" class="none">None yet.</p>
+    <ul>
+      <li v-for="c in cameras" :key="c.id" :data-camera="c.id">
+        <NameField
+          v-if="renaming === c.id"
+          ref="field"
+          v-model="name"
+          :most="200"
+          label="New name of the camera"
+          @done="renamed(c, true)"
+          @given="renamed(c, false)"
+        />
+        <button
+          v-else
+          class="row"
+          data-command="camera.look-through"
+          :aria-pressed="active?.camera === c.id"
+          :title="`Look through ${c.name || c.id} in the active viewport`"
+          @click="run('camera.look-through', { camera: c.id })"
+        >
+          <span class="lozenge" :class="{ on: active?.camera === c.id }" />
+          <span class="text">{{ c.name || c.id }}</span>
+          <span v-if="driven.includes(c.id)" class="driven">driven</span>
+        </button>
+        <CommandMenu :items="items(c)" @choose="choose(c, $event)">
+          <button class="plain more" :aria-label="`More on camera ${c.name || c.id}`">…</button>
+        </CommandMenu>
+        <SwitchCell
+          what="lock"
+          :on="c.locked"
+          :label="c.locked ? `Unlock camera ${c.name || c.id}` : `Lock camera ${c.name || c.id}: nothing moves it then`"
+          tabindex="0"
+          @click="lock(c)"
+          @keydown.enter.space.prevent="lock(c)"
+        />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.cameras {
+  margin-bottom: 10px;
+}
+h2 {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  font-size: 11.5px;
+  letter-spacing: 0.09em;
+  text-transform: uppercase;
+  color: var(--quiet);
+  padding: 0 6px 2px 14px;
+}
+h2 .plain {
+  font-size: 12px;
+  letter-spacing: 0;
+  text-transform: none;
+  padding: 2px 8px;
+}
+.none {
+  margin: 0;
+  padding: 0 14px 4px;
+  color: var(--quiet);
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0 6px 0 8px;
+  max-height: 160px;
+  overflow: auto;
+}
+li {
+  display: flex;
+  align-items: center;
+  height: 26px;
+}
+.row {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  border: 0;
+  background: none;
+  text-align: left;
+  padding: 3px 6px;
+  cursor: pointer;
+}
+.row:hover {
+  background: var(--raised);
+}
+.text {
+  flex: 1;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.driven {
+  color: var(--caution);
+  font-size: 11.5px;
+}
+.more {
+  min-width: 24px;
+  padding: 0 4px;
+  color: var(--quiet);
+}
+</style>
