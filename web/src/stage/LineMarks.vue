@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Frame, Marks } from '../core';
 import { useStage } from '../stores/stage';
+import PyramidMarks from './PyramidMarks.vue';
 import SceneMarks from './SceneMarks.vue';
 import ToolMarks from './ToolMarks.vue';
 
@@ -11,13 +12,14 @@ const tool = computed(() => store.readout.tool?.tool ?? '');
 /** An empty layer over the picture would be drawn all the same. */
 const busy = computed(() => {
   const m = props.marks;
-  const lists = [m.handles, m.lines, m.parts];
+  const lists = [m.handles, m.lines, m.parts, m.pyramids];
   return lists.some((l) => l?.length > 0) || !!(m.ring || m.hover || m.marquee || m.own);
 });
 </script>
 
 <template>
   <svg v-if="busy" class="marks" aria-hidden="true">
+    <PyramidMarks :marks="marks" />
     <SceneMarks :marks="marks" />
     <ToolMarks v-if="marks.handles.length" :handles="marks.handles" :tool="tool" :aimed="aimed" />
     <g v-for="l in marks.lines" :key="l.axis" :class="l.axis" data-shared>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import type { Frame, Marks } from '../core';
 import RoseView from './RoseView.vue';
+import GateMarks from './GateMarks.vue';
 import GripMarks from './GripMarks.vue';
 import HandleKeys from './HandleKeys.vue';
 import IconMarks from './IconMarks.vue';
@@ -38,6 +39,7 @@ const walking = computed(() => !!props.marks.walk);
     <template v-if="view.cameraState === 'driven'">
       <i v-for="side in ['above', 'below', 'left', 'right']" :key="side" class="edge" :class="side" data-driven />
     </template>
+    <GateMarks :marks="marks" />
     <IconMarks :marks="marks" />
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />

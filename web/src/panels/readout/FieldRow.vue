@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Field } from '../../core';
 import NumberField from './NumberField.vue';
+import { nameOf } from './rows';
 
 defineProps<{ label: string; fields: Field[] }>();
 </script>
@@ -9,7 +10,7 @@ defineProps<{ label: string; fields: Field[] }>();
   <div class="row" :class="{ three: fields.length > 2 }">
     <span class="label">{{ label }}</span>
     <div class="fields">
-      <NumberField v-for="f in fields" :key="f.key" :field="f" :name="`${label} ${f.axis ?? ''}`.trim()" />
+      <NumberField v-for="f in fields" :key="f.key" :field="f" :name="nameOf({ label, fields }, f)" />
     </div>
   </div>
 </template>

@@ -60,7 +60,7 @@ function cancel(e: Event) {
       spellcheck="false"
       autocomplete="off"
       :aria-label="name"
-      :title="field.text"
+      :title="`${name}: ${field.text}`"
       :data-field="`${field.command}/${field.key}`"
       @focus="look"
       @input="typed = true"

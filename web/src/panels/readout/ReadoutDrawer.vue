@@ -3,30 +3,24 @@ import { computed } from 'vue';
 import { useStage } from '../../stores/stage';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
+import CameraPanel from './CameraPanel.vue';
 import FieldRow from './FieldRow.vue';
 import LadderPanel from './LadderPanel.vue';
 import SelectionPanel from './SelectionPanel.vue';
 import ToolPanel from './ToolPanel.vue';
+import { rowsOf } from './rows';
 
 defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
 const r = computed(() => store.readout);
-/** Fields that stand in one row under the label of the first. */
-const rows = computed(() => {
-  const out: { label: string; fields: NonNullable<typeof r.value.fields> }[] = [];
-  for (const f of r.value.fields ?? []) {
-    if (f.label || !out.length) out.push({ label: f.label, fields: [f] });
-    else out.at(-1)!.fields.push(f);
-  }
-  return out;
-});
+const rows = computed(() => rowsOf(r.value.fields ?? []));
 </script>
 
 <template>
   <aside class="drawer" data-drawer="readout" aria-label="Readout">
     <h2>View · {{ r.title }}</h2>
-    <FieldRow v-for="row in rows" :key="row.label" :label="row.label" :fields="row.fields" />
+    <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>
       <template v-for="row in r.rows ?? []" :key="row.label">
         <dt>{{ row.label }}</dt>
@@ -52,6 +46,7 @@ const rows = computed(() => {
         Forward ›
       </button>
     </div>
+    <CameraPanel v-if="r.camera" :camera="r.camera" />
     <LadderPanel />
     <ToolPanel />
     <SelectionPanel v-if="r.selection" :selected="r.selection" />

@@ -23,6 +23,7 @@ class ArchitectureTest {
     private static final String[] FLOORS = {
         "plain",
         "geometry",
+        "optics",
         "scene",
         "view",
         "navigate",

@@ -137,4 +137,65 @@ class CamerasTest extends InTheBoatyard {
         hand.key("Control+z").key("Control+z");
         assertThat(camera("Camera 1")).isNull();
     }
+
+    private com.microsoft.playwright.Locator field(String key) {
+        return hand.page.locator("[data-field='camera.set/" + key + "']");
+    }
+
+    private void type(String key, String text) {
+        field(key).fill(text);
+        hand.page.keyboard().press("Enter");
+        hand.idle();
+    }
+
+    @Test
+    void numbersOfACameraAreTypedWithUnitsAndWhatCannotBeIsTold() {
+        through("Crane top");
+        double before = Hand.num(camera("Crane top"), "fovY");
+        type("focalLength", "50");
+        // 36 × 24 mm behind 50 mm: 27° upright in every lens table.
+        assertThat(Hand.num(hand.view("v2"), "fovY")).isGreaterThan(0);
+        assertThat(Hand.num(camera("Crane top"), "fovY"))
+                .isCloseTo(26.99, org.assertj.core.api.Assertions.within(0.01));
+        assertThat(field("focalLength").inputValue()).isEqualTo("50 mm");
+        type("focalLength", "-3 in");
+        assertThat(hand.page.locator("[data-notice]").last().textContent())
+                .contains("On this film back a focal length is between");
+        assertThat(field("focalLength").inputValue()).isEqualTo("50 mm");
+        hand.page.locator("[data-camera-readout] select[data-choice=filmBack]").selectOption("Super 35");
+        hand.idle();
+        assertThat(field("backWidth").inputValue()).isEqualTo("24.89 mm");
+        assertThat(field("focalLength").inputValue()).isEqualTo("50 mm");
+        hand.over("v2").key("Control+z").key("Control+z");
+        assertThat(Hand.num(camera("Crane top"), "fovY")).isEqualTo(before);
+    }
+
+    @Test
+    void theGateShowsWhatThePictureContains() {
+        through("Crane top");
+        type("aspect", "2");
+        String gate = "[data-viewport=v2] [data-gate] ";
+        var frame = hand.page.locator(gate + ".frame").first().boundingBox();
+        Map<String, Object> r = map(hand.view("v2").get("rect"));
+        assertThat(frame.width).isCloseTo(Hand.num(r, "width"), org.assertj.core.api.Assertions.within(1.0));
+        assertThat(hand.page.locator(gate + "[data-area]").count()).isZero();
+        overlay("Action and title areas");
+        // SMPTE ST 2046-1: 93% of the width.
+        var action = hand.page.locator(gate + "[data-area=action]").first().boundingBox();
+        assertThat(action.width).isCloseTo(frame.width * 0.93, org.assertj.core.api.Assertions.within(1.0));
+        overlay("Action and title areas");
+        assertThat(hand.page.locator(gate + "[data-area]").count()).isZero();
+        hand.over("v2").key("Control+z");
+        hand.press(PLATE + "[data-command='camera.leave']");
+        assertThat(hand.page.locator(gate).count()).isZero();
+    }
+
+    private void overlay(String label) {
+        hand.press(PLATE + "[aria-label=Overlays]");
+        hand.page
+                .locator(".el-dropdown-menu:visible [data-thing='" + label + "']")
+                .click();
+        Hand.still(hand.page);
+        hand.idle();
+    }
 }

@@ -13,9 +13,9 @@ import rhombus.core.view.Direction;
  *
  * @param from {@value #SCOUT}, {@value #CAMERA} for the scene's first camera, or the word of an axis direction
  * @param mode in which it draws
- * @param hidden overlays it does not show
+ * @param switched overlays that are hidden, or shown where they usually are not
  */
-public record Start(String from, DisplayMode mode, Set<Overlay> hidden) {
+public record Start(String from, DisplayMode mode, Set<Overlay> switched) {
     /** A free perspective view. */
     public static final String SCOUT = "scout";
     /** Through the scene's first camera. */
@@ -24,10 +24,10 @@ public record Start(String from, DisplayMode mode, Set<Overlay> hidden) {
     /** Reads the direction. */
     public Start {
         from = from.equals(CAMERA) || Direction.named(from) != null ? from : SCOUT;
-        hidden = Set.copyOf(hidden);
+        switched = Set.copyOf(switched);
     }
 
-    /** With every overlay. */
+    /** With the usual overlays. */
     public static Start of(String from, DisplayMode mode) {
         return new Start(from, mode, EnumSet.noneOf(Overlay.class));
     }
@@ -37,9 +37,9 @@ public record Start(String from, DisplayMode mode, Set<Overlay> hidden) {
         return Direction.named(from);
     }
 
-    /** As plain data. */
+    /** As plain data; what is switched stands under the name it had when overlays could only be hidden. */
     public Map<String, Object> toPlain() {
-        return Plain.map("from", from, "mode", mode.id(), "hidden", Overlay.toPlain(hidden));
+        return Plain.map("from", from, "mode", mode.id(), "hidden", Overlay.toPlain(switched));
     }
 
     /** From plain data; what is missing is as usual. */

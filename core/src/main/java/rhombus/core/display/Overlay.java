@@ -16,14 +16,40 @@ public enum Overlay {
     /** The line round what is selected. */
     OUTLINE("outline", "Outline of the selection"),
     /** The marks of lights and cameras. */
-    ICONS("icons", "Lights and cameras");
+    ICONS("icons", "Lights and cameras"),
+    /** The edge of a camera's picture. */
+    GATE("gate", "Gate"),
+    /** What lies outside of it, made dim. */
+    DIM("dim", "Dim outside the gate"),
+    /** Where action and titles are safe. */
+    AREAS("areas", "Action and title areas", false),
+    /** The picture divided in three both ways. */
+    THIRDS("thirds", "Thirds", false),
+    /** The middle of the picture. */
+    CENTRE("centre", "Centre", false);
 
     private final String id;
     private final String words;
+    private final boolean usual;
 
     Overlay(String id, String words) {
+        this(id, words, true);
+    }
+
+    Overlay(String id, String words, boolean usual) {
         this.id = id;
         this.words = words;
+        this.usual = usual;
+    }
+
+    /** Whether it belongs to a camera's picture, and means nothing in a viewport without one. */
+    public boolean ofCameras() {
+        return ordinal() >= GATE.ordinal();
+    }
+
+    /** Whether it shows where some overlays are switched away from what is usual. */
+    public boolean shows(Set<Overlay> switched) {
+        return usual != switched.contains(this);
     }
 
     /** Name in files and commands. */
@@ -46,10 +72,10 @@ public enum Overlay {
         return null;
     }
 
-    /** Those that are hidden, as plain data; null where none is. */
-    public static List<Object> toPlain(Set<Overlay> hidden) {
+    /** Those that are switched away from what is usual, as plain data; null where none is. */
+    public static List<Object> toPlain(Set<Overlay> switched) {
         List<Object> out = new ArrayList<>();
-        hidden.forEach(o -> out.add(o.id));
+        switched.forEach(o -> out.add(o.id));
         return out.isEmpty() ? null : out;
     }
 

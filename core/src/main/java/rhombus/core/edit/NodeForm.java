@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.ToIntFunction;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.FilmBack;
+import rhombus.core.optics.GateFit;
+import rhombus.core.optics.Optics;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
@@ -131,18 +134,49 @@ final class NodeForm {
     }
 
     private static Map<String, Object> camera(SceneCamera c) {
-        return Plain.map("perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
+        Map<String, Object> m =
+                Plain.map("perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
+        Optics o = c.optics();
+        if (!o.equals(Optics.USUAL)) {
+            m.put("back", Plain.list(o.back().width(), o.back().height()));
+            m.put("fit", o.fit().id());
+            m.put("fNumber", o.fNumber());
+            m.put("confusion", o.confusion());
+            m.put("focus", o.focus());
+            m.put("near", o.near());
+            m.put("far", o.far());
+        }
+        return m;
     }
 
-    private static SceneCamera camera(Object o) {
-        Map<String, Object> m = Plain.map(o);
+    private static SceneCamera camera(Object plain) {
+        Map<String, Object> m = Plain.map(plain);
         return m.isEmpty()
                 ? null
                 : new SceneCamera(
                         Plain.truth(m.get("perspective"), true),
                         Plain.number(m.get("fovY"), 0.8),
                         Plain.number(m.get("extent"), 0),
-                        Plain.number(m.get("aspect"), 0));
+                        Plain.number(m.get("aspect"), 0),
+                        optics(m));
+    }
+
+    private static Optics optics(Map<String, Object> m) {
+        double[] back = Plain.numbers(m.get("back"), 2);
+        GateFit fit = GateFit.named(Plain.text(m.get("fit"), ""));
+        return new Optics(
+                back == null ? Optics.USUAL.back() : new FilmBack(back[0], back[1]),
+                fit == null ? Optics.USUAL.fit() : fit,
+                Plain.number(m.get("fNumber"), Optics.USUAL.fNumber()),
+                Plain.number(m.get("confusion"), Optics.USUAL.confusion()),
+                distance(m.get("focus")),
+                distance(m.get("near")),
+                distance(m.get("far")));
+    }
+
+    private static Double distance(Object o) {
+        double d = Plain.number(o, 0);
+        return d > 0 ? d : null;
     }
 
     /** Numbers for ids that are yet to come: those of a scene, then the order of a document. */

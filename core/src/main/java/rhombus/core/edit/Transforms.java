@@ -123,6 +123,25 @@ public final class Transforms {
         return new Vec3(a.length() * (a.dot(b.cross(c)) < 0 ? -1 : 1), b.length(), c.length());
     }
 
+    /**
+     * The local matrix with which a node stands at a point of the world, turned so, its size kept. It is the very array the
+     * node has where it stands there already, and where its parent is squashed flat and leaves no place to go to.
+     */
+    public static double[] standing(Scene s, int node, Vec3 eye, Quat turned) {
+        double[] world = s.world(node);
+        double[] is = s.node(node).local();
+        if (Mat4.origin(world).equals(eye) && Mat4.rotation(world).equals(turned)) {
+            return is;
+        }
+        double[] to = Mat4.trs(eye, turned, scaleOf(world));
+        int parent = s.node(node).parent();
+        if (parent < 0) {
+            return to;
+        }
+        double[] inverse = Mat4.inverseAffine(s.world(parent));
+        return inverse == null ? is : Mat4.times(inverse, to);
+    }
+
     /** The rotation in a matrix, mirroring taken off. */
     public static Quat rotationOf(double[] m) {
         Vec3 s = scaleOf(m);

@@ -1,5 +1,7 @@
 package rhombus.core.scene;
 
+import rhombus.core.optics.Optics;
+
 /**
  * A camera of the scene; it looks along its node's -Z with +Y up (glTF 2.0, 3.10).
  *
@@ -7,5 +9,64 @@ package rhombus.core.scene;
  * @param fovY vertical field of view in radians, for a perspective camera
  * @param extent vertical extent in metres, for an orthographic camera
  * @param aspect width over height of its picture, 0 where the file leaves it to the viewport
+ * @param optics film back, stop, focus and clip planes
  */
-public record SceneCamera(boolean perspective, double fovY, double extent, double aspect) {}
+public record SceneCamera(boolean perspective, double fovY, double extent, double aspect, Optics optics) {
+    /** Narrowest vertical field of view that can be typed, radians. */
+    public static final double NARROWEST = Math.toRadians(0.01);
+    /** Widest vertical field of view that can be typed, radians. */
+    public static final double WIDEST = Math.toRadians(170);
+
+    /** A camera of which nothing is known but its angle. */
+    public SceneCamera(boolean perspective, double fovY, double extent, double aspect) {
+        this(perspective, fovY, extent, aspect, Optics.USUAL);
+    }
+
+    /** Height of its picture on the film back, millimetres. */
+    private double height(Optics o) {
+        return o.fit().height(o.back(), aspect);
+    }
+
+    /** Width over height of its picture; where it takes that of a viewport, of its film back. */
+    public double shape() {
+        return aspect == 0 ? optics.back().aspect() : aspect;
+    }
+
+    /** Focal length that gives the angle of view on the film back, f = h / (2 tan(fovY/2)); millimetres. */
+    public double focalLength() {
+        return height(optics) / (2 * Math.tan(fovY / 2));
+    }
+
+    /** Horizontal angle of view, radians. */
+    public double fovX() {
+        return 2 * Math.atan(Math.tan(fovY / 2) * shape());
+    }
+
+    /** Angle of view from corner to corner, radians. */
+    public double fovDiagonal() {
+        return 2 * Math.atan(Math.tan(fovY / 2) * Math.hypot(1, shape()));
+    }
+
+    /** With another vertical angle of view, radians. */
+    public SceneCamera withFovY(double angle) {
+        return new SceneCamera(perspective, angle, extent, aspect, optics);
+    }
+
+    /** With another lens on the same film back; millimetres. */
+    public SceneCamera withFocalLength(double mm) {
+        return withFovY(2 * Math.atan(height(optics) / (2 * mm)));
+    }
+
+    /** With another film back or other numbers behind the same lens: the focal length stays, and the angle follows. */
+    public SceneCamera with(Optics other) {
+        double h = height(other);
+        SceneCamera next = new SceneCamera(perspective, fovY, extent, aspect, other);
+        return !perspective || h == height(optics) ? next : next.withFocalLength(focalLength());
+    }
+
+    /** With a picture of another shape: the lens and the film back stay. */
+    public SceneCamera withAspect(double other) {
+        SceneCamera next = new SceneCamera(perspective, fovY, extent, other, optics);
+        return perspective ? next.withFocalLength(focalLength()) : next;
+    }
+}

@@ -53,4 +53,17 @@ public record Clip(double near, double far) {
         double near = Math.max(Math.min(clearance, roomThatCounts(pose)) / 4, far * 1e-7);
         return new Clip(near, far);
     }
+
+    /** The same with planes that a camera has itself; null for one that follows the scene, which makes room for the other. */
+    public Clip within(Double ownNear, Double ownFar) {
+        if (ownNear == null && ownFar == null) {
+            return this;
+        }
+        double n = ownNear == null ? near : ownNear;
+        double f = ownFar == null ? far : ownFar;
+        if (n < f) {
+            return new Clip(n, f);
+        }
+        return ownNear == null ? new Clip(f / 1000, f) : new Clip(n, n * 2);
+    }
 }

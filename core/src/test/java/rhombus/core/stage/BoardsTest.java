@@ -111,7 +111,7 @@ class BoardsTest {
         for (int i = 0; i < 8; i++) {
             assertThat(Captions.direction(views.get(i), stage.scene().up())).isEqualTo(sides[i]);
             assertThat(views.get(i).mode).isEqualTo(DisplayMode.values()[i % 3]);
-            assertThat(views.get(i).hidden).containsExactly(Overlay.values()[i % 4]);
+            assertThat(views.get(i).switched).containsExactly(Overlay.values()[i % 4]);
         }
     }
 

@@ -58,21 +58,21 @@ class OldDocumentsTest {
     void viewportsThatHideTheChartStillDo() {
         assertThat(Overlay.of(List.of("facet", "lozenges", "grid"))).isEqualTo(Set.of(Overlay.ROSE, Overlay.GRID));
         Start s = Start.of(Map.of("from", "front", "mode", "wire", "hidden", List.of("facet")));
-        assertThat(s.hidden()).containsExactly(Overlay.ROSE);
+        assertThat(s.switched()).containsExactly(Overlay.ROSE);
         Hand hand = new Hand();
         hand.run("display.overlay", "v2", "overlay", "rose");
         Object now = hand.stage.kept().workspace();
         assertThat(now.toString()).contains("[rose]");
         Hand other = new Hand();
         other.stage.kept().restore(Plain.map(asItWas(now)));
-        assertThat(other.view(1).hidden).containsExactly(Overlay.ROSE);
+        assertThat(other.view(1).switched).containsExactly(Overlay.ROSE);
         assertThat(other.stage.kept().workspace()).isEqualTo(now);
         Hand visitor = new Hand();
         assertThat(visitor.stage
                         .kept()
                         .openAddress(Plain.map(asItWas(hand.stage.kept().address()))))
                 .isNull();
-        assertThat(visitor.view(1).hidden).containsExactly(Overlay.ROSE);
+        assertThat(visitor.view(1).switched).containsExactly(Overlay.ROSE);
     }
 
     /** The same document with the names it would have held. */

@@ -238,7 +238,7 @@ class SteadyHandTest {
     void aSceneThatHasBecomeASpeckIsNothingInView(double away, boolean empty) {
         ViewState v = hand.view(1);
         Vec3 c = stage.scene().bounds().center();
-        v.hidden.add(rhombus.core.display.Overlay.ICONS);
+        v.switched.add(rhombus.core.display.Overlay.ICONS);
         v.set(v.pose.withEye(c.plus(v.pose.orientation().back(), away)));
         assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).isEqualTo(empty);
     }

@@ -3,11 +3,14 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
+import java.util.Arrays;
 import java.util.List;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.GateFit;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraNumbers;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
@@ -17,6 +20,9 @@ import rhombus.core.view.Projection;
 
 /** Cameras of the scene: making them, looking through them, guarding and driving them. */
 final class CameraArea {
+    private static final List<String> GATE_FITS =
+            Arrays.stream(GateFit.values()).map(GateFit::id).toList();
+
     private final Ground ground;
     private final Subject subject;
 
@@ -45,6 +51,23 @@ final class CameraArea {
         d.action("camera.from-view", "Make a camera from this view")
                 .key("camera-from-view", "KeyC", ALT, "camera from this view")
                 .does((a, c) -> a.fromView(c.view()));
+        d.action("camera.set", "Give a camera typed numbers")
+                .text("camera")
+                .typed(
+                        "focalLength",
+                        "angle",
+                        "angleAcross",
+                        "angleDiagonal",
+                        "extent",
+                        "aspect",
+                        "backWidth",
+                        "backHeight")
+                .typed("fNumber", "confusion", "focus", "near", "far")
+                .typed("x", "y", "z", "aimX", "aimY", "aimZ", "roll")
+                .text("filmBack")
+                .choice("gateFit", GATE_FITS)
+                .truth("perspective")
+                .does(CameraArea::set);
         d.action("camera.select", "Select the camera one looks through")
                 .key("select-camera", "KeyC", ALT | SHIFT, "select the camera")
                 .does((a, c) -> a.select(c.view()));
@@ -103,6 +126,20 @@ final class CameraArea {
                         ground.nameOf(node) + " stands where this viewport looks from. It is guarded.",
                         "Drive it",
                         "camera.drive");
+    }
+
+    private void set(Call c) {
+        String id = c.text("camera");
+        int node = id.isEmpty() ? subject.camera(c.view()) : ground.scene().indexOf(id);
+        if (node < 0 || ground.scene().node(node).camera() == null) {
+            ground.changes().notice("Select a camera, or look through one, to give it numbers.", null, null);
+        } else if (ground.scene().locked(node)) {
+            ground.changes()
+                    .notice(ground.nameOf(node) + " is locked. Unlock it in the Scene drawer first.", null, null);
+        } else {
+            subject.driving().settle();
+            subject.editing().apply("Set " + ground.nameOf(node), CameraNumbers.with(ground, c.view(), node, c.args()));
+        }
     }
 
     private void select(ViewState v) {

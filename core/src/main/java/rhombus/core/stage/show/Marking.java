@@ -4,9 +4,11 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.stage.boards.LinkedViews;
+import rhombus.core.stage.marks.Gate;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.marks.Lost;
+import rhombus.core.stage.marks.Pyramids;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
@@ -64,6 +66,8 @@ final class Marking {
                 subject.components().marks(v),
                 own(v),
                 orbiting ? ball(v) : null,
+                Pyramids.of(ground, subject, v),
+                Gate.of(ground, v),
                 v.refusedUntil > Double.NEGATIVE_INFINITY ? new Spot(v.refusedX, v.refusedY) : null);
     }
 

@@ -4,8 +4,10 @@ import java.util.List;
 import rhombus.core.plain.Maybe;
 import rhombus.core.stage.boards.SharedLine;
 import rhombus.core.stage.marks.Beacon;
+import rhombus.core.stage.marks.GateMark;
 import rhombus.core.stage.marks.GripMark;
 import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.marks.PyramidMark;
 import rhombus.core.stage.marks.RosePicture;
 import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.motion.WalkSign;
@@ -31,6 +33,8 @@ import rhombus.core.stage.view.Spot;
  * @param parts selected vertices, edges and faces
  * @param own the pivot point of the object selected last, where no tool stands on it
  * @param ring of the trackball
+ * @param pyramids what cameras see that are selected or driven
+ * @param gate the picture of the camera that is looked through
  * @param refused where a motion was refused
  */
 public record Marks(
@@ -48,4 +52,6 @@ public record Marks(
         List<PartMark> parts,
         @Maybe Spot own,
         @Maybe BallMark ring,
+        List<PyramidMark> pyramids,
+        @Maybe GateMark gate,
         @Maybe Spot refused) {}

@@ -24,6 +24,7 @@ import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Words;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -36,6 +37,7 @@ public final class Reading {
     private final Tools tools;
     private final Boards boards;
     private final Function<String, Pivot> pivots;
+    private final CameraReadout camera;
     private String unit = "m";
 
     Reading(Ground ground, Subject subject, Tools tools, Boards boards, Function<String, Pivot> pivots) {
@@ -44,6 +46,7 @@ public final class Reading {
         this.tools = tools;
         this.boards = boards;
         this.pivots = pivots;
+        this.camera = new CameraReadout(ground, subject, this);
     }
 
     Readout now() {
@@ -66,7 +69,8 @@ public final class Reading {
                 ground.board().solo >= 0,
                 boards.clearDeck(),
                 BoardList.trail(v),
-                subject.selection().isEmpty() ? null : selection());
+                subject.selection().isEmpty() ? null : selection(),
+                camera.of(v));
     }
 
     private List<Row> rows(ViewState v) {
@@ -180,9 +184,14 @@ public final class Reading {
     }
 
     private List<Field> axes(String command, String label, Vec3 p) {
+        return axes(command, "", label, p);
+    }
+
+    /** A point as three fields, whose keys begin with something before the axis. */
+    List<Field> axes(String command, String before, String label, Vec3 p) {
         List<Field> out = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
-            out.add(field(command, a, label, length(p.get(a)), inUnit(p.get(a))));
+            out.add(field(command, before, a, label, length(p.get(a)), inUnit(p.get(a))));
         }
         return out;
     }
@@ -205,8 +214,12 @@ public final class Reading {
 
     /** A field of an axis: where three stand in a row they are brief until one looks into them. */
     private static Field field(String command, int axis, String label, String text, double value) {
+        return field(command, "", axis, label, text, value);
+    }
+
+    private static Field field(String command, String before, int axis, String label, String text, double value) {
         String key = "xyz".substring(axis, axis + 1);
-        return new Field(command, key, axis == 0 ? label : "", text, brief(value), key);
+        return new Field(command, Words.axis(before, axis), axis == 0 ? label : "", text, brief(value), key);
     }
 
     private static Field field(String command, String key, String label, String text) {
@@ -214,7 +227,7 @@ public final class Reading {
     }
 
     /** A length: four digits until one looks into the field, which then has all of them. */
-    private Field lengthField(String command, String key, String label, double metres) {
+    Field lengthField(String command, String key, String label, double metres) {
         return new Field(command, key, label, length(metres), brief(inUnit(metres)) + " " + unit, null);
     }
 

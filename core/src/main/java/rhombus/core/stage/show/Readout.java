@@ -23,6 +23,7 @@ import rhombus.core.stage.tool.ToolState;
  * @param clearDeck whether everything but the viewports is hidden
  * @param trail of the viewport
  * @param selection what is selected
+ * @param camera the camera that is selected or looked through
  */
 public record Readout(
         String view,
@@ -40,4 +41,5 @@ public record Readout(
         boolean solo,
         boolean clearDeck,
         @Maybe TrailState trail,
-        @Maybe Selected selection) {}
+        @Maybe Selected selection,
+        @Maybe CameraReading camera) {}

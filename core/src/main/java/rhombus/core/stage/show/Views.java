@@ -105,6 +105,9 @@ final class Views {
     private static List<OverlayState> overlays(ViewState v) {
         List<OverlayState> out = new ArrayList<>();
         for (Overlay o : Overlay.values()) {
+            if (o.ofCameras() && v.camera == null) {
+                continue;
+            }
             out.add(new OverlayState(o.id(), o.words(), v.shows(o)));
         }
         return out;

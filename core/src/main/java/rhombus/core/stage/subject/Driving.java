@@ -3,7 +3,6 @@ package rhombus.core.stage.subject;
 import java.util.List;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.edit.Transforms;
-import rhombus.core.geometry.Mat4;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
@@ -11,7 +10,6 @@ import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Followers;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
-import rhombus.core.view.Pose;
 
 /** Cameras that are driven: where their viewport goes, they go, and each gesture is one step that can be undone. */
 public final class Driving implements Followers {
@@ -60,25 +58,9 @@ public final class Driving implements Followers {
     private static Node at(Scene from, int node, ViewState v) {
         Node was = from.node(node);
         SceneCamera lens = Cameras.lens(was.camera(), v.pose.projection(), v.aspect());
-        double[] local = local(from, node, v.pose);
+        double[] local = Transforms.standing(from, node, v.pose.eye(), v.pose.orientation());
         Node seen = lens.equals(was.camera()) ? was : was.withCamera(lens);
         return local == was.local() ? seen : seen.withLocal(local);
-    }
-
-    private static double[] local(Scene from, int node, Pose p) {
-        double[] world = from.world(node);
-        double[] was = from.node(node).local();
-        if (Mat4.origin(world).equals(p.eye()) && Mat4.rotation(world).equals(p.orientation())) {
-            return was;
-        }
-        double[] to = Mat4.trs(p.eye(), p.orientation(), Transforms.scaleOf(world));
-        int parent = from.node(node).parent();
-        if (parent < 0) {
-            return to;
-        }
-        // Below a parent that is squashed flat there is no place to go to.
-        double[] inverse = Mat4.inverseAffine(from.world(parent));
-        return inverse == null ? was : Mat4.times(inverse, to);
     }
 
     /** A gesture or a glide is over: what it moved is one step. */

@@ -1,6 +1,7 @@
 package rhombus.core.stage.subject;
 
 import java.util.Set;
+import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
@@ -54,6 +55,15 @@ public final class Subject {
     /** Cameras that go along with their viewports. */
     public Driving driving() {
         return driving;
+    }
+
+    /** Number of the camera that is meant: the one selected last, else the one a viewport looks through, else -1. */
+    public int camera(ViewState v) {
+        int last = selection.last();
+        if (last >= 0 && ground.scene().node(last).kind() == Kind.CAMERA) {
+            return last;
+        }
+        return v.camera == null ? -1 : ground.scene().indexOf(v.camera);
     }
 
     /** Another scene is open. */

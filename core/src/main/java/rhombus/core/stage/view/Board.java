@@ -146,7 +146,7 @@ public final class Board {
                 ? Direction.of(v.pose.orientation(), ground.scene().up())
                 : null;
         String from = v.camera != null ? Start.CAMERA : d == null ? Start.SCOUT : d.word();
-        return new Start(from, v.mode, v.hidden);
+        return new Start(from, v.mode, v.switched);
     }
 
     /** What is kept of it for this scene. */

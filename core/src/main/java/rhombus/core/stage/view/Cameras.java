@@ -210,13 +210,14 @@ public final class Cameras {
             if (c.perspective() && q.fovY() == fovY(c, aspect)) {
                 return c;
             }
-            return new SceneCamera(true, 2 * Math.atan(Math.tan(q.fovY() / 2) / fit), c.extent(), c.aspect());
+            return new SceneCamera(
+                    true, 2 * Math.atan(Math.tan(q.fovY() / 2) / fit), c.extent(), c.aspect(), c.optics());
         }
         double extent = ((Projection.Orthographic) p).extent();
         if (!c.perspective() && extent == c.extent() * fit) {
             return c;
         }
-        return new SceneCamera(false, c.fovY(), extent / fit, c.aspect());
+        return new SceneCamera(false, c.fovY(), extent / fit, c.aspect(), c.optics());
     }
 
     /** Vertical field of view at which the camera's whole picture fits into the viewport. */

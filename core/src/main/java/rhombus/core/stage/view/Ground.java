@@ -2,6 +2,7 @@ package rhombus.core.stage.view;
 
 import java.util.function.Supplier;
 import rhombus.core.habits.Habits;
+import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Clip;
 
@@ -114,6 +115,12 @@ public final class Ground {
 
     /** Nearest and farthest depth drawn in a viewport. */
     public Clip clip(ViewState v) {
-        return Clip.of(v.pose, scene().bounds(), v.pose.projection().flat() ? 0 : v.clearance(model));
+        Clip c = Clip.of(v.pose, scene().bounds(), v.pose.projection().flat() ? 0 : v.clearance(model));
+        int node = v.camera == null ? -1 : scene().indexOf(v.camera);
+        if (node < 0) {
+            return c;
+        }
+        Optics o = scene().node(node).camera().optics();
+        return c.within(o.near(), o.far());
     }
 }

@@ -55,7 +55,7 @@ public final class Looks {
                 "mode",
                 v.mode.id(),
                 "hidden",
-                Overlay.toPlain(v.hidden),
+                Overlay.toPlain(v.switched),
                 "camera",
                 v.camera,
                 "crop",
@@ -120,7 +120,7 @@ public final class Looks {
     public static void look(Ground ground, ViewState v, Map<String, Object> m) {
         DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
         v.mode = mode == null ? v.mode : mode;
-        v.hidden = Overlay.of(m.get("hidden"));
+        v.switched = Overlay.of(m.get("hidden"));
         Pose p = pose(m.get("pose"));
         if (p != null) {
             v.glide = null;

@@ -32,8 +32,8 @@ public final class ViewState {
     public Glide glide;
     public DisplayMode mode;
     public DisplayMode otherMode;
-    /** Overlays that are switched off. */
-    public Set<Overlay> hidden = EnumSet.noneOf(Overlay.class);
+    /** Overlays that are hidden, or shown where they usually are not. */
+    public Set<Overlay> switched = EnumSet.noneOf(Overlay.class);
     /** Home as the user set it, or null for the usual one. */
     public Pose home;
     /** Vertical field of view of the perspective this view had last, radians. */
@@ -80,12 +80,12 @@ public final class ViewState {
         this.start = start;
         mode = start.mode();
         otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
-        hidden.addAll(start.hidden());
+        switched.addAll(start.switched());
     }
 
     /** It was given another direction on purpose: home is there from now on, unless the user has set another. */
     public void chosen(String from) {
-        start = new Start(from, start.mode(), start.hidden());
+        start = new Start(from, start.mode(), start.switched());
     }
 
     /** How it starts in scenes that are new to it. */
@@ -158,8 +158,8 @@ public final class ViewState {
 
     /** Shows an overlay, or hides it. */
     public void toggle(Overlay o) {
-        if (!hidden.remove(o)) {
-            hidden.add(o);
+        if (!switched.remove(o)) {
+            switched.add(o);
         }
     }
 
@@ -171,7 +171,7 @@ public final class ViewState {
     }
 
     public boolean shows(Overlay o) {
-        return !hidden.contains(o);
+        return o.shows(switched);
     }
 
     public boolean holds(double px, double py) {

@@ -1,0 +1,104 @@
+package rhombus.core.stage.marks;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.display.Overlay;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Rect;
+import rhombus.core.stage.view.ViewState;
+
+/** Where a camera's picture lies in the viewport that looks through it, and what helps to compose it. */
+public final class Gate {
+    /** Parts of width and height within which action and titles are safe: SMPTE ST 2046-1. */
+    private static final double ACTION = 0.93;
+
+    private static final double TITLE = 0.9;
+    /** Half a line of the cross in the middle, as a part of the picture's height. */
+    private static final double CROSS = 0.03;
+
+    private Gate() {}
+
+    /** The mark, or null where the viewport looks through no camera, or nothing of it is shown. */
+    public static GateMark of(Ground ground, ViewState v) {
+        Rect r = picture(ground, v);
+        if (r == null) {
+            return null;
+        }
+        boolean gate = v.shows(Overlay.GATE);
+        boolean any = gate || v.shows(Overlay.AREAS) || v.shows(Overlay.THIRDS) || v.shows(Overlay.CENTRE);
+        if (!any && !v.shows(Overlay.DIM)) {
+            return null;
+        }
+        return new GateMark(
+                gate ? r : null, v.shows(Overlay.DIM) ? outside(v, r) : List.of(), areas(v, r), lines(v, r));
+    }
+
+    /**
+     * The picture of the camera that is looked through, in pixels of the viewport, cropped as the viewport is; null without
+     * a camera. One that takes the shape of the viewport fills it.
+     */
+    public static Rect picture(Ground ground, ViewState v) {
+        int node = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
+        if (node < 0) {
+            return null;
+        }
+        SceneCamera c = ground.scene().node(node).camera();
+        double aspect = c.aspect() == 0 ? v.aspect() : c.aspect();
+        double width = Math.min(v.width, v.height * aspect) * v.crop.scale();
+        double height = Math.min(v.height, v.width / aspect) * v.crop.scale();
+        return centred(v.width / 2 + v.crop.x() * v.height, v.height / 2 + v.crop.y() * v.height, width, height);
+    }
+
+    private static Rect centred(double x, double y, double width, double height) {
+        return new Rect(x - width / 2, y - height / 2, width, height);
+    }
+
+    private static List<Rect> outside(ViewState v, Rect r) {
+        double left = Math.max(0, Math.min(v.width, r.x()));
+        double right = Math.max(0, Math.min(v.width, r.x() + r.width()));
+        double top = Math.max(0, Math.min(v.height, r.y()));
+        double bottom = Math.max(0, Math.min(v.height, r.y() + r.height()));
+        List<Rect> out = new ArrayList<>();
+        add(out, 0, 0, v.width, top);
+        add(out, 0, bottom, v.width, v.height - bottom);
+        add(out, 0, top, left, bottom - top);
+        add(out, right, top, v.width - right, bottom - top);
+        return out;
+    }
+
+    private static void add(List<Rect> to, double x, double y, double width, double height) {
+        // What is thinner than half a pixel is not there.
+        if (width > 0.5 && height > 0.5) {
+            to.add(new Rect(x, y, width, height));
+        }
+    }
+
+    private static List<GateMark.Area> areas(ViewState v, Rect r) {
+        return v.shows(Overlay.AREAS)
+                ? List.of(new GateMark.Area("action", part(r, ACTION)), new GateMark.Area("title", part(r, TITLE)))
+                : List.of();
+    }
+
+    private static Rect part(Rect r, double part) {
+        return centred(r.x() + r.width() / 2, r.y() + r.height() / 2, r.width() * part, r.height() * part);
+    }
+
+    private static List<GateMark.Line> lines(ViewState v, Rect r) {
+        List<GateMark.Line> out = new ArrayList<>();
+        if (v.shows(Overlay.THIRDS)) {
+            for (int i = 1; i <= 2; i++) {
+                out.add(new GateMark.Line("third", r.x() + r.width() * i / 3, r.y(), r.height(), true));
+                out.add(new GateMark.Line("third", r.x(), r.y() + r.height() * i / 3, r.width(), false));
+            }
+        }
+        if (v.shows(Overlay.CENTRE)) {
+            double x = r.x() + r.width() / 2;
+            double y = r.y() + r.height() / 2;
+            double half = r.height() * CROSS;
+            out.add(new GateMark.Line("centre", x, y - half, 2 * half, true));
+            out.add(new GateMark.Line("centre", x - half, y, 2 * half, false));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,22 @@
+package rhombus.core.stage.marks;
+
+import java.util.List;
+import rhombus.core.plain.Maybe;
+import rhombus.core.plain.OneOf;
+import rhombus.core.stage.view.Rect;
+
+/**
+ * What a camera's final picture contains, in a viewport.
+ *
+ * @param frame the picture
+ * @param outside what lies outside of it and is dimmed
+ * @param areas parts of the picture that are safe on every screen
+ * @param lines that divide it
+ */
+public record GateMark(@Maybe Rect frame, List<Rect> outside, List<Area> areas, List<Line> lines) {
+    /** An area within the picture. */
+    public record Area(@OneOf({"action", "title"}) String what, Rect rect) {}
+
+    /** A line in the picture, upright or level, from a point on. */
+    public record Line(@OneOf({"third", "centre"}) String what, double x, double y, double length, boolean upright) {}
+}

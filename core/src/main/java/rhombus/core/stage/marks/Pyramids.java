@@ -1,0 +1,159 @@
+package rhombus.core.stage.marks;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.DepthOfField;
+import rhombus.core.optics.Optics;
+import rhombus.core.scene.Kind;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraNumbers;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
+
+/** What the cameras that are selected or driven see, in the other viewports: a pyramid that ends where they focus. */
+public final class Pyramids {
+    /** A plane farther away than so many times the size of the scene is not drawn. */
+    private static final double FARTHEST = 4;
+
+    private Pyramids() {}
+
+    /** The marks of a viewport; its own camera has none there. */
+    public static List<PyramidMark> of(Ground ground, Subject subject, ViewState v) {
+        Scene s = ground.scene();
+        List<PyramidMark> out = new ArrayList<>();
+        for (int i : s.points()) {
+            if (s.node(i).kind() != Kind.CAMERA || !s.shown(i) || s.node(i).id().equals(v.camera)) {
+                continue;
+            }
+            boolean driven = Cameras.driven(ground, s.node(i).id());
+            if (driven || subject.selection().has(i)) {
+                out.add(new PyramidMark(s.node(i).id(), driven, new Drawing(ground, v, i).strokes()));
+            }
+        }
+        return out;
+    }
+
+    private static final class Drawing {
+        private final Screen screen;
+        private final SceneCamera camera;
+        private final Pose pose;
+        private final double farthest;
+        /** Depth in this viewport from which on lines are drawn; anything in a flat one. */
+        private final double nearest;
+
+        Drawing(Ground ground, ViewState v, int node) {
+            screen = v.screen();
+            camera = ground.scene().node(node).camera();
+            pose = CameraNumbers.aimed(ground, v, node);
+            farthest = FARTHEST * ground.scene().radius();
+            nearest = v.pose.projection().flat() ? Double.NEGATIVE_INFINITY : v.pose.focus() * 1e-3;
+        }
+
+        List<PyramidMark.Stroke> strokes() {
+            double focus = pose.focus();
+            Vec3[] start = camera.perspective() ? null : corners(0);
+            Vec3[] end = corners(focus);
+            Lines edges = new Lines("edge");
+            for (int k = 0; k < 4; k++) {
+                edges.add(start == null ? pose.eye() : start[k], end[k]);
+            }
+            if (start != null) {
+                edges.around(start);
+            }
+            Lines focused = new Lines("focus").around(end);
+            up(focused, end);
+            List<PyramidMark.Stroke> out = new ArrayList<>(List.of(
+                    edges.stroke(),
+                    focused.stroke(),
+                    new Lines("sight").add(pose.eye(), pose.focusPoint()).stroke()));
+            Optics o = camera.optics();
+            Lines clip = new Lines("clip");
+            plane(clip, o.near());
+            plane(clip, o.far());
+            Lines sharp = new Lines("sharp");
+            if (camera.perspective()) {
+                DepthOfField d = DepthOfField.of(camera.focalLength(), o.fNumber(), o.confusion(), focus);
+                plane(sharp, d.near());
+                plane(sharp, d.far());
+            }
+            for (Lines l : List.of(clip, sharp)) {
+                if (!l.ends.isEmpty()) {
+                    out.add(l.stroke());
+                }
+            }
+            return out;
+        }
+
+        /** A lozenge on the side that is up in the picture. */
+        private static void up(Lines to, Vec3[] end) {
+            Vec3 side = end[1].minus(end[0]).times(0.06);
+            Vec3 rise = end[0].minus(end[3]).times(0.09);
+            Vec3 foot = end[0].mix(end[1], 0.5);
+            Vec3 middle = foot.plus(rise);
+            to.around(new Vec3[] {foot, middle.plus(side), middle.plus(rise), middle.minus(side)});
+        }
+
+        private void plane(Lines to, Double distance) {
+            if (distance != null && distance <= farthest) {
+                to.around(corners(distance));
+            }
+        }
+
+        /** Of the picture at a distance: upper left and right, lower right and left. */
+        private Vec3[] corners(double distance) {
+            double h = camera.perspective() ? distance * Math.tan(camera.fovY() / 2) : camera.extent() / 2;
+            Vec3 up = pose.orientation().up().times(h);
+            Vec3 right = pose.orientation().right().times(h * camera.shape());
+            Vec3 c = pose.eye().plus(pose.forward(), distance);
+            return new Vec3[] {
+                c.plus(up).minus(right),
+                c.plus(up).plus(right),
+                c.minus(up).plus(right),
+                c.minus(up).minus(right)
+            };
+        }
+
+        private final class Lines {
+            private final String what;
+            private final List<Double> ends = new ArrayList<>();
+
+            Lines(String what) {
+                this.what = what;
+            }
+
+            Lines around(Vec3[] corners) {
+                for (int k = 0; k < corners.length; k++) {
+                    add(corners[k], corners[(k + 1) % corners.length]);
+                }
+                return this;
+            }
+
+            /** A line, as far as it lies before this viewport's eye. */
+            Lines add(Vec3 a, Vec3 b) {
+                double da = screen.pose().depth(a) - nearest;
+                double db = screen.pose().depth(b) - nearest;
+                if (da < 0 && db < 0) {
+                    return this;
+                }
+                Vec3 from = da < 0 ? a.mix(b, da / (da - db)) : a;
+                Vec3 to = db < 0 ? b.mix(a, db / (db - da)) : b;
+                for (Vec3 p : List.of(screen.project(from), screen.project(to))) {
+                    ends.add(p.x());
+                    ends.add(p.y());
+                }
+                return this;
+            }
+
+            PyramidMark.Stroke stroke() {
+                return new PyramidMark.Stroke(
+                        what, ends.stream().mapToDouble(Double::doubleValue).toArray());
+            }
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package rhombus.core.stage.show;
+
+import java.util.List;
+import rhombus.core.plain.OneOf;
+
+/**
+ * The numbers of a camera.
+ *
+ * @param object its id
+ * @param name as it is listed
+ * @param kind how it sees
+ * @param fields numbers to type; those without a label follow the one before
+ * @param rows facts that follow from them
+ * @param backs film backs to choose from
+ * @param fits how the picture can lie on the back
+ */
+public record CameraReading(
+        String object,
+        String name,
+        @OneOf({"perspective", "orthographic"}) String kind,
+        List<Field> fields,
+        List<Row> rows,
+        List<Option> backs,
+        List<Option> fits) {
+    /**
+     * Something to choose.
+     *
+     * @param id of what is chosen
+     * @param label in words
+     * @param on whether it is the present one
+     */
+    public record Option(String id, String label, boolean on) {}
+}

@@ -1,0 +1,125 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.optics.DepthOfField;
+import rhombus.core.optics.FilmBack;
+import rhombus.core.optics.GateFit;
+import rhombus.core.optics.Optics;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraNumbers;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+
+/** The numbers of the camera that is selected, or that the active viewport looks through. */
+final class CameraReadout {
+    private static final String SET = "camera.set";
+
+    private final Ground ground;
+    private final Subject subject;
+    private final Reading reading;
+
+    CameraReadout(Ground ground, Subject subject, Reading reading) {
+        this.ground = ground;
+        this.subject = subject;
+        this.reading = reading;
+    }
+
+    /** The numbers, or null without a camera. */
+    CameraReading of(ViewState v) {
+        int node = subject.camera(v);
+        if (node < 0) {
+            return null;
+        }
+        SceneCamera c = ground.scene().node(node).camera();
+        Pose p = CameraNumbers.aimed(ground, v, node);
+        return new CameraReading(
+                ground.scene().node(node).id(),
+                ground.nameOf(node),
+                c.perspective() ? "perspective" : "orthographic",
+                fields(c, p),
+                c.perspective() ? sharp(c, p) : List.of(),
+                backs(c.optics()),
+                fits(c.optics()));
+    }
+
+    private List<Field> fields(SceneCamera c, Pose p) {
+        Optics o = c.optics();
+        List<Field> out = new ArrayList<>();
+        if (c.perspective()) {
+            out.add(millimetres("focalLength", "Lens", c.focalLength(), 2));
+            out.add(degrees("angle", "Angle", c.fovY()));
+            out.add(degrees("angleAcross", "", c.fovX()));
+            out.add(degrees("angleDiagonal", "", c.fovDiagonal()));
+            out.add(millimetres("backWidth", "Back", o.back().width(), 3));
+            out.add(millimetres("backHeight", "", o.back().height(), 3));
+        } else {
+            out.add(reading.lengthField(SET, "extent", "Height", c.extent()));
+        }
+        out.add(plain("aspect", "Picture", Reading.number(c.aspect(), 6), c.aspect() == 0 ? "as viewport" : null));
+        if (c.perspective()) {
+            out.add(plain("fNumber", "Stop", Reading.number(o.fNumber(), 3), null));
+            out.add(millimetres("confusion", "", o.confusion(), 4));
+        }
+        out.add(o.focus() == null ? auto("focus", "Focus") : reading.lengthField(SET, "focus", "Focus", o.focus()));
+        out.add(o.near() == null ? auto("near", "Clip") : reading.lengthField(SET, "near", "Clip", o.near()));
+        out.add(o.far() == null ? auto("far", "") : reading.lengthField(SET, "far", "", o.far()));
+        out.addAll(reading.axes(SET, "", "Place", p.eye()));
+        out.addAll(reading.axes(SET, "aim", "Aim", p.focusPoint()));
+        out.add(degrees(
+                "roll", "Roll", Heading.roll(p.orientation(), ground.scene().up())));
+        return out;
+    }
+
+    private static Field millimetres(String key, String label, double mm, int places) {
+        return plain(key, label, Reading.number(mm, 9) + " mm", Reading.number(mm, places) + " mm");
+    }
+
+    private static Field degrees(String key, String label, double radians) {
+        double degrees = Math.toDegrees(radians);
+        return plain(key, label, Reading.number(degrees, 9) + "°", Lengths.fixed(degrees, 1) + "°");
+    }
+
+    private static Field auto(String key, String label) {
+        return plain(key, label, CameraNumbers.AUTO, null);
+    }
+
+    private static Field plain(String key, String label, String text, String brief) {
+        return new Field(SET, key, label, text, brief, null);
+    }
+
+    /** What is sharp, in words. */
+    private static List<Row> sharp(SceneCamera c, Pose p) {
+        Optics o = c.optics();
+        DepthOfField d = DepthOfField.of(c.focalLength(), o.fNumber(), o.confusion(), p.focus());
+        String far = Double.isInfinite(d.far()) ? "∞" : Lengths.words(d.far());
+        return List.of(
+                new Row("Focused", Lengths.words(p.focus())),
+                new Row("Sharp", Lengths.words(d.near()) + " – " + far),
+                new Row("Hyperfocal", Lengths.words(d.hyperfocal())));
+    }
+
+    private static List<CameraReading.Option> backs(Optics o) {
+        List<CameraReading.Option> out = new ArrayList<>();
+        String name = o.back().name();
+        if (name == null) {
+            out.add(new CameraReading.Option("", "Own size", true));
+        }
+        for (FilmBack.Named n : FilmBack.TRADE) {
+            out.add(new CameraReading.Option(n.name(), n.name(), n.name().equals(name)));
+        }
+        return out;
+    }
+
+    private static List<CameraReading.Option> fits(Optics o) {
+        List<CameraReading.Option> out = new ArrayList<>();
+        for (GateFit f : GateFit.values()) {
+            out.add(new CameraReading.Option(f.id(), f.label() + ": " + f.does(), f == o.fit()));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,199 @@
+package rhombus.core.stage.subject;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Aim;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.Look;
+import rhombus.core.optics.FilmBack;
+import rhombus.core.optics.GateFit;
+import rhombus.core.optics.Optics;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Typed;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Words;
+import rhombus.core.view.Heading;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/** A camera with some of its numbers typed. What cannot be is told in a sentence, and the old numbers stay. */
+public final class CameraNumbers {
+    /** What stands in a field whose number follows the scene. */
+    public static final String AUTO = "auto";
+    /** Most and least a picture is wider than high. */
+    private static final double FLATTEST = 20;
+
+    private static final String ANGLES = "An angle of view is between 0.01° and 170° from bottom to top";
+
+    private final Ground ground;
+    private final Typed typed;
+    private final Map<String, Object> args;
+
+    private CameraNumbers(Ground ground, Map<String, Object> args) {
+        this.ground = ground;
+        this.typed = ground.typed();
+        this.args = args;
+    }
+
+    /** The scene with a camera changed as it was typed; the scene as it is where that cannot be, which is told. */
+    public static Scene with(Ground ground, ViewState v, int node, Map<String, Object> args) {
+        Scene s = ground.scene();
+        try {
+            return new CameraNumbers(ground, args).of(s, node, aimed(ground, v, node));
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice(e.getMessage() + ". The old numbers stay.", null, null);
+            return s;
+        }
+    }
+
+    /** Where a camera stands and what it focuses: a distance that was set, or that of what is in its middle. */
+    public static Pose aimed(Ground ground, ViewState v, int node) {
+        Pose p = Cameras.pose(ground, v, node);
+        Double focus = ground.scene().node(node).camera().optics().focus();
+        return focus == null ? p : new Pose(p.eye(), p.orientation(), focus, p.projection());
+    }
+
+    private Scene of(Scene s, int node, Pose is) {
+        SceneCamera c = lens(kind(s.node(node).camera(), is.focus()), is.focus());
+        Pose p = place(is);
+        double[] local = Transforms.standing(s, node, p.eye(), p.orientation());
+        return SceneEdits.each(s, List.of(node), n -> {
+            Node seen = c.equals(n.camera()) ? n : n.withCamera(c);
+            return local == n.local() ? seen : seen.withLocal(local);
+        });
+    }
+
+    // ---- what it is made of ----------------------------------------------------------------------------------------
+
+    /** Made perspective or orthographic: what lies at the focus keeps its size. */
+    private SceneCamera kind(SceneCamera c, double focus) {
+        boolean perspective = Plain.truth(args.get("perspective"), c.perspective());
+        if (perspective == c.perspective()) {
+            return c;
+        }
+        double fov = perspective ? 2 * Math.atan(c.extent() / (2 * focus)) : c.fovY();
+        fov = Math.max(SceneCamera.NARROWEST, Math.min(SceneCamera.WIDEST, fov));
+        double extent = perspective ? c.extent() : 2 * focus * Math.tan(fov / 2);
+        return new SceneCamera(perspective, fov, extent, c.aspect(), c.optics());
+    }
+
+    private SceneCamera lens(SceneCamera is, double focus) {
+        SceneCamera c = is.with(optics(is.optics(), focus));
+        double aspect = typed.number(args.get("aspect"), c.aspect());
+        if (aspect != c.aspect()) {
+            check(
+                    aspect >= 1 / FLATTEST && aspect <= FLATTEST,
+                    "A picture is between a twentieth and twenty times as wide as high");
+            c = c.withAspect(aspect);
+        }
+        double extent = typed.length(args.get("extent"), c.extent());
+        if (extent != c.extent()) {
+            check(extent > 0 && extent <= 1e9, "The height of what is seen is more than 0 and at most 1,000,000 km");
+            c = new SceneCamera(c.perspective(), c.fovY(), extent, c.aspect(), c.optics());
+        }
+        if (args.get("focalLength") != null) {
+            c = focal(c);
+        }
+        double shape = c.shape();
+        c = angle(c, "angle", c.fovY(), 1);
+        c = angle(c, "angleAcross", c.fovX(), shape);
+        return angle(c, "angleDiagonal", c.fovDiagonal(), Math.hypot(1, shape));
+    }
+
+    private SceneCamera focal(SceneCamera c) {
+        double least = c.withFovY(SceneCamera.WIDEST).focalLength();
+        double most = c.withFovY(SceneCamera.NARROWEST).focalLength();
+        double mm = 1000 * typed.lengthIn("mm", args.get("focalLength"), c.focalLength() / 1000);
+        check(
+                mm >= least && mm <= most,
+                "On this film back a focal length is between " + Lengths.digits(least) + " and " + Lengths.digits(most)
+                        + " mm");
+        return mm == c.focalLength() ? c : c.withFocalLength(mm);
+    }
+
+    /** An angle of view, of which the tangent of the half is so many times that of the vertical one. */
+    private SceneCamera angle(SceneCamera c, String key, double is, double times) {
+        double angle = typed.angle(args.get(key), is);
+        if (angle == is) {
+            return c;
+        }
+        check(angle > 0 && angle < Math.PI, ANGLES);
+        double fov = 2 * Math.atan(Math.tan(angle / 2) / times);
+        check(fov >= SceneCamera.NARROWEST && fov <= SceneCamera.WIDEST, ANGLES);
+        return c.withFovY(fov);
+    }
+
+    private Optics optics(Optics o, double focus) {
+        FilmBack named = FilmBack.named(Plain.text(args.get("filmBack"), ""));
+        FilmBack back = named != null ? named : o.back();
+        double width = 1000 * typed.lengthIn("mm", args.get("backWidth"), back.width() / 1000);
+        double height = 1000 * typed.lengthIn("mm", args.get("backHeight"), back.height() / 1000);
+        GateFit fit = GateFit.named(Plain.text(args.get("gateFit"), ""));
+        return new Optics(
+                Math.abs(width - back.width()) < 1e-12 && Math.abs(height - back.height()) < 1e-12
+                        ? back
+                        : new FilmBack(width, height),
+                fit == null ? o.fit() : fit,
+                typed.number(args.get("fNumber"), o.fNumber()),
+                confusion(o.confusion()),
+                distance("focus", o.focus(), focus),
+                distance("near", o.near(), focus / 100),
+                distance("far", o.far(), focus * 100));
+    }
+
+    private double confusion(double is) {
+        return args.get("confusion") == null ? is : 1000 * typed.lengthIn("mm", args.get("confusion"), is / 1000);
+    }
+
+    /** A distance in metres, or null where it follows the scene. */
+    private Double distance(String key, Double is, double shown) {
+        Object arg = args.get(key);
+        if (arg == null || arg instanceof String s && s.strip().equalsIgnoreCase(AUTO)) {
+            return arg == null ? is : null;
+        }
+        double otherwise = is == null ? shown : is;
+        double to = typed.length(arg, otherwise);
+        return to == otherwise ? is : Double.valueOf(to);
+    }
+
+    private static void check(boolean holds, String words) {
+        if (!holds) {
+            throw new IllegalArgumentException(words);
+        }
+    }
+
+    // ---- where it stands -------------------------------------------------------------------------------------------
+
+    private Pose place(Pose is) {
+        // An orthographic camera turns on the spot too when it is aimed.
+        Pose p = new Pose(point("", is.eye()), is.orientation(), is.focus(), new Projection.Perspective(1));
+        Vec3 aim = point("aim", is.focusPoint());
+        if (!aim.equals(is.focusPoint())) {
+            check(aim.distance(p.eye()) > 0, "A camera cannot aim at the place where it stands");
+            p = Aim.at(p, aim, ground.scene().up());
+        }
+        if (args.get("roll") == null) {
+            return p;
+        }
+        double roll = Heading.roll(p.orientation(), ground.scene().up());
+        double to = typed.angle(args.get("roll"), roll);
+        return to == roll ? p : Look.roll(p, to - roll);
+    }
+
+    private Vec3 point(String key, Vec3 is) {
+        Vec3 to = new Vec3(
+                typed.length(args.get(Words.axis(key, 0)), is.x()),
+                typed.length(args.get(Words.axis(key, 1)), is.y()),
+                typed.length(args.get(Words.axis(key, 2)), is.z()));
+        check(to.finite() && to.length() <= 1e9, "A place is at most 1,000,000 km away");
+        return to;
+    }
+}
