@@ -5,6 +5,7 @@ import VersionsDialog from './history/VersionsDialog.vue';
 import KeysDialog from './keys/KeysDialog.vue';
 import ReadoutDrawer from './readout/ReadoutDrawer.vue';
 import SceneDrawer from './scene/SceneDrawer.vue';
+import ShotsDialog from './shots/ShotsDialog.vue';
 import SnapshotDialog from './snapshot/SnapshotDialog.vue';
 import TrailStrip from './trail/TrailStrip.vue';
 
@@ -30,5 +31,6 @@ export const PANELS: readonly Panel[] = [
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
+  { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },
   { name: 'versions', command: 'app.versions', place: 'dialog', component: VersionsDialog },
 ];

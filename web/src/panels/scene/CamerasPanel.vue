@@ -52,6 +52,15 @@ function lock(c: Listed) {
   <section class="cameras" aria-label="Cameras">
     <h2>
       Cameras
+      <span class="space" />
+      <button
+        class="plain"
+        data-command="app.shots"
+        title="Shot list: all cameras as a table"
+        @click="run('app.shots')"
+      >
+        Shots
+      </button>
       <button
         class="plain"
         data-command="camera.from-view"
@@ -119,7 +128,10 @@ h2 .plain {
   font-size: 12px;
   letter-spacing: 0;
   text-transform: none;
-  padding: 2px 8px;
+  padding: 2px 7px;
+}
+.space {
+  flex: 1;
 }
 .none {
   margin: 0;

@@ -16,6 +16,7 @@ import rhombus.core.stage.show.PinRow;
 import rhombus.core.stage.show.Pivot;
 import rhombus.core.stage.show.Readout;
 import rhombus.core.stage.show.SceneState;
+import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.TrailEntry;
 import rhombus.core.stage.show.TrailState;
 import rhombus.core.stage.show.View;
@@ -53,6 +54,14 @@ public interface ShowApi extends JSObject {
 
     @Gives(value = PinRow.class, list = true)
     JSObject pins();
+
+    @Gives(value = String.class, list = true)
+    JSObject shotIds();
+
+    @Gives(value = ShotRow.class, orNull = true)
+    JSObject shot(String camera);
+
+    String shotsCsv();
 
     @Gives(value = CameraRow.class, list = true)
     JSObject cameras();

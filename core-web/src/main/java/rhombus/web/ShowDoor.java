@@ -9,6 +9,7 @@ import rhombus.core.stage.Stage;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.Snapshots;
 
 /** The door for panels. */
@@ -67,6 +68,22 @@ final class ShowDoor implements ShowApi {
     @Override
     public JSObject pins() {
         return Js.list(snapshots.pins(), Told::of);
+    }
+
+    @Override
+    public JSObject shotIds() {
+        return Js.list(snapshots.shotList().ids(), Js::text);
+    }
+
+    @Override
+    public JSObject shot(String camera) {
+        ShotRow row = snapshots.shotList().row(camera);
+        return row == null ? null : Told.of(row);
+    }
+
+    @Override
+    public String shotsCsv() {
+        return snapshots.shotList().csv();
     }
 
     @Override

@@ -198,4 +198,28 @@ class CamerasTest extends InTheBoatyard {
         Hand.still(hand.page);
         hand.idle();
     }
+
+    @Test
+    void theShotListShowsAllCamerasInPicturesAndLeadsToThem() throws Exception {
+        hand.press("[data-drawer=scene] >> text=Hull");
+        hand.press("[data-command='app.shots']");
+        var rows = hand.page.locator("[data-shots] tbody tr");
+        hand.page.waitForFunction("() => document.querySelectorAll('[data-shots] img').length === 4");
+        assertThat(rows.count()).isEqualTo(4);
+        for (int i = 0; i < 4; i++) {
+            assertThat(rows.nth(i).locator("td").nth(4).textContent()).matches("\\d+%");
+        }
+        var file = hand.page.waitForDownload(
+                () -> hand.page.locator("[data-shots] [data-csv]").click());
+        assertThat(file.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.csv");
+        var lines = java.nio.file.Files.readAllLines(file.path());
+        assertThat(lines).hasSize(5);
+        assertThat(lines.get(0)).startsWith("name,eye x");
+        assertThat(lines.get(1)).startsWith("\"Harbour wide\",26,11,30,");
+        rows.nth(2).locator(".picture").click();
+        hand.idle();
+        assertThat(hand.page.locator("[data-shots]").isVisible()).isFalse();
+        assertThat(hand.view("v2")).containsEntry("camera", camera("Crane top").get("id"));
+        hand.over("v2").key("Shift+K");
+    }
 }

@@ -40,6 +40,9 @@ final class ApplicationArea {
         d.group("Change the scene");
         page(d, "app.history", "Show the history");
         page(d, "app.versions", "Show the versions");
+        d.group("Cameras");
+        page(d, "app.shots", "Open the shot list");
+        d.group("Change the scene");
         d.action("app.add", "Open the list of things to add")
                 .anytime()
                 .key("add", "Insert", 0, "add something")

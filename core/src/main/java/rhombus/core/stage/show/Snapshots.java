@@ -222,6 +222,11 @@ public final class Snapshots {
         return contents.selectedNodes(last);
     }
 
+    /** The cameras of the scene as a table. */
+    public ShotList shotList() {
+        return new ShotList(ground, subject);
+    }
+
     /** The cameras of the scene. */
     public List<CameraRow> cameras() {
         return contents.cameras();
