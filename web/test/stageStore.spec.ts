@@ -28,7 +28,7 @@ function fakeCore() {
   return core;
 }
 
-const changed = (views: number[], ...topics: Changed['topics']): Changed => ({ views, topics });
+const changed = (views: number[], ...topics: Changed['topics']): Changed => ({ views, marks: false, topics });
 
 describe('what panels show', () => {
   let core: ReturnType<typeof fakeCore>;
@@ -60,6 +60,14 @@ describe('what panels show', () => {
     vi.clearAllMocks();
     store.refresh(changed([1], 'readout'));
     expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([1]);
+  });
+
+  it('asks for the marks of all viewports where a camera moved that none of them draws anew', () => {
+    store.refresh({ views: [1], marks: true, topics: ['readout'] });
+    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
+    vi.clearAllMocks();
+    store.refresh({ views: [], marks: true, topics: ['readout'] });
+    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
   });
 
   it('changes marks part by part, so that who looks at one part hears nothing of another', () => {

@@ -53,7 +53,7 @@ export class Loop {
     if (!this.redrawn) return changed;
     this.redrawn = false;
     const topics = new Set<Changed['topics'][number]>([...(changed?.topics ?? []), 'layout', 'selection', 'readout']);
-    return { views: this.core.show.views().map((v) => v.number), topics: [...topics] };
+    return { views: this.core.show.views().map((v) => v.number), marks: true, topics: [...topics] };
   }
 
   private carry(changed: Changed): void {

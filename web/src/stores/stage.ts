@@ -45,11 +45,11 @@ export const useStage = defineStore('stage', () => {
     if (changed.views.length || has('layout') || has('caption') || has('habits')) views.value = show.frames();
     if (has('layout') || has('boards')) boards.value = show.boards();
     if (has('pins')) pins.value = show.pins();
-    if (changed.views.length || has('readout') || all) {
+    if (changed.views.length || changed.marks || has('readout') || all) {
       const fresh = marks.value.length !== views.value.length || has('layout');
       if (fresh) marks.value = views.value.map(() => shallowReactive({} as Marks));
       // While a view moves nothing else does but where the pointer is.
-      const some = !fresh && !all && changed.views.length > 0;
+      const some = !fresh && !all && !changed.marks && changed.views.length > 0;
       for (const v of views.value) {
         if (!some || moved(v.number) || v.active) draw.marks(v.number, marks.value[v.number]!, fresh);
       }

@@ -1,68 +1,54 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, ref, shallowReactive, watch } from 'vue';
 import { useCore, type ShotRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { usePictures } from '../../stage/pictures';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
-import NameField from '../common/NameField.vue';
 import { saveAs, saveJson } from '../common/saveAs';
+import ShotLine from './ShotLine.vue';
 
 /** All cameras of the scene: what they see, in pictures and numbers. Rows and pictures come one by one. */
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
+/** As long as rows are found out at a time, milliseconds: the page never waits for a long list. */
+const A_TIME = 6;
 const core = useCore();
 const store = useStage();
 const run = useRun();
 const pictures = usePictures();
 const ids = ref<string[]>([]);
-const rows = ref<Record<string, ShotRow>>({});
-const drawn = ref<Record<string, string>>({});
-const renaming = ref<string | null>(null);
-const name = ref('');
-const field = ref<InstanceType<typeof NameField>[]>();
+const missing = ref(0);
+const rows = shallowReactive<Record<string, ShotRow>>({});
+const drawn = shallowReactive<Record<string, string>>({});
 const active = computed(() => store.views.find((v) => v.active));
-const missing = computed(() => ids.value.filter((id) => !rows.value[id]).length);
 const subject = computed(() => store.readout.selection?.name);
 
 function look() {
+  for (const known of [rows, drawn]) for (const id of Object.keys(known)) delete known[id];
   ids.value = core.show.shotIds();
-  rows.value = {};
-  drawn.value = {};
+  missing.value = ids.value.length;
   fill(ids.value, 0);
 }
 
-/** A row a frame, so that the page never waits for a long list. */
-function fill(of: string[], at: number) {
-  if (!shown.value || ids.value !== of || at >= of.length) return;
-  const id = of[at]!;
+function fill(of: string[], from: number) {
+  if (!shown.value || ids.value !== of) return;
+  const until = performance.now() + A_TIME;
+  let at = from;
+  while (at < of.length && performance.now() < until) take(of[at++]!);
+  missing.value = of.length - at;
+  if (at < of.length) requestAnimationFrame(() => fill(of, at));
+}
+
+function take(id: string) {
   const row = core.show.shot(id);
-  if (row) rows.value = { ...rows.value, [id]: row };
-  if (active.value) {
-    pictures?.ofChoice(active.value.id, `camera:${id}`, (p) => (drawn.value = { ...drawn.value, [id]: p }));
-  }
-  requestAnimationFrame(() => fill(of, at + 1));
+  if (row) rows[id] = row;
+  if (active.value) pictures?.ofChoice(active.value.id, `camera:${id}`, (p) => (drawn[id] = p));
 }
 
 function go(id: string) {
   run('camera.look-through', { camera: id });
   shown.value = false;
-}
-
-async function rename(row: ShotRow) {
-  name.value = row.name;
-  renaming.value = row.id;
-  await nextTick();
-  field.value?.[0]?.select();
-}
-
-function renamed(id: string, keep: boolean) {
-  if (renaming.value !== id) return;
-  renaming.value = null;
-  if (!keep || name.value === rows.value[id]?.name) return;
-  run('object.rename', { objects: [id], name: name.value });
-  const row = core.show.shot(id);
-  if (row) rows.value = { ...rows.value, [id]: row };
 }
 
 const title = () => `${props.open.detail.value?.name ?? 'Scene'} - cameras`;
@@ -94,40 +80,15 @@ watch(shown, (on) => {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="id in ids" :key="id" :data-shot="id">
-              <td>
-                <button class="picture" :aria-label="`Look through ${rows[id]?.name ?? id}`" @click="go(id)">
-                  <img v-if="drawn[id]" :src="drawn[id]" alt="" />
-                </button>
-              </td>
-              <template v-if="rows[id]">
-                <td class="name">
-                  <NameField
-                    v-if="renaming === id"
-                    ref="field"
-                    v-model="name"
-                    :most="200"
-                    label="New name of the camera"
-                    @done="renamed(id, true)"
-                    @given="renamed(id, false)"
-                  />
-                  <template v-else>
-                    <span>{{ rows[id]!.name }}</span>
-                    <button class="plain" data-command="object.rename" @click="rename(rows[id]!)">Rename</button>
-                  </template>
-                </td>
-                <td class="numbers">{{ rows[id]!.lens }}</td>
-                <td>{{ rows[id]!.back }}</td>
-                <td class="numbers">{{ rows[id]!.fill || '–' }}</td>
-                <td>
-                  <ul v-if="rows[id]!.warnings.length">
-                    <li v-for="w in rows[id]!.warnings" :key="w">{{ w }}</li>
-                  </ul>
-                  <span v-else class="quiet">–</span>
-                </td>
-              </template>
-              <td v-else colspan="5" class="quiet">…</td>
-            </tr>
+            <ShotLine
+              v-for="id in ids"
+              :id="id"
+              :key="id"
+              :rows="rows"
+              :pictures="drawn"
+              @go="go(id)"
+              @changed="take(id)"
+            />
           </tbody>
         </table>
       </div>
@@ -157,46 +118,6 @@ th {
   font-weight: 400;
   text-align: left;
   padding: 4px 10px 6px 0;
-}
-td {
-  border-top: 1px solid var(--line);
-  padding: 6px 10px 6px 0;
-  vertical-align: middle;
-}
-td.numbers {
-  font-size: 12px;
-  white-space: nowrap;
-}
-.picture {
-  display: block;
-  width: 108px;
-  height: 72px;
-  padding: 0;
-  border: 0;
-  background: var(--raised);
-  cursor: pointer;
-  clip-path: polygon(9px 0, 100% 0, 100% calc(100% - 9px), calc(100% - 9px) 100%, 0 100%, 0 9px);
-}
-.picture img {
-  width: 100%;
-  height: 100%;
-  object-fit: cover;
-}
-.picture:focus-visible {
-  outline-offset: -3px;
-}
-.name span {
-  overflow-wrap: anywhere;
-}
-.name .plain {
-  color: var(--quiet);
-  font-size: 12px;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  color: var(--caution);
 }
 .end {
   display: flex;

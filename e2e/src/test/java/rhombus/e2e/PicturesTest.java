@@ -63,10 +63,6 @@ class PicturesTest {
         hand.up(MouseButton.LEFT);
         hand.key("Escape").key("Control+z").key("Shift+K");
         unspoken(page);
-        hand.over("v2").key("Shift+F");
-        page.locator("[data-notice]").waitFor();
-        take(page, "framing-all-but-far-objects");
-        unspoken(page);
     }
 
     /** Waits until every notice is gone. */
@@ -87,7 +83,6 @@ class PicturesTest {
         hand.press("[data-board=shot]").over("v1", 0.5, 0.4);
         take(page, "board-camera-and-scout");
         hand.press("[data-board=single]").over("v1", 0.5, 0.4);
-        take(page, "board-single");
         hand.key("Shift+P");
         page.waitForTimeout(600);
         String[] names = {"Hull", "Workshop", "Crane", "Jetty", "Dinghy"};
@@ -147,7 +142,21 @@ class PicturesTest {
                 .click();
         hand.over("v2");
         take(page, "through-a-camera");
+        hand.over("v2").key("Shift+C");
+        hand.down(MouseButton.MIDDLE).by(-14, 8);
+        page.waitForTimeout(5200);
+        take(page, "driving-a-camera");
+        page.keyboard().press("Escape");
+        hand.up(MouseButton.MIDDLE).key("Shift+C");
+        unspoken(page);
         hand.press("[data-viewport=v2] [data-command='camera.leave']");
+        hand.press("[data-drawer=scene] >> text=Hull");
+        hand.press("[data-command='app.shots']");
+        page.waitForFunction("() => document.querySelectorAll('[data-shots] img').length === 4");
+        take(page, "shot-list");
+        page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
+        Hand.still(page);
+        hand.over("v2").key("Shift+K");
         boards(hand);
 
         page.locator("header [data-command='app.habits']").click();

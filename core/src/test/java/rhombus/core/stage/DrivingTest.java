@@ -21,6 +21,8 @@ import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Changed;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -281,6 +283,24 @@ class DrivingTest {
         Plain.list(hand.marks(0).get("icons"))
                 .forEach(i -> assertThat(Plain.map(i).get("driven")).isEqualTo(true));
         assertThat(Plain.list(hand.marks(0).get("icons"))).hasSize(1);
+    }
+
+    @Test
+    void onlyViewportsThatLookThroughTheCameraAreDrawnAgain() {
+        hand.run("camera.look-through", "v3", "camera", "n5");
+        drive();
+        hand.move(700, 150, 0);
+        hand.move(700, 150, 4);
+        hand.move(740, 150, 4);
+        hand.stage.changes().take(4);
+        hand.stage.changes().takeMoved();
+        hand.move(760, 190, 4);
+        Changed changed = hand.stage.changes().take(4);
+        assertThat(changed.views()).containsExactly(1, 2);
+        assertThat(changed.marks()).isTrue();
+        assertThat(changed.topics()).doesNotContain(Topic.SCENE, Topic.STRUCTURE, Topic.CAPTION);
+        assertThat(hand.stage.changes().takeMoved()).isEmpty();
+        hand.move(760, 190, 0);
     }
 
     @Test

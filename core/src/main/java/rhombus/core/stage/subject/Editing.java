@@ -76,10 +76,23 @@ public final class Editing {
         for (int i = was.count(); i < next.count(); i++) {
             moved.add(i);
         }
-        ground.model().show(next, moved);
+        boolean unseen = !structure
+                && moved.stream()
+                        .allMatch(i -> next.node(i).meshes().isEmpty()
+                                && was.node(i).meshes().isEmpty());
+        if (unseen) {
+            ground.model().showUnseen(next);
+        } else {
+            ground.model().show(next, moved);
+        }
         subject.selection().keep(next);
         subject.components().keep();
         ground.board().views.forEach(v -> Cameras.follow(ground, v));
+        if (unseen) {
+            // A camera or a light moves: viewports need not be drawn again for it, but where it is seen through.
+            ground.changes().marks();
+            return;
+        }
         if (structure) {
             ground.changes().add(Topic.STRUCTURE, Topic.SELECTION, Topic.CAPTION);
         }

@@ -165,7 +165,11 @@ public final class Cameras {
                 return;
             }
             v.glide = null;
+            Pose was = v.pose;
             v.set(pose(ground, v, node));
+            if (!v.pose.equals(was)) {
+                ground.changes().view(v.number);
+            }
         }
     }
 

@@ -17,6 +17,7 @@ public final class Changes {
     private final boolean[] topics = new boolean[TOPICS.length];
     private final boolean[] views = new boolean[MOST_VIEWS];
     private boolean any;
+    private boolean marked;
     private final Set<Integer> moved = new TreeSet<>();
     private final List<Notice> notices = new ArrayList<>();
     private final List<Asked> application = new ArrayList<>();
@@ -62,6 +63,12 @@ public final class Changes {
         views();
     }
 
+    /** What lies over every viewport has changed, and nothing of what is drawn in it. */
+    public void marks() {
+        marked = true;
+        add(Topic.READOUT);
+    }
+
     /** Objects have moved. */
     public void moved(Set<Integer> nodes) {
         moved.addAll(nodes);
@@ -105,7 +112,9 @@ public final class Changes {
         Arrays.fill(views, false);
         Arrays.fill(topics, false);
         any = false;
-        return new Changed(drawn, told);
+        boolean over = marked;
+        marked = false;
+        return new Changed(drawn, over, told);
     }
 
     /** Numbers of the nodes that moved. */

@@ -2,6 +2,7 @@ package rhombus.core.stage.view;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import rhombus.core.geometry.Ray;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
@@ -61,6 +62,12 @@ public final class Model {
         scene = next;
         surfaces = surfaces.after(scene, moved);
         version++;
+    }
+
+    /** Another state of the scene in which no surface has moved, but cameras or lights. */
+    public void showUnseen(Scene next) {
+        scene = next;
+        surfaces = surfaces.after(scene, Set.of());
     }
 
     /** The name of a node; one that has none is called after its kind. */
