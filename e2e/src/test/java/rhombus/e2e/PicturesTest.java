@@ -28,7 +28,7 @@ class PicturesTest {
         Page page = hand.page;
         hand.over("v2").key("h").key("q");
         hand.over("v2", 0.45, 0.55).key("g");
-        var look = page.locator("[data-grip=look].pad path").first().boundingBox();
+        var look = page.locator("[data-grip=look] path").first().boundingBox();
         hand.move(look.x + look.width / 2, look.y + look.height / 2);
         take(page, "pad");
         hand.key("Escape");
@@ -43,7 +43,7 @@ class PicturesTest {
         hand.key("Backspace").key("q").key("h");
     }
 
-    /** Several things on a layer being turned, and what framing all leaves out. */
+    /** Several things on a layer being turned. */
     private static void changing(Hand hand) {
         Page page = hand.page;
         hand.press("[data-drawer=scene] >> text=Crates");
