@@ -94,6 +94,20 @@ describe('what panels show', () => {
     expect(store.notices.map((n) => n.text)).toEqual(['Something happened.']);
   });
 
+  it('replaces what was told of a viewport by what is told of it now, and takes it back when told so', () => {
+    const told = (text: string, view?: string) => [{ text, args: {}, ...(view ? { view } : {}) }];
+    const say = (list: unknown) => {
+      core.takeNotices.mockReturnValueOnce(list as { text: string }[]);
+      store.refresh(changed([], 'notice'));
+    };
+    say(told('The camera is guarded.', 'v2'));
+    say(told('Something of v1.', 'v1'));
+    say(told('The camera is driven.', 'v2'));
+    expect(store.notices.map((n) => n.text)).toEqual(['Something of v1.', 'The camera is driven.']);
+    say(told('', 'v2'));
+    expect(store.notices.map((n) => n.text)).toEqual(['Something of v1.']);
+  });
+
   it('shows nothing of a scene any more when another one comes', () => {
     store.refresh(changed([], 'selection', 'structure'));
     const other = fakeCore();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Notice } from '../core';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
 import { useRun } from './run';
@@ -7,9 +8,9 @@ defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
 
-function follow(key: number, command: string) {
-  run(command);
-  store.dismiss(key);
+function follow(n: Notice & { key: number }) {
+  run(n.command!, n.args, n.view ?? null);
+  store.dismiss(n.key);
 }
 </script>
 
@@ -18,7 +19,7 @@ function follow(key: number, command: string) {
     <div v-for="n in store.notices" :key="n.key" class="notice clipped" data-notice>
       <span class="lozenge on" />
       <span>{{ n.text }}</span>
-      <button v-if="n.command" class="plain" :data-command="n.command" @click="follow(n.key, n.command)">
+      <button v-if="n.command" class="plain" :data-command="n.command" @click="follow(n)">
         {{ n.label }}
       </button>
     </div>

@@ -36,10 +36,10 @@ const walking = computed(() => !!props.marks.walk);
     :data-viewport="view.id"
     :aria-label="`${view.title} viewport`"
   >
+    <GateMarks :marks="marks" />
     <template v-if="view.cameraState === 'driven'">
       <i v-for="side in ['above', 'below', 'left', 'right']" :key="side" class="edge" :class="side" data-driven />
     </template>
-    <GateMarks :marks="marks" />
     <IconMarks :marks="marks" />
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />

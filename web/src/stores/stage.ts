@@ -67,10 +67,18 @@ export const useStage = defineStore('stage', () => {
     if (has('notice')) core.takeNotices().forEach(tell);
   }
 
-  function tell(notice: Notice) {
+  /** Tells something; what the page itself has to say has no arguments. */
+  function tell(told: Omit<Notice, 'args'> & Partial<Notice>) {
+    const notice: Notice = { args: {}, ...told };
     const key = ++noticeKey;
-    // The same words again are the same notice, come anew.
-    const others = notices.value.filter((n) => n.text !== notice.text || n.command !== notice.command);
+    // The same words again are the same notice, come anew; what is new of a viewport replaces what was.
+    const others = notices.value.filter(
+      (n) => (n.text !== notice.text || n.command !== notice.command) && (!n.view || n.view !== notice.view),
+    );
+    if (!notice.text) {
+      notices.value = others;
+      return;
+    }
     notices.value = [...others.slice(-2), { ...notice, key }];
     window.setTimeout(() => dismiss(key), notice.command ? 9000 : 5000);
   }

@@ -22,6 +22,7 @@ import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Changed;
+import rhombus.core.stage.view.Notice;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
@@ -164,6 +165,40 @@ class DrivingTest {
         assertThat(view.driven).isFalse();
         hand.run("view.direction", "v2", "to", "left", "flat", true);
         assertThat(view.camera).isNull();
+    }
+
+    /** Whatever was told of a camera leads to what its words say, also later and from another viewport. */
+    @Test
+    void whatANoticeOffersIsWhatItDoesHoweverOftenItIsTaken() {
+        through();
+        hand.stage.changes().takeNotices();
+        hand.drag(700, 150, 40, 20, 4, 0);
+        Notice back = last();
+        assertThat(back.label()).isEqualTo("Back to Shot");
+        hand.run("board.activate", "v1");
+        for (int i = 0; i < 2; i++) {
+            follow(back);
+            assertThat(view.camera).isEqualTo("n5");
+            assertThat(hand.view(0).camera).isNull();
+        }
+        // Looking through it again takes back what was told of it.
+        assertThat(last().text()).isEmpty();
+        hand.run("camera.drive", "v2");
+        Notice guard = last();
+        assertThat(guard.label()).isEqualTo("Guard it");
+        for (int i = 0; i < 2; i++) {
+            follow(guard);
+            assertThat(view.driven).isFalse();
+        }
+    }
+
+    private Notice last() {
+        List<Notice> all = hand.stage.changes().takeNotices();
+        return all.get(all.size() - 1);
+    }
+
+    private void follow(Notice n) {
+        hand.stage.command(n.command(), n.args(), n.view(), hand.now += 10);
     }
 
     // ---- driven ----------------------------------------------------------------------------------------------------

@@ -108,6 +108,7 @@ final class Hand {
         return new Seen(stage)
                 .notices().stream()
                         .map(n -> Plain.text(Plain.map(n).get("text"), ""))
+                        .filter(text -> !text.isEmpty())
                         .toList();
     }
 

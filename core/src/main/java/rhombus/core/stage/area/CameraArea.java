@@ -5,6 +5,7 @@ import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
@@ -87,7 +88,13 @@ final class CameraArea {
         }
         String camera = named ? c.text("camera") : Cameras.usual(ground, v);
         if (camera == null) {
-            ground.changes().notice("This scene has no camera yet.", "Make one from this view", "camera.from-view");
+            ground.changes()
+                    .notice(
+                            v,
+                            "This scene has no camera yet.",
+                            "Make one from this view",
+                            "camera.from-view",
+                            Map.of());
         } else if (!Cameras.through(ground, v, camera)) {
             ground.changes().notice("This scene has no such camera.", null, null);
         }
@@ -123,9 +130,11 @@ final class CameraArea {
         Cameras.made(ground, v, ground.scene().node(node).id());
         ground.changes()
                 .notice(
+                        v,
                         ground.nameOf(node) + " stands where this viewport looks from. It is guarded.",
                         "Drive it",
-                        "camera.drive");
+                        "camera.drive",
+                        Map.of("on", true));
     }
 
     private void set(Call c) {

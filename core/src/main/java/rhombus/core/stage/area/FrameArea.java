@@ -136,7 +136,7 @@ final class FrameArea {
             return;
         }
         if (going.fresh(v, whole.pose(), deed) && !whole.left().isEmpty()) {
-            ground.changes().notice(leftOut(whole), "Take them in", "view.frame-everything");
+            ground.changes().notice(v, leftOut(whole), "Take them in", "view.frame-everything", Map.of());
         }
     }
 

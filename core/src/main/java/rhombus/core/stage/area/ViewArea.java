@@ -144,7 +144,7 @@ final class ViewArea {
 
     private void home(ViewState v, Pose to, String words, String label) {
         v.home(to);
-        ground.changes().notice(words, label, label == null ? null : "view.home");
+        ground.changes().notice(v, words, label, label == null ? null : "view.home", Map.of());
         ground.changes().add(Topic.KEEP);
     }
 

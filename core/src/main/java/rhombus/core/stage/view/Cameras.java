@@ -1,5 +1,6 @@
 package rhombus.core.stage.view;
 
+import java.util.Map;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
@@ -28,6 +29,7 @@ public final class Cameras {
             return false;
         }
         ground.walks().leaveIn(v);
+        ground.changes().unsay(v);
         if (v.camera == null) {
             v.beforeCamera = Stood.of(v);
         }
@@ -64,6 +66,7 @@ public final class Cameras {
             return;
         }
         ground.walks().leaveIn(v);
+        ground.changes().unsay(v);
         v.release();
         Stood was = v.beforeCamera;
         if (was != null) {
@@ -92,12 +95,15 @@ public final class Cameras {
         if (v.driven) {
             return true;
         }
+        String left = v.camera;
         v.through(null);
         ground.changes()
                 .notice(
+                        v,
                         name + " is guarded and stays where it is. You look around from there.",
                         "Back to " + name,
-                        "camera.look-through");
+                        "camera.look-through",
+                        Map.of("camera", left));
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
         return true;
     }
@@ -114,13 +120,18 @@ public final class Cameras {
             return false;
         }
         v.drive(on);
-        ground.changes()
-                .notice(
-                        on
-                                ? ground.nameOf(node) + " is driven: navigating in this viewport moves it."
-                                : ground.nameOf(node) + " is guarded: navigating leaves it where it is.",
-                        on ? "Guard it" : null,
-                        on ? "camera.drive" : null);
+        String name = ground.nameOf(node);
+        if (on) {
+            ground.changes()
+                    .notice(
+                            v,
+                            name + " is driven: navigating in this viewport moves it.",
+                            "Guard it",
+                            "camera.drive",
+                            Map.of("on", false));
+        } else {
+            ground.changes().notice(v, name + " is guarded: navigating leaves it where it is.", null, null, Map.of());
+        }
         ground.changes().view(v.number);
         ground.changes().views();
         ground.changes().add(Topic.CAPTION);
@@ -160,7 +171,12 @@ public final class Cameras {
                 String name = was < 0 ? "The camera" : ground.nameOf(was);
                 v.release();
                 ground.changes()
-                        .notice(name + " is not there any more. You look around from where it stood.", null, null);
+                        .notice(
+                                v,
+                                name + " is not there any more. You look around from where it stood.",
+                                null,
+                                null,
+                                Map.of());
                 ground.changes().add(Topic.CAPTION, Topic.KEEP);
                 return;
             }

@@ -78,7 +78,19 @@ public final class Changes {
 
     /** Tells the user something, with an optional command to follow it up. */
     public void notice(String text, String label, String command) {
-        notices.add(new Notice(text, label, command));
+        notices.add(new Notice(text, label, command, Map.of(), null));
+        add(Topic.NOTICE);
+    }
+
+    /** Tells the user something about a viewport, with a command on it that says what it leads to, however often it is given. */
+    public void notice(ViewState v, String text, String label, String command, Map<String, Object> args) {
+        notices.add(new Notice(text, label, command, args, v.id));
+        add(Topic.NOTICE);
+    }
+
+    /** What the user was told about a viewport is not true any more. */
+    public void unsay(ViewState v) {
+        notices.add(new Notice("", null, null, Map.of(), v.id));
         add(Topic.NOTICE);
     }
 

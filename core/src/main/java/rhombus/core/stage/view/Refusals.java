@@ -1,5 +1,6 @@
 package rhombus.core.stage.view;
 
+import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Context;
 import rhombus.core.navigate.Turns;
@@ -46,9 +47,11 @@ public final class Refusals {
                 && Direction.of(now.orientation(), ground.scene().up()) == null) {
             ground.changes()
                     .notice(
+                            v,
                             Words.capital(was.word()) + " was released: this viewport is a free flat view now.",
                             "Back to " + was.word(),
-                            "trail.back");
+                            "trail.back",
+                            Map.of());
         }
     }
 
