@@ -82,7 +82,7 @@ const displays = computed<MenuItem[]>(() =>
 const STATES = {
   guarded: 'Guarded: navigating leaves the camera where it is. Click to drive it.',
   driven: 'Driven: navigating moves the camera. Click to guard it.',
-  locked: 'Locked: nothing moves the camera. It is unlocked in the Scene drawer.',
+  locked: 'Locked: navigating moves neither the camera nor this view. It is unlocked in the Scene drawer.',
 };
 
 function choose(c: MenuItem) {

@@ -100,7 +100,11 @@ function lock(c: Listed) {
         <SwitchCell
           what="lock"
           :on="c.locked"
-          :label="c.locked ? `Unlock camera ${c.name || c.id}` : `Lock camera ${c.name || c.id}: nothing moves it then`"
+          :label="
+            c.locked
+              ? `Unlock camera ${c.name || c.id}`
+              : `Lock camera ${c.name || c.id}: navigating never moves it then`
+          "
           tabindex="0"
           @click="lock(c)"
           @keydown.enter.space.prevent="lock(c)"

@@ -44,6 +44,7 @@ class AccessTest {
         check(page, "walking");
         hand.key("Escape");
         boards(page, hand);
+        cameras(page, hand);
         page.locator("[data-command='app.habits']").first().click();
         page.locator("[data-habit='orbit.style']").waitFor();
         Hand.still(page);
@@ -73,6 +74,28 @@ class AccessTest {
         Hand.still(page);
         check(page, "snapshot");
         close(page);
+    }
+
+    /** A scene without cameras gets one, which is driven, numbered and listed. */
+    private static void cameras(Page page, Hand hand) {
+        hand.press("[data-drawer=scene] [data-command='app.shots']");
+        page.locator("[data-shots]").waitFor();
+        Hand.still(page);
+        check(page, "a shot list without cameras or with few");
+        close(page);
+        hand.over("v2").key("Alt+C").key("Shift+C");
+        hand.press("[data-viewport=v2] [aria-label=Overlays]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Action and title areas']")
+                .click();
+        Hand.still(page);
+        page.locator("[data-camera-readout]").waitFor();
+        check(page, "driving a camera");
+        hand.press("[data-drawer=scene] [data-command='app.shots']");
+        page.locator("[data-shots] .name").first().waitFor();
+        Hand.still(page);
+        check(page, "the shot list");
+        close(page);
+        hand.over("v2").key("Control+z");
     }
 
     /** Closes what is open and waits until it has faded away. */

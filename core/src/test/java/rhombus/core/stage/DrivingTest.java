@@ -157,7 +157,7 @@ class DrivingTest {
         hand.notices();
         hand.drag(700, 150, 60, 30, 4, 0);
         assertThat(hand.notices())
-                .containsOnlyOnce("Shot is locked: nothing moves it. Unlock it in the Scene drawer,"
+                .containsOnlyOnce("Shot is locked: navigating does not move it. Unlock it in the Scene drawer,"
                         + " or leave it to look around.");
         assertThat(hand.hint("middle-drag")).isEqualTo("pan: off: the camera is locked");
         view.drive(false);

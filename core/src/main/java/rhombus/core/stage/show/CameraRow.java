@@ -14,7 +14,7 @@ import rhombus.core.plain.OrNull;
  * @param fovY vertical field of view, degrees; null for an orthographic camera
  * @param extent height of its picture, metres; null for a perspective camera
  * @param aspect width over height of its picture; 0 where it takes that of the viewport
- * @param locked whether nothing moves it
+ * @param locked whether navigating never moves it
  * @param driven whether a viewport of the board drives it
  */
 public record CameraRow(

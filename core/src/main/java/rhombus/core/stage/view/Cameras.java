@@ -18,7 +18,7 @@ import rhombus.core.view.Projection;
  */
 public final class Cameras {
     private static final String LOCKED =
-            " is locked: nothing moves it. Unlock it in the Scene drawer, or leave it to look around.";
+            " is locked: navigating does not move it. Unlock it in the Scene drawer, or leave it to look around.";
 
     private Cameras() {}
 
