@@ -3,8 +3,6 @@ import type { Marks } from '../core';
 
 defineProps<{ marks: Marks }>();
 
-const AREAS = { action: 'action 93%', title: 'title 90%' };
-
 function box(r: { x: number; y: number; width: number; height: number }) {
   return { left: `${r.x}px`, top: `${r.y}px`, width: `${r.width}px`, height: `${r.height}px` };
 }
@@ -30,7 +28,7 @@ function sides(r: { x: number; y: number; width: number; height: number }) {
     <template v-for="a in marks.gate.areas" :key="a.what">
       <i v-for="(s, k) in sides(a.rect)" :key="`${a.what}${k}`" class="line" :style="s" :data-area="a.what" />
       <span class="word" :style="{ left: `${a.rect.x + 4}px`, top: `${a.rect.y + 3}px` }" :class="a.what">
-        {{ AREAS[a.what] }}
+        {{ a.words }}
       </span>
     </template>
     <i

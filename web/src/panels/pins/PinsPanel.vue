@@ -83,7 +83,7 @@ function all(what: string) {
 
 <template>
   <section class="pins" data-pins aria-label="Pins">
-    <h2>
+    <h2 class="part-title">
       Pins
       <span class="tools">
         <button
@@ -156,10 +156,6 @@ function all(what: string) {
   margin-top: 10px;
 }
 h2 {
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   padding: 0 8px 2px 14px;
   display: flex;
   align-items: center;

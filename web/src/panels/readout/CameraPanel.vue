@@ -18,7 +18,7 @@ const KINDS = { perspective: 'Perspective', orthographic: 'Orthographic' };
 
 <template>
   <section aria-label="Camera" data-camera-readout>
-    <h2 class="one" :title="camera.name">Camera · {{ camera.name }}</h2>
+    <h2 class="part-title one" :title="camera.name">Camera · {{ camera.name }}</h2>
     <label class="choice">
       <span>Sees</span>
       <select
@@ -57,10 +57,6 @@ section {
   margin-bottom: 14px;
 }
 h2 {
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   margin: 0 0 7px;
 }
 .one {

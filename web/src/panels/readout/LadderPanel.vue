@@ -13,7 +13,7 @@ const open = ref(false);
 
 <template>
   <section aria-label="Pivot">
-    <h2>
+    <h2 class="part-title">
       Turning about
       <button class="plain small" :aria-expanded="open" data-ladder-open @click="open = !open">
         {{ open ? 'Close ladder' : 'Ladder' }}
@@ -75,10 +75,6 @@ h2 {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   margin: 0 0 5px;
 }
 .small {

@@ -19,7 +19,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
 
 <template>
   <aside class="drawer" data-drawer="readout" aria-label="Readout">
-    <h2>View · {{ r.title }}</h2>
+    <h2 class="part-title">View · {{ r.title }}</h2>
     <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>
       <template v-for="row in r.rows ?? []" :key="row.label">
@@ -60,10 +60,6 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
   background: var(--panel);
 }
 h2 {
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   margin: 0 0 7px;
 }
 dl {

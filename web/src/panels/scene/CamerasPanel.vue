@@ -50,7 +50,7 @@ function lock(c: Listed) {
 
 <template>
   <section class="cameras" aria-label="Cameras">
-    <h2>
+    <h2 class="part-title">
       Cameras
       <span class="space" />
       <button
@@ -122,10 +122,6 @@ h2 {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   padding: 0 6px 2px 14px;
 }
 h2 .plain {

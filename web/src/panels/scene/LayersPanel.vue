@@ -38,7 +38,7 @@ function renamed(l: LayerRow, keep: boolean) {
 
 <template>
   <section class="layers" aria-label="Layers">
-    <h2>
+    <h2 class="part-title">
       Layers
       <button
         class="plain"
@@ -112,10 +112,6 @@ h2 {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
-  font-size: 11.5px;
-  letter-spacing: 0.09em;
-  text-transform: uppercase;
-  color: var(--quiet);
   padding: 0 6px 2px 14px;
 }
 h2 .plain {

@@ -1,12 +1,13 @@
 package rhombus.core.navigate;
 
+import rhombus.core.optics.FilmBack;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
 /** Changes of the lens: zoom, where the eye stays, and dolly-zoom, where the subject keeps its size. */
 public final class Lens {
     /** Height of the film back that focal lengths are read for, millimetres: full frame, 36 × 24. */
-    public static final double FULL_FRAME = 24;
+    public static final double FULL_FRAME = FilmBack.FULL_FRAME.height();
     /** Narrowest vertical field of view, radians. */
     public static final double NARROWEST = Math.toRadians(1);
     /** Widest vertical field of view, radians. */
@@ -58,22 +59,5 @@ public final class Lens {
         double to = 2 * Math.atan(Math.tan(fov / 2) / magnification);
         // A camera of the scene may have a lens beyond the ends; zooming never pushes it farther out.
         return Math.max(Math.min(NARROWEST, fov), Math.min(Math.max(WIDEST, fov), to));
-    }
-
-    /**
-     * Horizontal field of view of a film back of some width behind a focal length, 2 · atan(w / 2f) (the textbook formula for
-     * a rectilinear lens focused at infinity).
-     *
-     * @param widthMm width of the film back, millimetres
-     * @param focalMm focal length, millimetres
-     * @return radians
-     */
-    public static double fieldOfView(double widthMm, double focalMm) {
-        return 2 * Math.atan(widthMm / (2 * focalMm));
-    }
-
-    /** Focal length in millimetres that gives a field of view across a film back of some size. */
-    public static double focalLength(double sizeMm, double fieldOfView) {
-        return sizeMm / (2 * Math.tan(fieldOfView / 2));
     }
 }

@@ -35,12 +35,4 @@ public record Optics(
             throw new IllegalArgumentException(words);
         }
     }
-
-    public Optics withBack(FilmBack other) {
-        return new Optics(other, fit, fNumber, confusion, focus, near, far);
-    }
-
-    public Optics withFit(GateFit other) {
-        return new Optics(back, other, fNumber, confusion, focus, near, far);
-    }
 }

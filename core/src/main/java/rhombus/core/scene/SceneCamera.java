@@ -1,6 +1,7 @@
 package rhombus.core.scene;
 
 import rhombus.core.optics.Optics;
+import rhombus.core.optics.Rectilinear;
 
 /**
  * A camera of the scene; it looks along its node's -Z with +Y up (glTF 2.0, 3.10).
@@ -32,9 +33,9 @@ public record SceneCamera(boolean perspective, double fovY, double extent, doubl
         return aspect == 0 ? optics.back().aspect() : aspect;
     }
 
-    /** Focal length that gives the angle of view on the film back, f = h / (2 tan(fovY/2)); millimetres. */
+    /** Focal length that gives the angle of view on the film back, millimetres. */
     public double focalLength() {
-        return height(optics) / (2 * Math.tan(fovY / 2));
+        return Rectilinear.focalLength(height(optics), fovY);
     }
 
     /** Horizontal angle of view, radians. */
@@ -54,7 +55,7 @@ public record SceneCamera(boolean perspective, double fovY, double extent, doubl
 
     /** With another lens on the same film back; millimetres. */
     public SceneCamera withFocalLength(double mm) {
-        return withFovY(2 * Math.atan(height(optics) / (2 * mm)));
+        return withFovY(Rectilinear.fieldOfView(height(optics), mm));
     }
 
     /** With another film back or other numbers behind the same lens: the focal length stays, and the angle follows. */

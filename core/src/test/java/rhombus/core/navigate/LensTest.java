@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.Scale;
 import net.jqwik.api.domains.Domain;
 import rhombus.core.Any;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.Rectilinear;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
@@ -72,13 +73,13 @@ class LensTest {
         double joml = new org.joml.Matrix4d()
                 .frustum(-back, back, -back / 2, back / 2, focal, focal * 1e4)
                 .perspectiveFov();
-        assertThat(Lens.fieldOfView(back, focal)).isCloseTo(joml, within(1e-9));
-        assertThat(Lens.focalLength(back, joml)).isCloseTo(focal, within(1e-6 * focal));
+        assertThat(Rectilinear.fieldOfView(back, focal)).isCloseTo(joml, within(1e-9));
+        assertThat(Rectilinear.focalLength(back, joml)).isCloseTo(focal, within(1e-6 * focal));
     }
 
     /** The trade's own reference: 50 mm before full frame sees 39.6° across (values of the rules, docs/rules.md). */
     @Example
     void fullFrameAtFiftyMillimetres() {
-        assertThat(Math.toDegrees(Lens.fieldOfView(36, 50))).isCloseTo(39.6, within(0.05));
+        assertThat(Math.toDegrees(Rectilinear.fieldOfView(36, 50))).isCloseTo(39.6, within(0.05));
     }
 }

@@ -280,7 +280,7 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "focal", typed);
         hand.rest();
         Projection.Perspective p = (Projection.Perspective) hand.pose(1).projection();
-        assertThat(rhombus.core.navigate.Lens.focalLength(24, p.fovY())).isCloseTo(millimetres, within(1e-6));
+        assertThat(rhombus.core.optics.Rectilinear.focalLength(24, p.fovY())).isCloseTo(millimetres, within(1e-6));
     }
 
     @ParameterizedTest

@@ -75,9 +75,11 @@ public final class Gate {
     }
 
     private static List<GateMark.Area> areas(ViewState v, Rect r) {
-        return v.shows(Overlay.AREAS)
-                ? List.of(new GateMark.Area("action", part(r, ACTION)), new GateMark.Area("title", part(r, TITLE)))
-                : List.of();
+        return v.shows(Overlay.AREAS) ? List.of(area("action", ACTION, r), area("title", TITLE, r)) : List.of();
+    }
+
+    private static GateMark.Area area(String what, double part, Rect r) {
+        return new GateMark.Area(what, what + " " + Math.round(part * 100) + "%", part(r, part));
     }
 
     private static Rect part(Rect r, double part) {

@@ -14,8 +14,8 @@ import rhombus.core.stage.view.Rect;
  * @param lines that divide it
  */
 public record GateMark(@Maybe Rect frame, List<Rect> outside, List<Area> areas, List<Line> lines) {
-    /** An area within the picture. */
-    public record Area(@OneOf({"action", "title"}) String what, Rect rect) {}
+    /** An area within the picture, with the words that stand in it. */
+    public record Area(@OneOf({"action", "title"}) String what, String words, Rect rect) {}
 
     /** A line in the picture, upright or level, from a point on. */
     public record Line(@OneOf({"third", "centre"}) String what, double x, double y, double length, boolean upright) {}

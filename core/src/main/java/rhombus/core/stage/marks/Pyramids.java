@@ -5,7 +5,6 @@ import java.util.List;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.DepthOfField;
 import rhombus.core.optics.Optics;
-import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.CameraNumbers;
@@ -27,8 +26,8 @@ public final class Pyramids {
     public static List<PyramidMark> of(Ground ground, Subject subject, ViewState v) {
         Scene s = ground.scene();
         List<PyramidMark> out = new ArrayList<>();
-        for (int i : s.points()) {
-            if (s.node(i).kind() != Kind.CAMERA || !s.shown(i) || s.node(i).id().equals(v.camera)) {
+        for (int i : Cameras.all(s)) {
+            if (!s.shown(i) || s.node(i).id().equals(v.camera)) {
                 continue;
             }
             boolean driven = Cameras.driven(ground, s.node(i).id());

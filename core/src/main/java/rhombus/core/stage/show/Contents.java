@@ -7,7 +7,6 @@ import rhombus.core.edit.EditHistory;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
-import rhombus.core.scene.Kind;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
@@ -118,10 +117,8 @@ final class Contents {
     List<CameraRow> cameras() {
         Scene s = ground.scene();
         List<CameraRow> out = new ArrayList<>();
-        for (int i : s.points()) {
-            if (s.node(i).kind() == Kind.CAMERA && !s.node(i).gone()) {
-                out.add(camera(s, i));
-            }
+        for (int i : Cameras.all(s)) {
+            out.add(camera(s, i));
         }
         return out;
     }

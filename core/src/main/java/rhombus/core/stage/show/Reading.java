@@ -13,6 +13,7 @@ import rhombus.core.navigate.Lengths;
 import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.navigate.Rung;
+import rhombus.core.optics.Rectilinear;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Node;
@@ -91,7 +92,10 @@ public final class Reading {
         } else {
             fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
             fields.add(field(
-                    "view.set", "focal", "", Lengths.fixed(Lens.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
+                    "view.set",
+                    "focal",
+                    "",
+                    Lengths.fixed(Rectilinear.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
         }
         double roll = Heading.roll(p.orientation(), ground.scene().up());
         fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°"));

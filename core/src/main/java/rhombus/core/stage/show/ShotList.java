@@ -3,12 +3,12 @@ package rhombus.core.stage.show;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.navigate.Lengths;
-import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.CameraNumbers;
 import rhombus.core.stage.subject.ShotChecks;
 import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
@@ -29,13 +29,7 @@ public final class ShotList {
     /** Ids of the cameras, in their order. */
     public List<String> ids() {
         Scene s = ground.scene();
-        List<String> out = new ArrayList<>();
-        for (int i : s.points()) {
-            if (!s.node(i).gone() && s.node(i).kind() == Kind.CAMERA) {
-                out.add(s.node(i).id());
-            }
-        }
-        return out;
+        return Cameras.all(s).stream().map(i -> s.node(i).id()).toList();
     }
 
     /** The row of a camera, or null if it is not there any more. */

@@ -36,6 +36,7 @@ public final class ShotChecks {
     private final SceneCamera camera;
     private final int node;
     private final Screen screen;
+    private final Spread spread;
 
     /** Looks at the camera of a node; one that takes the shape of a viewport takes that of this one. */
     public ShotChecks(Ground ground, Subject subject, ViewState v, int node) {
@@ -50,6 +51,7 @@ public final class ShotChecks {
                 : new Projection.Orthographic(camera.extent());
         double aspect = camera.aspect() == 0 ? v.aspect() : camera.aspect();
         this.screen = new Screen(new Pose(p.eye(), p.orientation(), p.focus(), lens), GRID * aspect, GRID);
+        this.spread = spread();
     }
 
     // ---- the subject -----------------------------------------------------------------------------------------------
@@ -120,8 +122,7 @@ public final class ShotChecks {
 
     /** The part of the picture that the selection fills, 0 to 1, by the rectangle around it; null where nothing is selected. */
     public Double fill() {
-        Spread s = spread();
-        return s.inside + s.outside == 0 ? null : Double.valueOf(s.part());
+        return spread.inside + spread.outside == 0 ? null : Double.valueOf(spread.part());
     }
 
     // ---- warnings --------------------------------------------------------------------------------------------------
@@ -131,10 +132,9 @@ public final class ShotChecks {
         List<String> out = new ArrayList<>();
         inside(out);
         seen(out);
-        Spread s = spread();
-        if (s.inside > 0 && s.outside > 0) {
+        if (spread.inside > 0 && spread.outside > 0) {
             out.add("the gate cuts " + subject.names());
-        } else if (s.outside > 0) {
+        } else if (spread.outside > 0) {
             out.add(subject.names() + " is not in the picture");
         }
         double roll = Heading.roll(screen.pose().orientation(), scene.up());

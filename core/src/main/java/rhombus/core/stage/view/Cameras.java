@@ -1,5 +1,7 @@
 package rhombus.core.stage.view;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
@@ -194,12 +196,19 @@ public final class Cameras {
         if (v.lastCamera != null && ground.scene().indexOf(v.lastCamera) >= 0) {
             return v.lastCamera;
         }
-        for (int i = 0; i < ground.scene().count(); i++) {
-            if (!ground.scene().node(i).gone() && ground.scene().node(i).kind() == Kind.CAMERA) {
-                return ground.scene().node(i).id();
+        List<Integer> all = all(ground.scene());
+        return all.isEmpty() ? null : ground.scene().node(all.get(0)).id();
+    }
+
+    /** Numbers of the cameras of a scene, in their order. */
+    public static List<Integer> all(Scene s) {
+        List<Integer> out = new ArrayList<>();
+        for (int i : s.points()) {
+            if (!s.node(i).gone() && s.node(i).kind() == Kind.CAMERA) {
+                out.add(i);
             }
         }
-        return null;
+        return out;
     }
 
     /** What a camera sees, fitted into a viewport. */

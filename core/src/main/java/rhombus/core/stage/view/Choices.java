@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.navigate.Turns;
 import rhombus.core.plain.Plain;
-import rhombus.core.scene.Kind;
-import rhombus.core.scene.Node;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Standard;
@@ -40,17 +38,15 @@ public final class Choices {
                 "view.scout",
                 Map.of(),
                 v.camera == null && !flat && title.equals("Scout")));
-        for (int i = 0; i < ground.scene().count(); i++) {
-            Node n = ground.scene().node(i);
-            if (n.kind() == Kind.CAMERA && !n.gone()) {
-                out.add(new Choice(
-                        "camera:" + n.id(),
-                        ground.nameOf(i),
-                        note(ground, v, i),
-                        "camera.look-through",
-                        Plain.map("camera", n.id()),
-                        n.id().equals(v.camera)));
-            }
+        for (int i : Cameras.all(ground.scene())) {
+            String id = ground.scene().node(i).id();
+            out.add(new Choice(
+                    "camera:" + id,
+                    ground.nameOf(i),
+                    note(ground, v, i),
+                    "camera.look-through",
+                    Plain.map("camera", id),
+                    id.equals(v.camera)));
         }
         return out;
     }

@@ -4,6 +4,7 @@ import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Lens;
 import rhombus.core.navigate.Look;
+import rhombus.core.optics.Rectilinear;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -24,8 +25,8 @@ public final class ViewNumbers {
             Object mm = args.get("focal");
             if (mm != null) {
                 // A focal length is in millimetres, whatever unit places are in.
-                double metres = t.lengthIn("mm", mm, Lens.focalLength(Lens.FULL_FRAME, lens.fovY()) / 1000);
-                fov = metres > 0 ? Lens.fieldOfView(Lens.FULL_FRAME, metres * 1000) : fov;
+                double metres = t.lengthIn("mm", mm, Rectilinear.focalLength(Lens.FULL_FRAME, lens.fovY()) / 1000);
+                fov = metres > 0 ? Rectilinear.fieldOfView(Lens.FULL_FRAME, metres * 1000) : fov;
             }
             projection = new Projection.Perspective(Math.max(Lens.NARROWEST, Math.min(Lens.WIDEST, fov)));
         } else if (projection instanceof Projection.Orthographic o) {
