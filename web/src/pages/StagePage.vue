@@ -9,6 +9,7 @@ import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
+import { camerasHome, takeHome } from '../stage/takeHome';
 import { picturesKey } from '../stage/pictures';
 import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
@@ -29,7 +30,7 @@ const link = ref('');
 const through = ref<Through | null>(null);
 const bar = ref<InstanceType<typeof StageBar>>();
 const clear = computed(() => store.readout.clearDeck ?? false);
-const { shown, answer, left, right, low, dialogs } = usePanels(
+const { shown, told, answer, left, right, low, dialogs } = usePanels(
   clear,
   computed(() => !open.value.loading.value),
 );
@@ -37,9 +38,11 @@ const { shown, answer, left, right, low, dialogs } = usePanels(
 /** What the core asks of the page. */
 function application() {
   for (const a of core.takeApplication()) {
-    if (answer(a.command)) continue;
+    if (answer(a.command, a.args)) continue;
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
+    if (a.command === 'app.export') void takeHome(open.value, a.args.what === 'selection');
+    if (a.command === 'app.export-cameras') void camerasHome(open.value, a.args.format === 'json');
     if (a.command === 'app.add') bar.value?.add(a.args);
     if (a.command === 'select.through') through.value = a.args as unknown as Through;
     if (a.command === 'app.full-screen') void fullScreen();
@@ -149,7 +152,14 @@ onBeforeUnmount(() => {
     <div class="low">
       <component :is="p.component" v-for="p in low" :key="p.name" :open="open" />
     </div>
-    <component :is="p.component" v-for="p in dialogs" :key="p.name" v-model="shown[p.name]" :open="open" />
+    <component
+      :is="p.component"
+      v-for="p in dialogs"
+      :key="p.name"
+      v-model="shown[p.name]"
+      :open="open"
+      :told="told[p.name]"
+    />
   </div>
 </template>
 

@@ -1,13 +1,19 @@
 <script setup lang="ts">
-import type { Frame, HandleMark, Marks } from '../core';
+import { computed } from 'vue';
+import type { Frame, Marks } from '../core';
 import { arrow } from './arrows';
 import { useRun } from './run';
 
 const props = defineProps<{ marks: Marks; view: Frame }>();
+/** Where the keyboard finds each handle. */
+const places = computed(() => [
+  ...props.marks.handles.map((h) => ({ id: h.id, words: h.words, x: h.points.at(-2)!, y: h.points.at(-1)! })),
+  ...props.marks.cameraHandles.map((h) => ({ id: h.id, words: `${h.words} of the camera`, x: h.x, y: h.y })),
+]);
 const emit = defineEmits<{ aim: [handle: string] }>();
 const run = useRun();
 
-function key(e: KeyboardEvent, h: HandleMark) {
+function key(e: KeyboardEvent, h: { id: string }) {
   const to = arrow(e);
   if (!to) return;
   run('tool.step-handle', { handle: h.id, to, shift: e.shiftKey, alt: e.altKey }, props.view.id);
@@ -18,10 +24,10 @@ function key(e: KeyboardEvent, h: HandleMark) {
 
 <template>
   <button
-    v-for="h in marks.handles"
+    v-for="h in places"
     :key="h.id"
     class="handle"
-    :style="{ left: `${h.points.at(-2)! - 12}px`, top: `${h.points.at(-1)! - 12}px` }"
+    :style="{ left: `${h.x - 12}px`, top: `${h.y - 12}px` }"
     :aria-label="`${h.words}: arrow keys step, Shift far, Alt fine`"
     :data-handle-key="h.id"
     data-command="tool.step-handle"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Frame, Marks } from '../core';
 import { useStage } from '../stores/stage';
+import CameraHandles from './CameraHandles.vue';
 import PyramidMarks from './PyramidMarks.vue';
 import SceneMarks from './SceneMarks.vue';
 import ToolMarks from './ToolMarks.vue';
@@ -12,7 +13,7 @@ const tool = computed(() => store.readout.tool?.tool ?? '');
 /** An empty layer over the picture would be drawn all the same. */
 const busy = computed(() => {
   const m = props.marks;
-  const lists = [m.handles, m.lines, m.parts, m.pyramids];
+  const lists = [m.handles, m.cameraHandles, m.lines, m.parts, m.pyramids];
   return lists.some((l) => l?.length > 0) || !!(m.ring || m.hover || m.marquee || m.own);
 });
 </script>
@@ -22,6 +23,7 @@ const busy = computed(() => {
     <PyramidMarks :marks="marks" />
     <SceneMarks :marks="marks" />
     <ToolMarks v-if="marks.handles.length" :handles="marks.handles" :tool="tool" :aimed="aimed" />
+    <CameraHandles v-if="marks.cameraHandles.length" :marks="marks" :aimed="aimed" :width="view.rect.width" />
     <g v-for="l in marks.lines" :key="l.axis" :class="l.axis" data-shared>
       <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
       <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>

@@ -9,6 +9,8 @@ import BoardTabs from '../panels/boards/BoardTabs.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import HistoryMenu from '../panels/history/HistoryMenu.vue';
 import type { Plain } from '../core';
+import CommandMenu from '../menus/CommandMenu.vue';
+import type { MenuItem } from '../menus/item';
 import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
@@ -41,6 +43,17 @@ const worst = computed(() => {
 });
 const undo = computed(() => store.readout.undo);
 const redo = computed(() => store.readout.redo);
+
+/** What the scene's name leads to. */
+const FILE: MenuItem[] = [
+  { label: 'Save as GLB', command: 'app.export', args: { what: 'scene' } },
+  { label: 'Save the selection as GLB', command: 'app.export', args: { what: 'selection' } },
+  { label: 'Cameras as CSV', command: 'app.export-cameras', args: { format: 'csv' }, apart: true },
+  { label: 'Cameras as JSON', command: 'app.export-cameras', args: { format: 'json' } },
+  { label: 'Shot list', command: 'app.shots', apart: true },
+  { label: 'Snapshot', command: 'app.snapshot' },
+  { label: 'Versions', command: 'app.versions' },
+];
 
 /** Names of what is kept, in the order of the scene's keepers. */
 const KEPT = [
@@ -99,7 +112,14 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
 
 <template>
   <TopBar>
-    <h1 class="name" :title="open.detail.value?.name">{{ open.detail.value?.name ?? 'Scene' }}</h1>
+    <h1 class="name">
+      <CommandMenu :items="FILE" placement="top-start" @choose="run($event.command, $event.args)">
+        <button class="plain" :title="open.detail.value?.name" data-scene-menu>
+          <span class="text">{{ open.detail.value?.name ?? 'Scene' }}</span>
+          <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-4-2 0 2 4-2" /></svg>
+        </button>
+      </CommandMenu>
+    </h1>
     <button
       v-if="open.ready.value && worst !== 'saved' && worst !== 'saving'"
       class="plain state bad"
@@ -154,7 +174,21 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
 }
 .name {
   flex-shrink: 0;
-  max-width: 200px;
+}
+.name .plain {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  font: inherit;
+}
+.name svg {
+  width: 12px;
+  height: 12px;
+}
+.name .text {
+  display: block;
+  max-width: 190px;
+  font-weight: inherit;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

@@ -9,6 +9,7 @@ import { rowsOf } from './rows';
 const props = defineProps<{ camera: CameraReading }>();
 const run = useRun();
 const rows = computed(() => rowsOf(props.camera.fields));
+const finals = computed(() => rowsOf(props.camera.picture.fields));
 const choices = computed(() => [
   { words: 'Film back', key: 'filmBack', options: props.camera.backs },
   { words: 'Gate fit', key: 'gateFit', options: props.camera.fits },
@@ -49,6 +50,20 @@ const KINDS = { perspective: 'Perspective', orthographic: 'Orthographic' };
         <dd class="numbers">{{ row.value }}</dd>
       </template>
     </dl>
+  </section>
+  <section aria-label="Final picture" data-final-picture>
+    <h2 class="part-title">Final picture</h2>
+    <label class="choice">
+      <span>Of the scene</span>
+      <select
+        :value="camera.picture.sizes.find((o) => o.on)?.id"
+        data-command="scene.picture"
+        @change="run('scene.picture', { size: chosen($event) })"
+      >
+        <option v-for="o in camera.picture.sizes" :key="o.id" :value="o.id" :disabled="!o.id">{{ o.label }}</option>
+      </select>
+    </label>
+    <FieldRow v-for="row in finals" :key="row.label" v-bind="row" />
   </section>
 </template>
 

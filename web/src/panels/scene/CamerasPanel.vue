@@ -21,6 +21,7 @@ const field = ref<InstanceType<typeof NameField>[]>();
 const items = (c: Listed): MenuItem[] => [
   { label: 'Look through', command: 'camera.look-through', args: { camera: c.id } },
   { label: 'Select', command: 'select.set', args: { objects: [c.id] } },
+  { label: 'Active', command: 'camera.activate', args: { camera: c.id }, on: c.active },
   { label: 'Rename', command: 'object.rename', apart: true },
   { label: 'Duplicate', command: 'object.duplicate', args: { objects: [c.id] } },
   { label: 'Delete', command: 'object.delete', args: { objects: [c.id] } },

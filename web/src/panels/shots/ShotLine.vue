@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import type { ShotRow } from '../../core';
+import type { Plain, ShotRow } from '../../core';
 import { useRun } from '../../stage/run';
 import NameField from '../common/NameField.vue';
 
 /** A camera in the shot list. It looks for its own row and picture, so that one that comes draws no other line anew. */
-const props = defineProps<{ id: string; rows: Record<string, ShotRow>; pictures: Record<string, string> }>();
-const emit = defineEmits<{ go: []; changed: [] }>();
+const props = defineProps<{
+  id: string;
+  first: boolean;
+  last: boolean;
+  rows: Record<string, ShotRow>;
+  pictures: Record<string, string>;
+}>();
+const emit = defineEmits<{ go: []; changed: []; change: [command: string, args: Plain] }>();
 const run = useRun();
 const row = computed(() => props.rows[props.id]);
 const picture = computed(() => props.pictures[props.id]);
@@ -51,6 +57,15 @@ function renamed(keep: boolean) {
         <template v-else>
           <span>{{ row.name }}</span>
           <button class="plain" data-command="object.rename" @click="rename">Rename</button>
+          <button
+            class="plain"
+            data-command="camera.activate"
+            :aria-pressed="row.active"
+            :title="row.active ? 'The key of cameras leads to it' : 'The key of cameras shall lead to it'"
+            @click="emit('change', 'camera.activate', { camera: id, on: !row.active })"
+          >
+            <span class="lozenge" :class="{ on: row.active }" />Active
+          </button>
         </template>
       </td>
       <td class="numbers">{{ row.lens }}</td>
@@ -64,6 +79,21 @@ function renamed(keep: boolean) {
       </td>
     </template>
     <td v-else colspan="5" class="quiet">…</td>
+    <td class="order">
+      <button
+        v-for="to in ['up', 'down'] as const"
+        :key="to"
+        class="plain"
+        data-command="camera.order"
+        :disabled="to === 'up' ? first : last"
+        :aria-label="`Move ${row?.name ?? id} ${to}`"
+        @click="emit('change', 'camera.order', { camera: id, to })"
+      >
+        <svg viewBox="-8 -8 16 16" aria-hidden="true">
+          <path :d="to === 'up' ? 'M-5 2 0-3 5 2' : 'M-5-2 0 3 5-2'" />
+        </svg>
+      </button>
+    </td>
   </tr>
 </template>
 
@@ -101,6 +131,28 @@ td.numbers {
 .name .plain {
   color: var(--quiet);
   font-size: 12px;
+}
+.name .plain[aria-pressed='true'] {
+  color: var(--text);
+  font-weight: 600;
+}
+.order {
+  padding-right: 0;
+  white-space: nowrap;
+}
+.order .plain {
+  display: block;
+  min-width: 28px;
+  padding: 2px;
+}
+.order svg {
+  display: block;
+  margin: auto;
+  width: 16px;
+  height: 16px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.6;
 }
 ul {
   list-style: none;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowReactive, watch } from 'vue';
-import { useCore, type ShotRow } from '../../core';
+import { useCore, type Plain, type ShotRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { usePictures } from '../../stage/pictures';
 import { useRun } from '../../stage/run';
@@ -40,10 +40,24 @@ function fill(of: string[], from: number) {
   if (at < of.length) requestAnimationFrame(() => fill(of, at));
 }
 
-function take(id: string) {
+function take(id: string, picture = true) {
   const row = core.show.shot(id);
   if (row) rows[id] = row;
-  if (active.value) pictures?.ofChoice(active.value.id, `camera:${id}`, (p) => (drawn[id] = p));
+  if (picture && active.value) pictures?.ofChoice(active.value.id, `camera:${id}`, (p) => (drawn[id] = p));
+}
+
+/** Changes the scene, and shows what came of it. */
+function change(command: string, args: Plain) {
+  run(command, args);
+  const before = ids.value;
+  ids.value = core.show.shotIds();
+  missing.value = 0;
+  for (const id of ids.value) if (rows[id] || !before.includes(id)) take(id, !before.includes(id));
+}
+
+function sheet() {
+  shown.value = false;
+  run('app.snapshot', { sort: 'cameras' });
 }
 
 function go(id: string) {
@@ -77,23 +91,28 @@ watch(shown, (on) => {
               <th scope="col">Film back</th>
               <th scope="col">{{ subject ? `Filled by ${subject}` : 'Filled by the selection' }}</th>
               <th scope="col">To look at</th>
+              <th scope="col">Order</th>
             </tr>
           </thead>
           <tbody>
             <ShotLine
-              v-for="id in ids"
+              v-for="(id, k) in ids"
               :id="id"
               :key="id"
+              :first="k === 0"
+              :last="k === ids.length - 1"
               :rows="rows"
               :pictures="drawn"
               @go="go(id)"
-              @changed="take(id)"
+              @changed="take(id, false)"
+              @change="change"
             />
           </tbody>
         </table>
       </div>
       <div v-if="ids.length" class="end">
         <span class="quiet" role="status">{{ missing ? `${missing} more to look at` : '' }}</span>
+        <el-button data-command="app.snapshot" @click="sheet">Contact sheet</el-button>
         <el-button data-csv @click="csv">Save as CSV</el-button>
         <el-button data-json @click="json">Save as JSON</el-button>
       </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import type { Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { useStage } from '../../stores/stage';
 import { saveAs } from '../common/saveAs';
 import { LARGEST, shoot, type Wish } from './shots';
 
-const props = defineProps<{ open: OpenScene }>();
+const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
 const shown = defineModel<boolean>({ required: true });
 const store = useStage();
 const sort = ref<Wish['sort']>('view');
@@ -14,11 +15,18 @@ const height = ref(1080);
 const overlays = ref(true);
 const done = ref<number | null>(null);
 const wrong = ref('');
+const NAMES = { board: 'board', sheet: 'contact sheet', cameras: 'cameras' };
 const SORTS: { id: Wish['sort']; label: string; words: string }[] = [
   { id: 'view', label: 'This viewport', words: 'All that the active viewport shows, in the shape you choose.' },
   { id: 'board', label: 'The board', words: 'The viewports as they are arranged.' },
   { id: 'sheet', label: 'Contact sheet', words: 'Every viewport with its direction, lens or scale, and display mode.' },
+  {
+    id: 'cameras',
+    label: 'Cameras',
+    words: 'Every camera of the scene with its name and lens, each in its own shape.',
+  },
 ];
+const sorts = computed(() => SORTS.filter((s) => s.id !== 'cameras' || store.objects.some((o) => o.kind === 'camera')));
 const active = computed(() => store.views.find((v) => v.active));
 const onScreen = computed(() => {
   const v = active.value;
@@ -60,7 +68,7 @@ async function take() {
     );
     if (!blob) return;
     const name = props.open.detail.value?.name ?? 'Scene';
-    const what = sort.value === 'view' ? active.value!.title : sort.value === 'board' ? 'board' : 'contact sheet';
+    const what = sort.value === 'view' ? active.value!.title : NAMES[sort.value];
     saveAs(blob, `${name} - ${what}.png`);
     shown.value = false;
   } catch {
@@ -71,7 +79,9 @@ async function take() {
   }
 }
 
-watch([shown, sort], ([on]) => {
+watch([shown, sort], ([on], [was]) => {
+  const wanted = props.told?.sort as Wish['sort'] | undefined;
+  if (on && !was && sorts.value.some((s) => s.id === wanted)) sort.value = wanted!;
   if (on) size(onScreen.value);
   else done.value = null;
 });
@@ -82,7 +92,7 @@ watch([shown, sort], ([on]) => {
     <div class="form" data-snapshot>
       <div class="sorts" role="radiogroup" aria-label="What">
         <button
-          v-for="s in SORTS"
+          v-for="s in sorts"
           :key="s.id"
           class="sort clipped"
           role="radio"

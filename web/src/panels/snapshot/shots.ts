@@ -1,7 +1,7 @@
 import type { OpenScene } from '../../stage/openScene';
 
 export interface Wish {
-  sort: 'view' | 'board' | 'sheet';
+  sort: 'view' | 'board' | 'sheet' | 'cameras';
   width: number;
   height: number;
   overlays: boolean;
@@ -32,12 +32,16 @@ export async function shoot(
   for (const [i, p] of places.entries()) {
     if (!part(i / places.length)) return null;
     await new Promise((r) => window.setTimeout(r, 20));
-    const matrices = open.core.draw.wholeMatrices(p.number, p.width / p.height);
-    c.putImageData(
-      open.draw({ matrices, number: p.number, overlays: wish.overlays }, p.width, p.height, p.ratio),
-      p.x,
-      p.y,
-    );
+    const what = p.camera
+      ? { matrices: open.core.draw.cameraMatrices(p.camera), number: null, overlays: false }
+      : {
+          matrices: open.core.draw.wholeMatrices(p.number, p.width / p.height),
+          number: p.number,
+          overlays: wish.overlays,
+        };
+    // A camera that was deleted meanwhile has no picture.
+    if (!what.matrices) continue;
+    c.putImageData(open.draw({ ...what, matrices: what.matrices }, p.width, p.height, p.ratio), p.x, p.y);
     if (!p.below && !wish.overlays) continue;
     const top = p.below ? p.y + p.height : p.y + p.height - p.line;
     const indent = p.below ? 0 : p.line / 2;

@@ -72,6 +72,10 @@ public interface DrawApi extends JSObject {
     @OrNothing
     Float64Array pictureMatrices(String view, String choice, int trail, double aspect);
 
+    /** The same of a camera's own picture; null if there is no such camera. */
+    @OrNothing
+    Float64Array cameraMatrices(String camera);
+
     /** What a snapshot is made of. */
     @Gives(value = ShotPlace.class, list = true)
     JSObject shotPlaces(String sort, double width, double height);

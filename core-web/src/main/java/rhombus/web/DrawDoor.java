@@ -188,6 +188,11 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
+    public Float64Array cameraMatrices(String camera) {
+        return stage.shots().camera(camera, matrices) ? shared : null;
+    }
+
+    @Override
     public JSObject shotPlaces(String sort, double width, double height) {
         return Js.list(stage.shots().places(sort, width, height), Told::of);
     }

@@ -28,6 +28,7 @@ class ArchitectureTest {
         "view",
         "navigate",
         "pick",
+        "table",
         "display",
         "edit",
         "habits",

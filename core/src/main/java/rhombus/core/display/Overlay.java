@@ -26,7 +26,9 @@ public enum Overlay {
     /** The picture divided in three both ways. */
     THIRDS("thirds", "Thirds", false),
     /** The middle of the picture. */
-    CENTRE("centre", "Centre", false);
+    CENTRE("centre", "Centre", false),
+    /** Lines of one's own in the picture. */
+    GUIDES("guides", "Own guides");
 
     private final String id;
     private final String words;

@@ -1,11 +1,10 @@
 package rhombus.core.edit;
 
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Setup;
 
 /**
  * One change of the scene: what the nodes it touches were before and are after.
@@ -13,16 +12,16 @@ import rhombus.core.scene.Scene;
  * @param name what was done, as it is shown
  * @param before nodes before, by number; nodes that were added are missing
  * @param after nodes after, by number
- * @param layersBefore layers before
- * @param layersAfter layers after; the same list where they did not change
+ * @param setupBefore what belonged to the scene as a whole
+ * @param setupAfter the same after; the same object where it did not change
  * @param how what was done to the nodes, where that is told more briefly than what came of it; else null
  */
 public record Edit(
         String name,
         Map<Integer, Node> before,
         Map<Integer, Node> after,
-        List<Layer> layersBefore,
-        List<Layer> layersAfter,
+        Setup setupBefore,
+        Setup setupAfter,
         Operation how) {
 
     /** What changed between two states of a scene, or null if nothing did. */
@@ -38,31 +37,31 @@ public record Edit(
                 after.put(i, to.node(i));
             }
         }
-        boolean sameLayers = from.layers().equals(to.layers());
-        if (after.isEmpty() && sameLayers) {
+        boolean same = from.setup().equals(to.setup());
+        if (after.isEmpty() && same) {
             return null;
         }
-        return new Edit(name, before, after, from.layers(), sameLayers ? from.layers() : to.layers(), null);
+        return new Edit(name, before, after, from.setup(), same ? from.setup() : to.setup(), null);
     }
 
     /** The same, known to come of an operation. */
     public Edit by(Operation operation) {
-        return new Edit(name, before, after, layersBefore, layersAfter, operation);
+        return new Edit(name, before, after, setupBefore, setupAfter, operation);
     }
 
     /** The scene before, made from the one after. What was added stays in its place, gone. */
     public Scene undone(Scene s) {
         Map<Integer, Node> back = new LinkedHashMap<>(before);
         after.forEach((i, n) -> back.putIfAbsent(i, n.withGone(true)));
-        return with(s.withNodes(back), layersBefore);
+        return with(s.withNodes(back), setupBefore);
     }
 
     /** The scene after, made from the one before. */
     public Scene done(Scene s) {
-        return with(s.withNodes(after), layersAfter);
+        return with(s.withNodes(after), setupAfter);
     }
 
-    private static Scene with(Scene s, List<Layer> layers) {
-        return s.layers().equals(layers) ? s : s.withLayers(layers);
+    private static Scene with(Scene s, Setup setup) {
+        return s.setup().equals(setup) ? s : s.withSetup(setup);
     }
 }

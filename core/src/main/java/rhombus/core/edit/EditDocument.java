@@ -11,6 +11,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Setup;
 
 /**
  * What was changed in a scene since its file was imported, as plain data: the state before the oldest step that can be
@@ -30,7 +31,7 @@ public final class EditDocument {
         Map<Integer, Node> back = new HashMap<>();
         Set<Integer> told = new HashSet<>();
         Set<Integer> later = new HashSet<>();
-        List<Layer> layers = now.layers();
+        Setup setup = now.setup();
         for (int k = edits.size() - 1; k >= 0; k--) {
             Edit e = edits.get(k);
             told.addAll(e.before().keySet());
@@ -42,7 +43,7 @@ public final class EditDocument {
                         back.put(i, n.withGone(true));
                     }
                 });
-                layers = e.layersBefore();
+                setup = e.setupBefore();
             }
         }
         // What a step adds comes with the step.
@@ -59,7 +60,9 @@ public final class EditDocument {
                 "nodes",
                 from(base, now, back, told, form),
                 "layers",
-                layers(layers),
+                layers(setup.layers()),
+                "setup",
+                setup.toPlain(),
                 "edits",
                 steps,
                 "done",
@@ -110,8 +113,9 @@ public final class EditDocument {
             states.add(after, before, before == null ? form.plain(after, now) : form.difference(after, before, now));
         });
         m.put("nodes", states.toPlain());
-        if (!e.layersBefore().equals(e.layersAfter())) {
-            m.put("layers", layers(e.layersAfter()));
+        if (!e.setupBefore().equals(e.setupAfter())) {
+            m.put("layers", layers(e.setupAfter().layers()));
+            m.put("setup", e.setupAfter().toPlain());
         }
         return m;
     }
@@ -135,14 +139,14 @@ public final class EditDocument {
         private Scene scene;
 
         private final Map<Integer, Node> changed = new LinkedHashMap<>();
-        private List<Layer> layers;
+        private Setup setup;
         private int count;
 
         Replay(Scene base) {
             form = new NodeForm(base);
             meshes = new Meshes(base);
             scene = base;
-            layers = base.layers();
+            setup = base.setup();
             count = base.count();
             for (int i = 0; i < count; i++) {
                 numbers.put(base.node(i).id(), i);
@@ -151,7 +155,7 @@ public final class EditDocument {
 
         Opened run(Map<String, Object> doc) {
             take(Plain.list(doc.get("nodes")), null);
-            layers = layers(doc.get("layers"));
+            setup = Setup.of(doc.get("setup"), layers(doc.get("layers")));
             List<Edit> edits = new ArrayList<>();
             for (Object o : Plain.list(doc.get("edits"))) {
                 edits.add(step(Plain.map(o)));
@@ -160,7 +164,7 @@ public final class EditDocument {
             for (int k = edits.size() - 1; k >= done; k--) {
                 Edit e = edits.get(k);
                 e.after().forEach((i, n) -> changed.put(i, e.before().getOrDefault(i, n.withGone(true))));
-                layers = e.layersBefore();
+                setup = e.setupBefore();
             }
             return new Opened(settled(), new EditHistory(edits, done));
         }
@@ -175,7 +179,7 @@ public final class EditDocument {
             Scene s = meshes.scene(scene);
             s = changed.isEmpty() ? s : s.withNodes(changed);
             changed.clear();
-            scene = s.layers().equals(layers) ? s : s.withLayers(layers);
+            scene = s.setup().equals(setup) ? s : s.withSetup(setup);
             return scene;
         }
 
@@ -189,13 +193,15 @@ public final class EditDocument {
                     numbers.put(scene.node(count).id(), count);
                 }
                 Edit e = Edit.between(name, before, scene);
-                return e == null ? new Edit(name, Map.of(), Map.of(), layers, layers, null) : e.by(how);
+                return e == null ? new Edit(name, Map.of(), Map.of(), setup, setup, null) : e.by(how);
             }
             Map<Integer, Node> before = new LinkedHashMap<>();
             Map<Integer, Node> after = take(Plain.list(m.get("nodes")), before);
-            List<Layer> was = layers;
-            layers = m.get("layers") == null ? layers : layers(m.get("layers"));
-            return new Edit(name, before, after, was, layers, null);
+            Setup was = setup;
+            List<Layer> layers = m.get("layers") == null ? setup.layers() : layers(m.get("layers"));
+            // Steps kept before there was anything but layers say nothing of the rest.
+            setup = m.get("setup") == null ? setup.withLayers(layers) : Setup.of(m.get("setup"), layers);
+            return new Edit(name, before, after, was, setup, null);
         }
 
         /** Puts states in; says which nodes they are, and puts what these were into {@code before}. */

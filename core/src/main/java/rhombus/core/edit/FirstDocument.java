@@ -8,6 +8,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Setup;
 
 /**
  * Documents of version 1, which held the present, and each step of the history as states before and after. They are read
@@ -108,8 +109,10 @@ final class FirstDocument {
             now.layers = EditDocument.layers(layers.get(to));
         }
         String name = Plain.text(m.get("name"), "");
+        Setup before = now.scene.setup().withLayers(to == 0 ? now.layers : was);
+        Setup after = now.scene.setup().withLayers(to == 0 ? was : now.layers);
         return to == 0
-                ? new Edit(name, there, here, now.layers, was, null)
-                : new Edit(name, here, there, was, now.layers, null);
+                ? new Edit(name, there, here, before, after, null)
+                : new Edit(name, here, there, before, after, null);
     }
 }

@@ -8,12 +8,10 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.ToIntFunction;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.optics.FilmBack;
-import rhombus.core.optics.GateFit;
-import rhombus.core.optics.Optics;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.OpticsForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.Shape;
@@ -118,7 +116,19 @@ final class NodeForm {
     }
 
     private static Map<String, Object> light(Light l) {
-        return Plain.map("type", l.type(), "color", point(l.color()), "intensity", l.intensity(), "range", l.range());
+        return Plain.map(
+                "type",
+                l.type(),
+                "color",
+                point(l.color()),
+                "intensity",
+                l.intensity(),
+                "range",
+                l.range(),
+                "inner",
+                l.spot() ? l.inner() : null,
+                "outer",
+                l.spot() ? l.outer() : null);
     }
 
     private static Light light(Object o) {
@@ -130,22 +140,15 @@ final class NodeForm {
                         Plain.text(m.get("type"), "point"),
                         c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
                         Plain.number(m.get("intensity"), 1),
-                        Plain.number(m.get("range"), 0));
+                        Plain.number(m.get("range"), 0),
+                        Plain.number(m.get("inner"), 0),
+                        Plain.number(m.get("outer"), Light.USUAL_OUTER));
     }
 
     private static Map<String, Object> camera(SceneCamera c) {
         Map<String, Object> m =
                 Plain.map("perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
-        Optics o = c.optics();
-        if (!o.equals(Optics.USUAL)) {
-            m.put("back", Plain.list(o.back().width(), o.back().height()));
-            m.put("fit", o.fit().id());
-            m.put("fNumber", o.fNumber());
-            m.put("confusion", o.confusion());
-            m.put("focus", o.focus());
-            m.put("near", o.near());
-            m.put("far", o.far());
-        }
+        m.putAll(OpticsForm.plain(c.optics()));
         return m;
     }
 
@@ -158,25 +161,7 @@ final class NodeForm {
                         Plain.number(m.get("fovY"), 0.8),
                         Plain.number(m.get("extent"), 0),
                         Plain.number(m.get("aspect"), 0),
-                        optics(m));
-    }
-
-    private static Optics optics(Map<String, Object> m) {
-        double[] back = Plain.numbers(m.get("back"), 2);
-        GateFit fit = GateFit.named(Plain.text(m.get("fit"), ""));
-        return new Optics(
-                back == null ? Optics.USUAL.back() : new FilmBack(back[0], back[1]),
-                fit == null ? Optics.USUAL.fit() : fit,
-                Plain.number(m.get("fNumber"), Optics.USUAL.fNumber()),
-                Plain.number(m.get("confusion"), Optics.USUAL.confusion()),
-                distance(m.get("focus")),
-                distance(m.get("near")),
-                distance(m.get("far")));
-    }
-
-    private static Double distance(Object o) {
-        double d = Plain.number(o, 0);
-        return d > 0 ? d : null;
+                        OpticsForm.of(m));
     }
 
     /** Numbers for ids that are yet to come: those of a scene, then the order of a document. */

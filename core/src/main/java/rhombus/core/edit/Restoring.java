@@ -42,6 +42,6 @@ public final class Restoring {
             }
         }
         s = s.withNodes(changed);
-        return s.layers().equals(then.layers()) ? s : s.withLayers(then.layers());
+        return s.setup().equals(then.setup()) ? s : s.withSetup(then.setup());
     }
 }

@@ -10,6 +10,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.Optics;
 import rhombus.core.plain.Plain;
 
 /**
@@ -43,10 +44,12 @@ public final class NormalForm {
             nodes.add(node(gltf, Plain.map(sources.get(i)), i, parents.getOrDefault(i, -1), partsOf));
         }
         Map<String, Object> asset = Plain.map(gltf.get("asset"));
-        boolean z = "Z"
-                .equals(Plain.text(
-                        Plain.map(Plain.map(asset.get("extras")).get("rhombus")).get("upAxis"), "Y"));
-        return new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y);
+        Map<String, Object> own = Plain.map(Plain.map(asset.get("extras")).get("rhombus"));
+        boolean z = "Z".equals(Plain.text(own.get("upAxis"), "Y"));
+        Scene scene = new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y);
+        return own.get("picture") == null && own.get("down") == null && own.get("across") == null
+                ? scene
+                : scene.withSetup(Setup.of(own, List.of()).withActive(null).withOrder(List.of()));
     }
 
     /** Attaches the edges of each mesh, as written by {@code formats}: counts, then pairs, then strengths. */
@@ -95,8 +98,10 @@ public final class NormalForm {
         int camera = Plain.whole(n.get("camera"), -1);
         Object light = Plain.map(Plain.map(n.get("extensions")).get("KHR_lights_punctual"))
                 .get("light");
-        boolean locked =
-                Plain.truth(Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
+        Map<String, Object> own = Plain.map(Plain.map(n.get("extras")).get("rhombus"));
+        Object visible = Plain.map(Plain.map(n.get("extensions")).get("KHR_node_visibility"))
+                .get("visible");
+        double[] pivot = Plain.numbers(own.get("pivot"), 3);
         return new Node(
                 "n" + i,
                 Plain.text(n.get("name"), ""),
@@ -107,7 +112,12 @@ public final class NormalForm {
                         ? null
                         : camera(Plain.map(Plain.list(gltf.get("cameras")).get(camera))),
                 light == null ? null : light(gltf, Plain.whole(light, 0)),
-                locked);
+                null,
+                pivot == null ? null : new Vec3(pivot[0], pivot[1], pivot[2]),
+                null,
+                Plain.truth(own.get("locked"), false),
+                !Plain.truth(visible, true),
+                false);
     }
 
     /** A node's matrix, given as such or as translation, rotation and scale (glTF 2.0, 3.5.3). */
@@ -155,25 +165,37 @@ public final class NormalForm {
                 Plain.map(Plain.list(gltf.get("accessors")).get(accessor)).get("count"), 0);
     }
 
-    private static SceneCamera camera(Map<String, Object> c) {
+    /** The camera that a glTF camera describes; clip planes of a file are kept there and cut no view. */
+    public static SceneCamera camera(Map<String, Object> c) {
+        Map<String, Object> own = Plain.map(Plain.map(c.get("extras")).get("rhombus"));
+        Optics optics = OpticsForm.of(own);
+        boolean follows = "scene".equals(own.get("aspect"));
         if ("orthographic".equals(c.get("type"))) {
             double ymag = Plain.number(Plain.map(c.get("orthographic")).get("ymag"), 1);
             double xmag = Plain.number(Plain.map(c.get("orthographic")).get("xmag"), ymag);
-            return new SceneCamera(false, 0, 2 * ymag, xmag / ymag);
+            return new SceneCamera(false, 0, 2 * ymag, follows ? 0 : xmag / ymag, optics);
         }
         Map<String, Object> p = Plain.map(c.get("perspective"));
-        return new SceneCamera(true, Plain.number(p.get("yfov"), 0.8), 0, Plain.number(p.get("aspectRatio"), 0));
+        return new SceneCamera(
+                true, Plain.number(p.get("yfov"), 0.8), 0, follows ? 0 : Plain.number(p.get("aspectRatio"), 0), optics);
     }
 
     private static Light light(Map<String, Object> gltf, int i) {
         Map<String, Object> extension =
                 Plain.map(Plain.map(gltf.get("extensions")).get("KHR_lights_punctual"));
-        Map<String, Object> l = Plain.map(Plain.list(extension.get("lights")).get(i));
+        return light(Plain.map(Plain.list(extension.get("lights")).get(i)));
+    }
+
+    /** The light that a light of KHR_lights_punctual describes. */
+    public static Light light(Map<String, Object> l) {
         double[] c = Plain.numbers(l.get("color"), 3);
+        Map<String, Object> spot = Plain.map(l.get("spot"));
         return new Light(
                 Plain.text(l.get("type"), "point"),
                 c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
                 Plain.number(l.get("intensity"), 1),
-                Plain.number(l.get("range"), 0));
+                Plain.number(l.get("range"), 0),
+                Plain.number(spot.get("innerConeAngle"), 0),
+                Plain.number(spot.get("outerConeAngle"), Light.USUAL_OUTER));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.PictureFormat;
 
 /**
  * An immutable scene: nodes, meshes, layers, and the up axis. A scene made from another shares with it whatever did not
@@ -22,7 +24,7 @@ public final class Scene {
 
     private final Node[] nodes;
     private final List<Mesh> meshes;
-    private final List<Layer> layers;
+    private final Setup setup;
     private final UpAxis up;
     private final Set<Integer> isolated;
     private final Tree tree;
@@ -36,25 +38,25 @@ public final class Scene {
      * @throws IllegalArgumentException if a node is its own ancestor, names a parent or a mesh that is not there
      */
     public Scene(List<Node> nodes, List<Mesh> meshes, UpAxis up) {
-        this(nodes.toArray(new Node[0]), List.copyOf(meshes), List.of(), up, null, null, null);
+        this(nodes.toArray(new Node[0]), List.copyOf(meshes), Setup.USUAL, up, null, null, null);
     }
 
     /** @param before a scene whose unchanged parts are taken over, or null; {@code moved} says what was moved since */
     private Scene(
             Node[] nodes,
             List<Mesh> meshes,
-            List<Layer> layers,
+            Setup setup,
             UpAxis up,
             Set<Integer> isolated,
             Scene before,
             Set<Integer> moved) {
         this.nodes = nodes;
         this.meshes = meshes;
-        this.layers = layers;
+        this.setup = setup;
         this.up = up;
         this.isolated = isolated;
         boolean sameTree = before != null && moved != null;
-        this.tree = sameTree ? before.tree : new Tree(nodes, layers, isolated);
+        this.tree = sameTree ? before.tree : new Tree(nodes, setup.layers(), isolated);
         this.world = sameTree ? before.world.clone() : new double[nodes.length][];
         this.bounds = sameTree ? before.bounds.clone() : new Aabb[nodes.length];
         if (sameTree) {
@@ -102,7 +104,35 @@ public final class Scene {
 
     /** All layers in their order. */
     public List<Layer> layers() {
-        return layers;
+        return setup.layers();
+    }
+
+    /** What belongs to the scene as a whole. */
+    public Setup setup() {
+        return setup;
+    }
+
+    /** The camera of a node with the shape of its picture: its own, or that of the scene's. */
+    public SceneCamera camera(int i) {
+        return nodes[i].camera().in(setup.picture().aspect());
+    }
+
+    /** Numbers of the cameras that are not gone: first those that were put into an order, then the others in that of the tree. */
+    public List<Integer> cameras() {
+        List<Integer> out = new ArrayList<>();
+        for (String id : setup.order()) {
+            int i = indexOf(id);
+            if (i >= 0 && nodes[i].camera() != null && !out.contains(i)) {
+                out.add(i);
+            }
+        }
+        Set<Integer> ordered = new HashSet<>(out);
+        for (int i : tree.points) {
+            if (!nodes[i].gone() && nodes[i].camera() != null && !ordered.contains(i)) {
+                out.add(i);
+            }
+        }
+        return out;
     }
 
     /** The layer a node lies on, its own or the nearest ancestor's; null for none. */
@@ -117,7 +147,7 @@ public final class Scene {
 
     /** The layer with this id, or null. */
     public Layer layer(String id) {
-        return Tree.layer(layers, id);
+        return Tree.layer(setup.layers(), id);
     }
 
     /** The up axis. */
@@ -313,24 +343,47 @@ public final class Scene {
             sameTree = sameTree && e.getValue().sameStructure(nodes[i]);
             next[i] = e.getValue();
         }
-        return new Scene(next, meshes, layers, up, isolated, this, sameTree ? changed.keySet() : null);
+        return new Scene(next, meshes, setup, up, isolated, this, sameTree ? changed.keySet() : null);
     }
 
     /** The same scene with another mesh at the end of its list. */
     public Scene withMesh(Mesh mesh) {
         List<Mesh> more = new ArrayList<>(meshes);
         more.add(mesh);
-        return new Scene(nodes, Collections.unmodifiableList(more), layers, up, isolated, this, Set.of());
+        return new Scene(nodes, Collections.unmodifiableList(more), setup, up, isolated, this, Set.of());
     }
 
     /** The same scene with other layers. */
     public Scene withLayers(List<Layer> other) {
-        return new Scene(nodes, meshes, List.copyOf(other), up, isolated, this, null);
+        return withSetup(setup.withLayers(other));
+    }
+
+    /** The same scene with something else that belongs to it as a whole. */
+    public Scene withSetup(Setup other) {
+        boolean sameTree = other.layers().equals(setup.layers());
+        return new Scene(nodes, meshes, other, up, isolated, this, sameTree ? Set.of() : null);
+    }
+
+    /**
+     * The same scene with a final picture of another size: cameras that take their shape from it keep their lenses, and their
+     * angles follow.
+     */
+    public Scene withPicture(PictureFormat other) {
+        Map<Integer, Node> changed = new HashMap<>();
+        for (int i : cameras()) {
+            SceneCamera is = nodes[i].camera();
+            SceneCamera next =
+                    is.aspect() == 0 ? camera(i).withAspect(other.aspect()).withShapeOf(is) : is;
+            if (!next.equals(is)) {
+                changed.put(i, nodes[i].withCamera(next));
+            }
+        }
+        return (changed.isEmpty() ? this : withNodes(changed)).withSetup(setup.withPicture(other));
     }
 
     /** The same scene with only some nodes drawn, or null for all. */
     public Scene withIsolated(Set<Integer> some) {
-        return new Scene(nodes, meshes, layers, up, some == null ? null : Set.copyOf(some), this, null);
+        return new Scene(nodes, meshes, setup, up, some == null ? null : Set.copyOf(some), this, null);
     }
 
     /** Local matrix that moves a node by {@code delta} metres in the world. */

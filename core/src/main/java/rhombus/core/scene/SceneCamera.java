@@ -9,7 +9,7 @@ import rhombus.core.optics.Rectilinear;
  * @param perspective whether lines converge; else the camera is orthographic
  * @param fovY vertical field of view in radians, for a perspective camera
  * @param extent vertical extent in metres, for an orthographic camera
- * @param aspect width over height of its picture, 0 where the file leaves it to the viewport
+ * @param aspect width over height of its picture, 0 where it is that of the scene's picture
  * @param optics film back, stop, focus and clip planes
  */
 public record SceneCamera(boolean perspective, double fovY, double extent, double aspect, Optics optics) {
@@ -28,7 +28,17 @@ public record SceneCamera(boolean perspective, double fovY, double extent, doubl
         return o.fit().height(o.back(), aspect);
     }
 
-    /** Width over height of its picture; where it takes that of a viewport, of its film back. */
+    /** The same camera in a scene: where it has no shape of its own, with that of the scene's picture, width over height. */
+    public SceneCamera in(double picture) {
+        return aspect == 0 ? new SceneCamera(perspective, fovY, extent, picture, optics) : this;
+    }
+
+    /** With the shape of another, one that follows the scene too; the angle stays. */
+    public SceneCamera withShapeOf(SceneCamera other) {
+        return aspect == other.aspect ? this : new SceneCamera(perspective, fovY, extent, other.aspect, optics);
+    }
+
+    /** Width over height of its picture; outside of a scene, of its film back. */
     public double shape() {
         return aspect == 0 ? optics.back().aspect() : aspect;
     }

@@ -10,10 +10,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import rhombus.core.scene.Setup;
 
 class EditHistoryTest {
     private static Edit edit(int i) {
-        return new Edit("Step " + i, Map.of(), Map.of(), List.of(), List.of(), null);
+        return new Edit("Step " + i, Map.of(), Map.of(), Setup.USUAL, Setup.USUAL, null);
     }
 
     /** Against a plain list with a cursor: 0 and 1 add, 2 undoes, 3 redoes. */

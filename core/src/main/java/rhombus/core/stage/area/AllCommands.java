@@ -27,6 +27,7 @@ public final class AllCommands {
             PinArea.area(),
             PivotArea.area(),
             CameraArea.area(),
+            ShotArea.area(),
             SelectArea.area(),
             ObjectArea.area(),
             GroupArea.area(),

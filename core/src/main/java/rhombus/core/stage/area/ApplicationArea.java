@@ -33,6 +33,7 @@ final class ApplicationArea {
                 .on("full-screen", Trigger.key("KeyQ"), ALT, APPLICATION, "full screen");
         page(d, "app.copy-link", "Copy an address of these views");
         page(d, "app.snapshot", "Take a snapshot")
+                .choice("sort", "view", "board", "sheet", "cameras")
                 .on("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, "snapshot");
         d.group("Trail");
         page(d, "app.trail", "Show or hide the Trail")
@@ -42,6 +43,7 @@ final class ApplicationArea {
         page(d, "app.versions", "Show the versions");
         d.group("Cameras");
         page(d, "app.shots", "Open the shot list");
+        page(d, "app.export-cameras", "Save the cameras as a table").choice("format", "csv", "json");
         d.group("Change the scene");
         d.action("app.add", "Open the list of things to add")
                 .anytime()
@@ -49,6 +51,7 @@ final class ApplicationArea {
                 .key("add-key", "KeyM", ALT, "add something")
                 .does(ApplicationArea::add);
         d.group("Application");
+        page(d, "app.export", "Save the scene as a GLB file").choice("what", "scene", "selection");
         d.action("gesture.cancel", "Cancel the drag")
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")

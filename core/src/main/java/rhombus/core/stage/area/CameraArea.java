@@ -1,6 +1,7 @@
 package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
+import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import java.util.Arrays;
@@ -10,14 +11,16 @@ import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.GateFit;
+import rhombus.core.pick.Hit;
+import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraChange;
 import rhombus.core.stage.subject.CameraNumbers;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Projection;
 
 /** Cameras of the scene: making them, looking through them, guarding and driving them. */
 final class CameraArea {
@@ -69,6 +72,12 @@ final class CameraArea {
                 .choice("gateFit", GATE_FITS)
                 .truth("perspective")
                 .does(CameraArea::set);
+        d.action("camera.focus-here", "Focus the camera on what is under the pointer")
+                .key("camera-focus", "KeyC", CTRL | ALT, "focus the camera here")
+                .does((a, c) -> a.here(c, "Focus", (change, p, pose) -> change.focused(pose.depth(p))));
+        d.action("camera.aim-here", "Aim the camera at what is under the pointer")
+                .key("camera-aim", "KeyC", CTRL | ALT | SHIFT, "aim the camera here")
+                .does((a, c) -> a.here(c, "Aim", (change, p, pose) -> change.aimed(p)));
         d.action("camera.select", "Select the camera one looks through")
                 .key("select-camera", "KeyC", ALT | SHIFT, "select the camera")
                 .does((a, c) -> a.select(c.view()));
@@ -115,12 +124,10 @@ final class CameraArea {
         ground.walks().leaveIn(v);
         ground.navigator().land(v);
         Pose p = v.pose;
-        boolean perspective = p.projection() instanceof Projection.Perspective;
-        SceneCamera lens = new SceneCamera(
-                perspective,
-                perspective ? ((Projection.Perspective) p.projection()).fovY() : v.lens,
-                perspective ? 0 : ((Projection.Orthographic) p.projection()).extent(),
-                v.aspect());
+        SceneCamera follows = new SceneCamera(true, v.lens, 0, 0);
+        SceneCamera lens = Cameras.lens(
+                        follows.in(ground.scene().setup().picture().aspect()), p.projection(), v.aspect())
+                .withShapeOf(follows);
         SceneEdits.Added a =
                 SceneEdits.add(ground.scene(), lens, Mat4.trs(p.eye(), p.orientation(), new Vec3(1, 1, 1)));
         int node = a.nodes().get(0);
@@ -148,6 +155,34 @@ final class CameraArea {
         } else {
             subject.driving().settle();
             subject.editing().apply("Set " + ground.nameOf(node), CameraNumbers.with(ground, c.view(), node, c.args()));
+        }
+    }
+
+    private interface Here {
+        Scene at(CameraChange change, Vec3 point, Pose pose);
+    }
+
+    /** Something is done to a camera with the point under the pointer, or in the middle of the viewport. */
+    private void here(Call c, String deed, Here how) {
+        ViewState v = c.view();
+        int node = subject.camera(v);
+        if (node < 0) {
+            ground.changes().notice("Select a camera, or look through one, to point it at something.", null, null);
+            return;
+        }
+        String name = ground.nameOf(node);
+        Hit hit = subject.picks().pick(v, c.xOrMiddle(), c.yOrMiddle());
+        Pose p = CameraNumbers.aimed(ground, v, node);
+        if (ground.scene().locked(node)) {
+            ground.changes().notice(name + " is locked. Unlock it in the Scene drawer first.", null, null);
+        } else if (hit == null || hit.point().distance(p.eye()) == 0) {
+            ground.changes().notice("There is nothing under the pointer to point " + name + " at.", null, null);
+        } else if (deed.equals("Focus") && p.depth(hit.point()) <= 0) {
+            ground.changes().notice("That lies behind " + name + ", which cannot focus on it.", null, null);
+        } else {
+            subject.driving().settle();
+            subject.editing()
+                    .apply(deed + " " + name, how.at(new CameraChange(ground.scene(), node, p), hit.point(), p));
         }
     }
 

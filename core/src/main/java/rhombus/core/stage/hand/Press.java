@@ -21,6 +21,8 @@ import rhombus.core.stage.motion.Motion;
 import rhombus.core.stage.motion.Target;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.CameraHandle;
+import rhombus.core.stage.tool.Handle;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Contexts;
@@ -220,6 +222,7 @@ public final class Press implements Actions {
     public void release() {
         ViewState v = gesture.view();
         Command deed = gesture.began();
+        Handle handle = gesture.handle();
         List<Gesture.Before> moved = end();
         if (v == null) {
             return;
@@ -227,7 +230,7 @@ public final class Press implements Actions {
         // Turns and looks of a walk with a camera are one step with the walk.
         boolean walked = v.driven && v == walking.view();
         if (!walked && !subject.driving().step()) {
-            subject.editing().done(toolName(), sceneBefore);
+            subject.editing().done(name(handle), sceneBefore);
         }
         for (Gesture.Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
@@ -246,7 +249,11 @@ public final class Press implements Actions {
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
-    private String toolName() {
+    private String name(Handle handle) {
+        CameraHandle.Part part = handle == null ? null : CameraHandle.Part.of(handle.id());
+        if (part != null) {
+            return part.deed() + " " + ground.nameOf(subject.selection().last());
+        }
         Tools.Sort s = tools.sort();
         return (s == null ? "Move" : s.words()) + " " + subject.names();
     }

@@ -3,7 +3,7 @@ package rhombus.core.stage.marks;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.display.Overlay;
-import rhombus.core.scene.SceneCamera;
+import rhombus.core.scene.Setup;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Rect;
 import rhombus.core.stage.view.ViewState;
@@ -26,25 +26,28 @@ public final class Gate {
             return null;
         }
         boolean gate = v.shows(Overlay.GATE);
-        boolean any = gate || v.shows(Overlay.AREAS) || v.shows(Overlay.THIRDS) || v.shows(Overlay.CENTRE);
+        boolean guides = v.shows(Overlay.GUIDES) && ground.scene().setup().guided();
+        boolean any = gate || guides || v.shows(Overlay.AREAS) || v.shows(Overlay.THIRDS) || v.shows(Overlay.CENTRE);
         if (!any && !v.shows(Overlay.DIM)) {
             return null;
         }
         return new GateMark(
-                gate ? r : null, v.shows(Overlay.DIM) ? outside(v, r) : List.of(), areas(v, r), lines(v, r));
+                gate ? r : null,
+                v.shows(Overlay.DIM) ? outside(v, r) : List.of(),
+                areas(v, r),
+                lines(ground.scene().setup(), v, r));
     }
 
     /**
      * The picture of the camera that is looked through, in pixels of the viewport, cropped as the viewport is; null without
-     * a camera. One that takes the shape of the viewport fills it.
+     * a camera.
      */
     public static Rect picture(Ground ground, ViewState v) {
         int node = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
         if (node < 0) {
             return null;
         }
-        SceneCamera c = ground.scene().node(node).camera();
-        double aspect = c.aspect() == 0 ? v.aspect() : c.aspect();
+        double aspect = ground.scene().camera(node).aspect();
         double width = Math.min(v.width, v.height * aspect) * v.crop.scale();
         double height = Math.min(v.height, v.width / aspect) * v.crop.scale();
         return centred(v.width / 2 + v.crop.x() * v.height, v.height / 2 + v.crop.y() * v.height, width, height);
@@ -86,12 +89,20 @@ public final class Gate {
         return centred(r.x() + r.width() / 2, r.y() + r.height() / 2, r.width() * part, r.height() * part);
     }
 
-    private static List<GateMark.Line> lines(ViewState v, Rect r) {
+    private static List<GateMark.Line> lines(Setup setup, ViewState v, Rect r) {
         List<GateMark.Line> out = new ArrayList<>();
         if (v.shows(Overlay.THIRDS)) {
             for (int i = 1; i <= 2; i++) {
                 out.add(new GateMark.Line("third", r.x() + r.width() * i / 3, r.y(), r.height(), true));
                 out.add(new GateMark.Line("third", r.x(), r.y() + r.height() * i / 3, r.width(), false));
+            }
+        }
+        if (v.shows(Overlay.GUIDES)) {
+            for (double part : setup.down()) {
+                out.add(new GateMark.Line("guide", r.x() + r.width() * part, r.y(), r.height(), true));
+            }
+            for (double part : setup.across()) {
+                out.add(new GateMark.Line("guide", r.x(), r.y() + r.height() * part, r.width(), false));
             }
         }
         if (v.shows(Overlay.CENTRE)) {

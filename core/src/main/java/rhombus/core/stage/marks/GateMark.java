@@ -18,5 +18,6 @@ public record GateMark(@Maybe Rect frame, List<Rect> outside, List<Area> areas, 
     public record Area(@OneOf({"action", "title"}) String what, String words, Rect rect) {}
 
     /** A line in the picture, upright or level, from a point on. */
-    public record Line(@OneOf({"third", "centre"}) String what, double x, double y, double length, boolean upright) {}
+    public record Line(
+            @OneOf({"third", "centre", "guide"}) String what, double x, double y, double length, boolean upright) {}
 }

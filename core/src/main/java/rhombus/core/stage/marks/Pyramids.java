@@ -8,6 +8,7 @@ import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.CameraNumbers;
+import rhombus.core.stage.subject.Frustum;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
@@ -26,7 +27,7 @@ public final class Pyramids {
     public static List<PyramidMark> of(Ground ground, Subject subject, ViewState v) {
         Scene s = ground.scene();
         List<PyramidMark> out = new ArrayList<>();
-        for (int i : Cameras.all(s)) {
+        for (int i : s.cameras()) {
             if (!s.shown(i) || s.node(i).id().equals(v.camera)) {
                 continue;
             }
@@ -42,22 +43,24 @@ public final class Pyramids {
         private final Screen screen;
         private final SceneCamera camera;
         private final Pose pose;
+        private final Frustum frustum;
         private final double farthest;
         /** Depth in this viewport from which on lines are drawn; anything in a flat one. */
         private final double nearest;
 
         Drawing(Ground ground, ViewState v, int node) {
             screen = v.screen();
-            camera = ground.scene().node(node).camera();
+            camera = ground.scene().camera(node);
             pose = CameraNumbers.aimed(ground, v, node);
+            frustum = new Frustum(camera, pose);
             farthest = FARTHEST * ground.scene().radius();
             nearest = v.pose.projection().flat() ? Double.NEGATIVE_INFINITY : v.pose.focus() * 1e-3;
         }
 
         List<PyramidMark.Stroke> strokes() {
             double focus = pose.focus();
-            Vec3[] start = camera.perspective() ? null : corners(0);
-            Vec3[] end = corners(focus);
+            Vec3[] start = camera.perspective() ? null : frustum.corners(0);
+            Vec3[] end = frustum.corners(focus);
             Lines edges = new Lines("edge");
             for (int k = 0; k < 4; k++) {
                 edges.add(start == null ? pose.eye() : start[k], end[k]);
@@ -66,7 +69,7 @@ public final class Pyramids {
                 edges.around(start);
             }
             Lines focused = new Lines("focus").around(end);
-            up(focused, end);
+            focused.around(frustum.upright(end));
             List<PyramidMark.Stroke> out = new ArrayList<>(List.of(
                     edges.stroke(),
                     focused.stroke(),
@@ -89,33 +92,10 @@ public final class Pyramids {
             return out;
         }
 
-        /** A lozenge on the side that is up in the picture. */
-        private static void up(Lines to, Vec3[] end) {
-            Vec3 side = end[1].minus(end[0]).times(0.06);
-            Vec3 rise = end[0].minus(end[3]).times(0.09);
-            Vec3 foot = end[0].mix(end[1], 0.5);
-            Vec3 middle = foot.plus(rise);
-            to.around(new Vec3[] {foot, middle.plus(side), middle.plus(rise), middle.minus(side)});
-        }
-
         private void plane(Lines to, Double distance) {
             if (distance != null && distance <= farthest) {
-                to.around(corners(distance));
+                to.around(frustum.corners(distance));
             }
-        }
-
-        /** Of the picture at a distance: upper left and right, lower right and left. */
-        private Vec3[] corners(double distance) {
-            double h = camera.perspective() ? distance * Math.tan(camera.fovY() / 2) : camera.extent() / 2;
-            Vec3 up = pose.orientation().up().times(h);
-            Vec3 right = pose.orientation().right().times(h * camera.shape());
-            Vec3 c = pose.eye().plus(pose.forward(), distance);
-            return new Vec3[] {
-                c.plus(up).minus(right),
-                c.plus(up).plus(right),
-                c.minus(up).plus(right),
-                c.minus(up).minus(right)
-            };
         }
 
         private final class Lines {

@@ -11,6 +11,7 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Corner;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.tool.CameraHandle;
 import rhombus.core.stage.tool.Handle;
 import rhombus.core.stage.tool.Handles;
 import rhombus.core.stage.tool.Tools;
@@ -66,6 +67,10 @@ public final class ToolMotions {
     /** The motion of the handle under the hand, or null where there is none or nothing is selected. */
     public static Motion start(Ground ground, Subject subject, Tools tools, Grab g) {
         Handle h = g.gesture().handle() != null ? g.gesture().handle() : tools.handleAt(g.view(), g.x(), g.y());
+        CameraHandle camera = h == null ? null : tools.cameraHandle(g.view(), h.id());
+        if (camera != null) {
+            return CameraMotions.start(ground, subject, g, camera);
+        }
         return h == null ? null : new ToolMotions(ground, subject, tools, g, h).motion();
     }
 

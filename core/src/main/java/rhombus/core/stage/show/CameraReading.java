@@ -13,6 +13,7 @@ import rhombus.core.plain.OneOf;
  * @param rows facts that follow from them
  * @param backs film backs to choose from
  * @param fits how the picture can lie on the back
+ * @param picture the final picture, which belongs to the scene
  */
 public record CameraReading(
         String object,
@@ -21,7 +22,16 @@ public record CameraReading(
         List<Field> fields,
         List<Row> rows,
         List<Option> backs,
-        List<Option> fits) {
+        List<Option> fits,
+        FinalPicture picture) {
+    /**
+     * The final picture of the scene.
+     *
+     * @param sizes of the trade to choose from
+     * @param fields numbers to type
+     */
+    public record FinalPicture(List<Option> sizes, List<Field> fields) {}
+
     /**
      * Something to choose.
      *

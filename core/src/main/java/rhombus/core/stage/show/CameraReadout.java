@@ -7,8 +7,11 @@ import rhombus.core.optics.DepthOfField;
 import rhombus.core.optics.FilmBack;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.Optics;
+import rhombus.core.optics.PictureFormat;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.scene.Setup;
 import rhombus.core.stage.subject.CameraNumbers;
+import rhombus.core.stage.subject.Guides;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
@@ -35,19 +38,56 @@ final class CameraReadout {
         if (node < 0) {
             return null;
         }
-        SceneCamera c = ground.scene().node(node).camera();
+        SceneCamera c = ground.scene().camera(node);
+        boolean own = ground.scene().node(node).camera().aspect() != 0;
         Pose p = CameraNumbers.aimed(ground, v, node);
         return new CameraReading(
                 ground.scene().node(node).id(),
                 ground.nameOf(node),
                 c.perspective() ? "perspective" : "orthographic",
-                fields(c, p),
+                fields(c, p, own),
                 c.perspective() ? sharp(c, p) : List.of(),
                 backs(c.optics()),
-                fits(c.optics()));
+                fits(c.optics()),
+                picture(ground.scene().setup()));
     }
 
-    private List<Field> fields(SceneCamera c, Pose p) {
+    private static CameraReading.FinalPicture picture(Setup s) {
+        PictureFormat is = s.picture();
+        List<CameraReading.Option> sizes = new ArrayList<>();
+        if (is.name() == null) {
+            sizes.add(new CameraReading.Option("", "Own size", true));
+        }
+        for (PictureFormat.Named n : PictureFormat.TRADE) {
+            String size = n.format().width() + " × " + n.format().height();
+            sizes.add(new CameraReading.Option(
+                    n.name(), n.name() + " · " + size, n.format().equals(is)));
+        }
+        return new CameraReading.FinalPicture(
+                sizes,
+                List.of(
+                        pixels("width", "Size", is.width()),
+                        pixels("height", "", is.height()),
+                        new Field(
+                                "scene.picture",
+                                "aspect",
+                                "",
+                                Reading.number(is.aspect(), 6),
+                                Reading.number(is.aspect(), 3),
+                                null),
+                        guides("down", "Upright", s.down()),
+                        guides("across", "Level", s.across())));
+    }
+
+    private static Field pixels(String key, String label, int count) {
+        return new Field("scene.picture", key, label, String.valueOf(count), null, null);
+    }
+
+    private static Field guides(String key, String label, List<Double> parts) {
+        return new Field("scene.guides", key, label, Guides.words(parts), parts.isEmpty() ? "no guides" : null, null);
+    }
+
+    private List<Field> fields(SceneCamera c, Pose p, boolean own) {
         Optics o = c.optics();
         List<Field> out = new ArrayList<>();
         if (c.perspective()) {
@@ -60,7 +100,11 @@ final class CameraReadout {
         } else {
             out.add(reading.lengthField(SET, "extent", "Height", c.extent()));
         }
-        out.add(plain("aspect", "Picture", Reading.number(c.aspect(), 6), c.aspect() == 0 ? "as viewport" : null));
+        out.add(plain(
+                "aspect",
+                "Picture",
+                own ? Reading.number(c.aspect(), 6) : CameraNumbers.SCENES,
+                own ? null : "as scene"));
         if (c.perspective()) {
             out.add(plain("fNumber", "Stop", Reading.number(o.fNumber(), 3), null));
             out.add(millimetres("confusion", "", o.confusion(), 4));

@@ -7,11 +7,13 @@ import rhombus.core.edit.EditHistory;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
+import rhombus.core.optics.Optics;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.Selection;
+import rhombus.core.stage.subject.ShotChecks;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
@@ -67,7 +69,8 @@ final class Contents {
                         n.layer(),
                         !n.hidden(),
                         s.shown(i),
-                        n.locked()));
+                        n.locked(),
+                        n.id().equals(s.setup().active())));
             }
         }
         return out;
@@ -117,7 +120,7 @@ final class Contents {
     List<CameraRow> cameras() {
         Scene s = ground.scene();
         List<CameraRow> out = new ArrayList<>();
-        for (int i : Cameras.all(s)) {
+        for (int i : s.cameras()) {
             out.add(camera(s, i));
         }
         return out;
@@ -125,19 +128,27 @@ final class Contents {
 
     private CameraRow camera(Scene s, int i) {
         Node n = s.node(i);
-        SceneCamera c = n.camera();
+        SceneCamera c = s.camera(i);
+        Optics o = c.optics();
         Quat q = Mat4.rotation(s.world(i));
         return new CameraRow(
                 n.id(),
                 ground.nameOf(i),
-                Mat4.origin(s.world(i)),
-                q.forward(),
-                q.up(),
+                new CameraRow.Pose(Mat4.origin(s.world(i)), q.forward(), q.up()),
+                new CameraRow.Size(o.back().width(), o.back().height()),
+                c.perspective() ? c.focalLength() : null,
                 c.perspective() ? Math.toDegrees(c.fovY()) : null,
                 c.perspective() ? null : c.extent(),
                 c.aspect(),
+                o.fit().id(),
+                o.fNumber(),
+                o.focus(),
+                o.near(),
+                o.far(),
                 s.locked(i),
-                Cameras.driven(ground, n.id()));
+                Cameras.driven(ground, n.id()),
+                n.id().equals(s.setup().active()),
+                new ShotChecks(ground, subject, ground.board().active(), i).warnings());
     }
 
     HistoryState history() {

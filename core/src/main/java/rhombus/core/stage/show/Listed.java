@@ -14,6 +14,7 @@ import rhombus.core.plain.OrNull;
  * @param visible its own switch
  * @param shown what comes of its switch, its parents' and its layer's
  * @param locked its own lock
+ * @param active whether it is the camera marked active
  */
 public record Listed(
         String id,
@@ -23,4 +24,5 @@ public record Listed(
         @OrNull String layer,
         boolean visible,
         boolean shown,
-        boolean locked) {}
+        boolean locked,
+        boolean active) {}

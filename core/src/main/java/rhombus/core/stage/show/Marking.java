@@ -54,6 +54,7 @@ final class Marking {
         return new Marks(
                 pivot(v, orbiting),
                 tools.marks(v, gesture.handleIn(v)),
+                tools.cameraMarks(v, gesture.handleIn(v)),
                 RoseMark.picture(ground, v, grips.padOpen()),
                 grips.marks(v),
                 linked.lines(v),

@@ -13,6 +13,7 @@ import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.motion.WalkSign;
 import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.subject.PartMark;
+import rhombus.core.stage.tool.CameraHandleMark;
 import rhombus.core.stage.tool.HandleMark;
 import rhombus.core.stage.view.Spot;
 
@@ -21,6 +22,7 @@ import rhombus.core.stage.view.Spot;
  *
  * @param pivot what is turned about
  * @param handles of the tool
+ * @param cameraHandles of the camera that is selected
  * @param rose the Rose
  * @param grips lozenges of the Pad
  * @param lines coordinates that linked viewports share
@@ -40,6 +42,7 @@ import rhombus.core.stage.view.Spot;
 public record Marks(
         @Maybe PivotMark pivot,
         List<HandleMark> handles,
+        List<CameraHandleMark> cameraHandles,
         @Maybe RosePicture rose,
         List<GripMark> grips,
         List<SharedLine> lines,

@@ -3,7 +3,8 @@ package rhombus.core.stage.show;
 /**
  * Where a viewport goes in a snapshot.
  *
- * @param number of the viewport
+ * @param number of the viewport, or -1 for a camera
+ * @param camera its id, or empty for a viewport
  * @param caption its words
  * @param x pixels
  * @param y pixels
@@ -15,6 +16,7 @@ package rhombus.core.stage.show;
  */
 public record ShotPlace(
         int number,
+        String camera,
         String caption,
         double x,
         double y,

@@ -9,7 +9,9 @@ import java.util.List;
  * @param name as it is listed
  * @param lens focal length and angle, or the height of what an orthographic camera sees
  * @param back film back
+ * @param active whether it is marked active
  * @param fill what the selection fills of the picture; empty where nothing is selected
  * @param warnings what is probably not wanted
  */
-public record ShotRow(String id, String name, String lens, String back, String fill, List<String> warnings) {}
+public record ShotRow(
+        String id, String name, String lens, String back, boolean active, String fill, List<String> warnings) {}

@@ -5,7 +5,11 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.board.Box;
 import rhombus.core.board.Sheet;
+import rhombus.core.optics.Optics;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Choices;
 import rhombus.core.stage.view.Ground;
@@ -70,6 +74,53 @@ public final class Shots {
         return p != null;
     }
 
+    /** A sheet of all cameras, each in the shape of its picture. */
+    private List<ShotPlace> cameras(double width, double height) {
+        Scene s = ground.scene();
+        List<Integer> all = s.cameras();
+        Sheet sheet = Sheet.of(all.size(), width, height);
+        List<ShotPlace> out = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            Box box = sheet.boxes().get(i);
+            SceneCamera c = s.camera(all.get(i));
+            double w = Math.max(1, Math.rint(Math.min(box.width(), box.height() * c.aspect())));
+            double h = Math.max(1, Math.rint(Math.min(box.height(), box.width() / c.aspect())));
+            out.add(new ShotPlace(
+                    -1,
+                    s.node(all.get(i)).id(),
+                    ground.nameOf(all.get(i)) + " · " + ShotList.lens(c),
+                    Math.rint(box.x() + (box.width() - w) / 2),
+                    Math.rint(box.y() + box.height() - h),
+                    w,
+                    h,
+                    true,
+                    sheet.line(),
+                    1));
+        }
+        return out;
+    }
+
+    /** Writes the view and projection matrix of a camera's own picture; gives false if there is no such camera. */
+    public boolean camera(String id, double[] out) {
+        int node = ground.scene().indexOf(id);
+        if (node < 0 || ground.scene().node(node).camera() == null) {
+            return false;
+        }
+        ViewState v = ground.board().active();
+        SceneCamera c = ground.scene().camera(node);
+        Pose p = Cameras.pose(ground, v, node)
+                .withProjection(
+                        c.perspective()
+                                ? new Projection.Perspective(c.fovY())
+                                : new Projection.Orthographic(c.extent()));
+        Optics o = c.optics();
+        double room = p.projection().flat() ? 0 : Clip.roomThatCounts(p) * 0.1;
+        Clip clip = Clip.of(p, ground.scene().bounds(), room).within(o.near(), o.far());
+        Matrices.view(p, out, 0);
+        Matrices.projection(p.projection(), c.aspect(), clip, out, 16);
+        return true;
+    }
+
     private void write(ViewState v, Pose p, Crop crop, double aspect, double[] out) {
         Clip clip = Clip.of(p, ground.scene().bounds(), p.projection().flat() ? 0 : Clip.roomThatCounts(p) * 0.1);
         if (p.eye().equals(v.pose.eye())) {
@@ -84,11 +135,14 @@ public final class Shots {
      * What a snapshot is made of: for each viewport its number, place, caption with the height of its line, whether the
      * line lies below the picture, and pixels for a CSS pixel.
      *
-     * @param sort {@code view} for the active viewport, {@code board}, or {@code sheet}
+     * @param sort {@code view} for the active viewport, {@code board}, {@code sheet} for all viewports, or {@code cameras}
      * @param width of the whole picture, pixels
      * @param height of the whole picture, pixels
      */
     public List<ShotPlace> places(String sort, double width, double height) {
+        if (sort.equals("cameras")) {
+            return cameras(width, height);
+        }
         Board b = ground.board();
         List<ViewState> views =
                 sort.equals("view") || sort.equals("board") && b.solo >= 0 ? List.of(b.active()) : b.views;
@@ -103,6 +157,7 @@ public final class Shots {
             double ratio = Math.max(0.5, Math.min(box.width() / v.width, box.height() / v.height));
             out.add(new ShotPlace(
                     v.number,
+                    "",
                     Captions.caption(Captions.title(ground, v), Captions.lens(ground, v), v),
                     box.x(),
                     box.y(),

@@ -11,6 +11,7 @@ import rhombus.core.navigate.Look;
 import rhombus.core.optics.FilmBack;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.Optics;
+import rhombus.core.optics.PictureFormat;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
@@ -28,8 +29,8 @@ import rhombus.core.view.Projection;
 public final class CameraNumbers {
     /** What stands in a field whose number follows the scene. */
     public static final String AUTO = "auto";
-    /** Most and least a picture is wider than high. */
-    private static final double FLATTEST = 20;
+    /** What stands in the field of a picture's shape where it is that of the scene's. */
+    public static final String SCENES = "scene";
 
     private static final String ANGLES = "An angle of view is between 0.01° and 170° from bottom to top";
 
@@ -62,7 +63,12 @@ public final class CameraNumbers {
     }
 
     private Scene of(Scene s, int node, Pose is) {
-        SceneCamera c = lens(kind(s.node(node).camera(), is.focus()), is.focus());
+        SceneCamera kept = s.node(node).camera();
+        boolean follows = follows(kept);
+        double scenes = s.setup().picture().aspect();
+        SceneCamera made = lens(kind(s.camera(node), is.focus()), is.focus(), follows ? scenes : 0);
+        SceneCamera c =
+                follows ? new SceneCamera(made.perspective(), made.fovY(), made.extent(), 0, made.optics()) : made;
         Pose p = place(is);
         double[] local = Transforms.standing(s, node, p.eye(), p.orientation());
         return SceneEdits.each(s, List.of(node), n -> {
@@ -85,12 +91,23 @@ public final class CameraNumbers {
         return new SceneCamera(perspective, fov, extent, c.aspect(), c.optics());
     }
 
-    private SceneCamera lens(SceneCamera is, double focus) {
+    /** Whether a camera takes the shape of the scene's picture once the numbers are typed. */
+    private boolean follows(SceneCamera is) {
+        Object arg = args.get("aspect");
+        if (arg == null) {
+            return is.aspect() == 0;
+        }
+        String s = arg instanceof String t ? t.strip().toLowerCase() : "";
+        return s.equals(SCENES) || s.equals(AUTO) || typed.number(arg, 0) == 0;
+    }
+
+    /** @param shape that the picture takes from the scene, or 0 where its own is typed */
+    private SceneCamera lens(SceneCamera is, double focus, double scenes) {
         SceneCamera c = is.with(optics(is.optics(), focus));
-        double aspect = typed.number(args.get("aspect"), c.aspect());
+        double aspect = scenes != 0 ? scenes : typed.number(args.get("aspect"), c.aspect());
         if (aspect != c.aspect()) {
             check(
-                    aspect >= 1 / FLATTEST && aspect <= FLATTEST,
+                    aspect >= 1 / PictureFormat.FLATTEST && aspect <= PictureFormat.FLATTEST,
                     "A picture is between a twentieth and twenty times as wide as high");
             c = c.withAspect(aspect);
         }

@@ -57,7 +57,8 @@ public final class Driving implements Followers {
      */
     private static Node at(Scene from, int node, ViewState v) {
         Node was = from.node(node);
-        SceneCamera lens = Cameras.lens(was.camera(), v.pose.projection(), v.aspect());
+        SceneCamera lens =
+                Cameras.lens(from.camera(node), v.pose.projection(), v.aspect()).withShapeOf(was.camera());
         double[] local = Transforms.standing(from, node, v.pose.eye(), v.pose.orientation());
         Node seen = lens.equals(was.camera()) ? was : was.withCamera(lens);
         return local == was.local() ? seen : seen.withLocal(local);

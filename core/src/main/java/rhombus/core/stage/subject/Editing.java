@@ -62,7 +62,7 @@ public final class Editing {
         }
         TreeSet<Integer> moved = new TreeSet<>();
         boolean structure =
-                next.count() != was.count() || next.layers() != was.layers() || next.isolated() != was.isolated();
+                next.count() != was.count() || next.setup() != was.setup() || next.isolated() != was.isolated();
         for (int i = 0; i < Math.min(was.count(), next.count()); i++) {
             Node a = was.node(i);
             Node b = next.node(i);

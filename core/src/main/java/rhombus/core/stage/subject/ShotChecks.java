@@ -38,19 +38,18 @@ public final class ShotChecks {
     private final Screen screen;
     private final Spread spread;
 
-    /** Looks at the camera of a node; one that takes the shape of a viewport takes that of this one. */
+    /** Looks at the camera of a node, which stands where a viewport that looks through it would. */
     public ShotChecks(Ground ground, Subject subject, ViewState v, int node) {
         this.ground = ground;
         this.subject = subject;
         this.scene = ground.scene();
         this.node = node;
-        this.camera = scene.node(node).camera();
+        this.camera = scene.camera(node);
         Pose p = CameraNumbers.aimed(ground, v, node);
         Projection lens = camera.perspective()
                 ? new Projection.Perspective(camera.fovY())
                 : new Projection.Orthographic(camera.extent());
-        double aspect = camera.aspect() == 0 ? v.aspect() : camera.aspect();
-        this.screen = new Screen(new Pose(p.eye(), p.orientation(), p.focus(), lens), GRID * aspect, GRID);
+        this.screen = new Screen(new Pose(p.eye(), p.orientation(), p.focus(), lens), GRID * camera.aspect(), GRID);
         this.spread = spread();
     }
 

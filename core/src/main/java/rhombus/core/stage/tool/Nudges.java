@@ -65,7 +65,12 @@ public final class Nudges {
         String to = Plain.text(args.get("to"), "");
         double steps = sign(to) * Typed.stride(args);
         boolean second = !aside(to);
-        if (tools.sort() == null) {
+        CameraHandle camera = tools.cameraHandle(view, id);
+        if (camera != null) {
+            CameraNudges.step(ground, subject, view, camera, args);
+            return;
+        }
+        if (tools.sort() == null || id.startsWith(CameraHandle.BEFORE)) {
             return;
         }
         int axis = "xyz".indexOf(id);

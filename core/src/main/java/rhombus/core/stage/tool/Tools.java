@@ -174,9 +174,33 @@ public final class Tools {
         };
     }
 
-    /** The handle at a point of a viewport, or null. */
+    /** The handle at a point of a viewport, of the tool or of a camera; null for none. */
     public Handle handleAt(ViewState v, double x, double y) {
-        return sort == null || Double.isNaN(x) ? null : Handles.at(Handles.of(this, v), x, y);
+        if (Double.isNaN(x)) {
+            return null;
+        }
+        Handle own = sort == null ? null : Handles.at(Handles.of(this, v), x, y);
+        return own != null ? own : Handles.at(CameraHandles.lozenges(CameraHandles.of(ground, subject, this, v)), x, y);
+    }
+
+    /** The handle of a camera with this id in a viewport; null where it is none, or not there any more. */
+    public CameraHandle cameraHandle(ViewState v, String id) {
+        return CameraHandles.of(ground, subject, this, v).stream()
+                .filter(h -> h.handle().id().equals(id))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The handles of a camera in a viewport; the one that is dragged there, or the one under the pointer, is lit. */
+    public List<CameraHandleMark> cameraMarks(ViewState v, Handle held) {
+        List<CameraHandle> all = CameraHandles.of(ground, subject, this, v);
+        if (all.isEmpty()) {
+            return List.of();
+        }
+        Handle lit = held != null || ground.pointer().moving()
+                ? held
+                : handleAt(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y);
+        return CameraHandles.marks(ground, v, all, lit == null ? null : lit.id(), held != null);
     }
 
     /** The handles in a viewport; the one that is dragged there, or the one under the pointer, is lit. */

@@ -1,8 +1,8 @@
 package rhombus.core.stage.view;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
@@ -191,30 +191,23 @@ public final class Cameras {
         }
     }
 
-    /** The camera that the key without a name means: the one of this viewport, else the first of the scene. */
+    /** The camera that the key without a name means: the active one, else that of this viewport, else the first of the scene. */
     public static String usual(Ground ground, ViewState v) {
+        String active = ground.scene().setup().active();
+        if (active != null && ground.scene().indexOf(active) >= 0) {
+            return active;
+        }
         if (v.lastCamera != null && ground.scene().indexOf(v.lastCamera) >= 0) {
             return v.lastCamera;
         }
-        List<Integer> all = all(ground.scene());
+        List<Integer> all = ground.scene().cameras();
         return all.isEmpty() ? null : ground.scene().node(all.get(0)).id();
-    }
-
-    /** Numbers of the cameras of a scene, in their order. */
-    public static List<Integer> all(Scene s) {
-        List<Integer> out = new ArrayList<>();
-        for (int i : s.points()) {
-            if (!s.node(i).gone() && s.node(i).kind() == Kind.CAMERA) {
-                out.add(i);
-            }
-        }
-        return out;
     }
 
     /** What a camera sees, fitted into a viewport. */
     public static Pose pose(Ground ground, ViewState v, int node) {
         Scene scene = ground.scene();
-        SceneCamera c = scene.node(node).camera();
+        SceneCamera c = scene.camera(node);
         double[] world = scene.world(node);
         Vec3 eye = Mat4.origin(world);
         Quat q = Mat4.rotation(world);
@@ -232,15 +225,23 @@ public final class Cameras {
     /**
      * The lens with which a camera sees what a viewport shows: the inverse of the fit in {@link #pose}. What has not changed
      * keeps its number to the last bit.
+     *
+     * @param c with the shape that its picture has in the scene
      */
     public static SceneCamera lens(SceneCamera c, Projection p, double aspect) {
-        double fit = c.aspect() == 0 ? 1 : Math.max(1, c.aspect() / aspect);
+        double fit = Math.max(1, c.aspect() / aspect);
         if (p instanceof Projection.Perspective q) {
             if (c.perspective() && q.fovY() == fovY(c, aspect)) {
                 return c;
             }
-            return new SceneCamera(
-                    true, 2 * Math.atan(Math.tan(q.fovY() / 2) / fit), c.extent(), c.aspect(), c.optics());
+            double fov = fit == 1 ? q.fovY() : 2 * Math.atan(Math.tan(q.fovY() / 2) / fit);
+            SceneCamera near = new SceneCamera(true, fov, c.extent(), c.aspect(), c.optics());
+            // The fit of the angle that was rounded may miss by its last bit; a neighbour of it does not.
+            return Stream.of(fov, Math.nextUp(fov), Math.nextDown(fov))
+                    .map(near::withFovY)
+                    .filter(a -> fovY(a, aspect) == q.fovY())
+                    .findFirst()
+                    .orElse(near);
         }
         double extent = ((Projection.Orthographic) p).extent();
         if (!c.perspective() && extent == c.extent() * fit) {
@@ -251,7 +252,7 @@ public final class Cameras {
 
     /** Vertical field of view at which the camera's whole picture fits into the viewport. */
     public static double fovY(SceneCamera c, double aspect) {
-        if (c.aspect() <= aspect || c.aspect() == 0) {
+        if (c.aspect() <= aspect) {
             return c.fovY();
         }
         return 2 * Math.atan(Math.tan(c.fovY() / 2) * c.aspect() / aspect);

@@ -38,7 +38,7 @@ public final class Choices {
                 "view.scout",
                 Map.of(),
                 v.camera == null && !flat && title.equals("Scout")));
-        for (int i : Cameras.all(ground.scene())) {
+        for (int i : ground.scene().cameras()) {
             String id = ground.scene().node(i).id();
             out.add(new Choice(
                     "camera:" + id,

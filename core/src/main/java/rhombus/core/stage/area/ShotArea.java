@@ -1,0 +1,139 @@
+package rhombus.core.stage.area;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.optics.PictureFormat;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.Setup;
+import rhombus.core.stage.subject.Guides;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Words;
+
+/** The final picture of the scene, its guides, and the list of its cameras. */
+final class ShotArea {
+    private final Ground ground;
+    private final Subject subject;
+
+    private ShotArea(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    static Area<ShotArea> area() {
+        return new Area<>(p -> new ShotArea(p.ground(), p.subject()), ShotArea::declare);
+    }
+
+    private static void declare(Declare<ShotArea> d) {
+        d.group("Cameras");
+        d.action("scene.picture", "Set the size of the final picture")
+                .text("size")
+                .typed("width", "height", "aspect")
+                .does(ShotArea::picture);
+        d.action("scene.guides", "Set own guides of the final picture")
+                .typed("down", "across")
+                .does(ShotArea::guides);
+        d.action("camera.activate", "Mark a camera active, or no more")
+                .text("camera")
+                .truth("on")
+                .does(ShotArea::activate);
+        d.action("camera.order", "Move a camera in the list")
+                .text("camera")
+                .place("to", "up", "down")
+                .does(ShotArea::order);
+    }
+
+    private Setup setup() {
+        return ground.scene().setup();
+    }
+
+    private void picture(Call c) {
+        Scene s = ground.scene();
+        PictureFormat is = setup().picture();
+        PictureFormat named = PictureFormat.named(c.text("size"));
+        try {
+            PictureFormat to = named != null ? named : typed(c, is);
+            if (!to.equals(is)) {
+                subject.editing().apply("Set the picture to " + to.width() + " × " + to.height(), s.withPicture(to));
+            }
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice(e.getMessage() + ". The old size stays.", null, null);
+        }
+    }
+
+    /** A shape that is typed keeps the height. */
+    private PictureFormat typed(Call c, PictureFormat is) {
+        double width = ground.typed().whole(c.args().get("width"), is.width());
+        double height = ground.typed().whole(c.args().get("height"), is.height());
+        double aspect = ground.typed().number(c.args().get("aspect"), is.aspect());
+        if (aspect != is.aspect()) {
+            width = Math.rint(height * aspect);
+        }
+        return new PictureFormat(whole(width), whole(height));
+    }
+
+    /** What no picture is so wide counts as too wide. */
+    private static int whole(double v) {
+        return (int) Math.max(0, Math.min(1e6, v));
+    }
+
+    private void guides(Call c) {
+        Setup is = setup();
+        try {
+            List<Double> down = places(c, "down", is.down(), is.picture().width());
+            List<Double> across = places(c, "across", is.across(), is.picture().height());
+            if (!down.equals(is.down()) || !across.equals(is.across())) {
+                subject.editing().apply("Set guides", ground.scene().withSetup(is.withGuides(down, across)));
+            }
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice(e.getMessage() + ". The old guides stay.", null, null);
+        }
+    }
+
+    /** Places that are typed; a step by a key means nothing here. */
+    private static List<Double> places(Call c, String key, List<Double> is, int pixels) {
+        return c.args().get(key) instanceof String text ? Guides.read(text, pixels) : is;
+    }
+
+    private void activate(Call c) {
+        String id = c.text("camera").isEmpty() ? c.view().camera : c.text("camera");
+        int node = id == null ? -1 : ground.scene().indexOf(id);
+        if (node < 0 || ground.scene().node(node).camera() == null) {
+            ground.changes().notice("Look through a camera, or name one, to mark it active.", null, null);
+            return;
+        }
+        boolean on = c.truth("on", !id.equals(setup().active()));
+        String name = ground.nameOf(node);
+        subject.editing()
+                .apply(
+                        on ? "Mark " + name + " active" : "Mark no camera active",
+                        ground.scene().withSetup(setup().withActive(on ? id : null)));
+        ground.changes()
+                .notice(
+                        on
+                                ? Words.capital(name) + " is the active camera: the key of cameras leads to it."
+                                : "No camera is active.",
+                        null,
+                        null);
+    }
+
+    private void order(Call c) {
+        Scene s = ground.scene();
+        List<String> ids =
+                new ArrayList<>(s.cameras().stream().map(i -> s.node(i).id()).toList());
+        int at = ids.indexOf(c.text("camera"));
+        if (at < 0) {
+            ground.changes().notice("This scene has no such camera.", null, null);
+            return;
+        }
+        int to = Math.max(0, Math.min(ids.size() - 1, c.place("up", "down", at)));
+        if (to == at) {
+            return;
+        }
+        ids.add(to, ids.remove(at));
+        subject.editing()
+                .apply(
+                        "Move " + ground.nameOf(s.indexOf(ids.get(to))) + " in the list",
+                        s.withSetup(s.setup().withOrder(ids)));
+    }
+}

@@ -1,0 +1,46 @@
+package rhombus.core.stage.tool;
+
+import java.util.Map;
+import rhombus.core.display.Grid;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraChange;
+import rhombus.core.stage.subject.CameraNumbers;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Typed;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+
+/** Steps of a camera's handles by keys: a grid line, a millimetre, a degree, a twentieth; with Shift ten times as far, with Alt a tenth. */
+final class CameraNudges {
+    private static final double PART = 1.05;
+
+    private CameraNudges() {}
+
+    static void step(Ground ground, Subject subject, ViewState v, CameraHandle h, Map<String, Object> args) {
+        String to = Plain.text(args.get("to"), "");
+        boolean aside = to.equals("left") || to.equals("right");
+        double steps = (to.equals("left") || to.equals("down") ? -1 : 1) * Typed.stride(args);
+        Scene s = ground.scene();
+        SceneCamera c = s.camera(h.node());
+        Pose p = CameraNumbers.aimed(ground, v, h.node());
+        CameraChange change = new CameraChange(s, h.node(), p);
+        double grid = Grid.of(v.screen(), s.up()).spacing();
+        Vec3 way = (aside ? v.pose.orientation().right() : v.pose.orientation().up()).times(steps * grid);
+        Scene next =
+                switch (h.part()) {
+                    case PLACE -> change.moved(way);
+                    case AIM -> change.aimed(h.at().plus(way));
+                    case LENS ->
+                        c.perspective() ? change.focal(c.focalLength() + steps) : change.wider(Math.pow(PART, steps));
+                    case FOCUS -> change.focused(p.focus() * Math.pow(PART, steps));
+                    case ROLL -> change.rolled(Math.toRadians(steps));
+                    case NEAR -> change.near(c.optics().near() * Math.pow(PART, steps));
+                    case FAR -> change.far(c.optics().far() * Math.pow(PART, steps));
+                };
+        subject.editing().apply(h.part().deed() + " " + ground.nameOf(h.node()), next);
+    }
+}
