@@ -1,14 +1,20 @@
 package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static rhombus.e2e.Hand.distance;
 import static rhombus.e2e.Hand.map;
 import static rhombus.e2e.Hand.point;
 
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.MouseButton;
+import java.nio.file.Files;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import rhombus.formats.Exported;
+import rhombus.formats.NormalReader;
 
 /** Cameras that are guarded, driven, locked, made and deleted, as a hand does it. */
 class CamerasTest extends InTheBoatyard {
@@ -25,6 +31,11 @@ class CamerasTest extends InTheBoatyard {
 
     private Map<String, Object> camera(String name) {
         return map(hand.ask("cameras().find(c => c.name === a)", name));
+    }
+
+    /** Something of where a camera stands. */
+    private static Object pose(Map<String, Object> camera, String what) {
+        return map(camera.get("pose")).get(what);
     }
 
     private void through(String name) {
@@ -57,8 +68,9 @@ class CamerasTest extends InTheBoatyard {
         assertThat(hand.view("v2")).containsEntry("driven", true).containsEntry("guarded", false);
         hand.over("v2").drag(MouseButton.RIGHT, 70, 20);
         Map<String, Object> after = camera("Harbour wide");
-        assertThat(distance(point(after.get("eye")), point(before.get("eye")))).isGreaterThan(0.1);
-        assertThat(distance(point(after.get("eye")), hand.eye("v2"))).isLessThan(1e-9);
+        assertThat(distance(point(pose(after, "eye")), point(pose(before, "eye"))))
+                .isGreaterThan(0.1);
+        assertThat(distance(point(pose(after, "eye")), hand.eye("v2"))).isLessThan(1e-9);
         assertThat(hand.view("v2")).containsEntry("camera", before.get("id"));
         // Dragging on and giving up brings the camera back to where this drag began.
         hand.over("v2").down(MouseButton.MIDDLE).by(40, 40);
@@ -66,12 +78,12 @@ class CamerasTest extends InTheBoatyard {
         hand.up(MouseButton.MIDDLE);
         assertThat(camera("Harbour wide")).isEqualTo(after);
         hand.over("v2").key("Control+z");
-        assertThat(camera("Harbour wide").get("eye")).isEqualTo(before.get("eye"));
-        assertThat(distance(hand.eye("v2"), point(before.get("eye")))).isLessThan(1e-9);
+        assertThat(pose(camera("Harbour wide"), "eye")).isEqualTo(pose(before, "eye"));
+        assertThat(distance(hand.eye("v2"), point(pose(before, "eye")))).isLessThan(1e-9);
         hand.over("v2").key("Shift+C");
         assertThat(state()).isEqualTo("guarded");
         hand.over("v2").drag(MouseButton.RIGHT, 70, 20);
-        assertThat(camera("Harbour wide").get("eye")).isEqualTo(before.get("eye"));
+        assertThat(pose(camera("Harbour wide"), "eye")).isEqualTo(pose(before, "eye"));
         assertThat(hand.view("v2").get("camera")).isNull();
     }
 
@@ -105,16 +117,26 @@ class CamerasTest extends InTheBoatyard {
         assertThat(distance(hand.eye("v2"), eye)).isGreaterThan(0.1);
     }
 
+    /** Height over width of a viewport. */
+    private static double ratio(Map<String, Object> view) {
+        Map<String, Object> r = map(view.get("rect"));
+        return Hand.num(r, "height") / Hand.num(r, "width");
+    }
+
     @Test
     void aCameraMadeFromAViewIsNamedDeletedAndBroughtBack() {
         hand.over("v2").drag(MouseButton.RIGHT, 37, 11);
         Map<String, Object> view = hand.view("v2");
         hand.press("[data-drawer=scene] [data-command='camera.from-view']");
         Map<String, Object> made = camera("Camera 1");
-        assertThat(made.get("eye")).isEqualTo(view.get("eye"));
-        assertThat(distance(point(made.get("forward")), point(view.get("forward"))))
+        assertThat(pose(made, "eye")).isEqualTo(view.get("eye"));
+        assertThat(distance(point(pose(made, "forward")), point(view.get("forward"))))
                 .isLessThan(1e-12);
-        assertThat(made.get("fovY")).isEqualTo(view.get("fovY"));
+        assertThat(hand.view("v2").get("fovY")).isEqualTo(view.get("fovY"));
+        // The picture has the shape of the scene's, all of it in the viewport.
+        double higher = Math.max(1, Hand.num(made, "aspect") * ratio(view));
+        assertThat(Math.tan(Math.toRadians(Hand.num(made, "fovY")) / 2) * higher)
+                .isCloseTo(Math.tan(Math.toRadians(Hand.num(view, "fovY")) / 2), within(1e-9));
         String row = "[data-camera='" + made.get("id") + "'] ";
         hand.press(row + ".more");
         hand.page
@@ -133,12 +155,12 @@ class CamerasTest extends InTheBoatyard {
         assertThat(hand.view("v2").get("camera")).isNull();
         assertThat(hand.view("v2").get("eye")).isEqualTo(view.get("eye"));
         hand.over("v2").key("Control+z");
-        assertThat(camera("Slipway low").get("eye")).isEqualTo(view.get("eye"));
+        assertThat(pose(camera("Slipway low"), "eye")).isEqualTo(view.get("eye"));
         hand.key("Control+z").key("Control+z");
         assertThat(camera("Camera 1")).isNull();
     }
 
-    private com.microsoft.playwright.Locator field(String key) {
+    private Locator field(String key) {
         return hand.page.locator("[data-field='camera.set/" + key + "']");
     }
 
@@ -155,8 +177,7 @@ class CamerasTest extends InTheBoatyard {
         type("focalLength", "50");
         // 36 × 24 mm behind 50 mm: 27° upright in every lens table.
         assertThat(Hand.num(hand.view("v2"), "fovY")).isGreaterThan(0);
-        assertThat(Hand.num(camera("Crane top"), "fovY"))
-                .isCloseTo(26.99, org.assertj.core.api.Assertions.within(0.01));
+        assertThat(Hand.num(camera("Crane top"), "fovY")).isCloseTo(26.99, within(0.01));
         assertThat(field("focalLength").inputValue()).isEqualTo("50 mm");
         type("focalLength", "-3 in");
         assertThat(hand.page.locator("[data-notice]").last().textContent())
@@ -177,12 +198,12 @@ class CamerasTest extends InTheBoatyard {
         String gate = "[data-viewport=v2] [data-gate] ";
         var frame = hand.page.locator(gate + ".frame").first().boundingBox();
         Map<String, Object> r = map(hand.view("v2").get("rect"));
-        assertThat(frame.width).isCloseTo(Hand.num(r, "width"), org.assertj.core.api.Assertions.within(1.0));
+        assertThat(frame.width).isCloseTo(Hand.num(r, "width"), within(1.0));
         assertThat(hand.page.locator(gate + "[data-area]").count()).isZero();
         overlay("Action and title areas");
         // SMPTE ST 2046-1: 93% of the width.
         var action = hand.page.locator(gate + "[data-area=action]").first().boundingBox();
-        assertThat(action.width).isCloseTo(frame.width * 0.93, org.assertj.core.api.Assertions.within(1.0));
+        assertThat(action.width).isCloseTo(frame.width * 0.93, within(1.0));
         overlay("Action and title areas");
         assertThat(hand.page.locator(gate + "[data-area]").count()).isZero();
         hand.over("v2").key("Control+z");
@@ -212,7 +233,7 @@ class CamerasTest extends InTheBoatyard {
         var file = hand.page.waitForDownload(
                 () -> hand.page.locator("[data-shots] [data-csv]").click());
         assertThat(file.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.csv");
-        var lines = java.nio.file.Files.readAllLines(file.path());
+        var lines = Files.readAllLines(file.path());
         assertThat(lines).hasSize(5);
         assertThat(lines.get(0)).startsWith("name,eye x");
         assertThat(lines.get(1)).startsWith("\"Harbour wide\",26,11,30,");
@@ -221,5 +242,82 @@ class CamerasTest extends InTheBoatyard {
         assertThat(hand.page.locator("[data-shots]").isVisible()).isFalse();
         assertThat(hand.view("v2")).containsEntry("camera", camera("Crane top").get("id"));
         hand.over("v2").key("Shift+K");
+    }
+
+    private Locator handle(String view, String what) {
+        return hand.page.locator("[data-viewport=" + view + "] [data-camera-handle=" + what + "]");
+    }
+
+    /** From the Front view, in one drag; the numbers of the page follow, and one undo takes it back. */
+    @Test
+    void aCameraIsFocusedAndAimedByItsHandlesFromOutside() {
+        hand.press("[data-drawer=scene] [data-camera] .more >> nth=0");
+        hand.page.locator(".el-dropdown-menu:visible [data-thing=Select]").click();
+        Hand.still(hand.page);
+        hand.idle();
+        Map<String, Object> before = camera("Harbour wide");
+        assertThat(before.get("focus")).isNull();
+        dragHandle("v3", "focus", -40, 0);
+        assertThat(Hand.num(camera("Harbour wide"), "focus")).isGreaterThan(1);
+        assertThat(pose(camera("Harbour wide"), "forward")).isEqualTo(pose(before, "forward"));
+        dragHandle("v3", "aim", 30, 20);
+        assertThat(distance(point(pose(camera("Harbour wide"), "forward")), point(pose(before, "forward"))))
+                .isGreaterThan(0.001);
+        assertThat(pose(camera("Harbour wide"), "eye")).isEqualTo(pose(before, "eye"));
+        hand.over("v2").key("Control+z").key("Control+z");
+        assertThat(camera("Harbour wide")).isEqualTo(before);
+    }
+
+    private void dragHandle(String view, String what, int dx, int dy) {
+        var box = handle(view, what).locator(".body").boundingBox();
+        double x = box.x + box.width / 2;
+        double y = box.y + box.height / 2;
+        hand.page.mouse().move(x, y);
+        hand.idle();
+        assertThat(handle(view, what).locator("text").count()).isEqualTo(1);
+        hand.page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            hand.page.mouse().move(x + dx * i / 8.0, y + dy * i / 8.0);
+        }
+        hand.page.mouse().up();
+        hand.idle();
+    }
+
+    @Test
+    void theSceneAndItsCamerasAreSavedAsFiles() throws Exception {
+        var glb = saved("Save as GLB");
+        assertThat(glb.suggestedFilename()).isEqualTo("Saltmarsh Boatyard.glb");
+        byte[] bytes = Files.readAllBytes(glb.path());
+        assertThat(Tool.run("tools/validate.mjs", bytes)).isEqualTo("[]");
+        assertThat(NormalReader.read(Exported.imported(bytes)).cameras()).hasSize(4);
+        var csv = saved("Cameras as CSV");
+        assertThat(csv.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.csv");
+        assertThat(Files.readAllLines(csv.path())).hasSize(5);
+    }
+
+    private Download saved(String what) {
+        hand.press("[data-scene-menu]");
+        return hand.page.waitForDownload(() -> hand.page
+                .locator(".el-dropdown-menu:visible [data-thing='" + what + "']")
+                .click());
+    }
+
+    @Test
+    void camerasAreReorderedMarkedActiveAndPutOnASheet() {
+        hand.press("[data-command='app.shots']");
+        var rows = hand.page.locator("[data-shots] tbody tr");
+        hand.page.waitForFunction("() => document.querySelectorAll('[data-shots] img').length === 4");
+        rows.nth(3).locator("[data-command='camera.order']").first().click();
+        assertThat(rows.nth(2).textContent()).contains("Keel low");
+        rows.nth(2).locator("[data-command='camera.activate']").click();
+        assertThat(camera("Keel low")).containsEntry("active", true);
+        hand.page.locator("[data-shots] [data-command='app.snapshot']").click();
+        assertThat(hand.page.locator("[data-snapshot] [data-sort=cameras]").getAttribute("aria-checked"))
+                .isEqualTo("true");
+        var file = hand.page.waitForDownload(() ->
+                hand.page.locator("[data-snapshot] [data-take]").click());
+        assertThat(file.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.png");
+        hand.over("v2").key("Control+z").key("Control+z");
+        assertThat(camera("Keel low")).containsEntry("active", false);
     }
 }

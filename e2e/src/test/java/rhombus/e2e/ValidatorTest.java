@@ -2,7 +2,6 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.File;
 import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -33,20 +32,6 @@ class ValidatorTest {
     }
 
     private static String issues(byte[] glb) throws Exception {
-        Process p = new ProcessBuilder("node", "tools/validate.mjs")
-                .directory(new File("../web"))
-                .redirectError(ProcessBuilder.Redirect.INHERIT)
-                .start();
-        Thread feed = new Thread(() -> {
-            try (var out = p.getOutputStream()) {
-                out.write(glb);
-            } catch (java.io.IOException e) {
-                // The process has ended; what it printed tells why.
-            }
-        });
-        feed.start();
-        String said = new String(p.getInputStream().readAllBytes()).strip();
-        p.waitFor();
-        return said;
+        return Tool.run("tools/validate.mjs", glb);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.OpticsForm;
 
 /** The cameras of a document (glTF 2.0, 3.10), checked and reduced to what is used. */
 final class Cameras {
@@ -20,7 +21,8 @@ final class Cameras {
     private static Map<String, Object> camera(Map<String, Object> c, String place) {
         String type = Plain.text(c.get("type"), "");
         Map<String, Object> of = Json.mapIn(c, type.equals("orthographic") ? "orthographic" : "perspective", place);
-        Map<String, Object> out = Plain.map("type", type, "name", c.get("name") instanceof String s ? s : null);
+        Map<String, Object> out = Plain.map(
+                "type", type, "name", c.get("name") instanceof String s ? s : null, "extras", extras(c, place));
         switch (type) {
             case "orthographic" -> {
                 String at = place + ".orthographic";
@@ -59,6 +61,16 @@ final class Cameras {
                         place + ".type", "\"" + Json.shown(type) + "\" is neither perspective nor orthographic");
         }
         return out;
+    }
+
+    /** What a file says of a camera besides is kept as it is; of what is ours, only what a camera can have. */
+    private static Object extras(Map<String, Object> c, String place) {
+        try {
+            OpticsForm.of(Plain.map(Plain.map(c.get("extras")).get("rhombus")));
+        } catch (IllegalArgumentException e) {
+            throw new Problem(place + ".extras.rhombus", "cannot be used. " + e.getMessage());
+        }
+        return c.get("extras");
     }
 
     private static double needed(Map<String, Object> in, String key, String place) {

@@ -11,7 +11,7 @@ import rhombus.core.scene.Scene;
 
 /** Reads uploaded glTF 2.0 into the normal form, computing edges and hierarchies on the way. */
 public final class GltfImport {
-    private static final Set<String> SUPPORTED = Set.of("KHR_lights_punctual", "KHR_mesh_quantization");
+    private static final Set<String> SUPPORTED = Set.of(Lights.NAME, "KHR_mesh_quantization", Visibility.NAME);
 
     private final Upload upload;
     private final Document doc;

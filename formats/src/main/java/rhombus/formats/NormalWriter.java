@@ -15,6 +15,7 @@ import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
+import rhombus.core.scene.Setup;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it the edges and the hierarchies. */
@@ -34,6 +35,7 @@ final class NormalWriter {
     private byte[] glb;
     private final Limits limits;
     private long triangles;
+    private boolean hides;
 
     NormalWriter(
             Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Limits limits, Progress progress) {
@@ -89,8 +91,6 @@ final class NormalWriter {
             textures.add(Plain.map("source", imageList.size()));
             imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
-        Map<String, Object> upAxis = Plain.map(
-                Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
         Map<String, Object> out = Plain.map(
                 "asset",
                         Plain.map(
@@ -99,9 +99,8 @@ final class NormalWriter {
                                 "generator",
                                 "Rhombus",
                                 "extras",
-                                Plain.map(
-                                        "rhombus", Plain.map("upAxis", "Z".equals(upAxis.get("upAxis")) ? "Z" : "Y"))),
-                "extensionsUsed", lights.document() == null ? null : List.of(Lights.NAME),
+                                Plain.map("rhombus", ofScene(source))),
+                "extensionsUsed", filled(used(lights)),
                 "extensions", lights.document(),
                 "scene", 0,
                 "nodes", nodes,
@@ -121,6 +120,30 @@ final class NormalWriter {
         }
         out.put("scenes", List.of(Plain.map("nodes", filled(roots))));
         glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
+    }
+
+    /** Of what a file says of its scene besides, what is ours. */
+    private static Map<String, Object> ofScene(Map<String, Object> source) {
+        Map<String, Object> given = Plain.map(
+                Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
+        try {
+            Map<String, Object> out = Setup.of(given, List.of()).picturePlain();
+            out.put("upAxis", "Z".equals(given.get("upAxis")) ? "Z" : "Y");
+            return out;
+        } catch (IllegalArgumentException e) {
+            throw new Problem("asset.extras.rhombus.picture", "cannot be used. " + e.getMessage());
+        }
+    }
+
+    private List<Object> used(Lights lights) {
+        List<Object> out = new ArrayList<>();
+        if (lights.document() != null) {
+            out.add(Lights.NAME);
+        }
+        if (hides) {
+            out.add(Visibility.NAME);
+        }
+        return out;
     }
 
     private static List<Object> filled(List<Object> l) {
@@ -158,8 +181,15 @@ final class NormalWriter {
                                     + limits.triangles() + " triangles. Upload a part of it");
                 }
             }
-            boolean locked = Plain.truth(
-                    Plain.map(Plain.map(n.get("extras")).get("rhombus")).get("locked"), false);
+            Map<String, Object> extensions = Plain.map();
+            Map<String, Object> light = lights.of(n, place);
+            if (light != null) {
+                extensions.putAll(light);
+            }
+            if (Visibility.hidden(n, place)) {
+                extensions.putAll(Visibility.HIDDEN);
+                hides = true;
+            }
             out.add(Plain.map(
                     "name", name(n),
                     "children", filled(children),
@@ -169,10 +199,25 @@ final class NormalWriter {
                     "scale", n.get("scale"),
                     "mesh", mesh < 0 ? null : meshNumbers.get(mesh),
                     "camera", camera < 0 ? null : camera,
-                    "extensions", lights.of(n, place),
-                    "extras", locked ? Plain.map("rhombus", Plain.map("locked", true)) : null));
+                    "extensions", extensions.isEmpty() ? null : extensions,
+                    "extras", own(n, place)));
         }
         return out;
+    }
+
+    /** Of what a node says besides, what is ours. */
+    private static Map<String, Object> own(Map<String, Object> n, String place) {
+        Map<String, Object> given = Plain.map(Plain.map(n.get("extras")).get("rhombus"));
+        double[] pivot = Json.numbers(given, "pivot", 3, place + ".extras.rhombus");
+        if (pivot != null && Math.abs(pivot[0]) + Math.abs(pivot[1]) + Math.abs(pivot[2]) > Placement.FARTHEST) {
+            throw new Problem(place + ".extras.rhombus.pivot", "lies farther than 10^12 m from the object");
+        }
+        Map<String, Object> out = Plain.map(
+                "locked",
+                Plain.truth(given.get("locked"), false) ? true : null,
+                "pivot",
+                pivot == null ? null : Plain.list(pivot));
+        return out.isEmpty() ? null : Plain.map("rhombus", out);
     }
 
     /** Names are shown as text and never as markup; only control characters are taken out, and endless ones are cut. */
@@ -198,7 +243,7 @@ final class NormalWriter {
                     "attributes",
                     attributes,
                     "indices",
-                    accessor(ints(p.triangles()), 5125, p.triangles().length, "SCALAR"),
+                    accessor(Bytes.of(p.triangles()), 5125, p.triangles().length, "SCALAR"),
                     "material",
                     p.material() < 0 ? null : p.material(),
                     "extras",
@@ -214,17 +259,17 @@ final class NormalWriter {
                                                     p.origin().z())))));
             edges(p);
             Bvh bvh = Bvh.build(p.positions(), p.triangles());
-            put(hierarchies, ints(new int[] {bvh.nodes().length}));
-            put(hierarchies, bytes(bvh.nodes()));
-            put(hierarchies, ints(bvh.order()));
+            put(hierarchies, Bytes.of(bvh.nodes().length));
+            put(hierarchies, Bytes.of(bvh.nodes()));
+            put(hierarchies, Bytes.of(bvh.order()));
         }
         return Plain.map("primitives", primitives);
     }
 
     private void edges(Part p) {
         MeshEdges e = MeshEdges.of(p.positions(), p.triangles());
-        put(edges, ints(new int[] {e.strength().length}));
-        put(edges, ints(e.vertices()));
+        put(edges, Bytes.of(e.strength().length));
+        put(edges, Bytes.of(e.vertices()));
         put(edges, padded(e.strength()));
         put(edges, padded(e.sides()));
     }
@@ -239,7 +284,7 @@ final class NormalWriter {
     }
 
     private int floats(float[] v, String type) {
-        return accessor(bytes(v), 5126, v.length / (type.charAt(3) - '0'), type);
+        return accessor(Bytes.of(v), 5126, v.length / (type.charAt(3) - '0'), type);
     }
 
     private int accessor(byte[] data, int componentType, int count, String type) {
@@ -260,18 +305,6 @@ final class NormalWriter {
 
     private static byte[] padded(byte[] b) {
         return b.length % 4 == 0 ? b : Arrays.copyOf(b, (b.length + 3) / 4 * 4);
-    }
-
-    private static byte[] bytes(float[] v) {
-        ByteBuffer b = ByteBuffer.allocate(v.length * 4).order(ByteOrder.LITTLE_ENDIAN);
-        b.asFloatBuffer().put(v);
-        return b.array();
-    }
-
-    private static byte[] ints(int[] v) {
-        ByteBuffer b = ByteBuffer.allocate(v.length * 4).order(ByteOrder.LITTLE_ENDIAN);
-        b.asIntBuffer().put(v);
-        return b.array();
     }
 
     /** A GLB of a JSON chunk, padded with spaces, and a binary chunk (glTF 2.0, 4.4). */

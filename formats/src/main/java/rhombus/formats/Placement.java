@@ -9,7 +9,7 @@ import rhombus.core.scene.NormalForm;
 /** Where nodes stand in the world: checked so that what is kept can be computed with. */
 final class Placement {
     /** Metres from the origin. Squares and products of such lengths still have all the digits a pose needs. */
-    private static final double FARTHEST = 1e12;
+    static final double FARTHEST = 1e12;
 
     private final double[][] world;
 

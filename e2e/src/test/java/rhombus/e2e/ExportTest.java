@@ -1,0 +1,152 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import rhombus.core.edit.Operation;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.optics.FilmBack;
+import rhombus.core.optics.GateFit;
+import rhombus.core.optics.Optics;
+import rhombus.core.scene.Light;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.scene.Shape;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Matrices;
+import rhombus.core.view.Projection;
+import rhombus.demo.DemoScenes;
+import rhombus.formats.Exported;
+import rhombus.formats.Imported;
+import rhombus.formats.NormalReader;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is exported, seen by others: the official validator of glTF 2.0 and three's GLTFLoader. */
+class ExportTest {
+    private static Imported demo(String name) {
+        return Exported.imported(DemoScenes.all().get(name).get());
+    }
+
+    /** Something of everything: moved, turned, sheared, copied, deleted, hidden, added. */
+    private static Scene changed(Scene s) {
+        Random r = new Random(7);
+        Scene now = s;
+        for (int k = 0; k < 40; k++) {
+            List<Integer> one = List.of(r.nextInt(s.count()));
+            Vec3 v = new Vec3(r.nextDouble(), r.nextDouble(), r.nextDouble() + 0.1);
+            now = switch (k % 6) {
+                case 0 -> new Operation.Move(one, v).of(now);
+                case 1 -> new Operation.Turn(one, null, Quat.about(v.unit(), 1)).of(now);
+                case 2 -> SceneEdits.duplicate(now, one).scene();
+                case 3 -> SceneEdits.each(now, one, n -> n.withHidden(true));
+                case 4 ->
+                    SceneEdits.each(now, one, n -> n.withLocal(Mat4.times(Mat4.trs(v, Quat.IDENTITY, v), n.local())));
+                default -> now.node(one.get(0)).parent() >= 0 ? SceneEdits.delete(now, one) : now;
+            };
+        }
+        double[] place = Mat4.trs(new Vec3(1, 2, 3), Quat.about(Vec3.Y, 1), new Vec3(1, 1, 1));
+        for (Shape.Sort sort : Shape.Sort.values()) {
+            now = SceneEdits.add(now, Shape.usual(sort, 1), place).scene();
+        }
+        now = SceneEdits.add(now, new Light("spot", new Vec3(1, 1, 0), 10, 4, 0.1, 0.4), place)
+                .scene();
+        now = SceneEdits.add(now, new SceneCamera(false, 0, 3, 0), place).scene();
+        return SceneEdits.add(now, new SceneCamera(true, 0.7, 0, 0), place).scene();
+    }
+
+    @TestFactory
+    Stream<DynamicTest> theValidatorFindsNothingWrongWithADemoSceneThatWasChanged() {
+        return DemoScenes.all().entrySet().stream()
+                .filter(e -> !e.getKey().equals("Long Pier"))
+                .map(ExportTest::valid);
+    }
+
+    private static DynamicTest valid(Map.Entry<String, Supplier<byte[]>> scene) {
+        return DynamicTest.dynamicTest(scene.getKey(), () -> {
+            Imported kept = demo(scene.getKey());
+            Scene s = NormalReader.read(kept);
+            assertThat(Tool.run("tools/validate.mjs", Exported.of(kept, s, null)))
+                    .isEqualTo("[]");
+            assertThat(Tool.run("tools/validate.mjs", Exported.of(kept, changed(s), null)))
+                    .isEqualTo("[]");
+        });
+    }
+
+    @Test
+    void theLoaderComputesTheSameProjectionsAndPlacesAsTheCore() throws Exception {
+        Imported kept = demo(DemoScenes.BOATYARD);
+        Scene s = NormalReader.read(kept);
+        Random r = new Random(11);
+        List<Optics> lenses = new ArrayList<>();
+        for (int k = 0; k < 40; k++) {
+            double near = 0.01 + r.nextDouble();
+            Optics o = new Optics(
+                    new FilmBack(10 + 30 * r.nextDouble(), 10 + 20 * r.nextDouble()),
+                    GateFit.values()[k % 4],
+                    4,
+                    0.03,
+                    null,
+                    near,
+                    near + 1 + 100 * r.nextDouble());
+            lenses.add(o);
+            double[] place = Mat4.trs(
+                    new Vec3(r.nextGaussian() * 9, r.nextGaussian() * 9, r.nextGaussian() * 9),
+                    Quat.about(new Vec3(r.nextDouble(), r.nextDouble(), 1).unit(), r.nextDouble() * 6),
+                    new Vec3(1, 1, 1));
+            double aspect = k % 5 == 0 ? 0 : 0.5 + 2 * r.nextDouble();
+            SceneCamera c = k % 3 == 0
+                    ? new SceneCamera(false, 0, 0.5 + 5 * r.nextDouble(), aspect, o)
+                    : new SceneCamera(true, 0.1 + 2 * r.nextDouble(), 0, aspect, o);
+            s = SceneEdits.add(s, c, place).scene();
+        }
+        Set<String> cameras = new HashSet<>();
+        for (int i : s.cameras()) {
+            cameras.add(s.node(i).id());
+        }
+        Map<?, ?> theirs = JsonMapper.builder()
+                .build()
+                .readValue(Tool.run("tools/cameras.mjs", Exported.of(kept, s, cameras)), Map.class);
+        int compared = 0;
+        for (int i : s.cameras()) {
+            SceneCamera c = s.camera(i);
+            if (c.optics().near() == null) {
+                continue;
+            }
+            Map<?, ?> read = (Map<?, ?>) theirs.get(s.node(i).name());
+            double[] ours = new double[16];
+            Projection p =
+                    c.perspective() ? new Projection.Perspective(c.fovY()) : new Projection.Orthographic(c.extent());
+            Matrices.projection(
+                    p, c.aspect(), new Clip(c.optics().near(), c.optics().far()), ours, 0);
+            near(read.get("projection"), ours);
+            near(read.get("world"), s.world(i));
+            compared++;
+        }
+        assertThat(compared).isEqualTo(lenses.size());
+    }
+
+    /** Within 1e-6 of the largest number, since a matrix may hold great ones. */
+    private static void near(Object read, double[] ours) {
+        double size = 1;
+        for (double d : ours) {
+            size = Math.max(size, Math.abs(d));
+        }
+        double[] theirs = ((List<?>) read)
+                .stream().mapToDouble(n -> ((Number) n).doubleValue()).toArray();
+        assertThat(theirs).containsExactly(ours, within(size * 1e-6));
+    }
+}

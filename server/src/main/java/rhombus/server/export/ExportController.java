@@ -1,0 +1,150 @@
+package rhombus.server.export;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rhombus.core.edit.EditDocument;
+import rhombus.core.scene.Scene;
+import rhombus.core.table.CameraTable;
+import rhombus.formats.GlbExport;
+import rhombus.formats.KeptScene;
+import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
+import rhombus.server.kept.KeptDocuments;
+import rhombus.server.scene.KeptFiles;
+import rhombus.server.scene.SceneRow;
+import rhombus.server.scene.Scenes;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is in a scene, with the changes that were saved, for other programs. */
+@RestController
+public class ExportController {
+    private final Scenes scenes;
+    private final KeptFiles files;
+    private final KeptDocuments kept;
+    private final JsonMapper json;
+
+    ExportController(Scenes scenes, KeptFiles files, KeptDocuments kept, JsonMapper json) {
+        this.scenes = scenes;
+        this.files = files;
+        this.kept = kept;
+        this.json = json;
+    }
+
+    /** What is asked for as the whole scene, or the objects named and all below them. */
+    enum What {
+        scene,
+        selection
+    }
+
+    @GetMapping("/api/scenes/{id}/export")
+    void export(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "glb") String format,
+            @RequestParam(defaultValue = "scene") What what,
+            @RequestParam(required = false) List<String> ids,
+            HttpServletResponse response)
+            throws IOException {
+        SceneRow row = scenes.found(who.id(), id);
+        if (!format.equals("glb")) {
+            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A scene is exported as \"glb\"; ask for that format.");
+        }
+        KeptFiles.Reading file = files.geometry(who.id(), id);
+        KeptScene read = KeptScene.read(file);
+        Scene scene = changed(who, id, read);
+        Set<String> only = what == What.scene ? null : named(scene, ids);
+        GlbExport export = new GlbExport(read.gltf(), scene, only);
+        response.setContentType("model/gltf-binary");
+        response.setContentLengthLong(export.length());
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(row.name(), ".glb"));
+        export.write(response.getOutputStream(), new GlbExport.Source() {
+            private long at;
+
+            @Override
+            public void copy(long from, long length, OutputStream to) throws IOException {
+                file.skipNBytes(from - at);
+                file.copy(length, to);
+                at = from + length;
+            }
+        });
+    }
+
+    private static Set<String> named(Scene scene, List<String> ids) {
+        Set<String> only = new HashSet<>();
+        for (String id : ids == null ? List.<String>of() : ids) {
+            if (scene.indexOf(id) < 0) {
+                throw new Refused(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "An object named in \"ids\" is not in the scene as it was saved last. Save and try again.");
+            }
+            only.add(id);
+        }
+        if (only.isEmpty()) {
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "Nothing is selected: name the objects to export in \"ids\".");
+        }
+        return only;
+    }
+
+    /** The cameras of a scene as a table; distances in metres, lenses in millimetres, angles in degrees. */
+    @GetMapping("/api/scenes/{id}/cameras")
+    void cameras(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "json") String format,
+            HttpServletResponse response)
+            throws IOException {
+        SceneRow row = scenes.found(who.id(), id);
+        boolean csv = format.equals("csv");
+        if (!csv && !format.equals("json")) {
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "Cameras are told as \"csv\" or \"json\"; ask for one of them.");
+        }
+        Scene scene = changed(who, id, KeptScene.read(files.geometry(who.id(), id)));
+        byte[] body = csv
+                ? CameraTable.csv(scene).getBytes(StandardCharsets.UTF_8)
+                : json.writeValueAsBytes(CameraTable.plain(scene));
+        response.setContentType(csv ? "text/csv;charset=UTF-8" : MediaType.APPLICATION_JSON_VALUE);
+        response.setContentLength(body.length);
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION, attachment(row.name() + " - cameras", csv ? ".csv" : ".json"));
+        response.getOutputStream().write(body);
+    }
+
+    private Scene changed(SignedIn who, String id, KeptScene read) {
+        Map<String, Object> edits = kept.load(who.id(), "edits", id).body();
+        try {
+            return edits == null
+                    ? read.scene()
+                    : EditDocument.read(read.scene(), edits).scene();
+        } catch (IllegalArgumentException e) {
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "What was changed in this scene cannot be used: " + e.getMessage()
+                            + ". Bring back a version of it in the page, and export again.");
+        }
+    }
+
+    /** A name for the file; what file systems refuse in names becomes a hyphen. */
+    private static String attachment(String name, String ending) {
+        return ContentDisposition.attachment()
+                .filename(name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-") + ending, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** Scenes and cameras for other programs. */
+package rhombus.server.export;

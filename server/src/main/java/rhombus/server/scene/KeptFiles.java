@@ -1,0 +1,87 @@
+package rhombus.server.scene;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import org.springframework.stereotype.Component;
+import rhombus.server.common.Refused;
+
+/** The files of a scene as streams, of which a piece is in memory at a time. */
+@Component
+public class KeptFiles {
+    private final SceneMapper mapper;
+
+    KeptFiles(SceneMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    /**
+     * The geometry of a scene.
+     *
+     * @throws Refused with 404 once it is read and not there
+     */
+    public Reading geometry(long owner, String scene) {
+        return new Reading(owner, scene, "geometry");
+    }
+
+    /** A file that is read from its start to its end. */
+    public final class Reading extends InputStream {
+        private final long owner;
+        private final String scene;
+        private final String kind;
+        private byte[] piece = {};
+        private int at;
+        private int next;
+        private boolean ended;
+
+        private Reading(long owner, String scene, String kind) {
+            this.owner = owner;
+            this.scene = scene;
+            this.kind = kind;
+        }
+
+        private boolean more() {
+            while (at == piece.length && !ended) {
+                ChunkRow c = mapper.chunk(owner, scene, kind, next);
+                if (c == null && next == 0) {
+                    throw Refused.notFound("scene");
+                }
+                ended = c == null;
+                piece = ended ? new byte[0] : c.data();
+                at = 0;
+                next++;
+            }
+            return !ended;
+        }
+
+        @Override
+        public int read() {
+            return more() ? piece[at++] & 0xFF : -1;
+        }
+
+        @Override
+        public int read(byte[] to, int from, int count) {
+            if (count == 0 || !more()) {
+                return count == 0 ? 0 : -1;
+            }
+            int some = Math.min(count, piece.length - at);
+            System.arraycopy(piece, at, to, from, some);
+            at += some;
+            return some;
+        }
+
+        /** Copies so many bytes to somewhere else. */
+        public void copy(long count, OutputStream to) throws IOException {
+            long left = count;
+            while (left > 0) {
+                if (!more()) {
+                    throw new IOException("a kept file ends too early");
+                }
+                int some = (int) Math.min(left, piece.length - at);
+                to.write(piece, at, some);
+                at += some;
+                left -= some;
+            }
+        }
+    }
+}
