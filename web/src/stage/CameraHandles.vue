@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { CameraHandleMark, Marks } from '../core';
 
 /** What of a selected camera can be dragged, each with its own shape in a lozenge, and its number where the hand is. */
 const props = defineProps<{ marks: Marks; aimed: string; width: number }>();
 /** Room that words need beside a handle, pixels. */
 const WORDS = 170;
 const beside = (x: number) => (x > props.width - WORDS ? { x: -15, y: -11, 'text-anchor': 'end' } : { x: 15, y: -11 });
+const words = (h: CameraHandleMark) => `${h.words} ${h.value ?? ''}`;
 const SHAPES = {
   place: 'M-3-3H3V3H-3Z',
   aim: 'M-4 0H4M0-4V4',
@@ -29,9 +30,7 @@ const SHAPES = {
   >
     <path class="body" d="M0-9 9 0 0 9-9 0Z" />
     <path class="shape" :d="SHAPES[h.what]" />
-    <text v-if="h.lit" v-bind="h.x > width - WORDS ? { x: -15, 'text-anchor': 'end' } : { x: 15 }" y="-11"
-      >{{ h.words }} {{ h.value ?? '' }}</text
-    >
+    <text v-if="h.lit" v-bind="beside(h.x)">{{ words(h) }}</text>
   </g>
 </template>
 
