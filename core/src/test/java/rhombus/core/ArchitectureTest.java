@@ -23,11 +23,13 @@ class ArchitectureTest {
     private static final String[] FLOORS = {
         "plain",
         "geometry",
+        "match",
         "optics",
         "scene",
         "view",
         "navigate",
         "pick",
+        "table",
         "table",
         "display",
         "edit",

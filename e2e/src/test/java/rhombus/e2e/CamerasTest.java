@@ -314,8 +314,8 @@ class CamerasTest extends InTheBoatyard {
         hand.page.locator("[data-shots] [data-command='app.snapshot']").click();
         assertThat(hand.page.locator("[data-snapshot] [data-sort=cameras]").getAttribute("aria-checked"))
                 .isEqualTo("true");
-        var file = hand.page.waitForDownload(() ->
-                hand.page.locator("[data-snapshot] [data-take]").click());
+        var file = hand.page.waitForDownload(
+                () -> hand.page.locator("[data-snapshot] [data-take]").click());
         assertThat(file.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.png");
         hand.over("v2").key("Control+z").key("Control+z");
         assertThat(camera("Keel low")).containsEntry("active", false);

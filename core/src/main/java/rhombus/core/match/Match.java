@@ -1,0 +1,268 @@
+package rhombus.core.match;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+
+/**
+ * Finds the camera that took a picture: from lines along two or three of the scene's axes, from four or more points whose
+ * places are known (the perspective-n-point problem with an unknown focal length), or from both. The lens has its axis in the
+ * middle of the picture and pixels are square. The result has the smallest sum of squared errors in pixels.
+ */
+public final class Match {
+    /** Turnings tried where there are points alone. */
+    private static final int TURNINGS = 240;
+    /** Focal lengths tried there, in widths of the picture. */
+    private static final double[] FOCALS = {0.6, 1.2, 2.5, 6};
+    /** Of these so many best ones are followed. */
+    private static final int FOLLOWED = 24;
+
+    private static final int STEPS = 120;
+    /** A lens that a pixel of error changes by more than this part is not known. */
+    private static final double DOUBT = 0.3;
+    /** An error that is larger than this part of the width fits nothing. */
+    private static final double MISFIT = 0.05;
+
+    /** Focal lengths beyond these, in widths of the picture, are none. */
+    private static final double SHORTEST = 0.05;
+
+    private static final double LONGEST = 200;
+    private static final String NO_LENS =
+            "The lens does not follow from this: the lines run parallel in the picture, or the points lie in a plane "
+                    + "that is seen squarely. Mark something that recedes";
+
+    private final Evidence evidence;
+    private final double scale;
+
+    private Match(Evidence evidence, double scale) {
+        this.evidence = evidence;
+        this.scale = scale;
+    }
+
+    /**
+     * Finds the camera.
+     *
+     * @param scale size of the scene, metres; how far away things are where nothing tells
+     * @throws IllegalArgumentException with words to show where there is too little, or what there is contradicts itself
+     */
+    public static Matched of(Evidence evidence, double scale) {
+        return new Match(evidence, scale).best();
+    }
+
+    /** The same near a camera that was found before, as in a drag; null where it does not fit any more. */
+    public static Matched near(Evidence evidence, double scale, Matched was) {
+        Match m = new Match(evidence, scale);
+        return m.refined(new State(was.focal(), was.orientation(), was.eye()));
+    }
+
+    private Matched best() {
+        enough();
+        State s = evidence.axes() >= 2 ? byLines() : byPoints();
+        Matched found = refined(s);
+        told(found);
+        return found;
+    }
+
+    private void enough() {
+        if (evidence.axes() >= 2 || evidence.points().size() >= 4) {
+            return;
+        }
+        List<String> lines = new ArrayList<>();
+        for (int k = 0; k < 3; k++) {
+            if (evidence.along(k) > 0) {
+                lines.add(evidence.along(k) + " along " + "XYZ".charAt(k));
+            }
+        }
+        throw new IllegalArgumentException(
+                "Draw two lines or more along each of two axes, or mark four points or more whose places are known. "
+                        + "So far there are "
+                        + (lines.isEmpty() ? "no lines" : "lines " + String.join(", ", lines)) + " and "
+                        + evidence.points().size() + (evidence.points().size() == 1 ? " point" : " points"));
+    }
+
+    private boolean placed() {
+        return evidence.axes() >= 2 ? evidence.points().size() >= 2 : true;
+    }
+
+    private State byLines() {
+        Descent descent = new Descent(new Misfit(evidence, false), State.TURNED, 1);
+        Misfit misfit = new Misfit(evidence, false);
+        Misfit all = new Misfit(evidence, placed());
+        Descent last = new Descent(all, placed() ? State.ALL : State.TURNED, far());
+        State best = null;
+        double least = Double.POSITIVE_INFINITY;
+        boolean endless = false;
+        Vanishing vanishing = new Vanishing(evidence);
+        for (State guess : vanishing.guesses()) {
+            State turned = descent.from(guess, STEPS);
+            // A camera that sees an axis the wrong way round misses no line, but it is another camera.
+            if (!misfit.directed(turned)) {
+                continue;
+            }
+            if (turned.focal() < evidence.width() * SHORTEST || turned.focal() > evidence.width() * LONGEST) {
+                endless = true;
+                continue;
+            }
+            State s = last.from(placedAt(turned), STEPS);
+            double cost = Misfit.squares(all.of(s));
+            if (cost < least) {
+                least = cost;
+                best = s;
+            }
+        }
+        if (best == null) {
+            throw new IllegalArgumentException(
+                    endless
+                            ? NO_LENS
+                            : vanishing.complaint() != null
+                                    ? vanishing.complaint()
+                                    : "No lens makes the lines of these axes square to each other. "
+                                            + "Check which axis each line belongs to");
+        }
+        return best;
+    }
+
+    /** Where the camera stands, once lens and turning are known. */
+    private State placedAt(State s) {
+        if (evidence.points().size() >= 2) {
+            Vec3 eye = stand(s.focal(), s.turned());
+            if (eye != null) {
+                return new State(s.focal(), s.turned(), eye);
+            }
+        }
+        // As far away as the scene is large, the one point, or the origin, where it is seen.
+        boolean one = !evidence.points().isEmpty();
+        double x = one ? evidence.points().get(0).x() : evidence.width() / 2;
+        double y = one ? evidence.points().get(0).y() : evidence.height() / 2;
+        Vec3 at = one ? evidence.points().get(0).at() : Vec3.ZERO;
+        Vec3 ray = s.turned().rotate(new Vec3(x - evidence.width() / 2, evidence.height() / 2 - y, -s.focal()).unit());
+        return new State(s.focal(), s.turned(), at.plus(ray, -2 * scale));
+    }
+
+    /** The place from which points are seen best by a known lens that is turned in a known way; null where none is told. */
+    private Vec3 stand(double focal, Quat turned) {
+        double[][] a = new double[3][3];
+        double[] b = new double[3];
+        Quat inverse = turned.inverse();
+        for (Evidence.Point p : evidence.points()) {
+            Vec3 y = inverse.rotate(p.at());
+            double u = p.x() - evidence.width() / 2;
+            double v = evidence.height() / 2 - p.y();
+            add(a, b, new double[] {focal, 0, u}, focal * y.x() + u * y.z());
+            add(a, b, new double[] {0, focal, v}, focal * y.y() + v * y.z());
+        }
+        double[] t = Linear.solve(a, b);
+        return t == null ? null : turned.rotate(new Vec3(t[0], t[1], t[2]));
+    }
+
+    private static void add(double[][] a, double[] b, double[] row, double value) {
+        for (int i = 0; i < 3; i++) {
+            b[i] += row[i] * value;
+            for (int k = 0; k < 3; k++) {
+                a[i][k] += row[i] * row[k];
+            }
+        }
+    }
+
+    private State byPoints() {
+        Misfit misfit = new Misfit(evidence, true);
+        record Tried(State state, double cost) {}
+        List<Tried> tried = new ArrayList<>();
+        for (int k = 0; k < TURNINGS; k++) {
+            Quat q = spread(k);
+            for (double f : FOCALS) {
+                Vec3 eye = stand(f * evidence.width(), q);
+                if (eye != null) {
+                    State s = new State(f * evidence.width(), q, eye);
+                    tried.add(new Tried(s, Misfit.squares(misfit.of(s))));
+                }
+            }
+        }
+        tried.sort(Comparator.comparingDouble(Tried::cost));
+        Descent descent = new Descent(misfit, State.ALL, far());
+        State best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (Tried t : tried.subList(0, Math.min(FOLLOWED, tried.size()))) {
+            State s = descent.from(t.state, STEPS);
+            double cost = Misfit.squares(misfit.of(s));
+            if (cost < least) {
+                least = cost;
+                best = s;
+            }
+        }
+        if (best == null) {
+            throw new IllegalArgumentException(
+                    "The points lie on one line in the scene, or in one place: mark some that do not");
+        }
+        return best;
+    }
+
+    /** Turnings that lie evenly among all there are (super-Fibonacci spirals; Alexa 2022). */
+    private static Quat spread(int k) {
+        double s = k + 0.5;
+        double t = s / TURNINGS;
+        double r = Math.sqrt(t);
+        double rest = Math.sqrt(1 - t);
+        double a = 2 * Math.PI * s / Math.sqrt(2);
+        double b = 2 * Math.PI * s / 1.533751168755204288118041413;
+        return new Quat(r * Math.sin(a), r * Math.cos(a), rest * Math.sin(b), rest * Math.cos(b)).unit();
+    }
+
+    /** How large the points' own space is, metres. */
+    private double far() {
+        double most = 1e-9;
+        for (Evidence.Point p : evidence.points()) {
+            most = Math.max(most, p.at().distance(evidence.points().get(0).at()));
+        }
+        return evidence.points().isEmpty() ? scale : most;
+    }
+
+    private Matched refined(State start) {
+        boolean placed = placed();
+        Misfit misfit = new Misfit(evidence, placed);
+        int count = placed ? State.ALL : State.TURNED;
+        Descent descent = new Descent(misfit, count, far());
+        State s = descent.from(start, STEPS);
+        if (!placed) {
+            s = placedAt(s);
+        }
+        if (descent.lensDoubt(s) > DOUBT) {
+            throw new IllegalArgumentException(NO_LENS);
+        }
+        double[] r = misfit.of(s);
+        List<Double> lines = new ArrayList<>();
+        List<Double> points = new ArrayList<>();
+        int n = evidence.lines().size();
+        for (int k = 0; k < n; k++) {
+            lines.add(Math.abs(r[k]));
+        }
+        for (int k = 0; k < evidence.points().size(); k++) {
+            points.add(placed ? Math.hypot(r[n + 2 * k], r[n + 2 * k + 1]) : 0);
+        }
+        return new Matched(s.focal(), s.turned(), s.eye(), placed, lines, points);
+    }
+
+    private void told(Matched m) {
+        if (m.error() <= MISFIT * evidence.width()) {
+            return;
+        }
+        String worst = "";
+        double most = -1;
+        for (int k = 0; k < m.lines().size(); k++) {
+            if (m.lines().get(k) > most) {
+                most = m.lines().get(k);
+                worst = "line " + (k + 1);
+            }
+        }
+        for (int k = 0; k < m.points().size(); k++) {
+            if (m.points().get(k) > most) {
+                most = m.points().get(k);
+                worst = "point " + (k + 1);
+            }
+        }
+        throw new IllegalArgumentException("This contradicts itself: the best camera there is misses " + worst + " by "
+                + Math.round(most) + " pixels. Check where it lies");
+    }
+}

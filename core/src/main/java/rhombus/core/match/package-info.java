@@ -1,0 +1,2 @@
+/** A camera found from a picture that it took. */
+package rhombus.core.match;
