@@ -25,6 +25,17 @@ export const api = {
     form.append('import', job);
     return upload<SceneDetail>(address('post', '/api/scenes', {}), form, progress, stop);
   },
+  /** Brings a PNG or JPEG picture behind the views of a scene. */
+  addPicture: (id: string, file: File) => {
+    const form = new FormData();
+    form.append('file', file, file.name);
+    return upload<Told['Brought']>(
+      address('post', '/api/scenes/{id}/pictures', { id }),
+      form,
+      () => undefined,
+      () => undefined,
+    );
+  },
   versions: (id: string) => request('get', '/api/scenes/{id}/versions', { id }),
   keepVersion: (id: string, name: string, body: Plain) =>
     request('post', '/api/scenes/{id}/versions', { id }, { name, body }),

@@ -9,6 +9,7 @@ import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
+import { choosePicture } from '../stage/bringPicture';
 import { camerasHome, takeHome } from '../stage/takeHome';
 import { picturesKey } from '../stage/pictures';
 import { publish } from '../stage/publish';
@@ -43,6 +44,7 @@ function application() {
     if (a.command === 'app.history') bar.value?.history();
     if (a.command === 'app.export') void takeHome(open.value, a.args.what === 'selection');
     if (a.command === 'app.export-cameras') void camerasHome(open.value, a.args.format === 'json');
+    if (a.command === 'picture.bring') choosePicture(open.value, a.args.view as string);
     if (a.command === 'app.add') bar.value?.add(a.args);
     if (a.command === 'select.through') through.value = a.args as unknown as Through;
     if (a.command === 'app.full-screen') void fullScreen();

@@ -8,6 +8,10 @@ const props = defineProps<{ marks: Marks; view: Frame }>();
 /** Where the keyboard finds each handle. */
 const places = computed(() => [
   ...props.marks.handles.map((h) => ({ id: h.id, words: h.words, x: h.points.at(-2)!, y: h.points.at(-1)! })),
+  ...(props.marks.sketch?.strokes ?? []).flatMap((s) => [
+    { id: s.first, words: `${s.sort} ${s.number}`, x: s.x1, y: s.y1 },
+    ...(s.sort === 'point' ? [] : [{ id: s.second, words: `end of ${s.sort} ${s.number}`, x: s.x2, y: s.y2 }]),
+  ]),
   ...props.marks.cameraHandles.map((h) => ({ id: h.id, words: `${h.words} of the camera`, x: h.x, y: h.y })),
 ]);
 const emit = defineEmits<{ aim: [handle: string] }>();

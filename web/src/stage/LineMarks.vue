@@ -5,6 +5,7 @@ import { useStage } from '../stores/stage';
 import CameraHandles from './CameraHandles.vue';
 import PyramidMarks from './PyramidMarks.vue';
 import SceneMarks from './SceneMarks.vue';
+import SketchMarks from './SketchMarks.vue';
 import ToolMarks from './ToolMarks.vue';
 
 const props = defineProps<{ view: Frame; marks: Marks; aimed: string }>();
@@ -14,7 +15,7 @@ const tool = computed(() => store.readout.tool?.tool ?? '');
 const busy = computed(() => {
   const m = props.marks;
   const lists = [m.handles, m.cameraHandles, m.lines, m.parts, m.pyramids];
-  return lists.some((l) => l?.length > 0) || !!(m.ring || m.hover || m.marquee || m.own);
+  return lists.some((l) => l?.length > 0) || !!(m.ring || m.sketch || m.hover || m.marquee || m.own);
 });
 </script>
 
@@ -23,6 +24,7 @@ const busy = computed(() => {
     <PyramidMarks :marks="marks" />
     <SceneMarks :marks="marks" />
     <ToolMarks v-if="marks.handles.length" :handles="marks.handles" :tool="tool" :aimed="aimed" />
+    <SketchMarks v-if="marks.sketch" :marks="marks" :aimed="aimed" />
     <CameraHandles v-if="marks.cameraHandles.length" :marks="marks" :aimed="aimed" :width="view.rect.width" />
     <g v-for="l in marks.lines" :key="l.axis" :class="l.axis" data-shared>
       <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />

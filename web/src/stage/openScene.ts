@@ -75,7 +75,12 @@ export class OpenScene {
 
   /** The canvas is there and has a size. */
   attach(canvas: HTMLCanvasElement, theme: Theme, axes: Axes): void {
-    this.painter = new Painter(this.core.draw, canvas, () => this.loop.redraw());
+    this.painter = new Painter(
+      this.core.draw,
+      canvas,
+      (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
+      () => this.loop.redraw(),
+    );
     this.painter.theme(theme, axes);
     this.loop.attach(this.painter);
   }

@@ -14,6 +14,7 @@ const items: MenuItem[] = [
   { label: 'Spot light', command: 'add.light', args: { type: 'spot' } },
   { label: 'Sun', command: 'add.light', args: { type: 'directional' } },
   { label: 'Camera from this view', command: 'camera.from-view', apart: true },
+  { label: 'Picture behind this view…', command: 'picture.bring' },
   { label: 'Empty group', command: 'add.group', apart: true },
 ];
 /** Where the pointer was when a key opened the menu: what is added stands there. */

@@ -5,6 +5,8 @@ import { useRun } from '../../stage/run';
 
 const props = defineProps<{ field: Field; name: string }>();
 const run = useRun();
+/** What a command needs to be told of what the number is of. */
+const told = () => (props.field.of ? { of: props.field.of } : {});
 /** Three in a row are shortened until one looks into them. */
 const shown = () => (looking.value ? props.field.text : (props.field.brief ?? props.field.text));
 const looking = ref(false);
@@ -28,7 +30,7 @@ async function look(e: Event) {
 function done() {
   if (!typed.value) return;
   typed.value = false;
-  run(props.field.command, { [props.field.key]: text.value });
+  run(props.field.command, { ...told(), [props.field.key]: text.value });
   // What could not be read is as it was; what was read comes back with the next picture.
   text.value = shown();
 }
@@ -36,7 +38,7 @@ function done() {
 /** Arrow keys step the number; how far is the core's to say. */
 function step(e: KeyboardEvent, steps: number) {
   done();
-  run(props.field.command, { [props.field.key]: { steps, shift: e.shiftKey, alt: e.altKey } });
+  run(props.field.command, { ...told(), [props.field.key]: { steps, shift: e.shiftKey, alt: e.altKey } });
 }
 
 function leave() {

@@ -6,6 +6,7 @@ import { useRun } from '../../stage/run';
 import CameraPanel from './CameraPanel.vue';
 import FieldRow from './FieldRow.vue';
 import LadderPanel from './LadderPanel.vue';
+import PicturePanel from './PicturePanel.vue';
 import SelectionPanel from './SelectionPanel.vue';
 import ToolPanel from './ToolPanel.vue';
 import { rowsOf } from './rows';
@@ -46,6 +47,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
         Forward ›
       </button>
     </div>
+    <PicturePanel v-if="r.picture" :picture="r.picture" />
     <CameraPanel v-if="r.camera" :camera="r.camera" />
     <LadderPanel />
     <ToolPanel />

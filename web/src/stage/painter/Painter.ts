@@ -7,6 +7,7 @@ import { Models } from './models';
 import { Outline } from './outline';
 import type { Axes } from '../../theme/axes';
 import { paletteOf, palettes } from './palette';
+import { PicturePlanes } from './pictures';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
@@ -40,6 +41,7 @@ export class Painter {
   private readonly grid: GridLines;
   private readonly ground: Ground;
   private readonly outline: Outline;
+  private readonly pictures: PicturePlanes;
   private models: Models | null = null;
   private palette = palettes.dusk;
   private selected: [Set<number>, Set<number>] = [new Set(), new Set()];
@@ -49,6 +51,7 @@ export class Painter {
   constructor(
     private readonly core: DrawApi,
     canvas: HTMLCanvasElement,
+    picture: (image: string) => string,
     private readonly imageLoaded: () => void,
     private readonly restored: () => void = imageLoaded,
   ) {
@@ -69,6 +72,7 @@ export class Painter {
     this.grid.mesh.layers.set(Form.grid);
     this.ground = new Ground(this.palette);
     this.ground.mesh.layers.set(Form.grid);
+    this.pictures = new PicturePlanes(picture, imageLoaded);
     this.outline = new Outline(this.pixel, this.palette.outline);
     // The browser gives a lost context back empty: everything is uploaded and drawn anew, at once.
     canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
@@ -79,7 +83,7 @@ export class Painter {
     });
     this.scene.matrixWorldAutoUpdate = false;
     this.camera.matrixWorldAutoUpdate = false;
-    this.scene.add(this.ground.mesh, this.grid.mesh);
+    this.scene.add(this.ground.mesh, this.grid.mesh, this.pictures.root);
   }
 
   theme(theme: Theme, axes: Axes): void {
@@ -178,6 +182,7 @@ export class Painter {
     this.halfSize.set(box.z / 2, box.w / 2);
     const complete = this.models?.prepare(plan, number === null ? NO_EDGES : this.core.edges(number)) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
+    this.pictures.show(number === null ? [] : this.core.pictures(number));
     if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
     this.camera.layers.disableAll();
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
@@ -234,6 +239,7 @@ export class Painter {
     this.close();
     this.grid.dispose();
     this.ground.dispose();
+    this.pictures.dispose();
     this.outline.dispose();
     this.renderer.dispose();
   }

@@ -10,6 +10,7 @@ import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
 import rhombus.core.stage.show.Marks;
 import rhombus.core.stage.show.Material;
+import rhombus.core.stage.show.PictureLook;
 import rhombus.core.stage.show.Plan;
 import rhombus.core.stage.show.ShotPlace;
 
@@ -64,6 +65,10 @@ public interface DrawApi extends JSObject {
 
     /** Puts into an object what lies over a viewport, as far as it has changed since the last time; all of it where the object is fresh. */
     void marks(int view, @Gives(Marks.class) JSObject target, boolean fresh);
+
+    /** The pictures that a viewport draws behind the scene and before it. */
+    @Gives(value = PictureLook.class, list = true)
+    JSObject pictures(int view);
 
     /** Both matrices of a picture of some aspect that holds all a viewport shows; the same array each time. */
     Float64Array wholeMatrices(int view, double aspect);

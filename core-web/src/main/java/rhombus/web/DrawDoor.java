@@ -188,6 +188,11 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
+    public JSObject pictures(int view) {
+        return Js.list(stage.snapshots().pictures(view), Told::of);
+    }
+
+    @Override
     public Float64Array cameraMatrices(String camera) {
         return stage.shots().camera(camera, matrices) ? shared : null;
     }

@@ -77,7 +77,8 @@ public final class GlbExport {
     }
 
     private List<Integer> roots(Set<String> only) {
-        IntPredicate there = i -> !scene.node(i).gone();
+        // Pictures behind views have no place in glTF.
+        IntPredicate there = this::written;
         if (only == null) {
             return scene.children(-1).stream().filter(there::test).toList();
         }
@@ -88,6 +89,10 @@ public final class GlbExport {
             }
         }
         return SceneEdits.roots(scene, named);
+    }
+
+    private boolean written(int node) {
+        return !scene.node(node).gone() && scene.node(node).picture() == null;
     }
 
     private Map<String, Object> document(List<Object> roots) {
@@ -133,7 +138,7 @@ public final class GlbExport {
             List<Object> children = one(at.node, Separated.of(at.place));
             List<Integer> below = scene.children(at.node);
             for (int k = below.size() - 1; k >= 0; k--) {
-                if (!scene.node(below.get(k)).gone()) {
+                if (written(below.get(k))) {
                     open.add(new Open(below.get(k), scene.node(below.get(k)).local(), children));
                 }
             }

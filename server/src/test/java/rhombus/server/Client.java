@@ -117,6 +117,11 @@ public final class Client {
 
     /** Uploads files as a form does. */
     public Answer upload(Map<String, byte[]> files, Map<String, String> fields) {
+        return upload("/api/scenes", files, fields);
+    }
+
+    /** Sends files in a form to some address. */
+    public Answer upload(String path, Map<String, byte[]> files, Map<String, String> fields) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
             for (var f : files.entrySet()) {
@@ -129,7 +134,7 @@ public final class Client {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return go(request("/api/scenes")
+        return go(request(path)
                 .header("Content-Type", "multipart/form-data; boundary=edge")
                 .POST(HttpRequest.BodyPublishers.ofByteArray(out.toByteArray())));
     }

@@ -17,6 +17,8 @@ public enum Overlay {
     OUTLINE("outline", "Outline of the selection"),
     /** The marks of lights and cameras. */
     ICONS("icons", "Lights and cameras"),
+    /** Pictures behind axis views and cameras. */
+    PICTURES("pictures", "Pictures"),
     /** The edge of a camera's picture. */
     GATE("gate", "Gate"),
     /** What lies outside of it, made dim. */

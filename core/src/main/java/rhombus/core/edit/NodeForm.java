@@ -12,6 +12,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.OpticsForm;
+import rhombus.core.scene.Picture;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.Shape;
@@ -42,6 +43,7 @@ final class NodeForm {
         m.put("shape", n.shape() == null ? null : n.shape().toPlain());
         m.put("light", n.light() == null ? null : light(n.light()));
         m.put("camera", n.camera() == null ? null : camera(n.camera()));
+        m.put("picture", n.picture() == null ? null : n.picture().toPlain());
         m.put("pivot", n.pivot() == null ? null : point(n.pivot()));
         m.put("layer", n.layer());
         m.put("locked", n.locked() ? true : null);
@@ -103,7 +105,8 @@ final class NodeForm {
                 m.containsKey("layer") || usual == null ? Plain.text(m.get("layer"), null) : usual.layer(),
                 m.containsKey("locked") || usual == null ? Plain.truth(m.get("locked"), false) : usual.locked(),
                 m.containsKey("hidden") || usual == null ? Plain.truth(m.get("hidden"), false) : usual.hidden(),
-                m.containsKey("gone") || usual == null ? Plain.truth(m.get("gone"), false) : usual.gone());
+                m.containsKey("gone") || usual == null ? Plain.truth(m.get("gone"), false) : usual.gone(),
+                m.containsKey("picture") || usual == null ? Picture.of(m.get("picture")) : usual.picture());
     }
 
     /** Finds or makes the meshes of a shape. */

@@ -15,6 +15,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.Picture;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.Shape;
@@ -195,6 +196,12 @@ public final class SceneEdits {
             k++;
         }
         return add(s, new Node(null, "Camera " + k, -1, place, List.of(), camera, null, false), -1);
+    }
+
+    /** Adds a picture plane. */
+    public static Added add(Scene s, Picture picture, String name, double[] place) {
+        Node n = new Node(null, name, -1, place, List.of(), null, null, false);
+        return add(s, n.withPicture(picture), -1);
     }
 
     /** Makes a solid from other numbers. */

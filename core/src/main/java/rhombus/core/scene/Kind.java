@@ -9,7 +9,9 @@ public enum Kind {
     /** A camera. */
     CAMERA,
     /** A light. */
-    LIGHT;
+    LIGHT,
+    /** A picture behind a view or before it. */
+    PICTURE;
 
     /** The word used in files and in the browser. */
     public String word() {

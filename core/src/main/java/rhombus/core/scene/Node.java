@@ -21,6 +21,7 @@ import rhombus.core.geometry.Vec3;
  * @param locked whether picking passes over it and all below it
  * @param hidden whether it and all below it are not drawn
  * @param gone whether it was deleted
+ * @param picture its picture plane, or null
  */
 public record Node(
         String id,
@@ -35,7 +36,8 @@ public record Node(
         String layer,
         boolean locked,
         boolean hidden,
-        boolean gone) {
+        boolean gone,
+        Picture picture) {
 
     /** A node as a file describes it. */
     public Node(
@@ -47,11 +49,14 @@ public record Node(
             SceneCamera camera,
             Light light,
             boolean locked) {
-        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false);
+        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false, null);
     }
 
     /** What the node is to the user. */
     public Kind kind() {
+        if (picture != null) {
+            return Kind.PICTURE;
+        }
         return camera != null ? Kind.CAMERA : light != null ? Kind.LIGHT : meshes.isEmpty() ? Kind.GROUP : Kind.MESH;
     }
 
@@ -68,56 +73,71 @@ public record Node(
 
     /** The same node with another matrix. */
     public Node withLocal(double[] matrix) {
-        return new Node(id, name, parent, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+        return new Node(
+                id, name, parent, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
     }
 
     /** The same node under another name. */
     public Node withName(String other) {
-        return new Node(id, other, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+        return new Node(
+                id, other, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
     }
 
     /** The same node below another parent. */
     public Node withParent(int other, double[] matrix) {
-        return new Node(id, name, other, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+        return new Node(
+                id, name, other, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
     }
 
     /** The same node with another mesh made from a shape. */
     public Node withShape(Shape other, List<Integer> itsMeshes) {
-        return new Node(id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone);
+        return new Node(
+                id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone, picture);
     }
 
     /** The same node with another camera. */
     public Node withCamera(SceneCamera other) {
-        return new Node(id, name, parent, local, meshes, other, light, shape, pivot, layer, locked, hidden, gone);
+        return new Node(
+                id, name, parent, local, meshes, other, light, shape, pivot, layer, locked, hidden, gone, picture);
     }
 
     /** The same node with another pivot point. */
     public Node withPivot(Vec3 point) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone);
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone, picture);
     }
 
     /** The same node on another layer. */
     public Node withLayer(String other) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, other, locked, hidden, gone);
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, other, locked, hidden, gone, picture);
     }
 
     /** The same node, locked or not. */
     public Node withLocked(boolean on) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, on, hidden, gone);
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, on, hidden, gone, picture);
     }
 
     /** The same node, hidden or not. */
     public Node withHidden(boolean on) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, on, gone);
+        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, on, gone, picture);
     }
 
     /** The same node, deleted or back. */
     public Node withGone(boolean on) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, on);
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, on, picture);
     }
 
     /** The same under another id, as a copy of it starts. */
     public Node withId(String other) {
-        return new Node(other, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone);
+        return new Node(
+                other, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
+    }
+
+    /** The same node with another picture plane. */
+    public Node withPicture(Picture other) {
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, other);
     }
 }

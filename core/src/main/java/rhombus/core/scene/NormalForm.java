@@ -117,7 +117,8 @@ public final class NormalForm {
                 null,
                 Plain.truth(own.get("locked"), false),
                 !Plain.truth(visible, true),
-                false);
+                false,
+                null);
     }
 
     /** A node's matrix, given as such or as translation, rotation and scale (glTF 2.0, 3.5.3). */

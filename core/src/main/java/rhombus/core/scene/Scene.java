@@ -232,6 +232,17 @@ public final class Scene {
         return tree.points;
     }
 
+    /** Numbers of the picture planes that are not gone, in the order of the tree. */
+    public List<Integer> pictures() {
+        List<Integer> out = new ArrayList<>();
+        for (int i : tree.pictures) {
+            if (!nodes[i].gone()) {
+                out.add(i);
+            }
+        }
+        return out;
+    }
+
     /** Numbers of a node's children, in order; -1 for those at the top. */
     public List<Integer> children(int i) {
         return i < 0 ? tree.roots : tree.children.get(i);
@@ -268,11 +279,29 @@ public final class Scene {
             }
             Kind kind = nodes[n].kind();
             sum = sum.union(bounds[n]);
-            if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
+            if (kind == Kind.PICTURE && !nodes[n].picture().throughCamera()) {
+                for (Vec3 corner : corners(n)) {
+                    sum = sum.union(Aabb.of(corner));
+                }
+            }
+            if (kind == Kind.CAMERA || kind == Kind.LIGHT || kind == Kind.PICTURE) {
                 sum = sum.union(Aabb.of(Mat4.origin(world[n])));
             }
         }
         return sum;
+    }
+
+    /** Corners of a picture plane of an axis view: upper left and right, lower right and left. */
+    public Vec3[] corners(int i) {
+        Picture p = nodes[i].picture();
+        double h = p.size() / 2;
+        double w = h * p.aspect();
+        return new Vec3[] {
+            Mat4.point(world[i], new Vec3(-w, h, 0)),
+            Mat4.point(world[i], new Vec3(w, h, 0)),
+            Mat4.point(world[i], new Vec3(w, -h, 0)),
+            Mat4.point(world[i], new Vec3(-w, -h, 0))
+        };
     }
 
     /** Number of triangles of a node's own meshes. */

@@ -19,6 +19,8 @@ final class Tree {
     final boolean[] locked;
     /** Cameras and lights. */
     final int[] points;
+    /** Picture planes. */
+    final List<Integer> pictures = new ArrayList<>();
 
     Tree(Node[] nodes, List<Layer> layers, Set<Integer> isolated) {
         int n = nodes.length;
@@ -62,6 +64,9 @@ final class Tree {
         for (int i = 0; i < n; i++) {
             if (nodes[i].camera() != null || nodes[i].light() != null) {
                 found[count++] = i;
+            }
+            if (nodes[i].picture() != null) {
+                pictures.add(i);
             }
         }
         points = Arrays.copyOf(found, count);

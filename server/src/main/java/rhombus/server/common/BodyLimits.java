@@ -24,6 +24,8 @@ public class BodyLimits extends OncePerRequestFilter {
     private static final long SETTINGS = 1 << 20;
     /** A document of 16 MB, and what is around it. */
     private static final long DOCUMENT = (16 << 20) + (64 << 10);
+    /** A picture of 40 MB, and what is around it. */
+    private static final long PICTURE = (40 << 20) + (64 << 10);
     /** Documents over this size are parsed a few at a time: each may take twenty times its size of memory for a moment. */
     private static final long LARGE = 2 << 20;
 
@@ -48,6 +50,9 @@ public class BodyLimits extends OncePerRequestFilter {
         String path = r.getRequestURI();
         if (path.startsWith("/api/session") || path.startsWith("/api/first-account") || !path.startsWith("/api/")) {
             return DOOR;
+        }
+        if (path.startsWith("/api/scenes/") && path.endsWith("/pictures")) {
+            return PICTURE;
         }
         return path.startsWith("/api/scenes/") ? DOCUMENT : SETTINGS;
     }

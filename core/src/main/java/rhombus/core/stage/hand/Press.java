@@ -20,6 +20,7 @@ import rhombus.core.stage.motion.MarqueeMotion;
 import rhombus.core.stage.motion.Motion;
 import rhombus.core.stage.motion.Target;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.Sketch;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.CameraHandle;
 import rhombus.core.stage.tool.Handle;
@@ -251,6 +252,9 @@ public final class Press implements Actions {
 
     private String name(Handle handle) {
         CameraHandle.Part part = handle == null ? null : CameraHandle.Part.of(handle.id());
+        if (handle != null && Sketch.End.of(handle.id()) != null) {
+            return "Move a mark on " + ground.nameOf(subject.selection().last());
+        }
         if (part != null) {
             return part.deed() + " " + ground.nameOf(subject.selection().last());
         }

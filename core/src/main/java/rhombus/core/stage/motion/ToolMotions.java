@@ -10,6 +10,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Corner;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Sketch;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.CameraHandle;
 import rhombus.core.stage.tool.Handle;
@@ -70,6 +71,10 @@ public final class ToolMotions {
         CameraHandle camera = h == null ? null : tools.cameraHandle(g.view(), h.id());
         if (camera != null) {
             return CameraMotions.start(ground, subject, g, camera);
+        }
+        Sketch.End end = h == null ? null : Sketch.End.of(h.id());
+        if (end != null) {
+            return SketchMotion.start(ground, subject, g, end);
         }
         return h == null ? null : new ToolMotions(ground, subject, tools, g, h).motion();
     }

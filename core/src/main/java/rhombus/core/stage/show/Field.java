@@ -12,6 +12,7 @@ import rhombus.core.plain.OneOf;
  * @param text all of it that counts
  * @param brief the same in four digits
  * @param axis of a coordinate
+ * @param of what it is a number of, where its command needs to be told
  */
 public record Field(
         String command,
@@ -19,4 +20,15 @@ public record Field(
         String label,
         String text,
         @Maybe String brief,
-        @Maybe @OneOf({"x", "y", "z"}) String axis) {}
+        @Maybe @OneOf({"x", "y", "z"}) String axis,
+        @Maybe String of) {
+    /** A field of the one thing that its command can mean. */
+    public Field(String command, String key, String label, String text, String brief, String axis) {
+        this(command, key, label, text, brief, axis, null);
+    }
+
+    /** The same field of something that its command is told. */
+    Field of(String what) {
+        return new Field(command, key, label, text, brief, axis, what);
+    }
+}

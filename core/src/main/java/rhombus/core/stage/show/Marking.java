@@ -55,6 +55,7 @@ final class Marking {
                 pivot(v, orbiting),
                 tools.marks(v, gesture.handleIn(v)),
                 tools.cameraMarks(v, gesture.handleIn(v)),
+                tools.sketch(v, gesture.handleIn(v)),
                 RoseMark.picture(ground, v, grips.padOpen()),
                 grips.marks(v),
                 linked.lines(v),

@@ -15,6 +15,7 @@ import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.subject.PartMark;
 import rhombus.core.stage.tool.CameraHandleMark;
 import rhombus.core.stage.tool.HandleMark;
+import rhombus.core.stage.tool.SketchMark;
 import rhombus.core.stage.view.Spot;
 
 /**
@@ -23,6 +24,7 @@ import rhombus.core.stage.view.Spot;
  * @param pivot what is turned about
  * @param handles of the tool
  * @param cameraHandles of the camera that is selected
+ * @param sketch what is marked on the picture that is selected
  * @param rose the Rose
  * @param grips lozenges of the Pad
  * @param lines coordinates that linked viewports share
@@ -43,6 +45,7 @@ public record Marks(
         @Maybe PivotMark pivot,
         List<HandleMark> handles,
         List<CameraHandleMark> cameraHandles,
+        @Maybe SketchMark sketch,
         @Maybe RosePicture rose,
         List<GripMark> grips,
         List<SharedLine> lines,

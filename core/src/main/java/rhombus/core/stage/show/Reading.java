@@ -39,6 +39,7 @@ public final class Reading {
     private final Boards boards;
     private final Function<String, Pivot> pivots;
     private final CameraReadout camera;
+    private final PictureReadout picture;
     private String unit = "m";
 
     Reading(Ground ground, Subject subject, Tools tools, Boards boards, Function<String, Pivot> pivots) {
@@ -48,6 +49,7 @@ public final class Reading {
         this.boards = boards;
         this.pivots = pivots;
         this.camera = new CameraReadout(ground, subject, this);
+        this.picture = new PictureReadout(ground, subject, this);
     }
 
     Readout now() {
@@ -71,7 +73,8 @@ public final class Reading {
                 boards.clearDeck(),
                 BoardList.trail(v),
                 subject.selection().isEmpty() ? null : selection(),
-                camera.of(v));
+                camera.of(v),
+                picture.of());
     }
 
     private List<Row> rows(ViewState v) {

@@ -24,6 +24,7 @@ import rhombus.core.stage.tool.ToolState;
  * @param trail of the viewport
  * @param selection what is selected
  * @param camera the camera that is selected or looked through
+ * @param picture the picture plane that is selected
  */
 public record Readout(
         String view,
@@ -42,4 +43,5 @@ public record Readout(
         boolean clearDeck,
         @Maybe TrailState trail,
         @Maybe Selected selection,
-        @Maybe CameraReading camera) {}
+        @Maybe CameraReading camera,
+        @Maybe PictureReading picture) {}

@@ -1,5 +1,6 @@
 package rhombus.core.stage.show;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.PicturePlanes;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Changed;
@@ -102,6 +104,27 @@ public final class Snapshots {
     /** The grid of a viewport. */
     public Grid grid(int view) {
         return Grid.of(view(view).screen(), ground.scene().up());
+    }
+
+    /** The pictures that a viewport draws, in the order in which they are drawn. */
+    public List<PictureLook> pictures(int view) {
+        List<PictureLook> out = new ArrayList<>();
+        for (PicturePlanes.Plane p : PicturePlanes.of(ground, view(view))) {
+            double[] corners = new double[12];
+            for (int k = 0; k < 4; k++) {
+                corners[3 * k] = p.corners()[k].x();
+                corners[3 * k + 1] = p.corners()[k].y();
+                corners[3 * k + 2] = p.corners()[k].z();
+            }
+            String id = ground.scene().node(p.node()).id();
+            out.add(new PictureLook(
+                    id,
+                    p.picture().image(),
+                    corners,
+                    p.picture().opacity(),
+                    p.picture().front()));
+        }
+        return out;
     }
 
     /** What lies over a viewport, in its own pixels. */

@@ -91,12 +91,27 @@ public final class Editing {
         if (unseen) {
             // A camera or a light moves: viewports need not be drawn again for it, but where it is seen through.
             ground.changes().marks();
+            if (pictures(was, next)) {
+                ground.changes().views();
+            }
             return;
         }
         if (structure) {
             ground.changes().add(Topic.STRUCTURE, Topic.SELECTION, Topic.CAPTION);
         }
         ground.changes().moved(moved);
+    }
+
+    /** Whether any picture plane is another one, or somewhere else. */
+    private static boolean pictures(Scene was, Scene next) {
+        for (int i : next.pictures()) {
+            boolean same =
+                    i < was.count() && next.node(i).picture() == was.node(i).picture() && next.world(i) == was.world(i);
+            if (!same) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Shows what an operation makes of a state. */
@@ -109,7 +124,11 @@ public final class Editing {
     /** Whether a node is drawn, listed and picked as before, wherever it is. */
     private static boolean same(Node a, Node b) {
         boolean lens = a.camera() != null && b.camera() != null;
-        return b.withLocal(a.local()).withCamera(lens ? a.camera() : b.camera()).equals(a);
+        boolean picture = a.picture() != null && b.picture() != null;
+        return b.withLocal(a.local())
+                .withCamera(lens ? a.camera() : b.camera())
+                .withPicture(picture ? a.picture() : b.picture())
+                .equals(a);
     }
 
     /** Between on and off, however many changes are one step, named after the first: a press that sweeps over a list. */

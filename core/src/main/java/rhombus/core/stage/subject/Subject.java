@@ -16,6 +16,7 @@ public final class Subject {
     private final Picks picks;
     private final Editing editing;
     private final Driving driving;
+    private final Matching matching = new Matching();
 
     /** Nothing is selected yet. */
     public Subject(Ground ground) {
@@ -55,6 +56,17 @@ public final class Subject {
     /** Cameras that go along with their viewports. */
     public Driving driving() {
         return driving;
+    }
+
+    /** Cameras that are made from pictures. */
+    public Matching matching() {
+        return matching;
+    }
+
+    /** Number of the picture that was selected last, or -1. */
+    public int picture() {
+        int last = selection.last();
+        return last >= 0 && ground.scene().node(last).kind() == Kind.PICTURE ? last : -1;
     }
 
     /** Number of the camera that is meant: the one selected last, else the one a viewport looks through, else -1. */

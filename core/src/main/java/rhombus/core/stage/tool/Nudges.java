@@ -9,6 +9,8 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Sketch;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Typed;
@@ -70,6 +72,11 @@ public final class Nudges {
             CameraNudges.step(ground, subject, view, camera, args);
             return;
         }
+        Sketch.End end = Sketch.End.of(id);
+        if (end != null) {
+            sketch(end, (second ? 0 : 1) * steps, (second ? -1 : 0) * steps);
+            return;
+        }
         if (tools.sort() == null || id.startsWith(CameraHandle.BEFORE)) {
             return;
         }
@@ -95,6 +102,19 @@ public final class Nudges {
                                 ? new Vec3(1, 1, 1)
                                 : new Vec3(grows(id, "x"), grows(id, "y"), grows(id, "z")),
                         steps);
+        }
+    }
+
+    /** An end of a mark on a picture, by pixels of the picture. */
+    private void sketch(Sketch.End end, double dx, double dy) {
+        int n = subject.picture();
+        double[] at = n < 0 ? null : Sketch.at(ground.scene().node(n).picture(), end);
+        if (at != null) {
+            Scene marked = Sketch.change(ground.scene(), n, p -> Sketch.moved(p, end, at[0] + dx, at[1] + dy));
+            subject.editing()
+                    .apply(
+                            "Move a mark on " + ground.nameOf(n),
+                            subject.matching().follow(marked, n));
         }
     }
 

@@ -180,7 +180,11 @@ public final class Tools {
             return null;
         }
         Handle own = sort == null ? null : Handles.at(Handles.of(this, v), x, y);
-        return own != null ? own : Handles.at(CameraHandles.lozenges(CameraHandles.of(ground, subject, this, v)), x, y);
+        if (own != null) {
+            return own;
+        }
+        Handle camera = Handles.at(CameraHandles.lozenges(CameraHandles.of(ground, subject, this, v)), x, y);
+        return camera != null ? camera : Handles.at(PictureHandles.of(ground, subject, v), x, y);
     }
 
     /** The handle of a camera with this id in a viewport; null where it is none, or not there any more. */
@@ -218,6 +222,17 @@ public final class Tools {
                                 ground.pointer().x() - v.x,
                                 ground.pointer().y() - v.y);
         return Handles.marks(all, lit == null ? null : lit.id(), sort);
+    }
+
+    /** What is marked on the picture that is selected, in a viewport where it is seen; null for nothing. */
+    public SketchMark sketch(ViewState v, Handle held) {
+        if (subject.picture() < 0) {
+            return null;
+        }
+        Handle lit = held != null || ground.pointer().moving()
+                ? held
+                : handleAt(v, ground.pointer().x() - v.x, ground.pointer().y() - v.y);
+        return PictureHandles.mark(ground, subject, v, lit == null ? null : lit.id());
     }
 
     /** The tool in use and its settings. */

@@ -1,0 +1,421 @@
+package rhombus.core.stage.area;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Lengths;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Picture;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Matching;
+import rhombus.core.stage.subject.PicturePlanes;
+import rhombus.core.stage.subject.Sketch;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Direction;
+import rhombus.core.view.Projection;
+
+/** Pictures behind views: bringing, placing and marking them, and finding the camera that took them. */
+final class PictureArea {
+    private static final String WHERE =
+            "A picture lies behind an axis view or a camera. Turn this viewport to one of the six "
+                    + "sides, or look through a camera, and add it again.";
+    /** Largest pixels a picture can have on a side; what the server takes is less. */
+    private static final int MOST = 16384;
+
+    private final Ground ground;
+    private final Subject subject;
+
+    private PictureArea(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    static Area<PictureArea> area() {
+        return new Area<>(p -> new PictureArea(p.ground(), p.subject()), PictureArea::declare);
+    }
+
+    private static void declare(Declare<PictureArea> d) {
+        d.group("Pictures");
+        d.action("picture.bring", "Bring a picture behind this view").does((a, c) -> a.bring(c.view()));
+        d.action("picture.add", "Put a picture that was brought behind this view")
+                .needs("image")
+                .whole("width", "height")
+                .text("name")
+                .does(PictureArea::add);
+        d.action("picture.set", "Place a picture, or draw it otherwise")
+                .typed("size", "x", "y", "opacity")
+                .truth("front")
+                .text("seen")
+                .does(PictureArea::set);
+        d.action("picture.fit", "Fit a picture into its view").does((a, c) -> a.fit());
+        d.action("picture.mark", "Mark a line, a point or a distance on a picture")
+                .needs("what", "x", "y", "z", "point", "span")
+                .does(PictureArea::mark);
+        d.action("picture.unmark", "Take a mark off a picture").needs("mark").does(PictureArea::unmark);
+        d.action("picture.turn", "Turn a line on a picture round").needs("mark").does(PictureArea::turn);
+        d.action("picture.point", "Tell where a point on a picture is in the scene")
+                .text("of")
+                .typed("x", "y", "z")
+                .choice("to", "pivot")
+                .does(PictureArea::point);
+        d.action("picture.scale", "Tell how far two points on a picture are apart")
+                .text("of")
+                .typed("distance")
+                .does(PictureArea::scale);
+        d.action("camera.match", "Make the camera that took a picture").does((a, c) -> a.match(c.view()));
+    }
+
+    // ---- bringing --------------------------------------------------------------------------------------------------
+
+    /** Where a picture would be seen in a viewport: a direction's word, or a camera; null where it cannot be. */
+    private String seen(ViewState v) {
+        if (v.camera != null) {
+            return Picture.CAMERA;
+        }
+        Direction d = v.pose.projection().flat()
+                ? Direction.of(v.pose.orientation(), ground.scene().up())
+                : null;
+        return d == null ? null : d.word();
+    }
+
+    private void bring(ViewState v) {
+        if (seen(v) == null) {
+            ground.changes().notice(v, WHERE, null, null, Map.of());
+        } else {
+            ground.changes().application("picture.bring", Plain.map("view", v.id));
+        }
+    }
+
+    private void add(Call c) {
+        ViewState v = c.view();
+        int w = c.whole("width", 0);
+        int h = c.whole("height", 0);
+        String seen = seen(v);
+        if (w < 1 || h < 1 || w > MOST || h > MOST) {
+            ground.changes().notice("This is no picture that can be shown.", null, null);
+            return;
+        }
+        if (seen == null) {
+            ground.changes().notice(v, WHERE, null, null, Map.of());
+            return;
+        }
+        Scene s = ground.scene();
+        Picture p = Picture.brought(c.text("image"), w, h, seen, v.camera, 1);
+        double[] place = Mat4.identity();
+        if (seen.equals(Picture.CAMERA)) {
+            p = p.placed(PicturePlanes.fitting(p, s.camera(s.indexOf(v.camera)).aspect()), 0, 0);
+        } else {
+            p = p.placed(filling(v, p), 0, 0);
+            place = Mat4.trs(v.pose.focusPoint(), Direction.named(seen).orientation(s.up()), new Vec3(1, 1, 1));
+        }
+        String name = Chosen.clean(c.text("name"));
+        SceneEdits.Added a = SceneEdits.add(s, p, name.isEmpty() ? "Picture" : name, place);
+        subject.editing().apply("Add " + (name.isEmpty() ? "picture" : name), a.scene());
+        subject.selection().only(a.nodes());
+        subject.changed();
+    }
+
+    /** Height in metres at which a picture fills four fifths of a flat view. */
+    private static double filling(ViewState v, Picture p) {
+        double extent = ((Projection.Orthographic) v.pose.projection()).extent();
+        return 0.8 * extent * Math.min(1, v.aspect() / p.aspect());
+    }
+
+    // ---- placing ---------------------------------------------------------------------------------------------------
+
+    /** The picture that is selected, or -1, which is told. */
+    private int selected() {
+        int n = subject.picture();
+        if (n < 0) {
+            ground.changes().notice("Select a picture first.", null, null);
+        } else if (ground.scene().locked(n)) {
+            ground.changes().notice(ground.nameOf(n) + " is locked. Unlock it in the Scene drawer first.", null, null);
+            return -1;
+        }
+        return n;
+    }
+
+    private void change(String deed, int n, Picture to) {
+        subject.editing().apply(deed + " " + ground.nameOf(n), Sketch.change(ground.scene(), n, p -> to));
+    }
+
+    private void set(Call c) {
+        int n = selected();
+        if (n < 0) {
+            return;
+        }
+        Picture p = ground.scene().node(n).picture();
+        if (c.args().get("seen") != null) {
+            subject.editing().apply("Move " + ground.nameOf(n), elsewhere(c, n, p));
+            return;
+        }
+        double size = p.throughCamera()
+                ? part(c, "size", p.size(), 1e-3, 1e3)
+                : ground.typed().length(c.args().get("size"), p.size());
+        if (!(size > 0 && size <= 1e9)) {
+            ground.changes()
+                    .notice(
+                            "A picture's height is more than 0 and at most 1,000,000 km. The old number stays.",
+                            null,
+                            null);
+            return;
+        }
+        change(
+                "Set",
+                n,
+                p.placed(size, part(c, "x", p.x(), -1e3, 1e3), part(c, "y", p.y(), -1e3, 1e3))
+                        .drawn(part(c, "opacity", p.opacity(), 0, 1), c.truth("front", p.front())));
+    }
+
+    /** A part of a whole that is typed in percent. */
+    private double part(Call c, String key, double is, double least, double most) {
+        Object typed = c.args().get(key);
+        if (typed == null) {
+            return is;
+        }
+        if (typed instanceof Map<?, ?>) {
+            return Math.max(least, Math.min(most, ground.typed().number(typed, is * 10) / 10));
+        }
+        Object number = typed instanceof String s ? s.replace("%", "") : typed;
+        double v = ground.typed().number(number, is * 100) / 100;
+        if (v < least || v > most) {
+            ground.changes()
+                    .notice(
+                            "That is between " + Math.round(least * 100) + " and " + Math.round(most * 100)
+                                    + "%. The old number stays.",
+                            null,
+                            null);
+            return is;
+        }
+        return v;
+    }
+
+    /** The picture behind another view: of a side in the middle of the scene, through a camera as large as fits. */
+    private Scene elsewhere(Call c, int n, Picture p) {
+        Scene s = ground.scene();
+        String to = c.text("seen");
+        String camera = to.startsWith(Picture.CAMERA + ":") ? to.substring(Picture.CAMERA.length() + 1) : null;
+        int node = camera == null ? -1 : s.indexOf(camera);
+        if (node >= 0 && s.node(node).camera() != null) {
+            double fit = PicturePlanes.fitting(p, s.camera(node).aspect());
+            return Sketch.change(s, n, x -> x.seen(Picture.CAMERA, camera, fit));
+        }
+        Direction d = Direction.named(to);
+        if (d == null) {
+            ground.changes().notice("A picture cannot be seen there.", null, null);
+            return s;
+        }
+        double size = p.throughCamera() ? 2 * s.radius() : p.size();
+        Vec3 at = p.throughCamera()
+                ? s.bounds().isEmpty() ? Vec3.ZERO : s.bounds().center()
+                : Mat4.origin(s.world(n));
+        double[] local = Transforms.standing(s, n, at, d.orientation(s.up()));
+        return SceneEdits.each(
+                s, List.of(n), x -> x.withLocal(local).withPicture(x.picture().seen(d.word(), null, size)));
+    }
+
+    private void fit() {
+        int n = selected();
+        if (n < 0) {
+            return;
+        }
+        Picture p = ground.scene().node(n).picture();
+        int camera = p.camera() == null ? -1 : ground.scene().indexOf(p.camera());
+        if (p.throughCamera()) {
+            double size = camera < 0
+                    ? 1
+                    : PicturePlanes.fitting(p, ground.scene().camera(camera).aspect());
+            change("Fit", n, p.placed(size, 0, 0));
+            return;
+        }
+        for (ViewState v : ground.board().views) {
+            if (v.shown && PicturePlanes.in(ground, v, n) != null) {
+                Scene s = ground.scene();
+                double[] local = Transforms.standing(
+                        s, n, v.pose.focusPoint(), Direction.named(p.seen()).orientation(s.up()));
+                subject.editing()
+                        .apply("Fit " + ground.nameOf(n), SceneEdits.each(s, List.of(n), x -> x.withLocal(local)
+                                .withPicture(x.picture().placed(filling(v, p), 0, 0))));
+                return;
+            }
+        }
+        ground.changes().notice("No viewport shows this picture: turn one to its side.", null, null);
+    }
+
+    // ---- marking ---------------------------------------------------------------------------------------------------
+
+    private void mark(Call c) {
+        int n = selected();
+        if (n < 0) {
+            return;
+        }
+        Picture p = ground.scene().node(n).picture();
+        String what = c.text("what");
+        int axis = "xyz".indexOf(what);
+        if (p.lines().size() + p.points().size() >= Picture.MARKS) {
+            ground.changes().notice("There are 100 marks on this picture. Take some off first.", null, null);
+            return;
+        }
+        Picture to = what.equals("point")
+                ? Sketch.withPoint(p, somewhere())
+                : what.equals("span") ? Sketch.withSpan(p) : Sketch.withLine(p, axis);
+        change("Mark", n, to);
+        if (ground.board().views.stream().noneMatch(v -> v.shown && PicturePlanes.in(ground, v, n) != null)) {
+            ground.changes()
+                    .notice(
+                            "No viewport shows this picture: look through its camera, or turn one to its side.",
+                            null,
+                            null);
+        }
+    }
+
+    /** The pinned pivot, else the origin. */
+    private Vec3 somewhere() {
+        Vec3 pinned = subject.pivot().pinned();
+        return pinned == null ? Vec3.ZERO : pinned;
+    }
+
+    /** The end that a command names, or null, which is told. */
+    private Sketch.End end(Call c, String key, int n) {
+        Sketch.End e = Sketch.End.of(c.text(key));
+        boolean there = n >= 0 && e != null && Sketch.at(ground.scene().node(n).picture(), e) != null;
+        if (n >= 0 && !there) {
+            ground.changes().notice("There is no such mark on this picture.", null, null);
+        }
+        return there ? e : null;
+    }
+
+    private void marked(String deed, int n, Picture to) {
+        Scene s = Sketch.change(ground.scene(), n, p -> to);
+        subject.editing()
+                .apply(deed + " " + ground.nameOf(n), subject.matching().follow(s, n));
+    }
+
+    private void unmark(Call c) {
+        int n = selected();
+        Sketch.End e = end(c, "mark", n);
+        if (e != null) {
+            marked("Take a mark off", n, Sketch.without(ground.scene().node(n).picture(), e));
+        }
+    }
+
+    private void turn(Call c) {
+        int n = selected();
+        Sketch.End e = end(c, "mark", n);
+        if (e != null && e.sort().equals("line")) {
+            marked("Turn a line on", n, Sketch.turned(ground.scene().node(n).picture(), e));
+        }
+    }
+
+    private void point(Call c) {
+        int n = selected();
+        Sketch.End e = end(c, "of", n);
+        if (e == null || !e.sort().equals("point")) {
+            return;
+        }
+        Picture p = ground.scene().node(n).picture();
+        Vec3 is = p.points().get(e.index()).at();
+        Vec3 pinned = subject.pivot().pinned();
+        if (c.to().equals("pivot") && pinned == null) {
+            ground.changes().notice("No pivot is pinned. Pin one at the place that is meant.", null, null);
+            return;
+        }
+        Vec3 to = c.to().equals("pivot")
+                ? pinned
+                : new Vec3(
+                        ground.typed().length(c.args().get("x"), is.x()),
+                        ground.typed().length(c.args().get("y"), is.y()),
+                        ground.typed().length(c.args().get("z"), is.z()));
+        if (to.length() > 1e9) {
+            ground.changes().notice("A place is at most 1,000,000 km away. The old numbers stay.", null, null);
+            return;
+        }
+        marked("Place a point on", n, Sketch.known(p, e.index(), to));
+    }
+
+    private void scale(Call c) {
+        int n = selected();
+        if (n < 0) {
+            return;
+        }
+        Scene s = ground.scene();
+        Picture p = s.node(n).picture();
+        Picture.Span span = p.span();
+        if (span == null || p.throughCamera()) {
+            ground.changes()
+                    .notice(
+                            p.throughCamera()
+                                    ? "Behind a camera a picture has no size in metres. Put it behind an axis view to scale it."
+                                    : "Mark two points of a known distance first.",
+                            null,
+                            null);
+            return;
+        }
+        double pixels = Math.hypot(span.x2() - span.x1(), span.y2() - span.y1());
+        double typed = ground.typed().length(c.args().get("distance"), 0);
+        if (!(typed > 0) || typed > 1e9 || pixels < 1e-6) {
+            ground.changes()
+                    .notice(
+                            pixels < 1e-6
+                                    ? "The two points lie in one place. Drag them apart."
+                                    : "A distance is more than 0 and at most 1,000,000 km.",
+                            null,
+                            null);
+            return;
+        }
+        Vec3[] corners = s.corners(n);
+        double is = corners[0].distance(corners[3]) / p.height() * pixels;
+        double k = typed / is;
+        // The first of the two points stays where it is.
+        PicturePlanes.Plane plane = new PicturePlanes.Plane(n, p, corners);
+        Vec3 fixed = plane.at(span.x1(), span.y1());
+        Vec3 middle = Mat4.origin(s.world(n));
+        Vec3 by = fixed.plus(middle.minus(fixed), k).minus(middle);
+        Map<Integer, double[]> place = Map.of(n, s.movedLocal(n, by));
+        subject.editing()
+                .apply(
+                        "Scale " + ground.nameOf(n),
+                        Sketch.change(s.withLocals(place), n, x -> x.placed(x.size() * k, 0, 0)));
+    }
+
+    // ---- the camera that took it -----------------------------------------------------------------------------------
+
+    private void match(ViewState v) {
+        int n = selected();
+        if (n < 0) {
+            return;
+        }
+        try {
+            String name = ground.nameOf(n);
+            Matching.Made m = Matching.make(ground.scene(), n, "Camera of " + name);
+            ground.walks().leaveIn(v);
+            subject.editing().apply("Match " + name, m.scene());
+            String camera = ground.scene().node(m.camera()).id();
+            List<Integer> picture = new ArrayList<>(List.of(n));
+            subject.selection().only(picture);
+            subject.changed();
+            if (!camera.equals(v.camera)) {
+                Cameras.through(ground, v, camera);
+            }
+            ground.changes()
+                    .notice(
+                            v,
+                            ground.nameOf(m.camera()) + " sees the picture as it was taken, off by "
+                                    + Lengths.fixed(m.found().error(), 1) + " pixels"
+                                    + (m.found().placed() ? "." : "; where it stands is a guess.")
+                                    + " Drag the marks to refine it.",
+                            null,
+                            null,
+                            Map.of());
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice(e.getMessage() + ".", null, null);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Pictures behind views: checked, encoded anew, and kept with their scene. */
+package rhombus.server.picture;

@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PictureReading } from '../../core';
+import { useRun } from '../../stage/run';
+import { chosen } from '../common/pick';
+import FieldRow from './FieldRow.vue';
+import { rowsOf } from './rows';
+
+const props = defineProps<{ picture: PictureReading }>();
+const run = useRun();
+const rows = computed(() => rowsOf(props.picture.fields));
+const MARKS = [
+  { what: 'x', label: 'X line' },
+  { what: 'y', label: 'Y line' },
+  { what: 'z', label: 'Z line' },
+  { what: 'point', label: 'Point' },
+  { what: 'span', label: 'Distance' },
+];
+</script>
+
+<template>
+  <section aria-label="Picture" data-picture-readout>
+    <h2 class="part-title one" :title="picture.name">Picture · {{ picture.name }}</h2>
+    <label class="choice">
+      <span>Seen</span>
+      <select
+        :value="picture.seen.find((o) => o.on)?.id"
+        data-command="picture.set"
+        data-choice="seen"
+        @change="run('picture.set', { seen: chosen($event) })"
+      >
+        <option v-for="o in picture.seen" :key="o.id" :value="o.id" :disabled="!o.id">{{ o.label }}</option>
+      </select>
+    </label>
+    <label class="choice">
+      <span>Lies</span>
+      <select
+        :value="picture.front ? 'front' : 'behind'"
+        data-command="picture.set"
+        data-choice="front"
+        @change="run('picture.set', { front: chosen($event) === 'front' })"
+      >
+        <option value="behind">Behind the scene</option>
+        <option value="front">Before the scene</option>
+      </select>
+    </label>
+    <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
+    <dl>
+      <template v-for="row in picture.facts" :key="row.label">
+        <dt>{{ row.label }}</dt>
+        <dd class="numbers">{{ row.value }}</dd>
+      </template>
+    </dl>
+    <button class="plain" data-command="picture.fit" @click="run('picture.fit')">Fit into its view</button>
+  </section>
+  <section aria-label="Match" data-match>
+    <h2 class="part-title">Match</h2>
+    <p class="quiet">
+      Mark lines along the scene’s axes, each from its round end the positive way, or points whose places you know, and
+      drag their ends to where they belong.
+    </p>
+    <div class="add">
+      <button
+        v-for="m in MARKS"
+        :key="m.what"
+        class="plain"
+        data-command="picture.mark"
+        :data-what="m.what"
+        @click="run('picture.mark', { what: m.what })"
+      >
+        + {{ m.label }}
+      </button>
+    </div>
+    <p v-if="picture.marks.length && !picture.open" class="caution">
+      No viewport shows this picture: look through its camera, or turn one to its side.
+    </p>
+    <ul>
+      <li v-for="m in picture.marks" :key="m.id" :data-marked="m.id">
+        <div class="line">
+          <span class="label">{{ m.label }}</span>
+          <span class="numbers quiet">{{ m.error ?? '' }}</span>
+          <button
+            v-if="m.sort === 'line'"
+            class="plain"
+            data-command="picture.turn"
+            :aria-label="`Turn ${m.label} round`"
+            title="Turn round"
+            @click="run('picture.turn', { mark: m.id })"
+          >
+            <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-5-3H5L2-6M5 3H-5L-2 6" /></svg>
+          </button>
+          <button
+            v-if="m.sort === 'point'"
+            class="plain"
+            data-command="picture.point"
+            title="It lies at the pinned pivot"
+            @click="run('picture.point', { of: m.id, to: 'pivot' })"
+          >
+            At pivot
+          </button>
+          <button
+            class="plain"
+            data-command="picture.unmark"
+            :aria-label="`Take ${m.label} off`"
+            title="Take off"
+            @click="run('picture.unmark', { mark: m.id })"
+          >
+            <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-4-4 4 4M4-4-4 4" /></svg>
+          </button>
+        </div>
+        <FieldRow v-if="m.fields.length" :label="''" :fields="m.fields" />
+      </li>
+    </ul>
+    <p :class="{ quiet: picture.found }" role="status">{{ picture.match }}</p>
+    <button class="plain go" data-command="camera.match" :disabled="!picture.found" @click="run('camera.match')">
+      Make its camera
+    </button>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: 14px;
+}
+h2 {
+  margin: 0 0 7px;
+}
+p {
+  margin: 0 0 6px;
+  overflow-wrap: anywhere;
+}
+.one {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.choice {
+  display: grid;
+  grid-template-columns: 76px 1fr;
+  align-items: center;
+  margin-bottom: 3px;
+}
+.choice span,
+dt {
+  color: var(--quiet);
+}
+select {
+  min-width: 0;
+  background: var(--panel);
+  color: var(--text);
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  padding: 2px 0;
+  font: inherit;
+}
+dl {
+  display: grid;
+  grid-template-columns: 76px 1fr;
+  gap: 3px 6px;
+  margin: 6px 0;
+}
+dd {
+  margin: 0;
+  font-size: 11.5px;
+  line-height: 20px;
+}
+.add {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px;
+  margin: 0 -6px 6px;
+}
+.add .plain {
+  padding: 2px 6px;
+}
+ul {
+  list-style: none;
+  margin: 0 0 6px;
+  padding: 0;
+}
+.line {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  min-height: 26px;
+}
+.label {
+  flex: 1;
+}
+.line .plain {
+  min-width: 24px;
+  min-height: 24px;
+  padding: 2px 4px;
+}
+.line svg {
+  display: block;
+  width: 14px;
+  height: 14px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.6;
+}
+.caution {
+  color: var(--caution);
+}
+.go {
+  border: 1px solid var(--line);
+  padding: 4px 10px;
+}
+</style>
