@@ -26,6 +26,8 @@ export async function takeHome(open: OpenScene, selection: boolean): Promise<voi
     return;
   }
   const what = selection ? `&what=selection&ids=${ids.map(encodeURIComponent).join(',')}` : '';
+  if (useStage().objects.some((o) => o.kind === 'picture'))
+    useStage().tell({ text: 'Pictures behind views are left out: the format has no place for them.' });
   await fetchSaved(open, `export?format=glb${what}`);
 }
 

@@ -113,7 +113,7 @@ watch([shown, sort], ([on], [was]) => {
       <div class="presets">
         <button v-for="s in sizes" :key="s.label" class="plain" @click="size(s)">{{ s.label }}</button>
       </div>
-      <label class="overlay">
+      <label v-if="sort !== 'cameras'" class="overlay">
         <el-switch v-model="overlays" aria-label="With overlays" />
         <span>With overlays <span class="quiet">grid, outline of the selection, captions</span></span>
       </label>

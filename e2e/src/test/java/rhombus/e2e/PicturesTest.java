@@ -3,7 +3,9 @@ package rhombus.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Clip;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.MouseButton;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -106,13 +108,83 @@ class PicturesTest {
         hand.press("[data-board=four]");
     }
 
+    private static void overlay(Hand hand, String label) {
+        hand.press("[data-viewport=v2] [data-plate] [aria-label=Overlays]");
+        hand.page
+                .locator(".el-dropdown-menu:visible [data-thing='" + label + "']")
+                .click();
+        Hand.still(hand.page);
+        hand.idle();
+    }
+
+    /** A picture of the yard with lines marked along its axes, and the camera that was found from them. */
+    private static void matching(Hand hand) {
+        Page page = hand.page;
+        hand.press("[data-drawer=scene] [data-camera] .row >> nth=0");
+        hand.over("v2").key("q");
+        List<String> over = List.of("Lights and cameras", "Rose", "Ground grid");
+        over.forEach(o -> overlay(hand, o));
+        hand.over("v2", 0.02, 0.9);
+        unspoken(page);
+        var frame = page.locator("[data-viewport=v2] [data-gate] .frame");
+        var top = frame.first().boundingBox();
+        var side = frame.nth(2).boundingBox();
+        byte[] yard = page.screenshot(
+                new Page.ScreenshotOptions().setClip(new Clip(top.x + 1, top.y + 1, top.width - 2, side.height - 2)));
+        over.forEach(o -> overlay(hand, o));
+        hand.press("[data-add]");
+        page.waitForFileChooser(() -> page.locator(".el-dropdown-menu:visible [data-command='picture.bring']")
+                        .click())
+                .setFiles(new FilePayload("Yard.png", "image/png", yard));
+        page.locator("[data-picture-readout]").waitFor();
+        var bounds = Hand.map(hand.object("Workshop").get("bounds"));
+        double[] a = Hand.point(bounds.get("min"));
+        double[] b = Hand.point(bounds.get("max"));
+        double[] j = Hand.point(Hand.map(hand.object("Jetty").get("bounds")).get("min"));
+        double[] k = Hand.point(Hand.map(hand.object("Jetty").get("bounds")).get("max"));
+        line(hand, 0, "x", new double[] {a[0], a[1], b[2]}, new double[] {b[0], a[1], b[2]});
+        line(hand, 1, "x", new double[] {j[0] + 12, k[1], j[2]}, new double[] {k[0] - 8, k[1], j[2]});
+        line(hand, 2, "z", new double[] {a[0], a[1], a[2]}, new double[] {a[0], a[1], b[2]});
+        line(hand, 3, "z", new double[] {b[0], a[1], a[2]}, new double[] {b[0], a[1], b[2]});
+        hand.press("[data-match] [data-command='camera.match']");
+        hand.over("v2", 0.3, 0.3).key("1");
+        hand.over("v2", 0.02, 0.9);
+        unspoken(page);
+        page.locator("[data-match]").scrollIntoViewIfNeeded();
+        take(page, "matched-to-a-picture");
+        hand.over("v2", 0.3, 0.3).key("7").key("q");
+        hand.press("[data-viewport=v2] [data-plate] [data-command='camera.leave']");
+        while (page.locator("[data-command='edit.undo']").isEnabled()) {
+            hand.press("[data-command='edit.undo']");
+        }
+        hand.over("v2").key("Shift+K").key("h");
+        unspoken(page);
+    }
+
+    private static void line(Hand hand, int number, String axis, double[] from, double[] to) {
+        hand.press("[data-match] [data-what=" + axis + "]");
+        double[][] ends = {from, to};
+        for (int e = 0; e < 2; e++) {
+            var box = hand.page
+                    .locator("[data-viewport=v2] [data-mark='mark-line-" + number + "-a'] .end")
+                    .nth(e)
+                    .boundingBox();
+            var p = hand.project("v2", ends[e]);
+            hand.page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+            hand.page.mouse().down();
+            hand.page.mouse().move(Hand.num(p, "x") + 2, Hand.num(p, "y"));
+            hand.page.mouse().move(Hand.num(p, "x"), Hand.num(p, "y"));
+            hand.page.mouse().up();
+            hand.idle();
+        }
+    }
+
     @Test
     void everyMainView() throws Exception {
         Files.createDirectories(FOLDER);
         Page page = Browser.page(ColorScheme.DARK, failures);
         page.navigate("/sign-in");
         page.locator("#name").waitFor();
-        take(page, "sign-in");
         Browser.signIn(page, "demo", "saltmarsh");
         page.locator("main li").first().waitFor();
         take(page, "scenes");
@@ -157,6 +229,7 @@ class PicturesTest {
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
         Hand.still(page);
         hand.over("v2").key("Shift+K");
+        matching(hand);
         boards(hand);
 
         page.locator("header [data-command='app.habits']").click();
