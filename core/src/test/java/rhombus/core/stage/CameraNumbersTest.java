@@ -13,6 +13,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.FilmBack;
 import rhombus.core.optics.GateFit;
+import rhombus.core.pick.Hit;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.SceneCamera;
@@ -236,5 +237,39 @@ class CameraNumbersTest {
         other.open(Scenes.boxes(), "Boxes");
         assertThat(other.kept().useEdits(hand.stage.kept().edits())).isNull();
         assertThat(other.scene().node(5).camera()).isEqualTo(camera());
+    }
+
+    /** What a camera's own planes cut away cannot be taken either. */
+    @Test
+    void aClickPassesOverWhatTheNearPlaneHidesAndWhatLiesBeyondTheFarOne() {
+        hand.run(
+                "camera.set",
+                "v2",
+                "camera",
+                "n5",
+                "x",
+                1.5,
+                "y",
+                1.0,
+                "z",
+                6.0,
+                "aimX",
+                1.5,
+                "aimY",
+                1.0,
+                "aimZ",
+                0.0);
+        hand.run("camera.look-through", "v2", "camera", "n5");
+        ViewState v = hand.view(1);
+        Hit box = hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2);
+        assertThat(hand.stage.scene().node(box.node()).name()).isEqualTo("Left box");
+        double depth = v.pose.depth(box.point());
+        hand.run("camera.set", "v2", "camera", "n5", "near", depth + 0.5);
+        Hit inside = hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2);
+        assertThat(inside == null || v.pose.depth(inside.point()) >= depth + 0.5)
+                .isTrue();
+        hand.run("camera.set", "v2", "camera", "n5", "near", "auto", "far", depth - 0.5);
+        assertThat(hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2))
+                .isNull();
     }
 }

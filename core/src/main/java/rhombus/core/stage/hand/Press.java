@@ -47,6 +47,7 @@ public final class Press implements Actions {
     private boolean pinching;
     private boolean twisting;
     private Grips.Grip grip;
+    private String handleName;
     /** From the pointer to the point on which the motion takes hold: lozenges act on another place than their own. */
     private double offX;
 
@@ -182,7 +183,10 @@ public final class Press implements Actions {
         if (!walking.on()) {
             subject.driving().settle();
         }
-        gesture.take(v, tools.handleAt(v, x - v.x, y - v.y));
+        Handle handle = tools.handleAt(v, x - v.x, y - v.y);
+        gesture.take(v, handle);
+        // Named now: keys in the middle of the drag may select something else.
+        handleName = handleName(handle);
         gesture.alsoMoving(linked.followers(v));
         sceneBefore = ground.scene();
         offX = 0;
@@ -223,7 +227,6 @@ public final class Press implements Actions {
     public void release() {
         ViewState v = gesture.view();
         Command deed = gesture.began();
-        Handle handle = gesture.handle();
         List<Gesture.Before> moved = end();
         if (v == null) {
             return;
@@ -231,7 +234,7 @@ public final class Press implements Actions {
         // Turns and looks of a walk with a camera are one step with the walk.
         boolean walked = v.driven && v == walking.view();
         if (!walked && !subject.driving().step()) {
-            subject.editing().done(name(handle), sceneBefore);
+            subject.editing().done(handleName != null ? handleName : toolName(), sceneBefore);
         }
         for (Gesture.Before b : moved) {
             // A walk is one entry, whatever turns there were in it.
@@ -250,7 +253,8 @@ public final class Press implements Actions {
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
-    private String name(Handle handle) {
+    /** What dragging a handle of a camera or of a picture is called; null for a tool's. */
+    private String handleName(Handle handle) {
         CameraHandle.Part part = handle == null ? null : CameraHandle.Part.of(handle.id());
         if (handle != null && Sketch.End.of(handle.id()) != null) {
             return "Move a mark on " + ground.nameOf(subject.selection().last());
@@ -258,6 +262,10 @@ public final class Press implements Actions {
         if (part != null) {
             return part.deed() + " " + ground.nameOf(subject.selection().last());
         }
+        return null;
+    }
+
+    private String toolName() {
         Tools.Sort s = tools.sort();
         return (s == null ? "Move" : s.words()) + " " + subject.names();
     }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import rhombus.core.geometry.Ray;
+import rhombus.core.optics.Optics;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
@@ -88,18 +89,38 @@ public final class Model {
      */
     public Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
         Ray sight = v.screen().with(p).ray(lx, ly);
-        return surfaces.closest(sight, startOf(sight, p), locked);
+        Optics own = planes(v);
+        Hit hit = surfaces.closest(sight, startOf(sight, p, own), locked);
+        return hit != null && beyond(hit, p, own) ? null : hit;
     }
 
     /** Everything an eye meets under a point of a viewport, near to far; locked objects are passed over. */
     public List<Hit> hitsAt(ViewState v, double lx, double ly) {
         Screen screen = v.screen();
         Ray sight = screen.ray(lx, ly);
-        return surfaces.through(sight, startOf(sight, v.pose));
+        Optics own = planes(v);
+        return surfaces.through(sight, startOf(sight, v.pose, own)).stream()
+                .filter(h -> !beyond(h, v.pose, own))
+                .toList();
     }
 
-    /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene. */
-    private double startOf(Ray sight, Pose p) {
+    /** What the camera that is looked through is made of; null without one. What its planes cut away is not there for a hand. */
+    private Optics planes(ViewState v) {
+        int node = v.camera == null ? -1 : scene.indexOf(v.camera);
+        return node < 0 || scene.node(node).camera() == null
+                ? null
+                : scene.node(node).camera().optics();
+    }
+
+    /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene, or at a camera's own plane. */
+    private double startOf(Ray sight, Pose p, Optics own) {
+        if (own != null && own.near() != null) {
+            return own.near() / sight.direction().dot(p.forward());
+        }
         return p.projection().flat() ? -(scene.bounds().center().distance(p.eye()) + scene.radius() * 2) : 0;
+    }
+
+    private static boolean beyond(Hit hit, Pose p, Optics own) {
+        return own != null && own.far() != null && p.depth(hit.point()) > own.far();
     }
 }
