@@ -1,4 +1,5 @@
 import type { Component } from 'vue';
+import FindDialog from './find/FindDialog.vue';
 import HabitsDialog from './habits/HabitsDialog.vue';
 import HintsLine from './hints/HintsLine.vue';
 import VersionsDialog from './history/VersionsDialog.vue';
@@ -29,6 +30,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'trail', command: 'app.trail', place: 'low', stays: true, component: TrailStrip },
   { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
+  { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },

@@ -7,6 +7,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.BoardsState;
 import rhombus.core.stage.show.CameraRow;
+import rhombus.core.stage.show.FoundCommand;
 import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.HistoryState;
 import rhombus.core.stage.show.LayerRow;
@@ -65,6 +66,13 @@ public interface ShowApi extends JSObject {
 
     @Gives(value = CameraRow.class, list = true)
     JSObject cameras();
+
+    /** Commands that are meant by words, the best first. */
+    @Gives(value = FoundCommand.class, list = true)
+    JSObject find(String typed);
+
+    /** A command was run from that list. */
+    void ran(String key);
 
     @Gives(value = LayerRow.class, list = true)
     JSObject layers();

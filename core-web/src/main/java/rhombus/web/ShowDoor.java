@@ -71,6 +71,16 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public JSObject find(String typed) {
+        return Js.list(snapshots.find(typed, layout), Told::of);
+    }
+
+    @Override
+    public void ran(String key) {
+        snapshots.ran(key);
+    }
+
+    @Override
     public JSObject shotIds() {
         return Js.list(snapshots.shotList().ids(), Js::text);
     }

@@ -56,6 +56,9 @@ final class ApplicationArea {
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")
                 .does((a, c) -> a.resolver.cancel());
+        page(d, "app.find", "Find a command")
+                .rank(LAST)
+                .on("find", Trigger.key("Slash"), 0, APPLICATION, "find a command");
         page(d, "app.keys", "Open Keys");
         page(d, "app.habits", "Open Habits");
         page(d, "app.hints", "Show or hide the hints")

@@ -54,6 +54,8 @@ public final class Workspace {
                 walking.speed(),
                 "tools",
                 tools.toKeep(),
+                "recent",
+                ground.recent().toPlain(),
                 "isolated",
                 isolated(),
                 "pinned",
@@ -97,6 +99,7 @@ public final class Workspace {
             walking.speed(walk);
         }
         tools.read(m.get("tools"));
+        ground.recent().read(m.get("recent"));
         Set<Integer> alone = new HashSet<>();
         for (Object id : Plain.list(m.get("isolated"))) {
             int n = ground.scene().indexOf(Plain.text(id, ""));

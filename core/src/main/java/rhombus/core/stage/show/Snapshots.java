@@ -39,6 +39,7 @@ public final class Snapshots {
     private final Boards boards;
     private final Pins pins;
     private final Hints hints;
+    private final Finding finding;
     private final Rebinding rebinding;
     private final Views views;
     private final Marking marking;
@@ -69,6 +70,7 @@ public final class Snapshots {
         views = new Views(ground);
         marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover);
         contents = new Contents(ground, subject);
+        finding = new Finding(ground, subject);
         reading = new Reading(ground, subject, tools, boards, this::pivot);
     }
 
@@ -273,6 +275,16 @@ public final class Snapshots {
     /** What each trigger does now. */
     public List<Hint> hints(Map<String, String> layout) {
         return hints.now(layout);
+    }
+
+    /** Commands that are meant by words, the best first. */
+    public List<FoundCommand> find(String typed, Map<String, String> layout) {
+        return finding.of(typed, rebinding.keymap(), layout);
+    }
+
+    /** A command was run from that list. */
+    public void ran(String key) {
+        finding.ran(key);
     }
 
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */

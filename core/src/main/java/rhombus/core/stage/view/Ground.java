@@ -18,6 +18,7 @@ public final class Ground {
     private final Attention attention = new Attention(changes, settings, this::board);
     private Supplier<Board> board;
     private Walks walks;
+    private final Recent recent = new Recent();
 
     /** Who knows the board in use. */
     public void shows(Supplier<Board> which) {
@@ -97,6 +98,11 @@ public final class Ground {
     /** The board in use. */
     public Board board() {
         return board.get();
+    }
+
+    /** What was run last from the list of all commands. */
+    public Recent recent() {
+        return recent;
     }
 
     /** Whether somebody walks. */

@@ -1,0 +1,118 @@
+package rhombus.core.keymap;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How well words are meant by what somebody types: whole words, their beginnings, parts of them, and words with a slip of the
+ * fingers in them.
+ */
+public final class Search {
+    private static final double WHOLE = 1;
+    private static final double BEGINNING = 0.9;
+    private static final double PART = 0.55;
+    private static final double SLIP = 0.6;
+    /** What each slip costs. */
+    private static final double COST = 0.15;
+    /** What the first word of a name counts more than the others. */
+    private static final double FIRST = 0.12;
+    /** What a name counts less for each word that was not typed. */
+    private static final double LONGER = 0.004;
+
+    private Search() {}
+
+    /** Words of a text: lower case, without signs. */
+    public static List<String> words(String text) {
+        List<String> out = new ArrayList<>();
+        StringBuilder word = new StringBuilder();
+        for (int i = 0; i <= text.length(); i++) {
+            char c = i < text.length() ? Character.toLowerCase(text.charAt(i)) : ' ';
+            if (Character.isLetterOrDigit(c)) {
+                word.append(c);
+            } else if (word.length() > 0) {
+                out.add(word.toString());
+                word.setLength(0);
+            }
+        }
+        return out;
+    }
+
+    /**
+     * How well a name is meant.
+     *
+     * @param typed words that were typed
+     * @param name words of its name
+     * @param more words it is known by besides, which count less
+     * @return 0 where some word that was typed means nothing of it, more the better
+     */
+    public static double score(List<String> typed, List<String> name, List<String> more) {
+        double sum = 0;
+        for (String t : typed) {
+            double best = 0;
+            for (int i = 0; i < name.size(); i++) {
+                best = Math.max(best, one(t, name.get(i)) + (i == 0 && one(t, name.get(i)) > 0 ? FIRST : 0));
+            }
+            for (String m : more) {
+                best = Math.max(best, one(t, m) * 0.7);
+            }
+            if (best == 0) {
+                return 0;
+            }
+            sum += best;
+        }
+        return typed.isEmpty() ? 0 : sum / typed.size() - LONGER * Math.max(0, name.size() - typed.size());
+    }
+
+    private static double one(String typed, String word) {
+        if (typed.equals(word)) {
+            return WHOLE;
+        }
+        if (word.startsWith(typed)) {
+            return BEGINNING;
+        }
+        if (typed.length() >= 3 && word.contains(typed)) {
+            return PART;
+        }
+        int most = typed.length() < 4 ? 0 : typed.length() < 8 ? 1 : 2;
+        if (most == 0) {
+            return 0;
+        }
+        // The beginning of a word may be typed with a slip too.
+        int slips = Math.min(slips(typed, word, most), slips(typed, beginning(word, typed.length()), most));
+        return slips <= most ? SLIP - COST * (slips - 1) : 0;
+    }
+
+    private static String beginning(String word, int length) {
+        return word.length() <= length ? word : word.substring(0, length);
+    }
+
+    /** Letters left out, put in, taken for others or exchanged with the next (optimal string alignment); more than {@code most} for too many. */
+    static int slips(String a, String b, int most) {
+        if (Math.abs(a.length() - b.length()) > most) {
+            return most + 1;
+        }
+        int[] before = new int[b.length() + 1];
+        int[] last = new int[b.length() + 1];
+        int[] now = new int[b.length() + 1];
+        for (int k = 0; k <= b.length(); k++) {
+            last[k] = k;
+        }
+        for (int i = 1; i <= a.length(); i++) {
+            now[0] = i;
+            for (int k = 1; k <= b.length(); k++) {
+                int same = a.charAt(i - 1) == b.charAt(k - 1) ? 0 : 1;
+                now[k] = Math.min(Math.min(now[k - 1], last[k]) + 1, last[k - 1] + same);
+                boolean swapped =
+                        i > 1 && k > 1 && a.charAt(i - 1) == b.charAt(k - 2) && a.charAt(i - 2) == b.charAt(k - 1);
+                if (swapped) {
+                    now[k] = Math.min(now[k], before[k - 2] + 1);
+                }
+            }
+            int[] spare = before;
+            before = last;
+            last = now;
+            now = spare;
+        }
+        return last[b.length()];
+    }
+}

@@ -1,0 +1,191 @@
+package rhombus.core.stage.show;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.keymap.Argument;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Search;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.Topic;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Words;
+
+/** Every command, found by words: what it is called, what runs it, and what it would be done to now. */
+final class Finding {
+    private static final int MOST = 14;
+    /** Commands of these headings are done to what is selected. */
+    private static final Set<String> ON_SELECTION = Set.of("Objects", "Layers", "Change the scene", "Pictures");
+    /** Commands of these headings are done to no viewport. */
+    private static final Set<String> ON_ALL = Set.of("Application", "Board", "Pins", "Select");
+    /** A command that was run lately counts so much more, less for each one since. */
+    private static final double LATELY = 0.08;
+
+    private final Ground ground;
+    private final Subject subject;
+
+    Finding(Ground ground, Subject subject) {
+        this.ground = ground;
+        this.subject = subject;
+    }
+
+    /** A command with what it is told. */
+    private record Item(Command command, Map<String, Object> args, String words, List<Binding> bindings) {
+        String key() {
+            StringBuilder out = new StringBuilder(command.id());
+            args.forEach((k, v) -> out.append(' ').append(k).append('=').append(v));
+            return out.toString();
+        }
+    }
+
+    /** What was run from the list. */
+    void ran(String key) {
+        ground.recent().ran(key);
+        ground.changes().add(Topic.KEEP);
+    }
+
+    /** Commands that are meant by what was typed, the best first; without anything the ones run last, then all. */
+    List<FoundCommand> of(String typed, Keymap map, Map<String, String> layout) {
+        List<String> words = Search.words(typed);
+        record Scored(Item item, double score) {}
+        List<Scored> found = new ArrayList<>();
+        for (Item i : items(map)) {
+            int lately = ground.recent().place(i.key());
+            double recent = lately < 0 ? 0 : LATELY / (1 + lately);
+            if (words.isEmpty()) {
+                found.add(new Scored(i, lately < 0 ? 0 : 100 - lately));
+                continue;
+            }
+            List<String> more = Search.words(i.command.group() + " " + i.command.id() + " " + i.command.words());
+            double score = Search.score(words, Search.words(i.words), more);
+            if (score > 0) {
+                found.add(new Scored(i, score + recent));
+            }
+        }
+        // What scores alike stays in the order of the headings.
+        found.sort(Comparator.comparingDouble((Scored s) -> -s.score));
+        return found.stream()
+                .limit(words.isEmpty() ? found.size() : MOST)
+                .map(s -> row(s.item, layout))
+                .toList();
+    }
+
+    /** Every command once for each thing that a trigger tells it, or that it can choose from. */
+    private static List<Item> items(Keymap map) {
+        Map<Command, Map<Map<String, Object>, List<Binding>>> byArgs = new LinkedHashMap<>();
+        for (Command c : map.catalogue().commands().values()) {
+            byArgs.put(c, new LinkedHashMap<>());
+        }
+        for (Binding b : map.bindings()) {
+            byArgs.get(b.command())
+                    .computeIfAbsent(b.args(), k -> new ArrayList<>())
+                    .add(b);
+        }
+        List<Item> out = new ArrayList<>();
+        byArgs.forEach((c, given) -> {
+            Argument choice = needed(c);
+            if (choice == null && given.isEmpty()) {
+                given.put(Map.of(), List.of());
+            }
+            if (choice != null) {
+                choice.choices().forEach(v -> given.computeIfAbsent(Map.of(choice.name(), v), k -> List.of()));
+            }
+            given.forEach((args, bindings) -> {
+                if (complete(c, args)) {
+                    out.add(new Item(c, args, called(c, args, bindings, given.size()), bindings));
+                }
+            });
+        });
+        return out;
+    }
+
+    /** The one choice without which a command does nothing, or null. */
+    private static Argument needed(Command c) {
+        List<Argument> required =
+                c.arguments().stream().filter(Argument::required).toList();
+        return required.size() == 1 && required.get(0).type() == Argument.Type.CHOICE ? required.get(0) : null;
+    }
+
+    /** Whether nothing is missing that only a page can tell. */
+    private static boolean complete(Command c, Map<String, Object> args) {
+        return c.arguments().stream().noneMatch(a -> a.required() && !args.containsKey(a.name()));
+    }
+
+    private static String called(Command c, Map<String, Object> args, List<Binding> bindings, int ways) {
+        if (args.isEmpty() || ways == 1) {
+            return c.words();
+        }
+        String way = bindings.isEmpty()
+                ? String.join(
+                        ", ",
+                        args.values().stream()
+                                .map(v -> String.valueOf(v).replace('-', ' '))
+                                .toList())
+                : bindings.get(0).words();
+        // "Orbit one step: orbit one step left" says everything twice.
+        boolean says = Search.words(way).contains(Search.words(c.words()).get(0));
+        return says ? Words.capital(way) : c.words() + ": " + way;
+    }
+
+    private FoundCommand row(Item i, Map<String, String> layout) {
+        List<String> triggers = new ArrayList<>();
+        for (Binding b : i.bindings) {
+            String words = b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout);
+            if (words != null && !triggers.contains(words) && triggers.size() < 2) {
+                triggers.add(words);
+            }
+        }
+        return new FoundCommand(
+                i.key(),
+                i.command.id(),
+                i.words,
+                i.command.group(),
+                triggers.isEmpty() ? null : String.join(" or ", triggers),
+                on(i.command),
+                i.command.sort() == Command.Sort.ACTION,
+                i.args,
+                asked(i));
+    }
+
+    /** What can be typed for it: numbers and names that it is not told already. */
+    private static List<Labelled> asked(Item i) {
+        List<Labelled> out = new ArrayList<>();
+        if (!i.bindings.isEmpty() && i.args.isEmpty()) {
+            // A key runs it without asking.
+            return out;
+        }
+        for (Argument a : i.command.arguments()) {
+            boolean typed = a.type() == Argument.Type.TYPED
+                    || a.type() == Argument.Type.TEXT && a.name().equals("name");
+            if (typed && !i.args.containsKey(a.name())) {
+                out.add(new Labelled(a.name(), spaced(a.name())));
+            }
+        }
+        return out;
+    }
+
+    /** A name of an argument as words. */
+    private static String spaced(String name) {
+        StringBuilder out = new StringBuilder();
+        for (char c : name.toCharArray()) {
+            out.append(Character.isUpperCase(c) ? " " : "").append(Character.toLowerCase(c));
+        }
+        return out.toString();
+    }
+
+    private String on(Command c) {
+        if (ON_SELECTION.contains(c.group())) {
+            return subject.selection().isEmpty() ? "nothing is selected" : subject.names();
+        }
+        ViewState v = ground.board().active();
+        return ON_ALL.contains(c.group()) ? "" : Captions.title(ground, v);
+    }
+}
