@@ -3,27 +3,9 @@ package rhombus.core.keymap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** Checks a change of a keymap before it is made. */
 public final class Analysis {
-    /** Chords that browsers keep for themselves on every desktop system (common practice, no source). */
-    private static final Set<String> TAKEN = Set.of(
-            "Ctrl+KeyW",
-            "Ctrl+KeyT",
-            "Ctrl+KeyN",
-            "Ctrl+Shift+KeyW",
-            "Ctrl+Shift+KeyT",
-            "Ctrl+Shift+KeyN",
-            "Ctrl+Tab",
-            "Ctrl+Shift+Tab",
-            "Alt+F4",
-            "Meta+KeyW",
-            "Meta+KeyT",
-            "Meta+KeyN",
-            "Meta+KeyQ",
-            "F11");
-
     private Analysis() {}
 
     /**
@@ -32,11 +14,14 @@ public final class Analysis {
      * @param refused why it cannot be made as it is, or null
      * @param clash id of the binding that answers the same motion in the same place, or null
      * @param notes what the user should know all the same
+     * @param free a trigger near it that nothing else answers to, where something is said against this one; or null
+     * @param freeModifiers of it
      */
-    public record Verdict(String refused, String clash, List<String> notes) {}
+    public record Verdict(String refused, String clash, List<String> notes, Trigger free, int freeModifiers) {}
 
     /** Looks at giving a binding another trigger. */
-    public static Verdict check(Keymap map, String bindingId, Trigger t, int mods, Map<String, String> layout) {
+    public static Verdict check(
+            Keymap map, String bindingId, Trigger t, int mods, Map<String, String> layout, Platform platform) {
         Binding b = map.binding(bindingId);
         Command command = b.command();
         String words = t.words(mods, layout);
@@ -44,27 +29,45 @@ public final class Analysis {
             return new Verdict(
                     "“" + b.words() + "” needs " + command.sort().words() + "; you did " + words + ".",
                     null,
-                    List.of());
+                    List.of(),
+                    null,
+                    0);
+        }
+        Binding wanted = b.with(t, mods);
+        String clash = null;
+        for (Binding o : map.bindings()) {
+            if (!o.id().equals(bindingId) && wanted.clashesWith(o) && !sameDeed(b, o)) {
+                clash = o.id();
+            }
         }
         List<String> notes = new ArrayList<>();
-        String clash = null;
-        Binding wanted = b.with(t, mods);
-        for (Binding o : map.bindings()) {
-            if (o.id().equals(bindingId) || o.trigger() == null) {
-                continue;
-            }
-            if (wanted.clashesWith(o) && !sameDeed(b, o)) {
-                clash = o.id();
-            } else if (o.trigger().equals(t)
-                    && o.modifiers() == mods
-                    && o.context().compareTo(b.context()) < 0) {
-                notes.add("Hidden " + o.context().words() + ": there it does “" + o.words() + "”.");
+        Keymap then = map.with(bindingId, t, mods);
+        then = clash == null ? then : then.with(clash, null, 0);
+        notes.addAll(sentences(then, then.binding(bindingId), platform));
+        boolean free = clash == null && notes.isEmpty();
+        Free.Chord near = free ? null : Free.near(map, b, t, mods, platform);
+        return new Verdict(
+                null, clash, notes, near == null ? null : near.trigger(), near == null ? 0 : near.modifiers());
+    }
+
+    /** What is to be known of a binding where it is, in sentences: hidden, never reached, or kept by browser or system. */
+    public static List<String> sentences(Keymap map, Binding b, Platform platform) {
+        List<String> out = new ArrayList<>();
+        if (b.trigger() == null) {
+            return out;
+        }
+        if (!Reach.reached(map, b)) {
+            out.add("Never reached: something else answers before it everywhere.");
+        } else {
+            for (Binding o : Reach.before(map, b)) {
+                out.add("Hidden " + o.context().words() + ": there it does “" + o.words() + "”.");
             }
         }
-        if (TAKEN.contains(Modifiers.prefix(mods) + t.code())) {
-            notes.add("The browser keeps " + words + " for itself; it may never arrive here.");
+        String taken = platform.taken(b.trigger(), b.modifiers());
+        if (taken != null) {
+            out.add("It may never arrive: " + taken + ".");
         }
-        return new Verdict(null, clash, notes);
+        return out;
     }
 
     private static boolean sameDeed(Binding a, Binding b) {

@@ -24,24 +24,21 @@ public final class KeyNames {
             Map.entry("Backslash", "\\"),
             Map.entry("Backquote", "`"),
             Map.entry("Space", "Space"));
-    private static final Set<String> OTHERS = Set.of(
-            "Enter",
-            "Tab",
-            "Delete",
-            "Insert",
-            "Home",
-            "End",
-            "PageUp",
-            "PageDown",
-            "CapsLock",
-            "ContextMenu",
-            "Pause",
-            "IntlBackslash",
-            "IntlRo",
-            "IntlYen",
-            "NumLock",
-            "ScrollLock",
-            "PrintScreen");
+    /** The other codes of the specification (tables 27 to 34, from memory): those of modifier keys name no trigger. */
+    private static final Set<String> OTHERS = Set.of(("IntlBackslash IntlRo IntlYen CapsLock ContextMenu Enter Tab "
+                    + "Convert KanaMode Lang1 Lang2 Lang3 Lang4 Lang5 NonConvert "
+                    + "Delete End Help Home Insert PageDown PageUp PrintScreen ScrollLock Pause "
+                    + "NumLock Numpad0 Numpad1 Numpad2 Numpad3 Numpad4 Numpad5 Numpad6 Numpad7 Numpad8 Numpad9 NumpadAdd "
+                    + "NumpadBackspace NumpadClear NumpadClearEntry NumpadComma NumpadDecimal NumpadDivide NumpadEnter "
+                    + "NumpadEqual NumpadHash NumpadMemoryAdd NumpadMemoryClear NumpadMemoryRecall NumpadMemoryStore "
+                    + "NumpadMemorySubtract NumpadMultiply NumpadParenLeft NumpadParenRight NumpadStar NumpadSubtract "
+                    + "BrowserBack BrowserFavorites BrowserForward BrowserHome BrowserRefresh BrowserSearch BrowserStop "
+                    + "Eject LaunchApp1 LaunchApp2 LaunchMail MediaPlayPause MediaSelect MediaStop MediaTrackNext "
+                    + "MediaTrackPrevious Power Sleep AudioVolumeDown AudioVolumeMute AudioVolumeUp WakeUp "
+                    + "Abort Resume Suspend Again Copy Cut Find Open Paste Props Select Undo Hiragana Katakana")
+            .split(" "));
+    /** The highest function key that is named. */
+    private static final int LAST_FUNCTION = 24;
 
     private KeyNames() {}
 
@@ -53,15 +50,18 @@ public final class KeyNames {
         if (code.length() == 6 && code.startsWith("Digit")) {
             return code.charAt(5) >= '0' && code.charAt(5) <= '9';
         }
-        if (code.length() <= 3 && code.length() > 1 && code.charAt(0) == 'F') {
+        if (code.length() <= 3 && code.length() > 1 && code.charAt(0) == 'F' && code.charAt(1) != '0') {
+            int number = 0;
             for (int i = 1; i < code.length(); i++) {
-                if (code.charAt(i) < '0' || code.charAt(i) > '9') {
+                int digit = code.charAt(i) - '0';
+                if (digit < 0 || digit > 9) {
                     return false;
                 }
+                number = number * 10 + digit;
             }
-            return true;
+            return number <= LAST_FUNCTION;
         }
-        return NAMES.containsKey(code) || OTHERS.contains(code) || code.startsWith("Numpad");
+        return NAMES.containsKey(code) || OTHERS.contains(code);
     }
 
     /** What to call a key; {@code layout} holds what the user's own layout prints on it. */

@@ -186,12 +186,13 @@ class ResolverTest {
     @Test
     void aClashIsToldAndAChangeIsStoredAsADifference() {
         Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of())
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of(), Platform.LINUX)
                         .clash())
                 .isEqualTo("home");
-        assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of()).refused())
+        assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of(), Platform.LINUX)
+                        .refused())
                 .contains("a key or a click");
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of())
+        assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of(), Platform.LINUX)
                         .notes())
                 .hasSize(1);
         Keymap own = map.with("frame", Trigger.key("KeyT"), 0);

@@ -11,5 +11,12 @@ import rhombus.core.plain.Maybe;
  * @param clash what else answers to it
  * @param canSwap whether the two can change places
  * @param notes what the user should know all the same
+ * @param free a free trigger near it, in words, where something is said against this one
  */
-public record Captured(String words, @Maybe String refused, @Maybe String clash, boolean canSwap, List<String> notes) {}
+public record Captured(
+        String words,
+        @Maybe String refused,
+        @Maybe String clash,
+        boolean canSwap,
+        List<String> notes,
+        @Maybe String free) {}

@@ -7,6 +7,7 @@ import rhombus.core.keymap.Analysis;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Capture;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Platform;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.view.Ground;
@@ -22,6 +23,9 @@ public final class Rebinding {
     private Trigger trigger;
     private int modifiers;
     private String clash;
+    private Trigger free;
+    private int freeModifiers;
+    private Platform platform = Platform.LINUX;
 
     /** Changes the keymap of a resolver by what the hand does. */
     public Rebinding(Ground ground, Resolver resolver, Input input) {
@@ -33,6 +37,16 @@ public final class Rebinding {
     /** The keymap in use. */
     public Keymap keymap() {
         return resolver.keymap();
+    }
+
+    /** The system the browser runs on, in its own words. */
+    public void on(String told) {
+        platform = Platform.of(told);
+    }
+
+    /** The system the browser runs on. */
+    public Platform platform() {
+        return platform;
     }
 
     /** Uses another keymap. */
@@ -56,8 +70,10 @@ public final class Rebinding {
         trigger = c.trigger();
         modifiers = c.modifiers();
         input.capture(false);
-        Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout);
+        Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout, platform);
         clash = v.clash();
+        free = v.free();
+        freeModifiers = v.freeModifiers();
         Binding other = clash == null ? null : keymap().binding(clash);
         Binding own = keymap().binding(binding);
         return new Captured(
@@ -65,16 +81,24 @@ public final class Rebinding {
                 v.refused(),
                 other == null ? null : other.words(),
                 own.trigger() != null,
-                v.notes());
+                v.notes(),
+                v.free() == null ? null : v.free().words(v.freeModifiers(), layout));
     }
 
     /**
      * Makes the change that was captured last.
      *
      * @param how {@code set}, or with a clash {@code swap} (the other gets this binding's trigger) or {@code replace}
-     *     (the other gets none); with a clash {@code set} does nothing
+     *     (the other gets none); with a clash {@code set} does nothing; {@code free} gives the free trigger that was told
      */
     public void apply(String how) {
+        if (how.equals("free")) {
+            if (free != null && trigger != null) {
+                change(keymap().with(binding, free, freeModifiers));
+                trigger = null;
+            }
+            return;
+        }
         if (trigger == null || clash != null && how.equals("set")) {
             return;
         }

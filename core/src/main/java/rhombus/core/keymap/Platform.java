@@ -1,0 +1,76 @@
+package rhombus.core.keymap;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+
+/** The system a browser runs on, and what it and the browser keep for themselves (common practice, no source). */
+public enum Platform {
+    WINDOWS,
+    MAC,
+    LINUX;
+
+    private static final Map<Platform, Map<String, String>> TAKEN = new HashMap<>();
+
+    static {
+        String close = "closes the tab";
+        String quit = "ends the browser or the window";
+        for (Platform p : values()) {
+            Map<String, String> m = new HashMap<>();
+            String main = p == MAC ? "Meta+" : "Ctrl+";
+            m.put(main + "KeyW", close);
+            m.put(main + "Shift+KeyW", "closes the window");
+            m.put(main + "KeyT", "opens a tab");
+            m.put(main + "Shift+KeyT", "opens the tab that was closed last");
+            m.put(main + "KeyN", "opens a window");
+            m.put(main + "Shift+KeyN", "opens a private window");
+            m.put(main + "KeyQ", quit);
+            m.put("Ctrl+Tab", "goes to the next tab");
+            m.put("Ctrl+Shift+Tab", "goes to the tab before");
+            m.put("Alt+Tab", "changes the window");
+            TAKEN.put(p, m);
+        }
+        for (Platform p : new Platform[] {WINDOWS, LINUX}) {
+            TAKEN.get(p).put("Alt+F4", quit);
+            TAKEN.get(p).put("F11", "fills the screen");
+            TAKEN.get(p).put("Ctrl+Alt+Delete", "belongs to the system");
+        }
+        for (String key :
+                Set.of("KeyD", "KeyE", "KeyL", "KeyR", "Tab", "ArrowLeft", "ArrowRight", "ArrowUp", "ArrowDown")) {
+            TAKEN.get(WINDOWS).put("Meta+" + key, "belongs to the system");
+        }
+        for (String key : Set.of("KeyH", "KeyM", "Space", "Tab", "Backquote")) {
+            TAKEN.get(MAC).put("Meta+" + key, "belongs to the system");
+        }
+        TAKEN.get(MAC).put("Ctrl+ArrowLeft", "changes the desk");
+        TAKEN.get(MAC).put("Ctrl+ArrowRight", "changes the desk");
+        TAKEN.get(MAC).put("Ctrl+ArrowUp", "shows all windows");
+        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowLeft", "changes the desk on many desktops");
+        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowRight", "changes the desk on many desktops");
+    }
+
+    /** The platform that a browser names in its own words. */
+    public static Platform of(String told) {
+        String s = told.toLowerCase();
+        return s.contains("mac") || s.contains("iphone") || s.contains("ipad")
+                ? MAC
+                : s.contains("win") ? WINDOWS : LINUX;
+    }
+
+    /** What keeps a trigger from arriving here, in words; null where nothing does. */
+    public String taken(Trigger t, int modifiers) {
+        switch (t.kind()) {
+            case KEY, HOLD:
+                String does = TAKEN.get(this).get(Modifiers.prefix(modifiers) + t.code());
+                return does == null ? null : "it " + does;
+            case DRAG:
+                boolean moves = this == LINUX && modifiers == Modifiers.ALT && t.button() == 0;
+                return moves ? "it moves the window under some window managers" : null;
+            case CLICK:
+                boolean lists = this == MAC && modifiers == Modifiers.CTRL && t.button() == 0;
+                return lists ? "it counts as a click of the right button" : null;
+            default:
+                return null;
+        }
+    }
+}

@@ -1,0 +1,233 @@
+package rhombus.core.keymap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import rhombus.core.stage.area.AllCommands;
+
+/** What is said of a keymap, against what its resolver does. */
+class AnalysisTest {
+    private static Keymap random(Random r) {
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.ALL.get(r.nextInt(Presets.ALL.size())));
+        List<Binding> all = map.bindings();
+        for (int k = r.nextInt(40); k > 0; k--) {
+            Binding b = all.get(r.nextInt(all.size()));
+            Binding other = all.get(r.nextInt(all.size()));
+            // Triggers that are used already: so that much hides something else.
+            if (other.trigger() != null && b.command().fits(other.trigger().kind())) {
+                Keymap next = map.with(b.id(), other.trigger(), other.modifiers());
+                map = Analysis.clashes(next).isEmpty() ? next : map;
+            }
+        }
+        return map;
+    }
+
+    /** By brute force: each key with its modifiers pressed in each situation runs exactly what is said to answer there. */
+    @Property(tries = 1000)
+    void whatTheResolverDoesIsWhatIsSaid(@ForAll long seed) {
+        Random r = new Random(seed);
+        Keymap map = random(r);
+        Set<String> ran = new HashSet<>();
+        Map<String, Boolean> hides = new HashMap<>();
+        Performed hand = new Performed();
+        Resolver resolver = new Resolver(hand, map);
+        double now = 0;
+        for (List<Context> situation : Reach.situations()) {
+            hand.where = situation;
+            for (Binding key : map.bindings()) {
+                if (key.trigger() == null || key.trigger().kind() != Trigger.Kind.KEY) {
+                    continue;
+                }
+                hand.did = null;
+                resolver.keyDown(key.trigger().code(), key.modifiers(), false, now += 1000);
+                resolver.keyUp(key.trigger().code(), key.modifiers(), now += 10);
+                Binding found = Reach.answer(map, key.trigger(), key.modifiers(), situation);
+                assertThat(hand.did).as(key.id() + " " + situation).isEqualTo(found == null ? null : found.id());
+                if (hand.did != null) {
+                    ran.add(hand.did);
+                    if (situation.contains(key.context()) && !hand.did.equals(key.id())) {
+                        hides.put(key.id(), true);
+                    }
+                }
+            }
+        }
+        for (Binding b : map.bindings()) {
+            boolean key =
+                    b.trigger() != null && b.trigger().kind() == Trigger.Kind.KEY && b.context() != Context.GESTURE;
+            if (key) {
+                assertThat(Reach.reached(map, b)).as(b.id()).isEqualTo(ran.contains(b.id()));
+                boolean hidden = hides.getOrDefault(b.id(), false);
+                List<String> said = Analysis.sentences(map, b, Platform.MAC);
+                assertThat(said.stream().anyMatch(s -> s.startsWith("Hidden") || s.startsWith("Never reached")))
+                        .isEqualTo(hidden || !ran.contains(b.id()));
+            }
+        }
+    }
+
+    /** Notes what is run. */
+    private static final class Performed implements Actions {
+        private List<Context> where = List.of();
+        private String did;
+
+        @Override
+        public List<Context> contextsAt(double x, double y) {
+            return where;
+        }
+
+        @Override
+        public List<Context> whileMoving() {
+            return List.of(Context.GESTURE);
+        }
+
+        @Override
+        public void run(Binding b, double x, double y) {
+            did = b.id();
+        }
+
+        @Override
+        public void held(Binding b, boolean down, boolean tap, double x, double y) {
+            did = b.id();
+        }
+
+        @Override
+        public void begin(Binding b, double x, double y, boolean fine, boolean snap) {}
+
+        @Override
+        public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {}
+
+        @Override
+        public void dragFingers(double x, double y, double spread, double angle) {}
+
+        @Override
+        public void drag(double x, double y) {}
+
+        @Override
+        public void release() {}
+
+        @Override
+        public void cancel() {}
+
+        @Override
+        public void steps(Binding b, double x, double y, double steps, boolean fine) {}
+    }
+
+    @Test
+    void aKeyThatEverySortOfViewportAnswersBeforeIsNeverReached() {
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
+        for (Binding b : map.bindings()) {
+            if (b.trigger() != null) {
+                assertThat(Reach.reached(map, b)).as("in the preset " + b.id()).isTrue();
+            }
+        }
+        // What holds in the whole application gives way to what holds in any viewport.
+        Binding find = map.binding("find");
+        Keymap taken = map.with("find", Trigger.key("KeyF"), 0);
+        assertThat(Analysis.sentences(taken, taken.binding("find"), Platform.LINUX))
+                .containsExactly("Never reached: something else answers before it everywhere.");
+        assertThat(find.context()).isEqualTo(Context.APPLICATION);
+    }
+
+    /** The way out that is offered is one: it fits, nothing else answers to it, and nothing is said against it. */
+    @Property(tries = 500)
+    void theFreeTriggerThatIsOfferedIsFree(@ForAll long seed) {
+        Random r = new Random(seed);
+        Keymap map = random(r);
+        List<Binding> all = map.bindings();
+        Binding b = all.get(r.nextInt(all.size()));
+        Binding other = all.get(r.nextInt(all.size()));
+        Platform platform = Platform.values()[r.nextInt(3)];
+        if (other.trigger() == null) {
+            return;
+        }
+        Analysis.Verdict v = Analysis.check(map, b.id(), other.trigger(), other.modifiers(), Map.of(), platform);
+        if (v.free() == null) {
+            return;
+        }
+        assertThat(b.command().fits(v.free().kind())).isTrue();
+        Analysis.Verdict again = Analysis.check(map, b.id(), v.free(), v.freeModifiers(), Map.of(), platform);
+        assertThat(again.refused()).isNull();
+        assertThat(again.clash()).isNull();
+        assertThat(again.notes()).isEmpty();
+        Keymap next = map.with(b.id(), v.free(), v.freeModifiers());
+        assertThat(Analysis.clashes(next)).isEqualTo(Analysis.clashes(map));
+    }
+
+    @Test
+    void whatBrowsersAndSystemsKeepIsToldByPlatform() {
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
+        List<String> notes = new ArrayList<>();
+        for (Platform p : Platform.values()) {
+            notes.add(String.join(
+                    " ",
+                    Analysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of(), p)
+                            .notes()));
+        }
+        assertThat(notes.get(Platform.WINDOWS.ordinal())).contains("closes the tab");
+        assertThat(notes.get(Platform.MAC.ordinal())).doesNotContain("closes the tab");
+        Analysis.Verdict v =
+                Analysis.check(map, "orbit-drag", Trigger.drag(0), Modifiers.ALT, Map.of(), Platform.LINUX);
+        assertThat(v.notes()).anyMatch(n -> n.contains("window managers"));
+        assertThat(v.free()).isNotNull();
+        assertThat(Platform.of("MacIntel")).isEqualTo(Platform.MAC);
+        assertThat(Platform.of("Win32")).isEqualTo(Platform.WINDOWS);
+        assertThat(Platform.of("")).isEqualTo(Platform.LINUX);
+    }
+
+    /** W3C UI Events KeyboardEvent code Values: some of each table, and what is none. */
+    @Test
+    void everyCodeOfTheSpecificationIsTakenAndNoOther() {
+        for (String code : List.of(
+                "KeyA",
+                "KeyZ",
+                "Digit0",
+                "Backquote",
+                "IntlYen",
+                "Lang2",
+                "Convert",
+                "F1",
+                "F12",
+                "NumpadParenLeft",
+                "Numpad9",
+                "NumpadHash",
+                "BrowserBack",
+                "MediaTrackNext",
+                "AudioVolumeUp",
+                "ContextMenu",
+                "Help",
+                "Pause",
+                "ArrowUp")) {
+            assertThat(KeyNames.known(code)).as(code).isTrue();
+        }
+        for (String code : List.of(
+                "",
+                "Key",
+                "Keya",
+                "KeyAA",
+                "Digit10",
+                "F0",
+                "F01",
+                "F25",
+                "F99",
+                "Numpad",
+                "Numpad10",
+                "NumpadX",
+                "ShiftLeft",
+                "MetaRight",
+                "Fn",
+                "Unidentified",
+                "a",
+                "Enter ",
+                "enter")) {
+            assertThat(KeyNames.known(code)).as(code).isFalse();
+        }
+    }
+}
