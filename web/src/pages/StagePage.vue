@@ -109,6 +109,7 @@ publish(() => open.value);
 onMounted(() => {
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
   core.reduceMotion(still.matches);
+  core.keys.platform(navigator.platform);
   still.addEventListener('change', () => core.reduceMotion(still.matches));
   const keyboard = (navigator as { keyboard?: { getLayoutMap(): Promise<Map<string, string>> } }).keyboard;
   void keyboard?.getLayoutMap().then(

@@ -1,30 +1,30 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { useCore } from '../../core';
-import type { KeyBinding } from '../../core';
+import { useCore, type KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import KeyLine from './KeyLine.vue';
+import LookByDoing from './LookByDoing.vue';
 import RebindPanel from './RebindPanel.vue';
 
+/** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
 const version = ref(0);
 const search = ref('');
+const device = ref('');
+const place = ref('');
+const onlyChanged = ref(false);
+const doing = ref(false);
 const changing = ref<KeyBinding | null>(null);
+const list = ref<HTMLElement>();
 const page = computed(() => {
   void version.value;
   void props.open.keymapVersion.value;
-  return shown.value ? core.keys.keysPage() : null;
+  const wish = { search: search.value, device: device.value, place: place.value, changed: onlyChanged.value };
+  return shown.value ? core.keys.keysPage(wish) : null;
 });
-const groups = computed(() => {
-  const wanted = search.value.trim().toLowerCase();
-  const out = new Map<string, KeyBinding[]>();
-  for (const b of page.value?.bindings ?? []) {
-    if (wanted && !`${b.words} ${b.trigger ?? ''} ${b.group}`.toLowerCase().includes(wanted)) continue;
-    out.set(b.group, [...(out.get(b.group) ?? []), b]);
-  }
-  return [...out];
-});
+const rowsOf = (group: string) => page.value!.rows.filter((r) => r.group === group);
 
 function changed() {
   version.value++;
@@ -36,134 +36,214 @@ function act(what: () => void) {
   changed();
 }
 
+function done() {
+  doing.value = false;
+  version.value++;
+}
+
+function forget() {
+  core.keys.forgetDone();
+  version.value++;
+}
+
+function goTo(group: string) {
+  list.value?.querySelector(`[data-group="${CSS.escape(group)}"]`)?.scrollIntoView({ block: 'start' });
+}
+
 watch(shown, (on) => {
-  if (!on) changing.value = null;
+  if (on) return;
+  changing.value = null;
+  doing.value = false;
+  core.keys.forgetDone();
 });
 </script>
 
 <template>
-  <el-dialog
-    v-model="shown"
-    title="Keys"
-    width="min(860px, 94vw)"
-    top="4vh"
-    append-to="#dialogs"
-    :close-on-press-escape="!changing"
-  >
-    <RebindPanel v-if="changing" :binding="changing" @done="((changing = null), changed())" @cancel="changing = null" />
-    <template v-else-if="page">
-      <div class="head">
-        <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
-        <el-select
-          :model-value="page.preset"
-          aria-label="Preset"
-          class="preset"
-          @change="(p: string) => act(() => core.keys.usePreset(p))"
-        >
-          <el-option v-for="p in page.presets" :key="p.id" :value="p.id" :label="p.label" />
-        </el-select>
-        <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
-        <el-button :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</el-button>
-      </div>
-      <p class="name">
-        {{ page.name }}<template v-if="page.changed"> · {{ page.changed }} changed</template>
-      </p>
-      <p v-if="page.missing.length" class="missing" role="alert">No trigger reaches: {{ page.missing.join(', ') }}.</p>
-      <div class="list" tabindex="0" role="region" aria-label="All keys">
-        <div class="columns">
-          <p v-if="groups.length === 0" class="name">Nothing is called that.</p>
-          <section v-for="[group, bindings] in groups" :key="group">
-            <h3 class="heading">{{ group }}</h3>
-            <div v-for="b in bindings" :key="b.id" class="row" :data-binding="b.id">
-              <span
-                >{{ b.words }} <span v-if="b.special" class="where">{{ b.where }}</span></span
-              >
-              <button
-                class="trigger"
-                :class="{ changed: b.changed }"
-                :title="`Change: ${b.words}`"
-                @click="changing = b"
-              >
-                <kbd>{{ b.trigger ?? 'none' }}</kbd>
-              </button>
-              <button
-                v-if="b.changed"
-                class="plain"
-                :aria-label="`Reset ${b.words}`"
-                @click="act(() => core.keys.resetBinding(b.id))"
-              >
-                reset
-              </button>
-              <span v-else />
-            </div>
-          </section>
+  <el-dialog v-model="shown" title="Keys" fullscreen append-to="#dialogs" :close-on-press-escape="!changing && !doing">
+    <div class="keys" data-keys>
+      <RebindPanel
+        v-if="changing"
+        :binding="changing"
+        @done="((changing = null), changed())"
+        @cancel="changing = null"
+      />
+      <template v-else-if="page">
+        <div class="head">
+          <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
+          <el-button data-by-doing :disabled="doing" @click="doing = true">By doing it</el-button>
+          <select v-model="device" class="filter" aria-label="Device" data-filter="device">
+            <option value="">All devices</option>
+            <option v-for="d in page.devices" :key="d.id" :value="d.id">{{ d.label }}</option>
+          </select>
+          <select v-model="place" class="filter" aria-label="Where it holds" data-filter="place">
+            <option value="">Everywhere it holds</option>
+            <option v-for="p in page.places" :key="p.id" :value="p.id">{{ p.label }}</option>
+          </select>
+          <label class="mine"
+            ><input v-model="onlyChanged" type="checkbox" data-filter="changed" /> changed by me</label
+          >
+          <span class="space" />
+          <el-select
+            :model-value="page.preset"
+            aria-label="Preset"
+            class="preset"
+            @change="(p: string) => act(() => core.keys.usePreset(p))"
+          >
+            <el-option v-for="p in page.presets" :key="p.id" :value="p.id" :label="p.label" />
+          </el-select>
+          <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
+          <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">Redo</el-button>
+          <el-button :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</el-button>
         </div>
-      </div>
-    </template>
+        <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
+        <div v-if="page.done" class="answer" role="status" data-answer>
+          <p>
+            <kbd>{{ page.done }}</kbd>
+            <span v-if="!page.answers.length"> does nothing anywhere.</span>
+            <button class="plain" @click="forget">Show all again</button>
+          </p>
+          <dl v-if="page.answers.length">
+            <template v-for="a in page.answers" :key="a.label">
+              <dt>{{ a.label }}</dt>
+              <dd>{{ a.value }}</dd>
+            </template>
+          </dl>
+        </div>
+        <p v-if="page.missing.length" class="missing" role="alert">
+          No trigger reaches: {{ page.missing.join(', ') }}.
+        </p>
+        <div class="body">
+          <nav aria-label="Areas">
+            <p class="quiet">
+              {{ page.name }}<template v-if="page.changed"> · {{ page.changed }} changed</template>
+            </p>
+            <button v-for="g in page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
+          </nav>
+          <div ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
+            <p v-if="page.groups.length === 0" class="quiet">Nothing is called that, and no such trigger is used.</p>
+            <section v-for="g in page.groups" :key="g" :data-group="g" :aria-label="g">
+              <h3 class="heading">
+                {{ g }}
+                <button
+                  v-if="rowsOf(g).some((r) => r.triggers.some((b) => b.changed))"
+                  class="plain"
+                  @click="act(() => core.keys.resetGroup(g))"
+                >
+                  Reset these
+                </button>
+              </h3>
+              <table>
+                <tbody>
+                  <KeyLine
+                    v-for="r in rowsOf(g)"
+                    :key="r.command"
+                    :row="r"
+                    @change="changing = $event"
+                    @reset="(b) => act(() => core.keys.resetBinding(b.id))"
+                  />
+                </tbody>
+              </table>
+            </section>
+          </div>
+        </div>
+      </template>
+    </div>
   </el-dialog>
 </template>
 
 <style scoped>
+.keys {
+  display: flex;
+  flex-direction: column;
+  height: calc(100vh - 86px);
+}
 .head {
   display: flex;
-  gap: 8px;
+  flex-wrap: wrap;
+  gap: 8px 10px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.head :deep(.el-input) {
+  width: 230px;
+}
+.head :deep(.el-button) {
+  margin: 0;
 }
 .preset {
-  width: 190px;
-  flex: none;
+  width: 150px;
 }
-.name {
+.filter {
+  background: var(--panel);
+  color: var(--text);
+  border: 0;
+  border-bottom: 1px solid var(--line);
+  padding: 5px 0;
+  font: inherit;
+}
+.mine {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.space {
+  flex: 1;
+}
+.answer {
+  margin-bottom: 12px;
+}
+.answer p {
+  margin: 0 0 6px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 3px 10px;
+  margin: 0;
+}
+dt {
   color: var(--quiet);
-  margin: 10px 0;
+}
+dd {
+  margin: 0;
 }
 .missing {
   color: var(--caution);
+  margin: 0 0 10px;
+}
+.body {
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 172px 1fr;
+  gap: 22px;
+}
+nav {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 1px;
+  overflow: auto;
+}
+nav p {
+  margin: 0 0 8px 8px;
 }
 .list {
-  height: calc(100vh - 290px);
-  min-height: 200px;
   overflow: hidden auto;
-}
-/* The columns grow downwards; with a height of their own they would grow aside, out of sight. */
-.columns {
-  columns: 2;
-  column-gap: 34px;
+  padding-right: 12px;
 }
 section {
-  margin-bottom: 16px;
+  margin-bottom: 20px;
 }
 .heading {
-  break-after: avoid;
+  position: sticky;
+  top: 0;
+  background: var(--panel);
+  margin: 0;
+  padding-bottom: 5px;
 }
-.row {
-  display: grid;
-  grid-template-columns: 1fr auto 44px;
-  gap: 8px;
-  align-items: center;
-  min-height: 25px;
-  line-height: 1.25;
-  break-inside: avoid;
-}
-.where {
-  color: var(--quiet);
-  font-size: 11.5px;
-}
-.trigger {
-  background: none;
-  border: 0;
-  padding: 3px;
-  cursor: pointer;
-}
-.trigger:hover kbd {
-  border-color: var(--accent);
-}
-.trigger.changed kbd {
-  border-color: var(--accent);
-  color: var(--accent);
-}
-@media (max-width: 760px) {
-  .columns {
-    columns: 1;
-  }
+table {
+  width: 100%;
+  border-collapse: collapse;
 }
 </style>

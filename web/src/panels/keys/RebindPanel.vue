@@ -1,78 +1,32 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { useCore } from '../../core';
 import type { Captured, KeyBinding } from '../../core';
-import { modifiersOf } from '../../stage/modifiers';
+import { useWatchedHand } from './watchHand';
 
 const core = useCore();
 const props = defineProps<{ binding: KeyBinding }>();
 const emit = defineEmits<{ done: []; cancel: [] }>();
 const seen = ref<Captured | null>(null);
 const pad = ref<HTMLElement>();
-let ends = new AbortController();
-let timer = 0;
+const { watch } = useWatchedHand(pad, () => {
+  seen.value = core.keys.captured(props.binding.id);
+  return seen.value !== null;
+});
 
-/** Lets the core watch the hand: everything done on the pad or the keyboard goes to it. */
-function watchHand() {
+const freeOne = computed(() => `Use ${seen.value?.free}, which is free`);
+
+function again() {
   seen.value = null;
-  core.keys.capture(true);
-  ends = new AbortController();
-  const on = { signal: ends.signal };
-  const pointer = (e: PointerEvent) => {
-    e.preventDefault();
-    core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
-    look();
-  };
-  const area = pad.value!;
-  area.focus();
-  area.addEventListener('pointerdown', (e) => area.setPointerCapture(e.pointerId), on);
-  for (const type of ['pointerdown', 'pointermove', 'pointerup'] as const) area.addEventListener(type, pointer, on);
-  area.addEventListener('contextmenu', (e) => e.preventDefault(), on);
-  area.addEventListener(
-    'wheel',
-    (e) => {
-      e.preventDefault();
-      core.input.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
-      look();
-    },
-    { ...on, passive: false },
-  );
-  const key = (e: KeyboardEvent) => {
-    if (e.code === 'Tab') return;
-    e.preventDefault();
-    e.stopImmediatePropagation();
-    if (e.type === 'keydown') core.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
-    else core.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
-    look();
-  };
-  area.addEventListener('keydown', key, on);
-  area.addEventListener('keyup', key, on);
-  timer = window.setInterval(() => {
-    core.tick(performance.now());
-    look();
-  }, 60);
+  watch();
 }
 
-function look() {
-  const c = core.keys.captured(props.binding.id);
-  if (!c) return;
-  stop();
-  seen.value = c;
-}
-
-function stop() {
-  core.keys.capture(false);
-  ends.abort();
-  window.clearInterval(timer);
-}
-
-function apply(how: 'set' | 'swap' | 'replace') {
+function apply(how: 'set' | 'swap' | 'replace' | 'free') {
   core.keys.rebind(how);
   emit('done');
 }
 
-onMounted(watchHand);
-onBeforeUnmount(stop);
+onMounted(watch);
 </script>
 
 <template>
@@ -108,7 +62,8 @@ onBeforeUnmount(stop);
         </template>
         <el-button v-else type="primary" data-choice="set" @click="apply('set')">Use it</el-button>
       </template>
-      <el-button v-if="seen" @click="watchHand">Do it again</el-button>
+      <el-button v-if="seen?.free" data-choice="free" @click="apply('free')">{{ freeOne }}</el-button>
+      <el-button v-if="seen" @click="again">Do it again</el-button>
       <el-button @click="$emit('cancel')">Cancel</el-button>
     </div>
   </div>

@@ -2,13 +2,17 @@
 import { computed } from 'vue';
 import type { PictureReading } from '../../core';
 import { useRun } from '../../stage/run';
-import { chosen } from '../common/pick';
+import ChoiceRow from './ChoiceRow.vue';
 import FieldRow from './FieldRow.vue';
 import { rowsOf } from './rows';
 
 const props = defineProps<{ picture: PictureReading }>();
 const run = useRun();
 const rows = computed(() => rowsOf(props.picture.fields));
+const LIES = [
+  { id: 'behind', label: 'Behind the scene' },
+  { id: 'front', label: 'Before the scene' },
+];
 const MARKS = [
   { what: 'x', label: 'X line' },
   { what: 'y', label: 'Y line' },
@@ -21,29 +25,22 @@ const MARKS = [
 <template>
   <section aria-label="Picture" data-picture-readout>
     <h2 class="part-title one" :title="picture.name">Picture · {{ picture.name }}</h2>
-    <label class="choice">
-      <span>Seen</span>
-      <select
-        :value="picture.seen.find((o) => o.on)?.id"
-        data-command="picture.set"
-        data-choice="seen"
-        @change="run('picture.set', { seen: chosen($event) })"
-      >
-        <option v-for="o in picture.seen" :key="o.id" :value="o.id" :disabled="!o.id">{{ o.label }}</option>
-      </select>
-    </label>
-    <label class="choice">
-      <span>Lies</span>
-      <select
-        :value="picture.front ? 'front' : 'behind'"
-        data-command="picture.set"
-        data-choice="front"
-        @change="run('picture.set', { front: chosen($event) === 'front' })"
-      >
-        <option value="behind">Behind the scene</option>
-        <option value="front">Before the scene</option>
-      </select>
-    </label>
+    <ChoiceRow
+      label="Seen"
+      :options="picture.seen"
+      :value="picture.seen.find((o) => o.on)?.id"
+      command="picture.set"
+      choice="seen"
+      @choose="(seen) => run('picture.set', { seen })"
+    />
+    <ChoiceRow
+      label="Lies"
+      :options="LIES"
+      :value="picture.front ? 'front' : 'behind'"
+      command="picture.set"
+      choice="front"
+      @choose="(where) => run('picture.set', { front: where === 'front' })"
+    />
     <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>
       <template v-for="row in picture.facts" :key="row.label">
@@ -134,24 +131,8 @@ p {
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.choice {
-  display: grid;
-  grid-template-columns: 76px 1fr;
-  align-items: center;
-  margin-bottom: 3px;
-}
-.choice span,
 dt {
   color: var(--quiet);
-}
-select {
-  min-width: 0;
-  background: var(--panel);
-  color: var(--text);
-  border: 0;
-  border-bottom: 1px solid var(--line);
-  padding: 2px 0;
-  font: inherit;
 }
 dl {
   display: grid;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRun } from '../../stage/run';
-import { chosen } from '../common/pick';
 import { useStage } from '../../stores/stage';
+import ChoiceRow from './ChoiceRow.vue';
 
 const store = useStage();
 const run = useRun();
@@ -13,11 +13,40 @@ const TOOLS = [
   { id: 'scale', label: 'Scale', sign: 'M-6 6V0H0V6ZM0-6H6V0M6-6-1 1' },
 ];
 const CHOICES = [
-  { id: 'axes', words: 'Axes', of: { world: 'World', parent: 'Parent', local: 'Local', view: 'View' } },
-  { id: 'about', words: 'About', of: { common: 'Middle', each: 'Each one’s own', last: 'The last one’s' } },
-  { id: 'snap', words: 'Snap to', of: { grid: 'Grid, angle', vertex: 'Vertex' } },
+  {
+    id: 'axes',
+    words: 'Axes',
+    of: [
+      { id: 'world', label: 'World' },
+      { id: 'parent', label: 'Parent' },
+      { id: 'local', label: 'Local' },
+      { id: 'view', label: 'View' },
+    ],
+  },
+  {
+    id: 'about',
+    words: 'About',
+    of: [
+      { id: 'common', label: 'Middle' },
+      { id: 'each', label: 'Each one’s own' },
+      { id: 'last', label: 'The last one’s' },
+    ],
+  },
+  {
+    id: 'snap',
+    words: 'Snap to',
+    of: [
+      { id: 'grid', label: 'Grid, angle' },
+      { id: 'vertex', label: 'Vertex' },
+    ],
+  },
 ] as const;
-const SORTS = { object: 'Objects', vertex: 'Vertices', edge: 'Edges', face: 'Faces' };
+const SORTS = [
+  { id: 'object', label: 'Objects' },
+  { id: 'vertex', label: 'Vertices' },
+  { id: 'edge', label: 'Edges' },
+  { id: 'face', label: 'Faces' },
+];
 </script>
 
 <template>
@@ -38,27 +67,23 @@ const SORTS = { object: 'Objects', vertex: 'Vertices', edge: 'Edges', face: 'Fac
       </button>
     </div>
     <template v-if="tool.tool">
-      <label v-for="c in CHOICES" :key="c.id" class="choice">
-        <span>{{ c.words }}</span>
-        <select
-          :value="tool[c.id]"
-          :data-command="`tool.${c.id}`"
-          @change="run(`tool.${c.id}`, { to: chosen($event) })"
-        >
-          <option v-for="(label, id) in c.of" :key="id" :value="id">{{ label }}</option>
-        </select>
-      </label>
+      <ChoiceRow
+        v-for="c in CHOICES"
+        :key="c.id"
+        :label="c.words"
+        :options="c.of"
+        :value="tool[c.id]"
+        :command="`tool.${c.id}`"
+        @choose="(to) => run(`tool.${c.id}`, { to })"
+      />
     </template>
-    <label class="choice">
-      <span>Click takes</span>
-      <select
-        :value="store.readout.components"
-        data-command="select.components"
-        @change="run('select.components', { to: chosen($event) })"
-      >
-        <option v-for="(label, id) in SORTS" :key="id" :value="id">{{ label }}</option>
-      </select>
-    </label>
+    <ChoiceRow
+      label="Click takes"
+      :options="SORTS"
+      :value="store.readout.components"
+      command="select.components"
+      @choose="(to) => run('select.components', { to })"
+    />
   </section>
 </template>
 
@@ -92,23 +117,5 @@ section {
 .tool.on {
   background: var(--accent);
   color: var(--on-accent, var(--panel));
-}
-.choice {
-  display: grid;
-  grid-template-columns: 76px 1fr;
-  align-items: center;
-  margin-bottom: 3px;
-}
-.choice span {
-  color: var(--quiet);
-}
-select {
-  min-width: 0;
-  background: var(--panel);
-  color: var(--text);
-  border: 0;
-  border-bottom: 1px solid var(--line);
-  padding: 2px 0;
-  font: inherit;
 }
 </style>

@@ -20,8 +20,21 @@ public interface KeysApi extends JSObject {
     @OrNothing
     String useKeymap(@Gives(Map.class) JSObject stored);
 
+    /** The Keys page, as far as is looked for: {@code search}, {@code device}, {@code place}, {@code changed}. */
     @Gives(KeysPage.class)
-    JSObject keysPage();
+    JSObject keysPage(@Gives(Map.class) JSObject wish);
+
+    /** The system the browser runs on, in its own words. */
+    void platform(String told);
+
+    /** What the hand did while it was watched is what is looked for; whether that is decided. */
+    boolean lookByDoing();
+
+    void forgetDone();
+
+    boolean redoKeymap();
+
+    void resetGroup(String group);
 
     void capture(boolean on);
 

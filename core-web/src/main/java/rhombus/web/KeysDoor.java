@@ -39,8 +39,33 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
-    public JSObject keysPage() {
-        return Told.of(stage.snapshots().keys(layout));
+    public JSObject keysPage(JSObject wish) {
+        return Told.of(stage.snapshots().keys(JsPlain.map(wish), layout));
+    }
+
+    @Override
+    public void platform(String told) {
+        stage.rebinding().on(told);
+    }
+
+    @Override
+    public boolean lookByDoing() {
+        return stage.rebinding().look();
+    }
+
+    @Override
+    public void forgetDone() {
+        stage.rebinding().forget();
+    }
+
+    @Override
+    public boolean redoKeymap() {
+        return stage.rebinding().redo();
+    }
+
+    @Override
+    public void resetGroup(String group) {
+        stage.rebinding().resetGroup(group);
     }
 
     @Override

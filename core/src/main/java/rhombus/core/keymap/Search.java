@@ -12,6 +12,7 @@ public final class Search {
     private static final double BEGINNING = 0.9;
     private static final double PART = 0.55;
     private static final double SLIP = 0.6;
+    private static final double UNSURE = 0.7;
     /** What each slip costs. */
     private static final double COST = 0.15;
     /** What the first word of a name counts more than the others. */
@@ -77,9 +78,13 @@ public final class Search {
         if (most == 0) {
             return 0;
         }
-        // The beginning of a word may be typed with a slip too.
-        int slips = Math.min(slips(typed, word, most), slips(typed, beginning(word, typed.length()), most));
-        return slips <= most ? SLIP - COST * (slips - 1) : 0;
+        int slips = slips(typed, word, most);
+        if (slips <= most) {
+            return SLIP - COST * (slips - 1);
+        }
+        // The beginning of a word may be typed with a slip too, which is less sure to be meant.
+        slips = slips(typed, beginning(word, typed.length()), most);
+        return slips <= most ? (SLIP - COST * (slips - 1)) * UNSURE : 0;
     }
 
     private static String beginning(String word, int length) {

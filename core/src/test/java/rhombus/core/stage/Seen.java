@@ -116,7 +116,7 @@ final class Seen {
     }
 
     Map<String, Object> keys(Map<String, String> layout) {
-        return map(stage.snapshots().keys(layout));
+        return map(stage.snapshots().keys(Map.of(), layout));
     }
 
     List<Object> notices() {

@@ -19,6 +19,9 @@ public final class Rebinding {
     private final Resolver resolver;
     private final Input input;
     private final Deque<Keymap> before = new ArrayDeque<>();
+    private final Deque<Keymap> after = new ArrayDeque<>();
+    private Trigger done;
+    private int doneModifiers;
     private String binding = "";
     private Trigger trigger;
     private int modifiers;
@@ -53,6 +56,48 @@ public final class Rebinding {
     public void use(Keymap map) {
         resolver.use(map);
         ground.changes().add(Topic.KEYMAP, Topic.READOUT);
+    }
+
+    /** What the hand did to find out what it does; null while nothing is looked for so. */
+    public Trigger done() {
+        return done;
+    }
+
+    /** The modifiers that were down. */
+    public int doneModifiers() {
+        return doneModifiers;
+    }
+
+    /** What the hand has done is what is looked for; says whether it is decided already. */
+    public boolean look() {
+        Capture c = input.capture();
+        if (c == null || c.trigger() == null) {
+            return false;
+        }
+        done = c.trigger();
+        doneModifiers = c.modifiers();
+        input.capture(false);
+        return true;
+    }
+
+    /** Nothing is looked for by doing any more. */
+    public void forget() {
+        done = null;
+    }
+
+    /** Whether there is a change to make again. */
+    public boolean canRedo() {
+        return !after.isEmpty();
+    }
+
+    /** Makes the change again that was taken back last. */
+    public boolean redo() {
+        if (after.isEmpty()) {
+            return false;
+        }
+        before.push(keymap());
+        use(after.pop());
+        return true;
     }
 
     /** Whether there is a change to take back. */
@@ -112,6 +157,19 @@ public final class Rebinding {
         trigger = null;
     }
 
+    /** The presets' own triggers again for all bindings of the commands under a heading. */
+    public void resetGroup(String group) {
+        Keymap next = keymap();
+        for (Binding b : keymap().bindings()) {
+            if (b.command().group().equals(group) && next.changes().containsKey(b.id())) {
+                next = next.reset(b.id());
+            }
+        }
+        if (next != keymap()) {
+            change(next);
+        }
+    }
+
     /** The preset's own trigger again for one binding, or for all where the id is empty. */
     public void reset(String bindingId) {
         Keymap map = keymap();
@@ -125,6 +183,7 @@ public final class Rebinding {
 
     private void change(Keymap next) {
         before.push(keymap());
+        after.clear();
         use(next);
     }
 
@@ -133,6 +192,7 @@ public final class Rebinding {
         if (before.isEmpty()) {
             return false;
         }
+        after.push(keymap());
         use(before.pop());
         return true;
     }

@@ -1,25 +1,26 @@
 package rhombus.core.stage.show;
 
+import java.util.List;
 import rhombus.core.plain.Maybe;
 
 /**
- * A binding as the Keys page lists it.
+ * A trigger of a command as the Keys page shows it.
  *
- * @param id names it
- * @param group heading
+ * @param id names the binding
  * @param words what it does
  * @param needs what kind of trigger fits
  * @param where it holds
  * @param special whether it holds in a special place only
  * @param trigger in words
  * @param changed whether it differs from the preset
+ * @param notes what is to be known of it: hidden, never reached, kept by browser or system
  */
 public record KeyBinding(
         String id,
-        String group,
         String words,
         String needs,
         String where,
         boolean special,
         @Maybe String trigger,
-        boolean changed) {}
+        boolean changed,
+        List<String> notes) {}

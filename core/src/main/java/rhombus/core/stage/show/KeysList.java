@@ -1,59 +1,166 @@
 package rhombus.core.stage.show;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.keymap.Analysis;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.Search;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.view.Labelled;
 
-/** The keymap as the Keys page lists it: every binding with its words and trigger, in the order of the commands. */
+/** The keymap as the Keys page shows it: a row for each command with all its triggers, as far as it is looked for. */
 final class KeysList {
-    private KeysList() {}
+    private static final List<Labelled> DEVICES = List.of(
+            new Labelled("keyboard", "Keyboard"),
+            new Labelled("mouse", "Mouse"),
+            new Labelled("touch", "Touch"),
+            new Labelled("pen", "Pen"));
 
-    static KeysPage of(Rebinding rebinding, Map<String, String> layout) {
-        Keymap map = rebinding.keymap();
+    private final Rebinding rebinding;
+    private final Keymap map;
+    private final Map<String, String> layout;
+    private final List<String> typed;
+    private final String text;
+    private final String device;
+    private final String place;
+    private final boolean changed;
+
+    private KeysList(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
+        this.rebinding = rebinding;
+        this.map = rebinding.keymap();
+        this.layout = layout;
+        this.text = Plain.text(wish.get("search"), "").strip().toLowerCase();
+        this.typed = Search.words(text);
+        this.device = Plain.text(wish.get("device"), "");
+        this.place = Plain.text(wish.get("place"), "");
+        this.changed = Plain.truth(wish.get("changed"), false);
+    }
+
+    /** @param wish what is looked for: {@code search}, {@code device}, {@code place}, {@code changed} */
+    static KeysPage of(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
+        return new KeysList(rebinding, wish, layout).page();
+    }
+
+    private KeysPage page() {
         List<Labelled> presets = new ArrayList<>();
         Presets.names().forEach((id, name) -> presets.add(new Labelled(id, name)));
-        List<String> missing = Analysis.missing(map).stream()
-                .map(id -> map.catalogue().command(id).words())
-                .toList();
+        List<Labelled> places = new ArrayList<>();
+        for (Context c : Context.values()) {
+            places.add(new Labelled(c.id(), c.words()));
+        }
+        List<KeyRow> rows = new ArrayList<>();
+        Set<String> groups = new LinkedHashSet<>();
+        for (Command c : map.catalogue().commands().values()) {
+            KeyRow row = row(c);
+            if (row != null) {
+                rows.add(row);
+                groups.add(c.group());
+            }
+        }
+        Trigger done = rebinding.done();
         return new KeysPage(
                 map.name(),
                 map.preset(),
                 presets,
                 map.changes().size(),
-                missing,
+                Analysis.missing(map).stream()
+                        .map(id -> map.catalogue().command(id).words())
+                        .toList(),
                 rebinding.canUndo(),
-                bindings(map, layout));
+                rebinding.canRedo(),
+                List.copyOf(groups),
+                DEVICES,
+                places,
+                rows,
+                done == null ? null : done.words(rebinding.doneModifiers(), layout),
+                done == null ? List.of() : answers(done));
     }
 
-    private static List<KeyBinding> bindings(Keymap map, Map<String, String> layout) {
-        List<KeyBinding> out = new ArrayList<>();
-        for (Command c : map.catalogue().commands().values()) {
+    /** What was done does, in each place in which it does anything. */
+    private List<Row> answers(Trigger done) {
+        List<Row> out = new ArrayList<>();
+        for (Context c : Context.values()) {
             for (Binding b : map.bindings()) {
-                if (b.command() == c) {
-                    out.add(binding(map, b, layout));
+                if (b.context() == c && same(b, done)) {
+                    out.add(new Row(c.words(), b.words()));
                 }
             }
         }
         return out;
     }
 
-    private static KeyBinding binding(Keymap map, Binding b, Map<String, String> layout) {
+    private boolean same(Binding b, Trigger done) {
+        return done.equals(b.trigger()) && b.modifiers() == rebinding.doneModifiers();
+    }
+
+    /** The row of a command, or null where it is not looked for. */
+    private KeyRow row(Command c) {
+        List<KeyBinding> triggers = new ArrayList<>();
+        boolean meant = meant(c.words() + " " + c.group());
+        boolean any = false;
+        for (Binding b : map.bindings()) {
+            if (b.command() != c) {
+                continue;
+            }
+            any = true;
+            if (wanted(b) && (meant || meant(b.words()) || shows(b))) {
+                triggers.add(binding(b));
+            }
+        }
+        boolean bare = !any && meant && device.isEmpty() && place.isEmpty() && !changed && rebinding.done() == null;
+        return triggers.isEmpty() && !bare ? null : new KeyRow(c.id(), c.words(), c.group(), triggers);
+    }
+
+    private boolean meant(String words) {
+        return typed.isEmpty() && text.isEmpty() || Search.score(typed, Search.words(words), List.of()) > 0;
+    }
+
+    /** Whether its trigger is what was typed, such as "ctrl+z". */
+    private boolean shows(Binding b) {
+        return b.trigger() != null
+                && !text.isEmpty()
+                && b.trigger().words(b.modifiers(), layout).toLowerCase().contains(text);
+    }
+
+    private boolean wanted(Binding b) {
+        if (rebinding.done() != null && !same(b, rebinding.done())) {
+            return false;
+        }
+        return (device.isEmpty() || device.equals(device(b)))
+                && (place.isEmpty() || place.equals(b.context().id()))
+                && (!changed || map.changes().containsKey(b.id()));
+    }
+
+    private static String device(Binding b) {
+        if (b.trigger() == null) {
+            return "";
+        }
+        return switch (b.trigger().kind()) {
+            case KEY, HOLD -> "keyboard";
+            case CLICK, DOUBLE, DRAG, WHEEL -> "mouse";
+            case TOUCH, PINCH, TWIST -> "touch";
+            case PEN -> "pen";
+        };
+    }
+
+    private KeyBinding binding(Binding b) {
         return new KeyBinding(
                 b.id(),
-                b.command().group(),
                 b.words(),
                 b.command().sort().words(),
                 b.context().words(),
                 b.context().compareTo(Context.STAGE) < 0,
                 b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
-                map.changes().containsKey(b.id()));
+                map.changes().containsKey(b.id()),
+                map.changes().containsKey(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
     }
 }

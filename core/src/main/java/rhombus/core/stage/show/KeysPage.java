@@ -1,10 +1,11 @@
 package rhombus.core.stage.show;
 
 import java.util.List;
+import rhombus.core.plain.Maybe;
 import rhombus.core.stage.view.Labelled;
 
 /**
- * Everything the Keys page lists.
+ * Everything the Keys page shows.
  *
  * @param name of the keymap
  * @param preset it stands on
@@ -12,7 +13,13 @@ import rhombus.core.stage.view.Labelled;
  * @param changed how many bindings differ
  * @param missing essential commands without a trigger
  * @param canUndo whether a change can be taken back
- * @param bindings in the order of the commands
+ * @param canRedo whether one that was taken back can be made again
+ * @param groups headings that have a row
+ * @param devices to choose from
+ * @param places contexts to choose from
+ * @param rows commands, in the order of the headings
+ * @param done what the hand did to look for, in words
+ * @param answers what that does, place by place, the one that is asked first before the others
  */
 public record KeysPage(
         String name,
@@ -21,4 +28,10 @@ public record KeysPage(
         int changed,
         List<String> missing,
         boolean canUndo,
-        List<KeyBinding> bindings) {}
+        boolean canRedo,
+        List<String> groups,
+        List<Labelled> devices,
+        List<Labelled> places,
+        List<KeyRow> rows,
+        @Maybe String done,
+        List<Row> answers) {}

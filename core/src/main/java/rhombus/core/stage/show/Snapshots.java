@@ -288,8 +288,8 @@ public final class Snapshots {
     }
 
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */
-    public KeysPage keys(Map<String, String> layout) {
-        return KeysList.of(rebinding, layout);
+    public KeysPage keys(Map<String, Object> wish, Map<String, String> layout) {
+        return KeysList.of(rebinding, wish, layout);
     }
 
     /** All settings as listed on the screen, with their values. */

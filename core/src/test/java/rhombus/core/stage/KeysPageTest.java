@@ -1,0 +1,139 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.show.KeyBinding;
+import rhombus.core.stage.show.KeyRow;
+import rhombus.core.stage.show.KeysPage;
+
+/** The Keys page: a row for each command, looked for by words, by trigger, by doing and by where it holds. */
+class KeysPageTest {
+    private final Hand hand = new Hand();
+
+    private KeysPage page(Object... wish) {
+        return hand.stage.snapshots().keys(Plain.map(wish), Map.of());
+    }
+
+    private static List<String> commands(KeysPage p) {
+        return p.rows().stream().map(KeyRow::command).toList();
+    }
+
+    private static List<KeyBinding> triggers(KeysPage p) {
+        return p.rows().stream().flatMap(r -> r.triggers().stream()).toList();
+    }
+
+    @Test
+    void everyCommandHasOneRowWithAllItsTriggers() {
+        KeysPage all = page();
+        assertThat(commands(all)).doesNotHaveDuplicates();
+        assertThat(commands(all)).containsAll(AllCommands.CATALOGUE.commands().keySet());
+        Keymap map = hand.stage.rebinding().keymap();
+        assertThat(triggers(all).stream().map(KeyBinding::id).collect(Collectors.toSet()))
+                .hasSize(map.bindings().size());
+        KeyRow orbit = all.rows().stream()
+                .filter(r -> r.command().equals("navigate.orbit"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(orbit.triggers().size()).isGreaterThan(2);
+        assertThat(all.groups()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void itIsLookedForByWordsWithASlipByTriggerByDeviceAndByPlace() {
+        assertThat(commands(page("search", "ortbit"))).contains("navigate.orbit");
+        assertThat(triggers(page("search", "ctrl+z")))
+                .isNotEmpty()
+                .allMatch(b -> b.trigger().toLowerCase().contains("ctrl+z"));
+        assertThat(triggers(page("device", "mouse"))).isNotEmpty().allMatch(b -> b.trigger()
+                .matches(".*(click|drag|wheel).*"));
+        assertThat(triggers(page("place", "walk"))).isNotEmpty().allMatch(b -> b.where()
+                .equals("while walking"));
+        assertThat(page("search", "qqqqq").rows()).isEmpty();
+        assertThat(page("changed", true).rows()).isEmpty();
+    }
+
+    @Test
+    void whatTheHandDoesIsAnsweredPlaceByPlace() {
+        Rebinding r = hand.stage.rebinding();
+        hand.stage.input().capture(true);
+        hand.stage.input().keyDown("KeyW", 0, false, 10);
+        hand.stage.input().keyUp("KeyW", 0, 30);
+        assertThat(r.look()).isTrue();
+        KeysPage p = page();
+        assertThat(p.done()).isEqualTo("W");
+        assertThat(p.answers()).extracting(a -> a.label()).containsExactly("while walking", "in any viewport");
+        assertThat(triggers(p)).allMatch(b -> b.trigger().equals("W"));
+        r.forget();
+        assertThat(page().done()).isNull();
+        hand.stage.input().capture(true);
+        hand.stage.input().keyDown("F9", 5, false, 50);
+        hand.stage.input().keyUp("F9", 5, 60);
+        assertThat(r.look()).isTrue();
+        assertThat(page().answers()).isEmpty();
+        assertThat(page().rows()).isEmpty();
+    }
+
+    private void press(String binding, String code, int mods) {
+        hand.stage.input().capture(true);
+        hand.stage.input().keyDown(code, mods, false, 10);
+        hand.stage.input().keyUp(code, mods, 30);
+        assertThat(hand.stage.rebinding().captured(binding, Map.of())).isNotNull();
+    }
+
+    private String trigger(String binding) {
+        return triggers(page()).stream()
+                .filter(b -> b.id().equals(binding))
+                .findFirst()
+                .orElseThrow()
+                .trigger();
+    }
+
+    @Test
+    void changesAreTakenBackMadeAgainAndPutBackByHeading() {
+        Rebinding r = hand.stage.rebinding();
+        String was = trigger("home");
+        press("home", "F7", 0);
+        r.apply("set");
+        assertThat(trigger("home")).isEqualTo("F7");
+        assertThat(triggers(page("changed", true))).extracting(KeyBinding::id).containsExactly("home");
+        assertThat(r.undo()).isTrue();
+        assertThat(trigger("home")).isEqualTo(was);
+        assertThat(page().canRedo()).isTrue();
+        assertThat(r.redo()).isTrue();
+        assertThat(trigger("home")).isEqualTo("F7");
+        press("undo", "F8", 0);
+        r.apply("set");
+        assertThat(page().canRedo())
+                .as("a new change forgets what was taken back")
+                .isFalse();
+        String group = page("changed", true).rows().stream()
+                .filter(k -> k.triggers().get(0).id().equals("home"))
+                .findFirst()
+                .orElseThrow()
+                .group();
+        r.resetGroup(group);
+        assertThat(triggers(page("changed", true))).extracting(KeyBinding::id).containsExactly("undo");
+    }
+
+    @Test
+    void aClashOffersAFreeTriggerAndItIsTaken() {
+        Rebinding r = hand.stage.rebinding();
+        hand.stage.input().capture(true);
+        hand.stage.input().keyDown("KeyF", 0, false, 10);
+        hand.stage.input().keyUp("KeyF", 0, 30);
+        var seen = r.captured("home", Map.of());
+        assertThat(seen.clash()).isNotNull();
+        assertThat(seen.free()).isNotNull();
+        r.apply("free");
+        assertThat(trigger("home")).isEqualTo(seen.free());
+        assertThat(trigger("frame")).isEqualTo("F");
+    }
+}

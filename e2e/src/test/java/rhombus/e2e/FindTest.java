@@ -1,0 +1,72 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import org.junit.jupiter.api.Test;
+
+/** The list of all commands, by the keyboard alone, and the page of all keys. */
+class FindTest extends OfTheirOwn {
+    private void find() {
+        hand.over("v2").key("/");
+        page.waitForFunction("() => document.activeElement?.getAttribute('aria-label') === 'Words of a command'");
+    }
+
+    @Test
+    void aCommandIsFoundWithASlipAndRunOnTheViewportThatWasUnderThePointer() {
+        find();
+        page.keyboard().type("wier");
+        page.locator("[data-palette] [data-found='display.set'][aria-selected=true]")
+                .waitFor();
+        page.keyboard().press("Enter");
+        page.locator("[data-palette]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        hand.idle();
+        assertThat(hand.view("v2")).containsEntry("display", "wire");
+        find();
+        assertThat(page.locator("[data-palette] [data-found]").first().getAttribute("data-found"))
+                .as("what was run last comes first")
+                .isEqualTo("display.set");
+        page.keyboard().type("add layer");
+        page.locator("[data-palette] [data-found='layer.add'][aria-selected=true]")
+                .waitFor();
+        page.keyboard().press("Enter");
+        page.waitForFunction("() => document.activeElement?.name === 'name'");
+        page.keyboard().type("Rigging");
+        page.keyboard().press("Enter");
+        page.locator("[data-drawer=scene] >> text=Rigging").waitFor();
+        find();
+        page.keyboard().type("zzzzzz");
+        page.locator("[data-palette] >> text=No command is called that").waitFor();
+        page.keyboard().press("Enter");
+        page.keyboard().press("Escape");
+        assertThat(hand.view("v2")).containsEntry("display", "wire");
+    }
+
+    @Test
+    void theKeysPageTellsWhatAGestureDoesAndOffersAFreeOne() {
+        hand.press("[data-command='app.keys']");
+        page.locator("[data-keys] [data-key-row='navigate.orbit']").waitFor();
+        page.locator("[data-by-doing]").click();
+        page.locator("[data-doing]").waitFor();
+        page.keyboard().press("w");
+        page.locator("[data-answer] >> text=while walking").waitFor();
+        assertThat(page.locator("[data-answer] dd").count()).isEqualTo(2);
+        assertThat(page.locator("[data-keys] [data-key-row='navigate.orbit']").count())
+                .isZero();
+        page.locator("[data-answer] button").click();
+        page.locator("[data-keys] [data-key-row='navigate.orbit']").waitFor();
+        page.locator("[data-binding=home] .trigger").click();
+        page.locator("[data-capture]").waitFor();
+        page.keyboard().press("f");
+        page.locator("[data-choice=free]").click();
+        page.locator("[data-filter=changed]").check();
+        assertThat(page.locator("[data-keys] [data-binding]").count()).isEqualTo(1);
+        String trigger = page.locator("[data-binding=home] kbd").textContent();
+        assertThat(trigger).isNotEqualTo("F").isNotEqualTo("H");
+        page.locator("[data-keys] button:has-text('Undo change')").click();
+        page.locator("[data-keys] >> text=Nothing is called that").waitFor();
+        page.locator("[data-keys] button:has-text('Redo')").click();
+        assertThat(page.locator("[data-binding=home] kbd").textContent()).isEqualTo(trigger);
+    }
+}

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue';
+import { useCore } from '../../core';
+import { useWatchedHand } from './watchHand';
+
+/** Somewhere to do a gesture to learn what it does. */
+const emit = defineEmits<{ done: []; cancel: [] }>();
+const core = useCore();
+const pad = ref<HTMLElement>();
+const { watch } = useWatchedHand(pad, () => {
+  const decided = core.keys.lookByDoing();
+  if (decided) emit('done');
+  return decided;
+});
+onMounted(watch);
+</script>
+
+<template>
+  <div class="doing">
+    <div
+      ref="pad"
+      class="pad clipped"
+      tabindex="0"
+      role="application"
+      aria-label="Do it here to learn what it does"
+      data-doing
+    >
+      Do it here: press a key, hold it and move, click, drag or turn the wheel.
+    </div>
+    <el-button @click="$emit('cancel')">Cancel</el-button>
+  </div>
+</template>
+
+<style scoped>
+.doing {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.pad {
+  flex: 1;
+  height: 86px;
+  display: grid;
+  place-items: center;
+  color: var(--quiet);
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+  touch-action: none;
+  user-select: none;
+}
+</style>

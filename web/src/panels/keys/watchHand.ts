@@ -1,0 +1,67 @@
+import { onBeforeUnmount, type Ref } from 'vue';
+import { useCore } from '../../core';
+import { modifiersOf } from '../../stage/modifiers';
+
+/**
+ * Lets the core watch what a hand does on an element and on the keyboard, until it is decided.
+ *
+ * @param decided asks the core, and answers whether that was it
+ */
+export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () => boolean) {
+  const core = useCore();
+  let ends = new AbortController();
+  let timer = 0;
+
+  function look() {
+    if (decided()) stop();
+  }
+
+  function watch() {
+    stop();
+    core.keys.capture(true);
+    ends = new AbortController();
+    const on = { signal: ends.signal };
+    const pointer = (e: PointerEvent) => {
+      e.preventDefault();
+      core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
+      look();
+    };
+    const area = pad.value!;
+    area.focus();
+    area.addEventListener('pointerdown', (e) => area.setPointerCapture(e.pointerId), on);
+    for (const type of ['pointerdown', 'pointermove', 'pointerup'] as const) area.addEventListener(type, pointer, on);
+    area.addEventListener('contextmenu', (e) => e.preventDefault(), on);
+    area.addEventListener(
+      'wheel',
+      (e) => {
+        e.preventDefault();
+        core.input.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
+        look();
+      },
+      { ...on, passive: false },
+    );
+    const key = (e: KeyboardEvent) => {
+      if (e.code === 'Tab') return;
+      e.preventDefault();
+      e.stopImmediatePropagation();
+      if (e.type === 'keydown') core.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
+      else core.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
+      look();
+    };
+    area.addEventListener('keydown', key, on);
+    area.addEventListener('keyup', key, on);
+    timer = window.setInterval(() => {
+      core.tick(performance.now());
+      look();
+    }, 60);
+  }
+
+  function stop() {
+    core.keys.capture(false);
+    ends.abort();
+    window.clearInterval(timer);
+  }
+
+  onBeforeUnmount(stop);
+  return { watch, stop };
+}
