@@ -80,6 +80,17 @@ export async function download(path: string, size: number, progress: (part: numb
   return bytes.buffer;
 }
 
+/** Fetches a file that the server makes, with the name it gives it. */
+export async function fetchFile(path: string): Promise<{ blob: Blob; name: string }> {
+  const response = await fetch(path).catch(() => {
+    throw new Failure(0, 'The server does not answer, so there is no file. Try again once it is back.');
+  });
+  if (!response.ok) throw await failure(response);
+  const told = response.headers.get('Content-Disposition') ?? '';
+  const name = /filename\*=UTF-8''([^;]+)/i.exec(told)?.[1];
+  return { blob: await response.blob(), name: name ? decodeURIComponent(name) : 'scene' };
+}
+
 /** Sends a form and tells how much of it has gone. `stop` receives a function that gives it up. */
 export function upload<T>(
   path: string,

@@ -28,7 +28,6 @@ export async function bringPicture(open: OpenScene, view: string, file: File): P
     const p = await api.addPicture(open.id, file);
     const args = { image: p.id, width: p.width, height: p.height, name: p.name };
     open.core.command('picture.add', args, view, performance.now());
-    store.tell({ text: `${p.name} is here. Place and mark it in the Readout.` });
   } catch (e) {
     store.tell({ text: (e as Error).message });
   }

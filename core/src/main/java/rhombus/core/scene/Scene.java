@@ -267,7 +267,7 @@ public final class Scene {
         return n == above;
     }
 
-    /** World bounds of a node and all below it; a camera or light counts as a point. */
+    /** World bounds of a node and all below it; a camera or light counts as a point, a picture seen through a camera for nothing. */
     public Aabb boundsBelow(int i) {
         if (tree.children.get(i).isEmpty() && !nodes[i].meshes().isEmpty()) {
             return bounds[i];
@@ -284,7 +284,7 @@ public final class Scene {
                     sum = sum.union(Aabb.of(corner));
                 }
             }
-            if (kind == Kind.CAMERA || kind == Kind.LIGHT || kind == Kind.PICTURE) {
+            if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
                 sum = sum.union(Aabb.of(Mat4.origin(world[n])));
             }
         }
