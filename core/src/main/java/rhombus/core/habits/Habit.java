@@ -2,6 +2,8 @@ package rhombus.core.habits;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
 
 /**
  * A setting.
@@ -48,6 +50,20 @@ public record Habit(
             return value instanceof Boolean;
         }
         return value instanceof Number n && n.doubleValue() >= least && n.doubleValue() <= most;
+    }
+
+    /** What it can be, as a JSON Schema. */
+    Map<String, Object> schema() {
+        if (ordered()) {
+            String one = "(" + String.join("|", choices) + ")";
+            return Plain.map("type", "string", "pattern", "^(" + one + "(," + one + ")*)?$");
+        }
+        if (usual instanceof String) {
+            return Plain.map("enum", new ArrayList<Object>(choices));
+        }
+        return usual instanceof Boolean
+                ? Plain.map("type", "boolean")
+                : Plain.map("type", "number", "minimum", least, "maximum", most);
     }
 
     private boolean inOrder(String text) {

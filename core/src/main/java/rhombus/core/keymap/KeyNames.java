@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -62,6 +64,22 @@ public final class KeyNames {
             return number <= LAST_FUNCTION;
         }
         return NAMES.containsKey(code) || OTHERS.contains(code);
+    }
+
+    /** All codes that a keymap may name. */
+    public static String[] all() {
+        List<String> out = new ArrayList<>(NAMES.keySet());
+        out.addAll(OTHERS);
+        for (char c = 'A'; c <= 'Z'; c++) {
+            out.add("Key" + c);
+        }
+        for (int d = 0; d <= 9; d++) {
+            out.add("Digit" + d);
+        }
+        for (int f = 1; f <= LAST_FUNCTION; f++) {
+            out.add("F" + f);
+        }
+        return out.toArray(new String[0]);
     }
 
     /** What to call a key; {@code layout} holds what the user's own layout prints on it. */

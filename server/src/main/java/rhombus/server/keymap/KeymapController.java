@@ -8,9 +8,11 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import rhombus.core.habits.HabitsSchema;
 import rhombus.core.keymap.Argument;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.KeymapSchema;
 import rhombus.core.keymap.Presets;
 import rhombus.core.stage.area.AllCommands;
 import rhombus.server.account.SignedIn;
@@ -68,6 +70,18 @@ public class KeymapController {
     @PutMapping("/api/habits")
     KeptDocuments.Saved saveHabits(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "habits", "", save);
+    }
+
+    /** The JSON Schema of keymaps, for whoever writes one. */
+    @GetMapping("/schemas/keymap.json")
+    Map<String, Object> keymapSchema() {
+        return KeymapSchema.of(AllCommands.CATALOGUE);
+    }
+
+    /** The JSON Schema of habits. */
+    @GetMapping("/schemas/habits.json")
+    Map<String, Object> habitsSchema() {
+        return HabitsSchema.schema();
     }
 
     @GetMapping("/api/commands")
