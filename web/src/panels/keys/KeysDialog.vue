@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useCore, type KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import KeymapFile from './KeymapFile.vue';
 import KeyLine from './KeyLine.vue';
 import LookByDoing from './LookByDoing.vue';
 import RebindPanel from './RebindPanel.vue';
@@ -94,6 +95,7 @@ watch(shown, (on) => {
           <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
           <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">Redo</el-button>
           <el-button :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</el-button>
+          <KeymapFile @changed="changed" />
         </div>
         <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
         <div v-if="page.done" class="answer" role="status" data-answer>

@@ -4,6 +4,7 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
+import rhombus.core.stage.hand.BroughtKeys;
 import rhombus.core.stage.hand.Captured;
 import rhombus.core.stage.show.HabitRow;
 import rhombus.core.stage.show.KeysPage;
@@ -31,6 +32,13 @@ public interface KeysApi extends JSObject {
     boolean lookByDoing();
 
     void forgetDone();
+
+    /** Looks at a keymap file; nothing changes yet. */
+    @Gives(BroughtKeys.class)
+    JSObject bringKeymap(@Gives(Map.class) JSObject file);
+
+    /** Uses what can be used of it. */
+    void useBrought();
 
     boolean redoKeymap();
 

@@ -59,6 +59,16 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
+    public JSObject bringKeymap(JSObject file) {
+        return Told.of(stage.rebinding().bring(JsPlain.map(file)));
+    }
+
+    @Override
+    public void useBrought() {
+        stage.rebinding().useBrought();
+    }
+
+    @Override
     public boolean redoKeymap() {
         return stage.rebinding().redo();
     }

@@ -3,7 +3,10 @@ package rhombus.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import org.junit.jupiter.api.Test;
 
 /** The list of all commands, by the keyboard alone, and the page of all keys. */
@@ -68,5 +71,36 @@ class FindTest extends OfTheirOwn {
         page.locator("[data-keys] >> text=Nothing is called that").waitFor();
         page.locator("[data-keys] button:has-text('Redo')").click();
         assertThat(page.locator("[data-binding=home] kbd").textContent()).isEqualTo(trigger);
+    }
+
+    private void read(String name, String text) {
+        page.setInputFiles(
+                "[data-keymap-file] input",
+                new FilePayload(name, "application/json", text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    void aKeymapFileIsTakenInPartByChoiceAndWhatIsNoneIsRefused() throws Exception {
+        hand.press("[data-command='app.keys']");
+        page.locator("[data-keys] [data-key-row='navigate.orbit']").waitFor();
+        read("poem.json", "{ roses");
+        page.locator("[data-keymap-file] >> text=This is no JSON").waitFor();
+        read("list.json", "[1, 2]");
+        page.locator("[data-keymap-file] >> text=this is no Rhombus keymap").waitFor();
+        read(
+                "mine.json",
+                "{\"format\":\"rhombus-keymap\",\"version\":1,\"name\":\"<b>Mine</b>\",\"preset\":\"rhombus\",\"changes\":["
+                        + "{\"id\":\"home\",\"trigger\":{\"kind\":\"key\",\"code\":\"F7\"},\"modifiers\":[]},"
+                        + "{\"id\":\"no-such\",\"trigger\":null,\"modifiers\":[]}]}");
+        page.locator("[data-keymap-file] >> text=changes[1]").waitFor();
+        assertThat(page.locator("[data-binding=home] kbd").textContent()).isEqualTo("H");
+        page.locator("[data-take-rest]").click();
+        page.locator("[data-binding=home] kbd:has-text('F7')").waitFor();
+        assertThat(page.locator("nav:has-text('<b>Mine</b>')").count()).isEqualTo(1);
+        var file = page.waitForDownload(() -> page.locator("[data-keymap-file] button:has-text('Save as a file')")
+                .click());
+        assertThat(Files.readString(file.path())).contains("rhombus-keymap").contains("F7");
+        page.locator("[data-keys] button:has-text('Undo change')").click();
+        page.locator("[data-binding=home] kbd:has-text('H')").waitFor();
     }
 }

@@ -67,4 +67,13 @@ public final class Catalogue {
     public Keymap keymap(Map<String, Object> stored) {
         return Keymap.of(this, stored);
     }
+
+    /**
+     * A keymap of a file, as far as it can be used.
+     *
+     * @throws IllegalArgumentException saying what is wrong where nothing of it can be used
+     */
+    public Keymap.Read read(Map<String, Object> file) {
+        return Keymap.read(this, file);
+    }
 }

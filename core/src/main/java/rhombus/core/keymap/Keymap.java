@@ -13,6 +13,8 @@ import rhombus.core.plain.Plain;
  * Immutable.
  */
 public final class Keymap {
+    private static final int LONGEST = 200;
+
     private final Catalogue catalogue;
     private final String name;
     private final String preset;
@@ -169,19 +171,59 @@ public final class Keymap {
         Keymap base = preset(catalogue, Plain.text(m.get("preset"), ""));
         Map<String, Change> changes = new LinkedHashMap<>();
         for (Object o : Plain.list(m.get("changes"))) {
-            Map<String, Object> c = Plain.map(o);
-            String id = OldNames.now(Plain.text(c.get("id"), ""));
-            Binding b = base.binding(id);
-            if (b == null) {
-                throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name);
-            }
-            Trigger t = c.get("trigger") == null ? null : Trigger.of(Plain.map(c.get("trigger")));
-            if (t != null && !b.command().fits(t.kind())) {
-                throw new IllegalArgumentException(
-                        "\"" + id + "\" needs " + b.command().sort().words());
-            }
-            changes.put(id, new Change(t, Modifiers.of(Plain.list(c.get("modifiers")))));
+            changes.putAll(change(base, Plain.map(o)));
         }
         return new Keymap(catalogue, Plain.text(m.get("name"), base.name), base.preset, changes);
+    }
+
+    /** One change by the id of its binding. */
+    private static Map<String, Change> change(Keymap base, Map<String, Object> c) {
+        String id = OldNames.now(Plain.text(c.get("id"), ""));
+        Binding b = base.binding(id);
+        if (b == null) {
+            throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name);
+        }
+        Trigger t = c.get("trigger") == null ? null : Trigger.of(Plain.map(c.get("trigger")));
+        if (t != null && !b.command().fits(t.kind())) {
+            throw new IllegalArgumentException(
+                    "\"" + id + "\" needs " + b.command().sort().words());
+        }
+        return Map.of(id, new Change(t, Modifiers.of(Plain.list(c.get("modifiers")))));
+    }
+
+    /**
+     * A keymap of a file, as far as it can be used.
+     *
+     * @param keymap with all changes that can be used
+     * @param problems what is wrong with the others, each with its place
+     */
+    public record Read(Keymap keymap, List<String> problems) {}
+
+    /**
+     * Reads a file that somebody brought: what cannot be used of it is told and left out.
+     *
+     * @throws IllegalArgumentException saying what is wrong where nothing of it can be used
+     */
+    static Read read(Catalogue catalogue, Map<String, Object> m) {
+        Map<String, Object> bare = new LinkedHashMap<>(m);
+        bare.put("changes", List.of());
+        Keymap base = of(catalogue, bare);
+        Map<String, Change> changes = new LinkedHashMap<>();
+        List<String> problems = new ArrayList<>();
+        List<Object> listed = Plain.list(m.get("changes"));
+        for (int k = 0; k < listed.size(); k++) {
+            try {
+                Map<String, Change> one = change(base, Plain.map(listed.get(k)));
+                String id = one.keySet().iterator().next();
+                if (changes.containsKey(id)) {
+                    throw new IllegalArgumentException("\"" + id + "\" is there twice");
+                }
+                changes.putAll(one);
+            } catch (IllegalArgumentException e) {
+                problems.add("changes[" + k + "]: " + e.getMessage());
+            }
+        }
+        String name = base.name.length() > LONGEST ? base.name.substring(0, LONGEST) : base.name;
+        return new Read(new Keymap(catalogue, name, base.preset, changes), problems);
     }
 }

@@ -2,6 +2,8 @@ package rhombus.core.stage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -121,6 +123,54 @@ class KeysPageTest {
                 .group();
         r.resetGroup(group);
         assertThat(triggers(page("changed", true))).extracting(KeyBinding::id).containsExactly("undo");
+    }
+
+    @Test
+    void aFileIsLookedAtBeforeAnythingChangesAndTakenInPartByChoice() {
+        Rebinding r = hand.stage.rebinding();
+        press("home", "F7", 0);
+        r.apply("set");
+        Map<String, Object> file = r.keymap().toPlain();
+        r.reset("");
+        assertThat(r.bring(file).problems()).isEmpty();
+        assertThat(trigger("home")).as("looked at only").isEqualTo("H");
+        r.useBrought();
+        assertThat(trigger("home")).isEqualTo("F7");
+        r.undo();
+        List<Object> changes = new ArrayList<>(Plain.list(file.get("changes")));
+        changes.add(Map.of("id", "no-such", "trigger", Map.of("kind", "key", "code", "F8"), "modifiers", List.of()));
+        changes.add(Map.of("id", "undo", "trigger", Map.of("kind", "shout"), "modifiers", List.of()));
+        changes.add(changes.get(0));
+        changes.add("nonsense");
+        Map<String, Object> broken = new HashMap<>(file);
+        broken.put("changes", changes);
+        var seen = r.bring(broken);
+        assertThat(seen.refused()).isNull();
+        assertThat(seen.changes()).isEqualTo(1);
+        assertThat(seen.problems())
+                .hasSize(4)
+                .anyMatch(p -> p.startsWith("changes[1]: \"no-such\""))
+                .anyMatch(p -> p.startsWith("changes[2]:"))
+                .anyMatch(p -> p.contains("twice"));
+        r.useBrought();
+        assertThat(trigger("home")).isEqualTo("F7");
+        for (Map<String, Object> no : List.<Map<String, Object>>of(
+                Map.of(), Map.of("format", "rhombus-keymap", "version", 9), Map.of("format", 3))) {
+            assertThat(r.bring(no).refused()).isNotBlank();
+            r.useBrought();
+            assertThat(trigger("home")).isEqualTo("F7");
+        }
+    }
+
+    /** What clashes within a file is told. */
+    @Test
+    void aFileWhoseChangesClashIsToldSo() {
+        Map<String, Object> file = new HashMap<>(hand.stage.rebinding().keymap().toPlain());
+        file.put(
+                "changes",
+                List.of(Map.of(
+                        "id", "home", "trigger", Map.of("kind", "key", "code", "KeyF"), "modifiers", List.of())));
+        assertThat(hand.stage.rebinding().bring(file).problems()).anyMatch(p -> p.contains("answer the same motion"));
     }
 
     @Test

@@ -1,7 +1,9 @@
 package rhombus.core.stage.hand;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.keymap.Analysis;
 import rhombus.core.keymap.Binding;
@@ -20,6 +22,7 @@ public final class Rebinding {
     private final Input input;
     private final Deque<Keymap> before = new ArrayDeque<>();
     private final Deque<Keymap> after = new ArrayDeque<>();
+    private Keymap brought;
     private Trigger done;
     private int doneModifiers;
     private String binding = "";
@@ -167,6 +170,31 @@ public final class Rebinding {
         }
         if (next != keymap()) {
             change(next);
+        }
+    }
+
+    /** Looks at a keymap file; nothing changes yet. */
+    public BroughtKeys bring(Map<String, Object> file) {
+        brought = null;
+        try {
+            Keymap.Read r = keymap().catalogue().read(file);
+            brought = r.keymap();
+            List<String> problems = new ArrayList<>(r.problems());
+            for (String clash : Analysis.clashes(brought)) {
+                problems.add(clash + " answer the same motion in the same place; only one of them will");
+            }
+            return new BroughtKeys(
+                    brought.name(), null, problems, brought.changes().size());
+        } catch (IllegalArgumentException e) {
+            return new BroughtKeys("", e.getMessage(), List.of(), 0);
+        }
+    }
+
+    /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
+    public void useBrought() {
+        if (brought != null) {
+            change(brought);
+            brought = null;
         }
     }
 
