@@ -78,6 +78,8 @@ td {
   font-size: 12px;
 }
 .trigger {
+  min-width: 24px;
+  min-height: 26px;
   border: 0;
   background: none;
   padding: 0;

@@ -152,6 +152,7 @@ dd {
   margin: 0 -6px 6px;
 }
 .add .plain {
+  min-height: 24px;
   padding: 2px 6px;
 }
 ul {

@@ -143,6 +143,7 @@ td.numbers {
 .order .plain {
   display: block;
   min-width: 28px;
+  min-height: 26px;
   padding: 2px;
 }
 .order svg {

@@ -87,6 +87,8 @@ class AccessTest {
         hand.press("[data-viewport=v2] [aria-label=Overlays]");
         page.locator(".el-dropdown-menu:visible [data-thing='Action and title areas']")
                 .click();
+        // What fades away has no size that counts.
+        page.waitForFunction("() => [...document.querySelectorAll('.el-dropdown-menu')].every((m) => !m.offsetParent)");
         Hand.still(page);
         page.locator("[data-camera-readout]").waitFor();
         check(page, "driving a camera");

@@ -238,8 +238,8 @@ class CamerasTest extends InTheBoatyard {
         assertThat(lines.get(0)).startsWith("name,eye x");
         assertThat(lines.get(1)).startsWith("\"Harbour wide\",26,11,30,");
         rows.nth(2).locator(".picture").click();
+        hand.page.waitForFunction("() => !document.querySelector('[data-shots]')?.offsetParent");
         hand.idle();
-        assertThat(hand.page.locator("[data-shots]").isVisible()).isFalse();
         assertThat(hand.view("v2")).containsEntry("camera", camera("Crane top").get("id"));
         hand.over("v2").key("Shift+K");
     }
