@@ -33,15 +33,10 @@ final class Descent {
         double damping = 1e-3;
         for (int k = 0; k < steps && damping < LARGEST_DAMPING && cost > SMALLEST; k++) {
             double[][] j = jacobian(best);
-            double[][] a = new double[count][count];
+            double[][] a = normal(j);
             double[] g = new double[count];
             for (int i = 0; i < count; i++) {
-                for (int m = 0; m < r.length; m++) {
-                    g[i] -= j[i][m] * r[m];
-                }
-                for (int l = 0; l < count; l++) {
-                    a[i][l] = product(j[i], j[l]);
-                }
+                g[i] = -product(j[i], r);
             }
             boolean better = false;
             while (!better && damping < LARGEST_DAMPING) {
@@ -88,6 +83,17 @@ final class Descent {
         return j;
     }
 
+    /** The matrix of the normal equations: each derivative times each other. */
+    private double[][] normal(double[][] j) {
+        double[][] a = new double[count][count];
+        for (int i = 0; i < count; i++) {
+            for (int l = 0; l < count; l++) {
+                a[i][l] = product(j[i], j[l]);
+            }
+        }
+        return a;
+    }
+
     private static double product(double[] a, double[] b) {
         double sum = 0;
         for (int m = 0; m < a.length; m++) {
@@ -101,13 +107,7 @@ final class Descent {
      * it does not follow from what was marked.
      */
     double lensDoubt(State s) {
-        double[][] j = jacobian(s);
-        double[][] a = new double[count][count];
-        for (int i = 0; i < count; i++) {
-            for (int l = 0; l < count; l++) {
-                a[i][l] = product(j[i], j[l]);
-            }
-        }
+        double[][] a = normal(jacobian(s));
         double[] first = new double[count];
         first[0] = 1;
         double[] x = Linear.solve(a, first);

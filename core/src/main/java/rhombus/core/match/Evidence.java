@@ -17,11 +17,7 @@ public record Evidence(double width, double height, List<Line> lines, List<Point
      *
      * @param axis 0, 1 or 2
      */
-    public record Line(int axis, double x1, double y1, double x2, double y2) {
-        double length() {
-            return Math.hypot(x2 - x1, y2 - y1);
-        }
-    }
+    public record Line(int axis, double x1, double y1, double x2, double y2) {}
 
     /**
      * A point.

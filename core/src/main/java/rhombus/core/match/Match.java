@@ -51,7 +51,11 @@ public final class Match {
         return new Match(evidence, scale).best();
     }
 
-    /** The same near a camera that was found before, as in a drag; null where it does not fit any more. */
+    /**
+     * The same near a camera that was found before, as in a drag.
+     *
+     * @throws IllegalArgumentException with words to show where it does not fit any more
+     */
     public static Matched near(Evidence evidence, double scale, Matched was) {
         Match m = new Match(evidence, scale);
         return m.refined(new State(was.focal(), was.orientation(), was.eye()));
