@@ -3,10 +3,13 @@ import { computed, ref } from 'vue';
 import type { Marks, Frame } from '../core';
 import { capture } from './hold';
 import { useRun } from './run';
+import { useTriggers } from './triggers';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
 const walk = computed(() => props.marks.walk!);
 const run = useRun();
+const leaving = useTriggers('walk.leave');
+const going = useTriggers('walk.go');
 const stick = ref<HTMLElement>();
 const at = ref<[number, number]>([0, 0]);
 
@@ -41,7 +44,7 @@ function move(x: number, y: number) {
     v-if="!walk.locked"
     class="leave"
     data-command="walk.leave"
-    title="Leave the walk and stay here (Esc)"
+    :title="`Leave the walk and stay here${leaving.length ? ` (${leaving[0]})` : ''}`"
     @click="run('walk.leave', {}, view.id)"
   >
     {{ view.walking === 'fly' ? 'Leave the flight' : 'Leave the walk' }}
@@ -52,7 +55,7 @@ function move(x: number, y: number) {
     class="stick"
     data-stick
     role="img"
-    aria-label="Walk stick: press towards where you want to go; the keys W, A, S and D do the same"
+    :aria-label="`Walk stick: press towards where you want to go${going.length ? `; ${going.join(', ')} do the same` : ''}`"
     @pointerdown="hold"
     @pointermove="hold"
     @pointerup="move(0, 0)"

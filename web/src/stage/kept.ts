@@ -47,9 +47,9 @@ export function kept(core: Core, id: string, wake: () => void, tell: (words: str
     ),
     keymap: read(
       '/api/keymaps/active',
-      () => keys.keymap(),
-      (body) => keys.useKeymap(body),
-      (why) => `Your keymap could not be used (${why}); the preset is on instead.`,
+      () => keys.keptKeymaps(),
+      (body) => keys.useKeymaps(body),
+      (why) => `Your keymaps could not be used (${why}); the preset is on instead.`,
     ),
     habits: read(
       '/api/habits',

@@ -36,7 +36,6 @@ export class OpenScene {
   readonly later = ref(false);
   private readonly presence: Presence;
   readonly habitsVersion = ref(0);
-  readonly keymapVersion = ref(0);
   private painter: Painter | null = null;
   private left = false;
   private first: ReturnType<OpenScene['fetchFirst']> | null;
@@ -65,8 +64,8 @@ export class OpenScene {
         if (topics.includes('boards')) this.kept.boards.changed();
         if (topics.includes('keep-pins')) this.kept.pins.changed();
         if (topics.includes('keep-edits')) this.kept.edits.changed();
+        if (topics.includes('keep-keymap')) this.kept.keymap.changed();
       }
-      if (topics.includes('keymap')) this.keymapVersion.value++;
       if (topics.includes('habits')) this.habitsVersion.value++;
     };
     this.first = this.fetchFirst();

@@ -30,6 +30,8 @@ export const useStage = defineStore('stage', () => {
   const history = shallowRef<HistoryState>({ edits: [], done: 0 });
   /** The viewport that something is dragged over, to be let go there. */
   const target = ref<string | null>(null);
+  /** Counts the changes of the keymap, and of settings that switch triggers on and off. */
+  const keymapVersion = ref(0);
   const notices = shallowRef<(Notice & { key: number })[]>([]);
   let noticeKey = 0;
 
@@ -64,6 +66,7 @@ export const useStage = defineStore('stage', () => {
       show.readout(readout as Readout, !('view' in readout));
       hints.value = show.hints();
     }
+    if (has('keymap') || has('habits')) keymapVersion.value++;
     if (has('notice')) core.takeNotices().forEach(tell);
   }
 
@@ -115,6 +118,7 @@ export const useStage = defineStore('stage', () => {
     layers,
     history,
     target,
+    keymapVersion,
     notices,
     refresh,
     tell,

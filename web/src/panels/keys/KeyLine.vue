@@ -1,25 +1,33 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { KeyBinding, KeyRow } from '../../core';
 
 /** A command with all its triggers side by side. */
-const props = defineProps<{ row: KeyRow }>();
+const props = defineProps<{ row: KeyRow; find: string | null }>();
 /** Triggers that all do the same need not say it each. */
 const differ = computed(() => new Set(props.row.triggers.map((b) => b.words)).size > 1);
-defineEmits<{ change: [binding: KeyBinding]; reset: [binding: KeyBinding] }>();
+const emit = defineEmits<{ change: [binding: KeyBinding]; reset: [binding: KeyBinding]; add: [which: number] }>();
+const chosen = ref('');
+
+function add() {
+  if (chosen.value !== '') emit('add', Number(chosen.value));
+  chosen.value = '';
+}
 </script>
 
 <template>
   <tr :data-key-row="row.command">
     <th scope="row">{{ row.words }}</th>
-    <td>
-      <p v-if="!row.triggers.length" class="quiet none">no trigger of its own; found by “/”</p>
+    <td class="triggers">
+      <p v-if="!row.triggers.length" class="quiet none">
+        no trigger of its own<template v-if="find">; found by {{ find }}</template>
+      </p>
       <div v-for="b in row.triggers" :key="b.id" class="cell" :data-binding="b.id">
         <button
           class="trigger"
           :class="{ changed: b.changed }"
           :title="`Change: ${b.words}`"
-          @click="$emit('change', b)"
+          @click="emit('change', b)"
         >
           <kbd>{{ b.trigger ?? 'none' }}</kbd>
         </button>
@@ -27,11 +35,38 @@ defineEmits<{ change: [binding: KeyBinding]; reset: [binding: KeyBinding] }>();
           {{ differ ? b.words : '' }}
           <i v-if="b.special">{{ b.where }}</i>
         </span>
-        <button v-if="b.changed" class="plain" :aria-label="`Reset ${b.words}`" @click="$emit('reset', b)">
-          reset
+        <button
+          v-if="b.changed"
+          class="plain"
+          :aria-label="b.own ? `Take ${b.trigger} from ${b.words}` : `Reset ${b.words}`"
+          @click="emit('reset', b)"
+        >
+          {{ b.own ? 'take away' : 'reset' }}
         </button>
         <span v-for="n in b.notes" :key="n" class="note">{{ n }}</span>
       </div>
+    </td>
+    <td class="more">
+      <button
+        v-if="row.more.length === 1"
+        class="add"
+        :title="`One more trigger: ${row.more[0]}`"
+        :aria-label="`One more trigger for ${row.more[0]}`"
+        @click="emit('add', 0)"
+      >
+        +
+      </button>
+      <select
+        v-else-if="row.more.length > 1"
+        v-model="chosen"
+        class="add"
+        title="One more trigger"
+        :aria-label="`One more trigger for ${row.words}`"
+        @change="add"
+      >
+        <option value="">+</option>
+        <option v-for="(m, k) in row.more" :key="k" :value="k">{{ m }}</option>
+      </select>
     </td>
   </tr>
 </template>
@@ -50,7 +85,7 @@ th {
   width: 34%;
   padding: 9px 14px 4px 0;
 }
-td {
+.triggers {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 16px;
@@ -68,6 +103,26 @@ td {
 .what i {
   font-style: normal;
   color: var(--accent);
+}
+.more {
+  width: 44px;
+  text-align: right;
+}
+.add {
+  width: 30px;
+  height: 28px;
+  border: 0;
+  background: none;
+  color: var(--quiet);
+  font-size: 15px;
+  cursor: pointer;
+  appearance: none;
+  text-align: center;
+}
+.add:hover,
+.add:focus-visible {
+  color: var(--text);
+  background: var(--raised);
 }
 .none {
   margin: 5px 0;

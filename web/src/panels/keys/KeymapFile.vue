@@ -40,8 +40,8 @@ function use() {
 
 <template>
   <div class="file" data-keymap-file>
-    <el-button @click="save">Save as a file</el-button>
-    <el-button @click="input?.click()">Read a file</el-button>
+    <button class="plain" data-deed="save" @click="save">Save as a file</button>
+    <button class="plain" data-deed="read" @click="input?.click()">Read a file</button>
     <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />
     <div v-if="seen" class="seen" role="alert">
       <p v-if="seen.refused">{{ seen.refused }}. Nothing was changed.</p>

@@ -2,13 +2,15 @@
 import { computed, ref, watch } from 'vue';
 import { useCore, type KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
-import KeymapFile from './KeymapFile.vue';
+import { useStage } from '../../stores/stage';
+import KeymapPanel from './KeymapPanel.vue';
 import KeyLine from './KeyLine.vue';
 import LookByDoing from './LookByDoing.vue';
 import RebindPanel from './RebindPanel.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
+const store = useStage();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
 const version = ref(0);
@@ -21,7 +23,7 @@ const changing = ref<KeyBinding | null>(null);
 const list = ref<HTMLElement>();
 const page = computed(() => {
   void version.value;
-  void props.open.keymapVersion.value;
+  void store.keymapVersion;
   const wish = { search: search.value, device: device.value, place: place.value, changed: onlyChanged.value };
   return shown.value ? core.keys.keysPage(wish) : null;
 });
@@ -35,6 +37,10 @@ function changed() {
 function act(what: () => void) {
   what();
   changed();
+}
+
+function take(id: string, which = 0) {
+  changing.value = core.keys.takeBinding(id, which);
 }
 
 function done() {
@@ -84,19 +90,14 @@ watch(shown, (on) => {
             ><input v-model="onlyChanged" type="checkbox" data-filter="changed" /> changed by me</label
           >
           <span class="space" />
-          <el-select
-            :model-value="page.preset"
-            aria-label="Preset"
-            class="preset"
-            @change="(p: string) => act(() => core.keys.usePreset(p))"
-          >
-            <el-option v-for="p in page.presets" :key="p.id" :value="p.id" :label="p.label" />
-          </el-select>
           <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
           <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">Redo</el-button>
-          <el-button :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</el-button>
-          <KeymapFile @changed="changed" />
         </div>
+        <p v-if="page.lettersOff" class="quiet off">
+          Single-character shortcuts are switched off in Habits<template v-if="page.find"
+            >; {{ page.find }} finds every command</template
+          >.
+        </p>
         <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
         <div v-if="page.done" class="answer" role="status" data-answer>
           <p>
@@ -116,9 +117,7 @@ watch(shown, (on) => {
         </p>
         <div class="body">
           <nav aria-label="Areas">
-            <p class="quiet">
-              {{ page.name }}<template v-if="page.changed"> · {{ page.changed }} changed</template>
-            </p>
+            <KeymapPanel :page="page" @changed="changed" />
             <button v-for="g in page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
           </nav>
           <div ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
@@ -140,7 +139,9 @@ watch(shown, (on) => {
                     v-for="r in rowsOf(g)"
                     :key="r.command"
                     :row="r"
-                    @change="changing = $event"
+                    :find="page.find ?? null"
+                    @change="take($event.id)"
+                    @add="(which) => take(r.command, which)"
                     @reset="(b) => act(() => core.keys.resetBinding(b.id))"
                   />
                 </tbody>
@@ -172,9 +173,6 @@ watch(shown, (on) => {
 .head :deep(.el-button) {
   margin: 0;
 }
-.preset {
-  width: 150px;
-}
 .filter {
   background: var(--panel);
   color: var(--text);
@@ -190,6 +188,9 @@ watch(shown, (on) => {
 }
 .space {
   flex: 1;
+}
+.off {
+  margin: -4px 0 10px;
 }
 .answer {
   margin-bottom: 12px;
@@ -217,7 +218,7 @@ dd {
   flex: 1;
   min-height: 0;
   display: grid;
-  grid-template-columns: 172px 1fr;
+  grid-template-columns: 196px 1fr;
   gap: 22px;
 }
 nav {
@@ -227,8 +228,8 @@ nav {
   gap: 1px;
   overflow: auto;
 }
-nav p {
-  margin: 0 0 8px 8px;
+nav > .plain {
+  margin-left: -8px;
 }
 .list {
   overflow: hidden auto;

@@ -25,7 +25,7 @@ onMounted(watch);
       aria-label="Do it here to learn what it does"
       data-doing
     >
-      Do it here: press a key, hold it and move, click, drag or turn the wheel.
+      Do it here: press a key, hold it and move, click, drag, turn the wheel, slide or tap.
     </div>
     <el-button @click="$emit('cancel')">Cancel</el-button>
   </div>

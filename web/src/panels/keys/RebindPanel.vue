@@ -5,12 +5,12 @@ import type { Captured, KeyBinding } from '../../core';
 import { useWatchedHand } from './watchHand';
 
 const core = useCore();
-const props = defineProps<{ binding: KeyBinding }>();
+defineProps<{ binding: KeyBinding }>();
 const emit = defineEmits<{ done: []; cancel: [] }>();
 const seen = ref<Captured | null>(null);
 const pad = ref<HTMLElement>();
 const { watch } = useWatchedHand(pad, () => {
-  seen.value = core.keys.captured(props.binding.id);
+  seen.value = core.keys.captured();
   return seen.value !== null;
 });
 
@@ -32,8 +32,13 @@ onMounted(watch);
 <template>
   <div class="rebind">
     <p>
-      Another trigger for <b>{{ binding.words }}</b>, {{ binding.where }}. It has
-      <kbd>{{ binding.trigger ?? 'none' }}</kbd> and needs {{ binding.needs }}.
+      <template v-if="binding.trigger">
+        Another trigger for <b>{{ binding.words }}</b>, {{ binding.where }}. It has <kbd>{{ binding.trigger }}</kbd> and
+        needs {{ binding.needs }}.
+      </template>
+      <template v-else>
+        A trigger for <b>{{ binding.words }}</b>, {{ binding.where }}. It needs {{ binding.needs }}.
+      </template>
     </p>
     <div
       ref="pad"
@@ -46,7 +51,10 @@ onMounted(watch);
       <template v-if="seen">
         <kbd class="big">{{ seen.words }}</kbd>
       </template>
-      <template v-else>Do it here: press the key, hold it and move, click, drag or turn the wheel.</template>
+      <template v-else
+        >Do it here: press the key, hold it and move, click, drag with one button or two, turn the wheel, slide or
+        tap.</template
+      >
     </div>
     <p v-if="seen?.refused" class="bad" role="alert">{{ seen.refused }}</p>
     <p v-if="seen?.clash" class="bad" role="alert" data-clash>

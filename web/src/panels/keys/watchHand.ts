@@ -16,6 +16,13 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
     if (decided()) stop();
   }
 
+  function finger(e: PointerEvent) {
+    const { pointerId: id, clientX: x, clientY: y, timeStamp: t } = e;
+    if (e.type === 'pointerdown') core.input.touchDown(id, x, y, t);
+    else if (e.type === 'pointermove') core.input.touchMove(id, x, y, t);
+    else core.input.touchUp(id, x, y, e.type === 'pointercancel', t);
+  }
+
   function watch() {
     stop();
     core.keys.capture(true);
@@ -23,19 +30,24 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
     const on = { signal: ends.signal };
     const pointer = (e: PointerEvent) => {
       e.preventDefault();
-      core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), false, e.timeStamp);
+      if (e.pointerType === 'touch') finger(e);
+      else {
+        const pen = e.pointerType === 'pen';
+        core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), pen, e.timeStamp);
+      }
       look();
     };
     const area = pad.value!;
     area.focus();
     area.addEventListener('pointerdown', (e) => area.setPointerCapture(e.pointerId), on);
-    for (const type of ['pointerdown', 'pointermove', 'pointerup'] as const) area.addEventListener(type, pointer, on);
+    for (const type of ['pointerdown', 'pointermove', 'pointerup', 'pointercancel'] as const)
+      area.addEventListener(type, pointer, on);
     area.addEventListener('contextmenu', (e) => e.preventDefault(), on);
     area.addEventListener(
       'wheel',
       (e) => {
         e.preventDefault();
-        core.input.wheel(0, 0, 0, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
+        core.input.wheel(0, 0, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
         look();
       },
       { ...on, passive: false },

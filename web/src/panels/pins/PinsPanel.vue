@@ -5,6 +5,7 @@ import type { PinRow } from '../../core';
 import { saveAs, saveJson } from '../common/saveAs';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
+import { useTriggers } from '../../stage/triggers';
 import { drag as follow, viewportAt } from '../../drags/drag';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
@@ -14,6 +15,7 @@ const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const store = useStage();
 const run = useRun();
+const pinning = useTriggers('pin.add');
 const naming = ref<string | null>(null);
 const text = ref('');
 const field = ref<InstanceType<typeof NameField>[]>();
@@ -110,7 +112,11 @@ function all(what: string) {
       </span>
     </h2>
     <input ref="file" type="file" accept=".json,application/json" hidden data-pin-file @change="bring" />
-    <p v-if="!store.pins.length" class="none">A Pin keeps a view under a name: press + or <kbd>Shift P</kbd>.</p>
+    <p v-if="!store.pins.length" class="none">
+      A Pin keeps a view under a name: press +<template v-if="pinning.length">
+        or <kbd>{{ pinning[0] }}</kbd></template
+      >.
+    </p>
     <ul v-else>
       <li v-for="(p, i) in store.pins" :key="p.id" :data-pin="p.id">
         <button

@@ -1,5 +1,6 @@
 package rhombus.boundary;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -16,7 +17,7 @@ final class CommandsDocument {
     static String of(Catalogue catalogue) {
         StringBuilder s = new StringBuilder(
                 "# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.area`).\n"
-                        + "Triggers are those of the preset Rhombus on a US keyboard; what differs in Modifier-drag follows.\n");
+                        + "Triggers are those of the preset Rhombus on a US keyboard; what other presets have besides follows.\n");
         String group = "";
         for (Command c : catalogue.commands().values()) {
             if (!c.group().equals(group)) {
@@ -46,12 +47,16 @@ final class CommandsDocument {
 
     private static String triggers(Catalogue catalogue, Command c) {
         List<String> own = triggers(catalogue, c, Presets.RHOMBUS);
-        List<String> other = triggers(catalogue, c, Presets.MODIFIER_DRAG);
-        String words = String.join("; ", own);
-        return own.equals(other)
-                ? words
-                : words + (words.isEmpty() ? "" : "; ") + "Modifier-drag: "
-                        + other.stream().filter(t -> !own.contains(t)).collect(Collectors.joining("; "));
+        List<String> all = new ArrayList<>(own);
+        for (String preset : Presets.ALL) {
+            String besides = triggers(catalogue, c, preset).stream()
+                    .filter(t -> !own.contains(t))
+                    .collect(Collectors.joining("; "));
+            if (!besides.isEmpty()) {
+                all.add(Presets.names().get(preset) + ": " + besides);
+            }
+        }
+        return String.join("; ", all);
     }
 
     private static List<String> triggers(Catalogue catalogue, Command c, String preset) {

@@ -7,6 +7,7 @@ import rhombus.boundary.OrNothing;
 import rhombus.core.stage.hand.BroughtKeys;
 import rhombus.core.stage.hand.Captured;
 import rhombus.core.stage.show.HabitRow;
+import rhombus.core.stage.show.KeyBinding;
 import rhombus.core.stage.show.KeysPage;
 
 /** Keymap and settings, with the pages on which they are changed. */
@@ -17,9 +18,30 @@ public interface KeysApi extends JSObject {
     @Gives(Map.class)
     JSObject keymap();
 
-    /** Uses a stored keymap; gives what is wrong with it, or null. */
+    /** All keymaps of the user, as they are kept. */
+    @Gives(Map.class)
+    JSObject keptKeymaps();
+
+    /** Uses kept keymaps; gives what is wrong with them, or null. */
     @OrNothing
-    String useKeymap(@Gives(Map.class) JSObject stored);
+    String useKeymaps(@Gives(Map.class) JSObject stored);
+
+    /** The triggers of a command as things are, in words: none where the settings switch them off. */
+    @Gives(value = String.class, list = true)
+    JSObject triggersOf(String command);
+
+    void chooseKeymap(String name);
+
+    void copyKeymap(String name);
+
+    /** Gives what is wrong with the name, or null. */
+    @OrNothing
+    String renameKeymap(String name);
+
+    void deleteKeymap();
+
+    /** The keymap for the other hand. */
+    void mirrorKeymap();
 
     /** The Keys page, as far as is looked for: {@code search}, {@code device}, {@code place}, {@code changed}. */
     @Gives(KeysPage.class)
@@ -46,8 +68,15 @@ public interface KeysApi extends JSObject {
 
     void capture(boolean on);
 
+    /**
+     * The binding whose trigger is looked for from now on: one that is there by its id, or one that a command gets besides, by
+     * the command's id and its place among what the page says that one more trigger can do.
+     */
+    @Gives(value = KeyBinding.class, orNull = true)
+    JSObject takeBinding(String id, int which);
+
     @Gives(value = Captured.class, orNull = true)
-    JSObject captured(String binding);
+    JSObject captured();
 
     void rebind(String how);
 

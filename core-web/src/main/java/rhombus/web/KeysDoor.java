@@ -29,13 +29,48 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
-    public String useKeymap(JSObject stored) {
+    public JSObject keptKeymaps() {
+        return JsPlain.toJs(stage.rebinding().all().toPlain());
+    }
+
+    @Override
+    public String useKeymaps(JSObject stored) {
         try {
-            stage.use(AllCommands.CATALOGUE.keymap(JsPlain.map(stored)));
+            stage.use(AllCommands.CATALOGUE.keymaps(JsPlain.map(stored)));
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
         }
+    }
+
+    @Override
+    public JSObject triggersOf(String command) {
+        return JsPlain.toJs(stage.rebinding().triggersOf(command, layout));
+    }
+
+    @Override
+    public void chooseKeymap(String name) {
+        stage.rebinding().choose(name);
+    }
+
+    @Override
+    public void copyKeymap(String name) {
+        stage.rebinding().copy(name);
+    }
+
+    @Override
+    public String renameKeymap(String name) {
+        return stage.rebinding().rename(name);
+    }
+
+    @Override
+    public void deleteKeymap() {
+        stage.rebinding().delete();
+    }
+
+    @Override
+    public void mirrorKeymap() {
+        stage.rebinding().mirror();
     }
 
     @Override
@@ -84,8 +119,13 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
-    public JSObject captured(String binding) {
-        return Told.of(stage.rebinding().captured(binding, layout));
+    public JSObject takeBinding(String id, int which) {
+        return Told.of(stage.snapshots().taken(id, which, layout));
+    }
+
+    @Override
+    public JSObject captured() {
+        return Told.of(stage.rebinding().captured(layout));
     }
 
     @Override

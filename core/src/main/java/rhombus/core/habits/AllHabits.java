@@ -101,6 +101,10 @@ public final class AllHabits {
     public static final Habit WHEEL_INVERT =
             toggle("wheel.invert", "Invert the wheel", "Turning the wheel away from you moves away.");
 
+    /** Sliding over a trackpad the other way. */
+    public static final Habit SLIDE_INVERT =
+            toggle("slide.invert", "Invert the slide", "Two fingers on a trackpad move the picture against their way.");
+
     static {
         heading = "Look and walk";
     }
@@ -165,6 +169,32 @@ public final class AllHabits {
             "Selects",
             "activates",
             "Only activates");
+
+    static {
+        heading = "Keyboard and stand-ins";
+    }
+
+    /** Whether shortcuts of a single character work. */
+    public static final Habit LETTERS = shown(
+            "keys.letters",
+            "Single-character shortcuts",
+            "Keys such as F or 1 do something by themselves; off, only keys with Ctrl or Alt, and keys such as the arrows, do.");
+    /** What stands in for a middle button. */
+    public static final Habit MIDDLE = choice(
+            "keys.middle",
+            "Middle button",
+            "For hands without one: the left button with Alt, or left and right together, count as the middle button.",
+            "none",
+            "As it is",
+            "alt",
+            "Alt+left",
+            "both",
+            "Left and right");
+    /** Whether the row of digits stands in for a number pad. */
+    public static final Habit NUMBER_PAD = toggle(
+            "keys.number-pad",
+            "Digits count as the number pad",
+            "For keyboards without one: a digit does what the keymap has for the same key of the pad, if it has anything.");
 
     static {
         heading = "Select";

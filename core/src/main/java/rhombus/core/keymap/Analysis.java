@@ -22,7 +22,12 @@ public final class Analysis {
     /** Looks at giving a binding another trigger. */
     public static Verdict check(
             Keymap map, String bindingId, Trigger t, int mods, Map<String, String> layout, Platform platform) {
-        Binding b = map.binding(bindingId);
+        return check(map, map.binding(bindingId), t, mods, layout, platform);
+    }
+
+    /** Looks at giving a trigger to a binding, which may be one that the keymap does not have yet. */
+    public static Verdict check(
+            Keymap map, Binding b, Trigger t, int mods, Map<String, String> layout, Platform platform) {
         Command command = b.command();
         String words = t.words(mods, layout);
         if (!command.fits(t.kind())) {
@@ -36,14 +41,17 @@ public final class Analysis {
         Binding wanted = b.with(t, mods);
         String clash = null;
         for (Binding o : map.bindings()) {
-            if (!o.id().equals(bindingId) && wanted.clashesWith(o) && !sameDeed(b, o)) {
+            if (!o.id().equals(b.id()) && wanted.clashesWith(o)) {
+                if (sameDeed(b, o)) {
+                    return new Verdict("“" + b.words() + "” has " + words + " already.", null, List.of(), null, 0);
+                }
                 clash = o.id();
             }
         }
         List<String> notes = new ArrayList<>();
-        Keymap then = map.with(bindingId, t, mods);
+        Keymap then = map.with(wanted);
         then = clash == null ? then : then.with(clash, null, 0);
-        notes.addAll(sentences(then, then.binding(bindingId), platform));
+        notes.addAll(sentences(then, wanted, platform));
         boolean free = clash == null && notes.isEmpty();
         Free.Chord near = free ? null : Free.near(map, b, t, mods, platform);
         return new Verdict(

@@ -2,19 +2,24 @@ package rhombus.core.keymap;
 
 /** Watches the hand until it has done something that can be a trigger: rebinding by doing. */
 public final class Capture {
+    private static final int SLID_TWO_WAYS = 2;
+
+    private final CapturedFingers fingers = new CapturedFingers(t -> decide(t, 0));
     private Trigger done;
     private int doneModifiers;
     private String key = "";
     private int keyModifiers;
+    private boolean ctrlDown;
     private int buttons;
     private int button = -1;
     private int pressModifiers;
+    private boolean pen;
     private double x = Double.NaN;
     private double y;
     private double pressX;
     private double pressY;
     private double clickTime = Double.NaN;
-    private int clickButton;
+    private Trigger clicked;
     private int clickModifiers;
 
     /** What was done, or null while it is not decided. */
@@ -27,47 +32,77 @@ public final class Capture {
         return doneModifiers;
     }
 
+    /** Fingers on the glass. */
+    public CapturedFingers fingers() {
+        return fingers;
+    }
+
     private void decide(Trigger t, int mods) {
-        if (done == null) {
+        if (done == null && t != null) {
             done = t;
             doneModifiers = mods;
         }
     }
 
     /** Like {@link Resolver#pointer}. */
-    public void pointer(double px, double py, int held, int mods, double timeMs) {
+    public void pointer(double px, double py, int held, int mods, boolean byPen, double timeMs) {
         double moved = Double.isNaN(x) ? 0 : Math.hypot(px - x, py - y);
         x = px;
         y = py;
+        pen = byPen;
         if (held != 0 && buttons == 0) {
-            button = held == 1 ? 0 : held == 2 ? 2 : held == 4 ? 1 : held == 8 ? 3 : 4;
+            button = Resolver.lowest(held);
             pressX = px;
             pressY = py;
             pressModifiers = mods;
         }
         if (button >= 0 && Math.hypot(px - pressX, py - pressY) >= Resolver.DRAG_PX) {
-            decide(Trigger.drag(button), pressModifiers);
+            decide(dragged(held), pressModifiers);
         } else if (held == 0 && buttons != 0 && button >= 0) {
-            if (timeMs - clickTime <= Resolver.DOUBLE_MS && clickButton == button) {
-                decide(Trigger.doubleClick(button), pressModifiers);
-            }
-            clickTime = timeMs;
-            clickButton = button;
-            clickModifiers = pressModifiers;
-            button = -1;
+            click(timeMs);
         } else if (!key.isEmpty() && held == 0 && moved > 0) {
             decide(Trigger.hold(key), keyModifiers);
         }
         buttons = held;
     }
 
-    /** The wheel has turned. */
-    public void wheel(int mods) {
-        decide(Trigger.wheel(), mods);
+    /** What is dragged: nothing that can be bound where more is down than two buttons. */
+    private Trigger dragged(int held) {
+        boolean one = Integer.bitCount(held) == 1;
+        if (!pen) {
+            return one ? Trigger.drag(button) : ByPointer.both(held);
+        }
+        int part = ByPointer.part(Resolver.highest(held));
+        return part < 0 ? Trigger.pen() : Trigger.pen(part);
+    }
+
+    private void click(double timeMs) {
+        int part = pen ? ByPointer.part(button) : -1;
+        Trigger once = part < 0 ? Trigger.click(button) : Trigger.penTap(part);
+        if (timeMs - clickTime <= Resolver.DOUBLE_MS && once.equals(clicked) && part < 0) {
+            decide(Trigger.doubleClick(button), pressModifiers);
+        }
+        clickTime = timeMs;
+        clicked = once;
+        clickModifiers = pressModifiers;
+        button = -1;
+    }
+
+    /** The wheel has turned, or fingers have moved on a trackpad: whole events, as in the W3C WheelEvent. */
+    public void wheel(double deltaX, double deltaY, int mods) {
+        if ((mods & Modifiers.CTRL) != 0 && !ctrlDown) {
+            decide(Trigger.pinch(), mods & ~Modifiers.CTRL);
+        } else if (Math.abs(deltaX) * SLID_TWO_WAYS > Math.abs(deltaY) && (mods & Modifiers.SHIFT) == 0) {
+            // A wheel turns one way; only fingers go sideways.
+            decide(Trigger.slide(), mods);
+        } else {
+            decide(buttons == 0 || button < 0 ? Trigger.wheel() : Trigger.wheelWith(button), mods);
+        }
     }
 
     /** A key went down. */
     public void keyDown(String code, int mods) {
+        ctrlDown |= Modifiers.ofCode(code) == Modifiers.CTRL;
         if (Modifiers.ofCode(code) == 0 && KeyNames.known(code) && key.isEmpty()) {
             key = code;
             keyModifiers = mods;
@@ -76,6 +111,7 @@ public final class Capture {
 
     /** A key went up. */
     public void keyUp(String code) {
+        ctrlDown &= Modifiers.ofCode(code) != Modifiers.CTRL;
         if (code.equals(key)) {
             decide(Trigger.key(code), keyModifiers);
         }
@@ -84,7 +120,8 @@ public final class Capture {
     /** Time goes by: a single click is one once no second can follow. */
     public void tick(double timeMs) {
         if (timeMs - clickTime > Resolver.DOUBLE_MS && button < 0) {
-            decide(Trigger.click(clickButton), clickModifiers);
+            decide(clicked, clickModifiers);
         }
+        fingers.tick(timeMs);
     }
 }

@@ -65,7 +65,16 @@ public final class Catalogue {
      * @throws IllegalArgumentException saying what is wrong with it
      */
     public Keymap keymap(Map<String, Object> stored) {
-        return Keymap.of(this, stored);
+        return KeymapFile.of(this, stored);
+    }
+
+    /**
+     * The user's keymaps from what was stored.
+     *
+     * @throws IllegalArgumentException saying what is wrong with it
+     */
+    public Keymaps keymaps(Map<String, Object> stored) {
+        return Keymaps.of(this, stored);
     }
 
     /**
@@ -73,7 +82,7 @@ public final class Catalogue {
      *
      * @throws IllegalArgumentException saying what is wrong where nothing of it can be used
      */
-    public Keymap.Read read(Map<String, Object> file) {
-        return Keymap.read(this, file);
+    public KeymapFile.Read read(Map<String, Object> file) {
+        return KeymapFile.read(this, file);
     }
 }

@@ -44,7 +44,7 @@ public record Command(
     /** What kind of trigger fits. */
     public enum Sort {
         /** Done at once: keys and clicks. */
-        ACTION("a key or a click"),
+        ACTION("a key, a click or a tap"),
         /** Follows the pointer: drags and hold-and-move. */
         MOTION("a drag, or a key held while the pointer moves"),
         /** Comes in steps of any size: the wheel. */
@@ -68,8 +68,8 @@ public record Command(
     public boolean fits(Trigger.Kind kind) {
         return switch (kind) {
             case KEY -> sort == Sort.ACTION || sort == Sort.HELD;
-            case CLICK, DOUBLE -> sort == Sort.ACTION;
-            case HOLD, DRAG, TOUCH, PEN -> sort == Sort.MOTION;
+            case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> sort == Sort.ACTION;
+            case HOLD, DRAG, BOTH, SLIDE, TOUCH, PEN -> sort == Sort.MOTION;
             case WHEEL, PINCH, TWIST -> sort == Sort.STEPS;
         };
     }

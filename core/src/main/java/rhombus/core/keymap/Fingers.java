@@ -15,9 +15,14 @@ public final class Fingers {
     public static final double SLOP_PX = 8;
 
     private static final int MOST = 3;
-    private static final double LONGEST_TAP_MS = 500;
+    /** A finger that stays longer does not tap: it rests. */
+    static final double LONGEST_TAP_MS = 500;
 
-    private record Finger(double x, double y) {}
+    private record Finger(double x, double y, double fromX, double fromY) {
+        boolean moved() {
+            return Math.hypot(x - fromX, y - fromY) >= SLOP_PX;
+        }
+    }
 
     private final Resolver resolver;
     private final Map<Integer, Finger> down = new LinkedHashMap<>();
@@ -26,6 +31,12 @@ public final class Fingers {
     private double downY;
     private double downAt;
     private boolean clean;
+    /** The largest number of fingers since the first came down, and whether none of them has moved. */
+    private int most;
+
+    private boolean still;
+    /** Resting has done something: what these fingers still do is nothing. */
+    private boolean spent;
     /** Number of fingers whose motion runs; 0 while none does. */
     private int running;
     /** Whether two fingers pan, dolly and roll as one. */
@@ -59,24 +70,36 @@ public final class Fingers {
         if (down.size() >= MOST) {
             return;
         }
-        down.put(id, new Finger(x, y));
+        down.put(id, new Finger(x, y, x, y));
         if (down.size() == 1) {
             contexts = resolver.actions().contextsAt(x, y);
             clean = true;
+            still = true;
+            spent = false;
+            most = 1;
             downAt = timeMs;
             settle();
             return;
         }
+        most = Math.max(most, down.size());
         clean = false;
         settle();
-        start();
+        if (!spent) {
+            start();
+        }
     }
 
     /** A finger moved. */
     public void move(int id, double x, double y) {
         if (down.containsKey(id)) {
-            down.put(id, new Finger(x, y));
+            Finger was = down.get(id);
+            Finger is = new Finger(x, y, was.fromX, was.fromY);
+            down.put(id, is);
             measure();
+            if (spent) {
+                return;
+            }
+            still &= !is.moved();
             if (running == 0 && Math.hypot(middleX - downX, middleY - downY) >= SLOP_PX) {
                 clean = false;
                 start();
@@ -97,9 +120,27 @@ public final class Fingers {
         }
         running = 0;
         resolver.endTouch();
-        if (clean && timeMs - downAt <= LONGEST_TAP_MS) {
-            resolver.tap(x, y, timeMs);
+        if (spent || timeMs - downAt > LONGEST_TAP_MS) {
+            return;
         }
+        if (clean) {
+            resolver.tap(x, y, timeMs);
+        } else if (still && most > 1) {
+            resolver.tapped(Trigger.tap(most), contexts, x, y);
+        }
+    }
+
+    /** Time has gone by: a finger that rests does what is bound to that. */
+    public void tick(double timeMs) {
+        if (waits() && timeMs - downAt > LONGEST_TAP_MS) {
+            clean = false;
+            spent = resolver.tapped(Trigger.press(), contexts, middleX, middleY);
+        }
+    }
+
+    /** Whether a finger rests, so that time must go on for it to do something. */
+    public boolean waits() {
+        return clean && down.size() == 1 && running == 0;
     }
 
     /** The browser took the touch away: what moved stays where it is. */

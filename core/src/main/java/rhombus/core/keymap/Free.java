@@ -59,6 +59,7 @@ final class Free {
                         .toList();
             case DRAG, CLICK, DOUBLE ->
                 List.of(0, 1, 2).stream().map(k -> new Trigger(t.kind(), "", k)).toList();
+            case TAP -> List.of(Trigger.tap(2), Trigger.tap(3));
             default -> List.of(t);
         };
     }
@@ -73,8 +74,8 @@ final class Free {
         if (used) {
             return false;
         }
-        Keymap then = map.with(b.id(), t, modifiers);
-        return Analysis.sentences(then, then.binding(b.id()), platform).isEmpty();
+        Binding wanted = b.with(t, modifiers);
+        return Analysis.sentences(map.with(wanted), wanted, platform).isEmpty();
     }
 
     private static double distance(String a, String b) {

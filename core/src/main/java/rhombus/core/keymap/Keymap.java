@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.OldNames;
+import java.util.function.Predicate;
 import rhombus.core.plain.Plain;
 
 /**
@@ -13,12 +13,14 @@ import rhombus.core.plain.Plain;
  * Immutable.
  */
 public final class Keymap {
-    private static final int LONGEST = 200;
+    /** What the ids of added bindings begin with. */
+    static final String OWN = "own-";
 
     private final Catalogue catalogue;
     private final String name;
     private final String preset;
     private final Map<String, Change> changes;
+    private final List<Binding> added;
     private final List<Binding> bindings;
     private final Map<String, Binding> lookup = new HashMap<>();
 
@@ -30,16 +32,18 @@ public final class Keymap {
      */
     public record Change(Trigger trigger, int modifiers) {}
 
-    private Keymap(Catalogue catalogue, String name, String preset, Map<String, Change> changes) {
+    Keymap(Catalogue catalogue, String name, String preset, Map<String, Change> changes, List<Binding> added) {
         this.catalogue = catalogue;
         this.name = name;
         this.preset = preset;
         this.changes = changes;
+        this.added = added;
         this.bindings = new ArrayList<>();
         for (Binding b : catalogue.bindings(preset)) {
             Change c = changes.get(b.id());
             bindings.add(c == null ? b : b.with(c.trigger, c.modifiers));
         }
+        bindings.addAll(added);
         for (Binding b : bindings) {
             if (b.trigger() != null) {
                 lookup.put(key(b.trigger(), b.modifiers(), b.context()), b);
@@ -54,9 +58,10 @@ public final class Keymap {
      */
     static Keymap preset(Catalogue catalogue, String id) {
         if (catalogue.bindings(id) == null) {
-            throw new IllegalArgumentException("\"" + id + "\" is no preset");
+            throw new IllegalArgumentException(
+                    "\"" + id + "\" is no preset; there are " + String.join(", ", Presets.ALL));
         }
-        return new Keymap(catalogue, Presets.names().get(id), id, Map.of());
+        return new Keymap(catalogue, Presets.names().get(id), id, Map.of(), List.of());
     }
 
     /** The commands it gives triggers to. */
@@ -74,14 +79,38 @@ public final class Keymap {
         return preset;
     }
 
-    /** All bindings, in the order of the preset. */
+    /** All bindings, in the order of the preset, and then those that were added. */
     public List<Binding> bindings() {
         return bindings;
     }
 
-    /** Ids of the bindings that differ from the preset. */
+    /** What differs from the preset, by the ids of its bindings. */
     public Map<String, Change> changes() {
         return changes;
+    }
+
+    /** Bindings that the preset does not have. */
+    public List<Binding> added() {
+        return added;
+    }
+
+    /** Whether a binding differs from the preset or is none of it. */
+    public boolean differs(String bindingId) {
+        return changes.containsKey(bindingId) || bindingId.startsWith(OWN);
+    }
+
+    /** How many bindings differ from the preset or are none of it. */
+    public int differing() {
+        return changes.size() + added.size();
+    }
+
+    /** An id for one more binding. */
+    public String freshId() {
+        int n = 1;
+        while (binding(OWN + n) != null) {
+            n++;
+        }
+        return OWN + n;
     }
 
     /** The binding with this id, or null. */
@@ -92,6 +121,12 @@ public final class Keymap {
             }
         }
         return null;
+    }
+
+    /** Whether any of its triggers is made with a key. */
+    public boolean uses(String code) {
+        return bindings.stream()
+                .anyMatch(b -> b.trigger() != null && b.trigger().code().equals(code));
     }
 
     /** The binding that answers, looked for in the given contexts in turn, or null. */
@@ -109,37 +144,97 @@ public final class Keymap {
         return t.kind().id() + t.code() + t.button() + '/' + modifiers + '/' + c.id();
     }
 
-    /** Another trigger for one binding. The first change of a preset makes a copy named after it. */
+    /**
+     * Another trigger for one binding, or none; one that was added is gone without a trigger. The first change of a preset
+     * makes a copy named after it.
+     *
+     * @throws IllegalArgumentException if there is no such binding
+     */
     public Keymap with(String bindingId, Trigger trigger, int modifiers) {
-        Map<String, Change> next = new LinkedHashMap<>(changes);
-        Binding original = null;
-        for (Binding b : catalogue.bindings(preset)) {
-            if (b.id().equals(bindingId)) {
-                original = b;
-            }
-        }
-        if (original == null) {
+        Binding b = binding(bindingId);
+        if (b == null) {
             throw new IllegalArgumentException("\"" + bindingId + "\" is no binding of " + name);
         }
-        if (original.trigger().equals(trigger) && original.modifiers() == modifiers) {
-            next.remove(bindingId);
-        } else {
-            next.put(bindingId, new Change(trigger, modifiers));
-        }
-        String own = next.isEmpty()
-                ? Presets.names().get(preset)
-                : "My " + Presets.names().get(preset);
-        return new Keymap(catalogue, changes.isEmpty() || next.isEmpty() ? own : name, preset, next);
+        return with(b.with(trigger, modifiers));
     }
 
-    /** The preset's own trigger again for one binding. */
-    public Keymap reset(String bindingId) {
-        for (Binding b : catalogue.bindings(preset)) {
-            if (b.id().equals(bindingId)) {
-                return with(bindingId, b.trigger(), b.modifiers());
+    /** With a binding as it says: one of the preset, one that was added, or one that is added by this. */
+    public Keymap with(Binding b) {
+        Binding original = original(b.id());
+        if (original == null) {
+            return withAdded(b);
+        }
+        Map<String, Change> next = new LinkedHashMap<>(changes);
+        if (original.trigger().equals(b.trigger()) && original.modifiers() == b.modifiers()) {
+            next.remove(b.id());
+        } else {
+            next.put(b.id(), new Change(b.trigger(), b.modifiers()));
+        }
+        return next(next, added);
+    }
+
+    private Keymap withAdded(Binding b) {
+        List<Binding> next = new ArrayList<>();
+        boolean there = false;
+        for (Binding o : added) {
+            boolean same = o.id().equals(b.id());
+            there |= same;
+            if (!same || b.trigger() != null) {
+                next.add(same ? b : o);
             }
         }
-        return this;
+        if (!there && b.trigger() != null) {
+            next.add(b);
+        }
+        return next(changes, next);
+    }
+
+    private Keymap next(Map<String, Change> nextChanges, List<Binding> nextAdded) {
+        boolean bare = nextChanges.isEmpty() && nextAdded.isEmpty();
+        String usual = Presets.names().get(preset);
+        String first = "My " + usual;
+        String called = bare && name.equals(first) ? usual : !bare && name.equals(usual) ? first : name;
+        return new Keymap(catalogue, called, preset, nextChanges, nextAdded);
+    }
+
+    /** The same under another name. */
+    public Keymap named(String other) {
+        return new Keymap(catalogue, other, preset, changes, added);
+    }
+
+    /** Whether it is more than a preset as it comes: it has a name or a trigger of its own. */
+    public boolean own() {
+        return differing() > 0 || !name.equals(Presets.names().get(preset));
+    }
+
+    /** The same without the triggers of some bindings; nothing of it is kept as a change. */
+    public Keymap without(Predicate<Binding> which) {
+        Keymap less = new Keymap(catalogue, name, preset, changes, added);
+        less.lookup.clear();
+        for (int i = 0; i < less.bindings.size(); i++) {
+            Binding b = less.bindings.get(i);
+            if (b.trigger() != null && which.test(b)) {
+                less.bindings.set(i, b.with(null, 0));
+            } else if (b.trigger() != null) {
+                less.lookup.put(key(b.trigger(), b.modifiers(), b.context()), b);
+            }
+        }
+        return less;
+    }
+
+    private Binding original(String bindingId) {
+        for (Binding b : catalogue.bindings(preset)) {
+            if (b.id().equals(bindingId)) {
+                return b;
+            }
+        }
+        return null;
+    }
+
+    /** The preset's own trigger again for one binding; one that was added is gone. */
+    public Keymap reset(String bindingId) {
+        Binding original = original(bindingId);
+        return original != null ? with(original) : binding(bindingId) == null ? this : with(bindingId, null, 0);
     }
 
     /** As stored: name, preset and what differs. */
@@ -152,78 +247,20 @@ public final class Keymap {
                 c.trigger == null ? null : c.trigger.toPlain(),
                 "modifiers",
                 Modifiers.names(c.modifiers))));
-        return Plain.map("format", "rhombus-keymap", "version", 1, "name", name, "preset", preset, "changes", list);
-    }
-
-    /**
-     * From what was stored.
-     *
-     * @throws IllegalArgumentException saying what is wrong with it
-     */
-    static Keymap of(Catalogue catalogue, Map<String, Object> m) {
-        if (!"rhombus-keymap".equals(m.get("format"))) {
-            throw new IllegalArgumentException("this is no Rhombus keymap: \"format\" must be \"rhombus-keymap\"");
-        }
-        if (Plain.whole(m.get("version"), 0) != 1) {
-            throw new IllegalArgumentException(
-                    "keymap version " + m.get("version") + " is not known here; version 1 is");
-        }
-        Keymap base = preset(catalogue, Plain.text(m.get("preset"), ""));
-        Map<String, Change> changes = new LinkedHashMap<>();
-        for (Object o : Plain.list(m.get("changes"))) {
-            changes.putAll(change(base, Plain.map(o)));
-        }
-        return new Keymap(catalogue, Plain.text(m.get("name"), base.name), base.preset, changes);
-    }
-
-    /** One change by the id of its binding. */
-    private static Map<String, Change> change(Keymap base, Map<String, Object> c) {
-        String id = OldNames.now(Plain.text(c.get("id"), ""));
-        Binding b = base.binding(id);
-        if (b == null) {
-            throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name);
-        }
-        Trigger t = c.get("trigger") == null ? null : Trigger.of(Plain.map(c.get("trigger")));
-        if (t != null && !b.command().fits(t.kind())) {
-            throw new IllegalArgumentException(
-                    "\"" + id + "\" needs " + b.command().sort().words());
-        }
-        return Map.of(id, new Change(t, Modifiers.of(Plain.list(c.get("modifiers")))));
-    }
-
-    /**
-     * A keymap of a file, as far as it can be used.
-     *
-     * @param keymap with all changes that can be used
-     * @param problems what is wrong with the others, each with its place
-     */
-    public record Read(Keymap keymap, List<String> problems) {}
-
-    /**
-     * Reads a file that somebody brought: what cannot be used of it is told and left out.
-     *
-     * @throws IllegalArgumentException saying what is wrong where nothing of it can be used
-     */
-    static Read read(Catalogue catalogue, Map<String, Object> m) {
-        Map<String, Object> bare = new LinkedHashMap<>(m);
-        bare.put("changes", List.of());
-        Keymap base = of(catalogue, bare);
-        Map<String, Change> changes = new LinkedHashMap<>();
-        List<String> problems = new ArrayList<>();
-        List<Object> listed = Plain.list(m.get("changes"));
-        for (int k = 0; k < listed.size(); k++) {
-            try {
-                Map<String, Change> one = change(base, Plain.map(listed.get(k)));
-                String id = one.keySet().iterator().next();
-                if (changes.containsKey(id)) {
-                    throw new IllegalArgumentException("\"" + id + "\" is there twice");
-                }
-                changes.putAll(one);
-            } catch (IllegalArgumentException e) {
-                problems.add("changes[" + k + "]: " + e.getMessage());
-            }
-        }
-        String name = base.name.length() > LONGEST ? base.name.substring(0, LONGEST) : base.name;
-        return new Read(new Keymap(catalogue, name, base.preset, changes), problems);
+        List<Object> more = new ArrayList<>();
+        added.forEach(b -> more.add(b.toPlain()));
+        return Plain.map(
+                "format",
+                KeymapFile.FORMAT,
+                "version",
+                KeymapFile.VERSION,
+                "name",
+                name,
+                "preset",
+                preset,
+                "changes",
+                list,
+                "added",
+                more.isEmpty() ? null : more);
     }
 }

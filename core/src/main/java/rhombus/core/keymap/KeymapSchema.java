@@ -33,17 +33,9 @@ public final class KeymapSchema {
                                 "description",
                                 "What the hand does; none where the binding has no trigger",
                                 "oneOf",
-                                triggers()),
+                                triggers(true)),
                         "modifiers",
-                        Plain.map(
-                                "description",
-                                "Exactly these are down",
-                                "type",
-                                "array",
-                                "uniqueItems",
-                                true,
-                                "items",
-                                Plain.map("enum", Modifiers.names(15)))));
+                        modifiers()));
         return Plain.map(
                 "$schema",
                 "https://json-schema.org/draft/2020-12/schema",
@@ -66,27 +58,78 @@ public final class KeymapSchema {
                         "preset",
                         Plain.map("enum", new ArrayList<>(Presets.ALL)),
                         "changes",
-                        Plain.map("type", "array", "items", change)));
+                        Plain.map("type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", change),
+                        "added",
+                        Plain.map("type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", added(catalogue))));
     }
 
-    private static List<Object> triggers() {
+    private static Map<String, Object> added(Catalogue catalogue) {
+        List<Object> contexts = new ArrayList<>();
+        for (Context c : Context.values()) {
+            contexts.add(c.id());
+        }
+        return Plain.map(
+                "description",
+                "A binding that the preset does not have",
+                "type",
+                "object",
+                "required",
+                List.of("id", "command", "context", "trigger"),
+                "additionalProperties",
+                false,
+                "properties",
+                Plain.map(
+                        "id",
+                        Plain.map("type", "string", "pattern", "^own-[1-9][0-9]{0,5}$"),
+                        "command",
+                        Plain.map(
+                                "enum",
+                                new ArrayList<Object>(catalogue.commands().keySet())),
+                        "args",
+                        Plain.map("description", "What the command is told", "type", "object"),
+                        "context",
+                        Plain.map("enum", contexts),
+                        "trigger",
+                        Plain.map("oneOf", triggers(false)),
+                        "modifiers",
+                        modifiers()));
+    }
+
+    private static Map<String, Object> modifiers() {
+        return Plain.map(
+                "description",
+                "Exactly these are down",
+                "type",
+                "array",
+                "uniqueItems",
+                true,
+                "items",
+                Plain.map("enum", Modifiers.names(15)));
+    }
+
+    private static List<Object> triggers(boolean orNone) {
         List<Object> out = new ArrayList<>();
-        out.add(Plain.map("type", "null"));
+        if (orNone) {
+            out.add(Plain.map("type", "null"));
+        }
         for (Trigger.Kind k : Trigger.Kind.values()) {
-            switch (k) {
-                case KEY, HOLD ->
-                    out.add(trigger(k, "code", Plain.map("description", "W3C KeyboardEvent.code", "enum", codes())));
-                case CLICK, DOUBLE, DRAG ->
-                    out.add(trigger(
-                            k, "button", Plain.map("enum", List.of("left", "middle", "right", "back", "forward"))));
-                case TOUCH -> out.add(trigger(k, "fingers", Plain.map("type", "integer", "minimum", 1, "maximum", 3)));
-                default -> out.add(trigger(k, null, null));
+            if (k.ofKey()) {
+                out.add(trigger(k, true, "code", Plain.map("description", "W3C KeyboardEvent.code", "enum", codes())));
+            } else if (k.leastFingers() > 0) {
+                Map<String, Object> count =
+                        Plain.map("type", "integer", "minimum", k.leastFingers(), "maximum", Trigger.MOST_FINGERS);
+                out.add(trigger(k, true, "fingers", count));
+            } else if (k.buttons().isEmpty()) {
+                out.add(trigger(k, false, null, null));
+            } else {
+                out.add(trigger(k, k.needsButton(), "button", Plain.map("enum", new ArrayList<Object>(k.buttons()))));
             }
         }
         return out;
     }
 
-    private static Map<String, Object> trigger(Trigger.Kind kind, String key, Map<String, Object> value) {
+    private static Map<String, Object> trigger(
+            Trigger.Kind kind, boolean needed, String key, Map<String, Object> value) {
         Map<String, Object> properties = Plain.map("kind", Plain.map("const", kind.id()));
         if (key != null) {
             properties.put(key, value);
@@ -95,7 +138,7 @@ public final class KeymapSchema {
                 "type",
                 "object",
                 "required",
-                key == null ? List.of("kind") : List.of("kind", key),
+                needed ? List.of("kind", key) : List.of("kind"),
                 "additionalProperties",
                 false,
                 "properties",

@@ -4,22 +4,53 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The read-only keymaps to start from; which triggers they hold is said by the commands. */
+/** The read-only keymaps to start from, one for each sort of hand; which triggers they hold is said by the commands. */
 public final class Presets {
     /** For a mouse with three buttons. */
     public static final String RHOMBUS = "rhombus";
+    /** For a mouse with two buttons and no wheel. */
+    public static final String TWO_BUTTONS = "two-buttons";
+    /** For two fingers on a trackpad. */
+    public static final String TRACKPAD = "trackpad";
+    /** For a pen and nothing else. */
+    public static final String PEN = "pen";
+    /** For fingers on the glass and nothing else. */
+    public static final String TOUCH = "touch";
     /** One modifier and three buttons for orbit, pan and dolly (common practice, no source). */
     public static final String MODIFIER_DRAG = "modifier-drag";
+    /** For whatever has a single button. */
+    public static final String ONE_BUTTON = "one-button";
     /** Ids of all presets. */
-    public static final List<String> ALL = List.of(RHOMBUS, MODIFIER_DRAG);
+    public static final List<String> ALL =
+            List.of(RHOMBUS, TWO_BUTTONS, TRACKPAD, PEN, TOUCH, MODIFIER_DRAG, ONE_BUTTON);
+
+    private static final Map<String, String> NAMES = new LinkedHashMap<>();
+    private static final Map<String, String> HANDS = new LinkedHashMap<>();
+
+    static {
+        add(RHOMBUS, "Rhombus", "A mouse with three buttons and a wheel.");
+        add(TWO_BUTTONS, "Two buttons", "A mouse without a middle button or wheel: both buttons pan.");
+        add(TRACKPAD, "Trackpad", "Two fingers slide to orbit, with Alt to pan, and pinch to dolly.");
+        add(PEN, "Pen", "The tip orbits, the barrel's button pans, the other end dollies.");
+        add(TOUCH, "Touch", "One finger orbits, two pan, pinch and twist, three look.");
+        add(MODIFIER_DRAG, "Modifier-drag", "Alt with the left, middle or right button.");
+        add(ONE_BUTTON, "One button", "The only button with Alt, with more modifiers for pan and dolly.");
+    }
 
     private Presets() {}
 
+    private static void add(String id, String name, String hand) {
+        NAMES.put(id, name);
+        HANDS.put(id, hand);
+    }
+
     /** Ids of all presets with their names. */
     public static Map<String, String> names() {
-        Map<String, String> m = new LinkedHashMap<>();
-        m.put(RHOMBUS, "Rhombus");
-        m.put(MODIFIER_DRAG, "Modifier-drag");
-        return m;
+        return NAMES;
+    }
+
+    /** For which hand a preset is, in a sentence. */
+    public static String hand(String id) {
+        return HANDS.get(id);
     }
 }

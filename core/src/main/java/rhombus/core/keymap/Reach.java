@@ -46,12 +46,18 @@ public final class Reach {
                 KeyDeed deed = KeyDeed.of(map, t.code(), modifiers, situation, true);
                 yield deed.sort() == KeyDeed.Sort.HOLD ? deed.binding() : null;
             }
-            case CLICK, DOUBLE -> map.find(t, modifiers, situation);
+            case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> map.find(t, modifiers, situation);
             default -> {
-                Found f = Found.in(map, t, modifiers, situation);
+                Found f = pointed(map, t, modifiers, situation);
                 yield f == null ? null : f.binding();
             }
         };
+    }
+
+    /** What a drag, a slide or the wheel finds; to slide over a trackpad is to turn the wheel. */
+    public static Found pointed(Keymap map, Trigger t, int modifiers, List<Context> situation) {
+        boolean turns = t.kind() == Trigger.Kind.WHEEL || t.kind() == Trigger.Kind.SLIDE;
+        return turns ? ByPointer.wheel(map, t.button(), modifiers, situation) : Found.in(map, t, modifiers, situation);
     }
 
     /** Whether a binding with a trigger answers in any situation; something else may answer before it in all of them. */

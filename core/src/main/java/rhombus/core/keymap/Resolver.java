@@ -20,7 +20,7 @@ public final class Resolver {
     /** A pinch that comes as one event is never larger than this many notches: it may be a wheel turned with Ctrl held. */
     private static final double LARGEST_PINCH = 2;
     /** Button numbers by bit of the W3C {@code buttons} mask. */
-    private static final int[] BUTTON_OF_BIT = {0, 2, 1, 3, 4};
+    private static final int[] BUTTON_OF_BIT = {0, 2, 1, 3, 4, ByPointer.ERASER_BUTTON};
 
     private final Actions actions;
     private Keymap keymap;
@@ -35,6 +35,10 @@ public final class Resolver {
     private List<Context> pressContexts = List.of();
     private int modifiers;
     private final HeldKeys held = new HeldKeys();
+    private final Sliding sliding = new Sliding();
+    /** The wheel was turned while the button was down: letting it go is no click. */
+    private boolean spoiled;
+
     /** Keys down whose command lasts as long as they are, and since when. */
     private final Map<String, Lasting> lasting = new LinkedHashMap<>();
 
@@ -103,10 +107,13 @@ public final class Resolver {
         pointer(px, py, held, mods, false, timeMs);
     }
 
-    /** The same from a pen: its tip is the left button. */
+    /** The same from a pen: its tip is the left button, that on its barrel the right one, its other end the bit 32. */
     public void pointer(double px, double py, int heldMask, int mods, boolean byPen, double timeMs) {
-        int pressed = heldMask & 31;
+        int pressed = heldMask & (byPen ? 63 : 31);
         pen = byPen;
+        if (sliding.on() && (seen && (px != x || py != y) || pressed != buttons)) {
+            endSlide();
+        }
         boolean moved = px != x || py != y;
         double fromX = seen ? x : px;
         double fromY = seen ? y : py;
@@ -125,7 +132,7 @@ public final class Resolver {
             return;
         }
         if (button >= 0 && active == null && Math.hypot(x - pressX, y - pressY) >= DRAG_PX) {
-            start(dragTrigger(), pressX, pressY, pressContexts);
+            start(ByPointer.drag(keymap, button, pen, modifiers, pressContexts), pressX, pressY, pressContexts);
         } else if (moved && !held.none() && buttons == 0 && active == null) {
             held.moved();
             // From where the pointer was when the hand began: none of its way is lost.
@@ -139,14 +146,6 @@ public final class Resolver {
         }
     }
 
-    /** What a drag of the pressed button is: the pen's tip has triggers of its own, and else those of the left button. */
-    private Trigger dragTrigger() {
-        if (pen && button == 0 && Found.in(keymap, Trigger.pen(), modifiers, pressContexts) != null) {
-            return Trigger.pen();
-        }
-        return Trigger.drag(button);
-    }
-
     private void buttonsChanged(int before, double timeMs) {
         int pressed = buttons & ~before;
         if (latched) {
@@ -157,13 +156,25 @@ public final class Resolver {
             }
             return;
         }
+        if (!dead && active != null && motion.kind() == Trigger.Kind.BOTH) {
+            if (ByPointer.both(buttons) == null || !motion.equals(ByPointer.both(buttons))) {
+                // Hands never let two buttons go at once: what the other one does alone is not meant.
+                finish();
+                dead = true;
+            }
+            return;
+        }
         if (pressed != 0 && !dead) {
             int newest = lowest(pressed);
+            if (startsBoth(before)) {
+                return;
+            }
             if (active != null || before != 0) {
                 // Another button in mid-motion: go on from here with what it does.
                 restart(newest);
             } else {
                 button = newest;
+                spoiled = false;
                 pressX = x;
                 pressY = y;
                 pressContexts = actions.contextsAt(x, y);
@@ -177,13 +188,38 @@ public final class Resolver {
         }
     }
 
-    private static int lowest(int mask) {
+    /** Starts what is bound to the two buttons that are down, and says whether it did. */
+    private boolean startsBoth(int before) {
+        Trigger both = pen || active != null && !follow ? null : ByPointer.both(buttons);
+        if (both == null) {
+            return false;
+        }
+        boolean pressing = before != 0 && active == null;
+        List<Context> contexts = pressing ? pressContexts : actions.contextsAt(x, y);
+        Found f = Found.in(keymap, both, modifiers, contexts);
+        if (f == null) {
+            return false;
+        }
+        pressContexts = contexts;
+        button = lowest(buttons);
+        motion = both;
+        begin(f, pressing ? pressX : x, pressing ? pressY : y);
+        return true;
+    }
+
+    /** The W3C number of the first button in a W3C mask. */
+    static int lowest(int mask) {
         for (int i = 0; i < BUTTON_OF_BIT.length; i++) {
             if ((mask & 1 << i) != 0) {
                 return BUTTON_OF_BIT[i];
             }
         }
         return 0;
+    }
+
+    /** The number of the last one: a pen's tip is the first and tells nothing of its barrel. */
+    static int highest(int mask) {
+        return lowest(Integer.highestOneBit(mask));
     }
 
     private static int bitOf(int which) {
@@ -200,7 +236,7 @@ public final class Resolver {
             if (motion.kind() != Trigger.Kind.HOLD) {
                 finish();
             }
-        } else if (was >= 0) {
+        } else if (was >= 0 && !spoiled) {
             click(was, timeMs);
         }
     }
@@ -212,8 +248,21 @@ public final class Resolver {
         pressX = px;
         pressY = py;
         modifiers = 0;
+        pen = false;
         pressContexts = actions.contextsAt(x, y);
         click(0, timeMs);
+    }
+
+    /** Fingers did something at once that has a trigger of its own; says whether anything is bound to it there. */
+    boolean tapped(Trigger t, List<Context> contexts, double px, double py) {
+        modifiers = 0;
+        Binding b = keymap.find(t, 0, contexts);
+        if (b != null) {
+            x = px;
+            y = py;
+            actions.run(b, px, py);
+        }
+        return b != null;
     }
 
     private void click(int which, double timeMs) {
@@ -228,7 +277,8 @@ public final class Resolver {
         clickButton = which;
         Binding b = twice ? keymap.find(Trigger.doubleClick(which), modifiers, pressContexts) : null;
         if (b == null) {
-            b = keymap.find(Trigger.click(which), modifiers, pressContexts);
+            Trigger once = ByPointer.click(keymap, which, pen, modifiers, pressContexts);
+            b = keymap.find(once, modifiers, pressContexts);
         }
         if (b != null) {
             actions.run(b, x, y);
@@ -269,7 +319,6 @@ public final class Resolver {
 
     /** Goes on with another button where something is bound to it; else what runs goes on. */
     private void restart(int which) {
-        Trigger t = Trigger.drag(which);
         if (!follow) {
             if (active != null && motion.kind() == Trigger.Kind.DRAG && (buttons & bitOf(motion.button())) == 0) {
                 finish();
@@ -278,6 +327,7 @@ public final class Resolver {
             return;
         }
         List<Context> contexts = actions.contextsAt(x, y);
+        Trigger t = ByPointer.drag(keymap, which, pen, modifiers, contexts);
         if (Found.in(keymap, t, modifiers, contexts) == null) {
             return;
         }
@@ -301,14 +351,11 @@ public final class Resolver {
         if (!follow || motion == null) {
             return;
         }
-        Found f = Found.in(
-                keymap,
-                motion,
-                modifiers,
-                motion.kind() == Trigger.Kind.HOLD ? actions.contextsAt(x, y) : pressContexts);
+        boolean atPointer = motion.kind() == Trigger.Kind.HOLD || sliding.on();
+        Found f = Found.in(keymap, motion, modifiers, atPointer ? actions.contextsAt(x, y) : pressContexts);
         // Nothing bound to these modifiers: the motion that runs goes on.
         if (f != null && (f.binding() != active || f.fine() != fine || f.snap() != snap)) {
-            begin(f, x, y);
+            begin(f, sliding.on() ? sliding.x() : x, sliding.on() ? sliding.y() : y);
         }
     }
 
@@ -316,7 +363,28 @@ public final class Resolver {
         active = null;
         motion = null;
         latched = false;
+        sliding.end();
         actions.release();
+    }
+
+    private void endSlide() {
+        if (sliding.on() && active != null) {
+            finish();
+        }
+        sliding.end();
+    }
+
+    /** Time has gone by, milliseconds: fingers that rest on a trackpad have ended their motion. */
+    public void tick(double timeMs) {
+        if ((sliding.on() || sliding.over()) && sliding.quiet(timeMs)) {
+            endSlide();
+            sliding.rested();
+        }
+    }
+
+    /** Whether two fingers slide over a trackpad, so that time must go on for their motion to end. */
+    public boolean sliding() {
+        return sliding.on() || sliding.over();
     }
 
     private void revive() {
@@ -333,6 +401,7 @@ public final class Resolver {
             motion = null;
             latched = false;
             dead = true;
+            sliding.takenBack();
             actions.cancel();
             revive();
         }
@@ -341,25 +410,62 @@ public final class Resolver {
     /**
      * The wheel has turned, or two fingers have moved on a trackpad.
      *
-     * @param steps positive away from the user; fractions from wheels and trackpads that report them
-     * @param pinch notches by which the fingers have spread, should this be a pinch: browsers report one as a wheel with Ctrl
      * @return whether something answered
      */
-    public boolean wheel(double px, double py, double steps, double pinch, int mods) {
+    public boolean wheel(double px, double py, Wheel turn, int mods, double timeMs) {
         x = px;
         y = py;
         modifiers = mods;
-        List<Context> contexts = active != null ? actions.whileMoving() : actions.contextsAt(x, y);
         boolean spread = (mods & Modifiers.CTRL) != 0 && !ctrlDown;
         if (spread) {
             modifiers = mods & ~Modifiers.CTRL;
         }
-        Found f = Found.in(keymap, spread ? Trigger.pinch() : Trigger.wheel(), modifiers, contexts);
-        if (f != null) {
-            double by = spread ? Math.max(-LARGEST_PINCH, Math.min(LARGEST_PINCH, pinch)) : steps;
-            actions.steps(f.binding(), x, y, by, f.fine());
+        if (!spread && slides(turn, timeMs)) {
+            return true;
         }
-        return f != null || active != null;
+        endSlide();
+        int with = buttons == 0 ? -1 : button;
+        boolean dragging = active != null && motion != null && motion.kind() == Trigger.Kind.DRAG;
+        if (dragging && Found.in(keymap, Trigger.wheelWith(with), modifiers, actions.contextsAt(x, y)) != null) {
+            // The wheel is meant, not the drag that the hand made before it: a drag from here on begins anew.
+            finish();
+            pressX = x;
+            pressY = y;
+        }
+        List<Context> contexts = active != null ? actions.whileMoving() : actions.contextsAt(x, y);
+        Found f = spread
+                ? Found.in(keymap, Trigger.pinch(), modifiers, contexts)
+                : ByPointer.wheel(keymap, with, modifiers, contexts);
+        if (f == null) {
+            return active != null;
+        }
+        if (f.binding().trigger().kind() == Trigger.Kind.SLIDE) {
+            if (active == null) {
+                motion = Trigger.slide();
+                sliding.begin(x, y, timeMs);
+                begin(f, x, y);
+                slides(turn, timeMs);
+            }
+            return true;
+        }
+        spoiled |= with >= 0;
+        double by = spread ? Math.max(-LARGEST_PINCH, Math.min(LARGEST_PINCH, turn.pinch())) : turn.steps();
+        actions.steps(f.binding(), x, y, by, f.fine());
+        return true;
+    }
+
+    /** Goes on with a slide, or passes over what is left of one that was taken back; says whether there is one. */
+    private boolean slides(Wheel turn, double timeMs) {
+        tick(timeMs);
+        if (!sliding()) {
+            return false;
+        }
+        sliding.by(turn.slideX(), turn.slideY(), timeMs);
+        if (sliding.on()) {
+            followModifiers();
+            actions.drag(sliding.x(), sliding.y());
+        }
+        return true;
     }
 
     /**
@@ -481,6 +587,7 @@ public final class Resolver {
         lasting.clear();
         ctrlDown = false;
         held.clear();
+        sliding.rested();
         buttons = 0;
         button = -1;
         modifiers = 0;
@@ -504,6 +611,7 @@ public final class Resolver {
 
     /** A motion of fingers goes on at a point. */
     void beginTouch(Trigger t, Found f, double px, double py) {
+        sliding.end();
         x = px;
         y = py;
         motion = t;

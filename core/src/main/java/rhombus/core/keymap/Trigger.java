@@ -1,5 +1,6 @@
 package rhombus.core.keymap;
 
+import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
 
@@ -8,46 +9,93 @@ import rhombus.core.plain.Plain;
  *
  * @param kind sort of motion
  * @param code the key's place, for the sorts with a key; else empty
- * @param button 0 left, 1 middle, 2 right, 3 back, 4 forward, for the sorts with a button; the number of fingers for a touch;
- *     else -1
+ * @param button the place of the button's name in {@link Kind#buttons()}, for a mouse its W3C number: 0 left, 1 middle,
+ *     2 right, 3 back, 4 forward; the number of fingers for the sorts with fingers; -1 for none
  */
 public record Trigger(Kind kind, String code, int button) {
-    private static final String[] BUTTONS = {"left", "middle", "right", "back", "forward"};
+    /** The button on a pen's barrel. */
+    public static final int BARREL = 0;
+    /** A pen's other end. */
+    public static final int ERASER = 1;
+
+    private static final List<String> MOUSE_BUTTONS = List.of("left", "middle", "right", "back", "forward");
+    private static final List<String> PAIRS = List.of("left+right", "left+middle", "middle+right");
+    private static final List<String> PEN_PARTS = List.of("barrel", "eraser");
+    private static final String[] COUNTS = {"", "one finger", "two fingers", "three fingers"};
 
     /** Sorts of motion. */
     public enum Kind {
         /** A key pressed. */
-        KEY("key"),
+        KEY("key", List.of(), false, 0),
         /** A key held while the pointer moves, no button. */
-        HOLD("hold"),
+        HOLD("hold", List.of(), false, 0),
         /** A button pressed and released in place. */
-        CLICK("click"),
+        CLICK("click", MOUSE_BUTTONS, true, 0),
         /** Two clicks within 300 ms. */
-        DOUBLE("double"),
+        DOUBLE("double", MOUSE_BUTTONS, true, 0),
         /** A button held while the pointer moves. */
-        DRAG("drag"),
-        /** The wheel, or two fingers on a trackpad. */
-        WHEEL("wheel"),
+        DRAG("drag", MOUSE_BUTTONS, true, 0),
+        /** Two buttons held while the pointer moves. */
+        BOTH("both", PAIRS, true, 0),
+        /** The wheel, with a button held or with none; or two fingers on a trackpad. */
+        WHEEL("wheel", MOUSE_BUTTONS, false, 0),
+        /** Two fingers slid over a trackpad, as a motion in both directions. */
+        SLIDE("slide", List.of(), false, 0),
         /** One to three fingers dragged on the glass. */
-        TOUCH("touch"),
+        TOUCH("touch", List.of(), true, 1),
+        /** Two or three fingers that touch the glass and leave it in place; one finger is a click of the left button. */
+        TAP("tap", List.of(), true, 2),
+        /** One finger that rests on the glass for half a second and leaves it in place. */
+        PRESS("press", List.of(), false, 0),
         /** Two fingers spread on the glass or on a trackpad. */
-        PINCH("pinch"),
+        PINCH("pinch", List.of(), false, 0),
         /** Two fingers turned on the glass. */
-        TWIST("twist"),
-        /** The tip of a pen dragged. */
-        PEN("pen");
+        TWIST("twist", List.of(), false, 0),
+        /** A pen dragged: its tip, its tip with the button on the barrel held, or its other end. */
+        PEN("pen", PEN_PARTS, false, 0),
+        /** A pen's barrel button clicked, or its other end tapped; a tap of the tip is a click of the left button. */
+        PEN_TAP("pen-tap", PEN_PARTS, true, 0);
 
         private final String id;
+        private final List<String> buttons;
+        private final boolean needsButton;
+        private final int leastFingers;
 
-        Kind(String id) {
+        Kind(String id, List<String> buttons, boolean needsButton, int leastFingers) {
             this.id = id;
+            this.buttons = buttons;
+            this.needsButton = needsButton;
+            this.leastFingers = leastFingers;
         }
 
         /** Name in files. */
         public String id() {
             return id;
         }
+
+        /** Whether it is made with a key. */
+        public boolean ofKey() {
+            return this == KEY || this == HOLD;
+        }
+
+        /** Names of the buttons, or pairs of them, it can be made with; empty where there are none. */
+        public List<String> buttons() {
+            return buttons;
+        }
+
+        /** Whether one of the buttons has to be said. */
+        public boolean needsButton() {
+            return needsButton;
+        }
+
+        /** The smallest number of fingers it can be made with; 0 where fingers are not counted. */
+        public int leastFingers() {
+            return leastFingers;
+        }
     }
+
+    /** The largest number of fingers that are told apart. */
+    public static final int MOST_FINGERS = 3;
 
     /** A key pressed. */
     public static Trigger key(String code) {
@@ -62,6 +110,19 @@ public record Trigger(Kind kind, String code, int button) {
     /** A button held while the pointer moves. */
     public static Trigger drag(int button) {
         return new Trigger(Kind.DRAG, "", button);
+    }
+
+    /**
+     * Two buttons held while the pointer moves.
+     *
+     * @throws IllegalArgumentException unless they are two of left, middle and right
+     */
+    public static Trigger both(int one, int other) {
+        String pair = MOUSE_BUTTONS.get(Math.min(one, other)) + "+" + MOUSE_BUTTONS.get(Math.max(one, other));
+        if (!PAIRS.contains(pair)) {
+            throw new IllegalArgumentException(pair + " is no pair of buttons");
+        }
+        return new Trigger(Kind.BOTH, "", PAIRS.indexOf(pair));
     }
 
     /** A click. */
@@ -79,9 +140,29 @@ public record Trigger(Kind kind, String code, int button) {
         return new Trigger(Kind.WHEEL, "", -1);
     }
 
+    /** The wheel turned while a button is held. */
+    public static Trigger wheelWith(int button) {
+        return new Trigger(Kind.WHEEL, "", button);
+    }
+
+    /** Two fingers slid over a trackpad. */
+    public static Trigger slide() {
+        return new Trigger(Kind.SLIDE, "", -1);
+    }
+
     /** Fingers dragged on the glass, one to three. */
     public static Trigger touch(int fingers) {
         return new Trigger(Kind.TOUCH, "", fingers);
+    }
+
+    /** Fingers that tap the glass, two or three. */
+    public static Trigger tap(int fingers) {
+        return new Trigger(Kind.TAP, "", fingers);
+    }
+
+    /** A finger that rests on the glass. */
+    public static Trigger press() {
+        return new Trigger(Kind.PRESS, "", -1);
     }
 
     /** Two fingers spread. */
@@ -99,30 +180,50 @@ public record Trigger(Kind kind, String code, int button) {
         return new Trigger(Kind.PEN, "", -1);
     }
 
+    /** A pen dragged with its barrel's button, or by its other end. */
+    public static Trigger pen(int part) {
+        return new Trigger(Kind.PEN, "", part);
+    }
+
+    /** A pen's barrel button clicked, or its other end tapped. */
+    public static Trigger penTap(int part) {
+        return new Trigger(Kind.PEN_TAP, "", part);
+    }
+
     /** How it is shown, modifiers in front, keys with the letter the user's own layout prints. */
     public String words(int modifiers, Map<String, String> layout) {
         String p = Modifiers.prefix(modifiers);
+        String named = button >= 0 && button < kind.buttons.size() ? kind.buttons.get(button) : "";
         return switch (kind) {
             case KEY -> p + KeyNames.of(code, layout);
             case HOLD -> "hold " + p + KeyNames.of(code, layout);
-            case CLICK -> p + BUTTONS[button] + "-click";
-            case DOUBLE -> p + "double-click" + (button == 0 ? "" : " " + BUTTONS[button]);
-            case DRAG -> p + BUTTONS[button] + "-drag";
-            case WHEEL -> p + "wheel";
-            case TOUCH -> p + (button == 1 ? "one finger" : button == 2 ? "two fingers" : "three fingers");
+            case CLICK -> p + named + "-click";
+            case DOUBLE -> p + "double-click" + (button == 0 ? "" : " " + named);
+            case DRAG, BOTH -> p + named + "-drag";
+            case WHEEL -> p + (named.isEmpty() ? "" : named + "-held ") + "wheel";
+            case SLIDE -> p + "two-finger slide";
+            case TOUCH -> p + COUNTS[button];
+            case TAP -> p + COUNTS[button] + " tapped";
+            case PRESS -> p + "long touch";
             case PINCH -> p + "pinch";
             case TWIST -> p + "twist";
-            case PEN -> p + "pen-drag";
+            case PEN -> p + (named.isEmpty() ? "pen" : named) + "-drag";
+            case PEN_TAP -> p + named + "-tap";
         };
     }
 
     /** As plain data. */
     public Map<String, Object> toPlain() {
+        boolean fingers = kind.leastFingers > 0;
         return Plain.map(
-                "kind", kind.id,
-                "code", code.isEmpty() ? null : code,
-                "button", button < 0 || kind == Kind.TOUCH ? null : BUTTONS[button],
-                "fingers", kind == Kind.TOUCH ? button : null);
+                "kind",
+                kind.id,
+                "code",
+                code.isEmpty() ? null : code,
+                "button",
+                button < 0 || fingers ? null : kind.buttons.get(button),
+                "fingers",
+                fingers ? button : null);
     }
 
     /**
@@ -133,34 +234,38 @@ public record Trigger(Kind kind, String code, int button) {
     public static Trigger of(Map<String, Object> m) {
         String id = Plain.text(m.get("kind"), "");
         for (Kind k : Kind.values()) {
-            if (!k.id.equals(id)) {
-                continue;
+            if (k.id.equals(id)) {
+                return k.ofKey() ? new Trigger(k, code(m), -1) : new Trigger(k, "", part(k, m));
             }
-            if (k == Kind.WHEEL || k == Kind.PINCH || k == Kind.TWIST || k == Kind.PEN) {
-                return new Trigger(k, "", -1);
-            }
-            if (k == Kind.TOUCH) {
-                int fingers = Plain.whole(m.get("fingers"), 0);
-                if (fingers < 1 || fingers > 3) {
-                    throw new IllegalArgumentException("a touch has one to three fingers, not " + m.get("fingers"));
-                }
-                return touch(fingers);
-            }
-            if (k == Kind.KEY || k == Kind.HOLD) {
-                String code = Plain.text(m.get("code"), "");
-                if (!KeyNames.known(code)) {
-                    throw new IllegalArgumentException("\"" + code + "\" is no KeyboardEvent.code value");
-                }
-                return new Trigger(k, code, -1);
-            }
-            String name = Plain.text(m.get("button"), "");
-            for (int i = 0; i < BUTTONS.length; i++) {
-                if (BUTTONS[i].equals(name)) {
-                    return new Trigger(k, "", i);
-                }
-            }
-            throw new IllegalArgumentException("\"" + name + "\" is no button");
         }
         throw new IllegalArgumentException("\"" + id + "\" is no kind of trigger");
+    }
+
+    private static String code(Map<String, Object> m) {
+        String code = Plain.text(m.get("code"), "");
+        if (!KeyNames.known(code)) {
+            throw new IllegalArgumentException("\"" + code + "\" is no KeyboardEvent.code value");
+        }
+        return code;
+    }
+
+    private static int part(Kind k, Map<String, Object> m) {
+        if (k.leastFingers > 0) {
+            int fingers = Plain.whole(m.get("fingers"), 0);
+            if (fingers < k.leastFingers || fingers > MOST_FINGERS) {
+                throw new IllegalArgumentException("a " + k.id + " has " + k.leastFingers + " to " + MOST_FINGERS
+                        + " fingers, not " + m.get("fingers"));
+            }
+            return fingers;
+        }
+        if (k.buttons.isEmpty() || !k.needsButton && m.get("button") == null) {
+            return -1;
+        }
+        String name = Plain.text(m.get("button"), "");
+        if (!k.buttons.contains(name)) {
+            throw new IllegalArgumentException(
+                    "\"" + name + "\" is no button of a " + k.id + "; use " + String.join(", ", k.buttons));
+        }
+        return k.buttons.indexOf(name);
     }
 }

@@ -54,7 +54,8 @@ final class Rooms {
             pins,
             grips,
             hover,
-            resolver));
+            resolver,
+            rebinding));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
@@ -67,7 +68,10 @@ final class Rooms {
         ground.navigator().followedBy(linked);
         ground.navigator().followedBy(subject.driving());
         ground.pointer().follow(resolver::moving, resolver::modifiers);
-        ground.settings().follow(h -> resolver.follow(h.is(AllHabits.FOLLOW, "follow")));
+        ground.settings().follow(h -> {
+            resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
+            rebinding.habits();
+        });
         press.sets(runner, resolver::forgetClick);
         boards.enter();
     }
@@ -92,7 +96,7 @@ final class Rooms {
 
     /** Whether time must go on for something to finish. */
     boolean animating() {
-        return input.capture() != null
+        return input.waits()
                 || walking.moving()
                 || gesture.running()
                 || ground.navigator().animating();

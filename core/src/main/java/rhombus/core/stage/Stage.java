@@ -1,9 +1,11 @@
 package rhombus.core.stage;
 
+import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.hand.Input;
@@ -109,7 +111,12 @@ public final class Stage {
 
     /** Uses another keymap. */
     public void use(Keymap map) {
-        rooms.rebinding.use(map);
+        use(new Keymaps(map, List.of()));
+    }
+
+    /** Uses the keymaps that were kept. */
+    public void use(Keymaps kept) {
+        rooms.rebinding.use(kept);
     }
 
     /**

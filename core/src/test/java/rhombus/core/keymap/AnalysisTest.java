@@ -24,7 +24,9 @@ class AnalysisTest {
             Binding other = all.get(r.nextInt(all.size()));
             // Triggers that are used already: so that much hides something else.
             if (other.trigger() != null && b.command().fits(other.trigger().kind())) {
-                Keymap next = map.with(b.id(), other.trigger(), other.modifiers());
+                List<Binding> more = Bindable.of(map, b.command());
+                Binding wanted = r.nextInt(4) > 0 || more.isEmpty() ? b : more.get(r.nextInt(more.size()));
+                Keymap next = map.with(wanted.with(other.trigger(), other.modifiers()));
                 map = Analysis.clashes(next).isEmpty() ? next : map;
             }
         }

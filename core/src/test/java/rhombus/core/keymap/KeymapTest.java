@@ -3,8 +3,12 @@ package rhombus.core.keymap;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,6 +32,128 @@ class KeymapTest {
             assertThat(b.command()).as(b.id()).isNotNull();
             assertThat(b.command().fits(b.trigger().kind())).as(b.id()).isTrue();
         });
+    }
+
+    /** What each device can make by itself, for those presets that are for a hand with nothing else. */
+    private static final Map<String, List<String>> BARE_HANDS = Map.of(
+            Presets.TOUCH, List.of("touch", "tap", "press", "pinch", "twist", "left-click", "left-double"),
+            Presets.PEN, List.of("pen", "pen-tap", "left-click", "left-double"));
+
+    @Test
+    void aHandWithNothingButItsDeviceReachesEveryEssentialCommand() {
+        BARE_HANDS.forEach((preset, made) -> {
+            Keymap map = AllCommands.CATALOGUE.preset(preset);
+            for (Command c : AllCommands.CATALOGUE.commands().values()) {
+                // Dollying is one thing, whether by a drag or by steps.
+                String also = c.id().equals("navigate.dolly-steps") ? "navigate.dolly" : c.id();
+                assertThat(map.bindings())
+                        .as(preset + " " + c.id())
+                        .matches(l -> !c.essential()
+                                || l.stream()
+                                        .anyMatch(b -> (b.command() == c
+                                                        || b.command().id().equals(also))
+                                                && b.context() == Context.STAGE
+                                                && (b.modifiers() == 0)
+                                                && made.contains(sort(b.trigger()))));
+            }
+        });
+    }
+
+    private static String sort(Trigger t) {
+        boolean click = t.kind() == Trigger.Kind.CLICK || t.kind() == Trigger.Kind.DOUBLE;
+        return (click ? (t.button() == 0 ? "left-" : "other-") : "") + t.kind().id();
+    }
+
+    @Test
+    void aCommandGetsMoreTriggersAndTheyComeBackTheSame() {
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
+        List<Binding> orbit = Bindable.of(map, AllCommands.CATALOGUE.command("navigate.orbit"));
+        assertThat(orbit).hasSize(1);
+        Keymap more = map.with(orbit.get(0).with(Trigger.both(0, 1), Modifiers.SHIFT));
+        assertThat(more.added()).hasSize(1);
+        assertThat(more.find(Trigger.both(1, 0), Modifiers.SHIFT, List.of(Context.STAGE))
+                        .command()
+                        .id())
+                .isEqualTo("navigate.orbit");
+        Binding second = Bindable.of(more, AllCommands.CATALOGUE.command("view.frame-everything"))
+                .get(0);
+        more = more.with(second.with(Trigger.key("F7"), 0));
+        assertThat(more.differing()).isEqualTo(2);
+        Keymap again = AllCommands.CATALOGUE.keymap(more.toPlain());
+        assertThat(again.bindings()).isEqualTo(more.bindings());
+        assertThat(again.toPlain()).isEqualTo(more.toPlain());
+        assertThat(again.reset("own-1").reset("own-2").bindings()).isEqualTo(map.bindings());
+        assertThat(again.with("own-2", null, 0).added()).extracting(Binding::id).containsExactly("own-1");
+    }
+
+    /** Every trigger that can be made has a file form of its own and comes back from it. */
+    @Test
+    void everyTriggerComesBackFromItsFileForm() {
+        Set<Object> forms = new HashSet<>();
+        int made = 0;
+        for (Trigger.Kind k : Trigger.Kind.values()) {
+            int from = k.leastFingers() > 0 ? k.leastFingers() : k.needsButton() ? 0 : -1;
+            int to = k.leastFingers() > 0 ? Trigger.MOST_FINGERS : k.buttons().size() - 1;
+            for (int part = from; part <= Math.max(from, to); part++) {
+                Trigger t = k.ofKey() ? new Trigger(k, "KeyP", -1) : new Trigger(k, "", part);
+                assertThat(Trigger.of(t.toPlain())).isEqualTo(t);
+                assertThat(t.words(0, Map.of())).isNotBlank();
+                forms.add(t.toPlain());
+                forms.add(t.words(0, Map.of()));
+                made++;
+            }
+        }
+        assertThat(forms).hasSize(2 * made);
+        for (Map<String, Object> wrong : List.<Map<String, Object>>of(
+                Map.of("kind", "both", "button", "left+left"),
+                Map.of("kind", "both"),
+                Map.of("kind", "wheel", "button", "sixth"),
+                Map.of("kind", "tap", "fingers", 1),
+                Map.of("kind", "tap", "fingers", 4),
+                Map.of("kind", "pen-tap"),
+                Map.of("kind", "pen", "button", "left"))) {
+            assertThatThrownBy(() -> Trigger.of(wrong))
+                    .as(wrong.toString())
+                    .isInstanceOf(IllegalArgumentException.class);
+        }
+    }
+
+    @Test
+    void addedBindingsOfAFileThatCannotBeUsedAreToldWithTheirPlace() {
+        Map<String, Object> key = Map.of("kind", "key", "code", "F7");
+        Map<String, Object> m = new LinkedHashMap<>(
+                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+        m.put(
+                "added",
+                List.of(
+                        Plain.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
+                        Plain.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
+                        Plain.map("id", "frame", "command", "view.home", "context", "stage", "trigger", key),
+                        Plain.map("id", "own-2", "command", "no.such", "context", "stage", "trigger", key),
+                        Plain.map("id", "own-3", "command", "view.home", "context", "nowhere", "trigger", key),
+                        Plain.map("id", "own-4", "command", "view.home", "context", "stage"),
+                        Plain.map("id", "own-5", "command", "navigate.orbit", "context", "stage", "trigger", key),
+                        Plain.map(
+                                "id",
+                                "own-6",
+                                "command",
+                                "view.home",
+                                "args",
+                                Map.of("sideways", 1),
+                                "context",
+                                "stage",
+                                "trigger",
+                                key),
+                        "nonsense"));
+        KeymapFile.Read r = AllCommands.CATALOGUE.read(m);
+        assertThat(r.keymap().added()).extracting(Binding::id).containsExactly("own-1");
+        for (int k = 1; k < 9; k++) {
+            String place = "added[" + k + "]";
+            assertThat(r.problems()).anyMatch(p -> p.startsWith(place));
+        }
+        assertThat(r.problems()).hasSize(8);
+        m.put("added", Collections.nCopies(KeymapFile.LONGEST_LIST + 1, "x"));
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.read(m)).hasMessageContaining("at most 2000");
     }
 
     /** The code values of W3C UI Events KeyboardEvent code Values, section 3 (the writing system keys and those beside them). */
@@ -97,7 +223,7 @@ class KeymapTest {
                         Plain.map("kind", "key", "code", "KeyG"),
                         "modifiers",
                         List.of("Hyper")))) {
-            Map<String, Object> m = new java.util.LinkedHashMap<>(good);
+            Map<String, Object> m = new LinkedHashMap<>(good);
             m.put("changes", List.of(wrong));
             assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(m))
                     .as(wrong.toString())
@@ -115,7 +241,7 @@ class KeymapTest {
                 .anyMatch(n -> n.contains("closes the tab"));
         assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of(), Platform.LINUX)
                         .refused())
-                .contains("needs a key or a click");
+                .contains("needs a key, a click");
         assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of(), Platform.LINUX)
                         .refused())
                 .isNotNull();

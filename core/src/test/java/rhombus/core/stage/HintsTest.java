@@ -15,9 +15,12 @@ import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Modifiers;
+import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
+import rhombus.core.keymap.Wheel;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.area.AllCommands;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.ViewState;
 
@@ -118,7 +121,20 @@ class HintsTest {
             case WHEEL -> {
                 // The key itself is down, so that this is no pinch.
                 r.keyDown("ControlLeft", mods, false, 5);
-                r.wheel(x, y, 1, 1, mods);
+                if (t.button() >= 0) {
+                    r.pointer(x, y, mask, mods, 10);
+                }
+                r.wheel(x, y, new Wheel(1, 1, 9, 9), mods, 20);
+            }
+            case SLIDE -> {
+                r.keyDown("ControlLeft", mods, false, 5);
+                r.wheel(x, y, new Wheel(1, 1, 9, 9), mods, 20);
+            }
+            case BOTH -> {
+                int pair = new int[] {3, 5, 6}[t.button()];
+                r.pointer(x, y, Integer.lowestOneBit(pair), mods, 10);
+                r.pointer(x, y, pair, mods, 20);
+                r.pointer(x + 9, y, pair, mods, 30);
             }
             default -> throw new AssertionError("hints tell no " + t.kind());
         }
@@ -130,6 +146,7 @@ class HintsTest {
         Random r = new Random(seed);
         Hand hand = new Hand();
         Stage stage = hand.stage;
+        stage.use(AllCommands.CATALOGUE.preset(Presets.ALL.get(r.nextInt(Presets.ALL.size()))));
         if (r.nextBoolean()) {
             hand.run("select.set", null, "objects", List.of("n" + r.nextInt(6)));
         }

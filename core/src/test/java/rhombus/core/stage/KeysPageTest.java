@@ -87,7 +87,8 @@ class KeysPageTest {
         hand.stage.input().capture(true);
         hand.stage.input().keyDown(code, mods, false, 10);
         hand.stage.input().keyUp(code, mods, 30);
-        assertThat(hand.stage.rebinding().captured(binding, Map.of())).isNotNull();
+        assertThat(hand.stage.rebinding().take(binding, 0)).isNotNull();
+        assertThat(hand.stage.rebinding().captured(Map.of())).isNotNull();
     }
 
     private String trigger(String binding) {
@@ -179,7 +180,8 @@ class KeysPageTest {
         hand.stage.input().capture(true);
         hand.stage.input().keyDown("KeyF", 0, false, 10);
         hand.stage.input().keyUp("KeyF", 0, 30);
-        var seen = r.captured("home", Map.of());
+        r.take("home", 0);
+        var seen = r.captured(Map.of());
         assertThat(seen.clash()).isNotNull();
         assertThat(seen.free()).isNotNull();
         r.apply("free");

@@ -132,6 +132,7 @@ final class Seen {
     }
 
     Map<String, Object> captured(String binding, Map<String, String> layout) {
-        return map(stage.rebinding().captured(binding, layout));
+        stage.rebinding().take(binding, 0);
+        return map(stage.rebinding().captured(layout));
     }
 }

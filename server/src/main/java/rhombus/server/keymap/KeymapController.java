@@ -59,7 +59,7 @@ public class KeymapController {
 
     @PutMapping("/api/keymaps/active")
     KeptDocuments.Saved save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
-        return kept.save(who.id(), "keymap", "", save.checked("keymap", AllCommands.CATALOGUE::keymap));
+        return kept.save(who.id(), "keymap", "", save.checked("keymap", AllCommands.CATALOGUE::keymaps));
     }
 
     @GetMapping("/api/habits")

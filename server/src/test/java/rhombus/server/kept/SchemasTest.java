@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Bindable;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Presets;
@@ -66,7 +67,9 @@ class SchemasTest {
             if (r.nextInt(5) == 0) {
                 map = map.with(b.id(), null, 0);
             } else if (o.trigger() != null && b.command().fits(o.trigger().kind())) {
-                map = map.with(b.id(), o.trigger(), r.nextInt(16));
+                List<Binding> more = Bindable.of(map, b.command());
+                Binding wanted = r.nextBoolean() || more.isEmpty() ? b : more.get(r.nextInt(more.size()));
+                map = map.with(wanted.with(o.trigger(), r.nextInt(16)));
             }
         }
         return map;
@@ -98,6 +101,23 @@ class SchemasTest {
         wrong.add(document("name", "x", "orbit-drag", Map.of("kind", "drag", "button", "sixth"), List.of()));
         wrong.add(document("name", "x", "orbit-drag", Map.of("kind", "touch", "fingers", 9), List.of()));
         wrong.add(document("name", "x", "home", key, List.of("Hyper")));
+        for (Map<String, Object> added : List.<Map<String, Object>>of(
+                Map.of("id", "home", "command", "view.home", "context", "stage", "trigger", key),
+                Map.of("id", "own-0", "command", "view.home", "context", "stage", "trigger", key),
+                Map.of("id", "own-1", "command", "no.such", "context", "stage", "trigger", key),
+                Map.of("id", "own-1", "command", "view.home", "context", "moon", "trigger", key),
+                Map.of("id", "own-1", "command", "view.home", "context", "stage"),
+                Map.of(
+                        "id",
+                        "own-1",
+                        "command",
+                        "view.home",
+                        "context",
+                        "stage",
+                        "trigger",
+                        Map.of("kind", "tap", "fingers", 1)))) {
+            wrong.add(document("added", List.of(added), "home", key, List.of()));
+        }
         for (Map<String, Object> w : wrong) {
             assertThat(taken(w)).as(w.toString()).isFalse();
             assertThat(valid(keymap, w)).as(w.toString()).isFalse();

@@ -219,8 +219,27 @@ final class Entry<A> {
 
     /** A trigger of one preset. */
     Entry<A> only(String preset, String binding, Trigger t, int mods, Context c, String hint) {
-        triggers.add(new Given(List.of(preset), binding, t, mods, c, Map.of(), hint));
+        return only(List.of(preset), binding, t, mods, c, Map.of(), hint);
+    }
+
+    /** A trigger of some presets. */
+    Entry<A> only(
+            List<String> presets,
+            String binding,
+            Trigger t,
+            int mods,
+            Context c,
+            Map<String, Object> args,
+            String hint) {
+        triggers.add(new Given(presets, binding, t, mods, c, args, hint));
         return this;
+    }
+
+    /** A trigger of all presets but some. */
+    Entry<A> except(List<String> presets, String binding, Trigger t, int mods, Context c, String hint) {
+        List<String> others =
+                Presets.ALL.stream().filter(p -> !presets.contains(p)).toList();
+        return only(others, binding, t, mods, c, Map.of(), hint);
     }
 
     /** A key of every preset, in every viewport. */

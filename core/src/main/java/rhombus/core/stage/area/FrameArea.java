@@ -1,5 +1,6 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
@@ -7,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.Aim;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.scene.Scene;
@@ -22,6 +25,9 @@ import rhombus.core.view.Pose;
 final class FrameArea {
     /** Hints name framing before the rest. */
     private static final int FIRST = -30;
+
+    /** Presets of hands that have nothing but a tap to frame with. */
+    static final List<String> TAPS = List.of(Presets.PEN, Presets.TOUCH);
 
     private final Ground ground;
     private final Subject subject;
@@ -45,6 +51,14 @@ final class FrameArea {
                 .trail("frame")
                 .truth("all")
                 .key("frame", "KeyF", 0, "frame the selection")
+                .only(
+                        TAPS,
+                        "frame-double",
+                        Trigger.doubleClick(Buttons.LEFT),
+                        0,
+                        STAGE,
+                        Map.of(),
+                        "frame the selection")
                 .key("frame-everywhere", "KeyF", ALT, Map.of("all", true), "frame in all viewports")
                 .told((a, c) -> a.subject.selection().isEmpty() ? "frame all" : "frame " + a.subject.names())
                 .does((a, c) -> a.each(c, a::frame));
@@ -52,6 +66,7 @@ final class FrameArea {
                 .trail("frame all")
                 .truth("all")
                 .key("frame-all", "KeyF", SHIFT, "frame all")
+                .on("touch-tap-three", Trigger.tap(3), 0, STAGE, "frame all")
                 .does((a, c) -> a.each(c, a::frameAll));
         d.action("view.frame-everything", "Frame all, far objects too")
                 .trail("frame everything")

@@ -38,6 +38,15 @@ final class NavigateArea {
 
     private static final List<String> SIDES = List.of("left", "right", "up", "down");
     static final String[] IN_OUT = {"in", "out"};
+    /** Presets whose right button orbits. */
+    private static final List<String> MICE = List.of(Presets.RHOMBUS, Presets.TWO_BUTTONS, Presets.PEN, Presets.TOUCH);
+    /** Those of them with a middle button. */
+    private static final List<String> MIDDLE = List.of(Presets.RHOMBUS, Presets.PEN, Presets.TOUCH);
+    /** Presets in which Alt and the left button orbit. */
+    private static final List<String> HELD = List.of(Presets.MODIFIER_DRAG, Presets.ONE_BUTTON);
+    /** Presets in which two fingers slide where others turn a wheel. */
+    static final List<String> SLIDES = List.of(Presets.TRACKPAD);
+
     private static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
 
     private final Ground ground;
@@ -73,8 +82,9 @@ final class NavigateArea {
                 .essential()
                 .called("orbit")
                 .traits(Trait.TURNS, Trait.SNAPS)
-                .only(Presets.RHOMBUS, "orbit-drag", Trigger.drag(Buttons.RIGHT), 0, STAGE, "orbit")
-                .only(Presets.MODIFIER_DRAG, "orbit-drag", Trigger.drag(Buttons.LEFT), ALT, STAGE, "orbit")
+                .only(MICE, "orbit-drag", Trigger.drag(Buttons.RIGHT), 0, STAGE, Map.of(), "orbit")
+                .only(HELD, "orbit-drag", Trigger.drag(Buttons.LEFT), ALT, STAGE, Map.of(), "orbit")
+                .only(Presets.TRACKPAD, "orbit-slide", Trigger.slide(), 0, STAGE, "orbit")
                 .on("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "orbit")
                 .on("touch-one", Trigger.touch(1), 0, STAGE, "orbit")
                 .on("pen", Trigger.pen(), 0, STAGE, "orbit")
@@ -83,21 +93,29 @@ final class NavigateArea {
                 .essential()
                 .called("pan", "pan", "camera slides: track, pedestal")
                 .traits(Trait.PANS)
-                .only(Presets.RHOMBUS, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, "pan")
+                .only(MIDDLE, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, Map.of(), "pan")
+                .only(Presets.TWO_BUTTONS, "pan-drag", Trigger.both(Buttons.LEFT, Buttons.RIGHT), 0, STAGE, "pan")
                 .only(Presets.MODIFIER_DRAG, "pan-drag", Trigger.drag(Buttons.MIDDLE), ALT, STAGE, "pan")
+                .only(Presets.ONE_BUTTON, "pan-drag", Trigger.drag(Buttons.LEFT), CTRL | ALT, STAGE, "pan")
+                .only(Presets.TRACKPAD, "pan-slide", Trigger.slide(), ALT, STAGE, "pan")
+                .on("pen-barrel", Trigger.pen(Trigger.BARREL), 0, STAGE, "pan")
                 .on("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "pan")
                 .on("touch-two", Trigger.touch(2), 0, STAGE, "pan")
                 .starts((a, g) -> PanMotion.start(a.ground, a.subject, g));
         d.motion("navigate.dolly", "Dolly by dragging")
                 .spoken(DOLLY)
                 .only(Presets.MODIFIER_DRAG, "dolly-drag", Trigger.drag(Buttons.RIGHT), ALT, STAGE, "dolly")
+                .only(Presets.TWO_BUTTONS, "dolly-drag", Trigger.drag(Buttons.RIGHT), CTRL, STAGE, "dolly")
+                .only(Presets.ONE_BUTTON, "dolly-drag", Trigger.drag(Buttons.LEFT), SHIFT | ALT, STAGE, "dolly")
+                .only(Presets.PEN, "pen-dolly", Trigger.pen(), CTRL, STAGE, "dolly")
+                .on("pen-eraser", Trigger.pen(Trigger.ERASER), 0, STAGE, "dolly")
                 .on("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "dolly")
                 .starts((a, g) -> DollyMotion.start(a.ground, a.subject, g));
         d.steps("navigate.dolly-steps", "Dolly to the point under the pointer")
                 .essential()
                 .spoken(DOLLY)
                 .traits(Trait.DOLLIES)
-                .on("dolly-wheel", Trigger.wheel(), 0, STAGE, "dolly")
+                .except(SLIDES, "dolly-wheel", Trigger.wheel(), 0, STAGE, "dolly")
                 .on("touch-pinch", Trigger.pinch(), 0, STAGE, "dolly")
                 .steps((a, c, by) -> a.stepping.dolly(c.view(), c.x(), c.y(), by, DOLLY));
         d.motion("navigate.dolly-all", "Dolly in all viewports by dragging")
@@ -106,7 +124,7 @@ final class NavigateArea {
                 .starts((a, g) -> DollyMotion.everywhere(a.ground, a.subject, g));
         d.steps("navigate.dolly-all-steps", "Dolly in all viewports")
                 .called("dolly everywhere", "scale everywhere", "")
-                .on("dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, "dolly in all viewports")
+                .except(SLIDES, "dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, "dolly in all viewports")
                 .steps((a, c, by) -> a.stepping.dollyEverywhere(c.view(), c.x(), c.y(), by, DOLLY));
     }
 
@@ -117,6 +135,7 @@ final class NavigateArea {
                 .on("look-hold", Trigger.hold("KeyE"), 0, STAGE, "look")
                 .on("touch-three", Trigger.touch(3), 0, STAGE, "look")
                 .on("walk-turn", Trigger.drag(Buttons.LEFT), 0, WALK, "look")
+                .only(Presets.TRACKPAD, "walk-turn-slide", Trigger.slide(), 0, WALK, "look")
                 .on("walk-turn-right", Trigger.drag(Buttons.RIGHT), 0, WALK, "look")
                 .on("walk-turn-touch", Trigger.touch(1), 0, WALK, "look")
                 .on("walk-turn-pen", Trigger.pen(), 0, WALK, "look")

@@ -8,6 +8,7 @@ import static rhombus.core.keymap.Modifiers.SHIFT;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.Lengths;
@@ -80,6 +81,8 @@ final class SelectArea {
                 .choice("how", HOW)
                 .exchangedFor("select.pick", Map.of(), "select")
                 .on("select-through", Trigger.click(Buttons.RIGHT), 0, STAGE, LISTED)
+                .only(Presets.ONE_BUTTON, "select-through-left", Trigger.click(Buttons.LEFT), CTRL | ALT, STAGE, LISTED)
+                .on("touch-rest", Trigger.press(), 0, STAGE, LISTED)
                 .key("select-through-key", "KeyK", CTRL, LISTED)
                 .does(SelectArea::through);
         byList(d);

@@ -2,6 +2,8 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
+import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
@@ -27,6 +29,8 @@ final class TrailArea {
         d.action("trail.back", "Back to the view before")
                 .essential()
                 .key("trail-back", "Backspace", 0, "view before")
+                .on("touch-tap-two", Trigger.tap(2), 0, Context.STAGE, "view before")
+                .on("pen-eraser-tap", Trigger.penTap(Trigger.ERASER), 0, Context.STAGE, "view before")
                 .does((a, c) -> a.go(c.view(), c.view().trail.back(), "This is the first view of the Trail."));
         d.action("trail.forward", "Forward to the next view")
                 .key("trail-forward", "Backspace", SHIFT, "next view")

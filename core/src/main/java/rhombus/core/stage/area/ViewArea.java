@@ -47,7 +47,7 @@ final class ViewArea {
         d.group("Move the view");
         d.action("view.centre-here", "Centre the point under the pointer")
                 .trail("centre")
-                .on("centre", Trigger.doubleClick(Buttons.LEFT), 0, STAGE, "centre here")
+                .except(FrameArea.TAPS, "centre", Trigger.doubleClick(Buttons.LEFT), 0, STAGE, "centre here")
                 .does((a, c) -> a.going.to(c.view(), a.centred(c), deed(c)));
         d.group("Lens and crop");
         d.action("view.reset-crop", "Show the picture as it is")

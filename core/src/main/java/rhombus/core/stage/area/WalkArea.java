@@ -5,6 +5,7 @@ import static rhombus.core.keymap.Context.WALK;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import java.util.Map;
+import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.motion.Walking;
 
@@ -47,7 +48,8 @@ final class WalkArea {
         go(go, "up", "KeyE", "up");
         go.lasts((a, c, down, tap) -> a.walking.go(c.to(), down));
         d.steps("walk.speed", "Walk faster or slower")
-                .on("walk-speed", Trigger.wheel(), 0, WALK, "faster or slower")
+                .except(NavigateArea.SLIDES, "walk-speed", Trigger.wheel(), 0, WALK, "faster or slower")
+                .only(Presets.TRACKPAD, "walk-speed", Trigger.pinch(), 0, WALK, "faster or slower")
                 .steps((a, c, by) -> a.walking.speed(a.walking.speed() * Math.pow(NOTCH, by)));
         d.action("walk.step-speed", "Walk faster or slower by a step")
                 .repeats()

@@ -4,6 +4,7 @@ import rhombus.core.keymap.Resolver;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Stepping;
@@ -24,4 +25,5 @@ public record Work(
         Pins pins,
         Grips grips,
         Hover hover,
-        Resolver resolver) {}
+        Resolver resolver,
+        Rebinding rebinding) {}

@@ -12,6 +12,7 @@ import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Found;
 import rhombus.core.keymap.KeyDeed;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Reach;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
@@ -26,7 +27,7 @@ import rhombus.core.stage.view.ViewState;
 public final class Hints {
     /** In this order: what a hand on the mouse asks about first. */
     private static final List<List<Trigger.Kind>> ORDER = List.of(
-            List.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
+            List.of(Trigger.Kind.DRAG, Trigger.Kind.BOTH, Trigger.Kind.WHEEL, Trigger.Kind.SLIDE),
             List.of(Trigger.Kind.CLICK),
             List.of(Trigger.Kind.DOUBLE),
             List.of(Trigger.Kind.HOLD),
@@ -172,7 +173,7 @@ public final class Hints {
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
                 case CLICK, DOUBLE -> new Found(keymap.find(t, modifiers, contexts), false, false);
-                default -> Found.in(keymap, t, modifiers, contexts);
+                default -> Reach.pointed(keymap, t, modifiers, contexts);
             };
         }
 

@@ -6,6 +6,7 @@ import rhombus.core.keymap.Capture;
 import rhombus.core.keymap.Fingers;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Wheel;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Look;
 import rhombus.core.stage.motion.Walking;
@@ -24,6 +25,7 @@ public final class Input {
     private final Resolver resolver;
     private final Fingers fingers;
     private final DoubleConsumer tick;
+    private final StandIns standIns;
     private Capture capture;
     /** The viewport in which fingers came down. */
     private ViewState touched;
@@ -43,6 +45,7 @@ public final class Input {
         this.resolver = resolver;
         this.tick = tick;
         this.fingers = new Fingers(resolver);
+        this.standIns = new StandIns(ground);
     }
 
     /** Starts or ends watching for a trigger; while it watches nothing else happens. */
@@ -55,6 +58,13 @@ public final class Input {
         if (capture != null) {
             capture.tick(timeMs);
         }
+        resolver.tick(timeMs);
+        fingers.tick(timeMs);
+    }
+
+    /** Whether time must go on for what the hand does to be decided. */
+    public boolean waits() {
+        return capture != null || resolver.sliding() || fingers.waits();
     }
 
     /** The running capture, or null. */
@@ -68,10 +78,12 @@ public final class Input {
     }
 
     /** The same, from a pen or not. The viewport under the pointer becomes active. */
-    public void pointer(double x, double y, int buttons, int mods, boolean pen, double timeMs) {
+    public void pointer(double x, double y, int held, int down, boolean pen, double timeMs) {
         tick.accept(timeMs);
+        int buttons = pen ? held : standIns.buttons(held, down);
+        int mods = standIns.modifiers(down);
         if (capture != null) {
-            capture.pointer(x, y, buttons, mods, timeMs);
+            capture.pointer(x, y, buttons, mods, pen, timeMs);
             return;
         }
         double dx = x - handX;
@@ -112,12 +124,16 @@ public final class Input {
     public int lockWanted() {
         return walking.holdsPointer()
                 ? 2
-                : resolver.moving() && ground.habits().is(AllHabits.ENDLESS, "endless") ? 1 : 0;
+                : resolver.moving() && !resolver.sliding() && ground.habits().is(AllHabits.ENDLESS, "endless") ? 1 : 0;
     }
 
     /** A finger came down on the glass. */
     public void touchDown(int id, double x, double y, double timeMs) {
         tick.accept(timeMs);
+        if (capture != null) {
+            capture.fingers().down(id, x, y, timeMs);
+            return;
+        }
         // A finger in another viewport takes no part in a gesture that runs in this one.
         if (fingers.count() > 0 && !walking.on() && ground.board().at(x, y) != touched) {
             return;
@@ -133,6 +149,10 @@ public final class Input {
     /** A finger moved. */
     public void touchMove(int id, double x, double y, double timeMs) {
         tick.accept(timeMs);
+        if (capture != null) {
+            capture.fingers().move(id, x, y);
+            return;
+        }
         if (fingers.has(id)) {
             touchedAt(x, y);
             fingers.move(id, x, y);
@@ -142,6 +162,10 @@ public final class Input {
     /** A finger left the glass, or the browser took it away. */
     public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
         tick.accept(timeMs);
+        if (capture != null) {
+            capture.fingers().up(id, timeMs);
+            return;
+        }
         if (!fingers.has(id)) {
             return;
         }
@@ -180,7 +204,7 @@ public final class Input {
     public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
         tick.accept(timeMs);
         if (capture != null) {
-            capture.wheel(mods);
+            capture.wheel(deltaX, deltaY, mods);
             return true;
         }
         if (!ground.pointer().locked()) {
@@ -196,12 +220,18 @@ public final class Input {
         // Browsers report a pinch by a scale s as a wheel of -100 · ln s pixels with Ctrl (common practice, from
         // memory).
         double pinch = Dolly.notchesFor(Math.exp(-delta / 100));
-        return resolver.wheel(x, y, -delta / unit, pinch, mods);
+        // The picture goes with the fingers: what would scroll down by so much moves up by as much.
+        double px = 100 / unit;
+        double way = ground.habits().on(AllHabits.SLIDE_INVERT) ? px : -px;
+        Wheel turn = new Wheel(-delta / unit, pinch, way * deltaX, way * deltaY);
+        return resolver.wheel(x, y, turn, mods, timeMs);
     }
 
     /** See {@link Resolver#keyDown}. */
-    public boolean keyDown(String code, int mods, boolean repeat, double timeMs) {
+    public boolean keyDown(String pressed, int down, boolean repeat, double timeMs) {
         tick.accept(timeMs);
+        int mods = standIns.modifiers(down);
+        String code = standIns.key(pressed, resolver.keymap());
         if (capture != null) {
             capture.keyDown(code, mods);
             return true;
@@ -211,8 +241,10 @@ public final class Input {
     }
 
     /** See {@link Resolver#keyUp}. */
-    public boolean keyUp(String code, int mods, double timeMs) {
+    public boolean keyUp(String released, int down, double timeMs) {
         tick.accept(timeMs);
+        int mods = standIns.modifiers(down);
+        String code = standIns.key(released, resolver.keymap());
         if (capture != null) {
             capture.keyUp(code);
             return true;
@@ -223,6 +255,7 @@ public final class Input {
 
     /** The window lost the keyboard. */
     public void blur() {
+        standIns.blur();
         fingers.lost();
         resolver.blur();
     }

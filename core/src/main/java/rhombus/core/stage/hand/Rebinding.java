@@ -5,10 +5,17 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Analysis;
+import rhombus.core.keymap.Bindable;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Capture;
+import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.KeymapFile;
+import rhombus.core.keymap.Keymaps;
+import rhombus.core.keymap.Letters;
+import rhombus.core.keymap.Mirror;
 import rhombus.core.keymap.Platform;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
@@ -20,12 +27,13 @@ public final class Rebinding {
     private final Ground ground;
     private final Resolver resolver;
     private final Input input;
-    private final Deque<Keymap> before = new ArrayDeque<>();
-    private final Deque<Keymap> after = new ArrayDeque<>();
+    private final Deque<Keymaps> before = new ArrayDeque<>();
+    private final Deque<Keymaps> after = new ArrayDeque<>();
+    private Keymaps all;
     private Keymap brought;
     private Trigger done;
     private int doneModifiers;
-    private String binding = "";
+    private Binding binding;
     private Trigger trigger;
     private int modifiers;
     private String clash;
@@ -38,11 +46,41 @@ public final class Rebinding {
         this.ground = ground;
         this.resolver = resolver;
         this.input = input;
+        this.all = new Keymaps(resolver.keymap(), List.of());
     }
 
-    /** The keymap in use. */
+    /** The keymap in use, with all its triggers. */
     public Keymap keymap() {
+        return all.active();
+    }
+
+    /** All keymaps of the user. */
+    public Keymaps all() {
+        return all;
+    }
+
+    /** The keymap as it answers: without what the settings switch off. */
+    public Keymap inUse() {
         return resolver.keymap();
+    }
+
+    /** The triggers of a command as it answers, in words. */
+    public List<Object> triggersOf(String commandId, Map<String, String> layout) {
+        return inUse().bindings().stream()
+                .filter(b -> b.command().id().equals(commandId) && b.trigger() != null)
+                .<Object>map(b -> b.trigger().words(b.modifiers(), layout))
+                .toList();
+    }
+
+    /** The settings have changed, and with them what is switched off. */
+    public void habits() {
+        resolver.use(lettersOn() ? keymap() : keymap().without(Letters::single));
+        ground.changes().add(Topic.READOUT);
+    }
+
+    /** Whether shortcuts of a single character are on. */
+    public boolean lettersOn() {
+        return ground.habits().on(AllHabits.LETTERS);
     }
 
     /** The system the browser runs on, in its own words. */
@@ -55,10 +93,11 @@ public final class Rebinding {
         return platform;
     }
 
-    /** Uses another keymap. */
-    public void use(Keymap map) {
-        resolver.use(map);
-        ground.changes().add(Topic.KEYMAP, Topic.READOUT);
+    /** Uses the keymaps that were kept. */
+    public void use(Keymaps kept) {
+        all = kept;
+        habits();
+        ground.changes().add(Topic.KEYMAP);
     }
 
     /** What the hand did to find out what it does; null while nothing is looked for so. */
@@ -98,8 +137,9 @@ public final class Rebinding {
         if (after.isEmpty()) {
             return false;
         }
-        before.push(keymap());
+        before.push(all);
         use(after.pop());
+        ground.changes().add(Topic.KEEP_KEYMAP);
         return true;
     }
 
@@ -108,14 +148,36 @@ public final class Rebinding {
         return !before.isEmpty();
     }
 
-    /** What the hand has done for a binding so far and what stands against it; null while it is undecided. */
-    public Captured captured(String bindingId, Map<String, String> layout) {
+    /** What a command can be given one more trigger for; {@link #take} chooses one of them. */
+    public List<Binding> fresh(String commandId) {
+        Command c = keymap().catalogue().command(commandId);
+        return c == null ? List.of() : Bindable.of(keymap(), c);
+    }
+
+    /**
+     * The binding whose trigger is looked for from now on: one that is there, or one that is to be added.
+     *
+     * @param id of a binding, or of a command that gets one more
+     * @param which of those that {@link #fresh} tells of the command
+     * @return the binding, or null if there is none
+     */
+    public Binding take(String id, int which) {
+        binding = keymap().binding(id);
+        if (binding == null) {
+            List<Binding> some = fresh(id);
+            binding = which < some.size() ? some.get(which) : null;
+        }
+        trigger = null;
+        return binding;
+    }
+
+    /** What the hand has done for the binding that was taken and what stands against it; null while it is undecided. */
+    public Captured captured(Map<String, String> layout) {
         Capture c = input.capture();
-        if (c == null || c.trigger() == null || keymap().binding(bindingId) == null) {
+        if (c == null || c.trigger() == null || binding == null) {
             return null;
         }
-        binding = bindingId;
-        trigger = c.trigger();
+        trigger = meant(c.trigger());
         modifiers = c.modifiers();
         input.capture(false);
         Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout, platform);
@@ -123,14 +185,23 @@ public final class Rebinding {
         free = v.free();
         freeModifiers = v.freeModifiers();
         Binding other = clash == null ? null : keymap().binding(clash);
-        Binding own = keymap().binding(binding);
         return new Captured(
                 trigger.words(modifiers, layout),
                 v.refused(),
                 other == null ? null : other.words(),
-                own.trigger() != null,
+                binding.trigger() != null,
                 v.notes(),
                 v.free() == null ? null : v.free().words(v.freeModifiers(), layout));
+    }
+
+    /** Fingers that move on a trackpad turn a wheel for what goes by steps, and slide for what follows the hand. */
+    private Trigger meant(Trigger t) {
+        boolean turned = t.equals(Trigger.wheel()) || t.equals(Trigger.slide());
+        return switch (binding.command().sort()) {
+            case STEPS -> turned ? Trigger.wheel() : t;
+            case MOTION -> turned ? Trigger.slide() : t;
+            default -> t;
+        };
     }
 
     /**
@@ -142,7 +213,7 @@ public final class Rebinding {
     public void apply(String how) {
         if (how.equals("free")) {
             if (free != null && trigger != null) {
-                change(keymap().with(binding, free, freeModifiers));
+                change(keymap().with(binding.with(free, freeModifiers)));
                 trigger = null;
             }
             return;
@@ -150,11 +221,11 @@ public final class Rebinding {
         if (trigger == null || clash != null && how.equals("set")) {
             return;
         }
-        Keymap map = keymap();
-        Binding own = map.binding(binding);
-        Keymap next = map.with(binding, trigger, modifiers);
+        Keymap next = keymap().with(binding.with(trigger, modifiers));
         if (clash != null) {
-            next = how.equals("swap") ? next.with(clash, own.trigger(), own.modifiers()) : next.with(clash, null, 0);
+            next = how.equals("swap")
+                    ? next.with(clash, binding.trigger(), binding.modifiers())
+                    : next.with(clash, null, 0);
         }
         change(next);
         trigger = null;
@@ -164,7 +235,7 @@ public final class Rebinding {
     public void resetGroup(String group) {
         Keymap next = keymap();
         for (Binding b : keymap().bindings()) {
-            if (b.command().group().equals(group) && next.changes().containsKey(b.id())) {
+            if (b.command().group().equals(group) && next.differs(b.id())) {
                 next = next.reset(b.id());
             }
         }
@@ -177,14 +248,13 @@ public final class Rebinding {
     public BroughtKeys bring(Map<String, Object> file) {
         brought = null;
         try {
-            Keymap.Read r = keymap().catalogue().read(file);
+            KeymapFile.Read r = keymap().catalogue().read(file);
             brought = r.keymap();
             List<String> problems = new ArrayList<>(r.problems());
             for (String clash : Analysis.clashes(brought)) {
                 problems.add(clash + " answer the same motion in the same place; only one of them will");
             }
-            return new BroughtKeys(
-                    brought.name(), null, problems, brought.changes().size());
+            return new BroughtKeys(brought.name(), null, problems, brought.differing());
         } catch (IllegalArgumentException e) {
             return new BroughtKeys("", e.getMessage(), List.of(), 0);
         }
@@ -193,7 +263,7 @@ public final class Rebinding {
     /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
     public void useBrought() {
         if (brought != null) {
-            change(brought);
+            change(all.use(brought));
             brought = null;
         }
     }
@@ -204,15 +274,67 @@ public final class Rebinding {
         change(bindingId.isEmpty() ? map.catalogue().preset(map.preset()) : map.reset(bindingId));
     }
 
-    /** Another preset, without the changes of the present keymap. */
+    /** A preset as it comes is in use; what was in use is kept where it is more than a preset. */
     public void preset(String id) {
-        change(keymap().catalogue().preset(id));
+        change(all.usePreset(id));
+    }
+
+    /** Another keymap of the user's is in use. */
+    public void choose(String name) {
+        change(all.use(name));
+    }
+
+    /** A copy under another name is in use. */
+    public void copy(String name) {
+        change(all.copy(name));
+    }
+
+    /**
+     * Another name for the keymap in use.
+     *
+     * @return what is wrong with the name, or null
+     */
+    public String rename(String name) {
+        try {
+            change(all.rename(name));
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    /** The keymap in use is gone; its preset is in use again. */
+    public void delete() {
+        change(all.delete());
+    }
+
+    /** The keymap for the other hand. */
+    public void mirror() {
+        change(Mirror.of(keymap()));
+    }
+
+    /** Goes on to the next of the user's keymaps, and says which it is. */
+    public void next() {
+        if (!keymap().own() && all.others().isEmpty()) {
+            ground.changes().notice("There is no other keymap to switch to; the Keys page makes them.", null, null);
+            return;
+        }
+        change(all.next());
+        ground.changes().notice("Keymap: " + keymap().name() + ".", null, null);
     }
 
     private void change(Keymap next) {
-        before.push(keymap());
+        change(all.with(next));
+    }
+
+    private void change(Keymaps next) {
+        if (next.equals(all)) {
+            return;
+        }
+        before.push(all);
         after.clear();
         use(next);
+        ground.changes().add(Topic.KEEP_KEYMAP);
     }
 
     /** Takes the last change back. */
@@ -220,8 +342,9 @@ public final class Rebinding {
         if (before.isEmpty()) {
             return false;
         }
-        after.push(keymap());
+        after.push(all);
         use(before.pop());
+        ground.changes().add(Topic.KEEP_KEYMAP);
         return true;
     }
 }

@@ -13,6 +13,7 @@ import rhombus.core.plain.Maybe;
  * @param special whether it holds in a special place only
  * @param trigger in words
  * @param changed whether it differs from the preset
+ * @param own whether the preset does not have it
  * @param notes what is to be known of it: hidden, never reached, kept by browser or system
  */
 public record KeyBinding(
@@ -23,4 +24,5 @@ public record KeyBinding(
         boolean special,
         @Maybe String trigger,
         boolean changed,
+        boolean own,
         List<String> notes) {}

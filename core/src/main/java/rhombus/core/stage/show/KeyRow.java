@@ -9,5 +9,6 @@ import java.util.List;
  * @param words what it is called
  * @param group heading
  * @param triggers all its bindings
+ * @param more what one more trigger can do, in words; none where the command has to be told what only a page knows
  */
-public record KeyRow(String command, String words, String group, List<KeyBinding> triggers) {}
+public record KeyRow(String command, String words, String group, List<KeyBinding> triggers, List<String> more) {}

@@ -10,6 +10,7 @@ import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Letters;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Search;
 import rhombus.core.keymap.Trigger;
@@ -22,8 +23,11 @@ final class KeysList {
     private static final List<Labelled> DEVICES = List.of(
             new Labelled("keyboard", "Keyboard"),
             new Labelled("mouse", "Mouse"),
+            new Labelled("trackpad", "Trackpad"),
             new Labelled("touch", "Touch"),
             new Labelled("pen", "Pen"));
+
+    private static final String FIND = "app.find";
 
     private final Rebinding rebinding;
     private final Keymap map;
@@ -50,6 +54,12 @@ final class KeysList {
         return new KeysList(rebinding, wish, layout).page();
     }
 
+    /** The binding whose trigger is looked for, as a row of the page; null where there is none. */
+    static KeyBinding taken(Rebinding rebinding, String id, int which, Map<String, String> layout) {
+        Binding b = rebinding.take(id, which);
+        return b == null ? null : new KeysList(rebinding, Map.of(), layout).binding(b);
+    }
+
     private KeysPage page() {
         List<Labelled> presets = new ArrayList<>();
         Presets.names().forEach((id, name) -> presets.add(new Labelled(id, name)));
@@ -70,8 +80,13 @@ final class KeysList {
         return new KeysPage(
                 map.name(),
                 map.preset(),
+                map.own(),
+                rebinding.all().others().stream().map(Keymap::name).sorted().toList(),
                 presets,
-                map.changes().size(),
+                Presets.hand(map.preset()),
+                find(),
+                !rebinding.lettersOn(),
+                map.differing(),
                 Analysis.missing(map).stream()
                         .map(id -> map.catalogue().command(id).words())
                         .toList(),
@@ -83,6 +98,21 @@ final class KeysList {
                 rows,
                 done == null ? null : done.words(rebinding.doneModifiers(), layout),
                 done == null ? List.of() : answers(done));
+    }
+
+    /** How the list of all commands is opened, as things are; null where only the page's button does. */
+    private String find() {
+        List<Object> triggers = rebinding.triggersOf(FIND, layout);
+        return triggers.isEmpty() ? null : triggers.get(0).toString();
+    }
+
+    private List<String> notes(Binding b) {
+        List<String> out =
+                new ArrayList<>(map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
+        if (!rebinding.lettersOn() && Letters.single(b)) {
+            out.add("Off: single-character shortcuts are switched off in Habits.");
+        }
+        return out;
     }
 
     /** What was done does, in each place in which it does anything. */
@@ -117,7 +147,16 @@ final class KeysList {
             }
         }
         boolean bare = !any && meant && device.isEmpty() && place.isEmpty() && !changed && rebinding.done() == null;
-        return triggers.isEmpty() && !bare ? null : new KeyRow(c.id(), c.words(), c.group(), triggers);
+        return triggers.isEmpty() && !bare ? null : new KeyRow(c.id(), c.words(), c.group(), triggers, more(c));
+    }
+
+    /** What one more trigger of a command would do, in words. */
+    private List<String> more(Command c) {
+        return rebinding.fresh(c.id()).stream()
+                .map(b -> b.context().compareTo(Context.STAGE) < 0
+                        ? b.words() + ", " + b.context().words()
+                        : b.words())
+                .toList();
     }
 
     private boolean meant(String words) {
@@ -135,20 +174,22 @@ final class KeysList {
         if (rebinding.done() != null && !same(b, rebinding.done())) {
             return false;
         }
-        return (device.isEmpty() || device.equals(device(b)))
+        return (device.isEmpty() || devices(b).contains(device))
                 && (place.isEmpty() || place.equals(b.context().id()))
-                && (!changed || map.changes().containsKey(b.id()));
+                && (!changed || map.differs(b.id()));
     }
 
-    private static String device(Binding b) {
+    private static List<String> devices(Binding b) {
         if (b.trigger() == null) {
-            return "";
+            return List.of();
         }
         return switch (b.trigger().kind()) {
-            case KEY, HOLD -> "keyboard";
-            case CLICK, DOUBLE, DRAG, WHEEL -> "mouse";
-            case TOUCH, PINCH, TWIST -> "touch";
-            case PEN -> "pen";
+            case KEY, HOLD -> List.of("keyboard");
+            case CLICK, DOUBLE, DRAG, BOTH, WHEEL -> List.of("mouse");
+            case SLIDE -> List.of("trackpad");
+            case PINCH -> List.of("touch", "trackpad");
+            case TOUCH, TAP, PRESS, TWIST -> List.of("touch");
+            case PEN, PEN_TAP -> List.of("pen");
         };
     }
 
@@ -160,7 +201,8 @@ final class KeysList {
                 b.context().words(),
                 b.context().compareTo(Context.STAGE) < 0,
                 b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
-                map.changes().containsKey(b.id()),
-                map.changes().containsKey(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
+                map.differs(b.id()),
+                map.added().contains(b),
+                notes(b));
     }
 }

@@ -9,7 +9,12 @@ import rhombus.core.stage.view.Labelled;
  *
  * @param name of the keymap
  * @param preset it stands on
+ * @param own whether it is more than a preset as it comes
+ * @param others names of the user's other keymaps
  * @param presets to choose
+ * @param hand for which hand its preset is, in a sentence
+ * @param find what opens the list in which every command is found, in words
+ * @param lettersOff whether single-character shortcuts are switched off
  * @param changed how many bindings differ
  * @param missing essential commands without a trigger
  * @param canUndo whether a change can be taken back
@@ -24,7 +29,12 @@ import rhombus.core.stage.view.Labelled;
 public record KeysPage(
         String name,
         String preset,
+        boolean own,
+        List<String> others,
         List<Labelled> presets,
+        String hand,
+        @Maybe String find,
+        boolean lettersOff,
         int changed,
         List<String> missing,
         boolean canUndo,

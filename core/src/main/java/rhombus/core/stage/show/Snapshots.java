@@ -279,12 +279,17 @@ public final class Snapshots {
 
     /** Commands that are meant by words, the best first. */
     public List<FoundCommand> find(String typed, Map<String, String> layout) {
-        return finding.of(typed, rebinding.keymap(), layout);
+        return finding.of(typed, rebinding.inUse(), layout);
     }
 
     /** A command was run from that list. */
     public void ran(String key) {
         finding.ran(key);
+    }
+
+    /** The binding whose trigger is looked for from now on; see {@link Rebinding#take}. */
+    public KeyBinding taken(String id, int which, Map<String, String> layout) {
+        return KeysList.taken(rebinding, id, which, layout);
     }
 
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */

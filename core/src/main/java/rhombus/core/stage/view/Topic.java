@@ -31,7 +31,9 @@ public enum Topic {
     /** Which objects there are, what they are called, where in the tree they hang, and which of them are drawn. */
     STRUCTURE,
     /** What was changed in the scene must be saved. */
-    KEEP_EDITS;
+    KEEP_EDITS,
+    /** The user's keymaps must be saved. */
+    KEEP_KEYMAP;
 
     /** Its name for the page. */
     public String id() {
@@ -40,6 +42,6 @@ public enum Topic {
 
     /** Whether it says that something must be saved. */
     boolean keeps() {
-        return this == KEEP || this == BOARDS || this == KEEP_PINS || this == KEEP_EDITS;
+        return this == KEEP || this == BOARDS || this == KEEP_PINS || this == KEEP_EDITS || this == KEEP_KEYMAP;
     }
 }

@@ -1,0 +1,64 @@
+package rhombus.core.keymap;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** What a command can be given one more trigger for: what it does as it is, and in each of the ways it has to be told. */
+public final class Bindable {
+    private Bindable() {}
+
+    /** A new binding without a trigger for each thing that a command does; none where it has to be told what only a page knows. */
+    public static List<Binding> of(Keymap map, Command command) {
+        List<Binding> out = new ArrayList<>();
+        String id = map.freshId();
+        for (Binding b : map.catalogue().bindings(map.preset())) {
+            if (b.command() == command && out.stream().noneMatch(o -> same(o, b))) {
+                out.add(new Binding(id, null, 0, b.context(), command, b.args(), b.words()));
+            }
+        }
+        if (out.isEmpty()) {
+            for (Map<String, Object> args : ways(command)) {
+                out.add(binding(map, id, command, args, Context.STAGE));
+            }
+        }
+        return out;
+    }
+
+    private static boolean same(Binding a, Binding b) {
+        return a.context() == b.context() && a.args().equals(b.args());
+    }
+
+    /** The arguments with which a command can run that nothing binds yet. */
+    private static List<Map<String, Object>> ways(Command command) {
+        List<Argument> needed =
+                command.arguments().stream().filter(Argument::required).toList();
+        if (needed.isEmpty()) {
+            return List.of(Map.of());
+        }
+        if (needed.size() > 1 || needed.get(0).choices().isEmpty()) {
+            return List.of();
+        }
+        Argument a = needed.get(0);
+        return a.choices().stream()
+                .map(c -> Map.<String, Object>of(a.name(), c))
+                .toList();
+    }
+
+    /** A binding without a trigger, with the words of one in the preset that does the same, else with those of the command. */
+    static Binding binding(Keymap map, String id, Command command, Map<String, Object> args, Context context) {
+        String words = null;
+        for (Binding b : map.catalogue().bindings(map.preset())) {
+            if (b.command() == command && b.args().equals(args)) {
+                words = b.words();
+            }
+        }
+        return new Binding(id, null, 0, context, command, args, words == null ? words(command, args) : words);
+    }
+
+    private static String words(Command command, Map<String, Object> args) {
+        String w = command.words();
+        String plain = w.substring(0, 1).toLowerCase() + w.substring(1);
+        return args.isEmpty() ? plain : plain + ": " + args.values().iterator().next();
+    }
+}

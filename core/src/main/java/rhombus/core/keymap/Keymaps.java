@@ -1,0 +1,153 @@
+package rhombus.core.keymap;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/**
+ * The keymap in use, and the user's others. Each has a name of its own. Immutable.
+ *
+ * @param active the one in use
+ * @param others the user's other ones, the one that was in use last first
+ */
+public record Keymaps(Keymap active, List<Keymap> others) {
+    /** The largest number of other keymaps that are kept. */
+    public static final int MOST = 100;
+    /** The longest name. */
+    public static final int LONGEST_NAME = 60;
+
+    /** The active keymap changed. */
+    public Keymaps with(Keymap changed) {
+        return new Keymaps(unlike(changed, changed.name()), others);
+    }
+
+    /** Uses a preset as it comes. What was in use is kept with the others. */
+    public Keymaps usePreset(String id) {
+        return new Keymaps(active.catalogue().preset(id), besides(null));
+    }
+
+    /** Uses one of the others by its name; without one of that name nothing changes. */
+    public Keymaps use(String name) {
+        for (Keymap k : others) {
+            if (k.name().equals(name)) {
+                return new Keymaps(k, besides(k));
+            }
+        }
+        return this;
+    }
+
+    /** Uses a keymap that is none of these. */
+    public Keymaps use(Keymap fresh) {
+        List<Keymap> rest = besides(null);
+        return new Keymaps(fresh.own() ? fresh.named(free(fresh.name(), rest)) : fresh, rest);
+    }
+
+    /** A copy of the active one under another name is in use from now on. */
+    public Keymaps copy(String name) {
+        List<Keymap> rest = besides(null);
+        return new Keymaps(active.named(free(name, rest)), rest);
+    }
+
+    /**
+     * The active one under another name.
+     *
+     * @throws IllegalArgumentException saying what is wrong with the name
+     */
+    public Keymaps rename(String name) {
+        String said = name.strip();
+        if (said.isEmpty() || said.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("A keymap's name has one to " + LONGEST_NAME + " characters");
+        }
+        if (said.equals(active.name())) {
+            return this;
+        }
+        if (taken(said, others)) {
+            throw new IllegalArgumentException("Another keymap is called “" + said + "”");
+        }
+        return new Keymaps(active.named(said), others);
+    }
+
+    /** Without the active one: its preset is in use again. */
+    public Keymaps delete() {
+        return new Keymaps(active.catalogue().preset(active.preset()), others);
+    }
+
+    /** Goes round: the user's keymaps by name, and after the last its preset as it comes. */
+    public Keymaps next() {
+        List<String> names = new ArrayList<>();
+        others.forEach(k -> names.add(k.name()));
+        if (active.own()) {
+            names.add(active.name());
+        }
+        Collections.sort(names);
+        int at = active.own() ? names.indexOf(active.name()) : -1;
+        return at + 1 < names.size() ? use(names.get(at + 1)) : active.own() ? usePreset(active.preset()) : this;
+    }
+
+    private List<Keymap> besides(Keymap gone) {
+        List<Keymap> out = new ArrayList<>(others);
+        out.remove(gone);
+        if (active.own()) {
+            out.add(0, active);
+        }
+        return out.size() > MOST ? out.subList(0, MOST) : out;
+    }
+
+    private Keymap unlike(Keymap k, String wanted) {
+        return k.own() ? k.named(free(wanted, others)) : k;
+    }
+
+    private static boolean taken(String name, List<Keymap> some) {
+        return Presets.names().containsValue(name)
+                || some.stream().anyMatch(k -> k.name().equals(name));
+    }
+
+    private static String free(String name, List<Keymap> some) {
+        String said = name.strip();
+        String bare =
+                said.isEmpty() ? "My keymap" : said.length() > LONGEST_NAME ? said.substring(0, LONGEST_NAME) : said;
+        String out = bare;
+        for (int n = 2; taken(out, some); n++) {
+            out = bare + " " + n;
+        }
+        return out;
+    }
+
+    /** As stored: the active one, with the others beside what it says. */
+    public Map<String, Object> toPlain() {
+        Map<String, Object> m = active.toPlain();
+        if (!others.isEmpty()) {
+            m.put(
+                    "others",
+                    new ArrayList<Object>(others.stream().map(Keymap::toPlain).toList()));
+        }
+        return m;
+    }
+
+    /**
+     * From what was stored.
+     *
+     * @throws IllegalArgumentException saying what is wrong with it
+     */
+    public static Keymaps of(Catalogue catalogue, Map<String, Object> m) {
+        Keymap active = KeymapFile.of(catalogue, m);
+        List<Object> listed = Plain.list(m.get("others"));
+        if (listed.size() > MOST) {
+            throw new IllegalArgumentException("at most " + MOST + " other keymaps are kept, not " + listed.size());
+        }
+        List<Keymap> others = new ArrayList<>();
+        for (int k = 0; k < listed.size(); k++) {
+            try {
+                Keymap one = KeymapFile.of(catalogue, Plain.map(listed.get(k)));
+                List<Keymap> before = new ArrayList<>(others);
+                before.add(active);
+                others.add(one.named(free(one.name(), before)));
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException("others[" + k + "]: " + e.getMessage());
+            }
+        }
+        return new Keymaps(active, List.copyOf(others));
+    }
+}

@@ -1,0 +1,62 @@
+package rhombus.core.stage.hand;
+
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.stage.view.Ground;
+
+/** What a hand does that stands in for a middle button or a number pad it does not have. */
+final class StandIns {
+    private static final int LEFT = 1;
+    private static final int RIGHT = 2;
+    private static final int MIDDLE = 4;
+
+    private final Ground ground;
+    /** Whether what is down counts as the middle button, until all of it is up. */
+    private boolean middle;
+
+    private int last;
+
+    StandIns(Ground ground) {
+        this.ground = ground;
+    }
+
+    /** The buttons that a mask of a mouse stands for. */
+    int buttons(int mask, int mods) {
+        middle &= mask != 0;
+        boolean alt = last == 0 && mask == LEFT && (mods & Modifiers.ALT) != 0 && is("alt");
+        middle |= alt || mask == (LEFT | RIGHT) && is("both");
+        last = mask;
+        return middle ? MIDDLE : mask;
+    }
+
+    /** The modifiers that are down besides: Alt is part of the button while it makes one. */
+    int modifiers(int mods) {
+        return middle && is("alt") ? mods & ~Modifiers.ALT : mods;
+    }
+
+    /** Nothing is down any more. */
+    void blur() {
+        middle = false;
+        last = 0;
+    }
+
+    private boolean is(String choice) {
+        return ground.habits().is(AllHabits.MIDDLE, choice);
+    }
+
+    /** The key that a key stands for: that of the number pad where the keymap has something for it. */
+    String key(String code, Keymap keymap) {
+        String pad = ground.habits().on(AllHabits.NUMBER_PAD) ? pad(code) : null;
+        return pad != null && keymap.uses(pad) ? pad : code;
+    }
+
+    private static String pad(String code) {
+        return switch (code) {
+            case "Minus" -> "NumpadSubtract";
+            case "Equal" -> "NumpadAdd";
+            case "Period" -> "NumpadDecimal";
+            default -> code.startsWith("Digit") ? "Numpad" + code.substring("Digit".length()) : null;
+        };
+    }
+}

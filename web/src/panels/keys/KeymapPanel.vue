@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue';
+import { useCore, type KeysPage } from '../../core';
+import NameField from '../common/NameField.vue';
+import KeymapFile from './KeymapFile.vue';
+
+/** Which keymap is in use, and what can be done with it as a whole. */
+const props = defineProps<{ page: KeysPage }>();
+const emit = defineEmits<{ changed: [] }>();
+const core = useCore();
+const naming = ref(false);
+const name = ref('');
+const wrong = ref<string | null>(null);
+const field = ref<InstanceType<typeof NameField>>();
+const LONGEST = 60;
+const OWN = 'own:';
+const CURRENT = 'current';
+
+function act(what: () => void) {
+  wrong.value = null;
+  what();
+  emit('changed');
+}
+
+function choose(value: string) {
+  if (value === CURRENT) return;
+  act(() => (value.startsWith(OWN) ? core.keys.chooseKeymap(value.slice(OWN.length)) : core.keys.usePreset(value)));
+}
+
+async function rename() {
+  name.value = props.page.name;
+  naming.value = true;
+  await nextTick();
+  field.value?.select();
+}
+
+function renamed() {
+  if (!naming.value) return;
+  wrong.value = core.keys.renameKeymap(name.value);
+  naming.value = wrong.value !== null;
+  if (!naming.value) emit('changed');
+}
+
+function given() {
+  naming.value = false;
+  wrong.value = null;
+}
+</script>
+
+<template>
+  <div class="keymap" data-keymap-panel>
+    <NameField v-if="naming" ref="field" v-model="name" :most="LONGEST" label="Name" @done="renamed" @given="given" />
+    <select
+      v-else
+      :value="page.own ? CURRENT : page.preset"
+      aria-label="Keymap"
+      data-keymap
+      @change="choose(($event.target as HTMLSelectElement).value)"
+    >
+      <optgroup v-if="page.own || page.others.length" label="Mine">
+        <option v-if="page.own" :value="CURRENT">{{ page.name }}</option>
+        <option v-for="o in page.others" :key="o" :value="OWN + o">{{ o }}</option>
+      </optgroup>
+      <optgroup label="Presets">
+        <option v-for="p in page.presets" :key="p.id" :value="p.id">{{ p.label }}</option>
+      </optgroup>
+    </select>
+    <p v-if="wrong" class="caution" role="alert">{{ wrong }}.</p>
+    <p class="quiet hand">
+      <template v-if="page.own">On {{ page.presets.find((p) => p.id === page.preset)?.label }}: </template>
+      {{ page.own ? `${page.changed} changed.` : page.hand }}
+    </p>
+    <div class="deeds">
+      <button class="plain" data-deed="copy" @click="act(() => core.keys.copyKeymap(`${page.name} copy`))">Copy</button>
+      <button class="plain" data-deed="rename" @click="rename">Rename</button>
+      <button class="plain" :disabled="!page.own" data-deed="delete" @click="act(() => core.keys.deleteKeymap())">
+        Delete
+      </button>
+      <button class="plain" :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</button>
+      <button
+        class="plain"
+        title="Keys change sides, for the hand on the other side of the keyboard"
+        data-deed="mirror"
+        @click="act(() => core.keys.mirrorKeymap())"
+      >
+        Other hand
+      </button>
+      <KeymapFile @changed="emit('changed')" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.keymap {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 14px;
+  align-self: stretch;
+}
+select {
+  width: 100%;
+  background: var(--panel);
+  color: var(--text);
+  border: 1px solid var(--line);
+  padding: 5px 6px;
+  font: inherit;
+  font-weight: 600;
+}
+p {
+  margin: 0;
+}
+.hand {
+  font-size: 12.5px;
+  line-height: 1.35;
+}
+.caution {
+  color: var(--caution);
+  font-size: 12.5px;
+}
+.deeds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 2px;
+  margin-left: -8px;
+}
+.deeds :deep(.plain) {
+  min-height: 26px;
+}
+.deeds :deep(.plain:disabled) {
+  opacity: 0.5;
+  cursor: default;
+}
+</style>
