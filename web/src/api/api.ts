@@ -1,6 +1,6 @@
 import type { components } from '#api';
 import type { Plain } from '../core';
-import { ask, tell, upload } from './http';
+import { ask, make, tell, upload } from './http';
 import { address, request } from './request';
 
 type Told = components['schemas'];
@@ -46,6 +46,9 @@ export const api = {
     request('put', '/api/scenes/{id}/windows/{window}', { id, window }, { hidden }),
   windowGone: (id: string, window: string) =>
     tell('DELETE', address('delete', '/api/scenes/{id}/windows/{window}', { id, window })),
+  /** A keymap as one page of A4, with what the user's own layout prints on its keys. */
+  keymapSheet: (keymap: Plain, layout: Plain) =>
+    make(address('post', '/api/keymaps/sheet', {}), { keymap, layout } satisfies Told['Sheet']),
   /** What is kept at one of the paths that keep documents: all answer in the same way. */
   kept: (path: string) => ask<Kept>('GET', path),
   keep: (path: string, version: number, body: Plain) =>

@@ -29,16 +29,26 @@ async function failure(response: Response): Promise<Failure> {
 
 /** Asks the server for JSON. A page whose token was lost gets a new one and asks once more. */
 export async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const response = await asked(method, path, body);
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+/** Has the server make a file of something. */
+export async function make(path: string, body: unknown): Promise<Blob> {
+  return (await asked('POST', path, body)).blob();
+}
+
+async function asked(method: string, path: string, body?: unknown): Promise<Response> {
   try {
-    return await once<T>(method, path, body);
+    return await once(method, path, body);
   } catch (e) {
     if (method === 'GET' || !(e instanceof Failure) || e.status !== 403) throw e;
     await once('GET', '/api/start');
-    return await once<T>(method, path, body);
+    return await once(method, path, body);
   }
 }
 
-async function once<T>(method: string, path: string, body?: unknown): Promise<T> {
+async function once(method: string, path: string, body?: unknown): Promise<Response> {
   let response: Response;
   try {
     response = await fetch(path, {
@@ -50,7 +60,7 @@ async function once<T>(method: string, path: string, body?: unknown): Promise<T>
     throw new Failure(0, UNREACHABLE);
   }
   if (!response.ok) throw await failure(response);
-  return (response.status === 204 ? undefined : await response.json()) as T;
+  return response;
 }
 
 /** Says something that nobody waits for, also from a page that is being closed. */

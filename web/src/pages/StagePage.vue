@@ -12,6 +12,7 @@ import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
 import { camerasHome, takeHome } from '../stage/takeHome';
 import { picturesKey } from '../stage/pictures';
+import { modifiersOf } from '../stage/modifiers';
 import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
 import { useStage } from '../stores/stage';
@@ -105,6 +106,9 @@ function leaving(e: BeforeUnloadEvent) {
 
 watch([theme, axes], ([t, a]) => open.value.theme(t, a));
 watch(open.value.habitsVersion, () => applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual'), { immediate: true });
+/** What is typed tells what the layout prints, also where the browser does not. */
+const learn = (e: KeyboardEvent) => core.keys.typed(e.code, e.key, modifiersOf(e));
+
 publish(() => open.value);
 onMounted(() => {
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
@@ -116,10 +120,12 @@ onMounted(() => {
     (map) => core.keys.layout(Object.fromEntries(map)),
     () => undefined,
   );
+  window.addEventListener('keydown', learn);
   window.addEventListener('beforeunload', leaving);
   void load();
 });
 onBeforeUnmount(() => {
+  window.removeEventListener('keydown', learn);
   window.removeEventListener('beforeunload', leaving);
   void open.value.leave();
 });

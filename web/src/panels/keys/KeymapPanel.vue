@@ -3,6 +3,7 @@ import { nextTick, ref } from 'vue';
 import { useCore, type KeysPage } from '../../core';
 import NameField from '../common/NameField.vue';
 import KeymapFile from './KeymapFile.vue';
+import SheetPrint from './SheetPrint.vue';
 
 /** Which keymap is in use, and what can be done with it as a whole. */
 const props = defineProps<{ page: KeysPage }>();
@@ -86,6 +87,7 @@ function given() {
         Other hand
       </button>
       <KeymapFile @changed="emit('changed')" />
+      <SheetPrint />
     </div>
   </div>
 </template>

@@ -4,8 +4,10 @@ import { useCore, type KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { useStage } from '../../stores/stage';
 import KeymapPanel from './KeymapPanel.vue';
-import KeyLine from './KeyLine.vue';
+import KeysAnswer from './KeysAnswer.vue';
+import KeysRows from './KeysRows.vue';
 import LookByDoing from './LookByDoing.vue';
+import PictureView from './PictureView.vue';
 import RebindPanel from './RebindPanel.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
@@ -20,6 +22,9 @@ const place = ref('');
 const onlyChanged = ref(false);
 const doing = ref(false);
 const changing = ref<KeyBinding | null>(null);
+/** Whether the trigger that is looked for is offered to what is being changed. */
+const offering = ref(false);
+const asPicture = ref(false);
 const list = ref<HTMLElement>();
 const page = computed(() => {
   void version.value;
@@ -27,7 +32,6 @@ const page = computed(() => {
   const wish = { search: search.value, device: device.value, place: place.value, changed: onlyChanged.value };
   return shown.value ? core.keys.keysPage(wish) : null;
 });
-const rowsOf = (group: string) => page.value!.rows.filter((r) => r.group === group);
 
 function changed() {
   version.value++;
@@ -39,7 +43,8 @@ function act(what: () => void) {
   changed();
 }
 
-function take(id: string, which = 0) {
+function take(id: string, which = 0, offered = false) {
+  offering.value = offered;
   changing.value = core.keys.takeBinding(id, which);
 }
 
@@ -71,82 +76,65 @@ watch(shown, (on) => {
       <RebindPanel
         v-if="changing"
         :binding="changing"
+        :offered="offering"
         @done="((changing = null), changed())"
         @cancel="changing = null"
       />
       <template v-else-if="page">
         <div class="head">
-          <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
-          <el-button data-by-doing :disabled="doing" @click="doing = true">By doing it</el-button>
-          <select v-model="device" class="filter" aria-label="Device" data-filter="device">
-            <option value="">All devices</option>
-            <option v-for="d in page.devices" :key="d.id" :value="d.id">{{ d.label }}</option>
-          </select>
-          <select v-model="place" class="filter" aria-label="Where it holds" data-filter="place">
-            <option value="">Everywhere it holds</option>
-            <option v-for="p in page.places" :key="p.id" :value="p.id">{{ p.label }}</option>
-          </select>
-          <label class="mine"
-            ><input v-model="onlyChanged" type="checkbox" data-filter="changed" /> changed by me</label
-          >
+          <div class="ways" role="group" aria-label="Shown as">
+            <button :aria-pressed="!asPicture" data-as="list" @click="((asPicture = false), forget())">List</button>
+            <button :aria-pressed="asPicture" data-as="picture" @click="((asPicture = true), forget())">Picture</button>
+          </div>
+          <template v-if="!asPicture">
+            <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
+            <el-button data-by-doing :disabled="doing" @click="doing = true">By doing it</el-button>
+            <select v-model="device" class="filter" aria-label="Device" data-filter="device">
+              <option value="">All devices</option>
+              <option v-for="d in page.devices" :key="d.id" :value="d.id">{{ d.label }}</option>
+            </select>
+            <select v-model="place" class="filter" aria-label="Where it holds" data-filter="place">
+              <option value="">Everywhere it holds</option>
+              <option v-for="p in page.places" :key="p.id" :value="p.id">{{ p.label }}</option>
+            </select>
+            <label class="mine"
+              ><input v-model="onlyChanged" type="checkbox" data-filter="changed" /> changed by me</label
+            >
+          </template>
           <span class="space" />
           <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
           <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">Redo</el-button>
         </div>
         <p v-if="page.lettersOff" class="quiet off">
-          Single-character shortcuts are switched off in Habits<template v-if="page.find"
-            >; {{ page.find }} finds every command</template
-          >.
+          Single-character shortcuts are switched off in Habits{{
+            page.find ? `; ${page.find} finds every command` : ''
+          }}.
         </p>
         <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
-        <div v-if="page.done" class="answer" role="status" data-answer>
-          <p>
-            <kbd>{{ page.done }}</kbd>
-            <span v-if="!page.answers.length"> does nothing anywhere.</span>
-            <button class="plain" @click="forget">Show all again</button>
-          </p>
-          <dl v-if="page.answers.length">
-            <template v-for="a in page.answers" :key="a.label">
-              <dt>{{ a.label }}</dt>
-              <dd>{{ a.value }}</dd>
-            </template>
-          </dl>
-        </div>
+        <KeysAnswer v-if="page.done && !asPicture" :page="page" @forget="forget" />
         <p v-if="page.missing.length" class="missing" role="alert">
           No trigger reaches: {{ page.missing.join(', ') }}.
         </p>
         <div class="body">
           <nav aria-label="Areas">
             <KeymapPanel :page="page" @changed="changed" />
-            <button v-for="g in page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
+            <button v-for="g in asPicture ? [] : page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
           </nav>
-          <div ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
-            <p v-if="page.groups.length === 0" class="quiet">Nothing is called that, and no such trigger is used.</p>
-            <section v-for="g in page.groups" :key="g" :data-group="g" :aria-label="g">
-              <h3 class="heading">
-                {{ g }}
-                <button
-                  v-if="rowsOf(g).some((r) => r.triggers.some((b) => b.changed))"
-                  class="plain"
-                  @click="act(() => core.keys.resetGroup(g))"
-                >
-                  Reset these
-                </button>
-              </h3>
-              <table>
-                <tbody>
-                  <KeyLine
-                    v-for="r in rowsOf(g)"
-                    :key="r.command"
-                    :row="r"
-                    :find="page.find ?? null"
-                    @change="take($event.id)"
-                    @add="(which) => take(r.command, which)"
-                    @reset="(b) => act(() => core.keys.resetBinding(b.id))"
-                  />
-                </tbody>
-              </table>
-            </section>
+          <PictureView
+            v-if="asPicture"
+            :page="page"
+            :version="version"
+            @looked="version++"
+            @change="take"
+            @give="(command, which) => take(command, which, true)"
+          />
+          <div v-else ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
+            <KeysRows
+              :page="page"
+              @change="take"
+              @reset="(id) => act(() => core.keys.resetBinding(id))"
+              @reset-group="(g) => act(() => core.keys.resetGroup(g))"
+            />
           </div>
         </div>
       </template>
@@ -173,6 +161,22 @@ watch(shown, (on) => {
 .head :deep(.el-button) {
   margin: 0;
 }
+.ways {
+  display: flex;
+  border: 1px solid var(--line);
+}
+.ways button {
+  border: 0;
+  background: none;
+  padding: 0 12px;
+  min-height: 30px;
+  cursor: pointer;
+  color: var(--quiet);
+}
+.ways button[aria-pressed='true'] {
+  background: color-mix(in srgb, var(--accent) 18%, var(--raised));
+  color: var(--text);
+}
 .filter {
   background: var(--panel);
   color: var(--text);
@@ -191,24 +195,6 @@ watch(shown, (on) => {
 }
 .off {
   margin: -4px 0 10px;
-}
-.answer {
-  margin-bottom: 12px;
-}
-.answer p {
-  margin: 0 0 6px;
-}
-dl {
-  display: grid;
-  grid-template-columns: 150px 1fr;
-  gap: 3px 10px;
-  margin: 0;
-}
-dt {
-  color: var(--quiet);
-}
-dd {
-  margin: 0;
 }
 .missing {
   color: var(--caution);
@@ -234,19 +220,5 @@ nav > .plain {
 .list {
   overflow: hidden auto;
   padding-right: 12px;
-}
-section {
-  margin-bottom: 20px;
-}
-.heading {
-  position: sticky;
-  top: 0;
-  background: var(--panel);
-  margin: 0;
-  padding-bottom: 5px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
 }
 </style>

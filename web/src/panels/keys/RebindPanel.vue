@@ -5,7 +5,7 @@ import type { Captured, KeyBinding } from '../../core';
 import { useWatchedHand } from './watchHand';
 
 const core = useCore();
-defineProps<{ binding: KeyBinding }>();
+const props = defineProps<{ binding: KeyBinding; offered?: boolean }>();
 const emit = defineEmits<{ done: []; cancel: [] }>();
 const seen = ref<Captured | null>(null);
 const pad = ref<HTMLElement>();
@@ -26,7 +26,10 @@ function apply(how: 'set' | 'swap' | 'replace' | 'free') {
   emit('done');
 }
 
-onMounted(watch);
+onMounted(() => {
+  if (props.offered) seen.value = core.keys.offered();
+  else watch();
+});
 </script>
 
 <template>
@@ -51,10 +54,9 @@ onMounted(watch);
       <template v-if="seen">
         <kbd class="big">{{ seen.words }}</kbd>
       </template>
-      <template v-else
-        >Do it here: press the key, hold it and move, click, drag with one button or two, turn the wheel, slide or
-        tap.</template
-      >
+      <template v-else>
+        Do it here: press the key, hold it and move, click, drag with one button or two, turn the wheel, slide or tap.
+      </template>
     </div>
     <p v-if="seen?.refused" class="bad" role="alert">{{ seen.refused }}</p>
     <p v-if="seen?.clash" class="bad" role="alert" data-clash>

@@ -113,9 +113,10 @@ function all(what: string) {
     </h2>
     <input ref="file" type="file" accept=".json,application/json" hidden data-pin-file @change="bring" />
     <p v-if="!store.pins.length" class="none">
-      A Pin keeps a view under a name: press +<template v-if="pinning.length">
-        or <kbd>{{ pinning[0] }}</kbd></template
-      >.
+      A Pin keeps a view under a name: press +
+      <span v-if="pinning.length"
+        >or <kbd>{{ pinning[0] }}</kbd></span
+      >
     </p>
     <ul v-else>
       <li v-for="(p, i) in store.pins" :key="p.id" :data-pin="p.id">

@@ -6,9 +6,12 @@ import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
 import rhombus.core.stage.hand.BroughtKeys;
 import rhombus.core.stage.hand.Captured;
+import rhombus.core.stage.show.Giveable;
 import rhombus.core.stage.show.HabitRow;
 import rhombus.core.stage.show.KeyBinding;
 import rhombus.core.stage.show.KeysPage;
+import rhombus.core.stage.show.KeysPicture;
+import rhombus.core.stage.show.KeysSheet;
 
 /** Keymap and settings, with the pages on which they are changed. */
 public interface KeysApi extends JSObject {
@@ -46,6 +49,32 @@ public interface KeysApi extends JSObject {
     /** The Keys page, as far as is looked for: {@code search}, {@code device}, {@code place}, {@code changed}. */
     @Gives(KeysPage.class)
     JSObject keysPage(@Gives(Map.class) JSObject wish);
+
+    /** The keymap as a picture, with these modifiers in a place: the id of a context, or empty for a plain perspective view. */
+    @Gives(KeysPicture.class)
+    JSObject keysPicture(int modifiers, String place);
+
+    /** The keymap as a sheet to print. */
+    @Gives(KeysSheet.class)
+    JSObject keysSheet();
+
+    /** What the user's own layout prints on each key, as far as it is known. */
+    @Gives(Map.class)
+    JSObject printed();
+
+    /** What a key, a button or a part of another device does is looked for; pressing it is not needed. */
+    void lookAt(String trigger, int modifiers);
+
+    /** What stands against giving that trigger to the binding that was taken. */
+    @Gives(value = Captured.class, orNull = true)
+    JSObject offered();
+
+    /** What that trigger can be given to, as far as words mean it, the best first. */
+    @Gives(value = Giveable.class, list = true)
+    JSObject bindable(String words);
+
+    /** A key was typed: what it printed is what the user's own layout has there. */
+    void typed(String code, String printed, int modifiers);
 
     /** The system the browser runs on, in its own words. */
     void platform(String told);

@@ -4,6 +4,7 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
+import rhombus.core.keymap.KeyNames;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.area.AllCommands;
@@ -76,6 +77,43 @@ final class KeysDoor implements KeysApi {
     @Override
     public JSObject keysPage(JSObject wish) {
         return Told.of(stage.snapshots().keys(JsPlain.map(wish), layout));
+    }
+
+    @Override
+    public JSObject keysPicture(int modifiers, String place) {
+        return Told.of(stage.snapshots().keysPicture(modifiers, place, layout));
+    }
+
+    @Override
+    public JSObject keysSheet() {
+        return Told.of(stage.snapshots().keysSheet(layout));
+    }
+
+    @Override
+    public JSObject printed() {
+        return JsPlain.toJs(layout);
+    }
+
+    @Override
+    public void lookAt(String trigger, int modifiers) {
+        stage.rebinding().lookAt(trigger, modifiers);
+    }
+
+    @Override
+    public JSObject offered() {
+        return Told.of(stage.rebinding().offered(layout));
+    }
+
+    @Override
+    public JSObject bindable(String words) {
+        return Js.list(stage.snapshots().giveable(words), Told::of);
+    }
+
+    @Override
+    public void typed(String code, String printed, int modifiers) {
+        if (KeyNames.learns(code, printed, modifiers)) {
+            layout.put(code, printed);
+        }
     }
 
     @Override

@@ -7,8 +7,13 @@ import static rhombus.e2e.Hand.distance;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.MouseButton;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import rhombus.server.RunningServer;
 
@@ -18,6 +23,99 @@ class KeysTest {
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding='" + binding + "'] .trigger").click();
         page.locator("[data-capture]").waitFor();
+    }
+
+    @Test
+    void thePictureFollowsTheModifiersAndAKeyIsSetByPointingAtIt() throws IOException {
+        List<String> failures = new ArrayList<>();
+        Page page = Browser.page(ColorScheme.DARK, failures);
+        Browser.signIn(page, "picture", "tide-and-timber");
+        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        page.waitForURL("**/scenes/*");
+        Hand hand = Hand.ready(page);
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-as=picture]").click();
+        page.locator("[data-picture-key=KeyF]:has-text('frame the selection')").waitFor();
+        page.keyboard().down("Shift");
+        page.locator("[data-picture-key=KeyF]:has-text('frame all')").waitFor();
+        page.locator("[data-picture-key=ShiftLeft][aria-pressed=true]").waitFor();
+        page.keyboard().up("Shift");
+        page.locator("[data-picture-key=KeyF]:has-text('frame the selection')").waitFor();
+        // The same without holding anything.
+        page.locator("[data-picture-key=ShiftLeft]").click();
+        page.locator("[data-picture-key=KeyF]:has-text('frame all')").waitFor();
+        page.locator("[data-picture-key=ShiftLeft]").click();
+
+        page.locator("[data-picture-key=F7]").click();
+        page.locator("[data-picture-answer]:has-text('does nothing anywhere')").waitFor();
+        page.locator("input[data-give]").fill("far objects");
+        page.locator("[data-picture-answer] button:has-text('far objects')").click();
+        page.locator("[data-choice=set]").click();
+        page.locator("[data-picture-key=F7]:has-text('far objects')").waitFor();
+
+        for (String preset :
+                List.of("rhombus", "two-buttons", "trackpad", "pen", "touch", "modifier-drag", "one-button")) {
+            page.locator("[data-keymap]").selectOption(preset);
+            try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setPreferCSSPageSize(true)))) {
+                assertThat(printed.getNumberOfPages()).as(preset).isEqualTo(1);
+                assertThat(new PDFTextStripper().getText(printed)).contains("CHANGE THE SCENE");
+            }
+        }
+        var pdf = page.waitForDownload(() -> page.locator("[data-deed=pdf]").click());
+        try (PDDocument sheet = Loader.loadPDF(Files.readAllBytes(pdf.path()))) {
+            assertThat(sheet.getNumberOfPages()).isEqualTo(1);
+        }
+        page.keyboard().press("Escape");
+        hand.idle();
+        assertThat(failures).isEmpty();
+        Browser.close(page);
+    }
+
+    @Test
+    void keymapsOfTheirOwnAreSwitchedAndOutliveThePage() {
+        List<String> failures = new ArrayList<>();
+        Page page = Browser.page(ColorScheme.LIGHT, failures);
+        Browser.signIn(page, "switcher", "tide-and-timber");
+        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        page.waitForURL("**/scenes/*");
+        Hand hand = Hand.ready(page);
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-keymap]").selectOption("trackpad");
+        page.locator("[data-deed=copy]").click();
+        page.locator("[data-deed=rename]").click();
+        page.keyboard().type("Night desk");
+        page.keyboard().press("Enter");
+        page.locator("[data-keymap]:has-text('Night desk')").waitFor();
+        page.locator("[data-deed=mirror]").click();
+        page.locator("[data-binding=orbit-hold] kbd:has-text('hold K')").waitFor();
+        page.locator("[data-key-row='app.next-keymap'] .add").click();
+        page.locator("[data-capture]").waitFor();
+        page.keyboard().press("F8");
+        page.locator("[data-choice=set]").click();
+        page.locator("[data-keymap]").waitFor();
+        page.keyboard().press("Escape");
+        hand.idle();
+        page.reload();
+        hand = Hand.ready(page);
+        assertThat(Hand.map(hand.ask("keymap()", null)).get("name")).isEqualTo("Night desk");
+        // The standard keys with one key, for a lesson; the Keys page brings the own ones back.
+        hand.over("v2").key("F8");
+        hand.idle();
+        assertThat(Hand.map(hand.ask("keymap()", null)).get("name")).isEqualTo("Trackpad");
+        double[] eye = hand.eye("v2");
+        page.keyboard().down("d");
+        hand.by(60, 0);
+        page.keyboard().up("d");
+        hand.idle();
+        assertThat(distance(hand.eye("v2"), eye)).isGreaterThan(0.1);
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-keymap]").selectOption("own:Night desk");
+        page.locator("[data-deed=delete]").click();
+        page.locator("[data-deed=delete]:disabled").waitFor();
+        assertThat(page.locator("[data-keymap]").textContent()).doesNotContain("Night desk");
+        hand.idle();
+        assertThat(failures).isEmpty();
+        Browser.close(page);
     }
 
     @Test

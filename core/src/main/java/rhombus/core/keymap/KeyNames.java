@@ -82,11 +82,21 @@ public final class KeyNames {
         return out.toArray(new String[0]);
     }
 
+    /** Whether what a key printed says what the user's own layout has on it: one character, without modifiers. */
+    public static boolean learns(String code, String printed, int modifiers) {
+        boolean writes = known(code) && !code.startsWith("Numpad") && !code.equals("Space");
+        return modifiers == 0 && writes && printed.length() == 1 && printed.charAt(0) > ' ';
+    }
+
     /** What to call a key; {@code layout} holds what the user's own layout prints on it. */
     public static String of(String code, Map<String, String> layout) {
         String printed = layout.get(code);
         if (printed != null && printed.length() == 1 && printed.charAt(0) > ' ') {
             return printed.toUpperCase();
+        }
+        int modifier = Modifiers.ofCode(code);
+        if (modifier != 0) {
+            return Modifiers.names(modifier).get(0).toString();
         }
         if (NAMES.containsKey(code)) {
             return NAMES.get(code);

@@ -21,17 +21,33 @@ public final class Reach {
     public static List<List<Context>> situations() {
         List<List<Context>> out = new ArrayList<>();
         for (Context sort : SORTS) {
-            List<Context> plain = List.of(sort, Context.STAGE, Context.APPLICATION);
-            out.add(plain);
+            out.add(situation(sort));
             for (Context c : BESIDES) {
                 List<Context> with = new ArrayList<>(List.of(c));
-                with.addAll(plain);
+                with.addAll(situation(sort));
                 out.add(List.copyOf(with));
             }
         }
         out.add(List.of(Context.GESTURE));
         out.add(List.of(Context.GESTURE, Context.WALK));
         return out;
+    }
+
+    /** What holds where a hand is in a place, in a perspective view where that says nothing of the view. */
+    public static List<Context> situation(Context place) {
+        if (place == Context.GESTURE) {
+            return List.of(place);
+        }
+        List<Context> out = new ArrayList<>();
+        if (!SORTS.contains(place)) {
+            out.add(place);
+            out.add(Context.PERSPECTIVE);
+        } else {
+            out.add(place);
+        }
+        out.add(Context.STAGE);
+        out.add(Context.APPLICATION);
+        return out.stream().distinct().toList();
     }
 
     /** What a motion of the hand would run in a situation, as the resolver finds it; null for nothing. */

@@ -190,6 +190,32 @@ public record Trigger(Kind kind, String code, int button) {
         return new Trigger(Kind.PEN_TAP, "", part);
     }
 
+    /** Its name in a page: the sort, and the key, button or number of fingers. */
+    public String id() {
+        return kind.id + ":"
+                + (kind.ofKey() ? code : kind.leastFingers > 0 ? button : button < 0 ? "" : kind.buttons.get(button));
+    }
+
+    /**
+     * The trigger with this name.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public static Trigger named(String id) {
+        int colon = id.indexOf(':');
+        String part = colon < 0 ? "" : id.substring(colon + 1);
+        boolean number = part.length() == 1 && part.charAt(0) >= '0' && part.charAt(0) <= '9';
+        return of(Plain.map(
+                "kind",
+                colon < 0 ? id : id.substring(0, colon),
+                "code",
+                part,
+                "button",
+                part.isEmpty() ? null : part,
+                "fingers",
+                number ? part.charAt(0) - '0' : null));
+    }
+
     /** How it is shown, modifiers in front, keys with the letter the user's own layout prints. */
     public String words(int modifiers, Map<String, String> layout) {
         String p = Modifiers.prefix(modifiers);

@@ -71,7 +71,7 @@ class KeysPageTest {
         assertThat(r.look()).isTrue();
         KeysPage p = page();
         assertThat(p.done()).isEqualTo("W");
-        assertThat(p.answers()).extracting(a -> a.label()).containsExactly("while walking", "in any viewport");
+        assertThat(p.answers()).extracting(a -> a.where()).containsExactly("while walking", "in any viewport");
         assertThat(triggers(p)).allMatch(b -> b.trigger().equals("W"));
         r.forget();
         assertThat(page().done()).isNull();

@@ -1,10 +1,17 @@
 package rhombus.server.keymap;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -14,8 +21,11 @@ import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.KeymapSchema;
 import rhombus.core.keymap.Presets;
+import rhombus.core.plain.Plain;
 import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.show.KeysSheet;
 import rhombus.server.account.SignedIn;
+import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
 
 /** The user's keymap and habits, and the list of commands; what a keymap may hold is the core's rule. */
@@ -60,6 +70,27 @@ public class KeymapController {
     @PutMapping("/api/keymaps/active")
     KeptDocuments.Saved save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "keymap", "", save.checked("keymap", AllCommands.CATALOGUE::keymaps));
+    }
+
+    /**
+     * A keymap to be printed.
+     *
+     * @param keymap as it is exported
+     * @param layout what the user's own layout prints on each key
+     */
+    record Sheet(@NotNull Map<String, Object> keymap, Map<String, Object> layout) {}
+
+    /** A keymap as one page of A4. */
+    @PostMapping(value = "/api/keymaps/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+    byte[] sheet(@Valid @RequestBody Sheet sheet) throws IOException {
+        Map<String, String> layout = new HashMap<>();
+        Plain.map(sheet.layout).forEach((code, printed) -> layout.put(code, Plain.text(printed, "")));
+        try {
+            return SheetPdf.of(KeysSheet.of(AllCommands.CATALOGUE.keymap(sheet.keymap), layout));
+        } catch (IllegalArgumentException e) {
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "This keymap cannot be printed: " + e.getMessage() + ".");
+        }
     }
 
     @GetMapping("/api/habits")

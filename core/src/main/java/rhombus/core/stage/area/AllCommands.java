@@ -59,6 +59,21 @@ public final class AllCommands {
             "Change the scene",
             "Application");
 
+    /** What headings belong together, in the order in which they are told, under a name. */
+    public static final Map<String, List<String>> FAMILIES = families();
+
+    private static Map<String, List<String>> families() {
+        Map<String, List<String>> m = new LinkedHashMap<>();
+        m.put("Move", List.of("Move the view", "Lens and crop", "Walk and fly", "Pad and Rose"));
+        m.put("Frame and direction", List.of("Frame", "Direction"));
+        m.put("Display and board", List.of("Display", "Board"));
+        m.put("Trail, Pins, pivot", List.of("Trail", "Pins", "Pivot"));
+        m.put("Cameras and pictures", List.of("Cameras", "Pictures"));
+        m.put("Select and objects", List.of("Select", "Objects", "Layers"));
+        m.put("Change and application", List.of("Change the scene", "Application"));
+        return m;
+    }
+
     /** All commands, and the triggers that each preset gives them. */
     public static final Catalogue CATALOGUE = catalogue();
 

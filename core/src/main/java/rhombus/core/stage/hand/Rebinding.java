@@ -33,6 +33,7 @@ public final class Rebinding {
     private Keymap brought;
     private Trigger done;
     private int doneModifiers;
+    private boolean pointed;
     private Binding binding;
     private Trigger trigger;
     private int modifiers;
@@ -118,8 +119,35 @@ public final class Rebinding {
         }
         done = c.trigger();
         doneModifiers = c.modifiers();
+        pointed = false;
         input.capture(false);
         return true;
+    }
+
+    /**
+     * A motion of the hand is looked for that was pointed at, not done. Of a key that is pressing and holding it.
+     *
+     * @param id of the trigger
+     */
+    public void lookAt(String id, int mods) {
+        done = Trigger.named(id);
+        doneModifiers = mods;
+        pointed = true;
+    }
+
+    /** Whether a binding answers to what is looked for. */
+    public boolean looksFor(Binding b) {
+        if (done == null || b.trigger() == null || b.modifiers() != doneModifiers) {
+            return false;
+        }
+        boolean oneKey = pointed && done.kind().ofKey() && b.trigger().kind().ofKey();
+        return oneKey ? done.code().equals(b.trigger().code()) : done.equals(b.trigger());
+    }
+
+    /** Whether a command can be given what is looked for; a key that was pointed at can be pressed or held. */
+    public boolean fits(Command c) {
+        boolean held = pointed && done != null && done.kind() == Trigger.Kind.KEY && c.fits(Trigger.Kind.HOLD);
+        return done != null && (c.fits(done.kind()) || held);
     }
 
     /** Nothing is looked for by doing any more. */
@@ -177,9 +205,19 @@ public final class Rebinding {
         if (c == null || c.trigger() == null || binding == null) {
             return null;
         }
-        trigger = meant(c.trigger());
-        modifiers = c.modifiers();
         input.capture(false);
+        pointed = false;
+        return judged(meant(c.trigger()), c.modifiers(), layout);
+    }
+
+    /** What stands against giving the binding that was taken the trigger that is looked for; null where there is none. */
+    public Captured offered(Map<String, String> layout) {
+        return done == null || binding == null ? null : judged(meant(done), doneModifiers, layout);
+    }
+
+    private Captured judged(Trigger t, int mods, Map<String, String> layout) {
+        trigger = t;
+        modifiers = mods;
         Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout, platform);
         clash = v.clash();
         free = v.free();
@@ -196,6 +234,9 @@ public final class Rebinding {
 
     /** Fingers that move on a trackpad turn a wheel for what goes by steps, and slide for what follows the hand. */
     private Trigger meant(Trigger t) {
+        if (pointed && t.kind() == Trigger.Kind.KEY && binding.command().sort() == Command.Sort.MOTION) {
+            return Trigger.hold(t.code());
+        }
         boolean turned = t.equals(Trigger.wheel()) || t.equals(Trigger.slide());
         return switch (binding.command().sort()) {
             case STEPS -> turned ? Trigger.wheel() : t;

@@ -1,6 +1,8 @@
 package rhombus.core.stage.show;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -116,20 +118,17 @@ final class KeysList {
     }
 
     /** What was done does, in each place in which it does anything. */
-    private List<Row> answers(Trigger done) {
-        List<Row> out = new ArrayList<>();
+    private List<KeyAnswer> answers(Trigger done) {
+        List<KeyAnswer> out = new ArrayList<>();
         for (Context c : Context.values()) {
             for (Binding b : map.bindings()) {
-                if (b.context() == c && same(b, done)) {
-                    out.add(new Row(c.words(), b.words()));
+                if (b.context() == c && rebinding.looksFor(b)) {
+                    boolean held = b.trigger().kind() == Trigger.Kind.HOLD && done.kind() != Trigger.Kind.HOLD;
+                    out.add(new KeyAnswer(c.words(), held ? "held: " + b.words() : b.words(), b.id()));
                 }
             }
         }
         return out;
-    }
-
-    private boolean same(Binding b, Trigger done) {
-        return done.equals(b.trigger()) && b.modifiers() == rebinding.doneModifiers();
     }
 
     /** The row of a command, or null where it is not looked for. */
@@ -159,6 +158,31 @@ final class KeysList {
                 .toList();
     }
 
+    /** What is meant by words and the trigger that is looked for fits, the best first. */
+    static List<Giveable> giveable(Rebinding rebinding, String words) {
+        List<String> typed = Search.words(words.strip().toLowerCase());
+        List<Giveable> out = new ArrayList<>();
+        Map<Giveable, Double> scores = new HashMap<>();
+        for (Command c : rebinding.keymap().catalogue().commands().values()) {
+            List<Binding> some = rebinding.fits(c) ? rebinding.fresh(c.id()) : List.of();
+            for (int k = 0; k < some.size(); k++) {
+                Binding b = some.get(k);
+                double score =
+                        Search.score(typed, Search.words(b.words() + " " + c.words() + " " + c.group()), List.of());
+                if (score > 0) {
+                    String special = b.context().compareTo(Context.STAGE) < 0
+                            ? ", " + b.context().words()
+                            : "";
+                    Giveable g = new Giveable(c.id(), k, b.words() + special);
+                    out.add(g);
+                    scores.put(g, score);
+                }
+            }
+        }
+        out.sort(Comparator.comparingDouble(g -> -scores.get(g)));
+        return out;
+    }
+
     private boolean meant(String words) {
         return typed.isEmpty() && text.isEmpty() || Search.score(typed, Search.words(words), List.of()) > 0;
     }
@@ -171,7 +195,7 @@ final class KeysList {
     }
 
     private boolean wanted(Binding b) {
-        if (rebinding.done() != null && !same(b, rebinding.done())) {
+        if (rebinding.done() != null && !rebinding.looksFor(b)) {
             return false;
         }
         return (device.isEmpty() || devices(b).contains(device))
@@ -183,13 +207,19 @@ final class KeysList {
         if (b.trigger() == null) {
             return List.of();
         }
-        return switch (b.trigger().kind()) {
-            case KEY, HOLD -> List.of("keyboard");
-            case CLICK, DOUBLE, DRAG, BOTH, WHEEL -> List.of("mouse");
-            case SLIDE -> List.of("trackpad");
-            case PINCH -> List.of("touch", "trackpad");
-            case TOUCH, TAP, PRESS, TWIST -> List.of("touch");
-            case PEN, PEN_TAP -> List.of("pen");
+        return b.trigger().kind() == Trigger.Kind.PINCH
+                ? List.of("touch", "trackpad")
+                : List.of(device(b.trigger().kind()));
+    }
+
+    /** The device that makes a sort of trigger, the first of them where two do. */
+    static String device(Trigger.Kind kind) {
+        return switch (kind) {
+            case KEY, HOLD -> "keyboard";
+            case CLICK, DOUBLE, DRAG, BOTH, WHEEL -> "mouse";
+            case SLIDE -> "trackpad";
+            case PINCH, TOUCH, TAP, PRESS, TWIST -> "touch";
+            case PEN, PEN_TAP -> "pen";
         };
     }
 

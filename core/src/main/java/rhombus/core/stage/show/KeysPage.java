@@ -44,4 +44,4 @@ public record KeysPage(
         List<Labelled> places,
         List<KeyRow> rows,
         @Maybe String done,
-        List<Row> answers) {}
+        List<KeyAnswer> answers) {}

@@ -292,6 +292,21 @@ public final class Snapshots {
         return KeysList.taken(rebinding, id, which, layout);
     }
 
+    /** The keymap as a sheet to print, as it answers. */
+    public KeysSheet keysSheet(Map<String, String> layout) {
+        return KeysSheet.of(rebinding.inUse(), layout);
+    }
+
+    /** What is meant by words and fits the trigger that is looked for. */
+    public List<Giveable> giveable(String words) {
+        return KeysList.giveable(rebinding, words);
+    }
+
+    /** The keymap as a picture, as it answers with these modifiers in one place. */
+    public KeysPicture keysPicture(int modifiers, String place, Map<String, String> layout) {
+        return Picturing.of(rebinding.inUse(), layout, modifiers, place);
+    }
+
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */
     public KeysPage keys(Map<String, Object> wish, Map<String, String> layout) {
         return KeysList.of(rebinding, wish, layout);
