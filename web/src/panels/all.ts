@@ -4,6 +4,7 @@ import HabitsDialog from './habits/HabitsDialog.vue';
 import HintsLine from './hints/HintsLine.vue';
 import VersionsDialog from './history/VersionsDialog.vue';
 import KeysDialog from './keys/KeysDialog.vue';
+import TrialBar from './keys/TrialBar.vue';
 import ReadoutDrawer from './readout/ReadoutDrawer.vue';
 import SceneDrawer from './scene/SceneDrawer.vue';
 import ShotsDialog from './shots/ShotsDialog.vue';
@@ -29,6 +30,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'readout', place: 'right', shown: true, component: ReadoutDrawer },
   { name: 'trail', command: 'app.trail', place: 'low', stays: true, component: TrailStrip },
   { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
+  { name: 'trial', place: 'low', shown: true, stays: true, component: TrialBar },
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
   { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },

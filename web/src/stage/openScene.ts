@@ -225,6 +225,11 @@ export class OpenScene {
     if (this.ready.value) for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
   };
 
+  /** Something was changed past the viewports. */
+  wake(): void {
+    this.loop.wake();
+  }
+
   /** The keymap was changed on the Keys page. */
   keepKeymap(): void {
     this.kept.keymap.changed();

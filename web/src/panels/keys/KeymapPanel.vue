@@ -7,7 +7,7 @@ import SheetPrint from './SheetPrint.vue';
 
 /** Which keymap is in use, and what can be done with it as a whole. */
 const props = defineProps<{ page: KeysPage }>();
-const emit = defineEmits<{ changed: [] }>();
+const emit = defineEmits<{ changed: []; teach: [] }>();
 const core = useCore();
 const naming = ref(false);
 const name = ref('');
@@ -71,6 +71,7 @@ function given() {
       <template v-if="page.own">On {{ page.presets.find((p) => p.id === page.preset)?.label }}: </template>
       {{ page.own ? `${page.changed} changed.` : page.hand }}
     </p>
+    <el-button data-deed="teach" @click="emit('teach')">Teach it your hand</el-button>
     <div class="deeds">
       <button class="plain" data-deed="copy" @click="act(() => core.keys.copyKeymap(`${page.name} copy`))">Copy</button>
       <button class="plain" data-deed="rename" @click="rename">Rename</button>

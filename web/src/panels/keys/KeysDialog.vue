@@ -9,6 +9,7 @@ import KeysRows from './KeysRows.vue';
 import LookByDoing from './LookByDoing.vue';
 import PictureView from './PictureView.vue';
 import RebindPanel from './RebindPanel.vue';
+import TeachPanel from './TeachPanel.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
@@ -25,6 +26,7 @@ const changing = ref<KeyBinding | null>(null);
 /** Whether the trigger that is looked for is offered to what is being changed. */
 const offering = ref(false);
 const asPicture = ref(false);
+const teaching = ref(false);
 const list = ref<HTMLElement>();
 const page = computed(() => {
   void version.value;
@@ -48,6 +50,12 @@ function take(id: string, which = 0, offered = false) {
   changing.value = core.keys.takeBinding(id, which);
 }
 
+function tried() {
+  teaching.value = false;
+  shown.value = false;
+  props.open.wake();
+}
+
 function done() {
   doing.value = false;
   version.value++;
@@ -66,12 +74,19 @@ watch(shown, (on) => {
   if (on) return;
   changing.value = null;
   doing.value = false;
+  teaching.value = false;
   core.keys.forgetDone();
 });
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Keys" fullscreen append-to="#dialogs" :close-on-press-escape="!changing && !doing">
+  <el-dialog
+    v-model="shown"
+    title="Keys"
+    fullscreen
+    append-to="#dialogs"
+    :close-on-press-escape="!changing && !doing && !teaching"
+  >
     <div class="keys" data-keys>
       <RebindPanel
         v-if="changing"
@@ -80,6 +95,7 @@ watch(shown, (on) => {
         @done="((changing = null), changed())"
         @cancel="changing = null"
       />
+      <TeachPanel v-else-if="teaching" @tried="tried" @cancel="teaching = false" />
       <template v-else-if="page">
         <div class="head">
           <div class="ways" role="group" aria-label="Shown as">
@@ -117,7 +133,7 @@ watch(shown, (on) => {
         </p>
         <div class="body">
           <nav aria-label="Areas">
-            <KeymapPanel :page="page" @changed="changed" />
+            <KeymapPanel :page="page" @changed="changed" @teach="teaching = true" />
             <button v-for="g in asPicture ? [] : page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
           </nav>
           <PictureView

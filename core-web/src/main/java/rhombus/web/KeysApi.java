@@ -6,6 +6,7 @@ import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
 import rhombus.core.stage.hand.BroughtKeys;
 import rhombus.core.stage.hand.Captured;
+import rhombus.core.stage.hand.TeachState;
 import rhombus.core.stage.show.Giveable;
 import rhombus.core.stage.show.HabitRow;
 import rhombus.core.stage.show.KeyBinding;
@@ -72,6 +73,29 @@ public interface KeysApi extends JSObject {
     /** What that trigger can be given to, as far as words mean it, the best first. */
     @Gives(value = Giveable.class, list = true)
     JSObject bindable(String words);
+
+    /** Begins the teaching by hand. */
+    void teach();
+
+    /** How far it has come. */
+    @Gives(TeachState.class)
+    JSObject teaching();
+
+    /** Looks at what the hand has done while it was watched; says whether it is over, be it taken or asked for again. */
+    boolean taught(double timeMs);
+
+    void skipLesson();
+
+    void lessonBefore();
+
+    /** Puts what was taught on trial. */
+    boolean tryTaught();
+
+    boolean onTrial();
+
+    void keepTaught();
+
+    void discardTaught();
 
     /** A key was typed: what it printed is what the user's own layout has there. */
     void typed(String code, String printed, int modifiers);

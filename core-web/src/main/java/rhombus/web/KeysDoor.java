@@ -110,6 +110,51 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
+    public void teach() {
+        stage.teaching().begin();
+    }
+
+    @Override
+    public JSObject teaching() {
+        return Told.of(stage.teaching().state(layout));
+    }
+
+    @Override
+    public boolean taught(double timeMs) {
+        return stage.teaching().look(timeMs, layout);
+    }
+
+    @Override
+    public void skipLesson() {
+        stage.teaching().skip();
+    }
+
+    @Override
+    public void lessonBefore() {
+        stage.teaching().again();
+    }
+
+    @Override
+    public boolean tryTaught() {
+        return stage.teaching().tryIt();
+    }
+
+    @Override
+    public boolean onTrial() {
+        return stage.teaching().onTrial();
+    }
+
+    @Override
+    public void keepTaught() {
+        stage.teaching().keep();
+    }
+
+    @Override
+    public void discardTaught() {
+        stage.teaching().discard();
+    }
+
+    @Override
     public void typed(String code, String printed, int modifiers) {
         if (KeyNames.learns(code, printed, modifiers)) {
             layout.put(code, printed);

@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static rhombus.e2e.Hand.distance;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.MouseButton;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.ArrayList;
@@ -116,6 +119,70 @@ class KeysTest {
         hand.idle();
         assertThat(failures).isEmpty();
         Browser.close(page);
+    }
+
+    /** With real buttons: what the hand shows is recognised, tried in the viewports, discarded and kept. */
+    @Test
+    void theHandTeachesAKeymapThatIsTriedAndKept() {
+        List<String> failures = new ArrayList<>();
+        Page page = Browser.page(ColorScheme.DARK, failures);
+        Browser.signIn(page, "teacher", "tide-and-timber");
+        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        page.waitForURL("**/scenes/*");
+        Hand hand = Hand.ready(page);
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-deed=teach]").click();
+        var box = page.locator("[data-teach-pad]").boundingBox();
+        page.locator("[data-asks]:has-text('orbits')").waitFor();
+        hand.move(box.x + 200, box.y + 150).down(MouseButton.MIDDLE).by(60, 20);
+        page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+        page.locator("[data-asks]:has-text('pans')").waitFor();
+        hand.move(box.x + 200, box.y + 150).down(MouseButton.MIDDLE).by(60, 20);
+        page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+        page.locator("[data-told]:has-text('already')").waitFor();
+        page.keyboard().down("Shift");
+        hand.move(box.x + 200, box.y + 150).down(MouseButton.MIDDLE).by(60, 20);
+        page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+        page.keyboard().up("Shift");
+        page.locator("[data-asks]:has-text('nearer')").waitFor();
+        hand.move(box.x + 200, box.y + 150);
+        page.mouse().wheel(0, 120);
+        page.locator("[data-asks]:has-text('frames')").waitFor();
+        page.keyboard().press("F9");
+        for (int k = 0; k < 2; k++) {
+            page.locator("[data-teach-deed=skip]").click();
+        }
+        page.locator("[data-asks]:has-text('That is your hand')").waitFor();
+        page.locator("[data-teach-deed=try]").click();
+        page.locator("[data-trial]").waitFor();
+        hand.idle();
+
+        double[] home = hand.over("v2").eye("v2");
+        hand.down(MouseButton.MIDDLE).by(50, 10);
+        page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+        hand.idle();
+        double[] orbited = hand.eye("v2");
+        assertThat(distance(orbited, home)).isGreaterThan(0.1);
+        hand.over("v2").key("h");
+        double far = focus(hand);
+        hand.over("v2").wheel(240);
+        assertThat(focus(hand)).as("towards the hand is nearer now").isLessThan(far);
+        page.locator("[data-trial-deed=discard]").click();
+        page.locator("[data-trial]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        assertThat(Hand.map(hand.ask("keymap()", null)).get("name")).isEqualTo("Rhombus");
+        assertThat(Hand.map(Hand.map(hand.ask("habits()", null)).get("values"))).isEmpty();
+        assertThat(failures).isEmpty();
+        Browser.close(page);
+    }
+
+    private static double focus(Hand hand) {
+        hand.idle();
+        for (Object o : (List<?>) hand.ask("views()", null)) {
+            if (Hand.map(o).get("id").equals("v2")) {
+                return ((Number) Hand.map(o).get("focusDistance")).doubleValue();
+            }
+        }
+        throw new AssertionError("no such viewport");
     }
 
     @Test

@@ -3,6 +3,8 @@ package rhombus.core.keymap;
 /** Watches the hand until it has done something that can be a trigger: rebinding by doing. */
 public final class Capture {
     private static final int SLID_TWO_WAYS = 2;
+    /** Pixels of a notch (common practice, no source). */
+    private static final double NOTCH = 100;
 
     private final CapturedFingers fingers = new CapturedFingers(t -> decide(t, 0));
     private Trigger done;
@@ -21,6 +23,25 @@ public final class Capture {
     private double clickTime = Double.NaN;
     private Trigger clicked;
     private int clickModifiers;
+    /** How far the hand has gone with what it did, and how far it has turned the wheel. */
+    private double wentX;
+
+    private double wentY;
+    private double turned;
+    private double lastTurn = Double.NaN;
+    private boolean keyHeld;
+
+    /** Fingers rest, and the wheel stands still, when nothing has come for so long, milliseconds. */
+    private static final double REST_MS = 350;
+
+    /**
+     * The whole way of a motion.
+     *
+     * @param x pixels to the right
+     * @param y pixels down
+     * @param away wheel notches away from the user, or the same of fingers that spread
+     */
+    public record Way(double x, double y, double away) {}
 
     /** What was done, or null while it is not decided. */
     public Trigger trigger() {
@@ -30,6 +51,21 @@ public final class Capture {
     /** Modifiers that were down with it. */
     public int modifiers() {
         return doneModifiers;
+    }
+
+    /** The way it has gone until now. */
+    public Way way() {
+        return new Way(wentX + fingers.wentX(), wentY + fingers.wentY(), turned + fingers.spread());
+    }
+
+    /** Whether it is decided and the hand has let go, so that its whole way is known. */
+    public boolean over(double timeMs) {
+        boolean rests = Double.isNaN(lastTurn) || timeMs - lastTurn > REST_MS;
+        return done != null
+                && buttons == 0
+                && fingers.none()
+                && rests
+                && !(done.kind() == Trigger.Kind.HOLD && keyHeld);
     }
 
     /** Fingers on the glass. */
@@ -47,6 +83,10 @@ public final class Capture {
     /** Like {@link Resolver#pointer}. */
     public void pointer(double px, double py, int held, int mods, boolean byPen, double timeMs) {
         double moved = Double.isNaN(x) ? 0 : Math.hypot(px - x, py - y);
+        if (held != 0 && buttons != 0 || keyHeld && !Double.isNaN(x)) {
+            wentX += px - x;
+            wentY += py - y;
+        }
         x = px;
         y = py;
         pen = byPen;
@@ -89,7 +129,13 @@ public final class Capture {
     }
 
     /** The wheel has turned, or fingers have moved on a trackpad: whole events, as in the W3C WheelEvent. */
-    public void wheel(double deltaX, double deltaY, int mods) {
+    public void wheel(double deltaX, double deltaY, int mods, double timeMs) {
+        lastTurn = timeMs;
+        turned -= deltaY / NOTCH;
+        if (done == null || done.kind() == Trigger.Kind.SLIDE) {
+            wentX -= deltaX;
+            wentY -= deltaY;
+        }
         if ((mods & Modifiers.CTRL) != 0 && !ctrlDown) {
             decide(Trigger.pinch(), mods & ~Modifiers.CTRL);
         } else if (Math.abs(deltaX) * SLID_TWO_WAYS > Math.abs(deltaY) && (mods & Modifiers.SHIFT) == 0) {
@@ -106,6 +152,7 @@ public final class Capture {
         if (Modifiers.ofCode(code) == 0 && KeyNames.known(code) && key.isEmpty()) {
             key = code;
             keyModifiers = mods;
+            keyHeld = true;
         }
     }
 
@@ -113,6 +160,7 @@ public final class Capture {
     public void keyUp(String code) {
         ctrlDown &= Modifiers.ofCode(code) != Modifiers.CTRL;
         if (code.equals(key)) {
+            keyHeld = false;
             decide(Trigger.key(code), keyModifiers);
         }
     }

@@ -18,9 +18,32 @@ public final class CapturedFingers {
     private int most;
     private double since;
     private double tapped = Double.NaN;
+    private double wentX;
+    private double wentY;
+    private double spread;
 
     CapturedFingers(Consumer<Trigger> decided) {
         this.decided = decided;
+    }
+
+    /** How far their middle has gone to the right, pixels. */
+    double wentX() {
+        return wentX;
+    }
+
+    /** How far their middle has gone down, pixels. */
+    double wentY() {
+        return wentY;
+    }
+
+    /** By which factor two of them have spread, less one. */
+    double spread() {
+        return spread;
+    }
+
+    /** Whether none is on the glass. */
+    boolean none() {
+        return down.isEmpty();
     }
 
     /** A finger came down. */
@@ -46,6 +69,8 @@ public final class CapturedFingers {
             dx += (g.x - g.fromX) / down.size();
             dy += (g.y - g.fromY) / down.size();
         }
+        wentX = dx;
+        wentY = dy;
         if (down.size() == 2 && !turnedOrSpread() && Math.hypot(dx, dy) < 2 * Fingers.SLOP_PX) {
             // Two fingers never spread at once: a drag is only one when both have gone.
             return;
@@ -59,6 +84,7 @@ public final class CapturedFingers {
         Finger[] f = down.values().toArray(new Finger[0]);
         double was = Math.hypot(f[1].fromX - f[0].fromX, f[1].fromY - f[0].fromY);
         double is = Math.hypot(f[1].x - f[0].x, f[1].y - f[0].y);
+        spread = is / Math.max(1, was) - 1;
         double turned = Math.IEEEremainder(
                 Math.atan2(f[1].y - f[0].y, f[1].x - f[0].x)
                         - Math.atan2(f[1].fromY - f[0].fromY, f[1].fromX - f[0].fromX),

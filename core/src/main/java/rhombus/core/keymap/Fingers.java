@@ -14,6 +14,9 @@ public final class Fingers {
     /** A touch becomes a drag after this many pixels: a finger is less steady than a mouse. */
     public static final double SLOP_PX = 8;
 
+    /** A twist that does not roll along with a pan counts as one step each time it has turned by this, radians. */
+    private static final double NOTCH_OF_TWIST = Math.toRadians(15);
+
     private static final int MOST = 3;
     /** A finger that stays longer does not tap: it rests. */
     static final double LONGEST_TAP_MS = 500;
@@ -43,6 +46,7 @@ public final class Fingers {
     private boolean together;
 
     private Found spreading;
+    private Found turning;
     private double firstSpread;
     private double firstAngle;
     private double lastSpread;
@@ -181,6 +185,7 @@ public final class Fingers {
         Trigger t = Trigger.touch(running);
         Found drag = resolver.touched(t, contexts);
         spreading = null;
+        turning = null;
         together = false;
         if (running == 2) {
             firstSpread = lastSpread;
@@ -191,6 +196,7 @@ public final class Fingers {
             boolean rolls = twist != null && twist.binding().command().has(Trait.ROLLS);
             together = drag != null && drag.binding().command().has(Trait.PANS);
             spreading = together && dollies ? null : pinch;
+            turning = together && rolls ? null : twist;
             if (together) {
                 resolver.running(t, drag.binding());
                 resolver.actions().beginFingers(drag.binding(), middleX, middleY, dollies, rolls);
@@ -216,6 +222,11 @@ public final class Fingers {
             double notches = Dolly.notchesFor(lastSpread / firstSpread);
             firstSpread = lastSpread;
             resolver.actions().steps(spreading.binding(), middleX, middleY, notches, false);
+        }
+        if (turning != null) {
+            double turned = Math.IEEEremainder(lastAngle - firstAngle, 2 * Math.PI);
+            firstAngle = lastAngle;
+            resolver.actions().steps(turning.binding(), middleX, middleY, turned / NOTCH_OF_TWIST, false);
         }
     }
 }

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** Finds a trigger near another one that nothing else answers to. */
-final class Free {
+public final class Free {
     /** Rows of a keyboard from above, each shifted to the right by so much of a key; as on ISO and ANSI keyboards. */
     private static final List<String[]> ROWS = List.of(
             "Digit1 Digit2 Digit3 Digit4 Digit5 Digit6 Digit7 Digit8 Digit9 Digit0".split(" "),
@@ -30,10 +30,10 @@ final class Free {
     private Free() {}
 
     /** A trigger with its modifiers. */
-    record Chord(Trigger trigger, int modifiers) {}
+    public record Chord(Trigger trigger, int modifiers) {}
 
     /** The nearest free one of the same kind, or null where there is none. */
-    static Chord near(Keymap map, Binding b, Trigger wanted, int modifiers, Platform platform) {
+    public static Chord near(Keymap map, Binding b, Trigger wanted, int modifiers, Platform platform) {
         Chord best = null;
         double least = Double.POSITIVE_INFINITY;
         for (Trigger t : alike(wanted)) {
@@ -75,7 +75,14 @@ final class Free {
             return false;
         }
         Binding wanted = b.with(t, modifiers);
-        return Analysis.sentences(map.with(wanted), wanted, platform).isEmpty();
+        Keymap then = map.with(wanted);
+        // A key that lasts would take the motion that the same key is held for.
+        boolean hides = t.kind().ofKey()
+                && then.bindings().stream()
+                        .filter(o ->
+                                o.trigger() != null && o.trigger().code().equals(t.code()) && !o.id().equals(b.id()))
+                        .anyMatch(o -> Reach.before(then, o).contains(wanted));
+        return !hides && Analysis.sentences(then, wanted, platform).isEmpty();
     }
 
     private static double distance(String a, String b) {

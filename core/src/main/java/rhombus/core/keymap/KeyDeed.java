@@ -32,9 +32,12 @@ public record KeyDeed(Sort sort, Binding binding) {
         Found loose = Found.in(keymap, Trigger.key(code), modifiers, contexts);
         Found hold = free ? Found.in(keymap, Trigger.hold(code), modifiers, contexts) : null;
         int holdAt = hold == null ? Integer.MAX_VALUE : hold.binding().context().ordinal();
+        // In one place what has exactly these modifiers comes first, and of two such what lasts.
+        boolean exactHold = hold != null && !hold.fine() && !hold.snap();
+        boolean looser = loose != null && (loose.fine() || loose.snap()) && exactHold;
         if (loose != null
                 && loose.binding().command().sort() == Command.Sort.HELD
-                && loose.binding().context().ordinal() <= holdAt) {
+                && loose.binding().context().ordinal() <= (looser ? holdAt - 1 : holdAt)) {
             return new KeyDeed(Sort.LASTS, loose.binding());
         }
         if (hold != null && (tap == null || tap.context().ordinal() >= holdAt)) {

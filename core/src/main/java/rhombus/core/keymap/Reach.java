@@ -58,10 +58,8 @@ public final class Reach {
                 // A key that is held for a motion does, tapped, what it is bound to besides.
                 yield deed.sort() == KeyDeed.Sort.HOLD ? map.find(t, modifiers, situation) : deed.binding();
             }
-            case HOLD -> {
-                KeyDeed deed = KeyDeed.of(map, t.code(), modifiers, situation, true);
-                yield deed.sort() == KeyDeed.Sort.HOLD ? deed.binding() : null;
-            }
+            // Where the key does something as it goes down, holding it does that and no more.
+            case HOLD -> KeyDeed.of(map, t.code(), modifiers, situation, true).binding();
             case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> map.find(t, modifiers, situation);
             default -> {
                 Found f = pointed(map, t, modifiers, situation);

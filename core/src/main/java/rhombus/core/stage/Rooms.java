@@ -15,6 +15,7 @@ import rhombus.core.stage.hand.Hints;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Press;
 import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
@@ -43,6 +44,7 @@ final class Rooms {
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
     final Input input = new Input(ground, walking, resolver, this::tick);
     final Rebinding rebinding = new Rebinding(ground, resolver, input);
+    final Teaching teaching = new Teaching(ground, rebinding, input);
     final Runner runner = new Runner(new Work(
             ground,
             subject,

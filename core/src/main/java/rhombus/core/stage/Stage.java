@@ -10,6 +10,7 @@ import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.view.Changes;
@@ -58,6 +59,11 @@ public final class Stage {
     /** The keymap, and changing it by doing. */
     public Rebinding rebinding() {
         return rooms.rebinding;
+    }
+
+    /** Teaching the keymap by the hand. */
+    public Teaching teaching() {
+        return rooms.teaching;
     }
 
     /** The keymap in use. */

@@ -1,6 +1,7 @@
 package rhombus.core.keymap;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -195,6 +196,27 @@ class PointerTriggersTest {
         assertThat(said()).doesNotContain("run select").noneMatch(s -> s.startsWith("begin"));
     }
 
+    /** Where two fingers do something else than pan, spreading and turning them still do what they are bound to. */
+    @Test
+    void aTwistWorksBesideADragThatDoesNotPan() {
+        Keymap map = AllCommands.CATALOGUE.preset(Presets.TOUCH);
+        map = map.with("touch-two", null, 0).with("touch-one", Trigger.touch(2), 0);
+        Fingers f = new Fingers(new Resolver(log, map));
+        f.down(1, 100, 100, 0);
+        f.down(2, 200, 100, 10);
+        for (int k = 1; k <= 6; k++) {
+            double a = Math.toRadians(5 * k);
+            f.move(1, 150 - 50 * Math.cos(a), 100 - 50 * Math.sin(a));
+            f.move(2, 150 + 50 * Math.cos(a), 100 + 50 * Math.sin(a));
+        }
+        double turned = log.said.stream()
+                .filter(s -> s.startsWith("steps touch-twist "))
+                .mapToDouble(s -> Double.parseDouble(s.split(" ")[2]))
+                .sum();
+        assertThat(turned).isCloseTo(2, within(1e-9));
+        assertThat(log.said).contains("begin touch-one 150");
+    }
+
     /** Whatever is made is watched as that trigger, in any order of events that a hand can make. */
     @Property(tries = 300)
     void whatTheHandDoesIsWhatIsWatched(@ForAll long seed) {
@@ -227,7 +249,7 @@ class PointerTriggersTest {
                 // The key itself is down, so that this is no pinch.
                 c.keyDown("ControlLeft", mods);
                 c.pointer(x, 0, mask, mods, false, 10);
-                c.wheel(0, 120, mods);
+                c.wheel(0, 120, mods, 20);
             }
             case 3 -> {
                 made = Trigger.click(button);
@@ -238,12 +260,12 @@ class PointerTriggersTest {
             case 4 -> {
                 made = Trigger.pinch();
                 with = 0;
-                c.wheel(0, -4, Modifiers.CTRL);
+                c.wheel(0, -4, Modifiers.CTRL, 20);
             }
             case 5 -> {
                 made = Trigger.slide();
                 with = 0;
-                c.wheel(5 + rnd.nextInt(9), 3, 0);
+                c.wheel(5 + rnd.nextInt(9), 3, 0, 20);
             }
             case 6 -> {
                 int part = rnd.nextInt(3);

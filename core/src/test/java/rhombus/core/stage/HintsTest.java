@@ -14,6 +14,8 @@ import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Fingers;
+import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
@@ -22,6 +24,7 @@ import rhombus.core.keymap.Wheel;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.area.AllCommands;
 import rhombus.core.stage.marks.RoseMark;
+import rhombus.core.stage.view.Device;
 import rhombus.core.stage.view.ViewState;
 
 /** What the hints say is what happens: each of them, wherever the hand is and whatever is held, is done and compared. */
@@ -31,6 +34,12 @@ class HintsTest {
         private final Actions real;
         private final List<Context> contexts;
         String did = "";
+        /** Whether the two fingers spread, or turn, while they pan. */
+        private boolean pinching;
+
+        private boolean twisting;
+        private boolean dragging;
+        private Keymap keymap;
 
         Spy(Actions real, List<Context> contexts) {
             this.real = real;
@@ -66,7 +75,13 @@ class HintsTest {
         public void drag(double x, double y) {}
 
         @Override
-        public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {}
+        public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
+            did = pinching && pinch
+                    ? keymap.find(Trigger.pinch(), 0, contexts).id()
+                    : twisting && twist
+                            ? keymap.find(Trigger.twist(), 0, contexts).id()
+                            : b.id();
+        }
 
         @Override
         public void dragFingers(double x, double y, double spread, double angle) {}
@@ -79,7 +94,8 @@ class HintsTest {
 
         @Override
         public void steps(Binding b, double x, double y, double steps, boolean fine) {
-            did = b.id();
+            // Fingers that pan one after the other spread a little as well.
+            did = dragging ? did : b.id();
         }
     }
 
@@ -136,9 +152,50 @@ class HintsTest {
                 r.pointer(x, y, pair, mods, 20);
                 r.pointer(x + 9, y, pair, mods, 30);
             }
+            case PEN -> {
+                int part = t.button() == Trigger.BARREL ? 2 : t.button() == Trigger.ERASER ? 32 : 1;
+                r.pointer(x, y, part, mods, true, 10);
+                r.pointer(x + 9, y, part, mods, true, 20);
+            }
+            case PEN_TAP -> {
+                int part = t.button() == Trigger.BARREL ? 2 : 32;
+                r.pointer(x, y, part, mods, true, 10);
+                r.pointer(x, y, 0, mods, true, 20);
+            }
+            case TOUCH, TAP, PRESS, PINCH, TWIST -> fingers(r, spy, t, x, y);
             default -> throw new AssertionError("hints tell no " + t.kind());
         }
         return spy.did;
+    }
+
+    /** Fingers come without modifiers. */
+    private static int held(Stage stage) {
+        return stage.rooms.ground.pointer().device() == Device.FINGERS ? 0 : stage.rooms.resolver.modifiers();
+    }
+
+    private static void fingers(Resolver r, Spy spy, Trigger t, double x, double y) {
+        spy.did = "";
+        spy.keymap = r.keymap();
+        spy.pinching = t.kind() == Trigger.Kind.PINCH;
+        spy.twisting = t.kind() == Trigger.Kind.TWIST;
+        spy.dragging = t.kind() == Trigger.Kind.TOUCH || t.kind() == Trigger.Kind.TWIST;
+        Fingers f = new Fingers(r);
+        int count = t.kind() == Trigger.Kind.PRESS ? 1 : t.button() > 0 ? t.button() : 2;
+        for (int i = 0; i < count; i++) {
+            f.down(i, x + i * 40, y, 10);
+        }
+        if (t.kind() == Trigger.Kind.PRESS) {
+            f.tick(900);
+            return;
+        }
+        if (t.kind() != Trigger.Kind.TAP) {
+            for (int i = 0; i < count; i++) {
+                f.move(i, x + i * 60 + 20, y);
+            }
+        }
+        for (int i = 0; i < count; i++) {
+            f.up(i, x + i * 40, y, 100);
+        }
     }
 
     @Property(tries = 400)
@@ -174,13 +231,14 @@ class HintsTest {
         } else {
             stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
+        stage.rooms.ground.pointer().by(Device.values()[r.nextInt(3)]);
         List<Object> hints = new Seen(stage).hints(Map.of());
         assertThat(hints).isNotEmpty();
         List<String> told = new ArrayList<>();
         for (Object o : hints) {
             for (Object id : Plain.list(Plain.map(o).get("bindings"))) {
                 Binding b = stage.keymap().binding(id.toString());
-                assertThat(perform(stage, b.trigger(), stage.rooms.resolver.modifiers()))
+                assertThat(perform(stage, b.trigger(), held(stage)))
                         .as("%s of %s", id, Plain.map(o))
                         .isEqualTo(id);
                 told.add(b.trigger().kind() + " " + b.trigger());

@@ -12,6 +12,7 @@ import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Found;
 import rhombus.core.keymap.KeyDeed;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Reach;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trait;
@@ -20,18 +21,36 @@ import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Contexts;
+import rhombus.core.stage.view.Device;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 
 /** What each button, wheel and held key does right now, under the pointer and with the modifiers that are down. */
 public final class Hints {
-    /** In this order: what a hand on the mouse asks about first. */
-    private static final List<List<Trigger.Kind>> ORDER = List.of(
+    private static final List<List<Trigger.Kind>> MOUSE = List.of(
             List.of(Trigger.Kind.DRAG, Trigger.Kind.BOTH, Trigger.Kind.WHEEL, Trigger.Kind.SLIDE),
             List.of(Trigger.Kind.CLICK),
             List.of(Trigger.Kind.DOUBLE),
             List.of(Trigger.Kind.HOLD),
             List.of(Trigger.Kind.KEY));
+
+    /** In this order: what a hand asks about first, by what it points with. */
+    private static final Map<Device, List<List<Trigger.Kind>>> ORDER = Map.of(
+            Device.MOUSE,
+            MOUSE,
+            Device.PEN,
+            List.of(
+                    List.of(Trigger.Kind.PEN),
+                    List.of(Trigger.Kind.CLICK, Trigger.Kind.PEN_TAP),
+                    List.of(Trigger.Kind.DOUBLE),
+                    List.of(Trigger.Kind.HOLD),
+                    List.of(Trigger.Kind.KEY)),
+            Device.FINGERS,
+            List.of(
+                    List.of(Trigger.Kind.TOUCH, Trigger.Kind.PINCH, Trigger.Kind.TWIST),
+                    List.of(Trigger.Kind.CLICK, Trigger.Kind.TAP, Trigger.Kind.PRESS),
+                    List.of(Trigger.Kind.DOUBLE),
+                    List.of(Trigger.Kind.KEY)));
 
     /** What a first click does that selects nothing yet. */
     private static final String ACTIVATES = "board.activate";
@@ -65,7 +84,9 @@ public final class Hints {
         private final double x = ground.pointer().x();
         private final double y = ground.pointer().y();
         private final ViewState view = ground.viewAt(x, y);
-        private final int modifiers = resolver.modifiers();
+        private final Device device = ground.pointer().device();
+        // Fingers know nothing of modifiers.
+        private final int modifiers = device == Device.FINGERS ? 0 : resolver.modifiers();
         private final List<Context> contexts = resolver.moving() ? press.whileMoving() : press.contextsAt(x, y);
         private final List<Hint> out = new ArrayList<>();
         private final Set<String> said = new HashSet<>();
@@ -87,17 +108,34 @@ public final class Hints {
         }
 
         private void say(List<Context> where) {
-            for (List<Trigger.Kind> kinds : ORDER) {
+            for (List<Trigger.Kind> kinds : ORDER.get(device)) {
                 for (Context c : where) {
                     for (Binding b : keymap.bindings()) {
                         if (b.trigger() != null
                                 && b.context() == c
-                                && kinds.contains(b.trigger().kind())) {
+                                && kinds.contains(b.trigger().kind())
+                                && makes(b.trigger())) {
                             consider(b);
                         }
                     }
                 }
             }
+        }
+
+        /** Whether the device can do it: a pen's tip and fingers have no other button than the left one. */
+        private boolean makes(Trigger t) {
+            boolean click = t.kind() == Trigger.Kind.CLICK || t.kind() == Trigger.Kind.DOUBLE;
+            return device == Device.MOUSE || !click || t.button() == 0;
+        }
+
+        /** What it is called with this device in the hand. */
+        private String called(Binding b, int mods) {
+            boolean taps = device != Device.MOUSE && b.trigger().button() == 0;
+            return taps && b.trigger().kind() == Trigger.Kind.CLICK
+                    ? Modifiers.prefix(mods) + "tap"
+                    : taps && b.trigger().kind() == Trigger.Kind.DOUBLE
+                            ? Modifiers.prefix(mods) + "double tap"
+                            : b.trigger().words(mods, layout);
         }
 
         private void running(Binding b) {
@@ -134,7 +172,7 @@ public final class Hints {
             if (b.command().has(Trait.WAYS)) {
                 words = ways(b, words);
             }
-            add(b, words, motion, b.trigger().words(f.binding().modifiers(), layout));
+            add(b, words, motion, called(b, f.binding().modifiers()));
         }
 
         /** Keys for several ways are told as one: by what all of them do. */
@@ -172,7 +210,7 @@ public final class Hints {
                             ? null
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
-                case CLICK, DOUBLE -> new Found(keymap.find(t, modifiers, contexts), false, false);
+                case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> new Found(keymap.find(t, modifiers, contexts), false, false);
                 default -> Reach.pointed(keymap, t, modifiers, contexts);
             };
         }

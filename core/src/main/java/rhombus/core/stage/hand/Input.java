@@ -10,6 +10,7 @@ import rhombus.core.keymap.Wheel;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.Look;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Device;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
@@ -86,6 +87,7 @@ public final class Input {
             capture.pointer(x, y, buttons, mods, pen, timeMs);
             return;
         }
+        ground.pointer().by(pen ? Device.PEN : Device.MOUSE);
         double dx = x - handX;
         double dy = y - handY;
         handX = x;
@@ -181,6 +183,7 @@ public final class Input {
     }
 
     private void touchedAt(double x, double y) {
+        ground.pointer().by(Device.FINGERS);
         ground.pointer().at(x, y);
         ground.changes().add(Topic.READOUT);
     }
@@ -204,7 +207,8 @@ public final class Input {
     public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
         tick.accept(timeMs);
         if (capture != null) {
-            capture.wheel(deltaX, deltaY, mods);
+            double pixels = deltaMode == 0 ? 1 : deltaMode == 1 ? 100 / 3.0 : 100;
+            capture.wheel(deltaX * pixels, deltaY * pixels, mods, timeMs);
             return true;
         }
         if (!ground.pointer().locked()) {

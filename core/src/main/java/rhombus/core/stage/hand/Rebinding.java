@@ -368,6 +368,13 @@ public final class Rebinding {
         change(all.with(next));
     }
 
+    /** The keymaps in use were tried, and stay: a change that can be taken back. */
+    void changedFrom(Keymaps was) {
+        before.push(was);
+        after.clear();
+        ground.changes().add(Topic.KEYMAP, Topic.KEEP_KEYMAP);
+    }
+
     private void change(Keymaps next) {
         if (next.equals(all)) {
             return;

@@ -117,8 +117,9 @@ final class Picturing {
 
     private Binding answer(Trigger t) {
         Binding b = Reach.answer(map, t, modifiers, situation);
-        // Sliding and turning the wheel are one motion: it is told where it is bound.
-        return b != null && b.trigger().kind() != t.kind() && !t.kind().ofKey() ? null : b;
+        // Sliding and turning the wheel are one motion, and so are holding and pressing a key: it is told where it is
+        // bound.
+        return b != null && b.trigger().kind() != t.kind() ? null : b;
     }
 
     private static int family(Binding b) {

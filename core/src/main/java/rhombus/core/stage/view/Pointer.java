@@ -5,6 +5,7 @@ import java.util.function.IntSupplier;
 
 /** Where the hand is and what time it is; whoever takes input writes it, every room reads it. */
 public final class Pointer {
+    private Device device = Device.MOUSE;
     private double x = Double.NaN;
     private double y = Double.NaN;
     private double now;
@@ -32,6 +33,16 @@ public final class Pointer {
     public void away() {
         x = Double.NaN;
         y = Double.NaN;
+    }
+
+    /** What the hand pointed with last. */
+    public Device device() {
+        return device;
+    }
+
+    /** The hand points with this from now on. */
+    public void by(Device which) {
+        device = which;
     }
 
     /** Milliseconds of the clock that comes with the input. */

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { useCore, type TeachState } from '../../core';
+import { useWatchedHand } from './watchHand';
+
+/** The hand is asked for one motion at a time; a keymap is made of what it really did, and tried in the viewports. */
+const emit = defineEmits<{ tried: []; cancel: [] }>();
+const core = useCore();
+const pad = ref<HTMLElement>();
+core.keys.teach();
+const state = ref<TeachState>(core.keys.teaching());
+const { watch, stop } = useWatchedHand(pad, () => {
+  if (!core.keys.taught(performance.now())) return false;
+  // The pad is emptied before it is watched again: what this hand still does belongs to what it has shown.
+  window.setTimeout(next);
+  return true;
+});
+
+function next() {
+  state.value = core.keys.teaching();
+  if (state.value.asks) watch();
+  else stop();
+}
+
+function act(what: () => void) {
+  what();
+  next();
+}
+
+function tryIt() {
+  if (core.keys.tryTaught()) emit('tried');
+}
+
+onMounted(watch);
+onBeforeUnmount(stop);
+</script>
+
+<template>
+  <div class="teach" data-teach>
+    <div class="asked">
+      <p class="count numbers">{{ Math.min(state.step + 1, state.steps) }} / {{ state.steps }}</p>
+      <h3 data-asks>{{ state.asks || 'That is your hand.' }}</h3>
+      <div
+        v-show="state.asks"
+        ref="pad"
+        class="pad clipped"
+        tabindex="0"
+        role="application"
+        :aria-label="state.asks"
+        data-teach-pad
+      >
+        Do it here, as you would in a viewport.
+      </div>
+      <p v-if="state.told" class="told" role="alert" data-told>{{ state.told }}</p>
+      <ul v-if="state.notes.length" class="notes">
+        <li v-for="n in state.notes" :key="n">{{ n }}</li>
+      </ul>
+      <p v-if="!state.asks" class="quiet">
+        Everything else stays as in the preset. Try it in the viewports, then keep or discard it.
+      </p>
+      <div class="choices">
+        <el-button v-if="!state.asks" type="primary" data-teach-deed="try" @click="tryIt">Try it</el-button>
+        <el-button v-else data-teach-deed="skip" @click="act(() => core.keys.skipLesson())">
+          Skip: leave it as it is
+        </el-button>
+        <el-button v-if="state.step > 0" data-teach-deed="before" @click="act(() => core.keys.lessonBefore())">
+          Show the one before again
+        </el-button>
+        <el-button data-teach-deed="cancel" @click="emit('cancel')">Cancel</el-button>
+      </div>
+    </div>
+    <dl>
+      <template v-for="r in state.rows" :key="r.motion">
+        <dt>{{ r.motion }}</dt>
+        <dd>
+          <kbd>{{ r.trigger }}</kbd>
+        </dd>
+      </template>
+    </dl>
+  </div>
+</template>
+
+<style scoped>
+.teach {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 260px;
+  gap: 32px;
+}
+.asked {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.count {
+  color: var(--quiet);
+  font-size: 13px;
+}
+h3 {
+  font-size: 19px;
+  font-weight: 600;
+}
+.pad {
+  height: 320px;
+  display: grid;
+  place-items: center;
+  color: var(--quiet);
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+  touch-action: none;
+  user-select: none;
+}
+.told {
+  color: var(--caution);
+}
+.notes {
+  margin: 0;
+  padding-left: 18px;
+}
+.choices {
+  display: flex;
+  gap: 4px;
+}
+dl {
+  margin: 30px 0 0;
+  display: grid;
+  grid-template-columns: 100px 1fr;
+  gap: 8px 12px;
+  align-content: start;
+}
+dt {
+  color: var(--quiet);
+}
+dd {
+  margin: 0;
+}
+</style>

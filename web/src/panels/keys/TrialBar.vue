@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useCore } from '../../core';
+import type { OpenScene } from '../../stage/openScene';
+import { useStage } from '../../stores/stage';
+
+/** While a keymap made by teaching is tried: the viewports are the place to feel it. */
+const props = defineProps<{ open: OpenScene }>();
+const core = useCore();
+const store = useStage();
+const trying = computed(() => {
+  void store.keymapVersion;
+  return core.keys.onTrial() ? String(core.keys.keymap().name) : '';
+});
+
+function keep() {
+  core.keys.keepTaught();
+  props.open.keepKeymap();
+  props.open.keepHabits();
+}
+
+function discard() {
+  core.keys.discardTaught();
+  props.open.wake();
+}
+</script>
+
+<template>
+  <div v-if="trying" class="trial" role="status" data-trial>
+    <span class="lozenge on" />
+    <span>You are trying “{{ trying }}”. Move in the viewports as your hand does.</span>
+    <el-button type="primary" size="small" data-trial-deed="keep" @click="keep">Keep</el-button>
+    <el-button size="small" data-trial-deed="discard" @click="discard">Discard</el-button>
+  </div>
+</template>
+
+<style scoped>
+.trial {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 7px 14px;
+  background: color-mix(in srgb, var(--accent) 18%, var(--panel));
+  border-top: 1px solid var(--accent);
+}
+.trial :deep(.el-button) {
+  margin: 0;
+  min-height: 26px;
+}
+</style>
