@@ -1,16 +1,21 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useCore } from '../../core';
 import type { HabitRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import HabitPreview from './HabitPreview.vue';
+import HandFile from './HandFile.vue';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
+const search = ref('');
+const seen = ref<HabitRow | null>(null);
 const groups = computed(() => {
   void props.open.habitsVersion.value;
   const out = new Map<string, HabitRow[]>();
-  for (const h of shown.value ? core.keys.habitsPage() : []) out.set(h.group, [...(out.get(h.group) ?? []), h]);
+  for (const h of shown.value ? core.keys.habitsPage(search.value) : [])
+    out.set(h.group, [...(out.get(h.group) ?? []), h]);
   return [...out];
 });
 
@@ -21,52 +26,94 @@ function set(id: string, value?: string | number | boolean) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Habits" width="min(760px, 94vw)" top="6vh" append-to="#dialogs">
-    <div class="list">
-      <section v-for="[group, habits] in groups" :key="group">
-        <h3 class="heading">{{ group }}</h3>
-        <div v-for="h in habits" :key="h.id" class="row" :data-habit="h.id">
-          <div>
-            <p>{{ h.words }}</p>
-            <p class="sentence">{{ h.sentence }}</p>
-          </div>
-          <el-switch
-            v-if="typeof h.value === 'boolean'"
-            :model-value="h.value"
-            :aria-label="h.words"
-            @change="(v: string | number | boolean) => set(h.id, v)"
-          />
-          <el-input-number
-            v-else-if="typeof h.value === 'number'"
-            :model-value="h.value"
-            :min="h.least"
-            :max="h.most"
-            :step="h.step"
-            :aria-label="`${h.words}, ${h.unit}`"
-            size="small"
-            @change="(v?: number | null) => set(h.id, v ?? undefined)"
-          />
-          <el-select
-            v-else
-            :model-value="h.value"
-            :aria-label="h.words"
-            size="small"
-            @change="(v: string) => set(h.id, v)"
+  <el-dialog v-model="shown" title="Habits" width="min(1010px, 96vw)" top="6vh" append-to="#dialogs">
+    <div class="head">
+      <el-input v-model="search" placeholder="Search habits" aria-label="Search habits" clearable />
+      <HandFile :open="open" />
+    </div>
+    <div class="columns">
+      <div class="list" tabindex="0" role="region" aria-label="All habits">
+        <p v-if="!groups.length" class="quiet">No habit is called that.</p>
+        <section v-for="[group, habits] in groups" :key="group">
+          <h3 class="heading">{{ group }}</h3>
+          <div
+            v-for="h in habits"
+            :key="h.id"
+            class="row"
+            :class="{ seen: seen?.id === h.id }"
+            :data-habit="h.id"
+            @pointerenter="h.shown && (seen = h)"
+            @focusin="h.shown && (seen = h)"
           >
-            <el-option v-for="c in h.choices" :key="c.id" :value="c.id" :label="c.label" />
-          </el-select>
-          <span class="unit">{{ typeof h.value === 'number' ? h.unit : '' }}</span>
-          <button v-if="h.changed" class="plain" :aria-label="`Put back: ${h.words}`" @click="set(h.id)">
-            put back
-          </button>
-          <span v-else />
-        </div>
-      </section>
+            <div>
+              <p>{{ h.words }}</p>
+              <p class="sentence">{{ h.sentence }}</p>
+            </div>
+            <el-switch
+              v-if="typeof h.value === 'boolean'"
+              :model-value="h.value"
+              :aria-label="h.words"
+              @change="(v: string | number | boolean) => set(h.id, v)"
+            />
+            <el-input-number
+              v-else-if="typeof h.value === 'number'"
+              :model-value="h.value"
+              :min="h.least"
+              :max="h.most"
+              :step="h.step"
+              :aria-label="`${h.words}, ${h.unit}`"
+              size="small"
+              @change="(v?: number | null) => set(h.id, v ?? undefined)"
+            />
+            <el-select
+              v-else
+              :model-value="h.value"
+              :aria-label="h.words"
+              size="small"
+              @change="(v: string) => set(h.id, v)"
+            >
+              <el-option v-for="c in h.choices" :key="c.id" :value="c.id" :label="c.label" />
+            </el-select>
+            <span class="unit">{{ typeof h.value === 'number' ? h.unit : '' }}</span>
+            <button v-if="h.changed" class="plain" :aria-label="`Put back: ${h.words}`" @click="set(h.id)">
+              put back
+            </button>
+            <span v-else />
+          </div>
+        </section>
+      </div>
+      <aside>
+        <HabitPreview v-if="shown && seen" :habit="seen.id" :words="seen.words" />
+        <p v-else class="quiet">Point at a habit to see here what it does.</p>
+      </aside>
     </div>
   </el-dialog>
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin-bottom: 12px;
+}
+.head :deep(.el-input) {
+  width: 230px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 240px;
+  gap: 20px;
+}
+@media (max-width: 800px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+.seen > div p:first-child {
+  color: var(--accent);
+}
 .list {
   height: 62vh;
   overflow: auto;

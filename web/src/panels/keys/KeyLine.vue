@@ -35,6 +35,7 @@ function add() {
           {{ differ ? b.words : '' }}
           <i v-if="b.special">{{ b.where }}</i>
         </span>
+        <span v-if="b.usual" class="what" data-usual>preset: {{ b.usual }}</span>
         <button
           v-if="b.changed"
           class="plain"

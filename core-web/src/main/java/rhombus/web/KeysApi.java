@@ -13,6 +13,7 @@ import rhombus.core.stage.show.KeyBinding;
 import rhombus.core.stage.show.KeysPage;
 import rhombus.core.stage.show.KeysPicture;
 import rhombus.core.stage.show.KeysSheet;
+import rhombus.core.stage.show.PreviewFrame;
 
 /** Keymap and settings, with the pages on which they are changed. */
 public interface KeysApi extends JSObject {
@@ -147,8 +148,21 @@ public interface KeysApi extends JSObject {
     /** Whether the colours of X, Y and Z are those for eyes to which red and green look alike. */
     boolean clearAxisColours();
 
+    /** Keymaps and settings in one file. */
+    @Gives(Map.class)
+    JSObject handFile();
+
+    /** Uses such a file; gives what is to be told of it, or null where all of it is in use. */
+    @OrNothing
+    String useHandFile(@Gives(Map.class) JSObject file);
+
+    /** Settings that are meant by words, or all. */
     @Gives(value = HabitRow.class, list = true)
-    JSObject habitsPage();
+    JSObject habitsPage(String search);
+
+    /** A moment of the preview of a setting with the values that are set; null where there is none. */
+    @Gives(value = PreviewFrame.class, orNull = true)
+    JSObject habitPreview(String id, double timeMs);
 
     /** Sets a setting; an absent value puts it back. */
     void setHabit(@Gives(Map.class) JSObject change);

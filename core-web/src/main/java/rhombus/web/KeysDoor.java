@@ -1,11 +1,14 @@
 package rhombus.web;
 
+import java.util.List;
 import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.KeyNames;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.Preview;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.area.AllCommands;
 
@@ -13,6 +16,7 @@ import rhombus.core.stage.area.AllCommands;
 final class KeysDoor implements KeysApi {
     private final Stage stage;
     private final Map<String, String> layout;
+    private final Preview preview = new Preview();
 
     KeysDoor(Stage stage, Map<String, String> layout) {
         this.stage = stage;
@@ -247,8 +251,33 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
-    public JSObject habitsPage() {
-        return Js.list(stage.snapshots().habits(), Told::of);
+    public JSObject handFile() {
+        return JsPlain.toJs(stage.handFile().toPlain());
+    }
+
+    @Override
+    public String useHandFile(JSObject file) {
+        try {
+            List<String> left = stage.handFile().use(JsPlain.map(file));
+            return left.isEmpty() ? null : "In use, but for this: " + String.join("; ", left) + ".";
+        } catch (IllegalArgumentException e) {
+            return e.getMessage() + ". Nothing was changed.";
+        }
+    }
+
+    @Override
+    public JSObject habitsPage(String search) {
+        return Js.list(stage.snapshots().habits(search, Preview::shows), Told::of);
+    }
+
+    @Override
+    public JSObject habitPreview(String id, double timeMs) {
+        Habit h = AllHabits.named(id);
+        if (h == null || !Preview.shows(h)) {
+            return null;
+        }
+        preview.show(h, stage.habits(), timeMs);
+        return Told.of(preview.frame(timeMs));
     }
 
     @Override

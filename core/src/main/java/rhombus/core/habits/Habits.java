@@ -1,6 +1,8 @@
 package rhombus.core.habits;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
@@ -66,6 +68,20 @@ public final class Habits {
     /** As stored: format, version and what differs. */
     public Map<String, Object> toPlain() {
         return Plain.map("format", "rhombus-habits", "version", 1, "values", new LinkedHashMap<>(changes));
+    }
+
+    /** What of a file cannot be used, each setting with what it can be; empty where all of it can. */
+    public static List<String> problems(Map<String, Object> m) {
+        List<String> out = new ArrayList<>();
+        for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
+            Habit known = AllHabits.named(OldNames.now(e.getKey()));
+            if (known == null) {
+                out.add("values." + e.getKey() + ": no such setting");
+            } else if (!known.allows(e.getValue())) {
+                out.add("values." + e.getKey() + ": it can be " + known.allowed());
+            }
+        }
+        return out;
     }
 
     /** From what was stored; settings that are unknown here or cannot have their value are passed over. */

@@ -11,6 +11,7 @@ import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.boards.Workspace;
+import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.Hints;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Press;
@@ -44,6 +45,7 @@ final class Rooms {
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
     final Input input = new Input(ground, walking, resolver, this::tick);
     final Rebinding rebinding = new Rebinding(ground, resolver, input);
+    final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
     final Runner runner = new Runner(new Work(
             ground,

@@ -8,6 +8,7 @@ import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
+import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Teaching;
@@ -59,6 +60,11 @@ public final class Stage {
     /** The keymap, and changing it by doing. */
     public Rebinding rebinding() {
         return rooms.rebinding;
+    }
+
+    /** Keymaps and settings in one file. */
+    public HandFile handFile() {
+        return rooms.handFile;
     }
 
     /** Teaching the keymap by the hand. */

@@ -112,7 +112,7 @@ final class Seen {
     }
 
     List<Object> habits() {
-        return list(stage.snapshots().habits());
+        return list(stage.snapshots().habits("", h -> false));
     }
 
     Map<String, Object> keys(Map<String, String> layout) {

@@ -344,6 +344,18 @@ public final class Rebinding {
         }
     }
 
+    /** Keymaps that were brought: the one that was in use there is so here, and what there is stays beside them. */
+    void take(Keymaps brought) {
+        Keymaps next = all;
+        for (int i = brought.others().size() - 1; i >= 0; i--) {
+            next = next.use(brought.others().get(i));
+        }
+        change(
+                brought.active().own()
+                        ? next.use(brought.active())
+                        : next.usePreset(brought.active().preset()));
+    }
+
     /** The keymap in use is gone; its preset is in use again. */
     public void delete() {
         change(all.delete());

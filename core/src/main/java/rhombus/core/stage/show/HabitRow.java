@@ -17,6 +17,7 @@ import rhombus.core.stage.view.Labelled;
  * @param most for a number
  * @param step for a number
  * @param unit of a number
+ * @param shown whether there is a preview of it
  */
 public record HabitRow(
         String id,
@@ -29,4 +30,5 @@ public record HabitRow(
         double least,
         double most,
         double step,
-        String unit) {}
+        String unit,
+        boolean shown) {}

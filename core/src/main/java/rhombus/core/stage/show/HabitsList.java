@@ -2,20 +2,30 @@ package rhombus.core.stage.show;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Search;
 import rhombus.core.stage.view.Labelled;
 
 /** All settings as the Habits page lists them. */
 final class HabitsList {
     private HabitsList() {}
 
-    static List<HabitRow> of(Habits habits) {
+    /**
+     * The rows that are meant by words, or all.
+     *
+     * @param shown tells whether there is a preview of a setting
+     */
+    static List<HabitRow> of(Habits habits, String search, Predicate<Habit> shown) {
         List<HabitRow> out = new ArrayList<>();
+        List<String> typed = Search.words(search.strip().toLowerCase());
         for (Habit h : AllHabits.all().values()) {
+            String told = h.group() + " " + h.words() + " " + h.sentence() + " " + String.join(" ", h.labels());
+            boolean meant = typed.isEmpty() || Search.score(typed, Search.words(told), List.of()) > 0;
             // The ladder has a place of its own, where its sentence stands.
-            if (!h.ordered()) {
+            if (!h.ordered() && meant) {
                 out.add(new HabitRow(
                         h.id(),
                         h.group(),
@@ -27,7 +37,8 @@ final class HabitsList {
                         h.least(),
                         h.most(),
                         h.step(),
-                        h.unit()));
+                        h.unit(),
+                        shown.test(h)));
             }
         }
         return out;

@@ -13,6 +13,7 @@ import rhombus.core.plain.Maybe;
  * @param special whether it holds in a special place only
  * @param trigger in words
  * @param changed whether it differs from the preset
+ * @param usual its trigger in the preset, in words, where it differs
  * @param own whether the preset does not have it
  * @param notes what is to be known of it: hidden, never reached, kept by browser or system
  */
@@ -24,5 +25,6 @@ public record KeyBinding(
         boolean special,
         @Maybe String trigger,
         boolean changed,
+        @Maybe String usual,
         boolean own,
         List<String> notes) {}

@@ -108,6 +108,12 @@ final class KeysList {
         return triggers.isEmpty() ? null : triggers.get(0).toString();
     }
 
+    /** What a binding that was changed has in the preset. */
+    private String usual(Binding b) {
+        Binding original = map.changes().containsKey(b.id()) ? map.reset(b.id()).binding(b.id()) : null;
+        return original == null ? null : original.trigger().words(original.modifiers(), layout);
+    }
+
     private List<String> notes(Binding b) {
         List<String> out =
                 new ArrayList<>(map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
@@ -232,6 +238,7 @@ final class KeysList {
                 b.context().compareTo(Context.STAGE) < 0,
                 b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
                 map.differs(b.id()),
+                usual(b),
                 map.added().contains(b),
                 notes(b));
     }

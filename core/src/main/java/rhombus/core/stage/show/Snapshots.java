@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.Habit;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.pick.Hit;
 import rhombus.core.scene.Shape;
@@ -312,9 +314,9 @@ public final class Snapshots {
         return KeysList.of(rebinding, wish, layout);
     }
 
-    /** All settings as listed on the screen, with their values. */
-    public List<HabitRow> habits() {
-        return HabitsList.of(ground.habits());
+    /** Settings as listed on the screen, with their values: those that are meant by words, or all. */
+    public List<HabitRow> habits(String search, Predicate<Habit> shown) {
+        return HabitsList.of(ground.habits(), search, shown);
     }
 
     /** The solids that can be added. */

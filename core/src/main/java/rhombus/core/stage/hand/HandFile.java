@@ -1,0 +1,65 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Keymaps;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Ground;
+
+/** Keymaps and settings in one file, to take a hand to another machine. */
+public final class HandFile {
+    private static final String FORMAT = "rhombus-hand";
+    private static final int VERSION = 1;
+
+    private final Ground ground;
+    private final Rebinding rebinding;
+
+    /** The file of a stage. */
+    public HandFile(Ground ground, Rebinding rebinding) {
+        this.ground = ground;
+        this.rebinding = rebinding;
+    }
+
+    /** All keymaps and what differs from the usual settings. */
+    public Map<String, Object> toPlain() {
+        return Plain.map(
+                "format",
+                FORMAT,
+                "version",
+                VERSION,
+                "keymaps",
+                rebinding.all().toPlain(),
+                "habits",
+                ground.habits().toPlain());
+    }
+
+    /**
+     * Uses a file: its keymap is in use, beside those that there are; its settings replace those that there are.
+     *
+     * @return what of the settings could not be used, with its place
+     * @throws IllegalArgumentException saying what is wrong where nothing was changed
+     */
+    public List<String> use(Map<String, Object> m) {
+        if (!FORMAT.equals(m.get("format"))) {
+            throw new IllegalArgumentException(
+                    "this is no file of keymaps and habits: \"format\" must be \"" + FORMAT + "\"");
+        }
+        if (Plain.whole(m.get("version"), 0) != VERSION) {
+            throw new IllegalArgumentException("version " + m.get("version") + " is not known here; 1 is");
+        }
+        Keymaps brought;
+        try {
+            brought = rebinding.keymap().catalogue().keymaps(Plain.map(m.get("keymaps")));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException("keymaps: " + e.getMessage());
+        }
+        Map<String, Object> habits = Plain.map(m.get("habits"));
+        List<String> problems = new ArrayList<>();
+        Habits.problems(habits).forEach(p -> problems.add("habits." + p));
+        rebinding.take(brought);
+        ground.settings().use(Habits.of(habits));
+        return problems;
+    }
+}

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { onBeforeUnmount, ref, watch } from 'vue';
+import { useCore, type PreviewFrame } from '../../core';
+
+/** A small stage on which an unseen hand does what a setting is about, by the very rules of the large one. */
+const props = defineProps<{ habit: string; words: string }>();
+const core = useCore();
+const frame = ref<PreviewFrame | null>(null);
+const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+const playing = ref(!still);
+let next = 0;
+
+function step(time: number) {
+  frame.value = core.keys.habitPreview(props.habit, time);
+  next = playing.value ? requestAnimationFrame(step) : 0;
+}
+
+function play(on: boolean) {
+  playing.value = on;
+  cancelAnimationFrame(next);
+  step(performance.now());
+}
+
+watch(
+  () => props.habit,
+  () => play(playing.value),
+  { immediate: true },
+);
+onBeforeUnmount(() => cancelAnimationFrame(next));
+</script>
+
+<template>
+  <figure v-if="frame" class="preview" :data-preview="habit">
+    <svg :viewBox="`0 0 ${frame.width} ${frame.height}`" class="clipped" role="img" :aria-label="`Preview: ${words}`">
+      <line v-for="(l, k) in frame.lines" :key="k" :x1="l.x1" :y1="l.y1" :x2="l.x2" :y2="l.y2" :class="l.sort" />
+      <path :d="`M${frame.handX} ${frame.handY - 5}l5 5-5 5-5-5z`" class="hand" />
+    </svg>
+    <figcaption>
+      {{ words }}: {{ frame.does }}
+      <button class="plain" @click="play(!playing)">{{ playing ? 'Stop' : 'Play' }}</button>
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.preview {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+}
+line {
+  stroke: var(--line);
+  stroke-width: 1;
+}
+.box {
+  stroke: var(--text);
+  stroke-width: 1.6;
+}
+.mark {
+  stroke: var(--accent);
+  stroke-width: 2;
+}
+.hand {
+  fill: var(--pick);
+}
+figcaption {
+  margin-top: 8px;
+  font-size: 13px;
+}
+</style>

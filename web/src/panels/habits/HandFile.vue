@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useCore, type Plain } from '../../core';
+import type { OpenScene } from '../../stage/openScene';
+import { saveJson } from '../common/saveAs';
+
+/** Keymaps and habits in one file, to take to another machine. */
+const props = defineProps<{ open: OpenScene }>();
+const core = useCore();
+const input = ref<HTMLInputElement>();
+const told = ref('');
+const LARGEST = 4 << 20;
+
+async function read() {
+  const file = input.value?.files?.[0];
+  if (!file) return;
+  told.value = await use(file);
+  if (input.value) input.value.value = '';
+}
+
+async function use(file: File): Promise<string> {
+  if (file.size > LARGEST)
+    return 'A file of keymaps and habits has at most 4 MB; this one is larger. Nothing was changed.';
+  let read: Plain;
+  try {
+    read = JSON.parse(await file.text()) as Plain;
+  } catch (e) {
+    return `This is no JSON: ${(e as Error).message}. Nothing was changed.`;
+  }
+  const left = core.keys.useHandFile(read);
+  props.open.keepKeymap();
+  props.open.keepHabits();
+  return left ?? 'Its keymaps and habits are in use.';
+}
+</script>
+
+<template>
+  <button class="plain" data-hand-file="save" @click="saveJson(core.keys.handFile(), 'Keymaps and habits.json')">
+    Save keymaps and habits
+  </button>
+  <button class="plain" data-hand-file="read" @click="input?.click()">Read a file</button>
+  <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />
+  <span v-if="told" class="quiet" role="status" data-hand-told>{{ told }}</span>
+</template>
