@@ -46,7 +46,8 @@ class AccessTest {
         boards(page, hand);
         cameras(page, hand);
         page.locator("[data-command='app.habits']").first().click();
-        page.locator("[data-habit='orbit.style']").waitFor();
+        page.locator("[data-habit='orbit.speed']").hover();
+        page.locator("[data-preview]").waitFor();
         Hand.still(page);
         check(page, "habits");
         close(page);
@@ -54,6 +55,15 @@ class AccessTest {
         page.locator("[data-binding=home]").waitFor();
         Hand.still(page);
         check(page, "keys");
+        page.locator("[data-as=picture]").click();
+        page.locator("[data-picture-key=KeyD]").click();
+        page.locator("input[data-give]").fill("hide");
+        page.locator("[data-picture-answer] button:has-text('hide')").first().waitFor();
+        check(page, "the picture of the keymap");
+        page.locator("[data-deed=teach]").click();
+        page.locator("[data-asks]").waitFor();
+        check(page, "teaching a keymap");
+        page.locator("[data-teach-deed=cancel]").click();
         Browser.close(page);
     }
 

@@ -2,6 +2,7 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Clip;
 import com.microsoft.playwright.options.ColorScheme;
@@ -60,7 +61,6 @@ class PicturesTest {
         hand.move(Hand.num(r, "x") + ring[near], Hand.num(r, "y") + ring[near + 1])
                 .down(MouseButton.LEFT)
                 .by(26, 2);
-        take(page, "rotating-on-a-layer");
         page.keyboard().press("Escape");
         hand.up(MouseButton.LEFT);
         hand.key("Escape").key("Control+z").key("Shift+K");
@@ -80,8 +80,6 @@ class PicturesTest {
         take(page, "linked-views");
         hand.up(MouseButton.MIDDLE).key("Alt+B");
         unspoken(page);
-        hand.press("[data-board=large]").over("v1", 0.5, 0.4);
-        take(page, "board-one-and-three");
         hand.press("[data-board=shot]").over("v1", 0.5, 0.4);
         take(page, "board-camera-and-scout");
         hand.press("[data-board=single]").over("v1", 0.5, 0.4);
@@ -233,13 +231,30 @@ class PicturesTest {
         boards(hand);
 
         page.locator("header [data-command='app.habits']").click();
-        page.locator("[data-habit='orbit.style']").waitFor();
+        page.locator("[data-habit='orbit.speed']").hover();
+        page.locator("[data-preview]").waitFor();
         take(page, "habits");
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
         page.waitForTimeout(500);
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
         take(page, "keys");
+        page.locator("[data-as=picture]").click();
+        page.locator("[data-picture-key=KeyD]").click();
+        take(page, "keys-as-a-picture");
+        page.locator("[data-deed=teach]").click();
+        var pad = page.locator("[data-teach-pad]").boundingBox();
+        for (String asked : List.of("pans", "nearer")) {
+            hand.move(pad.x + 200, pad.y + 150);
+            if (asked.equals("nearer")) {
+                page.keyboard().down("Shift");
+            }
+            hand.down(MouseButton.MIDDLE).by(60, 20);
+            page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+            page.keyboard().up("Shift");
+            page.locator("[data-asks]:has-text('" + asked + "')").waitFor();
+        }
+        take(page, "teaching-a-keymap");
         Browser.close(page);
 
         Page light = Browser.page(ColorScheme.LIGHT, failures);
