@@ -5,6 +5,7 @@ import { bareLoad } from "./load";
 import { modelPicks } from "./openModels";
 import { picks } from "./picks";
 import { framing, marquee } from "./editing";
+import { keys } from "./keys";
 import { redraw } from "./redraw";
 import { sheetAsGlb } from "./shapes";
 
@@ -27,6 +28,7 @@ Object.assign(window, {
     open,
     events,
     picks,
+    keys,
     redraw,
     framing,
     marquee,

@@ -31,6 +31,8 @@ onMounted(watch);
   </div>
 </template>
 
+<style scoped src="./pad.css"></style>
+
 <style scoped>
 .doing {
   display: flex;
@@ -41,11 +43,5 @@ onMounted(watch);
 .pad {
   flex: 1;
   height: 86px;
-  display: grid;
-  place-items: center;
-  color: var(--quiet);
-  background: linear-gradient(var(--stage-high), var(--stage-low));
-  touch-action: none;
-  user-select: none;
 }
 </style>

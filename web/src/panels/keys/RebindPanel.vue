@@ -79,6 +79,8 @@ onMounted(() => {
   </div>
 </template>
 
+<style scoped src="./pad.css"></style>
+
 <style scoped>
 .rebind {
   display: grid;
@@ -86,12 +88,6 @@ onMounted(() => {
 }
 .pad {
   height: 210px;
-  display: grid;
-  place-items: center;
-  color: var(--quiet);
-  background: linear-gradient(var(--stage-high), var(--stage-low));
-  touch-action: none;
-  user-select: none;
 }
 .big {
   font-size: 22px;

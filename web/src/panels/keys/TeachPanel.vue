@@ -18,7 +18,8 @@ const { watch, stop } = useWatchedHand(pad, () => {
 
 function next() {
   state.value = core.keys.teaching();
-  if (state.value.asks) watch();
+  // The page may have been closed before this came.
+  if (state.value.asks && pad.value) watch();
   else stop();
 }
 
@@ -80,6 +81,8 @@ onBeforeUnmount(stop);
   </div>
 </template>
 
+<style scoped src="./pad.css"></style>
+
 <style scoped>
 .teach {
   display: grid;
@@ -101,12 +104,6 @@ h3 {
 }
 .pad {
   height: 320px;
-  display: grid;
-  place-items: center;
-  color: var(--quiet);
-  background: linear-gradient(var(--stage-high), var(--stage-low));
-  touch-action: none;
-  user-select: none;
 }
 .told {
   color: var(--caution);

@@ -35,7 +35,7 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public JSObject keptKeymaps() {
-        return JsPlain.toJs(stage.rebinding().all().toPlain());
+        return JsPlain.toJs(stage.keymaps().all().toPlain());
     }
 
     @Override
@@ -50,32 +50,32 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public JSObject triggersOf(String command) {
-        return JsPlain.toJs(stage.rebinding().triggersOf(command, layout));
+        return JsPlain.toJs(stage.keymaps().triggersOf(command, layout));
     }
 
     @Override
     public void chooseKeymap(String name) {
-        stage.rebinding().choose(name);
+        stage.keymaps().choose(name);
     }
 
     @Override
     public void copyKeymap(String name) {
-        stage.rebinding().copy(name);
+        stage.keymaps().copy(name);
     }
 
     @Override
     public String renameKeymap(String name) {
-        return stage.rebinding().rename(name);
+        return stage.keymaps().rename(name);
     }
 
     @Override
     public void deleteKeymap() {
-        stage.rebinding().delete();
+        stage.keymaps().delete();
     }
 
     @Override
     public void mirrorKeymap() {
-        stage.rebinding().mirror();
+        stage.keymaps().mirror();
     }
 
     @Override
@@ -182,22 +182,22 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public JSObject bringKeymap(JSObject file) {
-        return Told.of(stage.rebinding().bring(JsPlain.map(file)));
+        return Told.of(stage.keymaps().bring(JsPlain.map(file)));
     }
 
     @Override
     public void useBrought() {
-        stage.rebinding().useBrought();
+        stage.keymaps().useBrought();
     }
 
     @Override
     public boolean redoKeymap() {
-        return stage.rebinding().redo();
+        return stage.keymaps().redo();
     }
 
     @Override
     public void resetGroup(String group) {
-        stage.rebinding().resetGroup(group);
+        stage.keymaps().resetGroup(group);
     }
 
     @Override
@@ -222,17 +222,17 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public void resetBinding(String binding) {
-        stage.rebinding().reset(binding);
+        stage.keymaps().reset(binding);
     }
 
     @Override
     public void usePreset(String preset) {
-        stage.rebinding().preset(preset);
+        stage.keymaps().preset(preset);
     }
 
     @Override
     public boolean undoKeymap() {
-        return stage.rebinding().undo();
+        return stage.keymaps().undo();
     }
 
     @Override

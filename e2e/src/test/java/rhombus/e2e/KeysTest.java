@@ -22,6 +22,15 @@ import rhombus.server.RunningServer;
 
 /** Giving commands other triggers by doing them, and finding the change again. */
 class KeysTest {
+    /** A small scene of somebody who has just signed in. */
+    private static Hand opened(String user, ColorScheme scheme, List<String> failures) {
+        Page page = Browser.page(scheme, failures);
+        Browser.signIn(page, user, "tide-and-timber");
+        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        page.waitForURL("**/scenes/*");
+        return Hand.ready(page);
+    }
+
     private static void rebind(Page page, String binding) {
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding='" + binding + "'] .trigger").click();
@@ -31,11 +40,8 @@ class KeysTest {
     @Test
     void thePictureFollowsTheModifiersAndAKeyIsSetByPointingAtIt() throws IOException {
         List<String> failures = new ArrayList<>();
-        Page page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "picture", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = opened("picture", ColorScheme.DARK, failures);
+        Page page = hand.page;
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-as=picture]").click();
         page.locator("[data-picture-key=KeyF]:has-text('frame the selection')").waitFor();
@@ -77,11 +83,8 @@ class KeysTest {
     @Test
     void keymapsOfTheirOwnAreSwitchedAndOutliveThePage() {
         List<String> failures = new ArrayList<>();
-        Page page = Browser.page(ColorScheme.LIGHT, failures);
-        Browser.signIn(page, "switcher", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = opened("switcher", ColorScheme.LIGHT, failures);
+        Page page = hand.page;
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-keymap]").selectOption("trackpad");
         page.locator("[data-deed=copy]").click();
@@ -125,11 +128,8 @@ class KeysTest {
     @Test
     void theHandTeachesAKeymapThatIsTriedAndKept() {
         List<String> failures = new ArrayList<>();
-        Page page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "teacher", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = opened("teacher", ColorScheme.DARK, failures);
+        Page page = hand.page;
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-deed=teach]").click();
         var box = page.locator("[data-teach-pad]").boundingBox();
@@ -188,11 +188,8 @@ class KeysTest {
     @Test
     void aClashIsToldAndSwappingOutlivesTheServer() {
         List<String> failures = new ArrayList<>();
-        Page page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "keys", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = opened("keys", ColorScheme.DARK, failures);
+        Page page = hand.page;
         rebind(page, "home");
         page.keyboard().press("f");
         assertThat(page.locator("[data-clash]").textContent()).contains("frame the selection");

@@ -202,6 +202,11 @@ public final class Keymap {
         return new Keymap(catalogue, other, preset, changes, added);
     }
 
+    /** Without any change or addition; a name that somebody gave it stays. */
+    public Keymap bare() {
+        return next(Map.of(), List.of());
+    }
+
     /** Whether it is more than a preset as it comes: it has a name or a trigger of its own. */
     public boolean own() {
         return differing() > 0 || !name.equals(Presets.names().get(preset));

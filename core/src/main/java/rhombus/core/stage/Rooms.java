@@ -17,6 +17,7 @@ import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Press;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Teaching;
+import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
@@ -44,7 +45,8 @@ final class Rooms {
     final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips);
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
     final Input input = new Input(ground, walking, resolver, this::tick);
-    final Rebinding rebinding = new Rebinding(ground, resolver, input);
+    final UserKeymaps keymaps = new UserKeymaps(ground, resolver);
+    final Rebinding rebinding = new Rebinding(keymaps, input);
     final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
     final Runner runner = new Runner(new Work(
@@ -59,7 +61,7 @@ final class Rooms {
             grips,
             hover,
             resolver,
-            rebinding));
+            keymaps));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
@@ -74,7 +76,7 @@ final class Rooms {
         ground.pointer().follow(resolver::moving, resolver::modifiers);
         ground.settings().follow(h -> {
             resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
-            rebinding.habits();
+            keymaps.habits();
         });
         press.sets(runner, resolver::forgetClick);
         boards.enter();

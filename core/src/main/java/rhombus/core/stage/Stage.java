@@ -12,6 +12,7 @@ import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Teaching;
+import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.view.Changes;
@@ -72,9 +73,14 @@ public final class Stage {
         return rooms.teaching;
     }
 
+    /** The user's keymaps. */
+    public UserKeymaps keymaps() {
+        return rooms.keymaps;
+    }
+
     /** The keymap in use. */
     public Keymap keymap() {
-        return rooms.rebinding.keymap();
+        return rooms.keymaps.keymap();
     }
 
     /** What the user prefers. */
@@ -128,7 +134,7 @@ public final class Stage {
 
     /** Uses the keymaps that were kept. */
     public void use(Keymaps kept) {
-        rooms.rebinding.use(kept);
+        rooms.keymaps.use(kept);
     }
 
     /**

@@ -37,7 +37,7 @@ class KeysPageTest {
         KeysPage all = page();
         assertThat(commands(all)).doesNotHaveDuplicates();
         assertThat(commands(all)).containsAll(AllCommands.CATALOGUE.commands().keySet());
-        Keymap map = hand.stage.rebinding().keymap();
+        Keymap map = hand.stage.keymaps().keymap();
         assertThat(triggers(all).stream().map(KeyBinding::id).collect(Collectors.toSet()))
                 .hasSize(map.bindings().size());
         KeyRow orbit = all.rows().stream()
@@ -107,10 +107,10 @@ class KeysPageTest {
         r.apply("set");
         assertThat(trigger("home")).isEqualTo("F7");
         assertThat(triggers(page("changed", true))).extracting(KeyBinding::id).containsExactly("home");
-        assertThat(r.undo()).isTrue();
+        assertThat(r.keymaps().undo()).isTrue();
         assertThat(trigger("home")).isEqualTo(was);
         assertThat(page().canRedo()).isTrue();
-        assertThat(r.redo()).isTrue();
+        assertThat(r.keymaps().redo()).isTrue();
         assertThat(trigger("home")).isEqualTo("F7");
         press("undo", "F8", 0);
         r.apply("set");
@@ -122,8 +122,25 @@ class KeysPageTest {
                 .findFirst()
                 .orElseThrow()
                 .group();
-        r.resetGroup(group);
+        r.keymaps().resetGroup(group);
         assertThat(triggers(page("changed", true))).extracting(KeyBinding::id).containsExactly("undo");
+    }
+
+    @Test
+    void resettingAllKeepsTheNameThatSomebodyGave() {
+        hand.stage.keymaps().copy("Night desk");
+        press("home", "F7", 0);
+        hand.stage.rebinding().apply("set");
+        hand.stage.keymaps().reset("");
+        assertThat(page().name()).isEqualTo("Night desk");
+        assertThat(page().changed()).isZero();
+        hand.stage.keymaps().delete();
+        press("home", "F7", 0);
+        hand.stage.rebinding().apply("set");
+        assertThat(page().name()).isEqualTo("My Rhombus");
+        hand.stage.keymaps().reset("");
+        assertThat(page().name()).isEqualTo("Rhombus");
+        assertThat(page().own()).isFalse();
     }
 
     @Test
@@ -131,13 +148,13 @@ class KeysPageTest {
         Rebinding r = hand.stage.rebinding();
         press("home", "F7", 0);
         r.apply("set");
-        Map<String, Object> file = r.keymap().toPlain();
-        r.reset("");
-        assertThat(r.bring(file).problems()).isEmpty();
+        Map<String, Object> file = r.keymaps().keymap().toPlain();
+        r.keymaps().reset("");
+        assertThat(r.keymaps().bring(file).problems()).isEmpty();
         assertThat(trigger("home")).as("looked at only").isEqualTo("H");
-        r.useBrought();
+        r.keymaps().useBrought();
         assertThat(trigger("home")).isEqualTo("F7");
-        r.undo();
+        r.keymaps().undo();
         List<Object> changes = new ArrayList<>(Plain.list(file.get("changes")));
         changes.add(Map.of("id", "no-such", "trigger", Map.of("kind", "key", "code", "F8"), "modifiers", List.of()));
         changes.add(Map.of("id", "undo", "trigger", Map.of("kind", "shout"), "modifiers", List.of()));
@@ -145,7 +162,7 @@ class KeysPageTest {
         changes.add("nonsense");
         Map<String, Object> broken = new HashMap<>(file);
         broken.put("changes", changes);
-        var seen = r.bring(broken);
+        var seen = r.keymaps().bring(broken);
         assertThat(seen.refused()).isNull();
         assertThat(seen.changes()).isEqualTo(1);
         assertThat(seen.problems())
@@ -153,12 +170,12 @@ class KeysPageTest {
                 .anyMatch(p -> p.startsWith("changes[1]: \"no-such\""))
                 .anyMatch(p -> p.startsWith("changes[2]:"))
                 .anyMatch(p -> p.contains("twice"));
-        r.useBrought();
+        r.keymaps().useBrought();
         assertThat(trigger("home")).isEqualTo("F7");
         for (Map<String, Object> no : List.<Map<String, Object>>of(
                 Map.of(), Map.of("format", "rhombus-keymap", "version", 9), Map.of("format", 3))) {
-            assertThat(r.bring(no).refused()).isNotBlank();
-            r.useBrought();
+            assertThat(r.keymaps().bring(no).refused()).isNotBlank();
+            r.keymaps().useBrought();
             assertThat(trigger("home")).isEqualTo("F7");
         }
     }
@@ -166,12 +183,12 @@ class KeysPageTest {
     /** What clashes within a file is told. */
     @Test
     void aFileWhoseChangesClashIsToldSo() {
-        Map<String, Object> file = new HashMap<>(hand.stage.rebinding().keymap().toPlain());
+        Map<String, Object> file = new HashMap<>(hand.stage.keymaps().keymap().toPlain());
         file.put(
                 "changes",
                 List.of(Map.of(
                         "id", "home", "trigger", Map.of("kind", "key", "code", "KeyF"), "modifiers", List.of())));
-        assertThat(hand.stage.rebinding().bring(file).problems()).anyMatch(p -> p.contains("answer the same motion"));
+        assertThat(hand.stage.keymaps().bring(file).problems()).anyMatch(p -> p.contains("answer the same motion"));
     }
 
     @Test

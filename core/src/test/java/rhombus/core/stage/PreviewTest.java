@@ -95,29 +95,27 @@ class PreviewTest {
     @Test
     void keymapsAndSettingsTravelInOneFile() {
         Hand from = new Hand();
-        from.stage.rebinding().copy("Bench");
+        from.stage.keymaps().copy("Bench");
         from.stage.rebinding().take("home", 0);
-        from.stage.use(from.stage.rebinding().all().with(from.stage.keymap().with("home", Trigger.key("F7"), 0)));
+        from.stage.use(from.stage.keymaps().all().with(from.stage.keymap().with("home", Trigger.key("F7"), 0)));
         from.habit("orbit.speed", 2.0);
         Map<String, Object> file = from.stage.handFile().toPlain();
         Hand to = new Hand();
-        to.stage.rebinding().copy("Mine");
+        to.stage.keymaps().copy("Mine");
         to.habit("wheel.invert", true);
         assertThat(to.stage.handFile().use(file)).isEmpty();
         assertThat(to.stage.keymap().name()).isEqualTo("Bench");
         assertThat(to.stage.keymap().binding("home").trigger()).isEqualTo(Trigger.key("F7"));
-        assertThat(to.stage.rebinding().all().others())
-                .extracting(k -> k.name())
-                .containsExactly("Mine");
+        assertThat(to.stage.keymaps().all().others()).extracting(k -> k.name()).containsExactly("Mine");
         assertThat(to.stage.habits().toPlain()).isEqualTo(from.stage.habits().toPlain());
-        assertThat(to.stage.rebinding().undo()).isTrue();
+        assertThat(to.stage.keymaps().undo()).isTrue();
         assertThat(to.stage.keymap().name()).isEqualTo("Mine");
     }
 
     @Test
     void whatAFileHasWrongIsToldWithItsPlaceAndNothingIsChangedWhereItCannotBeUsed() {
         Hand hand = new Hand();
-        hand.stage.rebinding().copy("Mine");
+        hand.stage.keymaps().copy("Mine");
         Map<String, Object> good = hand.stage.handFile().toPlain();
         for (Map<String, Object> wrong : List.<Map<String, Object>>of(
                 Map.of(),

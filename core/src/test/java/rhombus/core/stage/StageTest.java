@@ -363,7 +363,7 @@ class StageTest {
         stage.rebinding().apply("swap");
         assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyH");
         assertThat(stage.keymap().binding("home").trigger().code()).isEqualTo("KeyF");
-        assertThat(stage.rebinding().undo()).isTrue();
+        assertThat(stage.keymaps().undo()).isTrue();
         assertThat(stage.keymap().changes()).isEmpty();
     }
 }

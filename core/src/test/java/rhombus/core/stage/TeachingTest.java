@@ -216,7 +216,7 @@ class TeachingTest {
         hand.rest();
         assertThat(hand.pose(1)).as("the right button still orbits").isNotEqualTo(before);
         hand.stage.teaching().keep();
-        assertThat(hand.stage.rebinding().undo()).isTrue();
+        assertThat(hand.stage.keymaps().undo()).isTrue();
         assertThat(hand.stage.keymap().own()).isFalse();
     }
 
@@ -226,7 +226,7 @@ class TeachingTest {
 
     @Test
     void whatIsKeptStaysBesideTheKeymapsThatWereThere() {
-        hand.stage.rebinding().copy("Bench");
+        hand.stage.keymaps().copy("Bench");
         hand.stage.teaching().begin();
         show(drag(4, 0, 50, 10));
         for (int k = 0; k < 5; k++) {
@@ -237,7 +237,7 @@ class TeachingTest {
         assertThat(hand.stage.teaching().onTrial()).isTrue();
         hand.stage.teaching().keep();
         assertThat(hand.stage.teaching().onTrial()).isFalse();
-        assertThat(hand.stage.rebinding().all().others()).hasSize(1);
+        assertThat(hand.stage.keymaps().all().others()).hasSize(1);
         assertThat(hand.stage.keymap().name()).isEqualTo("My hand");
         // Asked once more, the new hand stands beside the first.
         hand.stage.teaching().begin();
@@ -247,7 +247,7 @@ class TeachingTest {
         }
         state();
         hand.stage.teaching().tryIt();
-        assertThat(hand.stage.rebinding().all().others()).hasSize(2);
+        assertThat(hand.stage.keymaps().all().others()).hasSize(2);
         assertThat(hand.stage.keymap().name()).isEqualTo("My hand 2");
     }
 

@@ -9,7 +9,7 @@ import static rhombus.core.keymap.Modifiers.SHIFT;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
-import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.view.Ground;
 
 /** What the page round the stage does: panels, full screen, snapshots. The core passes it on. */
@@ -18,16 +18,16 @@ final class ApplicationArea {
 
     private final Ground ground;
     private final Resolver resolver;
-    private final Rebinding rebinding;
+    private final UserKeymaps keymaps;
 
-    private ApplicationArea(Ground ground, Resolver resolver, Rebinding rebinding) {
+    private ApplicationArea(Ground ground, Resolver resolver, UserKeymaps keymaps) {
         this.ground = ground;
         this.resolver = resolver;
-        this.rebinding = rebinding;
+        this.keymaps = keymaps;
     }
 
     static Area<ApplicationArea> area() {
-        return new Area<>(p -> new ApplicationArea(p.ground(), p.resolver(), p.rebinding()), ApplicationArea::declare);
+        return new Area<>(p -> new ApplicationArea(p.ground(), p.resolver(), p.keymaps()), ApplicationArea::declare);
     }
 
     private static void declare(Declare<ApplicationArea> d) {
@@ -64,7 +64,7 @@ final class ApplicationArea {
                 .on("find", Trigger.key("Slash"), 0, APPLICATION, "find a command")
                 .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, "find a command");
         page(d, "app.keys", "Open Keys");
-        d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.rebinding.next());
+        d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.keymaps.next());
         page(d, "app.habits", "Open Habits");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)

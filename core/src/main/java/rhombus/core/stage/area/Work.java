@@ -4,7 +4,7 @@ import rhombus.core.keymap.Resolver;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
-import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Stepping;
@@ -26,4 +26,4 @@ public record Work(
         Grips grips,
         Hover hover,
         Resolver resolver,
-        Rebinding rebinding) {}
+        UserKeymaps keymaps) {}

@@ -30,7 +30,7 @@ public final class HandFile {
                 "version",
                 VERSION,
                 "keymaps",
-                rebinding.all().toPlain(),
+                rebinding.keymaps().all().toPlain(),
                 "habits",
                 ground.habits().toPlain());
     }
@@ -51,14 +51,14 @@ public final class HandFile {
         }
         Keymaps brought;
         try {
-            brought = rebinding.keymap().catalogue().keymaps(Plain.map(m.get("keymaps")));
+            brought = rebinding.keymaps().keymap().catalogue().keymaps(Plain.map(m.get("keymaps")));
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException("keymaps: " + e.getMessage());
         }
         Map<String, Object> habits = Plain.map(m.get("habits"));
         List<String> problems = new ArrayList<>();
         Habits.problems(habits).forEach(p -> problems.add("habits." + p));
-        rebinding.take(brought);
+        rebinding.keymaps().takeAll(brought);
         ground.settings().use(Habits.of(habits));
         return problems;
     }

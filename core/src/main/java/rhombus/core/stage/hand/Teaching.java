@@ -63,7 +63,7 @@ public final class Teaching {
         }
         boolean done = step == all.length;
         if (done && made == null) {
-            made = Taught.of(rebinding.keymap().catalogue(), shown, rebinding.platform(), layout);
+            made = Taught.of(rebinding.keymaps().keymap().catalogue(), shown, rebinding.platform(), layout);
         }
         return new TeachState(step, all.length, done ? "" : all[step].asks(), told, rows, done ? notes() : List.of());
     }
@@ -110,6 +110,7 @@ public final class Teaching {
     private String unclear(Lesson lesson, Shown s, Map<String, String> layout) {
         String words = s.trigger().words(s.modifiers(), layout);
         Command command = rebinding
+                .keymaps()
                 .keymap()
                 .catalogue()
                 .command(lesson.command(s.trigger().kind()));
@@ -170,9 +171,9 @@ public final class Teaching {
         if (made == null || before != null) {
             return false;
         }
-        before = rebinding.all();
+        before = rebinding.keymaps().all();
         habitsBefore = ground.habits();
-        rebinding.use(before.use(made.keymap()));
+        rebinding.keymaps().use(before.use(made.keymap()));
         made.habits().forEach((id, value) -> ground.settings().set(id, value));
         return true;
     }
@@ -185,7 +186,7 @@ public final class Teaching {
     /** What is on trial stays. */
     public void keep() {
         if (before != null) {
-            rebinding.changedFrom(before);
+            rebinding.keymaps().changedFrom(before);
             before = null;
             made = null;
         }
@@ -194,7 +195,7 @@ public final class Teaching {
     /** What is on trial is gone, and all is as it was. */
     public void discard() {
         if (before != null) {
-            rebinding.use(before);
+            rebinding.keymaps().use(before);
             ground.settings().use(habitsBefore);
             before = null;
         }

@@ -42,7 +42,7 @@ final class KeysList {
 
     private KeysList(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
         this.rebinding = rebinding;
-        this.map = rebinding.keymap();
+        this.map = rebinding.keymaps().keymap();
         this.layout = layout;
         this.text = Plain.text(wish.get("search"), "").strip().toLowerCase();
         this.typed = Search.words(text);
@@ -83,17 +83,20 @@ final class KeysList {
                 map.name(),
                 map.preset(),
                 map.own(),
-                rebinding.all().others().stream().map(Keymap::name).sorted().toList(),
+                rebinding.keymaps().all().others().stream()
+                        .map(Keymap::name)
+                        .sorted()
+                        .toList(),
                 presets,
                 Presets.hand(map.preset()),
                 find(),
-                !rebinding.lettersOn(),
+                !rebinding.keymaps().lettersOn(),
                 map.differing(),
                 Analysis.missing(map).stream()
                         .map(id -> map.catalogue().command(id).words())
                         .toList(),
-                rebinding.canUndo(),
-                rebinding.canRedo(),
+                rebinding.keymaps().canUndo(),
+                rebinding.keymaps().canRedo(),
                 List.copyOf(groups),
                 DEVICES,
                 places,
@@ -104,7 +107,7 @@ final class KeysList {
 
     /** How the list of all commands is opened, as things are; null where only the page's button does. */
     private String find() {
-        List<Object> triggers = rebinding.triggersOf(FIND, layout);
+        List<Object> triggers = rebinding.keymaps().triggersOf(FIND, layout);
         return triggers.isEmpty() ? null : triggers.get(0).toString();
     }
 
@@ -117,7 +120,7 @@ final class KeysList {
     private List<String> notes(Binding b) {
         List<String> out =
                 new ArrayList<>(map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
-        if (!rebinding.lettersOn() && Letters.single(b)) {
+        if (!rebinding.keymaps().lettersOn() && Letters.single(b)) {
             out.add("Off: single-character shortcuts are switched off in Habits.");
         }
         return out;
@@ -169,7 +172,7 @@ final class KeysList {
         List<String> typed = Search.words(words.strip().toLowerCase());
         List<Giveable> out = new ArrayList<>();
         Map<Giveable, Double> scores = new HashMap<>();
-        for (Command c : rebinding.keymap().catalogue().commands().values()) {
+        for (Command c : rebinding.keymaps().keymap().catalogue().commands().values()) {
             List<Binding> some = rebinding.fits(c) ? rebinding.fresh(c.id()) : List.of();
             for (int k = 0; k < some.size(); k++) {
                 Binding b = some.get(k);

@@ -281,7 +281,7 @@ public final class Snapshots {
 
     /** Commands that are meant by words, the best first. */
     public List<FoundCommand> find(String typed, Map<String, String> layout) {
-        return finding.of(typed, rebinding.inUse(), layout);
+        return finding.of(typed, rebinding.keymaps().inUse(), layout);
     }
 
     /** A command was run from that list. */
@@ -296,7 +296,7 @@ public final class Snapshots {
 
     /** The keymap as a sheet to print, as it answers. */
     public KeysSheet keysSheet(Map<String, String> layout) {
-        return KeysSheet.of(rebinding.inUse(), layout);
+        return KeysSheet.of(rebinding.keymaps().inUse(), layout);
     }
 
     /** What is meant by words and fits the trigger that is looked for. */
@@ -306,7 +306,7 @@ public final class Snapshots {
 
     /** The keymap as a picture, as it answers with these modifiers in one place. */
     public KeysPicture keysPicture(int modifiers, String place, Map<String, String> layout) {
-        return Picturing.of(rebinding.inUse(), layout, modifiers, place);
+        return Picturing.of(rebinding.keymaps().inUse(), layout, modifiers, place);
     }
 
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */

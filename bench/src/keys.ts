@@ -1,0 +1,67 @@
+import { core } from "./core";
+import { paired, time } from "./timing";
+
+const CODES = [..."ABCDEFGHIJKLMNOPQRSTUVWXYZ"].map((c) => `Key${c}`);
+const MODIFIERS = ["Shift", "Ctrl", "Alt", "Meta"];
+const CONTEXTS = ["rose", "walk", "tool", "axis", "free-flat", "perspective"];
+const EVENTS = 20000;
+
+interface Stored {
+  [key: string]: unknown;
+}
+
+/** The standard keymap with so many bindings that have a trigger. */
+function keymap(count: number): Stored {
+  core.keys.usePreset("rhombus");
+  const rows = core.keys.keysPage({}).rows;
+  const ids = rows
+    .flatMap((r) => r.triggers)
+    .filter((b) => b.trigger)
+    .map((b) => b.id);
+  const changes = ids
+    .slice(count)
+    .map((id) => ({ id, trigger: null, modifiers: [] }));
+  const added: Stored[] = [];
+  for (let i = 0; ids.length + i < count; i++) {
+    const mods = Math.floor(i / CODES.length) % 16;
+    added.push({
+      id: `own-${i + 1}`,
+      command: "view.home",
+      context: CONTEXTS[Math.floor(i / CODES.length / 16)],
+      trigger: { kind: "key", code: CODES[i % CODES.length] },
+      modifiers: MODIFIERS.filter((_, bit) => mods & (1 << bit)),
+    });
+  }
+  return { ...core.keys.keymap(), changes, added };
+}
+
+/** Microseconds in which a key is resolved that nothing answers, with 2 000 bindings and with 100. */
+export async function keys() {
+  let now = 0;
+  const run = (stored: Stored) => {
+    const wrong = core.keys.useKeymaps(stored);
+    if (wrong) throw new Error(wrong);
+    return (
+      (time(() => {
+        for (let i = 0; i < EVENTS; i++) {
+          core.input.keyDown("Pause", i % 8, false, (now += 1));
+          core.input.keyUp("Pause", i % 8, (now += 1));
+        }
+      }) *
+        1000) /
+      EVENTS
+    );
+  };
+  const many = keymap(2000);
+  const few = keymap(100);
+  const r = await paired(
+    9,
+    () => run(many),
+    () => run(few),
+  );
+  core.keys.useKeymaps(keymap(260));
+  const finds: number[] = [];
+  for (const words of ["o", "frm", "ortbit", "look along", "camera view", "zz"])
+    finds.push(time(() => core.show.find(words)));
+  return { ...r, find: Math.max(...finds), commands: core.keys.keysPage({}).rows.length };
+}

@@ -1,0 +1,234 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Analysis;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.KeymapFile;
+import rhombus.core.keymap.Keymaps;
+import rhombus.core.keymap.Letters;
+import rhombus.core.keymap.Mirror;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
+
+/** The user's keymaps: which is in use, what is done with them as a whole, and the undo of every change. */
+public final class UserKeymaps {
+    private final Ground ground;
+    private final Resolver resolver;
+    private final Deque<Keymaps> before = new ArrayDeque<>();
+    private final Deque<Keymaps> after = new ArrayDeque<>();
+    private Keymaps all;
+    private Keymap brought;
+
+    /** The keymaps of a hand, the one in use being that of a resolver. */
+    public UserKeymaps(Ground ground, Resolver resolver) {
+        this.ground = ground;
+        this.resolver = resolver;
+        this.all = new Keymaps(resolver.keymap(), List.of());
+    }
+
+    /** The keymap in use, with all its triggers. */
+    public Keymap keymap() {
+        return all.active();
+    }
+
+    /** All keymaps of the user. */
+    public Keymaps all() {
+        return all;
+    }
+
+    /** The keymap as it answers: without what the settings switch off. */
+    public Keymap inUse() {
+        return resolver.keymap();
+    }
+
+    /** The triggers of a command as it answers, in words. */
+    public List<Object> triggersOf(String commandId, Map<String, String> layout) {
+        return inUse().bindings().stream()
+                .filter(b -> b.command().id().equals(commandId) && b.trigger() != null)
+                .<Object>map(b -> b.trigger().words(b.modifiers(), layout))
+                .toList();
+    }
+
+    /** The settings have changed, and with them what is switched off. */
+    public void habits() {
+        resolver.use(lettersOn() ? keymap() : keymap().without(Letters::single));
+        ground.changes().add(Topic.READOUT);
+    }
+
+    /** Whether shortcuts of a single character are on. */
+    public boolean lettersOn() {
+        return ground.habits().on(AllHabits.LETTERS);
+    }
+
+    /** Uses the keymaps that were kept. */
+    public void use(Keymaps kept) {
+        all = kept;
+        habits();
+        ground.changes().add(Topic.KEYMAP);
+    }
+
+    /** Whether there is a change to take back. */
+    public boolean canUndo() {
+        return !before.isEmpty();
+    }
+
+    /** Takes the last change back. */
+    public boolean undo() {
+        if (before.isEmpty()) {
+            return false;
+        }
+        after.push(all);
+        use(before.pop());
+        ground.changes().add(Topic.KEEP_KEYMAP);
+        return true;
+    }
+
+    /** Whether there is a change to make again. */
+    public boolean canRedo() {
+        return !after.isEmpty();
+    }
+
+    /** Makes the change again that was taken back last. */
+    public boolean redo() {
+        if (after.isEmpty()) {
+            return false;
+        }
+        before.push(all);
+        use(after.pop());
+        ground.changes().add(Topic.KEEP_KEYMAP);
+        return true;
+    }
+
+    /** The preset's own trigger again for one binding, or for all where the id is empty. */
+    public void reset(String bindingId) {
+        Keymap map = keymap();
+        change(bindingId.isEmpty() ? map.bare() : map.reset(bindingId));
+    }
+
+    /** The presets' own triggers again for all bindings of the commands under a heading. */
+    public void resetGroup(String group) {
+        Keymap next = keymap();
+        for (Binding b : keymap().bindings()) {
+            if (b.command().group().equals(group) && next.differs(b.id())) {
+                next = next.reset(b.id());
+            }
+        }
+        if (next != keymap()) {
+            change(next);
+        }
+    }
+
+    /** A preset as it comes is in use; what was in use is kept where it is more than a preset. */
+    public void preset(String id) {
+        change(all.usePreset(id));
+    }
+
+    /** Another keymap of the user's is in use. */
+    public void choose(String name) {
+        change(all.use(name));
+    }
+
+    /** A copy under another name is in use. */
+    public void copy(String name) {
+        change(all.copy(name));
+    }
+
+    /**
+     * Another name for the keymap in use.
+     *
+     * @return what is wrong with the name, or null
+     */
+    public String rename(String name) {
+        try {
+            change(all.rename(name));
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    /** Keymaps that were brought: the one that was in use there is so here, and what there is stays beside them. */
+    void takeAll(Keymaps brought) {
+        Keymaps next = all;
+        for (int i = brought.others().size() - 1; i >= 0; i--) {
+            next = next.use(brought.others().get(i));
+        }
+        change(
+                brought.active().own()
+                        ? next.use(brought.active())
+                        : next.usePreset(brought.active().preset()));
+    }
+
+    /** The keymap in use is gone; its preset is in use again. */
+    public void delete() {
+        change(all.delete());
+    }
+
+    /** The keymap for the other hand. */
+    public void mirror() {
+        change(Mirror.of(keymap()));
+    }
+
+    /** Goes on to the next of the user's keymaps, and says which it is. */
+    public void next() {
+        if (!keymap().own() && all.others().isEmpty()) {
+            ground.changes().notice("There is no other keymap to switch to; the Keys page makes them.", null, null);
+            return;
+        }
+        change(all.next());
+        ground.changes().notice("Keymap: " + keymap().name() + ".", null, null);
+    }
+
+    /** Looks at a keymap file; nothing changes yet. */
+    public BroughtKeys bring(Map<String, Object> file) {
+        brought = null;
+        try {
+            KeymapFile.Read r = keymap().catalogue().read(file);
+            brought = r.keymap();
+            List<String> problems = new ArrayList<>(r.problems());
+            for (String clash : Analysis.clashes(brought)) {
+                problems.add(clash + " answer the same motion in the same place; only one of them will");
+            }
+            return new BroughtKeys(brought.name(), null, problems, brought.differing());
+        } catch (IllegalArgumentException e) {
+            return new BroughtKeys("", e.getMessage(), List.of(), 0);
+        }
+    }
+
+    /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
+    public void useBrought() {
+        if (brought != null) {
+            change(all.use(brought));
+            brought = null;
+        }
+    }
+
+    /** The keymap in use changes, as a step that can be taken back. */
+    void change(Keymap next) {
+        change(all.with(next));
+    }
+
+    /** The keymaps in use were tried, and stay: a change that can be taken back. */
+    void changedFrom(Keymaps was) {
+        before.push(was);
+        after.clear();
+        ground.changes().add(Topic.KEYMAP, Topic.KEEP_KEYMAP);
+    }
+
+    private void change(Keymaps next) {
+        if (next.equals(all)) {
+            return;
+        }
+        before.push(all);
+        after.clear();
+        use(next);
+        ground.changes().add(Topic.KEEP_KEYMAP);
+    }
+}
