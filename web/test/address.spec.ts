@@ -1,7 +1,7 @@
 // @vitest-environment node
 import { inflateRawSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
-import { fromFragment, toFragment } from '../src/stage/address';
+import { fromFragment, holdsKeymap, keymapFromFragment, keymapToFragment, toFragment } from '../src/stage/address';
 
 describe('views in an address', () => {
   const board = {
@@ -26,5 +26,15 @@ describe('views in an address', () => {
     const text = await toFragment(board);
     for (const broken of [text.slice(0, -9), 'board=', 'board=%%%', 'board=AAAA'])
       await expect(fromFragment(`#${broken}`)).rejects.toThrow(/address/);
+  });
+
+  it('holds a keymap as well, and does not take one for the other', async () => {
+    const keymap = { format: 'rhombus-keymap', name: 'Night desk <b>', changes: [{ id: 'home' }] };
+    const hash = `#${await keymapToFragment(keymap)}`;
+    expect(holdsKeymap(hash)).toBe(true);
+    expect(await keymapFromFragment(hash)).toEqual(keymap);
+    expect(await fromFragment(hash)).toBeNull();
+    expect(holdsKeymap(`#${await toFragment({})}`)).toBe(false);
+    await expect(keymapFromFragment(hash.slice(0, -6))).rejects.toThrow(/keymap in it is lost/);
   });
 });

@@ -2,14 +2,18 @@
 import { ElMessageBox } from 'element-plus';
 import 'element-plus/theme-chalk/el-message-box.css';
 import 'element-plus/theme-chalk/el-overlay.css';
-import { onMounted, ref } from 'vue';
+import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { api, type SceneEntry } from '../api/api';
 import TopBar from '../panels/common/TopBar.vue';
 import UploadScene from '../panels/common/UploadScene.vue';
+import { keepBrought } from '../stage/broughtKeymap';
 
 const scenes = ref<SceneEntry[]>([]);
 const loaded = ref(false);
 const wrong = ref('');
+const brought = ref(keepBrought());
+/** Another address was entered while this page is there. */
+const follow = () => (brought.value = keepBrought());
 
 async function load() {
   try {
@@ -44,13 +48,20 @@ function when(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
-onMounted(load);
+onMounted(() => {
+  window.addEventListener('hashchange', follow);
+  void load();
+});
+onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 </script>
 
 <template>
   <div class="page">
     <TopBar><h1>Scenes</h1></TopBar>
     <main>
+      <p v-if="brought" class="brought" role="status" data-brought>
+        A keymap came with this address. Open a scene to look at it and use it.
+      </p>
       <UploadScene @added="load" />
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
       <p v-if="loaded && !wrong && scenes.length === 0" class="empty">
@@ -134,6 +145,10 @@ details {
   grid-column: 1 / 3;
   color: var(--quiet);
   padding: 0 0 10px 26px;
+}
+.brought {
+  color: var(--accent);
+  margin-bottom: 14px;
 }
 .wrong {
   color: var(--error);

@@ -7,6 +7,7 @@ import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
 import type { Axes } from '../theme/axes';
 import { fromFragment } from './address';
+import { tellBrought } from './broughtKeymap';
 import { kept, type Kept } from './kept';
 import { Loop } from './loop';
 import { Painter, type Theme } from './painter/Painter';
@@ -165,6 +166,7 @@ export class OpenScene {
     this.core.draw.attachHierarchies(picking);
     this.ready.value = true;
     this.loading.value = null;
+    await tellBrought(this.core, (text) => this.store.tell({ text }));
     this.loop.redraw();
     if ((await others) && !this.left) {
       this.goApart(null);

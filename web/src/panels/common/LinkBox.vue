@@ -1,10 +1,10 @@
 <script setup lang="ts">
-defineProps<{ link: string }>();
+defineProps<{ link: string; label?: string }>();
 defineEmits<{ close: [] }>();
 </script>
 
 <template>
-  <div role="dialog" aria-label="Address of these views">
+  <div role="dialog" :aria-label="label ?? 'Address of these views'">
     <input :value="link" readonly aria-label="Address" @focus="($event.target as HTMLInputElement).select()" />
     <el-button size="small" @click="$emit('close')">Close</el-button>
   </div>

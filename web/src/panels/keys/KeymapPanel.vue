@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue';
 import { useCore, type KeysPage } from '../../core';
+import { keymapToFragment } from '../../stage/address';
+import LinkBox from '../common/LinkBox.vue';
 import NameField from '../common/NameField.vue';
 import KeymapFile from './KeymapFile.vue';
 import SheetPrint from './SheetPrint.vue';
@@ -12,6 +14,8 @@ const core = useCore();
 const naming = ref(false);
 const name = ref('');
 const wrong = ref<string | null>(null);
+const told = ref('');
+const link = ref('');
 const field = ref<InstanceType<typeof NameField>>();
 const LONGEST = 60;
 const OWN = 'own:';
@@ -26,6 +30,17 @@ function act(what: () => void) {
 function choose(value: string) {
   if (value === CURRENT) return;
   act(() => (value.startsWith(OWN) ? core.keys.chooseKeymap(value.slice(OWN.length)) : core.keys.usePreset(value)));
+}
+
+/** An address with the keymap in it, which no server sees: whoever opens it may look at it and use it. */
+async function copyAddress() {
+  told.value = '';
+  link.value = '';
+  const address = `${window.location.origin}/scenes#${await keymapToFragment(core.keys.keymap())}`;
+  await navigator.clipboard.writeText(address).then(
+    () => (told.value = 'The address of this keymap is in the clipboard.'),
+    () => (link.value = address),
+  );
 }
 
 async function rename() {
@@ -67,6 +82,8 @@ function given() {
       </optgroup>
     </select>
     <p v-if="wrong" class="caution" role="alert">{{ wrong }}.</p>
+    <p v-if="told" class="quiet hand" role="status" data-address-told>{{ told }}</p>
+    <LinkBox v-if="link" :link="link" label="Address of this keymap" class="link" @close="link = ''" />
     <p class="quiet hand">
       <template v-if="page.own">On {{ page.presets.find((p) => p.id === page.preset)?.label }}: </template>
       {{ page.own ? `${page.changed} changed.` : page.hand }}
@@ -87,6 +104,7 @@ function given() {
       >
         Other hand
       </button>
+      <button class="plain" data-deed="address" @click="copyAddress">Copy its address</button>
       <KeymapFile @changed="emit('changed')" />
       <SheetPrint />
     </div>
@@ -119,6 +137,9 @@ p {
 .caution {
   color: var(--caution);
   font-size: 12.5px;
+}
+.link :deep(input) {
+  width: 100%;
 }
 .deeds {
   display: flex;

@@ -113,6 +113,9 @@ public interface KeysApi extends JSObject {
     @Gives(BroughtKeys.class)
     JSObject bringKeymap(@Gives(Map.class) JSObject file);
 
+    /** A keymap came with an address: the page's notices tell of it. */
+    void keymapCame(@Gives(Map.class) JSObject keymap);
+
     /** Uses what can be used of it. */
     void useBrought();
 

@@ -186,6 +186,11 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
+    public void keymapCame(JSObject keymap) {
+        stage.keymaps().came(JsPlain.map(keymap));
+    }
+
+    @Override
     public void useBrought() {
         stage.keymaps().useBrought();
     }

@@ -104,6 +104,14 @@ class KeysTest {
         page.reload();
         hand = Hand.ready(page);
         assertThat(Hand.map(hand.ask("keymap()", null)).get("name")).isEqualTo("Night desk");
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-deed=address]").click();
+        page.locator("[data-address-told]").waitFor();
+        String address = (String) page.evaluate("() => navigator.clipboard.readText()");
+        taken(address, failures);
+        page.keyboard().press("Escape");
+        hand.idle();
         // The standard keys with one key, for a lesson; the Keys page brings the own ones back.
         hand.over("v2").key("F8");
         hand.idle();
@@ -122,6 +130,21 @@ class KeysTest {
         hand.idle();
         assertThat(failures).isEmpty();
         Browser.close(page);
+    }
+
+    /** Somebody else opens the address of a keymap, and uses it in a scene. */
+    private static void taken(String address, List<String> failures) {
+        Page other = Browser.page(ColorScheme.DARK, failures);
+        Browser.signIn(other, "taker", "tide-and-timber");
+        other.navigate(address);
+        other.locator("[data-brought]").waitFor();
+        other.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        other.waitForURL("**/scenes/*");
+        Hand hand = Hand.ready(other);
+        other.locator("[data-notice]:has-text('Night desk') button").click();
+        hand.idle();
+        assertThat(Hand.map(hand.ask("keymap()", null)).get("name")).isEqualTo("Night desk");
+        Browser.close(other);
     }
 
     /** With real buttons: what the hand shows is recognised, tried in the viewports, discarded and kept. */

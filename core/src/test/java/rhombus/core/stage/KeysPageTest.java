@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.area.AllCommands;
 import rhombus.core.stage.hand.Rebinding;
@@ -141,6 +142,25 @@ class KeysPageTest {
         hand.stage.keymaps().reset("");
         assertThat(page().name()).isEqualTo("Rhombus");
         assertThat(page().own()).isFalse();
+    }
+
+    @Test
+    void aKeymapThatCameWithAnAddressIsToldAndUsedByItsNotice() {
+        Hand other = new Hand();
+        other.stage.keymaps().copy("Night desk");
+        other.stage.use(other.stage.keymaps().all().with(other.stage.keymap().with("home", Trigger.key("F7"), 0)));
+        hand.run("app.take-keymap", null);
+        assertThat(page().own()).as("nothing came yet").isFalse();
+        hand.stage.keymaps().came(other.stage.keymap().toPlain());
+        assertThat(page().own()).as("told only").isFalse();
+        assertThat(hand.notices()).anyMatch(n -> n.contains("Night desk") && n.contains("1 differ"));
+        hand.run("app.take-keymap", null);
+        assertThat(page().name()).isEqualTo("Night desk");
+        assertThat(trigger("home")).isEqualTo("F7");
+        hand.stage.keymaps().came(Map.of("format", "poem"));
+        assertThat(hand.notices()).anyMatch(n -> n.contains("cannot be used"));
+        hand.run("app.take-keymap", null);
+        assertThat(page().name()).isEqualTo("Night desk");
     }
 
     @Test

@@ -65,6 +65,9 @@ final class ApplicationArea {
                 .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, "find a command");
         page(d, "app.keys", "Open Keys");
         d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.keymaps.next());
+        d.action("app.take-keymap", "Use the keymap that came with an address or a file")
+                .anytime()
+                .tries((a, c) -> a.keymaps.useBrought());
         page(d, "app.habits", "Open Habits");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)

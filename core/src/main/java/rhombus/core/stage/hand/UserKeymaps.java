@@ -202,12 +202,31 @@ public final class UserKeymaps {
         }
     }
 
-    /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
-    public void useBrought() {
-        if (brought != null) {
-            change(all.use(brought));
-            brought = null;
+    /** A keymap came with an address: told, with the way to use it; nothing changes yet. */
+    public void came(Map<String, Object> keymap) {
+        BroughtKeys seen = bring(keymap);
+        if (seen.refused() != null) {
+            ground.changes().notice("The keymap of this address cannot be used: " + seen.refused() + ".", null, null);
+            return;
         }
+        String left =
+                seen.problems().isEmpty() ? "" : ", and " + seen.problems().size() + " cannot be used";
+        ground.changes()
+                .notice(
+                        "The keymap “" + seen.name() + "” came with the address: " + seen.changes()
+                                + " differ from its preset" + left + ".",
+                        "Use it",
+                        "app.take-keymap");
+    }
+
+    /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
+    public boolean useBrought() {
+        if (brought == null) {
+            return false;
+        }
+        change(all.use(brought));
+        brought = null;
+        return true;
     }
 
     /** The keymap in use changes, as a step that can be taken back. */
