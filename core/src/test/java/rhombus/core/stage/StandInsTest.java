@@ -40,6 +40,28 @@ class StandInsTest {
     }
 
     @Test
+    void hintsTellTheStandInAndNotWhatItTakesTheHandFrom() {
+        Hand h = new Hand();
+        h.stage.use(AllCommands.CATALOGUE.preset(Presets.MODIFIER_DRAG));
+        h.move(700, 150, 0, Modifiers.ALT);
+        assertThat(h.hint("Alt+left-drag")).startsWith("orbit");
+        h.habit("keys.middle", "alt");
+        h.move(701, 150, 0, Modifiers.ALT);
+        assertThat(h.hint("Alt+left-drag")).as("it counts as the middle button").isNotEqualTo("orbit");
+        h.stage.use(AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
+        h.move(702, 150, 0);
+        assertThat(h.hint("Alt+left-drag")).startsWith("pan");
+        h.move(703, 150, 0, Modifiers.ALT);
+        assertThat(h.hint("Alt+left-drag")).startsWith("pan").doesNotContain("fine");
+        h.move(704, 150, 0);
+        assertThat(h.hint("middle-drag")).isNull();
+        h.habit("keys.middle", "both");
+        assertThat(h.hint("left+right-drag")).startsWith("pan");
+        h.habit("keys.middle", "none");
+        assertThat(h.hint("middle-drag")).startsWith("pan");
+    }
+
+    @Test
     void altThatComesInTheMiddleOfALeftDragMakesItNoOtherButton() {
         Hand h = new Hand();
         h.habit("keys.middle", "alt");

@@ -128,8 +128,25 @@ public final class Hints {
             return device == Device.MOUSE || !click || t.button() == 0;
         }
 
-        /** What it is called with this device in the hand. */
+        /** Whether what the hand does counts as the middle button, so that this never arrives. */
+        private boolean standsIn(Trigger t) {
+            boolean alt = ground.habits().is(AllHabits.MIDDLE, "alt") && (modifiers & Modifiers.ALT) != 0;
+            boolean left = t.button() == 0
+                    && (t.kind() == Trigger.Kind.DRAG
+                            || t.kind() == Trigger.Kind.CLICK
+                            || t.kind() == Trigger.Kind.DOUBLE);
+            return device == Device.MOUSE
+                    && (alt && left || ground.habits().is(AllHabits.MIDDLE, "both") && t.equals(Trigger.both(0, 2)));
+        }
+
+        /** What it is called with this device in the hand, and with what stands in for a button. */
         private String called(Binding b, int mods) {
+            String middle = ground.habits().is(AllHabits.MIDDLE, "alt")
+                    ? "Alt+left-drag"
+                    : ground.habits().is(AllHabits.MIDDLE, "both") ? "left+right-drag" : null;
+            if (middle != null && b.trigger().equals(Trigger.drag(1))) {
+                return Modifiers.prefix(mods) + middle;
+            }
             boolean taps = device != Device.MOUSE && b.trigger().button() == 0;
             return taps && b.trigger().kind() == Trigger.Kind.CLICK
                     ? Modifiers.prefix(mods) + "tap"
@@ -157,6 +174,7 @@ public final class Hints {
             Found f = answer(b);
             if (f == null
                     || f.binding() != b
+                    || standsIn(b.trigger())
                     || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b)
                     || !said.add(b.trigger().toString())) {
                 return;
@@ -211,7 +229,11 @@ public final class Hints {
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
                 case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> new Found(keymap.find(t, modifiers, contexts), false, false);
-                default -> Reach.pointed(keymap, t, modifiers, contexts);
+                default -> {
+                    // Alt is part of the button that it makes.
+                    boolean alt = t.equals(Trigger.drag(1)) && ground.habits().is(AllHabits.MIDDLE, "alt");
+                    yield Reach.pointed(keymap, t, alt ? modifiers & ~Modifiers.ALT : modifiers, contexts);
+                }
             };
         }
 
