@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { useCore, type Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
 
 /** Keymaps and habits in one file, to take to another machine. */
@@ -19,13 +20,11 @@ async function read() {
 }
 
 async function use(file: File): Promise<string> {
-  if (file.size > LARGEST)
-    return 'A file of keymaps and habits has at most 4 MB; this one is larger. Nothing was changed.';
   let read: Plain;
   try {
-    read = JSON.parse(await file.text()) as Plain;
+    read = await readJson(file, LARGEST, 'A file of keymaps and habits');
   } catch (e) {
-    return `This is no JSON: ${(e as Error).message}. Nothing was changed.`;
+    return `${(e as Error).message}. Nothing was changed.`;
   }
   const left = core.keys.useHandFile(read);
   props.open.keepKeymap();

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { useCore, type BroughtKeys, type Plain } from '../../core';
+import { useCore, type BroughtKeys } from '../../core';
+import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
 
 /** The keymap as a file, and files of others, of which what cannot be used is told before anything changes. */
@@ -23,11 +24,10 @@ async function read() {
 }
 
 async function look(file: File): Promise<BroughtKeys> {
-  if (file.size > LARGEST) return wrong('A keymap file has at most 1 MB; this one is larger');
   try {
-    return core.keys.bringKeymap(JSON.parse(await file.text()) as Plain);
+    return core.keys.bringKeymap(await readJson(file, LARGEST, 'A keymap file'));
   } catch (e) {
-    return wrong(`This is no JSON: ${(e as Error).message}`);
+    return wrong((e as Error).message);
   }
 }
 

@@ -1,18 +1,9 @@
 package rhombus.core.keymap;
 
-import java.util.Arrays;
 import java.util.List;
 
 /** Finds a trigger near another one that nothing else answers to. */
 public final class Free {
-    /** Rows of a keyboard from above, each shifted to the right by so much of a key; as on ISO and ANSI keyboards. */
-    private static final List<String[]> ROWS = List.of(
-            "Digit1 Digit2 Digit3 Digit4 Digit5 Digit6 Digit7 Digit8 Digit9 Digit0".split(" "),
-            "KeyQ KeyW KeyE KeyR KeyT KeyY KeyU KeyI KeyO KeyP".split(" "),
-            "KeyA KeyS KeyD KeyF KeyG KeyH KeyJ KeyK KeyL Semicolon".split(" "),
-            "KeyZ KeyX KeyC KeyV KeyB KeyN KeyM Comma Period Slash".split(" "));
-
-    private static final double[] SHIFTED = {0, 0.5, 0.75, 1.25};
     /** Chords that are tried, and how much worse than the key alone each is, in widths of a key. */
     private static final int[] CHORDS = {
         0,
@@ -53,8 +44,8 @@ public final class Free {
     private static List<Trigger> alike(Trigger t) {
         return switch (t.kind()) {
             case KEY, HOLD ->
-                ROWS.stream()
-                        .flatMap(Arrays::stream)
+                KeyboardShape.ROWS.stream()
+                        .flatMap(List::stream)
                         .map(code -> new Trigger(t.kind(), code, -1))
                         .toList();
             case DRAG, CLICK, DOUBLE ->
@@ -89,19 +80,19 @@ public final class Free {
         if (a.equals(b)) {
             return 0;
         }
-        double[] p = place(a);
-        double[] q = place(b);
-        return p == null || q == null ? FAR : Math.hypot(p[0] - q[0], p[1] - q[1]);
+        KeyboardShape.Place p = place(a);
+        KeyboardShape.Place q = place(b);
+        return p == null || q == null ? FAR : Math.hypot(p.x() - q.x(), p.y() - q.y());
     }
 
-    private static double[] place(String code) {
-        for (int row = 0; row < ROWS.size(); row++) {
-            for (int k = 0; k < ROWS.get(row).length; k++) {
-                if (ROWS.get(row)[k].equals(code)) {
-                    return new double[] {k + SHIFTED[row], row};
-                }
-            }
+    /** Where a key of digits and letters lies; null for others, which are far from everything. */
+    private static KeyboardShape.Place place(String code) {
+        if (KeyboardShape.ROWS.stream().noneMatch(row -> row.contains(code))) {
+            return null;
         }
-        return null;
+        return KeyboardShape.keys(false).stream()
+                .filter(k -> k.code().equals(code))
+                .findFirst()
+                .orElseThrow();
     }
 }

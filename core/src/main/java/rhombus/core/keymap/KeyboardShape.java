@@ -26,6 +26,13 @@ public final class KeyboardShape {
      */
     public record Place(String code, double x, double y, double width, double height) {}
 
+    /** Digits and letters with the marks that end their rows, from above, ten keys each: as far apart from the middle on both sides. */
+    static final List<List<String>> ROWS = List.of(
+            List.of("Digit1 Digit2 Digit3 Digit4 Digit5 Digit6 Digit7 Digit8 Digit9 Digit0".split(" ")),
+            List.of("KeyQ KeyW KeyE KeyR KeyT KeyY KeyU KeyI KeyO KeyP".split(" ")),
+            List.of("KeyA KeyS KeyD KeyF KeyG KeyH KeyJ KeyK KeyL Semicolon".split(" ")),
+            List.of("KeyZ KeyX KeyC KeyV KeyB KeyN KeyM Comma Period Slash".split(" ")));
+
     private static final List<Place> MAIN = new ArrayList<>();
     private static final List<Place> PAD = new ArrayList<>();
 

@@ -1,6 +1,7 @@
 package rhombus.core.keymap;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -9,17 +10,13 @@ import java.util.Map;
  * said by the system; so these stay.
  */
 public final class Mirror {
-    private static final String[][] ROWS = {
-        "KeyQ KeyW KeyE KeyR KeyT KeyY KeyU KeyI KeyO KeyP".split(" "),
-        "KeyA KeyS KeyD KeyF KeyG KeyH KeyJ KeyK KeyL Semicolon".split(" "),
-        "KeyZ KeyX KeyC KeyV KeyB KeyN KeyM Comma Period Slash".split(" ")
-    };
     private static final Map<String, String> ACROSS = new HashMap<>();
 
     static {
-        for (String[] row : ROWS) {
-            for (int i = 0; i < row.length; i++) {
-                ACROSS.put(row[i], row[row.length - 1 - i]);
+        // Without the row of digits.
+        for (List<String> row : KeyboardShape.ROWS.subList(1, KeyboardShape.ROWS.size())) {
+            for (int i = 0; i < row.size(); i++) {
+                ACROSS.put(row.get(i), row.get(row.size() - 1 - i));
             }
         }
     }

@@ -61,6 +61,7 @@ public final class Hints {
     private final Resolver resolver;
     private final Press press;
     private final Deeds deeds;
+    private final StandIns standIns;
 
     /** Hints on what a resolver would find. */
     public Hints(Ground ground, Grips grips, Gesture gesture, Resolver resolver, Press press, Deeds deeds) {
@@ -70,6 +71,7 @@ public final class Hints {
         this.resolver = resolver;
         this.press = press;
         this.deeds = deeds;
+        this.standIns = new StandIns(ground);
     }
 
     /** The hints for this moment; {@code layout} tells what the user's own keyboard prints on its keys. */
@@ -128,22 +130,9 @@ public final class Hints {
             return device == Device.MOUSE || !click || t.button() == 0;
         }
 
-        /** Whether what the hand does counts as the middle button, so that this never arrives. */
-        private boolean standsIn(Trigger t) {
-            boolean alt = ground.habits().is(AllHabits.MIDDLE, "alt") && (modifiers & Modifiers.ALT) != 0;
-            boolean left = t.button() == 0
-                    && (t.kind() == Trigger.Kind.DRAG
-                            || t.kind() == Trigger.Kind.CLICK
-                            || t.kind() == Trigger.Kind.DOUBLE);
-            return device == Device.MOUSE
-                    && (alt && left || ground.habits().is(AllHabits.MIDDLE, "both") && t.equals(Trigger.both(0, 2)));
-        }
-
         /** What it is called with this device in the hand, and with what stands in for a button. */
         private String called(Binding b, int mods) {
-            String middle = ground.habits().is(AllHabits.MIDDLE, "alt")
-                    ? "Alt+left-drag"
-                    : ground.habits().is(AllHabits.MIDDLE, "both") ? "left+right-drag" : null;
+            String middle = standIns.middleDrag();
             if (middle != null && b.trigger().equals(Trigger.drag(1))) {
                 return Modifiers.prefix(mods) + middle;
             }
@@ -174,7 +163,7 @@ public final class Hints {
             Found f = answer(b);
             if (f == null
                     || f.binding() != b
-                    || standsIn(b.trigger())
+                    || device == Device.MOUSE && standIns.takes(b.trigger(), modifiers)
                     || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b)
                     || !said.add(b.trigger().toString())) {
                 return;
@@ -229,11 +218,7 @@ public final class Hints {
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
                 case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> new Found(keymap.find(t, modifiers, contexts), false, false);
-                default -> {
-                    // Alt is part of the button that it makes.
-                    boolean alt = t.equals(Trigger.drag(1)) && ground.habits().is(AllHabits.MIDDLE, "alt");
-                    yield Reach.pointed(keymap, t, alt ? modifiers & ~Modifiers.ALT : modifiers, contexts);
-                }
+                default -> Reach.pointed(keymap, t, standIns.with(t, modifiers), contexts);
             };
         }
 

@@ -3,10 +3,13 @@ package rhombus.core.stage.hand;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
+import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.view.Ground;
 
 /** What a hand does that stands in for a middle button or a number pad it does not have. */
 final class StandIns {
+    private static final String ALT = "alt";
+    private static final String BOTH = "both";
     private static final int LEFT = 1;
     private static final int RIGHT = 2;
     private static final int MIDDLE = 4;
@@ -24,15 +27,15 @@ final class StandIns {
     /** The buttons that a mask of a mouse stands for. */
     int buttons(int mask, int mods) {
         middle &= mask != 0;
-        boolean alt = last == 0 && mask == LEFT && (mods & Modifiers.ALT) != 0 && is("alt");
-        middle |= alt || mask == (LEFT | RIGHT) && is("both");
+        boolean alt = last == 0 && mask == LEFT && (mods & Modifiers.ALT) != 0 && is(ALT);
+        middle |= alt || mask == (LEFT | RIGHT) && is(BOTH);
         last = mask;
         return middle ? MIDDLE : mask;
     }
 
     /** The modifiers that are down besides: Alt is part of the button while it makes one. */
     int modifiers(int mods) {
-        return middle && is("alt") ? mods & ~Modifiers.ALT : mods;
+        return middle && is(ALT) ? mods & ~Modifiers.ALT : mods;
     }
 
     /** Nothing is down any more. */
@@ -43,6 +46,23 @@ final class StandIns {
 
     private boolean is(String choice) {
         return ground.habits().is(AllHabits.MIDDLE, choice);
+    }
+
+    /** What the hand does for a drag of the middle button, in words; null where nothing stands in for it. */
+    String middleDrag() {
+        return is(ALT) ? "Alt+left-drag" : is(BOTH) ? "left+right-drag" : null;
+    }
+
+    /** Whether a trigger never arrives with these modifiers, since it counts as the middle button. */
+    boolean takes(Trigger t, int mods) {
+        boolean left = t.button() == 0
+                && (t.kind() == Trigger.Kind.DRAG || t.kind() == Trigger.Kind.CLICK || t.kind() == Trigger.Kind.DOUBLE);
+        return is(ALT) && (mods & Modifiers.ALT) != 0 && left || is(BOTH) && t.equals(Trigger.both(0, 2));
+    }
+
+    /** The modifiers with which a trigger arrives: Alt is part of the button that it makes. */
+    int with(Trigger t, int mods) {
+        return is(ALT) && t.equals(Trigger.drag(1)) ? mods & ~Modifiers.ALT : mods;
     }
 
     /** The key that a key stands for: that of the number pad where the keymap has something for it. */

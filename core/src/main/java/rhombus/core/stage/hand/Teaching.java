@@ -98,9 +98,7 @@ public final class Teaching {
 
     /** Fingers that move on a trackpad slide where something follows them, and turn a wheel where it goes by steps. */
     private static Trigger meant(Lesson lesson, Capture c) {
-        boolean wheel = c.trigger().equals(Trigger.wheel()) && Math.abs(c.way().x()) > 0;
-        if ((lesson == Lesson.ORBIT || lesson == Lesson.PAN)
-                && (wheel || c.trigger().equals(Trigger.wheel()))) {
+        if ((lesson == Lesson.ORBIT || lesson == Lesson.PAN) && c.trigger().equals(Trigger.wheel())) {
             return Trigger.slide();
         }
         return lesson == Lesson.NEARER && c.trigger().equals(Trigger.slide()) ? Trigger.wheel() : c.trigger();
