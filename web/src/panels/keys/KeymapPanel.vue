@@ -32,6 +32,10 @@ function choose(value: string) {
   act(() => (value.startsWith(OWN) ? core.keys.chooseKeymap(value.slice(OWN.length)) : core.keys.usePreset(value)));
 }
 
+function onlyHere(on: boolean) {
+  act(() => core.command('app.keymap-here', { on }, null, performance.now()));
+}
+
 /** An address with the keymap in it, which no server sees: whoever opens it may look at it and use it. */
 async function copyAddress() {
   told.value = '';
@@ -88,6 +92,16 @@ function given() {
       <template v-if="page.own">On {{ page.presets.find((p) => p.id === page.preset)?.label }}: </template>
       {{ page.own ? `${page.changed} changed.` : page.hand }}
     </p>
+    <label class="here" title="This scene keeps this keymap; all other scenes keep theirs.">
+      <input
+        type="checkbox"
+        :checked="page.elsewhere !== null && page.elsewhere !== undefined"
+        data-keymap-here
+        @change="onlyHere(($event.target as HTMLInputElement).checked)"
+      />
+      only in this scene
+    </label>
+    <p v-if="page.elsewhere" class="quiet hand" data-elsewhere>Other scenes use “{{ page.elsewhere }}”.</p>
     <el-button data-deed="teach" @click="emit('teach')">Teach it your hand</el-button>
     <div class="deeds">
       <button class="plain" data-deed="copy" @click="act(() => core.keys.copyKeymap(`${page.name} copy`))">Copy</button>
@@ -133,6 +147,12 @@ p {
 .hand {
   font-size: 12.5px;
   line-height: 1.35;
+}
+.here {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 26px;
 }
 .caution {
   color: var(--caution);

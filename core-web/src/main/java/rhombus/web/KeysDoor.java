@@ -35,7 +35,7 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public JSObject keptKeymaps() {
-        return JsPlain.toJs(stage.keymaps().all().toPlain());
+        return JsPlain.toJs(stage.keymaps().kept().toPlain());
     }
 
     @Override

@@ -38,6 +38,19 @@ public record Keymaps(Keymap active, List<Keymap> others) {
         return this;
     }
 
+    /** With the keymap of this name in use, be it one of the user's or a preset; null where there is none. */
+    public Keymaps named(String name) {
+        if (active.name().equals(name)) {
+            return this;
+        }
+        for (Map.Entry<String, String> preset : Presets.names().entrySet()) {
+            if (preset.getValue().equals(name)) {
+                return usePreset(preset.getKey());
+            }
+        }
+        return others.stream().anyMatch(k -> k.name().equals(name)) ? use(name) : null;
+    }
+
     /** Uses a keymap that is none of these. */
     public Keymaps use(Keymap fresh) {
         List<Keymap> rest = besides(null);

@@ -78,6 +78,7 @@ final class Rooms {
             resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
             keymaps.habits();
         });
+        workspace.keymap(keymaps::ofScene, keymaps::ofScene);
         press.sets(runner, resolver::forgetClick);
         boards.enter();
     }

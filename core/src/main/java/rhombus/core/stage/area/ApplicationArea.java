@@ -65,6 +65,10 @@ final class ApplicationArea {
                 .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, "find a command");
         page(d, "app.keys", "Open Keys");
         d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.keymaps.next());
+        d.action("app.keymap-here", "Keep this keymap for this scene, or let it go")
+                .truth("on")
+                .does((a, c) ->
+                        a.keymaps.onlyHere(c.truth("on", a.keymaps.elsewhere() == null)));
         d.action("app.take-keymap", "Use the keymap that came with an address or a file")
                 .anytime()
                 .tries((a, c) -> a.keymaps.useBrought());

@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.PivotState;
@@ -23,6 +25,8 @@ public final class Workspace {
     private final Tools tools;
     private final Walking walking;
     private final Boards boards;
+    private Supplier<String> keymap = () -> null;
+    private Consumer<String> useKeymap = name -> {};
 
     public Workspace(Ground ground, Subject subject, Tools tools, Walking walking, Boards boards) {
         this.ground = ground;
@@ -30,6 +34,12 @@ public final class Workspace {
         this.tools = tools;
         this.walking = walking;
         this.boards = boards;
+    }
+
+    /** Who knows the name of the scene's own keymap, or null, and who uses it. */
+    public void keymap(Supplier<String> name, Consumer<String> use) {
+        keymap = name;
+        useKeymap = use;
     }
 
     /** What to keep, as plain data. */
@@ -56,6 +66,8 @@ public final class Workspace {
                 tools.toKeep(),
                 "recent",
                 ground.recent().toPlain(),
+                "keymap",
+                keymap.get(),
                 "isolated",
                 isolated(),
                 "pinned",
@@ -100,6 +112,7 @@ public final class Workspace {
         }
         tools.read(m.get("tools"));
         ground.recent().read(m.get("recent"));
+        useKeymap.accept(m.get("keymap") instanceof String name ? name : null);
         Set<Integer> alone = new HashSet<>();
         for (Object id : Plain.list(m.get("isolated"))) {
             int n = ground.scene().indexOf(Plain.text(id, ""));

@@ -25,6 +25,8 @@ public final class UserKeymaps {
     private final Deque<Keymaps> after = new ArrayDeque<>();
     private Keymaps all;
     private Keymap brought;
+    /** Name of the keymap of all other scenes, where this one has a keymap of its own; else null. */
+    private String elsewhere;
 
     /** The keymaps of a hand, the one in use being that of a resolver. */
     public UserKeymaps(Ground ground, Resolver resolver) {
@@ -67,11 +69,56 @@ public final class UserKeymaps {
         return ground.habits().on(AllHabits.LETTERS);
     }
 
-    /** Uses the keymaps that were kept. */
+    /** Uses the keymaps that were kept. A scene that has a keymap of its own goes on with that one if it is among them. */
     public void use(Keymaps kept) {
-        all = kept;
+        String mine = elsewhere == null ? null : keymap().name();
+        Keymaps there = mine == null ? null : kept.named(mine);
+        elsewhere = there == null ? null : kept.active().name();
+        show(there == null ? kept : there);
+    }
+
+    private void show(Keymaps next) {
+        all = next;
         habits();
         ground.changes().add(Topic.KEYMAP);
+    }
+
+    /** All keymaps as they are kept for the user: with the one in use that is so in scenes without one of their own. */
+    public Keymaps kept() {
+        Keymaps usual = elsewhere == null ? null : all.named(elsewhere);
+        return usual == null ? all : usual;
+    }
+
+    /** Name of the keymap of all other scenes; null where this scene has none of its own. */
+    public String elsewhere() {
+        return elsewhere;
+    }
+
+    /** The keymap in use is that of this scene only from now on, or that of all scenes. */
+    public void onlyHere(boolean on) {
+        elsewhere = !on ? null : elsewhere == null ? keymap().name() : elsewhere;
+        ground.changes().add(Topic.KEYMAP, Topic.KEEP, Topic.KEEP_KEYMAP);
+    }
+
+    /** Name of the keymap that this scene has of its own, as it is kept with its views; null where it has none. */
+    public String ofScene() {
+        return elsewhere == null ? null : keymap().name();
+    }
+
+    /** The scene was kept with a keymap of its own, or with none where the name is null. */
+    public void ofScene(String name) {
+        Keymaps there = name == null ? null : kept().named(name);
+        if (name != null && there == null) {
+            ground.changes()
+                    .notice(
+                            "The keymap “" + name + "” of this scene is not there any more; “"
+                                    + kept().active().name() + "” is in use.",
+                            null,
+                            null);
+        }
+        Keymaps usual = kept();
+        elsewhere = there == null ? null : usual.active().name();
+        show(there == null ? usual : there);
     }
 
     /** Whether there is a change to take back. */
@@ -85,8 +132,8 @@ public final class UserKeymaps {
             return false;
         }
         after.push(all);
-        use(before.pop());
-        ground.changes().add(Topic.KEEP_KEYMAP);
+        show(before.pop());
+        keep();
         return true;
     }
 
@@ -101,8 +148,8 @@ public final class UserKeymaps {
             return false;
         }
         before.push(all);
-        use(after.pop());
-        ground.changes().add(Topic.KEEP_KEYMAP);
+        show(after.pop());
+        keep();
         return true;
     }
 
@@ -147,7 +194,11 @@ public final class UserKeymaps {
      */
     public String rename(String name) {
         try {
-            change(all.rename(name));
+            Keymaps next = all.rename(name);
+            if (keymap().name().equals(elsewhere)) {
+                elsewhere = next.active().name();
+            }
+            change(next);
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
@@ -238,7 +289,8 @@ public final class UserKeymaps {
     void changedFrom(Keymaps was) {
         before.push(was);
         after.clear();
-        ground.changes().add(Topic.KEYMAP, Topic.KEEP_KEYMAP);
+        ground.changes().add(Topic.KEYMAP);
+        keep();
     }
 
     private void change(Keymaps next) {
@@ -247,7 +299,14 @@ public final class UserKeymaps {
         }
         before.push(all);
         after.clear();
-        use(next);
+        show(next);
+        keep();
+    }
+
+    private void keep() {
         ground.changes().add(Topic.KEEP_KEYMAP);
+        if (elsewhere != null) {
+            ground.changes().add(Topic.KEEP);
+        }
     }
 }

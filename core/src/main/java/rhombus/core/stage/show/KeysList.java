@@ -89,6 +89,7 @@ final class KeysList {
                         .toList(),
                 presets,
                 Presets.hand(map.preset()),
+                rebinding.keymaps().elsewhere(),
                 find(),
                 !rebinding.keymaps().lettersOn(),
                 map.differing(),

@@ -13,6 +13,7 @@ import rhombus.core.stage.view.Labelled;
  * @param others names of the user's other keymaps
  * @param presets to choose
  * @param hand for which hand its preset is, in a sentence
+ * @param elsewhere name of the keymap of other scenes, where this scene has one of its own
  * @param find what opens the list in which every command is found, in words
  * @param lettersOff whether single-character shortcuts are switched off
  * @param changed how many bindings differ
@@ -33,6 +34,7 @@ public record KeysPage(
         List<String> others,
         List<Labelled> presets,
         String hand,
+        @Maybe String elsewhere,
         @Maybe String find,
         boolean lettersOff,
         int changed,
