@@ -1,7 +1,9 @@
 package rhombus.core.keymap;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How well words are meant by what somebody types: whole words, their beginnings, parts of them, and words with a slip of the
@@ -13,6 +15,8 @@ public final class Search {
     private static final double PART = 0.55;
     private static final double SLIP = 0.6;
     private static final double UNSURE = 0.7;
+    /** What a word counts that a name is known by besides. */
+    private static final double BESIDES = 0.7;
     /** What each slip costs. */
     private static final double COST = 0.15;
     /** What the first word of a name counts more than the others. */
@@ -20,7 +24,20 @@ public final class Search {
     /** What a name counts less for each word that was not typed. */
     private static final double LONGER = 0.004;
 
-    private Search() {}
+    private final List<String> typed;
+    /** What each word that was met is worth beside a typed one: names are made of few words, and each is met many times. */
+    private final List<Map<String, Double>> worth = new ArrayList<>();
+
+    /** Looks for what was typed. */
+    public Search(String text) {
+        typed = words(text);
+        typed.forEach(t -> worth.add(new HashMap<>()));
+    }
+
+    /** Whether no word was typed. */
+    public boolean empty() {
+        return typed.isEmpty();
+    }
 
     /** Words of a text: lower case, without signs. */
     public static List<String> words(String text) {
@@ -41,20 +58,20 @@ public final class Search {
     /**
      * How well a name is meant.
      *
-     * @param typed words that were typed
      * @param name words of its name
      * @param more words it is known by besides, which count less
      * @return 0 where some word that was typed means nothing of it, more the better
      */
-    public static double score(List<String> typed, List<String> name, List<String> more) {
+    public double score(List<String> name, List<String> more) {
         double sum = 0;
-        for (String t : typed) {
+        for (int k = 0; k < typed.size(); k++) {
             double best = 0;
             for (int i = 0; i < name.size(); i++) {
-                best = Math.max(best, one(t, name.get(i)) + (i == 0 && one(t, name.get(i)) > 0 ? FIRST : 0));
+                double w = worth(k, name.get(i));
+                best = Math.max(best, i == 0 && w > 0 ? w + FIRST : w);
             }
-            for (String m : more) {
-                best = Math.max(best, one(t, m) * 0.7);
+            for (int i = 0; i < more.size() && best < BESIDES; i++) {
+                best = Math.max(best, worth(k, more.get(i)) * BESIDES);
             }
             if (best == 0) {
                 return 0;
@@ -62,6 +79,20 @@ public final class Search {
             sum += best;
         }
         return typed.isEmpty() ? 0 : sum / typed.size() - LONGER * Math.max(0, name.size() - typed.size());
+    }
+
+    /** The same for a text that is known by nothing else. */
+    public double score(String text) {
+        return score(words(text), List.of());
+    }
+
+    private double worth(int k, String word) {
+        Double known = worth.get(k).get(word);
+        if (known == null) {
+            known = one(typed.get(k), word);
+            worth.get(k).put(word, known);
+        }
+        return known;
     }
 
     private static double one(String typed, String word) {

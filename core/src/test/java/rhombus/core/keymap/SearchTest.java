@@ -39,7 +39,7 @@ class SearchTest {
     }
 
     private static double score(String typed, String name) {
-        return Search.score(Search.words(typed), Search.words(name), List.of());
+        return new Search(typed).score(name);
     }
 
     @Test

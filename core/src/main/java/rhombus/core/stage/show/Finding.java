@@ -31,6 +31,10 @@ final class Finding {
 
     private final Ground ground;
     private final Subject subject;
+    /** Everything there is to find, made once for a keymap. */
+    private List<Item> all = List.of();
+
+    private Keymap allOf;
 
     Finding(Ground ground, Subject subject) {
         this.ground = ground;
@@ -38,11 +42,19 @@ final class Finding {
     }
 
     /** A command with what it is told. */
-    private record Item(Command command, Map<String, Object> args, String words, List<Binding> bindings) {
-        String key() {
-            StringBuilder out = new StringBuilder(command.id());
-            args.forEach((k, v) -> out.append(' ').append(k).append('=').append(v));
-            return out.toString();
+    private record Item(
+            Command command,
+            Map<String, Object> args,
+            String words,
+            List<Binding> bindings,
+            String key,
+            List<String> name,
+            List<String> more) {
+        static Item of(Command c, Map<String, Object> args, String words, List<Binding> bindings) {
+            StringBuilder key = new StringBuilder(c.id());
+            args.forEach((k, v) -> key.append(' ').append(k).append('=').append(v));
+            List<String> more = Search.words(c.group() + " " + c.id() + " " + c.words());
+            return new Item(c, args, words, bindings, key.toString(), Search.words(words), more);
         }
     }
 
@@ -54,18 +66,17 @@ final class Finding {
 
     /** Commands that are meant by what was typed, the best first; without anything the ones run last, then all. */
     List<FoundCommand> of(String typed, Keymap map, Map<String, String> layout) {
-        List<String> words = Search.words(typed);
+        Search search = new Search(typed);
         record Scored(Item item, double score) {}
         List<Scored> found = new ArrayList<>();
         for (Item i : items(map)) {
-            int lately = ground.recent().place(i.key());
+            int lately = ground.recent().place(i.key);
             double recent = lately < 0 ? 0 : LATELY / (1 + lately);
-            if (words.isEmpty()) {
+            if (search.empty()) {
                 found.add(new Scored(i, lately < 0 ? 0 : 100 - lately));
                 continue;
             }
-            List<String> more = Search.words(i.command.group() + " " + i.command.id() + " " + i.command.words());
-            double score = Search.score(words, Search.words(i.words), more);
+            double score = search.score(i.name, i.more);
             if (score > 0) {
                 found.add(new Scored(i, score + recent));
             }
@@ -73,13 +84,21 @@ final class Finding {
         // What scores alike stays in the order of the headings.
         found.sort(Comparator.comparingDouble((Scored s) -> -s.score));
         return found.stream()
-                .limit(words.isEmpty() ? found.size() : MOST)
+                .limit(search.empty() ? found.size() : MOST)
                 .map(s -> row(s.item, layout))
                 .toList();
     }
 
     /** Every command once for each thing that a trigger tells it, or that it can choose from. */
-    private static List<Item> items(Keymap map) {
+    private List<Item> items(Keymap map) {
+        if (allOf != map) {
+            all = itemsOf(map);
+            allOf = map;
+        }
+        return all;
+    }
+
+    private static List<Item> itemsOf(Keymap map) {
         Map<Command, Map<Map<String, Object>, List<Binding>>> byArgs = new LinkedHashMap<>();
         for (Command c : map.catalogue().commands().values()) {
             byArgs.put(c, new LinkedHashMap<>());
@@ -100,7 +119,7 @@ final class Finding {
             }
             given.forEach((args, bindings) -> {
                 if (complete(c, args)) {
-                    out.add(new Item(c, args, called(c, args, bindings, given.size()), bindings));
+                    out.add(Item.of(c, args, called(c, args, bindings, given.size()), bindings));
                 }
             });
         });
@@ -144,7 +163,7 @@ final class Finding {
             }
         }
         return new FoundCommand(
-                i.key(),
+                i.key,
                 i.command.id(),
                 i.words,
                 i.command.group(),

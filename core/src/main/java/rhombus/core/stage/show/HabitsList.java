@@ -20,10 +20,10 @@ final class HabitsList {
      */
     static List<HabitRow> of(Habits habits, String search, Predicate<Habit> shown) {
         List<HabitRow> out = new ArrayList<>();
-        List<String> typed = Search.words(search.strip().toLowerCase());
+        Search asked = new Search(search);
         for (Habit h : AllHabits.all().values()) {
             String told = h.group() + " " + h.words() + " " + h.sentence() + " " + String.join(" ", h.labels());
-            boolean meant = typed.isEmpty() || Search.score(typed, Search.words(told), List.of()) > 0;
+            boolean meant = asked.empty() || asked.score(told) > 0;
             // The ladder has a place of its own, where its sentence stands.
             if (!h.ordered() && meant) {
                 out.add(new HabitRow(

@@ -34,7 +34,7 @@ final class KeysList {
     private final Rebinding rebinding;
     private final Keymap map;
     private final Map<String, String> layout;
-    private final List<String> typed;
+    private final Search asked;
     private final String text;
     private final String device;
     private final String place;
@@ -45,7 +45,7 @@ final class KeysList {
         this.map = rebinding.keymaps().keymap();
         this.layout = layout;
         this.text = Plain.text(wish.get("search"), "").strip().toLowerCase();
-        this.typed = Search.words(text);
+        this.asked = new Search(text);
         this.device = Plain.text(wish.get("device"), "");
         this.place = Plain.text(wish.get("place"), "");
         this.changed = Plain.truth(wish.get("changed"), false);
@@ -170,7 +170,7 @@ final class KeysList {
 
     /** What is meant by words and the trigger that is looked for fits, the best first. */
     static List<Giveable> giveable(Rebinding rebinding, String words) {
-        List<String> typed = Search.words(words.strip().toLowerCase());
+        Search asked = new Search(words);
         List<Giveable> out = new ArrayList<>();
         Map<Giveable, Double> scores = new HashMap<>();
         for (Command c : rebinding.keymaps().keymap().catalogue().commands().values()) {
@@ -178,7 +178,7 @@ final class KeysList {
             for (int k = 0; k < some.size(); k++) {
                 Binding b = some.get(k);
                 double score =
-                        Search.score(typed, Search.words(b.words() + " " + c.words() + " " + c.group()), List.of());
+                        asked.score(b.words() + " " + c.words() + " " + c.group());
                 if (score > 0) {
                     String special = b.context().compareTo(Context.STAGE) < 0
                             ? ", " + b.context().words()
@@ -194,7 +194,7 @@ final class KeysList {
     }
 
     private boolean meant(String words) {
-        return typed.isEmpty() && text.isEmpty() || Search.score(typed, Search.words(words), List.of()) > 0;
+        return asked.empty() && text.isEmpty() || asked.score(words) > 0;
     }
 
     /** Whether its trigger is what was typed, such as "ctrl+z". */
