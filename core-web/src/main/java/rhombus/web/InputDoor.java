@@ -1,14 +1,17 @@
 package rhombus.web;
 
 import rhombus.core.stage.Stage;
+import rhombus.core.stage.hand.Devices;
 import rhombus.core.stage.hand.Input;
 
 /** The door for events. */
 final class InputDoor implements InputApi {
     private final Input input;
+    private final Devices devices;
 
     InputDoor(Stage stage) {
         input = stage.input();
+        devices = stage.devices();
     }
 
     @Override
@@ -64,5 +67,6 @@ final class InputDoor implements InputApi {
     @Override
     public void blur() {
         input.blur();
+        devices.blur();
     }
 }

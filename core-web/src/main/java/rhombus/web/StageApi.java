@@ -28,6 +28,9 @@ public interface StageApi extends JSObject {
     @JSProperty
     KeysApi getKeys();
 
+    @JSProperty
+    DevicesApi getDevices();
+
     /** Shows a scene's file. */
     void openScene(ArrayBuffer glb, String title);
 

@@ -17,6 +17,7 @@ final class StageDoor implements StageApi {
     private final ShowDoor show = new ShowDoor(stage, layout);
     private final KeptDoor kept = new KeptDoor(stage);
     private final KeysDoor keys = new KeysDoor(stage, layout);
+    private final DevicesDoor devices = new DevicesDoor(stage);
 
     @Override
     public InputApi getInput() {
@@ -41,6 +42,11 @@ final class StageDoor implements StageApi {
     @Override
     public KeysApi getKeys() {
         return keys;
+    }
+
+    @Override
+    public DevicesApi getDevices() {
+        return devices;
     }
 
     @Override

@@ -22,6 +22,7 @@ import rhombus.core.stage.view.ViewState;
 class ArchitectureTest {
     private static final String[] FLOORS = {
         "plain",
+        "device",
         "geometry",
         "match",
         "optics",

@@ -197,6 +197,78 @@ public final class AllHabits {
             "For keyboards without one: a digit does what the keymap has for the same key of the pad, if it has anything.");
 
     static {
+        heading = "Gamepad and 3D mouse";
+    }
+
+    /** What the sticks of a gamepad move. */
+    public static final Habit GAMEPAD_HOLDS = choice(
+            "gamepad.holds",
+            "Sticks move",
+            "Pushed to the right, a stick moves the camera to the right, or what you see.",
+            "camera",
+            "The camera",
+            "scene",
+            "The scene");
+    /** Speed of a gamepad's axes. */
+    public static final Habit GAMEPAD_SPEED =
+            factor("gamepad.speed", "Gamepad speed", "At 1, a stick at its end orbits by 150° a second.");
+    /** Part of a gamepad's axis that does nothing. */
+    public static final Habit GAMEPAD_DEAD = number(
+            "gamepad.dead-zone",
+            "Gamepad dead zone",
+            "So much about the middle does nothing: more for sticks that do not come back to it.",
+            0.15,
+            0,
+            0.6,
+            0.01,
+            "");
+    /** Curve of a gamepad's axes. */
+    public static final Habit GAMEPAD_CURVE = number(
+            "gamepad.curve",
+            "Gamepad curve",
+            "At 1, half the way is half the speed; more makes it finer about the middle.",
+            1.6,
+            1,
+            3,
+            0.1,
+            "");
+    /** What a 3D mouse moves. */
+    public static final Habit MOUSE3D_HOLDS = choice(
+            "mouse3d.holds",
+            "3D mouse moves",
+            "The hand holds what you see and turns it, or it holds the camera and flies it.",
+            "scene",
+            "The scene",
+            "camera",
+            "The camera");
+    /** Speed of a 3D mouse. */
+    public static final Habit MOUSE3D_SPEED =
+            factor("mouse3d.speed", "3D mouse speed", "At 1, an axis at its end orbits by 150° a second.");
+    /** Whether a 3D mouse leaves the horizon level. */
+    public static final Habit MOUSE3D_LEVEL =
+            shown("mouse3d.level", "3D mouse keeps the horizon", "Tipping it sideways does not roll the view.");
+    /** Part of a 3D mouse's axis that does nothing. */
+    public static final Habit MOUSE3D_DEAD = number(
+            "mouse3d.dead-zone",
+            "3D mouse dead zone",
+            "So much of each axis does nothing: more where a hand moves several at once without meaning to.",
+            0.05,
+            0,
+            0.6,
+            0.01,
+            "");
+    /** Curve of a 3D mouse. */
+    public static final Habit MOUSE3D_CURVE = number(
+            "mouse3d.curve",
+            "3D mouse curve",
+            "At 1, half the way is half the speed; more makes it finer about the middle.",
+            1.4,
+            1,
+            3,
+            0.1,
+            "");
+
+    static {
         heading = "Select";
     }
 

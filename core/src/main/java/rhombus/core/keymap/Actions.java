@@ -42,6 +42,22 @@ public interface Actions {
     /** Goes back to what was before the press. */
     void cancel();
 
+    /**
+     * Axes of gamepads and 3D mice are so far out of their middle since {@link #begin} for one of them.
+     *
+     * @param some all that do something, none twice
+     */
+    void steer(List<Steer> some);
+
+    /**
+     * An axis out of its middle.
+     *
+     * @param binding what it does
+     * @param amount how far, -1 to 1, not 0
+     * @param fine whether the fine modifier is down
+     */
+    record Steer(Binding binding, double amount, boolean fine) {}
+
     /** Wheel steps at a point; fractions allowed, positive away from the user. */
     void steps(Binding b, double x, double y, double steps, boolean fine);
 }

@@ -34,6 +34,14 @@ final class ByPointer {
         return which == RIGHT ? Trigger.BARREL : which == ERASER_BUTTON ? Trigger.ERASER : -1;
     }
 
+    /** What a pen's motion is where it has no binding of its own: the number of the button it counts as is asked for then. */
+    static Trigger asPen(Keymap map, Trigger t, int modifiers, List<Context> contexts) {
+        int which = t.button() < 0 ? 0 : t.button() == Trigger.BARREL ? RIGHT : ERASER_BUTTON;
+        return t.kind() == Trigger.Kind.PEN
+                ? drag(map, which, true, modifiers, contexts)
+                : click(map, which, true, modifiers, contexts);
+    }
+
     /** Two buttons that are down together, or null where not just two are. */
     static Trigger both(int mask) {
         for (int i = 0; i < PAIRS.length; i++) {

@@ -165,6 +165,11 @@ public final class Capture {
         }
     }
 
+    /** A part of a gamepad or a 3D mouse was pressed, or is far enough out of its middle to be meant. */
+    public void part(Trigger t, int mods) {
+        decide(t, mods);
+    }
+
     /** Time goes by: a single click is one once no second can follow. */
     public void tick(double timeMs) {
         if (timeMs - clickTime > Resolver.DOUBLE_MS && button < 0) {

@@ -44,13 +44,15 @@ public record Command(
     /** What kind of trigger fits. */
     public enum Sort {
         /** Done at once: keys and clicks. */
-        ACTION("a key, a click or a tap"),
+        ACTION("a key, a button, a click or a tap"),
         /** Follows the pointer: drags and hold-and-move. */
         MOTION("a drag, or a key held while the pointer moves"),
         /** Comes in steps of any size: the wheel. */
         STEPS("the wheel or a pinch"),
         /** Lasts as long as a key is down. */
-        HELD("a key");
+        HELD("a key or a button of a gamepad or a 3D mouse"),
+        /** Goes on as long as an axis is out of its middle. */
+        AXIS("an axis of a gamepad or a 3D mouse");
 
         private final String words;
 
@@ -67,10 +69,11 @@ public record Command(
     /** Whether a trigger of this kind can run the command. */
     public boolean fits(Trigger.Kind kind) {
         return switch (kind) {
-            case KEY -> sort == Sort.ACTION || sort == Sort.HELD;
+            case KEY, GAMEPAD, MOUSE3D -> sort == Sort.ACTION || sort == Sort.HELD;
             case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> sort == Sort.ACTION;
             case HOLD, DRAG, BOTH, SLIDE, TOUCH, PEN -> sort == Sort.MOTION;
             case WHEEL, PINCH, TWIST -> sort == Sort.STEPS;
+            case GAMEPAD_AXIS, MOUSE3D_AXIS -> sort == Sort.AXIS;
         };
     }
 

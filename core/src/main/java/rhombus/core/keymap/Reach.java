@@ -60,7 +60,8 @@ public final class Reach {
             }
             // Where the key does something as it goes down, holding it does that and no more.
             case HOLD -> KeyDeed.of(map, t.code(), modifiers, situation, true).binding();
-            case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> map.find(t, modifiers, situation);
+            case PEN_TAP -> map.find(ByPointer.asPen(map, t, modifiers, situation), modifiers, situation);
+            case CLICK, DOUBLE, TAP, PRESS, GAMEPAD, MOUSE3D -> map.find(t, modifiers, situation);
             default -> {
                 Found f = pointed(map, t, modifiers, situation);
                 yield f == null ? null : f.binding();
@@ -68,10 +69,14 @@ public final class Reach {
         };
     }
 
-    /** What a drag, a slide or the wheel finds; to slide over a trackpad is to turn the wheel. */
+    /** What a drag, a slide, the wheel or an axis finds; to slide over a trackpad is to turn the wheel, and a pen is a mouse too. */
     public static Found pointed(Keymap map, Trigger t, int modifiers, List<Context> situation) {
         boolean turns = t.kind() == Trigger.Kind.WHEEL || t.kind() == Trigger.Kind.SLIDE;
-        return turns ? ByPointer.wheel(map, t.button(), modifiers, situation) : Found.in(map, t, modifiers, situation);
+        if (turns) {
+            return ByPointer.wheel(map, t.button(), modifiers, situation);
+        }
+        Trigger made = t.kind() == Trigger.Kind.PEN ? ByPointer.asPen(map, t, modifiers, situation) : t;
+        return Found.in(map, made, modifiers, situation);
     }
 
     /** Whether a binding with a trigger answers in any situation; something else may answer before it in all of them. */

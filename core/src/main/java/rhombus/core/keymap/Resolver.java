@@ -28,8 +28,10 @@ public final class Resolver {
     private int buttons;
     private int button = -1;
     private boolean seen;
-    private double x;
-    private double y;
+    /** Where the pointer is; NaN where it is not on the stage. */
+    private double x = Double.NaN;
+
+    private double y = Double.NaN;
     private double pressX;
     private double pressY;
     private List<Context> pressContexts = List.of();
@@ -81,6 +83,15 @@ public final class Resolver {
     /** Whether changed buttons and modifiers change a motion under way; else the first one stays. */
     public void follow(boolean on) {
         follow = on;
+    }
+
+    /** The pointer has left the stage: keys and buttons mean the active viewport now. */
+    public void away() {
+        if (active == null && buttons == 0) {
+            seen = false;
+            x = Double.NaN;
+            y = Double.NaN;
+        }
     }
 
     /** Whether a motion runs. */
@@ -348,7 +359,7 @@ public final class Resolver {
             }
             return;
         }
-        if (!follow || motion == null) {
+        if (!follow || motion == null || motion.kind().ofAxis()) {
             return;
         }
         boolean atPointer = motion.kind() == Trigger.Kind.HOLD || sliding.on();
@@ -597,7 +608,15 @@ public final class Resolver {
         }
     }
 
-    // ---- for fingers on the glass ----------------------------------------------------------------------------------
+    // ---- for fingers, gamepads and 3D mice ----------------------------------------------------------------------------------
+
+    double x() {
+        return x;
+    }
+
+    double y() {
+        return y;
+    }
 
     Actions actions() {
         return actions;
@@ -609,7 +628,7 @@ public final class Resolver {
         return Found.in(keymap, t, 0, contexts);
     }
 
-    /** A motion of fingers goes on at a point. */
+    /** A motion of what is no mouse goes on at a point. */
     void beginTouch(Trigger t, Found f, double px, double py) {
         sliding.end();
         x = px;

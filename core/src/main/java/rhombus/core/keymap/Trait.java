@@ -12,6 +12,10 @@ public enum Trait {
     KEEPS_CAMERA,
     /** Needs an eye: a perspective view. */
     NEEDS_EYE,
+    /** The picture goes with the hand; a device that holds the camera moves it the other way. */
+    WITH_SCENE,
+    /** The camera goes with the hand; a device that holds the scene moves it the other way. */
+    WITH_CAMERA,
     /** Slides the view; the drag of two fingers that pinches and twists may go along with. */
     PANS,
     /** Goes nearer and farther by steps. */

@@ -2,6 +2,8 @@ package rhombus.core.keymap;
 
 import java.util.List;
 import java.util.Map;
+import rhombus.core.device.Gamepad;
+import rhombus.core.device.Mouse3d;
 import rhombus.core.plain.Plain;
 
 /**
@@ -54,7 +56,15 @@ public record Trigger(Kind kind, String code, int button) {
         /** A pen dragged: its tip, its tip with the button on the barrel held, or its other end. */
         PEN("pen", PEN_PARTS, false, 0),
         /** A pen's barrel button clicked, or its other end tapped; a tap of the tip is a click of the left button. */
-        PEN_TAP("pen-tap", PEN_PARTS, true, 0);
+        PEN_TAP("pen-tap", PEN_PARTS, true, 0),
+        /** A gamepad's button pressed. */
+        GAMEPAD("gamepad", Gamepad.BUTTONS, true, 0),
+        /** A gamepad's axis out of its middle. */
+        GAMEPAD_AXIS("gamepad-axis", Gamepad.AXES, true, 0),
+        /** A button of a 3D mouse pressed. */
+        MOUSE3D("mouse3d", Mouse3d.BUTTONS, true, 0),
+        /** An axis of a 3D mouse out of its middle. */
+        MOUSE3D_AXIS("mouse3d-axis", Mouse3d.AXES, true, 0);
 
         private final String id;
         private final List<String> buttons;
@@ -78,7 +88,12 @@ public record Trigger(Kind kind, String code, int button) {
             return this == KEY || this == HOLD;
         }
 
-        /** Names of the buttons, or pairs of them, it can be made with; empty where there are none. */
+        /** Whether it goes on as long as an axis is out of its middle. */
+        public boolean ofAxis() {
+            return this == GAMEPAD_AXIS || this == MOUSE3D_AXIS;
+        }
+
+        /** Names of the buttons, axes, or pairs of them, it can be made with; empty where there are none. */
         public List<String> buttons() {
             return buttons;
         }
@@ -190,6 +205,43 @@ public record Trigger(Kind kind, String code, int button) {
         return new Trigger(Kind.PEN_TAP, "", part);
     }
 
+    /**
+     * A part of a gamepad or of a 3D mouse.
+     *
+     * @param index among the kind's buttons
+     */
+    public static Trigger part(Kind kind, int index) {
+        return new Trigger(kind, "", index);
+    }
+
+    /** A gamepad's button, by its name in {@link Gamepad#BUTTONS}. */
+    public static Trigger gamepad(String name) {
+        return part(Kind.GAMEPAD, at(Gamepad.BUTTONS, name));
+    }
+
+    /** A gamepad's axis, by its name in {@link Gamepad#AXES}. */
+    public static Trigger gamepadAxis(String name) {
+        return part(Kind.GAMEPAD_AXIS, at(Gamepad.AXES, name));
+    }
+
+    /** A button of a 3D mouse, by its number from 1. */
+    public static Trigger mouse3d(int number) {
+        return part(Kind.MOUSE3D, at(Mouse3d.BUTTONS, String.valueOf(number)));
+    }
+
+    /** An axis of a 3D mouse, by its name in {@link Mouse3d#AXES}. */
+    public static Trigger mouse3dAxis(String name) {
+        return part(Kind.MOUSE3D_AXIS, at(Mouse3d.AXES, name));
+    }
+
+    private static int at(List<String> names, String name) {
+        int at = names.indexOf(name);
+        if (at < 0) {
+            throw new IllegalArgumentException(name + " is none of " + names);
+        }
+        return at;
+    }
+
     /** Its name in a page: the sort, and the key, button or number of fingers. */
     public String id() {
         return kind.id + ":"
@@ -235,6 +287,10 @@ public record Trigger(Kind kind, String code, int button) {
             case TWIST -> p + "twist";
             case PEN -> p + (named.isEmpty() ? "pen" : named) + "-drag";
             case PEN_TAP -> p + named + "-tap";
+            case GAMEPAD -> p + "gamepad " + named.replace('-', ' ');
+            case GAMEPAD_AXIS -> p + "gamepad " + Gamepad.AXIS_WORDS.get(button);
+            case MOUSE3D -> p + "3D mouse button " + named;
+            case MOUSE3D_AXIS -> p + "3D mouse " + Mouse3d.AXIS_WORDS.get(button);
         };
     }
 

@@ -11,11 +11,13 @@ import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.boards.Workspace;
+import rhombus.core.stage.hand.Devices;
 import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.Hints;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Press;
 import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
@@ -45,6 +47,8 @@ final class Rooms {
     final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips);
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
     final Input input = new Input(ground, walking, resolver, this::tick);
+    final Devices devices = new Devices(ground, input, resolver, this::tick);
+    final Recorder recorder = new Recorder(ground, input, devices);
     final UserKeymaps keymaps = new UserKeymaps(ground, resolver);
     final Rebinding rebinding = new Rebinding(keymaps, input);
     final HandFile handFile = new HandFile(ground, rebinding);
@@ -86,6 +90,7 @@ final class Rooms {
     /** Ends whatever runs by itself or waits for the hand, where it is. */
     private void settle() {
         resolver.blur();
+        devices.blur();
         walking.leave();
         grips.closePad();
         ground.navigator().endWheels();
@@ -93,6 +98,7 @@ final class Rooms {
 
     /** Time goes by. */
     void tick(double timeMs) {
+        recorder.tick(timeMs);
         ground.pointer().now(timeMs);
         input.tick(timeMs);
         ground.navigator().tickWheels(timeMs);
@@ -104,6 +110,7 @@ final class Rooms {
     /** Whether time must go on for something to finish. */
     boolean animating() {
         return input.waits()
+                || recorder.playing()
                 || walking.moving()
                 || gesture.running()
                 || ground.navigator().animating();

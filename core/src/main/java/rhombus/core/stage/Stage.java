@@ -8,9 +8,11 @@ import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
+import rhombus.core.stage.hand.Devices;
 import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.show.Shots;
@@ -56,6 +58,16 @@ public final class Stage {
     /** Where events of the pointer, the wheel, fingers and keys go in. */
     public Input input() {
         return rooms.input;
+    }
+
+    /** Where what gamepads and 3D mice report goes in. */
+    public Devices devices() {
+        return rooms.devices;
+    }
+
+    /** What a hand does, recorded and done again. */
+    public Recorder recorder() {
+        return rooms.recorder;
     }
 
     /** The keymap, and changing it by doing. */

@@ -12,6 +12,7 @@ import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import rhombus.core.Performed;
 import rhombus.core.stage.area.AllCommands;
 
 /** What is said of a keymap, against what its resolver does. */
@@ -40,7 +41,7 @@ class AnalysisTest {
         Keymap map = random(r);
         Set<String> ran = new HashSet<>();
         Map<String, Boolean> hides = new HashMap<>();
-        Performed hand = new Performed();
+        Pressed hand = new Pressed();
         Resolver resolver = new Resolver(hand, map);
         double now = 0;
         for (List<Context> situation : Reach.situations()) {
@@ -75,8 +76,40 @@ class AnalysisTest {
         }
     }
 
-    /** Notes what is run. */
-    private static final class Performed implements Actions {
+    /** The same for whatever else a hand can do, each motion in some of the situations in which a hand can be. */
+    @Property(tries = 1000)
+    void whateverAHandDoesIsAnsweredAsIsSaid(@ForAll long seed) {
+        Random r = new Random(seed);
+        Keymap map = random(r);
+        List<List<Context>> situations = Reach.situations().stream()
+                .filter(s -> !s.contains(Context.GESTURE))
+                .toList();
+        for (Binding b : map.bindings()) {
+            Trigger t = b.trigger();
+            // Two fingers that spread or turn pan as well: which of it is meant is said by the hand, not by the keymap.
+            boolean together = t != null && (t.kind() == Trigger.Kind.PINCH || t.kind() == Trigger.Kind.TWIST);
+            if (t == null || together || t.kind() == Trigger.Kind.KEY || OF_GLASS.contains(t.kind()) && b.modifiers() != 0) {
+                continue;
+            }
+            List<Context> situation = situations.get(r.nextInt(situations.size()));
+            Binding found = Reach.answer(map, t, b.modifiers(), situation);
+            String did = Performed.at(map, situation, List.of(Context.GESTURE), t, b.modifiers(), 100, 100);
+            if (t.kind() == Trigger.Kind.DOUBLE && found == null) {
+                // A second click that means nothing by itself is a click.
+                found = Reach.answer(map, Trigger.click(t.button()), b.modifiers(), situation);
+            }
+            assertThat(did)
+                    .as("%s with %d in %s", t, b.modifiers(), situation)
+                    .isEqualTo(found == null ? "" : found.id());
+        }
+    }
+
+    /** Fingers come without modifiers. */
+    private static final Set<Trigger.Kind> OF_GLASS =
+            Set.of(Trigger.Kind.TOUCH, Trigger.Kind.TAP, Trigger.Kind.PRESS);
+
+    /** Notes what a key runs. */
+    private static final class Pressed implements Actions {
         private List<Context> where = List.of();
         private String did;
 
@@ -111,6 +144,9 @@ class AnalysisTest {
 
         @Override
         public void drag(double x, double y) {}
+
+        @Override
+        public void steer(List<Steer> some) {}
 
         @Override
         public void release() {}

@@ -241,7 +241,7 @@ class KeymapTest {
                 .anyMatch(n -> n.contains("closes the tab"));
         assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of(), Platform.LINUX)
                         .refused())
-                .contains("needs a key, a click");
+                .contains("needs a key, a button, a click");
         assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of(), Platform.LINUX)
                         .refused())
                 .isNotNull();

@@ -48,6 +48,11 @@ final class Log implements Actions {
     }
 
     @Override
+    public void steer(List<Steer> some) {
+        some.forEach(s -> said.add("steer " + s.binding().id() + " " + s.amount() + (s.fine() ? " fine" : "")));
+    }
+
+    @Override
     public void release() {
         said.add("release");
     }

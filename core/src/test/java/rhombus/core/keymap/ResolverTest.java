@@ -130,7 +130,7 @@ class ResolverTest {
                 .isEqualTo("home");
         assertThat(Analysis.check(map, "frame", Trigger.drag(0), 0, Map.of(), Platform.LINUX)
                         .refused())
-                .contains("a key, a click");
+                .contains("a key, a button, a click");
         assertThat(Analysis.check(map, "frame", Trigger.key("KeyT"), Modifiers.CTRL, Map.of(), Platform.LINUX)
                         .notes())
                 .hasSize(1);

@@ -190,7 +190,7 @@ class TeachingTest {
         assertThat(show(drag(1, Modifiers.CTRL, 50, 50))).contains("neither up or right");
         assertThat(show(drag(1, Modifiers.ALT, 50, 0))).contains("window managers");
         assertThat(show(drag(1, Modifiers.CTRL, -70, 0))).isNull();
-        assertThat(show(drag(1, 0, 50, 0))).contains("it takes a key, a click or a tap");
+        assertThat(show(drag(1, 0, 50, 0))).contains("it takes a key, a button, a click or a tap");
         hand.stage.teaching().again();
         assertThat(state().asks()).contains("nearer");
         assertThat(state().rows()).extracting(TaughtRow::motion).containsExactly("orbit", "pan");

@@ -14,6 +14,7 @@ import rhombus.core.keymap.Presets;
 public final class AllCommands {
     static final List<Area<?>> AREAS = List.of(
             NavigateArea.area(),
+            SteerArea.area(),
             LensArea.area(),
             WalkArea.area(),
             PadArea.area(),
@@ -41,6 +42,7 @@ public final class AllCommands {
     /** Headings in the order in which lists show them. */
     static final List<String> GROUPS = List.of(
             "Move the view",
+            "Move by an axis",
             "Lens and crop",
             "Walk and fly",
             "Pad and Rose",
@@ -64,7 +66,7 @@ public final class AllCommands {
 
     private static Map<String, List<String>> families() {
         Map<String, List<String>> m = new LinkedHashMap<>();
-        m.put("Move", List.of("Move the view", "Lens and crop", "Walk and fly", "Pad and Rose"));
+        m.put("Move", List.of("Move the view", "Move by an axis", "Lens and crop", "Walk and fly", "Pad and Rose"));
         m.put("Frame and direction", List.of("Frame", "Direction"));
         m.put("Display and board", List.of("Display", "Board"));
         m.put("Trail, Pins, pivot", List.of("Trail", "Pins", "Pivot"));

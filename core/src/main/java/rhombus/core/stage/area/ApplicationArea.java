@@ -73,6 +73,7 @@ final class ApplicationArea {
                 .anytime()
                 .tries((a, c) -> a.keymaps.useBrought());
         page(d, "app.habits", "Open Habits");
+        page(d, "app.bench", "Open or close the device bench");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");

@@ -5,11 +5,13 @@ import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
+import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.BiPredicate;
 import rhombus.core.board.Tab;
 import rhombus.core.board.Tabs;
+import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
@@ -30,20 +32,23 @@ public final class BoardArea {
     private final Walking walking;
     private final LinkedViews linked;
     private final Grips grips;
+    private final Resolver resolver;
 
-    private BoardArea(Ground ground, Boards boards, Walking walking, LinkedViews linked, Grips grips) {
+    private BoardArea(
+            Ground ground, Boards boards, Walking walking, LinkedViews linked, Grips grips, Resolver resolver) {
         this.ground = ground;
         this.boards = boards;
         this.walking = walking;
         this.linked = linked;
         this.grips = grips;
+        this.resolver = resolver;
     }
 
     // ---- declared --------------------------------------------------------------------------------------------------
 
     static Area<BoardArea> area() {
         return new Area<>(
-                p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips()), BoardArea::declare);
+                p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips(), p.resolver()), BoardArea::declare);
     }
 
     private static void declare(Declare<BoardArea> d) {
@@ -56,6 +61,7 @@ public final class BoardArea {
         d.action("board.solo", "Solo the viewport, or bring all back")
                 .rank(FIRST)
                 .key("solo", "KeyQ", 0, "solo")
+                .on("pad-solo", Trigger.gamepad("stick-left"), 0, STAGE, "solo")
                 .told((a, c) -> a.boards.current().solo >= 0 ? "bring all viewports back" : null)
                 .does((a, c) -> a.solo(c.view()));
         d.action("board.clear-deck", "Clear deck: viewports only")
@@ -64,6 +70,11 @@ public final class BoardArea {
         d.action("board.activate", "Make the viewport active")
                 .on("activate", Trigger.click(Buttons.LEFT), ALT, STAGE, "activate, select nothing")
                 .does(BoardArea::activate);
+        d.action("board.next-view", "Make the next viewport active")
+                .choice("to", "next", "before")
+                .on("pad-next-view", Trigger.gamepad("front-right"), 0, STAGE, Map.of("to", "next"), "next viewport")
+                .on("pad-view-before", Trigger.gamepad("front-left"), 0, STAGE, Map.of("to", "before"), "viewport before")
+                .does(BoardArea::nextView);
         d.action("board.next", "Next board")
                 .on("next-board", Trigger.key("KeyB"), 0, APPLICATION, "next board")
                 .does((a, c) -> a.boards.next(1));
@@ -117,6 +128,17 @@ public final class BoardArea {
     private void activate(Call c) {
         ground.attention().activate(c.view());
         ground.attention().worked(c.view());
+    }
+
+    /** Goes round the viewports that are shown; until the pointer moves again it is the hand's place, wherever that lies. */
+    private void nextView(Call c) {
+        List<ViewState> shown =
+                ground.board().views.stream().filter(v -> v.shown).toList();
+        int at = shown.indexOf(ground.board().active());
+        int to = Math.floorMod(at + (c.to().equals("before") ? -1 : 1), shown.size());
+        ground.attention().activate(shown.get(to));
+        ground.pointer().away();
+        resolver.away();
     }
 
     private void rename(Board b, Call c) {

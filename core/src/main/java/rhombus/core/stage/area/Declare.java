@@ -38,6 +38,11 @@ final class Declare<A> {
         return add(id, words, Sort.HELD);
     }
 
+    /** Goes on as long as an axis is out of its middle. */
+    Entry<A> axis(String id, String words) {
+        return add(id, words, Sort.AXIS);
+    }
+
     private Entry<A> add(String id, String words, Sort sort) {
         Entry<A> e = new Entry<>(id, words, group, sort);
         entries.add(e);

@@ -320,7 +320,7 @@ final class Entry<A> {
     boolean handled() {
         return switch (sort) {
             case ACTION -> does != null;
-            case MOTION -> starts != null;
+            case MOTION, AXIS -> starts != null;
             case STEPS -> steps != null;
             case HELD -> lasts != null;
         };

@@ -51,6 +51,8 @@ final class FrameArea {
                 .trail("frame")
                 .truth("all")
                 .key("frame", "KeyF", 0, "frame the selection")
+                .on("pad-frame", Trigger.gamepad("right-bottom"), 0, STAGE, "frame the selection")
+                .on("m3d-frame", Trigger.mouse3d(1), 0, STAGE, "frame the selection")
                 .only(
                         TAPS,
                         "frame-double",
@@ -66,6 +68,8 @@ final class FrameArea {
                 .trail("frame all")
                 .truth("all")
                 .key("frame-all", "KeyF", SHIFT, "frame all")
+                .on("pad-frame-all", Trigger.gamepad("right-left"), 0, STAGE, "frame all")
+                .on("m3d-frame-all", Trigger.mouse3d(2), 0, STAGE, "frame all")
                 .on("touch-tap-three", Trigger.tap(3), 0, STAGE, "frame all")
                 .does((a, c) -> a.each(c, a::frameAll));
         d.action("view.frame-everything", "Frame all, far objects too")

@@ -47,7 +47,7 @@ final class NavigateArea {
     /** Presets in which two fingers slide where others turn a wheel. */
     static final List<String> SLIDES = List.of(Presets.TRACKPAD);
 
-    private static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
+    static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
 
     private final Ground ground;
     private final Subject subject;
@@ -160,7 +160,13 @@ final class NavigateArea {
 
     private static void steps(Declare<NavigateArea> d) {
         Entry<NavigateArea> orbit = step(d, "navigate.step-orbit", "Orbit one step", "orbit", SIDES);
-        arrows(orbit, "step-orbit", 0, "orbit one step").does(NavigateArea::orbit);
+        arrows(orbit, "step-orbit", 0, "orbit one step");
+        Map<String, String> cluster = Map.of("left", "left", "right", "right", "up", "top", "down", "bottom");
+        for (String side : SIDES) {
+            Trigger t = Trigger.gamepad("left-" + cluster.get(side));
+            orbit.on("pad-step-" + side, t, 0, STAGE, Map.of("to", side), "orbit one step " + side);
+        }
+        orbit.does(NavigateArea::orbit);
         Entry<NavigateArea> pan = step(d, "navigate.step-pan", "Pan one step", "pan", SIDES);
         arrows(pan, "step-pan", SHIFT, "pan one step").does(NavigateArea::pan);
         step(d, "navigate.step-dolly", "Dolly one step", "dolly", List.of(IN_OUT))

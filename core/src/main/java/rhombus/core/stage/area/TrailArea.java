@@ -29,6 +29,7 @@ final class TrailArea {
         d.action("trail.back", "Back to the view before")
                 .essential()
                 .key("trail-back", "Backspace", 0, "view before")
+                .on("pad-back", Trigger.gamepad("right-right"), 0, Context.STAGE, "view before")
                 .on("touch-tap-two", Trigger.tap(2), 0, Context.STAGE, "view before")
                 .on("pen-eraser-tap", Trigger.penTap(Trigger.ERASER), 0, Context.STAGE, "view before")
                 .does((a, c) -> a.go(c.view(), c.view().trail.back(), "This is the first view of the Trail."));

@@ -70,6 +70,7 @@ final class ViewArea {
         d.action("view.home", "Go home")
                 .trail("home")
                 .key("home", "KeyH", 0, "go home")
+                .on("pad-home", Trigger.gamepad("right-top"), 0, STAGE, "go home")
                 .does((a, c) -> a.going.fresh(c.view(), Homes.of(c.view(), a.ground.scene()), deed(c)));
         d.action("view.set-home", "Set home to this view")
                 .key("set-home", "KeyH", SHIFT, "set home to this view")
@@ -114,10 +115,12 @@ final class ViewArea {
         d.action("view.toggle-projection", "Perspective or flat")
                 .trail("perspective or flat")
                 .key("projection", "KeyP", 0, "perspective or flat")
+                .on("pad-projection", Trigger.gamepad("middle-left"), 0, STAGE, "perspective or flat")
                 .does(ViewArea::toggle);
         d.action("view.level", "Level the horizon")
                 .trail("level")
                 .key("level", "KeyN", 0, "level the horizon")
+                .on("pad-level", Trigger.gamepad("stick-right"), 0, STAGE, "level the horizon")
                 .does((a, c) -> a.going.to(
                         c.view(),
                         Turns.level(c.view().destination(), a.ground.scene().up()),

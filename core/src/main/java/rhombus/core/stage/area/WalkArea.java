@@ -32,6 +32,7 @@ final class WalkArea {
                 .rank(FIRST)
                 .truth("key")
                 .on("walk", Trigger.key("KeyW"), 0, STAGE, Map.of("key", true), "walk")
+                .on("pad-walk", Trigger.gamepad("middle-right"), 0, STAGE, "walk")
                 .does((a, c) -> a.walking.toggle(c.view(), false, c.truth("key", false)));
         d.action("walk.fly", "Fly, or leave the flight")
                 .rank(FIRST)
@@ -56,6 +57,8 @@ final class WalkArea {
                 .choice("to", "faster", "slower")
                 .on("walk-faster", Trigger.key("Equal"), 0, WALK, Map.of("to", "faster"), "faster")
                 .on("walk-slower", Trigger.key("Minus"), 0, WALK, Map.of("to", "slower"), "slower")
+                .on("pad-faster", Trigger.gamepad("front-right"), 0, WALK, Map.of("to", "faster"), "faster")
+                .on("pad-slower", Trigger.gamepad("front-left"), 0, WALK, Map.of("to", "slower"), "slower")
                 .does((a, c) -> a.walking.speed(a.walking.speed() * (c.to().equals("slower") ? 1 / NOTCH : NOTCH)));
         d.action("walk.stick", "Hold the walk stick")
                 .number("right", "ahead")
@@ -63,6 +66,7 @@ final class WalkArea {
         d.action("walk.leave", "Leave the walk and stay")
                 .on("walk-leave", Trigger.key("Escape"), 0, WALK, "leave and stay")
                 .on("walk-done", Trigger.key("Enter"), 0, WALK, "leave and stay")
+                .on("pad-walk-leave", Trigger.gamepad("right-right"), 0, WALK, "leave and stay")
                 .does((a, c) -> a.walking.leave());
         d.action("walk.back", "Leave the walk and go back to its start")
                 .on("walk-back", Trigger.key("Backspace"), 0, WALK, "back to the start")

@@ -27,7 +27,7 @@ final class Beginning {
         if (c.has(Trait.STAYS) || c.has(Trait.KEEPS_CAMERA)) {
             return true;
         }
-        if (c.has(Trait.TURNS)) {
+        if (c.has(Trait.TURNS) && c.sort() != Command.Sort.AXIS) {
             if (ground.refusals().heldInPlace(v, lx, ly) || !Cameras.stepOut(ground, v)) {
                 return false;
             }

@@ -50,6 +50,14 @@ public final class Hints {
                     List.of(Trigger.Kind.TOUCH, Trigger.Kind.PINCH, Trigger.Kind.TWIST),
                     List.of(Trigger.Kind.CLICK, Trigger.Kind.TAP, Trigger.Kind.PRESS),
                     List.of(Trigger.Kind.DOUBLE),
+                    List.of(Trigger.Kind.KEY)),
+            Device.GAMEPAD,
+            List.of(List.of(Trigger.Kind.GAMEPAD_AXIS), List.of(Trigger.Kind.GAMEPAD)),
+            Device.MOUSE3D,
+            List.of(
+                    List.of(Trigger.Kind.MOUSE3D_AXIS),
+                    List.of(Trigger.Kind.MOUSE3D),
+                    List.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
                     List.of(Trigger.Kind.KEY)));
 
     /** What a first click does that selects nothing yet. */
@@ -217,7 +225,7 @@ public final class Hints {
                             ? null
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
-                case CLICK, DOUBLE, TAP, PRESS, PEN_TAP -> new Found(keymap.find(t, modifiers, contexts), false, false);
+                case CLICK, DOUBLE, TAP, PRESS, PEN_TAP, GAMEPAD, MOUSE3D -> new Found(keymap.find(t, modifiers, contexts), false, false);
                 default -> Reach.pointed(keymap, t, standIns.with(t, modifiers), contexts);
             };
         }

@@ -28,6 +28,7 @@ public final class Input {
     private final DoubleConsumer tick;
     private final StandIns standIns;
     private Capture capture;
+    private Watch watch = (sort, timeMs, what) -> true;
     /** The viewport in which fingers came down. */
     private ViewState touched;
     /** Where the hand is, on and on while the pointer is held by the browser. */
@@ -47,6 +48,11 @@ public final class Input {
         this.tick = tick;
         this.fingers = new Fingers(resolver);
         this.standIns = new StandIns(ground);
+    }
+
+    /** Somebody hears of every event first. */
+    public void watchedBy(Watch who) {
+        watch = who;
     }
 
     /** Starts or ends watching for a trigger; while it watches nothing else happens. */
@@ -80,6 +86,9 @@ public final class Input {
 
     /** The same, from a pen or not. The viewport under the pointer becomes active. */
     public void pointer(double x, double y, int held, int down, boolean pen, double timeMs) {
+        if (!watch.hears("pointer", timeMs, x, y, held, down, pen)) {
+            return;
+        }
         tick.accept(timeMs);
         int buttons = pen ? held : standIns.buttons(held, down);
         int mods = standIns.modifiers(down);
@@ -131,6 +140,9 @@ public final class Input {
 
     /** A finger came down on the glass. */
     public void touchDown(int id, double x, double y, double timeMs) {
+        if (!watch.hears("touch-down", timeMs, id, x, y)) {
+            return;
+        }
         tick.accept(timeMs);
         if (capture != null) {
             capture.fingers().down(id, x, y, timeMs);
@@ -150,6 +162,9 @@ public final class Input {
 
     /** A finger moved. */
     public void touchMove(int id, double x, double y, double timeMs) {
+        if (!watch.hears("touch-move", timeMs, id, x, y)) {
+            return;
+        }
         tick.accept(timeMs);
         if (capture != null) {
             capture.fingers().move(id, x, y);
@@ -163,6 +178,9 @@ public final class Input {
 
     /** A finger left the glass, or the browser took it away. */
     public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
+        if (!watch.hears("touch-up", timeMs, id, x, y, lost)) {
+            return;
+        }
         tick.accept(timeMs);
         if (capture != null) {
             capture.fingers().up(id, timeMs);
@@ -177,7 +195,7 @@ public final class Input {
             fingers.up(id, x, y, timeMs);
         }
         if (fingers.count() == 0) {
-            pointerLeft();
+            leave();
         }
         ground.changes().add(Topic.READOUT);
     }
@@ -190,8 +208,16 @@ public final class Input {
 
     /** The pointer has left the stage. */
     public void pointerLeft() {
+        if (!watch.hears("left", ground.now())) {
+            return;
+        }
+        leave();
+    }
+
+    private void leave() {
         if (!resolver.moving() && !ground.pointer().locked()) {
             ground.pointer().away();
+            resolver.away();
             ground.changes().add(Topic.READOUT);
         }
     }
@@ -205,6 +231,9 @@ public final class Input {
      * @return whether something answered
      */
     public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
+        if (!watch.hears("wheel", timeMs, x, y, deltaX, deltaY, deltaMode, mods)) {
+            return true;
+        }
         tick.accept(timeMs);
         if (capture != null) {
             double pixels = deltaMode == 0 ? 1 : deltaMode == 1 ? 100 / 3.0 : 100;
@@ -233,6 +262,9 @@ public final class Input {
 
     /** See {@link Resolver#keyDown}. */
     public boolean keyDown(String pressed, int down, boolean repeat, double timeMs) {
+        if (!watch.hears("key-down", timeMs, pressed, down, repeat)) {
+            return true;
+        }
         tick.accept(timeMs);
         int mods = standIns.modifiers(down);
         String code = standIns.key(pressed, resolver.keymap());
@@ -246,6 +278,9 @@ public final class Input {
 
     /** See {@link Resolver#keyUp}. */
     public boolean keyUp(String released, int down, double timeMs) {
+        if (!watch.hears("key-up", timeMs, released, down)) {
+            return true;
+        }
         tick.accept(timeMs);
         int mods = standIns.modifiers(down);
         String code = standIns.key(released, resolver.keymap());
@@ -259,6 +294,7 @@ public final class Input {
 
     /** The window lost the keyboard. */
     public void blur() {
+        watch.hears("blur", ground.now());
         standIns.blur();
         fingers.lost();
         resolver.blur();

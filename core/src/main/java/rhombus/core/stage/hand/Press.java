@@ -18,6 +18,7 @@ import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Grab;
 import rhombus.core.stage.motion.MarqueeMotion;
 import rhombus.core.stage.motion.Motion;
+import rhombus.core.stage.motion.Steering;
 import rhombus.core.stage.motion.Target;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.Sketch;
@@ -41,6 +42,7 @@ public final class Press implements Actions {
     private final LinkedViews linked;
     private final Grips grips;
     private final Beginning beginning;
+    private final SteerReading reading;
     private Deeds deeds;
     private Clicks clicks;
     private Scene sceneBefore;
@@ -70,6 +72,7 @@ public final class Press implements Actions {
         this.linked = linked;
         this.grips = grips;
         this.beginning = new Beginning(ground, subject, tools);
+        this.reading = new SteerReading(ground);
     }
 
     /**
@@ -214,6 +217,27 @@ public final class Press implements Actions {
             ground.navigator()
                     .pose(v, gesture.fingers().at(x - v.x, y - v.y, pinching ? spread : 1, twisting ? angle : 0));
         }
+    }
+
+    @Override
+    public void steer(List<Steer> some) {
+        if (!(gesture.motion() instanceof Steering steering)) {
+            return;
+        }
+        steering.still();
+        Command leads = null;
+        for (Steer s : some) {
+            Command c = s.binding().command();
+            double rate = reading.amount(s.binding(), s.amount()) * (s.fine() ? Grab.FINE : 1);
+            if (rate != 0) {
+                steering.go(c, rate);
+                leads = leads == null || c.has(Trait.TURNS) ? c : leads;
+            }
+        }
+        if (leads != null) {
+            gesture.run(steering.called(leads), steering);
+        }
+        ground.changes().add(Topic.READOUT);
     }
 
     @Override

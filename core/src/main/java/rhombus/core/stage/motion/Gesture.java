@@ -51,6 +51,9 @@ public final class Gesture {
 
     /** What follows the pointer from now on, called so; null where nothing does. */
     public void run(Command c, Motion m) {
+        if (motion != null && motion != m) {
+            motion.ended();
+        }
         command = c;
         motion = m;
         fingers = null;
@@ -66,6 +69,9 @@ public final class Gesture {
     /** It is over; gives what the viewports were before. */
     public List<Before> end() {
         List<Before> was = List.copyOf(before);
+        if (motion != null) {
+            motion.ended();
+        }
         view = null;
         motion = null;
         fingers = null;

@@ -8,6 +8,9 @@ public interface Motion {
     /** Time has gone by; only motions that go on while the hand rests care. */
     default void tick(double nowMs) {}
 
+    /** It is over, or another one takes its place. */
+    default void ended() {}
+
     /** Whether it goes on while the hand rests. */
     default boolean running() {
         return false;

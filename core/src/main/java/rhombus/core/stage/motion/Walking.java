@@ -37,6 +37,11 @@ public final class Walking implements Walks {
     private final Set<String> going = new LinkedHashSet<>();
     private double stickX;
     private double stickY;
+    /** What axes of devices add: to the right, up and forward. */
+    private double axisX;
+
+    private double axisY;
+    private double axisZ;
     private double speed;
     private double reach = 1;
     private double last = Double.NaN;
@@ -155,6 +160,9 @@ public final class Walking implements Walks {
         going.clear();
         stickX = 0;
         stickY = 0;
+        axisX = 0;
+        axisY = 0;
+        axisZ = 0;
         last = Double.NaN;
     }
 
@@ -175,6 +183,15 @@ public final class Walking implements Walks {
         clock();
     }
 
+    /** Axes of a device are held: to the right, up and forward, -1 to 1 each. */
+    public void axes(double right, double up, double forward) {
+        boolean on = view != null;
+        axisX = on ? right : 0;
+        axisY = on ? up : 0;
+        axisZ = on ? forward : 0;
+        clock();
+    }
+
     /** Time counts from when one sets out. */
     private void clock() {
         if (!moving()) {
@@ -185,7 +202,7 @@ public final class Walking implements Walks {
     }
 
     public boolean moving() {
-        return view != null && (!going.isEmpty() || stickX != 0 || stickY != 0);
+        return view != null && (!going.isEmpty() || stickX != 0 || stickY != 0 || axisX != 0 || axisY != 0 || axisZ != 0);
     }
 
     private double both(String plus, String minus) {
@@ -205,9 +222,9 @@ public final class Walking implements Walks {
                 view.pose.orientation(),
                 ground.scene().up(),
                 fly,
-                both("right", "left") + stickX,
-                both("up", "down"),
-                both("forward", "backward") + stickY);
+                both("right", "left") + stickX + axisX,
+                both("up", "down") + axisY,
+                both("forward", "backward") + stickY + axisZ);
         int mods = ground.pointer().modifiers();
         double pace = speed
                 * ((mods & Modifiers.SHIFT) != 0 ? ground.habits().number(AllHabits.RUN) : 1)

@@ -27,7 +27,9 @@ final class KeysList {
             new Labelled("mouse", "Mouse"),
             new Labelled("trackpad", "Trackpad"),
             new Labelled("touch", "Touch"),
-            new Labelled("pen", "Pen"));
+            new Labelled("pen", "Pen"),
+            new Labelled("gamepad", "Gamepad"),
+            new Labelled("mouse3d", "3D mouse"));
 
     private static final String FIND = "app.find";
 
@@ -230,6 +232,8 @@ final class KeysList {
             case SLIDE -> "trackpad";
             case PINCH, TOUCH, TAP, PRESS, TWIST -> "touch";
             case PEN, PEN_TAP -> "pen";
+            case GAMEPAD, GAMEPAD_AXIS -> "gamepad";
+            case MOUSE3D, MOUSE3D_AXIS -> "mouse3d";
         };
     }
 

@@ -35,7 +35,11 @@ final class Picturing {
             Kind.TAP,
             Kind.PRESS,
             Kind.PEN,
-            Kind.PEN_TAP);
+            Kind.PEN_TAP,
+            Kind.GAMEPAD_AXIS,
+            Kind.GAMEPAD,
+            Kind.MOUSE3D_AXIS,
+            Kind.MOUSE3D);
 
     private final Keymap map;
     private final Map<String, String> layout;
@@ -107,7 +111,7 @@ final class Picturing {
             Trigger t = new Trigger(k, "", part);
             Binding b = answer(t);
             // What hardly any hand does is told only where something is bound to it.
-            boolean common = k != Kind.BOTH && k != Kind.DOUBLE && !(k == Kind.WHEEL && part >= 0);
+            boolean common = k != Kind.MOUSE3D && k != Kind.BOTH && k != Kind.DOUBLE && !(k == Kind.WHEEL && part >= 0);
             if (b != null || common || k == Kind.DOUBLE && part == 0) {
                 out.add(new PicturePart(
                         t.id(), KeysList.device(k), t.words(0, layout), family(b), b == null ? null : b.words()));

@@ -7,5 +7,9 @@ public enum Device {
     /** A pen. */
     PEN,
     /** Fingers on the glass. */
-    FINGERS
+    FINGERS,
+    /** A gamepad, beside whatever else. */
+    GAMEPAD,
+    /** A 3D mouse in one hand and a mouse in the other. */
+    MOUSE3D
 }

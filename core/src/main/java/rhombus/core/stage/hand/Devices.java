@@ -1,0 +1,269 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.DoubleConsumer;
+import rhombus.core.device.Deflection;
+import rhombus.core.device.Gamepad;
+import rhombus.core.device.HidReports;
+import rhombus.core.device.Mouse3d;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
+import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Controllers;
+import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Device;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
+
+/** Gamepads and 3D mice on their way to the keymap: what they report, read with the user's dead zones and curves. */
+public final class Devices {
+    /** A button is down from here on (common practice, no source). */
+    private static final double PRESSED = 0.5;
+    /** An axis is meant, where the hand shows a trigger, from here on. */
+    private static final double MEANT = 0.6;
+
+    private final Ground ground;
+    private final Input input;
+    private final Controllers controllers;
+    private final Resolver resolver;
+    private final DoubleConsumer tick;
+    private Watch watch = (sort, timeMs, what) -> true;
+    private final Map<Integer, Pad> pads = new LinkedHashMap<>();
+    private final Map<Integer, Hid> hids = new LinkedHashMap<>();
+
+    /** A gamepad with what it reported last. */
+    private record Pad(String name, boolean standard, double[] axes, double[] buttons) {}
+
+    private record Hid(String name, List<Object> collections, HidReports reports) {}
+
+    /**
+     * Devices of a hand.
+     *
+     * @param tick told the time, in milliseconds, before each report that changes something
+     */
+    public Devices(Ground ground, Input input, Resolver resolver, DoubleConsumer tick) {
+        this.ground = ground;
+        this.input = input;
+        this.resolver = resolver;
+        this.controllers = new Controllers(resolver);
+        this.tick = tick;
+    }
+
+    /** Somebody hears of every event first. */
+    public void watchedBy(Watch who) {
+        watch = who;
+    }
+
+    // ---- gamepads --------------------------------------------------------------------------------------------------
+
+    /**
+     * What a gamepad reports now, in the form of the W3C Gamepad interface.
+     *
+     * @param index of the gamepad
+     * @param id its name
+     * @param mapping {@link Gamepad#STANDARD} where its parts are in the standard order; else nothing of it is used
+     * @param axes -1 to 1 each, positive to the right and down
+     * @param buttons how far each is pressed, 0 to 1
+     */
+    public void gamepad(int index, String id, String mapping, double[] axes, double[] buttons, double timeMs) {
+        Pad was = pads.get(index);
+        if (was != null && Arrays.equals(was.axes, axes) && Arrays.equals(was.buttons, buttons)) {
+            return;
+        }
+        if (!watch.hears("gamepad", timeMs, index, id, mapping, Plain.list(axes), Plain.list(buttons))) {
+            return;
+        }
+        pads.put(index, new Pad(id, mapping.equals(Gamepad.STANDARD), axes.clone(), buttons.clone()));
+        changed(was == null ? null : Device.GAMEPAD, timeMs);
+    }
+
+    /** A gamepad is gone: what was held on it is let go. */
+    public void gamepadGone(int index, double timeMs) {
+        if (pads.containsKey(index) && watch.hears("gamepad-gone", timeMs, index)) {
+            pads.remove(index);
+            changed(null, timeMs);
+        }
+    }
+
+    // ---- 3D mice ---------------------------------------------------------------------------------------------------
+
+    /**
+     * A device was opened that may be a 3D mouse.
+     *
+     * @param collections what it says of itself; see {@link HidReports}
+     * @return why it cannot be used, or null
+     */
+    public String hidOpened(int number, String name, List<Object> collections) {
+        try {
+            hids.put(number, new Hid(name, collections, new HidReports(collections)));
+            watch.hears("hid-open", ground.now(), number, name, collections);
+            ground.changes().add(Topic.READOUT);
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage() + ".";
+        }
+    }
+
+    /** A report came; one of a device that is not open is passed over. */
+    public void hidReport(int number, int report, byte[] bytes, double timeMs) {
+        Hid h = hids.get(number);
+        if (h == null || !watch.hears("hid", timeMs, number, report, numbers(bytes))) {
+            return;
+        }
+        if (h.reports.came(report, bytes)) {
+            changed(Device.MOUSE3D, timeMs);
+        }
+    }
+
+    /** A device is gone: what was held on it is let go. */
+    public void hidGone(int number, double timeMs) {
+        if (hids.containsKey(number) && watch.hears("hid-gone", timeMs, number)) {
+            hids.remove(number);
+            changed(null, timeMs);
+        }
+    }
+
+    private static List<Object> numbers(byte[] bytes) {
+        List<Object> out = new ArrayList<>();
+        for (byte b : bytes) {
+            out.add((double) b);
+        }
+        return out;
+    }
+
+    /** What is told of each 3D mouse as it is opened, in the form of {@link HandEvent}. */
+    List<List<Object>> open() {
+        List<List<Object>> out = new ArrayList<>();
+        hids.forEach((number, h) -> out.add(List.of(number, h.name, h.collections)));
+        return out;
+    }
+
+    // ---- what they do ----------------------------------------------------------------------------------------------
+
+    private void changed(Device used, double timeMs) {
+        tick.accept(timeMs);
+        Set<Trigger> down = down();
+        Map<Trigger, Double> out = deflected();
+        if (input.capture() != null) {
+            shown(down, out);
+            return;
+        }
+        if (used != null && (!down.isEmpty() || !out.isEmpty())) {
+            ground.pointer().by(used);
+        }
+        controllers.buttons(down, timeMs);
+        controllers.axes(out);
+        ground.changes().add(Topic.READOUT);
+    }
+
+    /** The hand shows what it means; nothing moves. */
+    private void shown(Set<Trigger> down, Map<Trigger, Double> out) {
+        down.forEach(t -> input.capture().part(t, resolver.modifiers()));
+        out.forEach((t, amount) -> {
+            if (Math.abs(amount) >= MEANT) {
+                input.capture().part(t, resolver.modifiers());
+            }
+        });
+    }
+
+    /** The window lost the hand: whatever was held counts as let go. */
+    public void blur() {
+        controllers.blur();
+    }
+
+    private Set<Trigger> down() {
+        Set<Trigger> out = new LinkedHashSet<>();
+        for (Pad p : pads.values()) {
+            for (int i = 0; p.standard && i < Gamepad.BUTTONS.size(); i++) {
+                if (Gamepad.pressed(p.buttons, i) >= PRESSED) {
+                    out.add(Trigger.part(Trigger.Kind.GAMEPAD, i));
+                }
+            }
+        }
+        for (Hid h : hids.values()) {
+            for (int i = 0; i < Mouse3d.MOST_BUTTONS; i++) {
+                if (h.reports.down(i)) {
+                    out.add(Trigger.part(Trigger.Kind.MOUSE3D, i));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** How far each axis is out of its middle, as the user wants it read; of two devices the farther one counts. */
+    private Map<Trigger, Double> deflected() {
+        Map<Trigger, Double> out = new LinkedHashMap<>();
+        for (Pad p : pads.values()) {
+            double[] read = p.standard ? read(p) : new double[0];
+            for (int i = 0; i < read.length; i++) {
+                farther(out, Trigger.part(Trigger.Kind.GAMEPAD_AXIS, i), read[i]);
+            }
+        }
+        Deflection d = mouse3d(ground.habits());
+        for (Hid h : hids.values()) {
+            double[] axes = h.reports.axes();
+            for (int i = 0; i < axes.length; i++) {
+                farther(out, Trigger.part(Trigger.Kind.MOUSE3D_AXIS, i), d.of(axes[i]));
+            }
+        }
+        return out;
+    }
+
+    private static void farther(Map<Trigger, Double> out, Trigger t, double amount) {
+        if (amount != 0 && Math.abs(amount) > Math.abs(out.getOrDefault(t, 0.0))) {
+            out.put(t, amount);
+        }
+    }
+
+    /** A gamepad's axes as the user wants them read: the two of a stick together. */
+    private double[] read(Pad p) {
+        Deflection d = gamepad(ground.habits());
+        double[] axes = Gamepad.axes(p.axes, p.buttons);
+        for (int i = 0; i < axes.length; i++) {
+            if (Gamepad.stick(i) && i % 2 == 0) {
+                double k = d.factor(axes[i], axes[i + 1]);
+                axes[i] *= k;
+                axes[i + 1] *= k;
+            } else if (!Gamepad.stick(i)) {
+                axes[i] = d.of(axes[i]);
+            }
+        }
+        return axes;
+    }
+
+    private static Deflection gamepad(Habits h) {
+        return deflection(h, AllHabits.GAMEPAD_DEAD, AllHabits.GAMEPAD_CURVE);
+    }
+
+    private static Deflection mouse3d(Habits h) {
+        return deflection(h, AllHabits.MOUSE3D_DEAD, AllHabits.MOUSE3D_CURVE);
+    }
+
+    private static Deflection deflection(Habits h, Habit dead, Habit curve) {
+        return new Deflection(h.number(dead), h.number(curve));
+    }
+
+    // ---- what is shown of them -------------------------------------------------------------------------------------
+
+    /** All devices with what they report and what is made of it. */
+    public DevicesState state() {
+        return DevicesState.of(
+                pads.entrySet().stream()
+                        .map(e -> DevicesState.gamepad(
+                                e.getKey(), e.getValue().name, e.getValue().standard, e.getValue().axes, e.getValue().buttons, read(e.getValue()), gamepad(ground.habits())))
+                        .toList(),
+                hids.entrySet().stream()
+                        .map(e -> DevicesState.mouse3d(
+                                e.getKey(), e.getValue().name, e.getValue().reports, mouse3d(ground.habits())))
+                        .toList(),
+                resolver.moving() && resolver.active() != null ? resolver.active().words() : null);
+    }
+}

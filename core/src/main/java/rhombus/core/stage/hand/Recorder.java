@@ -1,0 +1,252 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
+import rhombus.core.stage.view.ViewState;
+
+/**
+ * Records what a hand does with any device, as raw events with their times, and does it again: through the very way on which
+ * they came. Points are scaled to the size that the stage has when it plays.
+ */
+public final class Recorder implements Watch {
+    /** The longest recording, milliseconds. */
+    static final double LONGEST_MS = 3_600_000;
+    /** The largest number of events in one. */
+    static final int MOST = 200_000;
+
+    private static final String FORMAT = "rhombus-recording";
+    private static final int VERSION = 1;
+    /** Devices of a recording are others than those that are there. */
+    private static final int APART = 1000;
+
+    private final Ground ground;
+    private final Input input;
+    private final Devices devices;
+    private final List<HandEvent> events = new ArrayList<>();
+    private double width = 1;
+    private double height = 1;
+    private double from = Double.NaN;
+    private boolean recording;
+    private boolean playing;
+    private boolean feeding;
+    private int next;
+
+    /** Records a hand. */
+    public Recorder(Ground ground, Input input, Devices devices) {
+        this.ground = ground;
+        this.input = input;
+        this.devices = devices;
+        input.watchedBy(this);
+        devices.watchedBy(this);
+    }
+
+    // ---- recording -------------------------------------------------------------------------------------------------
+
+    /** Begins a recording; what was recorded before is gone. */
+    public void record() {
+        stop();
+        events.clear();
+        recording = true;
+        from = Double.NaN;
+        double[] size = size();
+        width = size[0];
+        height = size[1];
+        devices.open().forEach(e -> events.add(new HandEvent(0, "hid-open", e)));
+        changed();
+    }
+
+    /** Ends what runs, be it a recording or its replay. */
+    public void stop() {
+        if (playing) {
+            ended();
+        }
+        recording = false;
+        changed();
+    }
+
+    @Override
+    public boolean hears(String sort, double timeMs, Object... what) {
+        if (feeding) {
+            return true;
+        }
+        if (playing) {
+            // The hand that is there waits; what it means by itself ends the replay.
+            boolean pressed = sort.equals("key-down")
+                    || sort.equals("touch-down")
+                    || sort.equals("pointer") && (int) what[2] != 0;
+            if (pressed) {
+                stop();
+            }
+            return sort.equals("blur") || sort.endsWith("gone") || sort.equals("hid-open");
+        }
+        if (recording) {
+            from = Double.isNaN(from) ? timeMs : from;
+            double at = Math.max(0, timeMs - from);
+            if (at > LONGEST_MS || events.size() >= MOST) {
+                recording = false;
+                ground.changes().notice("The recording is full and has ended; what was recorded is kept.", null, null);
+                changed();
+            } else {
+                events.add(new HandEvent(at, sort, Arrays.asList(what)));
+            }
+        }
+        return true;
+    }
+
+    /** The recording as a file. */
+    public Map<String, Object> toPlain() {
+        List<Object> list = new ArrayList<>();
+        events.forEach(e -> list.add(e.toPlain()));
+        return Plain.map(
+                "format", FORMAT, "version", VERSION, "width", width, "height", height, "events", list);
+    }
+
+    /** Takes over a recording; gives what is wrong with it, or null. Nothing is played yet. */
+    public String bring(Map<String, Object> file) {
+        if (!FORMAT.equals(file.get("format"))) {
+            return "This is no recording of a hand.";
+        }
+        if (Plain.whole(file.get("version"), 0) != VERSION) {
+            return "This recording is of version " + file.get("version") + "; this Rhombus reads version " + VERSION + ".";
+        }
+        List<Object> list = Plain.list(file.get("events"));
+        double w = Plain.number(file.get("width"), 0);
+        double h = Plain.number(file.get("height"), 0);
+        if (!(w > 0 && h > 0)) {
+            return "This recording does not say how large its stage was.";
+        }
+        if (list.size() > MOST) {
+            return "A recording has at most " + MOST + " events; this one has " + list.size() + ".";
+        }
+        List<HandEvent> read = new ArrayList<>();
+        double last = 0;
+        for (int i = 0; i < list.size(); i++) {
+            try {
+                HandEvent e = HandEvent.of(list.get(i));
+                if (e.at() < last) {
+                    return "events[" + i + "]: it is earlier than the one before it.";
+                }
+                last = e.at();
+                read.add(e);
+            } catch (IllegalArgumentException e) {
+                return "events[" + i + "]: " + e.getMessage() + ".";
+            }
+        }
+        stop();
+        events.clear();
+        events.addAll(read);
+        width = w;
+        height = h;
+        changed();
+        return null;
+    }
+
+    // ---- playing ---------------------------------------------------------------------------------------------------
+
+    /** Does it again from now on. */
+    public void play(double nowMs) {
+        stop();
+        if (!events.isEmpty()) {
+            playing = true;
+            next = 0;
+            from = nowMs;
+            changed();
+        }
+    }
+
+    /** Time has gone by, milliseconds: what is due is done. */
+    public void tick(double nowMs) {
+        if (!playing || feeding) {
+            return;
+        }
+        feeding = true;
+        double[] size = size();
+        while (playing && next < events.size() && from + events.get(next).at() <= nowMs) {
+            HandEvent e = events.get(next++);
+            feed(e, from + e.at(), size[0] / width, size[1] / height);
+        }
+        feeding = false;
+        if (playing && next == events.size()) {
+            ended();
+        }
+        changed();
+    }
+
+    /** Whether it plays. */
+    public boolean playing() {
+        return playing;
+    }
+
+    private void ended() {
+        playing = false;
+        feeding = true;
+        for (HandEvent e : events) {
+            if (e.sort().equals("gamepad")) {
+                devices.gamepadGone(e.whole(0) + APART, ground.now());
+            } else if (e.sort().equals("hid-open")) {
+                devices.hidGone(e.whole(0) + APART, ground.now());
+            }
+        }
+        input.blur();
+        feeding = false;
+    }
+
+    private void feed(HandEvent e, double at, double kx, double ky) {
+        switch (e.sort()) {
+            case "pointer" ->
+                input.pointer(e.number(0) * kx, e.number(1) * ky, e.whole(2), e.whole(3), e.truth(4), at);
+            case "left" -> input.pointerLeft();
+            case "wheel" ->
+                input.wheel(
+                        e.number(0) * kx, e.number(1) * ky, e.number(2), e.number(3), e.whole(4), e.whole(5), at);
+            case "key-down" -> input.keyDown(e.text(0), e.whole(1), e.truth(2), at);
+            case "key-up" -> input.keyUp(e.text(0), e.whole(1), at);
+            case "touch-down" -> input.touchDown(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
+            case "touch-move" -> input.touchMove(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
+            case "touch-up" -> input.touchUp(e.whole(0), e.number(1) * kx, e.number(2) * ky, e.truth(3), at);
+            case "blur" -> input.blur();
+            case "gamepad" ->
+                devices.gamepad(e.whole(0) + APART, e.text(1), e.text(2), e.numbers(3), e.numbers(4), at);
+            case "gamepad-gone" -> devices.gamepadGone(e.whole(0) + APART, at);
+            case "hid-open" -> devices.hidOpened(e.whole(0) + APART, e.text(1), e.list(2));
+            case "hid" -> devices.hidReport(e.whole(0) + APART, e.whole(1), bytes(e.list(2)), at);
+            default -> devices.hidGone(e.whole(0) + APART, at);
+        }
+    }
+
+    private static byte[] bytes(List<Object> numbers) {
+        byte[] out = new byte[numbers.size()];
+        for (int i = 0; i < out.length; i++) {
+            out[i] = (byte) Plain.number(numbers.get(i), 0);
+        }
+        return out;
+    }
+
+    /** What it does. */
+    public RecorderState state() {
+        double length = events.isEmpty() ? 0 : events.get(events.size() - 1).at();
+        double at = playing ? ground.now() - from : 0;
+        return new RecorderState(recording, playing, events.size(), length / 1000, at / 1000);
+    }
+
+    private double[] size() {
+        double w = 1;
+        double h = 1;
+        for (ViewState v : ground.board().views) {
+            if (v.shown) {
+                w = Math.max(w, v.x + v.width);
+                h = Math.max(h, v.y + v.height);
+            }
+        }
+        return new double[] {w, h};
+    }
+
+    private void changed() {
+        ground.changes().add(Topic.READOUT);
+    }
+}

@@ -1,0 +1,205 @@
+package rhombus.core.stage.motion;
+
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Spoken;
+import rhombus.core.keymap.Trait;
+import rhombus.core.navigate.Dolly;
+import rhombus.core.navigate.Lens;
+import rhombus.core.navigate.Look;
+import rhombus.core.navigate.Pan;
+import rhombus.core.navigate.Turntable;
+import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+
+/**
+ * A view moved by the axes of a device: as fast as they are out of their middle, all of them at once, for as long as they
+ * are. How fast an axis at its end is, is ours.
+ */
+public final class Steering implements Motion {
+    /** Orbit a second, radians. */
+    public static final double ORBIT = Math.toRadians(150);
+    /** Roll a second, radians. */
+    public static final double ROLL = Math.toRadians(90);
+    /** Look a second, radians. */
+    public static final double LOOK = Math.toRadians(110);
+    /** Pan a second, heights of the viewport. */
+    public static final double PAN = 0.9;
+    /** Dolly a second, notches of the wheel. */
+    public static final double DOLLY = 7;
+    /** Zoom a second, notches of the wheel. */
+    public static final double ZOOM = 4;
+
+    /** A picture that took longer than this, seconds, counts as no longer. */
+    private static final double LONGEST = 0.5;
+
+    private static final Spoken SPOKEN = new Spoken("steer", "steer", "", "", "");
+
+    private final Ground ground;
+    private final Subject subject;
+    private final Walking walking;
+    private final Gesture gesture;
+    private final ViewState view;
+    private final Map<Freedom, Double> rates = new EnumMap<>(Freedom.class);
+    private final Set<Spoken> names = new LinkedHashSet<>();
+    private Vec3 pivot;
+    private boolean held;
+    private double last;
+
+    /** Nothing moves yet. */
+    public Steering(Ground ground, Subject subject, Walking walking, Grab g) {
+        this.ground = ground;
+        this.subject = subject;
+        this.walking = walking;
+        this.gesture = g.gesture();
+        this.view = g.view();
+        this.last = ground.now();
+    }
+
+    /** All axes count as in their middle until they are told of. */
+    public void still() {
+        rates.clear();
+    }
+
+    /** An axis is so far out of its middle; several that do the same add up. */
+    public void go(Command c, double amount) {
+        Freedom f = Freedom.of(c.id());
+        if (f != null) {
+            rates.merge(f, amount, Double::sum);
+            names.add(c.spoken());
+        }
+    }
+
+    /** What it is called: by what it does, or by a name for all where it has done several things. */
+    public Command called(Command one) {
+        if (names.size() < 2) {
+            return one;
+        }
+        return new Command(
+                one.id(),
+                one.words(),
+                one.group(),
+                one.sort(),
+                false,
+                false,
+                turns() ? Set.of(Trait.TURNS) : Set.of(),
+                SPOKEN,
+                null,
+                null,
+                List.of());
+    }
+
+    private boolean turns() {
+        return rates.keySet().stream().anyMatch(Freedom::orbits);
+    }
+
+    @Override
+    public void drag(double lx, double ly) {
+        // Where the pointer is does not matter.
+    }
+
+    @Override
+    public boolean running() {
+        return !rates.isEmpty();
+    }
+
+    @Override
+    public void ended() {
+        rates.clear();
+        walking.axes(0, 0, 0);
+    }
+
+    private double rate(Freedom f) {
+        return rates.getOrDefault(f, 0.0);
+    }
+
+    @Override
+    public void tick(double nowMs) {
+        double seconds = Math.min(LONGEST, (nowMs - last) / 1000);
+        last = nowMs;
+        walking.axes(rate(Freedom.WALK_SIDEWAYS), rate(Freedom.WALK_UP), rate(Freedom.WALK_AHEAD));
+        if (seconds <= 0) {
+            return;
+        }
+        Pose p = view.pose;
+        Pose next = orbited(p, seconds);
+        next = panned(next, seconds);
+        next = nearer(next, rate(Freedom.DOLLY) * DOLLY * seconds);
+        double roll = rate(Freedom.ROLL) * ROLL * seconds;
+        next = Look.roll(next, roll);
+        double zoom = rate(Freedom.ZOOM) * ZOOM * seconds;
+        next = zoom == 0 ? next : Lens.zoom(next, Math.pow(Dolly.NOTCH, -zoom));
+        next = looked(next, seconds);
+        if (next != p) {
+            ground.navigator().pose(view, next);
+        }
+    }
+
+    private Pose orbited(Pose p, double seconds) {
+        Habits h = ground.habits();
+        double sideways = rate(Freedom.ORBIT_SIDEWAYS) * (h.on(AllHabits.ORBIT_INVERT_X) ? -1 : 1);
+        double up = rate(Freedom.ORBIT_UP) * (h.on(AllHabits.ORBIT_INVERT_Y) ? -1 : 1);
+        if (sideways == 0 && up == 0 || !mayOrbit()) {
+            return p;
+        }
+        double yaw = -sideways * ORBIT * seconds;
+        double pitch = up * ORBIT * seconds;
+        // An axis view was left when the pivot was chosen.
+        Pose from = view.pose;
+        if (h.is(AllHabits.ORBIT_STYLE, "trackball")) {
+            Quat q = from.orientation()
+                    .times(Quat.about(Vec3.Y, yaw).times(Quat.about(Vec3.X, pitch)))
+                    .unit();
+            return from.turnedAbout(pivot, q);
+        }
+        return new Turntable.Gesture(from, pivot, ground.scene().up(), h.is(AllHabits.POLES, "stop"))
+                .byHand(yaw, pitch);
+    }
+
+    /** The first time it orbits it finds out about what, and whether it may: axis views may be held. */
+    private boolean mayOrbit() {
+        if (pivot == null && !held) {
+            held = ground.refusals().heldInPlace(view, view.width / 2, view.height / 2);
+            if (!held) {
+                pivot = gesture.pivot(view, Double.NaN, Double.NaN).point();
+                ground.navigator().pose(view, ground.refusals().leavingAxis(view, view.pose));
+            }
+        }
+        return !held;
+    }
+
+    private Pose panned(Pose p, double seconds) {
+        double k = PAN * view.height * seconds;
+        double right = rate(Freedom.PAN_SIDEWAYS) * k;
+        double up = rate(Freedom.PAN_UP) * k;
+        return right == 0 && up == 0 ? p : Pan.by(view.screen().with(p), p.focus(), right, -up);
+    }
+
+    /** Towards what is in the middle, wherever the pointer may lie. */
+    private Pose nearer(Pose p, double notches) {
+        return notches == 0
+                ? p
+                : new DollyRun(ground, subject, view, p, view.width / 2, view.height / 2).at(notches);
+    }
+
+    private Pose looked(Pose p, double seconds) {
+        double right = rate(Freedom.LOOK_SIDEWAYS);
+        double up = rate(Freedom.LOOK_UP) * (ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -1 : 1);
+        if (right == 0 && up == 0 || !(p.projection() instanceof Projection.Perspective)) {
+            return p;
+        }
+        double k = LOOK * seconds;
+        return Look.turn(p, ground.scene().up(), -right * k, up * k);
+    }
+}

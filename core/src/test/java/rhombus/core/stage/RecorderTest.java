@@ -1,0 +1,166 @@
+package rhombus.core.stage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import rhombus.core.device.Gamepad;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.hand.Recorder;
+import rhombus.core.view.Pose;
+
+/** What a hand did is done again: from the same views it leads to the same views. */
+class RecorderTest {
+    private static void gesture(Hand h, Random r) {
+        double x = 20 + r.nextInt(940);
+        double y = 20 + r.nextInt(740);
+        switch (r.nextInt(6)) {
+            case 0 -> h.drag(x, y, r.nextInt(200) - 100, r.nextInt(200) - 100, 2, 0);
+            case 1 -> h.drag(x, y, r.nextInt(200) - 100, r.nextInt(200) - 100, 4, 0);
+            case 2 -> h.hold("KeyD", x, y, r.nextInt(90) - 45, r.nextInt(90) - 45, 0);
+            case 3 -> {
+                h.move(x, y, 0);
+                h.tap(List.of("KeyH", "KeyX", "KeyF", "KeyP", "ArrowLeft").get(r.nextInt(5)), 0);
+            }
+            case 4 -> {
+                h.stage.input().wheel(x, y, 0, r.nextBoolean() ? 100 : -100, 0, 0, h.now += 10);
+                h.rest();
+            }
+            default -> {
+                h.stage.input().touchDown(1, x, y, h.now += 10);
+                h.stage.input().touchMove(1, x + 20, y + 5, h.now += 10);
+                h.stage.input().touchMove(1, x + 60, y + 35, h.now += 10);
+                h.stage.input().touchUp(1, x + 60, y + 35, false, h.now += 10);
+                h.rest();
+            }
+        }
+    }
+
+    private static List<Pose> poses(Hand h) {
+        List<Pose> out = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            out.add(h.pose(i));
+        }
+        return out;
+    }
+
+    /** Plays to the end with a picture now and then. */
+    private static void play(Hand h, Random r) {
+        h.stage.recorder().play(h.now);
+        while (h.stage.recorder().playing()) {
+            h.stage.tick(h.now += 1 + r.nextInt(40));
+        }
+        h.rest();
+    }
+
+    @Property(tries = 60)
+    void theSameViewsComeOfIt(@ForAll long seed) {
+        Random r = new Random(seed);
+        Hand first = new Hand();
+        first.stage.recorder().record();
+        for (int i = 0; i < 6; i++) {
+            gesture(first, r);
+        }
+        first.stage.recorder().stop();
+        Hand second = new Hand();
+        second.now = r.nextInt(100_000);
+        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
+                .isNull();
+        play(second, r);
+        assertThat(poses(second)).isEqualTo(poses(first));
+    }
+
+    @Test
+    void onAStageOfAnotherSizePointsGoAlong() {
+        Hand first = new Hand();
+        first.stage.recorder().record();
+        first.move(752, 602, 0);
+        Map<String, Object> file = first.stage.recorder().toPlain();
+        Hand second = new Hand();
+        second.stage.resize(503, 403);
+        second.stage.recorder().bring(file);
+        play(second, new Random(1));
+        assertThat(second.stage.rooms.ground.board().active().id).isEqualTo("v4");
+        assertThat(second.stage.rooms.ground.pointer().x()).isBetween(370.0, 380.0);
+    }
+
+    @Test
+    void whoeverTakesHoldEndsIt() {
+        Hand h = new Hand();
+        h.stage.recorder().record();
+        h.drag(700, 200, 90, 40, 2, 0);
+        h.stage.recorder().stop();
+        h.stage.recorder().play(h.now);
+        h.stage.tick(h.now += 60);
+        assertThat(h.stage.recorder().playing()).isTrue();
+        h.move(100, 100, 0);
+        assertThat(h.stage.recorder().playing()).as("a pointer that passes").isTrue();
+        h.down("Escape");
+        assertThat(h.stage.recorder().playing()).isFalse();
+        assertThat(h.stage.rooms.resolver.moving()).as("nothing stays held").isFalse();
+    }
+
+    @Test
+    void aGamepadIsRecordedAndLeavesNothingBehind() {
+        Hand h = new Hand();
+        h.move(700, 200, 0);
+        h.stage.input().pointerLeft();
+        h.rest();
+        h.stage.recorder().record();
+        double[] none = new double[17];
+        h.stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[4], none, h.now += 10);
+        h.stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[] {1, 0, 0, 0}, none, h.now += 10);
+        h.stage.tick(h.now += 100);
+        h.stage.recorder().stop();
+        Pose moved = h.pose(1);
+        h.stage.devices().gamepadGone(0, h.now += 10);
+        play(h, new Random(2));
+        assertThat(h.pose(1)).isNotEqualTo(moved);
+        assertThat(h.stage.devices().state().devices()).isEmpty();
+        assertThat(h.stage.animating()).isFalse();
+    }
+
+    @Test
+    void filesThatAreNoneAreRefusedWithTheirPlace() {
+        Recorder r = new Hand().stage.recorder();
+        assertThat(r.bring(Map.of())).isEqualTo("This is no recording of a hand.");
+        assertThat(r.bring(Plain.map("format", "rhombus-recording", "version", 9)))
+                .contains("version 9")
+                .contains("version 1");
+        assertThat(r.bring(file(List.of(0, "jump")))).isEqualTo("events[0]: \"jump\" is no event.");
+        assertThat(r.bring(file(List.of(5, "left"), List.of(2, "left")))).startsWith("events[1]: it is earlier");
+        assertThat(r.bring(file(List.of(5, "key-up", 3, 3)))).startsWith("events[0]: what is told");
+        assertThat(r.bring(file(List.of(-1, "left")))).contains("is no time");
+        assertThat(r.bring(file("x"))).isEqualTo("events[0]: \"\" is no event.");
+        assertThat(r.bring(Plain.map("format", "rhombus-recording", "version", 1, "events", List.of())))
+                .contains("how large");
+        List<Object> many = new ArrayList<>();
+        for (int i = 0; i < 200_001; i++) {
+            many.add(List.of(0, "left"));
+        }
+        assertThat(r.bring(file(many.toArray()))).contains("at most 200000 events; this one has 200001");
+        assertThat(r.state().events()).as("nothing was taken over").isZero();
+    }
+
+    private static Map<String, Object> file(Object... events) {
+        return Plain.map(
+                "format", "rhombus-recording", "version", 1, "width", 10, "height", 10, "events", List.of(events));
+    }
+
+    @Test
+    void aNewRecordingBeginsAnewAndAnEmptyOnePlaysNothing() {
+        Hand h = new Hand();
+        h.stage.recorder().play(h.now);
+        assertThat(h.stage.recorder().playing()).isFalse();
+        h.stage.recorder().record();
+        h.move(10, 10, 0);
+        assertThat(h.stage.recorder().state().events()).isEqualTo(1);
+        h.stage.recorder().record();
+        assertThat(h.stage.recorder().state().events()).isZero();
+    }
+}
