@@ -11,6 +11,8 @@ import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
 import { camerasHome, takeHome } from '../stage/takeHome';
+import { DeviceReader } from '../stage/devices/reader';
+import { devicesKey } from '../stage/devices/useDevices';
 import { picturesKey } from '../stage/pictures';
 import { modifiersOf } from '../stage/modifiers';
 import { publish } from '../stage/publish';
@@ -79,9 +81,11 @@ function run(command: string, args: Plain = {}, view: string | null = null) {
   open.value.loop.wake();
 }
 provide(runKey, run);
+let devices: DeviceReader | null = null;
+provide(devicesKey, () => devices);
 provide(picturesKey, () => open.value.pictures);
 
-function afterInput(ms: number) {
+function afterInput(ms?: number) {
   application();
   open.value.loop.wake(ms);
 }
@@ -122,11 +126,13 @@ onMounted(() => {
   );
   window.addEventListener('keydown', learn);
   window.addEventListener('beforeunload', leaving);
+  devices = new DeviceReader(core.devices, () => afterInput());
   void load();
 });
 onBeforeUnmount(() => {
   window.removeEventListener('keydown', learn);
   window.removeEventListener('beforeunload', leaving);
+  devices?.stop();
   void open.value.leave();
 });
 </script>

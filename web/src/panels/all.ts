@@ -1,4 +1,5 @@
 import type { Component } from 'vue';
+import BenchPanel from './bench/BenchPanel.vue';
 import FindDialog from './find/FindDialog.vue';
 import HabitsDialog from './habits/HabitsDialog.vue';
 import HintsLine from './hints/HintsLine.vue';
@@ -30,6 +31,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'readout', place: 'right', shown: true, component: ReadoutDrawer },
   { name: 'trail', command: 'app.trail', place: 'low', stays: true, component: TrailStrip },
   { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
+  { name: 'bench', command: 'app.bench', place: 'low', stays: true, component: BenchPanel },
   { name: 'trial', place: 'low', shown: true, stays: true, component: TrialBar },
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
   { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },

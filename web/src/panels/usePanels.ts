@@ -13,7 +13,7 @@ export function usePanels(clear: Ref<boolean>, ready: Ref<boolean>) {
   function answer(command: string, args: Plain): boolean {
     const panel = PANELS.find((p) => p.command === command);
     if (panel) told[panel.name] = args;
-    if (panel) shown[panel.name] = panel.place === 'dialog' || !shown[panel.name];
+    if (panel) shown[panel.name] = panel.place === 'dialog' || args.on === true || !shown[panel.name];
     return !!panel;
   }
   return {

@@ -23,7 +23,12 @@ function atEdge(e: PointerEvent): boolean {
 
 /** Sends what a pointer does to an element until it is let go; a browser that holds the pointer already does so by itself. */
 export function capture(element: Element, pointer: number): void {
-  if (!document.pointerLockElement) element.setPointerCapture(pointer);
+  if (document.pointerLockElement) return;
+  try {
+    element.setPointerCapture(pointer);
+  } catch {
+    // A pointer that is simulated belongs to nothing that could be held.
+  }
 }
 
 /** Holds the pointer for the core while it wants that, so that drags never end at an edge; where the browser refuses, they do. */

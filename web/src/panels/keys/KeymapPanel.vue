@@ -9,7 +9,7 @@ import SheetPrint from './SheetPrint.vue';
 
 /** Which keymap is in use, and what can be done with it as a whole. */
 const props = defineProps<{ page: KeysPage }>();
-const emit = defineEmits<{ changed: []; teach: [] }>();
+const emit = defineEmits<{ changed: []; teach: []; bench: [] }>();
 const core = useCore();
 const naming = ref(false);
 const name = ref('');
@@ -119,6 +119,7 @@ function given() {
         Other hand
       </button>
       <button class="plain" data-deed="address" @click="copyAddress">Copy its address</button>
+      <button class="plain" data-deed="bench" @click="emit('bench')">Device bench</button>
       <KeymapFile @changed="emit('changed')" />
       <SheetPrint />
     </div>

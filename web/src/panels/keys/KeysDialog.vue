@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { useCore, type KeyBinding } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import KeymapPanel from './KeymapPanel.vue';
 import KeysAnswer from './KeysAnswer.vue';
@@ -13,6 +14,7 @@ import TeachPanel from './TeachPanel.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
+const run = useRun();
 const store = useStage();
 const props = defineProps<{ open: OpenScene }>();
 const shown = defineModel<boolean>({ required: true });
@@ -54,6 +56,12 @@ function tried() {
   teaching.value = false;
   shown.value = false;
   props.open.wake();
+}
+
+/** The bench stands below the viewports: this page makes room for it. */
+function bench() {
+  shown.value = false;
+  run('app.bench', { on: true });
 }
 
 function done() {
@@ -133,7 +141,7 @@ watch(shown, (on) => {
         </p>
         <div class="body">
           <nav aria-label="Areas">
-            <KeymapPanel :page="page" @changed="changed" @teach="teaching = true" />
+            <KeymapPanel :page="page" @changed="changed" @teach="teaching = true" @bench="bench" />
             <button v-for="g in asPicture ? [] : page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
           </nav>
           <PictureView

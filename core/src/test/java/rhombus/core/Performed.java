@@ -33,13 +33,7 @@ public final class Performed implements Actions {
 
     /** The id of the binding that answered at a point where these contexts hold; empty for none. */
     public static String at(
-            Keymap keymap,
-            List<Context> contexts,
-            List<Context> whileMoving,
-            Trigger t,
-            int mods,
-            double x,
-            double y) {
+            Keymap keymap, List<Context> contexts, List<Context> whileMoving, Trigger t, int mods, double x, double y) {
         Performed p = new Performed(keymap, contexts, whileMoving);
         p.perform(new Resolver(p, keymap), t, mods, x, y);
         return p.did;
@@ -158,9 +152,7 @@ public final class Performed implements Actions {
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         did = pinching && pinch
                 ? keymap.find(Trigger.pinch(), 0, contexts).id()
-                : twisting && twist
-                        ? keymap.find(Trigger.twist(), 0, contexts).id()
-                        : b.id();
+                : twisting && twist ? keymap.find(Trigger.twist(), 0, contexts).id() : b.id();
     }
 
     @Override

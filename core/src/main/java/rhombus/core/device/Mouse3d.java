@@ -11,8 +11,13 @@ public final class Mouse3d {
     /** Axes in the order of their usages. */
     public static final List<String> AXES = List.of("x", "y", "z", "rx", "ry", "rz");
     /** What a hand does with each axis. */
-    public static final List<String> AXIS_WORDS =
-            List.of("slid sideways", "pushed and pulled", "lifted and pressed", "tipped to and fro", "tipped sideways", "twisted");
+    public static final List<String> AXIS_WORDS = List.of(
+            "slid sideways",
+            "pushed and pulled",
+            "lifted and pressed",
+            "tipped to and fro",
+            "tipped sideways",
+            "twisted");
     /** The largest number of buttons that are told apart. */
     public static final int MOST_BUTTONS = 32;
     /** Buttons by their number, from 1. */

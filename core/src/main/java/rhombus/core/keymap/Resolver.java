@@ -608,7 +608,8 @@ public final class Resolver {
         }
     }
 
-    // ---- for fingers, gamepads and 3D mice ----------------------------------------------------------------------------------
+    // ---- for fingers, gamepads and 3D mice
+    // ----------------------------------------------------------------------------------
 
     double x() {
         return x;

@@ -13,7 +13,8 @@ import org.junit.jupiter.api.Test;
 class DeflectionTest {
     @Property
     void nothingInTheDeadZoneAndAllAtTheEnd(
-            @ForAll @DoubleRange(min = 0, max = 0.9) double dead, @ForAll @DoubleRange(min = 0.5, max = 4) double curve) {
+            @ForAll @DoubleRange(min = 0, max = 0.9) double dead,
+            @ForAll @DoubleRange(min = 0.5, max = 4) double curve) {
         Deflection d = new Deflection(dead, curve);
         assertThat(d.of(dead)).isZero();
         assertThat(d.of(-dead / 2)).isZero();

@@ -43,7 +43,8 @@ class GamepadTest {
     /** The table: axes 0 and 1 are the left stick's, 2 and 3 the right one's; negative is left and up. */
     @Test
     void axesAreThoseOfTheSticksWithUpPositive() {
-        assertThat(Gamepad.axes(new double[] {-1, -0.5, 0.25, 1}, new double[0])).containsExactly(-1, 0.5, 0.25, -1, 0);
+        assertThat(Gamepad.axes(new double[] {-1, -0.5, 0.25, 1}, new double[0]))
+                .containsExactly(-1, 0.5, 0.25, -1, 0);
         assertThat(Gamepad.AXES.subList(0, 4)).containsExactly("left-x", "left-y", "right-x", "right-y");
     }
 

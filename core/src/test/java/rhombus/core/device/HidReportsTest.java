@@ -88,8 +88,8 @@ class HidReportsTest {
             }
         }
         int id = r.nextInt(4);
-        HidReports reports = new HidReports(
-                device(id, new ArrayList<>(fields.stream().map(HidReportsTest::item).toList())));
+        HidReports reports = new HidReports(device(
+                id, new ArrayList<>(fields.stream().map(HidReportsTest::item).toList())));
         assertThat(reports.came(id, bytes(fields))).isTrue();
         assertThat(reports.axes()).containsExactly(axes);
         for (int i = 0; i < buttons.length; i++) {

@@ -88,7 +88,10 @@ class AnalysisTest {
             Trigger t = b.trigger();
             // Two fingers that spread or turn pan as well: which of it is meant is said by the hand, not by the keymap.
             boolean together = t != null && (t.kind() == Trigger.Kind.PINCH || t.kind() == Trigger.Kind.TWIST);
-            if (t == null || together || t.kind() == Trigger.Kind.KEY || OF_GLASS.contains(t.kind()) && b.modifiers() != 0) {
+            if (t == null
+                    || together
+                    || t.kind() == Trigger.Kind.KEY
+                    || OF_GLASS.contains(t.kind()) && b.modifiers() != 0) {
                 continue;
             }
             List<Context> situation = situations.get(r.nextInt(situations.size()));
@@ -105,8 +108,7 @@ class AnalysisTest {
     }
 
     /** Fingers come without modifiers. */
-    private static final Set<Trigger.Kind> OF_GLASS =
-            Set.of(Trigger.Kind.TOUCH, Trigger.Kind.TAP, Trigger.Kind.PRESS);
+    private static final Set<Trigger.Kind> OF_GLASS = Set.of(Trigger.Kind.TOUCH, Trigger.Kind.TAP, Trigger.Kind.PRESS);
 
     /** Notes what a key runs. */
     private static final class Pressed implements Actions {

@@ -7,6 +7,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
+import rhombus.core.device.Gamepad;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.keymap.Modifiers;
@@ -70,7 +71,17 @@ class AnyHandTest {
         double y = r.nextInt(900) - 50;
         int mods = r.nextInt(4) == 0 ? r.nextInt(16) : 0;
         double t = time + r.nextInt(60);
-        switch (r.nextInt(10)) {
+        switch (r.nextInt(12)) {
+            case 10 -> pad(stage, r, t);
+            case 11 -> {
+                // What is on the screen is asked for at any moment.
+                if (r.nextInt(8) == 0) {
+                    for (int i = 0; i < stage.rooms.ground.board().views.size(); i++) {
+                        new Seen(stage).marks(i);
+                    }
+                    new Seen(stage).hints(java.util.Map.of());
+                }
+            }
             case 0, 1, 2, 3 -> stage.input().pointer(x, y, r.nextInt(3) == 0 ? r.nextInt(32) : 0, mods, t);
             case 4 -> stage.input().wheel(x, y, 0, (r.nextDouble() - 0.5) * 3000, r.nextInt(3), mods, t);
             case 5 -> stage.input().keyDown(KEYS[r.nextInt(KEYS.length)], mods, r.nextInt(5) == 0, t);
@@ -167,6 +178,21 @@ class AnyHandTest {
                         r.nextBoolean()),
                 null,
                 t);
+    }
+
+    private static void pad(Stage stage, Random r, double t) {
+        double[] axes = new double[4];
+        double[] buttons = new double[17];
+        if (r.nextInt(3) > 0) {
+            axes[r.nextInt(4)] = r.nextDouble() * 2.2 - 1.1;
+            axes[r.nextInt(4)] = r.nextDouble() * 2 - 1;
+            buttons[r.nextInt(17)] = r.nextInt(3) == 0 ? r.nextDouble() : 0;
+        }
+        if (r.nextInt(20) == 0) {
+            stage.devices().gamepadGone(0, t);
+        } else {
+            stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, axes, buttons, t);
+        }
     }
 
     private static void finger(Stage stage, Random r, double x, double y, double t) {

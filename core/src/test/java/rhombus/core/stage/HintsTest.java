@@ -13,8 +13,6 @@ import net.jqwik.api.constraints.LongRange;
 import rhombus.core.Performed;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Fingers;
-import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -92,6 +91,23 @@ class SteeringTest {
 
     private double heading(Pose p) {
         return Heading.of(p.orientation(), h.stage.scene().up()).yaw();
+    }
+
+    /** The first report may be shown before any time has gone by, and where orbit is refused there is no pivot at all. */
+    @Test
+    void thePivotIsShownOnceThereIsOne() {
+        scout();
+        sticks(0, 0, 1, 0);
+        assertThat(h.marks(SCOUT)).isNotNull();
+        pass(20);
+        assertThat(h.marks(SCOUT).get("pivot")).isNotNull();
+        sticks(0, 0, 0, 0);
+        h.move(200, 200, 0);
+        h.stage.input().pointerLeft();
+        h.habit("orbit.axis-views", "hold");
+        sticks(0, 0, 1, 0);
+        pass(20);
+        assertThat(h.marks(0)).isNotNull();
     }
 
     @Test
@@ -186,7 +202,9 @@ class SteeringTest {
         sticks(1, 0, 0, 0);
         pass(100);
         sticks(0, 0, 0, 0);
-        assertThat(h.stage.project("v2", at).x()).as("the picture goes to the right").isGreaterThan(camera);
+        assertThat(h.stage.project("v2", at).x())
+                .as("the picture goes to the right")
+                .isGreaterThan(camera);
     }
 
     @Test
@@ -331,7 +349,9 @@ class SteeringTest {
     void aGamepadInAnUnknownOrderIsNotUsedAndThatIsTold() {
         scout();
         Pose before = h.pose(SCOUT);
-        h.stage.devices().gamepad(3, "Odd pad", "", new double[] {1, 1, 1, 1, 1, 1}, pressed("middle-right"), h.now += 10);
+        h.stage
+                .devices()
+                .gamepad(3, "Odd pad", "", new double[] {1, 1, 1, 1, 1, 1}, pressed("middle-right"), h.now += 10);
         pass(300);
         assertThat(h.pose(SCOUT)).isEqualTo(before);
         assertThat(h.stage.devices().state().devices().get(1).problem()).contains("does not know the order");
@@ -426,7 +446,9 @@ class SteeringTest {
         near = p.eye().plus(p.forward(), p.focus() * 0.8);
         double y = h.stage.project("v2", near).y();
         pushed(0, 0, 0, 60, 0, 0);
-        assertThat(h.stage.project("v2", near).y()).as("tipped towards the user").isGreaterThan(y);
+        assertThat(h.stage.project("v2", near).y())
+                .as("tipped towards the user")
+                .isGreaterThan(y);
     }
 
     @Test
@@ -452,8 +474,9 @@ class SteeringTest {
                 .isCloseTo(0, within(1e-9));
         h.habit("mouse3d.level", false);
         pushed(0, 0, 0, 0, 90, 0);
-        assertThat(Math.abs(Heading.of(h.pose(SCOUT).orientation(), h.stage.scene().up())
-                        .roll()))
+        assertThat(Math.abs(
+                        Heading.of(h.pose(SCOUT).orientation(), h.stage.scene().up())
+                                .roll()))
                 .isGreaterThan(0.05);
     }
 
@@ -474,7 +497,8 @@ class SteeringTest {
 
     @Test
     void aDeviceThatIsNoneIsRefusedInWords() {
-        assertThat(h.stage.devices().hidOpened(1, "Keys", List.of(Plain.map("usage", 6)))).contains("six axes");
+        assertThat(h.stage.devices().hidOpened(1, "Keys", List.of(Plain.map("usage", 6))))
+                .contains("six axes");
         h.stage.devices().hidReport(1, 0, new byte[] {1, 2}, h.now);
         assertThat(h.stage.devices().state().devices()).isEmpty();
     }

@@ -67,13 +67,12 @@ final class ApplicationArea {
         d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.keymaps.next());
         d.action("app.keymap-here", "Keep this keymap for this scene, or let it go")
                 .truth("on")
-                .does((a, c) ->
-                        a.keymaps.onlyHere(c.truth("on", a.keymaps.elsewhere() == null)));
+                .does((a, c) -> a.keymaps.onlyHere(c.truth("on", a.keymaps.elsewhere() == null)));
         d.action("app.take-keymap", "Use the keymap that came with an address or a file")
                 .anytime()
                 .tries((a, c) -> a.keymaps.useBrought());
         page(d, "app.habits", "Open Habits");
-        page(d, "app.bench", "Open or close the device bench");
+        page(d, "app.bench", "Open or close the device bench").truth("on");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");

@@ -48,7 +48,8 @@ public final class BoardArea {
 
     static Area<BoardArea> area() {
         return new Area<>(
-                p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips(), p.resolver()), BoardArea::declare);
+                p -> new BoardArea(p.ground(), p.boards(), p.walking(), p.linked(), p.grips(), p.resolver()),
+                BoardArea::declare);
     }
 
     private static void declare(Declare<BoardArea> d) {
@@ -73,7 +74,13 @@ public final class BoardArea {
         d.action("board.next-view", "Make the next viewport active")
                 .choice("to", "next", "before")
                 .on("pad-next-view", Trigger.gamepad("front-right"), 0, STAGE, Map.of("to", "next"), "next viewport")
-                .on("pad-view-before", Trigger.gamepad("front-left"), 0, STAGE, Map.of("to", "before"), "viewport before")
+                .on(
+                        "pad-view-before",
+                        Trigger.gamepad("front-left"),
+                        0,
+                        STAGE,
+                        Map.of("to", "before"),
+                        "viewport before")
                 .does(BoardArea::nextView);
         d.action("board.next", "Next board")
                 .on("next-board", Trigger.key("KeyB"), 0, APPLICATION, "next board")

@@ -258,12 +258,20 @@ public final class Devices {
         return DevicesState.of(
                 pads.entrySet().stream()
                         .map(e -> DevicesState.gamepad(
-                                e.getKey(), e.getValue().name, e.getValue().standard, e.getValue().axes, e.getValue().buttons, read(e.getValue()), gamepad(ground.habits())))
+                                e.getKey(),
+                                e.getValue().name,
+                                e.getValue().standard,
+                                e.getValue().axes,
+                                e.getValue().buttons,
+                                read(e.getValue()),
+                                gamepad(ground.habits())))
                         .toList(),
                 hids.entrySet().stream()
                         .map(e -> DevicesState.mouse3d(
                                 e.getKey(), e.getValue().name, e.getValue().reports, mouse3d(ground.habits())))
                         .toList(),
-                resolver.moving() && resolver.active() != null ? resolver.active().words() : null);
+                resolver.moving() && resolver.active() != null
+                        ? resolver.active().words()
+                        : null);
     }
 }

@@ -53,13 +53,7 @@ public record DevicesState(List<SeenDevice> devices, @Maybe String does) {
     }
 
     static SeenDevice gamepad(
-            int number,
-            String name,
-            boolean standard,
-            double[] axes,
-            double[] buttons,
-            double[] read,
-            Deflection d) {
+            int number, String name, boolean standard, double[] axes, double[] buttons, double[] read, Deflection d) {
         List<SeenAxis> seen = new ArrayList<>();
         double[] raw = Gamepad.axes(axes, buttons);
         for (int i = 0; i < raw.length; i++) {

@@ -225,7 +225,8 @@ public final class Hints {
                             ? null
                             : loose != null && loose.binding() == answers ? loose : new Found(answers, false, false);
                 }
-                case CLICK, DOUBLE, TAP, PRESS, PEN_TAP, GAMEPAD, MOUSE3D -> new Found(keymap.find(t, modifiers, contexts), false, false);
+                case CLICK, DOUBLE, TAP, PRESS, PEN_TAP, GAMEPAD, MOUSE3D ->
+                    new Found(keymap.find(t, modifiers, contexts), false, false);
                 default -> Reach.pointed(keymap, t, standIns.with(t, modifiers), contexts);
             };
         }

@@ -102,8 +102,7 @@ public final class Recorder implements Watch {
     public Map<String, Object> toPlain() {
         List<Object> list = new ArrayList<>();
         events.forEach(e -> list.add(e.toPlain()));
-        return Plain.map(
-                "format", FORMAT, "version", VERSION, "width", width, "height", height, "events", list);
+        return Plain.map("format", FORMAT, "version", VERSION, "width", width, "height", height, "events", list);
     }
 
     /** Takes over a recording; gives what is wrong with it, or null. Nothing is played yet. */
@@ -112,7 +111,8 @@ public final class Recorder implements Watch {
             return "This is no recording of a hand.";
         }
         if (Plain.whole(file.get("version"), 0) != VERSION) {
-            return "This recording is of version " + file.get("version") + "; this Rhombus reads version " + VERSION + ".";
+            return "This recording is of version " + file.get("version") + "; this Rhombus reads version " + VERSION
+                    + ".";
         }
         List<Object> list = Plain.list(file.get("events"));
         double w = Plain.number(file.get("width"), 0);
@@ -198,20 +198,17 @@ public final class Recorder implements Watch {
 
     private void feed(HandEvent e, double at, double kx, double ky) {
         switch (e.sort()) {
-            case "pointer" ->
-                input.pointer(e.number(0) * kx, e.number(1) * ky, e.whole(2), e.whole(3), e.truth(4), at);
+            case "pointer" -> input.pointer(e.number(0) * kx, e.number(1) * ky, e.whole(2), e.whole(3), e.truth(4), at);
             case "left" -> input.pointerLeft();
             case "wheel" ->
-                input.wheel(
-                        e.number(0) * kx, e.number(1) * ky, e.number(2), e.number(3), e.whole(4), e.whole(5), at);
+                input.wheel(e.number(0) * kx, e.number(1) * ky, e.number(2), e.number(3), e.whole(4), e.whole(5), at);
             case "key-down" -> input.keyDown(e.text(0), e.whole(1), e.truth(2), at);
             case "key-up" -> input.keyUp(e.text(0), e.whole(1), at);
             case "touch-down" -> input.touchDown(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
             case "touch-move" -> input.touchMove(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
             case "touch-up" -> input.touchUp(e.whole(0), e.number(1) * kx, e.number(2) * ky, e.truth(3), at);
             case "blur" -> input.blur();
-            case "gamepad" ->
-                devices.gamepad(e.whole(0) + APART, e.text(1), e.text(2), e.numbers(3), e.numbers(4), at);
+            case "gamepad" -> devices.gamepad(e.whole(0) + APART, e.text(1), e.text(2), e.numbers(3), e.numbers(4), at);
             case "gamepad-gone" -> devices.gamepadGone(e.whole(0) + APART, at);
             case "hid-open" -> devices.hidOpened(e.whole(0) + APART, e.text(1), e.list(2));
             case "hid" -> devices.hidReport(e.whole(0) + APART, e.whole(1), bytes(e.list(2)), at);

@@ -154,7 +154,7 @@ public final class Gesture {
 
     /** Number of the viewport in which an orbit runs right now, or -1. */
     public int orbiting() {
-        return view != null && motion != null && command.has(Trait.TURNS) ? view.number : -1;
+        return view != null && motion != null && pivot != null && command.has(Trait.TURNS) ? view.number : -1;
     }
 
     /** Time goes by. */

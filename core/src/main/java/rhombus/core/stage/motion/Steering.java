@@ -188,9 +188,7 @@ public final class Steering implements Motion {
 
     /** Towards what is in the middle, wherever the pointer may lie. */
     private Pose nearer(Pose p, double notches) {
-        return notches == 0
-                ? p
-                : new DollyRun(ground, subject, view, p, view.width / 2, view.height / 2).at(notches);
+        return notches == 0 ? p : new DollyRun(ground, subject, view, p, view.width / 2, view.height / 2).at(notches);
     }
 
     private Pose looked(Pose p, double seconds) {

@@ -202,7 +202,8 @@ public final class Walking implements Walks {
     }
 
     public boolean moving() {
-        return view != null && (!going.isEmpty() || stickX != 0 || stickY != 0 || axisX != 0 || axisY != 0 || axisZ != 0);
+        return view != null
+                && (!going.isEmpty() || stickX != 0 || stickY != 0 || axisX != 0 || axisY != 0 || axisZ != 0);
     }
 
     private double both(String plus, String minus) {

@@ -179,8 +179,7 @@ final class KeysList {
             List<Binding> some = rebinding.fits(c) ? rebinding.fresh(c.id()) : List.of();
             for (int k = 0; k < some.size(); k++) {
                 Binding b = some.get(k);
-                double score =
-                        asked.score(b.words() + " " + c.words() + " " + c.group());
+                double score = asked.score(b.words() + " " + c.words() + " " + c.group());
                 if (score > 0) {
                     String special = b.context().compareTo(Context.STAGE) < 0
                             ? ", " + b.context().words()

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useCore, type SeenDevice } from '../../core';
+import type { OpenScene } from '../../stage/openScene';
+
+/** What a device reports, what is made of it, and the dead zone and curve by which that is done. */
+const props = defineProps<{ open: OpenScene; device: SeenDevice }>();
+const core = useCore();
+const SIZE = 120;
+const at = (v: number) => SIZE / 2 + (v * SIZE) / 2;
+const line = computed(() => {
+  const p = props.device.plot;
+  let out = '';
+  for (let i = 0; i + 1 < p.length; i += 2) out += `${at(p[i]!).toFixed(1)},${at(-p[i + 1]!).toFixed(1)} `;
+  return out;
+});
+const numbers = computed(() => {
+  void props.open.habitsVersion.value;
+  const rows = core.keys.habitsPage('').filter((h) => h.id.startsWith(`${props.device.sort}.`));
+  return rows.filter((h) => typeof h.value === 'number');
+});
+
+/** Its name is told above. */
+const short = (words: string) => words.replace(/^(Gamepad|3D mouse) /, '');
+
+function set(id: string, value?: number | null) {
+  core.keys.setHabit(value === undefined || value === null ? { id } : { id, value });
+  props.open.keepHabits();
+}
+</script>
+
+<template>
+  <section class="device" :data-device="device.sort" :aria-label="device.name">
+    <h3>{{ device.name }}</h3>
+    <p v-if="device.problem" class="caution">{{ device.problem }}</p>
+    <div v-else class="parts">
+      <svg :viewBox="`-4 -4 ${SIZE + 8} ${SIZE + 8}`" role="img" aria-label="How its axes are read" data-plot>
+        <path :d="`M0 ${SIZE / 2}H${SIZE}M${SIZE / 2} 0V${SIZE}`" class="cross" />
+        <polyline :points="line" class="curve" />
+        <path
+          v-for="a in device.axes"
+          :key="a.words"
+          :d="`M${at(a.raw)} ${at(-a.read) - 4}l4 4-4 4-4-4z`"
+          class="dot"
+        />
+      </svg>
+      <ul class="readings">
+        <li v-for="a in device.axes" :key="a.words">
+          <span>{{ a.words }}</span>
+          <span class="numbers">{{ a.raw.toFixed(2) }} → {{ a.read.toFixed(2) }}</span>
+        </li>
+        <li v-if="device.buttons.length">
+          <span>down</span><span class="numbers">{{ device.buttons.join(', ') }}</span>
+        </li>
+      </ul>
+    </div>
+    <div v-if="!device.problem" class="tuning">
+      <label v-for="h in numbers" :key="h.id"
+        ><span>{{ short(h.words) }}</span>
+        <el-input-number
+          :model-value="h.value as number"
+          :min="h.least"
+          :max="h.most"
+          :step="h.step"
+          :aria-label="h.words"
+          :data-tune="h.id"
+          size="small"
+          @change="(v?: number | null) => set(h.id, v)"
+        />
+      </label>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.device {
+  display: grid;
+  gap: 6px;
+}
+h3 {
+  font-size: 13px;
+}
+.caution {
+  color: var(--caution);
+  max-width: 40ch;
+}
+.parts {
+  display: flex;
+  gap: 14px;
+  align-items: flex-start;
+}
+svg {
+  width: 116px;
+  flex: none;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+}
+.cross {
+  stroke: var(--line);
+  fill: none;
+}
+.curve {
+  stroke: var(--accent);
+  stroke-width: 1.6;
+  fill: none;
+}
+.dot {
+  fill: var(--pick);
+}
+.readings {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  width: 232px;
+  font-size: 12.5px;
+}
+.readings li {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  line-height: 1.45;
+}
+.tuning {
+  display: flex;
+  gap: 14px;
+  font-size: 12.5px;
+}
+.tuning label {
+  display: grid;
+  gap: 1px;
+}
+.tuning span::first-letter {
+  text-transform: uppercase;
+}
+.tuning :deep(.el-input-number) {
+  width: 104px;
+}
+</style>
