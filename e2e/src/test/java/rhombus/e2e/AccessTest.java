@@ -64,6 +64,14 @@ class AccessTest {
         page.locator("[data-asks]").waitFor();
         check(page, "teaching a keymap");
         page.locator("[data-teach-deed=cancel]").click();
+        page.locator("[data-deed=bench]").click();
+        page.locator("[data-simulate]").check();
+        for (String sort : new String[] {"gamepad", "mouse3d", "pen", "fingers"}) {
+            page.locator("[data-sort=" + sort + "]").click();
+            page.locator("[data-hands] input").first().waitFor();
+            Hand.still(page);
+            check(page, "the device bench, " + sort);
+        }
         Browser.close(page);
     }
 

@@ -21,7 +21,7 @@ public final class RunningServer {
         if (!demo) {
             return;
         }
-        for (String name : List.of("mira", "ansel", "keys", "picture", "switcher", "taker", "teacher")) {
+        for (String name : List.of("mira", "ansel", "keys", "picture", "switcher", "taker", "teacher", "bench")) {
             account(name);
         }
     }
