@@ -63,7 +63,7 @@ class BenchTest {
         hand.page.waitForFunction(
                 "([x, y, z]) => { const e = window.rhombus.views().find(v => v.id === 'v2').eye;"
                         + " return Math.hypot(e[0] - x, e[1] - y, e[2] - z) > 0.05; }",
-                new double[] {eye[0], eye[1], eye[2]});
+                List.of(eye[0], eye[1], eye[2]));
     }
 
     @Test

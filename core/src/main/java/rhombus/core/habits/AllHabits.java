@@ -196,6 +196,18 @@ public final class AllHabits {
             "Digits count as the number pad",
             "For keyboards without one: a digit does what the keymap has for the same key of the pad, if it has anything.");
 
+    /** Where the counts of the hand are kept. */
+    public static final Habit REPORT = choice(
+            "report.keep",
+            "Hand report",
+            "Counts which triggers you use and what you take back, for the report on the Keys page.",
+            "machine",
+            "On this machine",
+            "account",
+            "With my account",
+            "off",
+            "Do not count");
+
     static {
         heading = "Gamepad and 3D mouse";
     }

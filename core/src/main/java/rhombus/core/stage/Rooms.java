@@ -12,7 +12,9 @@ import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.boards.Workspace;
 import rhombus.core.stage.hand.Devices;
+import rhombus.core.stage.hand.HandAdvice;
 import rhombus.core.stage.hand.HandFile;
+import rhombus.core.stage.hand.HandReport;
 import rhombus.core.stage.hand.Hints;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Press;
@@ -44,13 +46,15 @@ final class Rooms {
     final Workspace workspace = new Workspace(ground, subject, tools, walking, boards);
     final Grips grips = new Grips(ground, AllCommands.CATALOGUE);
     final Hover hover = new Hover(ground, subject, tools, grips);
-    final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips);
+    final HandReport report = new HandReport(ground);
+    final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips, report);
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
     final Input input = new Input(ground, walking, resolver, this::tick);
     final Devices devices = new Devices(ground, input, resolver, this::tick);
     final Recorder recorder = new Recorder(ground, input, devices);
     final UserKeymaps keymaps = new UserKeymaps(ground, resolver);
     final Rebinding rebinding = new Rebinding(keymaps, input);
+    final HandAdvice advice = new HandAdvice(ground, report, rebinding);
     final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
     final Runner runner = new Runner(new Work(
@@ -82,6 +86,7 @@ final class Rooms {
             resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
             keymaps.habits();
         });
+        report.quietWhile(recorder::playing);
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);
         press.sets(runner, resolver::forgetClick);
         boards.enter();

@@ -9,7 +9,9 @@ import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.hand.Devices;
+import rhombus.core.stage.hand.HandAdvice;
 import rhombus.core.stage.hand.HandFile;
+import rhombus.core.stage.hand.HandReport;
 import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Recorder;
@@ -73,6 +75,16 @@ public final class Stage {
     /** The keymap, and changing it by doing. */
     public Rebinding rebinding() {
         return rooms.rebinding;
+    }
+
+    /** What is counted of the hand. */
+    public HandReport report() {
+        return rooms.report;
+    }
+
+    /** What the counts say, and what could be made better. */
+    public HandAdvice advice() {
+        return rooms.advice;
     }
 
     /** Keymaps and settings in one file. */
@@ -159,7 +171,11 @@ public final class Stage {
         ViewState v = viewId == null
                 ? rooms.ground.board().active()
                 : rooms.ground.board().named(viewId);
-        return v != null && rooms.runner.run(id, args, v, Double.NaN, Double.NaN);
+        boolean ran = v != null && rooms.runner.run(id, args, v, Double.NaN, Double.NaN);
+        if (ran) {
+            rooms.report.byPage(keymap(), keymap().catalogue().command(id), args, v);
+        }
+        return ran;
     }
 
     /** Time goes by; call it once a frame while {@link #animating()}. */

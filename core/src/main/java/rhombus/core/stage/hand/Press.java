@@ -43,6 +43,8 @@ public final class Press implements Actions {
     private final Grips grips;
     private final Beginning beginning;
     private final SteerReading reading;
+    private final HandReport report;
+    private Binding counted;
     private Deeds deeds;
     private Clicks clicks;
     private Scene sceneBefore;
@@ -63,7 +65,8 @@ public final class Press implements Actions {
             Gesture gesture,
             Walking walking,
             LinkedViews linked,
-            Grips grips) {
+            Grips grips,
+            HandReport report) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -71,6 +74,7 @@ public final class Press implements Actions {
         this.walking = walking;
         this.linked = linked;
         this.grips = grips;
+        this.report = report;
         this.beginning = new Beginning(ground, subject, tools);
         this.reading = new SteerReading(ground);
     }
@@ -129,12 +133,16 @@ public final class Press implements Actions {
 
     @Override
     public void run(Binding b, double x, double y) {
+        report.used(b, ground.viewAt(x, y));
         clicks.run(b, x, y);
     }
 
     @Override
     public void held(Binding b, boolean down, boolean tap, double x, double y) {
         ViewState v = ground.viewAt(x, y);
+        if (down) {
+            report.used(b, v);
+        }
         boolean inside = v.holds(x, y);
         deeds.held(b.command(), b.args(), v, inside ? x - v.x : Double.NaN, inside ? y - v.y : Double.NaN, down, tap);
     }
@@ -145,6 +153,10 @@ public final class Press implements Actions {
     public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
         press(x, y);
         ViewState v = gesture.view();
+        if (b != counted) {
+            report.used(b, v);
+            counted = b;
+        }
         ground.attention().worked(v);
         Command c = b.command();
         if (grip == null) {
@@ -200,6 +212,10 @@ public final class Press implements Actions {
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         press(x, y);
         ViewState v = gesture.view();
+        if (b != counted) {
+            report.used(b, v);
+            counted = b;
+        }
         if (!Cameras.stepOut(ground, v)) {
             gesture.run(b.command(), (Motion) null);
             return;
@@ -251,6 +267,7 @@ public final class Press implements Actions {
     public void release() {
         ViewState v = gesture.view();
         Command deed = gesture.began();
+        report.released();
         List<Gesture.Before> moved = end();
         if (v == null) {
             return;
@@ -298,6 +315,7 @@ public final class Press implements Actions {
     public void cancel() {
         Motion running = gesture.motion();
         boolean began = gesture.view() != null;
+        report.cancelled(gesture.began());
         List<Gesture.Before> moved = end();
         if (!began) {
             return;
@@ -315,6 +333,7 @@ public final class Press implements Actions {
     }
 
     private List<Gesture.Before> end() {
+        counted = null;
         boolean fromPad = grip != null && grip.pad();
         grip = null;
         List<Gesture.Before> was = gesture.end();
@@ -331,6 +350,7 @@ public final class Press implements Actions {
         ViewState v = ground.viewAt(x, y);
         if (v.holds(x, y) || walking.on()) {
             ground.attention().worked(v);
+            report.stepped(b, v);
             double by = steps * (fine ? Grab.FINE : 1);
             if (b.trigger().kind() == Trigger.Kind.WHEEL) {
                 by *= ground.habits().number(AllHabits.WHEEL_SPEED)

@@ -33,7 +33,9 @@ public enum Topic {
     /** What was changed in the scene must be saved. */
     KEEP_EDITS,
     /** The user's keymaps must be saved. */
-    KEEP_KEYMAP;
+    KEEP_KEYMAP,
+    /** What was counted of the hand must be saved. */
+    KEEP_REPORT;
 
     /** Its name for the page. */
     public String id() {
@@ -42,6 +44,11 @@ public enum Topic {
 
     /** Whether it says that something must be saved. */
     boolean keeps() {
-        return this == KEEP || this == BOARDS || this == KEEP_PINS || this == KEEP_EDITS || this == KEEP_KEYMAP;
+        return this == KEEP
+                || this == BOARDS
+                || this == KEEP_PINS
+                || this == KEEP_EDITS
+                || this == KEEP_KEYMAP
+                || this == KEEP_REPORT;
     }
 }

@@ -1,0 +1,238 @@
+package rhombus.core.stage.hand;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Bindable;
+import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Keymap;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
+import rhombus.core.stage.view.ViewState;
+
+/**
+ * Counts what a hand does: by which triggers, what it takes back at once, and what it runs past its triggers. What was counted
+ * since the counts were kept last is held apart, so that two windows can count together and nothing is lost or counted twice.
+ */
+public final class HandReport {
+    /** Going back by the Trail so soon after a deed takes it back, milliseconds. */
+    static final double AT_ONCE_MS = 2500;
+    /** Wheel steps closer than this are one use, milliseconds. */
+    private static final double BURST_MS = 400;
+    /** The largest number of things of one sort that are counted. */
+    private static final int MOST = 2000;
+
+    /** What the page does along the way, whatever the user means. */
+    private static final Set<String> BESIDES = Set.of("board.activate");
+
+    private static final String FORMAT = "rhombus-hand-report";
+    private static final int VERSION = 1;
+
+    /** What is counted. */
+    public enum Sort {
+        /** Uses of a trigger, by the id of its binding. */
+        USED("used"),
+        /** Runs of a command, by its id, whatever ran it. */
+        RAN("ran"),
+        /** Times a command was taken back at once, by its id. */
+        BACK("back"),
+        /** Runs of a command by the page, by its id and what it was told. */
+        PAGE("page");
+
+        private final String id;
+
+        Sort(String id) {
+            this.id = id;
+        }
+    }
+
+    private final Ground ground;
+    private final Map<Sort, Map<String, Integer>> kept = new HashMap<>();
+    private final Map<Sort, Map<String, Integer>> fresh = new HashMap<>();
+    /** What began anew here and is still in what is kept elsewhere. */
+    private final List<String> gone = new ArrayList<>();
+
+    private BooleanSupplier quiet = () -> false;
+    private String since = "";
+
+    private Command last;
+    private ViewState lastView;
+    private double lastAt = Double.NEGATIVE_INFINITY;
+    private String burst = "";
+    private double burstAt = Double.NEGATIVE_INFINITY;
+
+    /** Nothing is counted yet. */
+    public HandReport(Ground ground) {
+        this.ground = ground;
+        for (Sort s : Sort.values()) {
+            kept.put(s, new LinkedHashMap<>());
+            fresh.put(s, new LinkedHashMap<>());
+        }
+    }
+
+    /** Nothing is counted while something else than the user's hand is at work. */
+    public void quietWhile(BooleanSupplier what) {
+        quiet = what;
+    }
+
+    /** Whether the user lets it count. */
+    public boolean on() {
+        return !ground.habits().is(AllHabits.REPORT, "off");
+    }
+
+    // ---- counted ---------------------------------------------------------------------------------------------------
+
+    /** A trigger has run something on a viewport. */
+    void used(Binding b, ViewState v) {
+        count(Sort.USED, b.id());
+        ran(b.command(), v);
+    }
+
+    /** Steps of a trigger came: many that follow each other are one use. */
+    void stepped(Binding b, ViewState v) {
+        if (!b.id().equals(burst) || ground.now() - burstAt > BURST_MS) {
+            used(b, v);
+        }
+        burst = b.id();
+        burstAt = ground.now();
+    }
+
+    /** The page has run a command: counted where a trigger could have. */
+    public void byPage(Keymap map, Command c, Map<String, Object> args, ViewState v) {
+        if (BESIDES.contains(c.id())) {
+            return;
+        }
+        if (c.sort() == Command.Sort.ACTION
+                && Bindable.of(map, c).stream().anyMatch(b -> b.args().equals(args))) {
+            count(Sort.PAGE, key(c, args));
+        }
+        ran(c, v);
+    }
+
+    private void ran(Command c, ViewState v) {
+        if (c.id().equals("trail.back")) {
+            if (last != null && v == lastView && ground.now() - lastAt <= AT_ONCE_MS) {
+                count(Sort.BACK, last.id());
+            }
+            last = null;
+            return;
+        }
+        count(Sort.RAN, c.id());
+        last = c;
+        lastView = v;
+        lastAt = ground.now();
+    }
+
+    /** The motion that ran was taken back. */
+    void cancelled(Command c) {
+        if (c != null) {
+            count(Sort.BACK, c.id());
+        }
+        last = null;
+    }
+
+    /** The motion that ran is over: from now on it can be taken back at once. */
+    void released() {
+        lastAt = ground.now();
+    }
+
+    private void count(Sort s, String key) {
+        if (on() && !quiet.getAsBoolean() && (fresh.get(s).size() < MOST || fresh.get(s).containsKey(key))) {
+            fresh.get(s).merge(key, 1, Integer::sum);
+            ground.changes().add(Topic.KEEP_REPORT);
+        }
+    }
+
+    /** How a command with what it is told is called among the counts of the page. */
+    static String key(Command c, Map<String, Object> args) {
+        StringBuilder out = new StringBuilder(c.id());
+        args.forEach((k, v) -> out.append(' ').append(k).append('=').append(v));
+        return out.toString();
+    }
+
+    /** What was counted of a command begins anew: something was done about it. */
+    void forget(Sort s, String key) {
+        kept.get(s).remove(key);
+        fresh.get(s).remove(key);
+        gone.add(s.id + ' ' + key);
+        ground.changes().add(Topic.KEEP_REPORT);
+    }
+
+    // ---- asked -----------------------------------------------------------------------------------------------------
+
+    /** Since when it counts, as it was told; empty where nobody said. */
+    public String since() {
+        return since;
+    }
+
+    /** How often. */
+    public int count(Sort s, Object key) {
+        return kept.get(s).getOrDefault(key, 0) + fresh.get(s).getOrDefault(key, 0);
+    }
+
+    /** All counts of a sort. */
+    public Map<String, Integer> counts(Sort s) {
+        Map<String, Integer> out = new LinkedHashMap<>(kept.get(s));
+        fresh.get(s).forEach((k, n) -> out.merge(k, n, Integer::sum));
+        return out;
+    }
+
+    // ---- kept ------------------------------------------------------------------------------------------------------
+
+    /** Everything counted, with what was counted since it was kept last. */
+    public Map<String, Object> toPlain() {
+        Map<String, Object> out = Plain.map("format", FORMAT, "version", VERSION, "since", since);
+        for (Sort s : Sort.values()) {
+            out.put(s.id, new LinkedHashMap<String, Object>(counts(s)));
+        }
+        return out;
+    }
+
+    /** It was kept as {@link #toPlain} told it. */
+    public void saved() {
+        for (Sort s : Sort.values()) {
+            Map<String, Integer> all = counts(s);
+            kept.get(s).clear();
+            kept.get(s).putAll(all);
+            fresh.get(s).clear();
+        }
+        gone.clear();
+    }
+
+    /** What was kept, by this window or another; what was counted here since is added to it. Nonsense counts as nothing. */
+    public void restore(Map<String, Object> document, String today) {
+        boolean ours = FORMAT.equals(document.get("format")) && Plain.whole(document.get("version"), 0) == VERSION;
+        since = ours ? Plain.text(document.get("since"), today) : since.isEmpty() ? today : since;
+        for (Sort s : Sort.values()) {
+            kept.get(s).clear();
+            if (!ours) {
+                continue;
+            }
+            Plain.map(document.get(s.id)).forEach((key, n) -> {
+                int count = Plain.whole(n, 0);
+                if (count > 0 && kept.get(s).size() < MOST && !gone.contains(s.id + ' ' + key)) {
+                    kept.get(s).put(key, count);
+                }
+            });
+        }
+        ground.changes().add(Topic.KEYMAP);
+    }
+
+    /** Everything that was counted is gone. */
+    public void erase(String today) {
+        for (Sort s : Sort.values()) {
+            kept.get(s).clear();
+            fresh.get(s).clear();
+        }
+        since = today;
+        last = null;
+        ground.changes().add(Topic.KEYMAP);
+    }
+}
