@@ -3,6 +3,8 @@ import { api, type SceneDetail } from '../api/api';
 import { download } from '../api/http';
 import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
+import { ReportKeeper } from '../stores/report';
+import { useSession } from '../stores/session';
 import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
 import type { Axes } from '../theme/axes';
@@ -28,6 +30,8 @@ export class OpenScene {
   readonly detail = shallowRef<SceneDetail | null>(null);
   /** What is kept of this scene and for the user. */
   readonly kept: Kept;
+  /** What is counted of the hand. */
+  readonly report: ReportKeeper;
   readonly pictures = new Pictures(
     this.core,
     () => this.painter,
@@ -49,6 +53,7 @@ export class OpenScene {
       () => this.loop.wake(),
       (text) => this.store.tell({ text }),
     );
+    this.report = new ReportKeeper(this.core, useSession().name ?? '');
     this.presence = new Presence(
       id,
       () => !this.left && this.kept.workspace.state.value !== 'apart',
@@ -67,7 +72,11 @@ export class OpenScene {
         if (topics.includes('keep-edits')) this.kept.edits.changed();
         if (topics.includes('keep-keymap')) this.kept.keymap.changed();
       }
-      if (topics.includes('habits')) this.habitsVersion.value++;
+      if (topics.includes('keep-report')) this.report.changed();
+      if (topics.includes('habits')) {
+        this.habitsVersion.value++;
+        this.report.habits();
+      }
     };
     this.first = this.fetchFirst();
     this.first.catch(() => undefined);
@@ -165,6 +174,7 @@ export class OpenScene {
     if (this.left) return;
     this.core.draw.attachHierarchies(picking);
     this.ready.value = true;
+    void this.report.load();
     this.loading.value = null;
     await tellBrought(this.core, (text) => this.store.tell({ text }));
     this.loop.redraw();
@@ -268,6 +278,7 @@ export class OpenScene {
     window.removeEventListener('focus', this.lookAround);
     window.removeEventListener('hashchange', this.followHere);
     this.presence.leave();
+    this.report.close();
     this.loop.stop();
     // Each takes its state now: the stage may hold another scene before the first of these saves has returned.
     const saved = this.keepers.map((k) => k.close());

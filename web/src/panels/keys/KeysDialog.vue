@@ -10,6 +10,7 @@ import KeysRows from './KeysRows.vue';
 import LookByDoing from './LookByDoing.vue';
 import PictureView from './PictureView.vue';
 import RebindPanel from './RebindPanel.vue';
+import ReportView from './ReportView.vue';
 import TeachPanel from './TeachPanel.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
@@ -27,7 +28,13 @@ const doing = ref(false);
 const changing = ref<KeyBinding | null>(null);
 /** Whether the trigger that is looked for is offered to what is being changed. */
 const offering = ref(false);
-const asPicture = ref(false);
+/** How the page shows the keymap, or what the hand did with it. */
+const as = ref<'list' | 'picture' | 'report'>('list');
+const WAYS = [
+  { id: 'list', words: 'List' },
+  { id: 'picture', words: 'Picture' },
+  { id: 'report', words: 'Hand report' },
+] as const;
 const teaching = ref(false);
 const list = ref<HTMLElement>();
 const page = computed(() => {
@@ -107,10 +114,17 @@ watch(shown, (on) => {
       <template v-else-if="page">
         <div class="head">
           <div class="ways" role="group" aria-label="Shown as">
-            <button :aria-pressed="!asPicture" data-as="list" @click="((asPicture = false), forget())">List</button>
-            <button :aria-pressed="asPicture" data-as="picture" @click="((asPicture = true), forget())">Picture</button>
+            <button
+              v-for="w in WAYS"
+              :key="w.id"
+              :aria-pressed="as === w.id"
+              :data-as="w.id"
+              @click="((as = w.id), forget())"
+            >
+              {{ w.words }}
+            </button>
           </div>
-          <template v-if="!asPicture">
+          <template v-if="as === 'list'">
             <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
             <el-button data-by-doing :disabled="doing" @click="doing = true">By doing it</el-button>
             <select v-model="device" class="filter" aria-label="Device" data-filter="device">
@@ -135,17 +149,20 @@ watch(shown, (on) => {
           }}.
         </p>
         <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
-        <KeysAnswer v-if="page.done && !asPicture" :page="page" @forget="forget" />
+        <KeysAnswer v-if="page.done && as === 'list'" :page="page" @forget="forget" />
         <p v-if="page.missing.length" class="missing" role="alert">
           No trigger reaches: {{ page.missing.join(', ') }}.
         </p>
         <div class="body">
           <nav aria-label="Areas">
             <KeymapPanel :page="page" @changed="changed" @teach="teaching = true" @bench="bench" />
-            <button v-for="g in asPicture ? [] : page.groups" :key="g" class="plain" @click="goTo(g)">{{ g }}</button>
+            <button v-for="g in as === 'list' ? page.groups : []" :key="g" class="plain" @click="goTo(g)">
+              {{ g }}
+            </button>
           </nav>
+          <ReportView v-if="as === 'report'" :open="open" />
           <PictureView
-            v-if="asPicture"
+            v-else-if="as === 'picture'"
             :page="page"
             :version="version"
             @looked="version++"

@@ -31,6 +31,9 @@ public interface StageApi extends JSObject {
     @JSProperty
     DevicesApi getDevices();
 
+    @JSProperty
+    ReportApi getReport();
+
     /** Shows a scene's file. */
     void openScene(ArrayBuffer glb, String title);
 

@@ -18,6 +18,7 @@ final class StageDoor implements StageApi {
     private final KeptDoor kept = new KeptDoor(stage);
     private final KeysDoor keys = new KeysDoor(stage, layout);
     private final DevicesDoor devices = new DevicesDoor(stage);
+    private final ReportDoor report = new ReportDoor(stage, layout);
 
     @Override
     public InputApi getInput() {
@@ -47,6 +48,11 @@ final class StageDoor implements StageApi {
     @Override
     public DevicesApi getDevices() {
         return devices;
+    }
+
+    @Override
+    public ReportApi getReport() {
+        return report;
     }
 
     @Override

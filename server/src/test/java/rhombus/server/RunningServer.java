@@ -21,7 +21,8 @@ public final class RunningServer {
         if (!demo) {
             return;
         }
-        for (String name : List.of("mira", "ansel", "keys", "picture", "switcher", "taker", "teacher", "bench")) {
+        for (String name :
+                List.of("mira", "ansel", "keys", "picture", "switcher", "taker", "teacher", "bench", "counter")) {
             account(name);
         }
     }

@@ -35,6 +35,7 @@ public final class Gamepad {
     private static final int LOW_LEFT = 6;
 
     private static final int LOW_RIGHT = 7;
+    private static final int STICK_AXES = 4;
 
     /**
      * Axes: the four of the two sticks by their index, and a fifth that the lower front buttons make together. Positive is
@@ -50,9 +51,14 @@ public final class Gamepad {
             "right stick up and down",
             "low front pair");
 
-    private static final int STICK_AXES = 4;
-
     private Gamepad() {}
+
+    /** A button's place in words. */
+    public static String buttonWords(int button) {
+        String name = BUTTONS.get(button);
+        boolean cluster = name.startsWith("left-") || name.startsWith("right-");
+        return (cluster ? name.replaceFirst("-", " cluster ") : name).replace('-', ' ');
+    }
 
     /** Whether an axis is one of a stick. */
     public static boolean stick(int axis) {

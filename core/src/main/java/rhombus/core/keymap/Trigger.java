@@ -287,7 +287,7 @@ public record Trigger(Kind kind, String code, int button) {
             case TWIST -> p + "twist";
             case PEN -> p + (named.isEmpty() ? "pen" : named) + "-drag";
             case PEN_TAP -> p + named + "-tap";
-            case GAMEPAD -> p + "gamepad " + named.replace('-', ' ');
+            case GAMEPAD -> p + "gamepad " + Gamepad.buttonWords(button);
             case GAMEPAD_AXIS -> p + "gamepad " + Gamepad.AXIS_WORDS.get(button);
             case MOUSE3D -> p + "3D mouse button " + named;
             case MOUSE3D_AXIS -> p + "3D mouse " + Mouse3d.AXIS_WORDS.get(button);

@@ -23,6 +23,7 @@ import rhombus.core.keymap.KeymapSchema;
 import rhombus.core.keymap.Presets;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.hand.HandReport;
 import rhombus.core.stage.show.KeysSheet;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
@@ -101,6 +102,17 @@ public class KeymapController {
     @PutMapping("/api/habits")
     KeptDocuments.Saved saveHabits(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
         return kept.save(who.id(), "habits", "", save);
+    }
+
+    @GetMapping("/api/hand-report")
+    KeptDocuments.Loaded handReport(@AuthenticationPrincipal SignedIn who) {
+        return kept.load(who.id(), "hand-report", "");
+    }
+
+    /** What was counted of a hand, for those who want it kept with their account. */
+    @PutMapping("/api/hand-report")
+    KeptDocuments.Saved saveHandReport(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
+        return kept.save(who.id(), "hand-report", "", save.checked("hand report", HandReport::check));
     }
 
     /** The JSON Schema of keymaps, for whoever writes one. */

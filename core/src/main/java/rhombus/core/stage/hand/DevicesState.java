@@ -62,7 +62,7 @@ public record DevicesState(List<SeenDevice> devices, @Maybe String does) {
         List<String> down = new ArrayList<>();
         for (int i = 0; i < Gamepad.BUTTONS.size(); i++) {
             if (Gamepad.pressed(buttons, i) > 0) {
-                down.add(Gamepad.BUTTONS.get(i).replace('-', ' '));
+                down.add(Gamepad.buttonWords(i));
             }
         }
         String problem = standard

@@ -218,8 +218,7 @@ public final class HandAdvice {
         if (turns != null) {
             boolean on = ground.habits().on(turns);
             String does = on ? "Its direction may be the wrong one again." : "Its direction may go against your hand.";
-            out.add(new Way(
-                    "turn " + id, seen + does, "Turn it round", n * 2.0, () -> set(turns, !on, id)));
+            out.add(new Way("turn " + id, seen + does, "Turn it round", n * 2.0, () -> set(turns, !on, id)));
         } else if (id.equals("navigate.orbit")) {
             double speed = Math.max(0.1, Math.rint(ground.habits().number(AllHabits.ORBIT_SPEED) * SLOWER * 10) / 10);
             if (speed < ground.habits().number(AllHabits.ORBIT_SPEED)) {

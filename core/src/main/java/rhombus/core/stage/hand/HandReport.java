@@ -55,6 +55,9 @@ public final class HandReport {
 
     private final Ground ground;
     private final Map<Sort, Map<String, Integer>> kept = new HashMap<>();
+    /** On its way to where it is kept. */
+    private final Map<Sort, Map<String, Integer>> sent = new HashMap<>();
+
     private final Map<Sort, Map<String, Integer>> fresh = new HashMap<>();
     /** What began anew here and is still in what is kept elsewhere. */
     private final List<String> gone = new ArrayList<>();
@@ -73,6 +76,7 @@ public final class HandReport {
         this.ground = ground;
         for (Sort s : Sort.values()) {
             kept.put(s, new LinkedHashMap<>());
+            sent.put(s, new LinkedHashMap<>());
             fresh.put(s, new LinkedHashMap<>());
         }
     }
@@ -144,7 +148,9 @@ public final class HandReport {
     }
 
     private void count(Sort s, String key) {
-        if (on() && !quiet.getAsBoolean() && (fresh.get(s).size() < MOST || fresh.get(s).containsKey(key))) {
+        if (on()
+                && !quiet.getAsBoolean()
+                && (fresh.get(s).size() < MOST || fresh.get(s).containsKey(key))) {
             fresh.get(s).merge(key, 1, Integer::sum);
             ground.changes().add(Topic.KEEP_REPORT);
         }
@@ -160,6 +166,7 @@ public final class HandReport {
     /** What was counted of a command begins anew: something was done about it. */
     void forget(Sort s, String key) {
         kept.get(s).remove(key);
+        sent.get(s).remove(key);
         fresh.get(s).remove(key);
         gone.add(s.id + ' ' + key);
         ground.changes().add(Topic.KEEP_REPORT);
@@ -174,13 +181,14 @@ public final class HandReport {
 
     /** How often. */
     public int count(Sort s, Object key) {
-        return kept.get(s).getOrDefault(key, 0) + fresh.get(s).getOrDefault(key, 0);
+        return counts(s).getOrDefault(key, 0);
     }
 
     /** All counts of a sort. */
     public Map<String, Integer> counts(Sort s) {
         Map<String, Integer> out = new LinkedHashMap<>(kept.get(s));
-        fresh.get(s).forEach((k, n) -> out.merge(k, n, Integer::sum));
+        add(out, sent.get(s));
+        add(out, fresh.get(s));
         return out;
     }
 
@@ -195,15 +203,35 @@ public final class HandReport {
         return out;
     }
 
-    /** It was kept as {@link #toPlain} told it. */
-    public void saved() {
+    private static void add(Map<String, Integer> to, Map<String, Integer> more) {
+        more.forEach((k, n) -> to.merge(k, n, Integer::sum));
+    }
+
+    private void move(Map<Sort, Map<String, Integer>> from, Map<Sort, Map<String, Integer>> to) {
         for (Sort s : Sort.values()) {
-            Map<String, Integer> all = counts(s);
-            kept.get(s).clear();
-            kept.get(s).putAll(all);
-            fresh.get(s).clear();
+            add(to.get(s), from.get(s));
+            from.get(s).clear();
         }
-        gone.clear();
+    }
+
+    /** Everything counted, which is on its way to where it is kept from now on. */
+    public Map<String, Object> send() {
+        move(fresh, sent);
+        return toPlain();
+    }
+
+    /** What was sent has arrived, or has not. */
+    public void sent(boolean arrived) {
+        move(sent, arrived ? kept : fresh);
+        if (arrived) {
+            gone.clear();
+        }
+    }
+
+    /** It is kept in another place from now on, to which everything has to be brought. */
+    public void moved() {
+        move(sent, fresh);
+        move(kept, fresh);
     }
 
     /** What was kept, by this window or another; what was counted here since is added to it. Nonsense counts as nothing. */
@@ -225,12 +253,35 @@ public final class HandReport {
         ground.changes().add(Topic.KEYMAP);
     }
 
+    /**
+     * Looks at what is to be kept.
+     *
+     * @throws IllegalArgumentException saying what is wrong with it
+     */
+    public static void check(Map<String, Object> document) {
+        if (!FORMAT.equals(document.get("format")) || Plain.whole(document.get("version"), 0) != VERSION) {
+            throw new IllegalArgumentException("it is no " + FORMAT + " of version " + VERSION);
+        }
+        for (Sort s : Sort.values()) {
+            if (Plain.map(document.get(s.id)).size() > MOST) {
+                throw new IllegalArgumentException(s.id + ": at most " + MOST + " things are counted");
+            }
+        }
+    }
+
+    /** Where it is kept: {@code machine}, {@code account}, or {@code off} for nowhere. */
+    public String where() {
+        return String.valueOf(ground.habits().value(AllHabits.REPORT));
+    }
+
     /** Everything that was counted is gone. */
     public void erase(String today) {
         for (Sort s : Sort.values()) {
             kept.get(s).clear();
+            sent.get(s).clear();
             fresh.get(s).clear();
         }
+        gone.clear();
         since = today;
         last = null;
         ground.changes().add(Topic.KEYMAP);
