@@ -51,15 +51,15 @@ public final class Analysis {
         List<String> notes = new ArrayList<>();
         Keymap then = map.with(wanted);
         then = clash == null ? then : then.with(clash, null, 0);
-        notes.addAll(sentences(then, wanted, platform));
+        notes.addAll(sentences(then, wanted, platform, layout));
         boolean free = clash == null && notes.isEmpty();
-        Free.Chord near = free ? null : Free.near(map, b, t, mods, platform);
+        Free.Chord near = free ? null : Free.near(map, b, t, mods, platform, layout);
         return new Verdict(
                 null, clash, notes, near == null ? null : near.trigger(), near == null ? 0 : near.modifiers());
     }
 
     /** What is to be known of a binding where it is, in sentences: hidden, never reached, or kept by browser or system. */
-    public static List<String> sentences(Keymap map, Binding b, Platform platform) {
+    public static List<String> sentences(Keymap map, Binding b, Platform platform, Map<String, String> layout) {
         List<String> out = new ArrayList<>();
         if (b.trigger() == null) {
             return out;
@@ -71,7 +71,7 @@ public final class Analysis {
                 out.add("Hidden " + o.context().words() + ": there it does “" + o.words() + "”.");
             }
         }
-        String taken = platform.taken(b.trigger(), b.modifiers());
+        String taken = platform.taken(b.trigger(), b.modifiers(), layout);
         if (taken != null) {
             out.add("It may never arrive: " + taken + ".");
         }

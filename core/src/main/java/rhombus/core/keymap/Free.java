@@ -1,6 +1,7 @@
 package rhombus.core.keymap;
 
 import java.util.List;
+import java.util.Map;
 
 /** Finds a trigger near another one that nothing else answers to. */
 public final class Free {
@@ -24,7 +25,8 @@ public final class Free {
     public record Chord(Trigger trigger, int modifiers) {}
 
     /** The nearest free one of the same kind, or null where there is none. */
-    public static Chord near(Keymap map, Binding b, Trigger wanted, int modifiers, Platform platform) {
+    public static Chord near(
+            Keymap map, Binding b, Trigger wanted, int modifiers, Platform platform, Map<String, String> layout) {
         Chord best = null;
         double least = Double.POSITIVE_INFINITY;
         for (Trigger t : alike(wanted)) {
@@ -32,7 +34,7 @@ public final class Free {
                 double cost = distance(wanted.code(), t.code()) * 1.5
                         + (CHORDS[i] == modifiers ? 0 : COST[i])
                         + (wanted.button() == t.button() ? 0 : 2);
-                if (cost < least && free(map, b, t, CHORDS[i], platform)) {
+                if (cost < least && free(map, b, t, CHORDS[i], platform, layout)) {
                     least = cost;
                     best = new Chord(t, CHORDS[i]);
                 }
@@ -55,7 +57,8 @@ public final class Free {
         };
     }
 
-    private static boolean free(Keymap map, Binding b, Trigger t, int modifiers, Platform platform) {
+    private static boolean free(
+            Keymap map, Binding b, Trigger t, int modifiers, Platform platform, Map<String, String> layout) {
         // Neither the same place nor one inside of it, whose motion it would take.
         boolean used = map.bindings().stream()
                 .anyMatch(o -> !o.id().equals(b.id())
@@ -73,7 +76,7 @@ public final class Free {
                         .filter(o ->
                                 o.trigger() != null && o.trigger().code().equals(t.code()) && !o.id().equals(b.id()))
                         .anyMatch(o -> Reach.before(then, o).contains(wanted));
-        return !hides && Analysis.sentences(then, wanted, platform).isEmpty();
+        return !hides && Analysis.sentences(then, wanted, platform, layout).isEmpty();
     }
 
     private static double distance(String a, String b) {

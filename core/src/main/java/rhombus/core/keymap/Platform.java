@@ -57,11 +57,22 @@ public enum Platform {
                 : s.contains("win") ? WINDOWS : LINUX;
     }
 
-    /** What keeps a trigger from arriving here, in words; null where nothing does. */
-    public String taken(Trigger t, int modifiers) {
+    /** The key on which a layout prints a letter is that letter to browsers and systems, wherever it lies. */
+    private static String meant(String code, Map<String, String> layout) {
+        String printed = KeyNames.of(code, layout);
+        boolean letter = printed.length() == 1 && printed.charAt(0) >= 'A' && printed.charAt(0) <= 'Z';
+        return letter ? "Key" + printed : code.startsWith("Key") ? "" : code;
+    }
+
+    /**
+     * What keeps a trigger from arriving here, in words; null where nothing does.
+     *
+     * @param layout what the user's own layout prints on its keys
+     */
+    public String taken(Trigger t, int modifiers, Map<String, String> layout) {
         switch (t.kind()) {
             case KEY, HOLD:
-                String does = TAKEN.get(this).get(Modifiers.prefix(modifiers) + t.code());
+                String does = TAKEN.get(this).get(Modifiers.prefix(modifiers) + meant(t.code(), layout));
                 return does == null ? null : "it " + does;
             case DRAG:
                 boolean moves = this == LINUX && modifiers == Modifiers.ALT && t.button() == 0;

@@ -69,7 +69,7 @@ class AnalysisTest {
             if (key) {
                 assertThat(Reach.reached(map, b)).as(b.id()).isEqualTo(ran.contains(b.id()));
                 boolean hidden = hides.getOrDefault(b.id(), false);
-                List<String> said = Analysis.sentences(map, b, Platform.MAC);
+                List<String> said = Analysis.sentences(map, b, Platform.MAC, Map.of());
                 assertThat(said.stream().anyMatch(s -> s.startsWith("Hidden") || s.startsWith("Never reached")))
                         .isEqualTo(hidden || !ran.contains(b.id()));
             }
@@ -171,7 +171,7 @@ class AnalysisTest {
         // What holds in the whole application gives way to what holds in any viewport.
         Binding find = map.binding("find");
         Keymap taken = map.with("find", Trigger.key("KeyF"), 0);
-        assertThat(Analysis.sentences(taken, taken.binding("find"), Platform.LINUX))
+        assertThat(Analysis.sentences(taken, taken.binding("find"), Platform.LINUX, Map.of()))
                 .containsExactly("Never reached: something else answers before it everywhere.");
         assertThat(find.context()).isEqualTo(Context.APPLICATION);
     }
@@ -220,6 +220,25 @@ class AnalysisTest {
         assertThat(Platform.of("MacIntel")).isEqualTo(Platform.MAC);
         assertThat(Platform.of("Win32")).isEqualTo(Platform.WINDOWS);
         assertThat(Platform.of("")).isEqualTo(Platform.LINUX);
+    }
+
+    /** AZERTY prints W where QWERTY has Z, and A where it has Q: the browser goes by what is printed. */
+    @Test
+    void whatABrowserKeepsGoesByWhatTheLayoutPrints() {
+        Map<String, String> azerty = Map.of("KeyZ", "w", "KeyW", "z", "KeyA", "q", "KeyQ", "a", "Semicolon", "m");
+        assertThat(Platform.WINDOWS.taken(Trigger.key("KeyW"), Modifiers.CTRL, Map.of()))
+                .contains("closes the tab");
+        assertThat(Platform.WINDOWS.taken(Trigger.key("KeyW"), Modifiers.CTRL, azerty))
+                .isNull();
+        assertThat(Platform.WINDOWS.taken(Trigger.key("KeyZ"), Modifiers.CTRL, azerty))
+                .contains("closes the tab");
+        assertThat(Platform.WINDOWS.taken(Trigger.key("F4"), Modifiers.ALT, azerty))
+                .contains("ends the browser");
+        Map<String, String> dvorak = Map.of("KeyW", ",", "Comma", "w");
+        assertThat(Platform.LINUX.taken(Trigger.key("Comma"), Modifiers.CTRL, dvorak))
+                .contains("closes the tab");
+        assertThat(Platform.LINUX.taken(Trigger.key("KeyW"), Modifiers.CTRL, dvorak))
+                .isNull();
     }
 
     /** W3C UI Events KeyboardEvent code Values: some of each table, and what is none. */

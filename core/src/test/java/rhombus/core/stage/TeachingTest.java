@@ -136,7 +136,7 @@ class TeachingTest {
             String name = button < 3 ? "b" + button + mods : code + mods;
             // What a window manager takes is asked for again, and so is what was shown before.
             Trigger t = button < 3 ? Trigger.drag(button) : Trigger.hold(code);
-            if (names.contains(name) || Platform.LINUX.taken(t, mods) != null) {
+            if (names.contains(name) || Platform.LINUX.taken(t, mods, Map.of()) != null) {
                 continue;
             }
             names.add(name);

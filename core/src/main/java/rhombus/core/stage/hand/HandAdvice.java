@@ -177,7 +177,7 @@ public final class HandAdvice {
     private void giveKey(List<Way> out, String key, int n, Binding meant, Map<String, String> layout) {
         char first = Character.toUpperCase(meant.command().words().charAt(0));
         String code = first >= 'A' && first <= 'Z' ? "Key" + first : "KeyK";
-        Free.Chord free = Free.near(map(), meant, Trigger.key(code), 0, rebinding.platform());
+        Free.Chord free = Free.near(map(), meant, Trigger.key(code), 0, rebinding.platform(), layout);
         if (free == null) {
             return;
         }

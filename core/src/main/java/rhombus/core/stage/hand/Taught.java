@@ -148,7 +148,7 @@ final class Taught {
             if (other) {
                 continue;
             }
-            Free.Chord free = Free.near(map, b, b.trigger(), b.modifiers(), platform);
+            Free.Chord free = Free.near(map, b, b.trigger(), b.modifiers(), platform, layout);
             if (free == null) {
                 notes.add("“" + b.words() + "” has no trigger any more.");
             } else {

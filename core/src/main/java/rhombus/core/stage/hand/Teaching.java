@@ -122,7 +122,7 @@ public final class Teaching {
                         + ". Show it in another way, or skip it.";
             }
         }
-        String taken = rebinding.platform().taken(s.trigger(), s.modifiers());
+        String taken = rebinding.platform().taken(s.trigger(), s.modifiers(), layout);
         if (taken != null) {
             return "Here " + words + " may never arrive: " + taken + ". Show it in another way, or skip it.";
         }

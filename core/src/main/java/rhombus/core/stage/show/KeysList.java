@@ -121,8 +121,8 @@ final class KeysList {
     }
 
     private List<String> notes(Binding b) {
-        List<String> out =
-                new ArrayList<>(map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform()) : List.of());
+        List<String> out = new ArrayList<>(
+                map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform(), layout) : List.of());
         if (!rebinding.keymaps().lettersOn() && Letters.single(b)) {
             out.add("Off: single-character shortcuts are switched off in Habits.");
         }
