@@ -19,7 +19,8 @@ import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
 import { useStage } from '../stores/stage';
 import { applyAxes, axes } from '../theme/axes';
-import { theme } from '../theme/theme';
+import { applyTheme, theme } from '../theme/theme';
+import type { Theme } from '../stage/painter/Painter';
 
 const props = defineProps<{ id: string }>();
 const store = useStage();
@@ -109,7 +110,22 @@ function leaving(e: BeforeUnloadEvent) {
 }
 
 watch([theme, axes], ([t, a]) => open.value.theme(t, a));
-watch(open.value.habitsVersion, () => applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual'), { immediate: true });
+watch(
+  open.value.habitsVersion,
+  () => {
+    applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual');
+    const kept = core.keys.theme();
+    if (kept && kept !== theme.value) applyTheme(kept as Theme);
+  },
+  { immediate: true },
+);
+watch(theme, (now) => {
+  // Chosen in the menu it is meant for every machine, where the user has said so.
+  const kept = core.keys.theme();
+  if (!kept || kept === now) return;
+  core.keys.setHabit({ id: 'shown.theme', value: now });
+  open.value.keepHabits();
+});
 /** What is typed tells what the layout prints, also where the browser does not. */
 const learn = (e: KeyboardEvent) => core.keys.typed(e.code, e.key, modifiersOf(e));
 

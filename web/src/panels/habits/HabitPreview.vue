@@ -63,6 +63,32 @@ line {
   stroke: var(--accent);
   stroke-width: 2;
 }
+.picked {
+  stroke: var(--pick);
+  stroke-width: 2.2;
+}
+.hovered {
+  stroke: var(--accent);
+  stroke-width: 2.2;
+}
+.drawn {
+  stroke: var(--pick);
+  stroke-dasharray: 4 3;
+}
+.x {
+  stroke: var(--x);
+}
+.y {
+  stroke: var(--y);
+}
+.z {
+  stroke: var(--z);
+}
+.x,
+.y,
+.z {
+  stroke-width: 2;
+}
 .hand {
   fill: var(--pick);
 }

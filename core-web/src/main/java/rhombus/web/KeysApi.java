@@ -151,6 +151,10 @@ public interface KeysApi extends JSObject {
     /** Whether the colours of X, Y and Z are those for eyes to which red and green look alike. */
     boolean clearAxisColours();
 
+    /** The theme of every machine, or null where each has its own. */
+    @OrNothing
+    String theme();
+
     /** Keymaps and settings in one file. */
     @Gives(Map.class)
     JSObject handFile();

@@ -251,6 +251,12 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
+    public String theme() {
+        String theme = String.valueOf(stage.habits().value(AllHabits.THEME));
+        return theme.equals(AllHabits.THEME.usual()) ? null : theme;
+    }
+
+    @Override
     public boolean clearAxisColours() {
         return stage.habits().is(AllHabits.AXIS_COLOURS, "clear");
     }

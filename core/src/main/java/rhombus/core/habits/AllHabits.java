@@ -47,6 +47,29 @@ public final class AllHabits {
             "Hold it");
 
     static {
+        heading = "Pan, roll and zoom";
+    }
+
+    /** Pan's speed. */
+    public static final Habit PAN_SPEED =
+            factor("pan.speed", "Pan speed", "At 1, what you take hold of stays under the hand.");
+    /** Pan the other way. */
+    public static final Habit PAN_INVERT =
+            toggle("pan.invert", "Invert pan", "The view goes with the hand, and what you see against it.");
+    /** Roll's speed. */
+    public static final Habit ROLL_SPEED =
+            factor("roll.speed", "Roll speed", "At 1, a drag as wide as the viewport is high turns half round.");
+    /** Roll the other way. */
+    public static final Habit ROLL_INVERT =
+            toggle("roll.invert", "Invert roll", "Dragging to the right turns the picture to the left.");
+    /** Zoom's speed. */
+    public static final Habit ZOOM_SPEED =
+            factor("zoom.speed", "Zoom speed", "How fast a drag makes the lens longer or shorter.");
+    /** Zoom the other way. */
+    public static final Habit ZOOM_INVERT =
+            toggle("zoom.invert", "Invert zoom", "Dragging up and right makes the lens shorter.");
+
+    static {
         heading = "Directions";
     }
 
@@ -112,6 +135,9 @@ public final class AllHabits {
     /** Look's speed. */
     public static final Habit LOOK_SPEED =
             factor("look.speed", "Look speed", "At 1, what you look at keeps up with the pointer.");
+    /** Look left for right. */
+    public static final Habit LOOK_INVERT_X =
+            toggle("look.invert-x", "Invert sideways", "Pulling to the left looks to the right.");
     /** Look up for down. */
     public static final Habit LOOK_INVERT_Y =
             toggle("look.invert-y", "Invert up and down", "Pulling towards you looks up.");
@@ -362,6 +388,17 @@ public final class AllHabits {
     /** Whether the Rose shows. */
     public static final Habit ROSE =
             shown("shown.rose", "Rose", "The chart that shows where you look from and takes you elsewhere.");
+    /** Dark or light. */
+    public static final Habit THEME = choice(
+            "shown.theme",
+            "Theme",
+            "The same on every machine, or on each what is chosen in its browser.",
+            "browser",
+            "As in this browser",
+            "dusk",
+            "Dusk (dark)",
+            "chalk",
+            "Chalk (light)");
     /** Which colours stand for X, Y and Z. */
     public static final Habit AXIS_COLOURS = choice(
             "shown.axis-colours",

@@ -2,7 +2,6 @@ package rhombus.core.stage;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -15,6 +14,8 @@ import rhombus.core.habits.Habits;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.show.PreviewFrame;
 
 /**
@@ -29,47 +30,16 @@ public final class Preview {
 
     private static final double BORDER = 3;
     private static final double LOOP_MS = 3600;
-    private static final int RIGHT = 2;
+    private static final int BEATS = 6;
     /** Half of what lies on the ground, metres. */
     private static final double GROUND = 2.2;
 
     private static final int CORNERS = 8;
 
-    /** What the hand does. */
-    private enum Doing {
-        ORBIT("orbiting"),
-        DOLLY("dollying by a drag"),
-        WHEEL("turning the wheel"),
-        LOOK("looking about"),
-        STEPS("stepping there and back"),
-        AXES("from the right to the top");
-
-        private final String words;
-
-        Doing(String words) {
-            this.words = words;
-        }
-    }
-
-    private static final Map<Habit, Doing> SHOWN = Map.ofEntries(
-            Map.entry(AllHabits.ORBIT_STYLE, Doing.ORBIT),
-            Map.entry(AllHabits.POLES, Doing.ORBIT),
-            Map.entry(AllHabits.ORBIT_SPEED, Doing.ORBIT),
-            Map.entry(AllHabits.ORBIT_INVERT_X, Doing.ORBIT),
-            Map.entry(AllHabits.ORBIT_INVERT_Y, Doing.ORBIT),
-            Map.entry(AllHabits.STEP, Doing.STEPS),
-            Map.entry(AllHabits.GLIDE, Doing.AXES),
-            Map.entry(AllHabits.AXIS_FLAT, Doing.AXES),
-            Map.entry(AllHabits.DOLLY_STYLE, Doing.DOLLY),
-            Map.entry(AllHabits.DOLLY_SPEED, Doing.DOLLY),
-            Map.entry(AllHabits.DOLLY_INVERT, Doing.DOLLY),
-            Map.entry(AllHabits.WHEEL_SPEED, Doing.WHEEL),
-            Map.entry(AllHabits.WHEEL_INVERT, Doing.WHEEL),
-            Map.entry(AllHabits.LOOK_SPEED, Doing.LOOK),
-            Map.entry(AllHabits.LOOK_INVERT_Y, Doing.LOOK));
-
     private Stage stage = new Stage();
+    private UnseenHand hand = new UnseenHand(stage, 0, 0);
     private Doing doing;
+    private Habit shown;
     private Habits habits = Habits.USUAL;
     private double began;
     private int beats;
@@ -78,16 +48,20 @@ public final class Preview {
 
     /** Whether a setting can be shown. */
     public static boolean shows(Habit h) {
-        return SHOWN.containsKey(h);
+        return Doing.of(h) != null;
     }
 
     /** Shows a setting with the values that are set; the same one with other values begins anew. */
     public void show(Habit h, Habits values, double timeMs) {
-        if (doing == SHOWN.get(h) && habits == values) {
+        if (shown == h && habits == values) {
             return;
         }
-        doing = SHOWN.get(h);
+        shown = h;
+        doing = Doing.of(h);
         habits = values;
+        if (doing == null) {
+            return;
+        }
         began = timeMs;
         beats = 0;
         stage = new Stage();
@@ -97,17 +71,10 @@ public final class Preview {
         left = stage.rooms.ground.board().named(VIEW).x;
         top = stage.rooms.ground.board().named(VIEW).y;
         stage.tick(timeMs);
-        if (doing == Doing.DOLLY || doing == Doing.LOOK) {
-            at(0, 0, 0, timeMs);
-            stage.input().keyDown(doing == Doing.DOLLY ? "KeyA" : "KeyE", 0, false, timeMs);
-        } else if (doing == Doing.ORBIT) {
-            at(0, 0, 0, timeMs);
-            at(0, 0, RIGHT, timeMs);
-        }
-    }
-
-    private void at(double dx, double dy, int buttons, double timeMs) {
-        stage.input().pointer(left + WIDTH / 2 + dx, top + HEIGHT / 2 + dy, buttons, 0, timeMs);
+        hand = new UnseenHand(stage, left + WIDTH / 2, top + HEIGHT / 2);
+        hand.at(timeMs);
+        hand.move(0, 0, 0);
+        doing.begins(hand);
     }
 
     /** What there is to see now; null where nothing is shown. */
@@ -115,48 +82,14 @@ public final class Preview {
         if (doing == null) {
             return null;
         }
-        double turn = (timeMs - began) / LOOP_MS * 2 * Math.PI;
-        double dx = 0;
-        double dy = 0;
-        switch (doing) {
-            case ORBIT -> {
-                dx = 32 * Math.sin(turn);
-                dy = 16 * Math.sin(2 * turn);
-                at(dx, dy, RIGHT, timeMs);
-            }
-            case LOOK -> {
-                dx = 34 * Math.sin(turn);
-                dy = 20 * Math.sin(2 * turn);
-                at(dx, dy, 0, timeMs);
-            }
-            case DOLLY -> {
-                dy = -26 * Math.sin(turn);
-                at(dx, dy, 0, timeMs);
-            }
-            default -> beat(timeMs);
+        hand.at(timeMs);
+        doing.goesOn(hand, (timeMs - began) / LOOP_MS * 2 * Math.PI);
+        int now = (int) ((timeMs - began) / (LOOP_MS / BEATS));
+        for (; beats < now; beats++) {
+            doing.beat(hand, beats % BEATS);
         }
         stage.tick(timeMs);
-        return new PreviewFrame(WIDTH, HEIGHT, lines(), WIDTH / 2 + dx, HEIGHT / 2 + dy, doing.words);
-    }
-
-    /** What is done by strokes: three one way and three back, one each sixth of the time. */
-    private void beat(double timeMs) {
-        int now = (int) ((timeMs - began) / (LOOP_MS / 6));
-        for (; beats < now; beats++) {
-            at(0, 0, 0, timeMs);
-            boolean there = beats % 6 < 3;
-            switch (doing) {
-                case WHEEL ->
-                    stage.input().wheel(left + WIDTH / 2, top + HEIGHT / 2, 0, there ? -100 : 100, 0, 0, timeMs);
-                case STEPS -> key(there ? "ArrowRight" : "ArrowLeft", timeMs);
-                default -> key(beats % 2 == 0 ? "KeyX" : "KeyY", timeMs);
-            }
-        }
-    }
-
-    private void key(String code, double timeMs) {
-        stage.input().keyDown(code, 0, false, timeMs);
-        stage.input().keyUp(code, 0, timeMs);
+        return new PreviewFrame(WIDTH, HEIGHT, lines(), WIDTH / 2 + hand.dx(), HEIGHT / 2 + hand.dy(), doing.words());
     }
 
     private List<PreviewFrame.PreviewLine> lines() {
@@ -166,17 +99,61 @@ public final class Preview {
             line(out, new Vec3(at, 0, -GROUND), new Vec3(at, 0, GROUND), "ground");
             line(out, new Vec3(-GROUND, 0, at), new Vec3(GROUND, 0, at), "ground");
         }
+        double[] world = stage.scene().world(0);
+        String box = stage.rooms.subject.selection().has(0) ? "picked" : hovered() ? "hovered" : "box";
         for (int a = 0; a < CORNERS; a++) {
             for (int bit = 1; bit < CORNERS; bit <<= 1) {
                 if ((a & bit) == 0) {
-                    line(out, corner(a), corner(a | bit), "box");
+                    line(out, Mat4.point(world, corner(a)), Mat4.point(world, corner(a | bit)), box);
                 }
             }
         }
         // Its front has a mark, so that one sees which way it is turned.
-        line(out, new Vec3(-0.5, 0, 0.5), new Vec3(0, 0.6, 0.5), "mark");
-        line(out, new Vec3(0, 0.6, 0.5), new Vec3(0.5, 0, 0.5), "mark");
+        for (int side = -1; side <= 1; side += 2) {
+            Vec3 foot = Mat4.point(world, new Vec3(side * 0.5, 0, 0.5));
+            line(out, foot, Mat4.point(world, new Vec3(0, 0.6, 0.5)), "mark");
+        }
+        if (doing == Doing.AXES_SHOWN) {
+            line(out, Vec3.ZERO, new Vec3(1.6, 0, 0), "x");
+            line(out, Vec3.ZERO, new Vec3(0, 1.6, 0), "y");
+            line(out, Vec3.ZERO, new Vec3(0, 0, 1.6), "z");
+        }
+        marquee(out);
+        rose(out);
         return out;
+    }
+
+    private boolean hovered() {
+        HoverMark m = stage.rooms.hover.mark(stage.rooms.ground.board().named(VIEW));
+        return m != null;
+    }
+
+    /** The rectangle that is drawn. */
+    private void marquee(List<PreviewFrame.PreviewLine> out) {
+        MarqueeMark m = stage.rooms.gesture.marquee(stage.rooms.ground.board().named(VIEW));
+        if (m != null) {
+            double right = m.x() + m.width();
+            double low = m.y() + m.height();
+            out.add(new PreviewFrame.PreviewLine(m.x(), m.y(), right, m.y(), "drawn"));
+            out.add(new PreviewFrame.PreviewLine(right, m.y(), right, low, "drawn"));
+            out.add(new PreviewFrame.PreviewLine(right, low, m.x(), low, "drawn"));
+            out.add(new PreviewFrame.PreviewLine(m.x(), low, m.x(), m.y(), "drawn"));
+        }
+    }
+
+    /** Where the Rose is, should it be what is shown. */
+    private void rose(List<PreviewFrame.PreviewLine> out) {
+        if (doing != Doing.ROSE || !stage.habits().on(AllHabits.ROSE)) {
+            return;
+        }
+        double x = WIDTH - 26;
+        double y = HEIGHT - 26;
+        double[][] tips = {{0, -20}, {20, 0}, {0, 20}, {-20, 0}};
+        for (int i = 0; i < tips.length; i++) {
+            double[] a = tips[i];
+            double[] b = tips[(i + 1) % tips.length];
+            out.add(new PreviewFrame.PreviewLine(x + a[0], y + a[1], x + b[0], y + b[1], "mark"));
+        }
     }
 
     private static Vec3 corner(int bits) {

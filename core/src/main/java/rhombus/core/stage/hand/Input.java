@@ -121,7 +121,8 @@ public final class Input {
         if (v != null && v.pose.projection() instanceof Projection.Perspective lens && Math.hypot(dx, dy) < JUMP) {
             double k = lens.fovY() / v.height * ground.habits().number(AllHabits.LOOK_SPEED);
             double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
-            ground.navigator().pose(v, Look.turn(v.pose, ground.scene().up(), -dx * k, -dy * ky));
+            double kx = ground.habits().on(AllHabits.LOOK_INVERT_X) ? -k : k;
+            ground.navigator().pose(v, Look.turn(v.pose, ground.scene().up(), -dx * kx, -dy * ky));
         }
     }
 

@@ -1,6 +1,7 @@
 package rhombus.core.stage.motion;
 
 import java.util.function.DoubleFunction;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Lens;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.view.Pose;
@@ -31,7 +32,8 @@ public final class LensMotion {
     }
 
     private static Motion along(Ground ground, Grab g, DoubleFunction<Pose> by) {
-        double k = DOUBLINGS / g.view().height * g.rate();
+        double speed = DOUBLINGS / g.view().height * g.rate() * ground.habits().number(AllHabits.ZOOM_SPEED);
+        double k = ground.habits().on(AllHabits.ZOOM_INVERT) ? -speed : speed;
         return (x, y) -> ground.navigator().pose(g.view(), by.apply(Math.pow(2, (x - g.x() + g.y() - y) * k)));
     }
 }

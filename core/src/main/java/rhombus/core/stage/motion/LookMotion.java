@@ -25,10 +25,11 @@ public final class LookMotion {
         }
         Pose start = v.pose;
         double k = lens.fovY() / v.height * g.rate() * ground.habits().number(AllHabits.LOOK_SPEED);
+        double kx = ground.habits().on(AllHabits.LOOK_INVERT_X) ? -k : k;
         double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
         return (x, y) -> {
             // Only the orientation is the hand's: one may be walking meanwhile.
-            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * k, (g.y() - y) * ky)
+            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * kx, (g.y() - y) * ky)
                     .orientation();
             ground.navigator().pose(v, new Pose(v.pose.eye(), q, v.pose.focus(), v.pose.projection()));
         };

@@ -1,5 +1,6 @@
 package rhombus.core.stage.motion;
 
+import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Pan;
 import rhombus.core.pick.Hit;
 import rhombus.core.stage.subject.Subject;
@@ -15,8 +16,9 @@ public final class PanMotion {
     public static Motion start(Ground ground, Subject subject, Grab g) {
         Screen start = g.view().screen();
         double depth = depthAt(subject, g.view(), g.x(), g.y());
-        return (x, y) ->
-                ground.navigator().pose(g.view(), Pan.by(start, depth, (x - g.x()) * g.rate(), (y - g.y()) * g.rate()));
+        double speed = g.rate() * ground.habits().number(AllHabits.PAN_SPEED);
+        double k = ground.habits().on(AllHabits.PAN_INVERT) ? -speed : speed;
+        return (x, y) -> ground.navigator().pose(g.view(), Pan.by(start, depth, (x - g.x()) * k, (y - g.y()) * k));
     }
 
     /** Depth of the surface under a point, else of the focus, metres. */

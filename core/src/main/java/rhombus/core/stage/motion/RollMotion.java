@@ -14,7 +14,8 @@ public final class RollMotion {
     public static Motion start(Ground ground, Grab g) {
         ViewState v = g.view();
         Pose start = v.pose;
-        double k = Math.PI / v.height * g.rate();
+        double speed = Math.PI / v.height * g.rate() * ground.habits().number(AllHabits.ROLL_SPEED);
+        double k = ground.habits().on(AllHabits.ROLL_INVERT) ? -speed : speed;
         return (x, y) -> show(ground, g, Look.roll(start, (x - g.x()) * k));
     }
 

@@ -192,7 +192,7 @@ public final class Steering implements Motion {
     }
 
     private Pose looked(Pose p, double seconds) {
-        double right = rate(Freedom.LOOK_SIDEWAYS);
+        double right = rate(Freedom.LOOK_SIDEWAYS) * (ground.habits().on(AllHabits.LOOK_INVERT_X) ? -1 : 1);
         double up = rate(Freedom.LOOK_UP) * (ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -1 : 1);
         if (right == 0 && up == 0 || !(p.projection() instanceof Projection.Perspective)) {
             return p;

@@ -1,0 +1,398 @@
+package rhombus.core.stage;
+
+import java.util.HashMap;
+import java.util.Map;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
+import rhombus.core.keymap.Modifiers;
+import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.Trigger;
+
+/** What an unseen hand does over and over in the preview of a setting. */
+enum Doing {
+    ORBIT(
+            "orbiting",
+            AllHabits.ORBIT_STYLE,
+            AllHabits.POLES,
+            AllHabits.ORBIT_SPEED,
+            AllHabits.ORBIT_INVERT_X,
+            AllHabits.ORBIT_INVERT_Y) {
+        @Override
+        void begins(UnseenHand h) {
+            h.move(0, 0, RIGHT);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(32 * Math.sin(turn), 16 * Math.sin(2 * turn), RIGHT);
+        }
+    },
+    AXIS_VIEW("orbiting out of an axis view", AllHabits.AXIS_VIEWS) {
+        @Override
+        void begins(UnseenHand h) {
+            h.key("KeyP", 0);
+            h.key("KeyX", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(40 * Math.max(0, Math.sin(turn)), 0, Math.sin(turn) > 0 ? RIGHT : 0);
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            if (n == 4) {
+                h.key("KeyX", 0);
+            }
+        }
+    },
+    PAN("panning", AllHabits.PAN_SPEED, AllHabits.PAN_INVERT) {
+        @Override
+        void begins(UnseenHand h) {
+            h.move(0, 0, MIDDLE);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(30 * Math.sin(turn), 14 * Math.sin(2 * turn), MIDDLE);
+        }
+    },
+    ROLL("rolling", AllHabits.ROLL_SPEED, AllHabits.ROLL_INVERT) {
+        @Override
+        void begins(UnseenHand h) {
+            h.down("KeyR", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(34 * Math.sin(turn), 0, 0);
+        }
+    },
+    ZOOM("zooming the lens", AllHabits.ZOOM_SPEED, AllHabits.ZOOM_INVERT) {
+        @Override
+        void begins(UnseenHand h) {
+            h.down("KeyL", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(0, -16 * Math.sin(turn), 0);
+        }
+    },
+    STEPS("stepping there and back", AllHabits.STEP) {
+        @Override
+        void beat(UnseenHand h, int n) {
+            h.key(n < 3 ? "ArrowRight" : "ArrowLeft", 0);
+        }
+    },
+    AXES("from the right to the top", AllHabits.GLIDE, AllHabits.AXIS_FLAT) {
+        @Override
+        void beat(UnseenHand h, int n) {
+            h.key(n % 2 == 0 ? "KeyX" : "KeyY", 0);
+        }
+    },
+    DOLLY("dollying by a drag", AllHabits.DOLLY_STYLE, AllHabits.DOLLY_SPEED, AllHabits.DOLLY_INVERT) {
+        @Override
+        void begins(UnseenHand h) {
+            h.down("KeyA", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(0, -26 * Math.sin(turn), 0);
+        }
+    },
+    WHEEL("turning the wheel", AllHabits.WHEEL_SPEED, AllHabits.WHEEL_INVERT) {
+        @Override
+        void beat(UnseenHand h, int n) {
+            h.wheel(0, n < 3 ? -100 : 100);
+        }
+    },
+    ASIDE("turning the wheel beside the box", AllHabits.DOLLY_TARGET) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(56, 30, 0);
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            h.wheel(0, n < 3 ? -100 : 100);
+        }
+    },
+    SLIDE("sliding two fingers over a trackpad", AllHabits.SLIDE_INVERT) {
+        @Override
+        void begins(UnseenHand h) {
+            h.stage().keymaps().preset(Presets.TRACKPAD);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.wheel(2.4 * Math.cos(turn), 0.8 * Math.cos(2 * turn));
+        }
+    },
+    LOOK("looking about", AllHabits.LOOK_SPEED, AllHabits.LOOK_INVERT_X, AllHabits.LOOK_INVERT_Y) {
+        @Override
+        void begins(UnseenHand h) {
+            h.down("KeyE", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(34 * Math.sin(turn), 20 * Math.sin(2 * turn), 0);
+        }
+    },
+    WALK("walking up to the box and back", AllHabits.WALK_SPEED) {
+        @Override
+        void begins(UnseenHand h) {
+            h.run("walk.start");
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            toAndFro(h, n, 0);
+        }
+    },
+    RUN("running ahead and back", AllHabits.RUN) {
+        @Override
+        void begins(UnseenHand h) {
+            h.run("walk.start");
+            h.run("walk.step-speed", "to", "slower");
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            toAndFro(h, n, Modifiers.SHIFT);
+        }
+    },
+    FOLLOW("orbiting, then another button on top", AllHabits.FOLLOW) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            double part = turn / (2 * Math.PI) % 1;
+            int buttons = part < 0.1 || part > 0.9 ? 0 : part < 0.45 ? RIGHT : RIGHT | MIDDLE;
+            h.move(30 * Math.sin(turn), 18 * Math.sin(turn), buttons);
+        }
+    },
+    PEN("dragging the box with a pen", AllHabits.PEN) {
+        @Override
+        void begins(UnseenHand h) {
+            h.click(0, 0, LEFT);
+            h.run("tool.move");
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            // Beside the arms of the tool.
+            h.move(
+                    -24 + 24 * Math.sin(turn),
+                    -5 + 8 * Math.sin(2 * turn),
+                    Math.sin(turn / 2) * Math.cos(turn / 2) >= 0 ? LEFT : 0,
+                    0,
+                    true);
+        }
+    },
+    FIRST_CLICK("clicking elsewhere, then on the box", AllHabits.FIRST_CLICK) {
+        @Override
+        void beat(UnseenHand h, int n) {
+            if (n == 0) {
+                h.run("select.none");
+                h.clickBeside();
+            } else if (n == 2) {
+                h.click(0, 0, LEFT);
+            } else if (n == 4) {
+                h.click(0, 0, LEFT);
+            }
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            wander(h, turn);
+        }
+    },
+    BUTTON("clicking with the left button", AllHabits.SELECT_BUTTON) {
+        @Override
+        void beat(UnseenHand h, int n) {
+            if (n == 0) {
+                h.run("select.none");
+            } else if (n == 2) {
+                h.click(0, 0, LEFT);
+            }
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            wander(h, turn);
+        }
+    },
+    MARQUEE("drawing a rectangle over a part of the box", AllHabits.MARQUEE) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            double part = turn / Math.PI % 2;
+            // To the right first, then to the left.
+            boolean right = part < 1;
+            double way = Math.min(1, part % 1 / 0.7);
+            double from = right ? -80 : 80;
+            double to = right ? 6 : -6;
+            h.move(from + (to - from) * way, -50 + 90 * way, part % 1 < 0.8 ? LEFT : 0);
+        }
+    },
+    HOVER("passing over the box", AllHabits.HOVER) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(70 * Math.sin(turn), 8 * Math.sin(2 * turn), 0);
+        }
+    },
+    LETTERS("pressing F, then H", AllHabits.LETTERS) {
+        @Override
+        void begins(UnseenHand h) {
+            h.run("view.frame-all");
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            if (n == 1 || n == 4) {
+                h.key(n == 1 ? "KeyX" : "KeyH", 0);
+            }
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            wander(h, turn);
+        }
+    },
+    STAND_IN("dragging with Alt and the left button", AllHabits.MIDDLE) {
+        @Override
+        void begins(UnseenHand h) {
+            h.move(0, 0, LEFT, Modifiers.ALT, false);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.move(30 * Math.sin(turn), 14 * Math.sin(2 * turn), LEFT, Modifiers.ALT, false);
+        }
+    },
+    DIGITS("pressing 4 and 6, where the keymap has steps on the number pad", AllHabits.NUMBER_PAD) {
+        @Override
+        void begins(UnseenHand h) {
+            h.stage()
+                    .use(h.stage()
+                            .keymap()
+                            .with("step-orbit-left", Trigger.key("Numpad4"), 0)
+                            .with("step-orbit-right", Trigger.key("Numpad6"), 0));
+        }
+
+        @Override
+        void beat(UnseenHand h, int n) {
+            h.key(n < 3 ? "Digit6" : "Digit4", 0);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            wander(h, turn);
+        }
+    },
+    STICK(
+            "pushing the right stick about",
+            AllHabits.GAMEPAD_HOLDS,
+            AllHabits.GAMEPAD_SPEED,
+            AllHabits.GAMEPAD_DEAD,
+            AllHabits.GAMEPAD_CURVE) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.stick(0.45 * Math.cos(turn), 0.3 * Math.cos(2 * turn));
+        }
+    },
+    CAP(
+            "twisting and tipping the cap",
+            AllHabits.MOUSE3D_HOLDS,
+            AllHabits.MOUSE3D_SPEED,
+            AllHabits.MOUSE3D_DEAD,
+            AllHabits.MOUSE3D_CURVE) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.twist(0.4 * Math.cos(turn), 0.25 * Math.cos(2 * turn), 0);
+        }
+    },
+    TIPPED("tipping the cap sideways", AllHabits.MOUSE3D_LEVEL) {
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            h.twist(0.2 * Math.cos(turn), 0, 0.5 * Math.cos(turn));
+        }
+    },
+    ROSE("orbiting", AllHabits.ROSE) {
+        @Override
+        void begins(UnseenHand h) {
+            ORBIT.begins(h);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            ORBIT.goesOn(h, turn);
+        }
+    },
+    AXES_SHOWN("orbiting about X, Y and Z", AllHabits.AXIS_COLOURS) {
+        @Override
+        void begins(UnseenHand h) {
+            ORBIT.begins(h);
+        }
+
+        @Override
+        void goesOn(UnseenHand h, double turn) {
+            ORBIT.goesOn(h, turn);
+        }
+    };
+
+    private static final int LEFT = 1;
+    private static final int RIGHT = 2;
+    private static final int MIDDLE = 4;
+    private static final Map<Habit, Doing> OF = new HashMap<>();
+
+    static {
+        for (Doing d : values()) {
+            for (Habit h : d.habits) {
+                OF.put(h, d);
+            }
+        }
+    }
+
+    private final String words;
+    private final Habit[] habits;
+
+    Doing(String words, Habit... habits) {
+        this.words = words;
+        this.habits = habits;
+    }
+
+    /** What shows a setting, or null. */
+    static Doing of(Habit h) {
+        return OF.get(h);
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** Takes hold. */
+    void begins(UnseenHand h) {}
+
+    /** Goes on, with every picture. */
+    void goesOn(UnseenHand h, double turn) {}
+
+    /** A stroke, six in each round. */
+    void beat(UnseenHand h, int n) {}
+
+    /** The pointer moves a little, so that one sees that there is a hand. */
+    private static void wander(UnseenHand h, double turn) {
+        h.move(4 * Math.sin(turn), 3 * Math.cos(turn), 0);
+    }
+
+    /** Ahead for a third of the round, and back for another. */
+    private static void toAndFro(UnseenHand h, int n, int modifiers) {
+        switch (n) {
+            case 0 -> h.down("KeyW", modifiers);
+            case 2 -> h.up("KeyW", modifiers);
+            case 3 -> h.down("KeyS", modifiers);
+            case 5 -> h.up("KeyS", modifiers);
+            default -> {}
+        }
+    }
+}
