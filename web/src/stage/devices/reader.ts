@@ -52,14 +52,20 @@ export class DeviceReader {
   private read(): boolean {
     const now = performance.now();
     const pads = this.all();
+    let changed = false;
     for (const p of pads) {
       const axes = Float64Array.from(p.axes);
       const buttons = Float64Array.from(p.buttons, (b) => b.value);
-      this.devices.gamepad(p.index, p.id, p.mapping, axes, buttons, now);
+      if (this.devices.gamepad(p.index, p.id, p.mapping, axes, buttons, now)) changed = true;
     }
     const there = new Set(pads.map((p) => p.index));
-    for (const index of this.known) if (!there.has(index)) this.devices.gamepadGone(index, now);
-    if (there.size || this.known.size) this.after();
+    for (const index of this.known) {
+      if (there.has(index)) continue;
+      this.devices.gamepadGone(index, now);
+      changed = true;
+    }
+    // A gamepad that lies still keeps nothing awake.
+    if (changed) this.after();
     this.known = there;
     return there.size > 0;
   }

@@ -11,8 +11,8 @@ import rhombus.core.stage.hand.RecorderState;
 
 /** Gamepads and 3D mice, and recordings of what a hand does. */
 public interface DevicesApi extends JSObject {
-    /** What a gamepad reports now, in the form of the W3C Gamepad interface. */
-    void gamepad(int index, String id, String mapping, Float64Array axes, Float64Array buttons, double time);
+    /** What a gamepad reports now, in the form of the W3C Gamepad interface; whether that is something else than before. */
+    boolean gamepad(int index, String id, String mapping, Float64Array axes, Float64Array buttons, double time);
 
     void gamepadGone(int index, double time);
 

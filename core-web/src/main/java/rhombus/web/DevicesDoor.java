@@ -15,8 +15,8 @@ final class DevicesDoor implements DevicesApi {
     }
 
     @Override
-    public void gamepad(int index, String id, String mapping, Float64Array axes, Float64Array buttons, double time) {
-        stage.devices().gamepad(index, id, mapping, axes.toJavaArray(), buttons.toJavaArray(), time);
+    public boolean gamepad(int index, String id, String mapping, Float64Array axes, Float64Array buttons, double time) {
+        return stage.devices().gamepad(index, id, mapping, axes.toJavaArray(), buttons.toJavaArray(), time);
     }
 
     @Override

@@ -72,17 +72,19 @@ public final class Devices {
      * @param mapping {@link Gamepad#STANDARD} where its parts are in the standard order; else nothing of it is used
      * @param axes -1 to 1 each, positive to the right and down
      * @param buttons how far each is pressed, 0 to 1
+     * @return whether it reports something else than before
      */
-    public void gamepad(int index, String id, String mapping, double[] axes, double[] buttons, double timeMs) {
+    public boolean gamepad(int index, String id, String mapping, double[] axes, double[] buttons, double timeMs) {
         Pad was = pads.get(index);
         if (was != null && Arrays.equals(was.axes, axes) && Arrays.equals(was.buttons, buttons)) {
-            return;
+            return false;
         }
         if (!watch.hears("gamepad", timeMs, index, id, mapping, Plain.list(axes), Plain.list(buttons))) {
-            return;
+            return false;
         }
         pads.put(index, new Pad(id, mapping.equals(Gamepad.STANDARD), axes.clone(), buttons.clone()));
         changed(was == null ? null : Device.GAMEPAD, timeMs);
+        return true;
     }
 
     /** A gamepad is gone: what was held on it is let go. */
