@@ -39,6 +39,9 @@ public final class Devices {
     private final Map<Integer, Pad> pads = new LinkedHashMap<>();
     private final Map<Integer, Hid> hids = new LinkedHashMap<>();
 
+    private Set<Trigger> lastDown = Set.of();
+    private Map<Trigger, Double> lastOut = Map.of();
+
     /** A gamepad with what it reported last. */
     private record Pad(String name, boolean standard, double[] axes, double[] buttons) {}
 
@@ -72,7 +75,7 @@ public final class Devices {
      * @param mapping {@link Gamepad#STANDARD} where its parts are in the standard order; else nothing of it is used
      * @param axes -1 to 1 each, positive to the right and down
      * @param buttons how far each is pressed, 0 to 1
-     * @return whether it reports something else than before
+     * @return whether that means something else than before: what trembles within a dead zone does not
      */
     public boolean gamepad(int index, String id, String mapping, double[] axes, double[] buttons, double timeMs) {
         Pad was = pads.get(index);
@@ -83,8 +86,7 @@ public final class Devices {
             return false;
         }
         pads.put(index, new Pad(id, mapping.equals(Gamepad.STANDARD), axes.clone(), buttons.clone()));
-        changed(was == null ? null : Device.GAMEPAD, timeMs);
-        return true;
+        return changed(was == null ? null : Device.GAMEPAD, timeMs);
     }
 
     /** A gamepad is gone: what was held on it is let go. */
@@ -150,13 +152,18 @@ public final class Devices {
 
     // ---- what they do ----------------------------------------------------------------------------------------------
 
-    private void changed(Device used, double timeMs) {
-        tick.accept(timeMs);
+    private boolean changed(Device used, double timeMs) {
         Set<Trigger> down = down();
         Map<Trigger, Double> out = deflected();
+        if (down.equals(lastDown) && out.equals(lastOut)) {
+            return false;
+        }
+        lastDown = down;
+        lastOut = out;
+        tick.accept(timeMs);
         if (input.capture() != null) {
             shown(down, out);
-            return;
+            return true;
         }
         if (used != null && (!down.isEmpty() || !out.isEmpty())) {
             ground.pointer().by(used);
@@ -164,6 +171,7 @@ public final class Devices {
         controllers.buttons(down, timeMs);
         controllers.axes(out);
         ground.changes().add(Topic.READOUT);
+        return true;
     }
 
     /** The hand shows what it means; nothing moves. */

@@ -80,7 +80,8 @@ public final class ToolMotions {
     }
 
     private Motion motion() {
-        if (origin == null) {
+        // A press that took hold of a handle may go on after the tool was put away.
+        if (origin == null || tools.sort() == null) {
             return null;
         }
         return switch (tools.sort()) {
