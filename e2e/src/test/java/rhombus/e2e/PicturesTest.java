@@ -75,11 +75,6 @@ class PicturesTest {
     /** The other starting boards, linked views in motion, the Trail and Pins. */
     private static void boards(Hand hand) {
         Page page = hand.page;
-        hand.key("Alt+B").over("v3", 0.45, 0.45).down(MouseButton.MIDDLE).by(18, -12);
-        page.waitForTimeout(5200);
-        take(page, "linked-views");
-        hand.up(MouseButton.MIDDLE).key("Alt+B");
-        unspoken(page);
         hand.press("[data-board=shot]").over("v1", 0.5, 0.4);
         take(page, "board-camera-and-scout");
         hand.press("[data-board=single]").over("v1", 0.5, 0.4);
@@ -196,12 +191,7 @@ class PicturesTest {
         hand.over("v3").key("f");
         hand.over("v2", 0.5, 0.55);
         take(page, "selected-with-move-handles");
-        hand.key("Escape").key("Shift+K").over("v2", 0.5, 0.55).key("v");
-        hand.press("[data-ladder-open]").over("v2", 0.5, 0.55);
-        hand.down(MouseButton.RIGHT).by(60, -10);
-        take(page, "pivot-ladder");
-        hand.up(MouseButton.RIGHT).key("Shift+V").key("7");
-        hand.press("[data-ladder-open]");
+        hand.key("Escape").key("Shift+K").key("7");
         changing(hand);
 
         moving(hand);
@@ -255,6 +245,19 @@ class PicturesTest {
             page.locator("[data-asks]:has-text('" + asked + "')").waitFor();
         }
         take(page, "teaching-a-keymap");
+        page.locator("[data-teach-deed=cancel]").click();
+        page.locator("[data-as=report]").click();
+        page.locator("[data-report] tr").first().waitFor();
+        take(page, "hand-report");
+        page.locator("[data-deed=bench]").click();
+        page.locator("[data-simulate]").check();
+        var stick = page.locator("[data-stick=right]").boundingBox();
+        hand.move(stick.x + stick.width / 2, stick.y + stick.height / 2)
+                .down(MouseButton.LEFT)
+                .by(26, -12);
+        page.waitForFunction("() => document.querySelector('[data-bench-does]').textContent !== ''");
+        take(page, "device-bench");
+        hand.up(MouseButton.LEFT);
         Browser.close(page);
 
         Page light = Browser.page(ColorScheme.LIGHT, failures);
