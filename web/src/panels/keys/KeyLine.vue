@@ -3,7 +3,7 @@ import { computed, ref } from 'vue';
 import type { KeyBinding, KeyRow } from '../../core';
 
 /** A command with all its triggers side by side. */
-const props = defineProps<{ row: KeyRow; find: string | null }>();
+const props = defineProps<{ row: KeyRow; find: string | null; beside?: string }>();
 /** Triggers that all do the same need not say it each. */
 const differ = computed(() => new Set(props.row.triggers.map((b) => b.words)).size > 1);
 const emit = defineEmits<{ change: [binding: KeyBinding]; reset: [binding: KeyBinding]; add: [which: number] }>();
@@ -46,6 +46,7 @@ function add() {
         </button>
         <span v-for="n in b.notes" :key="n" class="note">{{ n }}</span>
       </div>
+      <p v-if="row.beside" class="quiet beside" data-beside>{{ beside }}: {{ row.beside }}</p>
     </td>
     <td class="more">
       <button
@@ -127,6 +128,11 @@ th {
 }
 .none {
   margin: 5px 0;
+  font-size: 12px;
+}
+.beside {
+  flex-basis: 100%;
+  margin: 2px 0 5px;
   font-size: 12px;
 }
 .note {

@@ -23,7 +23,9 @@ const version = ref(0);
 const search = ref('');
 const device = ref('');
 const place = ref('');
-const onlyChanged = ref(false);
+/** Empty for all, what the user changed, or the preset that is compared with. */
+const MINE = 'mine';
+const differing = ref('');
 const doing = ref(false);
 const changing = ref<KeyBinding | null>(null);
 /** Whether the trigger that is looked for is offered to what is being changed. */
@@ -40,7 +42,13 @@ const list = ref<HTMLElement>();
 const page = computed(() => {
   void version.value;
   void store.keymapVersion;
-  const wish = { search: search.value, device: device.value, place: place.value, changed: onlyChanged.value };
+  const wish = {
+    search: search.value,
+    device: device.value,
+    place: place.value,
+    changed: differing.value === MINE,
+    compare: differing.value,
+  };
   return shown.value ? core.keys.keysPage(wish) : null;
 });
 
@@ -135,9 +143,13 @@ watch(shown, (on) => {
               <option value="">Everywhere it holds</option>
               <option v-for="p in page.places" :key="p.id" :value="p.id">{{ p.label }}</option>
             </select>
-            <label class="mine"
-              ><input v-model="onlyChanged" type="checkbox" data-filter="changed" /> changed by me</label
-            >
+            <select v-model="differing" class="filter" aria-label="What differs" data-filter="differing">
+              <option value="">Changed or not</option>
+              <option :value="MINE">Changed by me</option>
+              <optgroup label="Differs from">
+                <option v-for="p in page.presets" :key="p.id" :value="p.id">{{ p.label }}</option>
+              </optgroup>
+            </select>
           </template>
           <span class="space" />
           <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
@@ -172,6 +184,7 @@ watch(shown, (on) => {
           <div v-else ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
             <KeysRows
               :page="page"
+              :beside="page.presets.find((p) => p.id === differing)?.label"
               @change="take"
               @reset="(id) => act(() => core.keys.resetBinding(id))"
               @reset-group="(g) => act(() => core.keys.resetGroup(g))"
@@ -225,11 +238,6 @@ watch(shown, (on) => {
   border-bottom: 1px solid var(--line);
   padding: 5px 0;
   font: inherit;
-}
-.mine {
-  display: flex;
-  gap: 6px;
-  align-items: center;
 }
 .space {
   flex: 1;

@@ -3,14 +3,20 @@ import type { KeysPage } from '../../core';
 import KeyLine from './KeyLine.vue';
 
 /** All commands with their triggers under their headings. */
-const props = defineProps<{ page: KeysPage }>();
+const props = defineProps<{ page: KeysPage; beside?: string }>();
 const emit = defineEmits<{ change: [id: string, which: number]; reset: [id: string]; resetGroup: [group: string] }>();
 const rowsOf = (group: string) => props.page.rows.filter((r) => r.group === group);
 const changed = (group: string) => rowsOf(group).some((r) => r.triggers.some((b) => b.changed));
 </script>
 
 <template>
-  <p v-if="page.groups.length === 0" class="quiet">Nothing is called that, and no such trigger is used.</p>
+  <p v-if="page.groups.length === 0" class="quiet">
+    {{
+      beside
+        ? `Nothing differs from ${beside} as far as is looked for.`
+        : 'Nothing is called that, and no such trigger is used.'
+    }}
+  </p>
   <section v-for="g in page.groups" :key="g" :data-group="g" :aria-label="g">
     <h3 class="heading">
       {{ g }}
@@ -23,6 +29,7 @@ const changed = (group: string) => rowsOf(group).some((r) => r.triggers.some((b)
           :key="r.command"
           :row="r"
           :find="page.find ?? null"
+          :beside="beside"
           @change="emit('change', $event.id, 0)"
           @add="(which) => emit('change', r.command, which)"
           @reset="(b) => emit('reset', b.id)"

@@ -75,27 +75,27 @@ async function erase() {
         </table>
       </section>
       <div class="beside">
-      <section v-if="state.back.length">
-        <h3 class="heading">Taken back at once</h3>
-        <table>
-          <tr v-for="b in state.back" :key="b.words">
-            <th scope="row">{{ b.words }}</th>
-            <td class="numbers count">{{ b.count }} of {{ b.of }}</td>
-          </tr>
-        </table>
-      </section>
-      <section v-if="state.page.length">
-        <h3 class="heading">Run from the page</h3>
-        <table>
-          <tr v-for="p in state.page" :key="p.words">
-            <th scope="row">{{ p.words }}</th>
-            <td class="numbers count">{{ p.count }}</td>
-            <td>
-              <kbd v-if="p.trigger">{{ p.trigger }}</kbd><span v-else class="quiet">no trigger</span>
-            </td>
-          </tr>
-        </table>
-      </section>
+        <section v-if="state.back.length">
+          <h3 class="heading">Taken back at once</h3>
+          <table>
+            <tr v-for="b in state.back" :key="b.words">
+              <th scope="row">{{ b.words }}</th>
+              <td class="numbers count">{{ b.count }} of {{ b.of }}</td>
+            </tr>
+          </table>
+        </section>
+        <section v-if="state.page.length">
+          <h3 class="heading">Run from the page</h3>
+          <table>
+            <tr v-for="p in state.page" :key="p.words">
+              <th scope="row">{{ p.words }}</th>
+              <td class="numbers count">{{ p.count }}</td>
+              <td>
+                <kbd v-if="p.trigger">{{ p.trigger }}</kbd><span v-else class="quiet">no trigger</span>
+              </td>
+            </tr>
+          </table>
+        </section>
       </div>
     </div>
     <footer>

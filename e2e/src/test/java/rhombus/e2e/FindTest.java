@@ -63,7 +63,7 @@ class FindTest extends OfTheirOwn {
         page.locator("[data-capture]").waitFor();
         page.keyboard().press("f");
         page.locator("[data-choice=free]").click();
-        page.locator("[data-filter=changed]").check();
+        page.locator("[data-filter=differing]").selectOption("mine");
         assertThat(page.locator("[data-keys] [data-binding]").count()).isEqualTo(1);
         String trigger = page.locator("[data-binding=home] kbd").textContent();
         assertThat(trigger).isNotEqualTo("F").isNotEqualTo("H");

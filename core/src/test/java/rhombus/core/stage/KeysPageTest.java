@@ -6,9 +6,12 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.area.AllCommands;
@@ -61,6 +64,35 @@ class KeysPageTest {
                 .equals("while walking"));
         assertThat(page("search", "qqqqq").rows()).isEmpty();
         assertThat(page("changed", true).rows()).isEmpty();
+    }
+
+    /** Compared with a preset, exactly what differs is shown, with what the preset has instead. */
+    @Test
+    void whatDiffersFromAPresetIsShownBesideIt() {
+        for (String preset : Presets.ALL) {
+            hand.stage.use(AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
+            Keymap mine = hand.stage.keymap();
+            Keymap other = AllCommands.CATALOGUE.preset(preset);
+            List<String> differ = AllCommands.CATALOGUE.commands().values().stream()
+                    .filter(c -> !used(mine, c).equals(used(other, c)))
+                    .map(Command::id)
+                    .toList();
+            KeysPage p = page("compare", preset);
+            assertThat(commands(p)).containsExactlyInAnyOrderElementsOf(differ);
+            assertThat(p.rows()).allMatch(r -> r.beside() != null);
+        }
+        hand.stage.use(hand.stage.keymap().with("home", Trigger.key("F7"), 0));
+        KeysPage p = page("compare", Presets.RHOMBUS);
+        assertThat(commands(p)).containsExactly("view.home");
+        assertThat(p.rows().get(0).beside()).isEqualTo("H · gamepad right cluster top");
+        assertThat(page().rows()).allMatch(r -> r.beside() == null);
+    }
+
+    private static Set<Object> used(Keymap map, Command c) {
+        return map.bindings().stream()
+                .filter(b -> b.command() == c)
+                .map(b -> List.of(b.trigger(), b.modifiers(), b.context()))
+                .collect(Collectors.toSet());
     }
 
     @Test

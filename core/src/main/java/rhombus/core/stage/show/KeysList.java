@@ -41,6 +41,8 @@ final class KeysList {
     private final String device;
     private final String place;
     private final boolean changed;
+    /** The preset that is compared with, or null. */
+    private final Keymap beside;
 
     private KeysList(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
         this.rebinding = rebinding;
@@ -51,9 +53,16 @@ final class KeysList {
         this.device = Plain.text(wish.get("device"), "");
         this.place = Plain.text(wish.get("place"), "");
         this.changed = Plain.truth(wish.get("changed"), false);
+        String compare = Plain.text(wish.get("compare"), "");
+        this.beside = Presets.ALL.contains(compare) ? map.catalogue().preset(compare) : null;
     }
 
-    /** @param wish what is looked for: {@code search}, {@code device}, {@code place}, {@code changed} */
+    /**
+     * The page.
+     *
+     * @param wish what is looked for: {@code search}, {@code device}, {@code place}, {@code changed}, and {@code compare}, the id
+     *     of a preset of which only what differs is shown
+     */
     static KeysPage of(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
         return new KeysList(rebinding, wish, layout).page();
     }
@@ -145,6 +154,9 @@ final class KeysList {
 
     /** The row of a command, or null where it is not looked for. */
     private KeyRow row(Command c) {
+        if (beside != null && told(map, c).equals(told(beside, c))) {
+            return null;
+        }
         List<KeyBinding> triggers = new ArrayList<>();
         boolean meant = meant(c.words() + " " + c.group());
         boolean any = false;
@@ -157,8 +169,32 @@ final class KeysList {
                 triggers.add(binding(b));
             }
         }
-        boolean bare = !any && meant && device.isEmpty() && place.isEmpty() && !changed && rebinding.done() == null;
-        return triggers.isEmpty() && !bare ? null : new KeyRow(c.id(), c.words(), c.group(), triggers, more(c));
+        boolean bare = (!any || beside != null)
+                && meant
+                && device.isEmpty()
+                && place.isEmpty()
+                && !changed
+                && rebinding.done() == null;
+        return triggers.isEmpty() && !bare
+                ? null
+                : new KeyRow(c.id(), c.words(), c.group(), triggers, beside == null ? null : inOther(c), more(c));
+    }
+
+    private String inOther(Command c) {
+        List<String> told = told(beside, c);
+        return told.isEmpty() ? "no trigger" : String.join(" · ", told);
+    }
+
+    /** The triggers that a keymap gives a command, in words, with their places where these are special ones. */
+    private List<String> told(Keymap of, Command c) {
+        return of.bindings().stream()
+                .filter(b -> b.command() == c && b.trigger() != null)
+                .map(b -> b.trigger().words(b.modifiers(), layout)
+                        + (b.context().compareTo(Context.STAGE) < 0
+                                ? " " + b.context().words()
+                                : ""))
+                .sorted()
+                .toList();
     }
 
     /** What one more trigger of a command would do, in words. */
