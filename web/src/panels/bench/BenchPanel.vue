@@ -32,9 +32,9 @@ const { reading, stop } = watchPointers();
 let frame = 0;
 
 function look() {
+  frame = requestAnimationFrame(look);
   seen.value = core.devices.seen();
   recorder.value = core.devices.recorder();
-  frame = requestAnimationFrame(look);
 }
 
 async function connect() {

@@ -28,6 +28,21 @@ function colour(trigger: string) {
       <path d="M60 34l6-6 6 6-6 6z" :style="{ fill: colour('touch:2') }" />
       <path d="M46 46l6-6 6 6-6 6z" :style="{ fill: colour('touch:3') }" />
     </g>
+    <g v-else-if="device === 'gamepad'" class="drawn">
+      <path d="M24 14h72l12 12-8 32H84l-8-12H44l-8 12H20l-8-32z" class="body" />
+      <path d="M46 34l7-7 7 7-7 7z" :style="{ fill: colour('gamepad-axis:left-x') }" />
+      <path d="M62 34l7-7 7 7-7 7z" :style="{ fill: colour('gamepad-axis:right-x') }" />
+      <path d="M27 28l4-4 4 4-4 4z" :style="{ fill: colour('gamepad:left-top') }" />
+      <path d="M85 22l4-4 4 4-4 4z" :style="{ fill: colour('gamepad:right-top') }" />
+      <path d="M79 28l4-4 4 4-4 4z" :style="{ fill: colour('gamepad:right-left') }" />
+      <path d="M91 28l4-4 4 4-4 4z" :style="{ fill: colour('gamepad:right-right') }" />
+      <path d="M85 34l4-4 4 4-4 4z" :style="{ fill: colour('gamepad:right-bottom') }" />
+    </g>
+    <g v-else-if="device === 'mouse3d'" class="drawn">
+      <path d="M24 52l8-12h56l8 12v8H24z" class="body" />
+      <path d="M42 40V18l8-8h20l8 8v22z" :style="{ fill: colour('mouse3d-axis:rz') }" />
+      <path d="M42 18l8-8h20l8 8-8 6H50z" :style="{ fill: colour('mouse3d-axis:y') }" />
+    </g>
     <g v-else class="drawn">
       <path d="M14 50l10-4-3-7z" :style="{ fill: colour('pen:') }" />
       <path d="M24 46l-3-7 62-25 4 8z" class="body" />

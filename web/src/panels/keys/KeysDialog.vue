@@ -146,8 +146,8 @@ watch(shown, (on) => {
             <select v-model="differing" class="filter" aria-label="What differs" data-filter="differing">
               <option value="">Changed or not</option>
               <option :value="MINE">Changed by me</option>
-              <optgroup label="Differs from">
-                <option v-for="p in page.presets" :key="p.id" :value="p.id">{{ p.label }}</option>
+              <optgroup label="Compared with a preset">
+                <option v-for="p in page.presets" :key="p.id" :value="p.id">Unlike {{ p.label }}</option>
               </optgroup>
             </select>
           </template>

@@ -22,12 +22,8 @@ const picture = computed(() => {
   void store.keymapVersion;
   return core.keys.keysPicture(modifiers.value, place.value);
 });
-const DEVICES = [
-  { id: 'mouse', label: 'Mouse' },
-  { id: 'trackpad', label: 'Trackpad' },
-  { id: 'touch', label: 'Touch' },
-  { id: 'pen', label: 'Pen' },
-];
+/** What else there is besides the keyboard. */
+const devices = computed(() => props.page.devices.filter((d) => partsOf(d.id).length > 0));
 const partsOf = (device: string) => picture.value.parts.filter((p: PicturePart) => p.device === device);
 const percent = (part: number, whole: number) => `${(part / whole) * 100}%`;
 
@@ -101,7 +97,7 @@ onBeforeUnmount(() => {
       </button>
     </div>
     <div class="below">
-      <section v-for="d in DEVICES" :key="d.id" class="device">
+      <section v-for="d in devices" :key="d.id" class="device" :class="d.id">
         <h4>{{ d.label }}</h4>
         <DevicePicture :device="d.id" :parts="partsOf(d.id)" />
         <ul>

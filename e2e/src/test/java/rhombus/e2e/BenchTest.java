@@ -130,6 +130,23 @@ class BenchTest {
                   window.dispatchEvent(new Event('gamepadconnected'));
                 }""");
         awaitMove(hand, eye);
+        // One of its buttons is given to a command by pressing it.
+        page.evaluate("() => { window.pads[1].axes[2] = 0; }");
+        hand.idle();
+        page.locator("[data-command='app.keys']").first().click();
+        page.locator("[data-key-row='view.opposite'] .add").click();
+        page.locator("[data-capture]").waitFor();
+        page.evaluate("() => { window.pads[1].buttons[16].value = 1; }");
+        page.locator("[data-choice=set]").click();
+        page.evaluate("() => { window.pads[1].buttons[16].value = 0; }");
+        page.locator("[data-key-row='view.opposite'] kbd:text-is('gamepad middle')")
+                .waitFor();
+        page.keyboard().press("Escape");
+        hand.over("v2");
+        hand.idle();
+        double[] side = hand.eye("v2");
+        page.evaluate("() => { window.pads[1].buttons[16].value = 1; }");
+        awaitMove(hand, side);
         page.evaluate("() => { window.pads = []; window.dispatchEvent(new Event('gamepaddisconnected')); }");
         hand.idle();
         double[] after = hand.eye("v2");

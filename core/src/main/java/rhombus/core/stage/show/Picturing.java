@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.KeyNames;
@@ -40,6 +41,8 @@ final class Picturing {
             Kind.GAMEPAD,
             Kind.MOUSE3D_AXIS,
             Kind.MOUSE3D);
+
+    private static final Set<Kind> ONE_MOTION = Set.of(Kind.KEY, Kind.HOLD, Kind.WHEEL, Kind.SLIDE);
 
     private final Keymap map;
     private final Map<String, String> layout;
@@ -121,9 +124,12 @@ final class Picturing {
 
     private Binding answer(Trigger t) {
         Binding b = Reach.answer(map, t, modifiers, situation);
-        // Sliding and turning the wheel are one motion, and so are holding and pressing a key: it is told where it is
-        // bound.
-        return b != null && b.trigger().kind() != t.kind() ? null : b;
+        // Sliding and turning the wheel are one motion, whatever button is held, and so are holding and pressing a key:
+        // it
+        // is told where it is bound. A pen that has nothing of its own does what the mouse does.
+        boolean elsewhere =
+                ONE_MOTION.contains(t.kind()) && b != null && !b.trigger().equals(t);
+        return elsewhere ? null : b;
     }
 
     private static int family(Binding b) {
