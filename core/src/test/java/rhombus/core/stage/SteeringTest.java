@@ -472,7 +472,9 @@ class SteeringTest {
         pushed(0, 0, 0, 0, 90, 0);
         assertThat(Heading.of(h.pose(SCOUT).orientation(), h.stage.scene().up()).roll())
                 .isCloseTo(0, within(1e-9));
+        assertThat(h.hint("3D mouse tipped sideways")).isEqualTo("roll: off: the horizon is kept");
         h.habit("mouse3d.level", false);
+        assertThat(h.hint("3D mouse tipped sideways")).isEqualTo("roll");
         pushed(0, 0, 0, 0, 90, 0);
         assertThat(Math.abs(
                         Heading.of(h.pose(SCOUT).orientation(), h.stage.scene().up())

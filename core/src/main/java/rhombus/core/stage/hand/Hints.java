@@ -209,7 +209,7 @@ public final class Hints {
                     return;
                 }
             }
-            out.add(new Hint(trigger, words, motion == null ? null : does(motion), command, List.of(b.id())));
+            out.add(new Hint(trigger, words, motion == null ? null : does(b, motion), command, List.of(b.id())));
         }
 
         /** What the resolver would find for a binding's trigger here and now: the same rules as its own. */
@@ -264,7 +264,10 @@ public final class Hints {
             return b.command().spoken().name().isEmpty() ? null : b.command();
         }
 
-        private String does(Command motion) {
+        private String does(Binding b, Command motion) {
+            if (SteerReading.keepsHorizon(ground, b)) {
+                return "off: the horizon is kept";
+            }
             if (motion.has(Trait.TURNS) && Contexts.of(ground, view) == Context.AXIS) {
                 return ground.habits().is(AllHabits.AXIS_VIEWS, "hold")
                         ? "off: the axis view is held"

@@ -19,12 +19,19 @@ final class SteerReading {
         this.ground = ground;
     }
 
+    /** Whether an axis would roll the view and the user does not want that. */
+    static boolean keepsHorizon(Ground ground, Binding b) {
+        return b.trigger().kind() == Trigger.Kind.MOUSE3D_AXIS
+                && b.command().id().equals(Freedom.ROLL.id())
+                && ground.habits().on(AllHabits.MOUSE3D_LEVEL);
+    }
+
     /** What counts of an axis that is so far out of its middle. */
     double amount(Binding b, double amount) {
         Habits h = ground.habits();
         boolean mouse3d = b.trigger().kind() == Trigger.Kind.MOUSE3D_AXIS;
         Command c = b.command();
-        if (mouse3d && h.on(AllHabits.MOUSE3D_LEVEL) && c.id().equals(Freedom.ROLL.id())) {
+        if (keepsHorizon(ground, b)) {
             return 0;
         }
         boolean camera = h.is(mouse3d ? AllHabits.MOUSE3D_HOLDS : AllHabits.GAMEPAD_HOLDS, "camera");
