@@ -54,7 +54,7 @@ onBeforeUnmount(() => {
   <section class="bench" data-bench aria-label="Device bench">
     <div class="side">
       <h2>Device bench</h2>
-      <div class="sorts" role="group" aria-label="Device">
+      <div class="ways sorts" role="group" aria-label="Device">
         <button
           v-for="s in SORTS"
           :key="s.id"
@@ -155,21 +155,11 @@ h2 {
 .sorts {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  border: 1px solid var(--line);
   align-self: stretch;
-}
-.sorts button {
-  border: 0;
-  background: none;
-  min-height: 26px;
-  padding: 0 4px;
-  cursor: pointer;
-  color: var(--quiet);
   font-size: 13px;
 }
-.sorts button[aria-pressed='true'] {
-  background: color-mix(in srgb, var(--accent) 18%, var(--raised));
-  color: var(--text);
+.sorts button {
+  padding: 0 4px;
 }
 .simulate {
   font-size: 13px;

@@ -215,22 +215,6 @@ watch(shown, (on) => {
 .head :deep(.el-button) {
   margin: 0;
 }
-.ways {
-  display: flex;
-  border: 1px solid var(--line);
-}
-.ways button {
-  border: 0;
-  background: none;
-  padding: 0 12px;
-  min-height: 30px;
-  cursor: pointer;
-  color: var(--quiet);
-}
-.ways button[aria-pressed='true'] {
-  background: color-mix(in srgb, var(--accent) 18%, var(--raised));
-  color: var(--text);
-}
 .filter {
   background: var(--panel);
   color: var(--text);
