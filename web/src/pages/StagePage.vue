@@ -19,7 +19,7 @@ import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
 import { useStage } from '../stores/stage';
 import { applyAxes, axes } from '../theme/axes';
-import { applyTheme, theme } from '../theme/theme';
+import { theme, themeEverywhere } from '../theme/theme';
 import type { Theme } from '../stage/painter/Painter';
 
 const props = defineProps<{ id: string }>();
@@ -110,15 +110,9 @@ function leaving(e: BeforeUnloadEvent) {
 }
 
 watch([theme, axes], ([t, a]) => open.value.theme(t, a));
-watch(
-  open.value.habitsVersion,
-  () => {
-    applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual');
-    const kept = core.keys.theme();
-    if (kept && kept !== theme.value) applyTheme(kept as Theme);
-  },
-  { immediate: true },
-);
+watch(open.value.habitsVersion, () => applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual'), { immediate: true });
+// Before the habits have come nothing is known of the theme they ask for.
+watch([open.value.habitsVersion, open.value.ready], () => themeEverywhere((core.keys.theme() ?? null) as Theme | null));
 watch(theme, (now) => {
   // Chosen in the menu it is meant for every machine, where the user has said so.
   const kept = core.keys.theme();
