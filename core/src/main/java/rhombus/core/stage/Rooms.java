@@ -106,6 +106,7 @@ final class Rooms {
         recorder.tick(timeMs);
         ground.pointer().now(timeMs);
         input.tick(timeMs);
+        devices.tick();
         ground.navigator().tickWheels(timeMs);
         walking.tick(timeMs);
         gesture.tick(timeMs);

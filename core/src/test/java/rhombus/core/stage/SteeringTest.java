@@ -276,6 +276,28 @@ class SteeringTest {
         assertThat(Math.abs(heading(h.pose(SCOUT)) - heading(from))).isCloseTo(full / 10, within(full / 100));
     }
 
+    /** The stick is held where it is, and reports nothing new. */
+    @Test
+    void aModifierAndAHabitTakeEffectOnAStickThatIsHeld() {
+        scout();
+        sticks(0, 0, 1, 0);
+        pass(200);
+        Pose a = h.pose(SCOUT);
+        h.stage.input().keyDown("AltLeft", Modifiers.ALT, false, h.now += 10);
+        Pose b = h.pose(SCOUT);
+        pass(200);
+        double fine = Math.abs(heading(h.pose(SCOUT)) - heading(b));
+        assertThat(fine).isCloseTo(Steering.ORBIT * 0.2 / 10, within(0.01));
+        assertThat(a).isNotEqualTo(b);
+        h.stage.input().keyUp("AltLeft", 0, h.now += 10);
+        h.habit("gamepad.speed", 0.1);
+        pass(20);
+        Pose c = h.pose(SCOUT);
+        pass(200);
+        assertThat(Math.abs(heading(h.pose(SCOUT)) - heading(c))).isCloseTo(Steering.ORBIT * 0.2 / 10, within(0.01));
+        sticks(0, 0, 0, 0);
+    }
+
     // ---- buttons ---------------------------------------------------------------------------------------------------
 
     @Test

@@ -174,6 +174,14 @@ public final class Devices {
         return true;
     }
 
+    /** Time has gone by: keys, habits and keymaps may mean another thing for axes that are held where they are. */
+    public void tick() {
+        if (!lastOut.isEmpty() && input.capture() == null) {
+            lastOut = deflected();
+            controllers.axes(lastOut);
+        }
+    }
+
     /** The hand shows what it means; nothing moves. */
     private void shown(Set<Trigger> down, Map<Trigger, Double> out) {
         down.forEach(t -> input.capture().part(t, resolver.modifiers()));
