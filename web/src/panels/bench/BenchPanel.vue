@@ -88,31 +88,27 @@ onBeforeUnmount(() => {
           <p v-else class="quiet">This browser does not let pages read 3D mice; one can be simulated.</p>
         </template>
       </template>
-      <dl v-else class="reading" data-reading>
-        <template v-if="reading && reading.sort === chosen">
-          <dt>Last event</dt>
-          <dd class="numbers">{{ reading.type }}</dd>
-          <dt>At</dt>
-          <dd class="numbers">{{ reading.x }}, {{ reading.y }}</dd>
-          <dt>Pressure</dt>
-          <dd class="numbers">{{ reading.pressure.toFixed(2) }}</dd>
-          <template v-if="chosen === 'pen'">
-            <dt>Tilt</dt>
-            <dd class="numbers">{{ reading.tiltX }}°, {{ reading.tiltY }}°</dd>
-            <dt>Buttons</dt>
-            <dd class="numbers">{{ reading.buttons }}</dd>
-          </template>
-          <template v-else>
-            <dt>On the glass</dt>
-            <dd class="numbers">{{ reading.fingers }}</dd>
-          </template>
+      <dl v-else-if="reading && reading.sort === chosen" class="reading" data-reading>
+        <dt>Last event</dt>
+        <dd class="numbers">{{ reading.type }}</dd>
+        <dt>At</dt>
+        <dd class="numbers">{{ reading.x }}, {{ reading.y }}</dd>
+        <dt>Pressure</dt>
+        <dd class="numbers">{{ reading.pressure.toFixed(2) }}</dd>
+        <template v-if="chosen === 'pen'">
+          <dt>Tilt</dt>
+          <dd class="numbers">{{ reading.tiltX }}°, {{ reading.tiltY }}°</dd>
+          <dt>Buttons</dt>
+          <dd class="numbers">{{ reading.buttons }}</dd>
         </template>
-        <dt v-else class="quiet">
-          {{
-            chosen === 'pen' ? 'No pen has been over the viewports yet.' : 'No finger has touched the viewports yet.'
-          }}
-        </dt>
+        <template v-else>
+          <dt>On the glass</dt>
+          <dd class="numbers">{{ reading.fingers }}</dd>
+        </template>
       </dl>
+      <p v-else class="quiet">
+        {{ chosen === 'pen' ? 'No pen has been over the viewports yet.' : 'No finger has touched the viewports yet.' }}
+      </p>
       <p v-if="told" class="quiet" role="status">{{ told }}</p>
     </div>
     <RecorderBar :open="open" :state="recorder" />

@@ -64,6 +64,9 @@ class AccessTest {
         page.locator("[data-asks]").waitFor();
         check(page, "teaching a keymap");
         page.locator("[data-teach-deed=cancel]").click();
+        page.locator("[data-as=report]").click();
+        page.locator("[data-report] tr").first().waitFor();
+        check(page, "the hand report");
         page.locator("[data-deed=bench]").click();
         page.locator("[data-simulate]").check();
         for (String sort : new String[] {"gamepad", "mouse3d", "pen", "fingers"}) {
