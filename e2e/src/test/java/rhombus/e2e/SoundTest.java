@@ -190,6 +190,34 @@ class SoundTest extends OfTheirOwn {
     void aLostGraphicsContextComesBackAtOnce() {
         hand.over("v2");
         byte[] before = page.locator("[data-stage] > canvas").screenshot();
+        lose();
+        restore();
+        shows(before);
+    }
+
+    /** The hand goes on while the picture is away, and afterwards the picture is where the hand has gone. */
+    @Test
+    void aContextLostInMidDragComesBackWhereTheDragIs() {
+        hand.over("v2").down(MouseButton.RIGHT).by(30, 8);
+        lose();
+        double[] eye = hand.eye("v2");
+        hand.by(60, 10);
+        assertThat(Hand.distance(hand.eye("v2"), eye)).isPositive();
+        restore();
+        hand.by(40, -6).up(MouseButton.RIGHT);
+        hand.idle();
+        byte[] after = page.locator("[data-stage] > canvas").screenshot();
+        // Drawn by a page that never lost anything.
+        page.locator("[data-save-state]:text-is('saved')").waitFor();
+        page.reload();
+        hand = Hand.ready(page);
+        hand.over("v2");
+        shows(after);
+        hand.over("v2", 0.3, 0.6).key("h");
+        hand.idle();
+    }
+
+    private void lose() {
         page.evaluate(
                 """
                 () => {
@@ -199,13 +227,19 @@ class SoundTest extends OfTheirOwn {
                 }""");
         page.waitForFunction(
                 "() => document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
+    }
+
+    private void restore() {
         page.evaluate("() => new Promise(r => setTimeout(r, 50)).then(() => window.lost.restoreContext())");
         page.waitForFunction(
                 "() => !document.querySelector('[data-stage] canvas').getContext('webgl2').isContextLost()");
+    }
+
+    private void shows(byte[] picture) {
         page.waitForCondition(() -> {
             hand.idle();
             return Pixels.different(
-                            before, page.locator("[data-stage] > canvas").screenshot())
+                            picture, page.locator("[data-stage] > canvas").screenshot())
                     < 0.01;
         });
     }
