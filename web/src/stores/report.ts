@@ -74,7 +74,8 @@ export class ReportKeeper {
 
   private async write(): Promise<void> {
     const { report } = this.core;
-    if (this.where === 'off') return;
+    // Before it was loaded nobody knows where it belongs.
+    if (!this.where || this.where === 'off') return;
     if (this.where === 'machine') {
       report.restore(this.ofMachine(), today());
       try {
