@@ -99,17 +99,19 @@ final class Finding {
     }
 
     private static List<Item> itemsOf(Keymap map) {
-        Map<Command, Map<Map<String, Object>, List<Binding>>> byArgs = new LinkedHashMap<>();
-        for (Command c : map.catalogue().commands().values()) {
-            byArgs.put(c, new LinkedHashMap<>());
+        // By id: a command is a record, and to hash it is to hash all it holds.
+        Map<String, Map<Map<String, Object>, List<Binding>>> byArgs = new LinkedHashMap<>();
+        for (String id : map.catalogue().commands().keySet()) {
+            byArgs.put(id, new LinkedHashMap<>());
         }
         for (Binding b : map.bindings()) {
-            byArgs.get(b.command())
+            byArgs.get(b.command().id())
                     .computeIfAbsent(b.args(), k -> new ArrayList<>())
                     .add(b);
         }
         List<Item> out = new ArrayList<>();
-        byArgs.forEach((c, given) -> {
+        byArgs.forEach((id, given) -> {
+            Command c = map.catalogue().command(id);
             Argument choice = needed(c);
             if (choice == null && given.isEmpty()) {
                 given.put(Map.of(), List.of());
