@@ -10,19 +10,14 @@ const core = useCore();
 const store = useStage();
 const version = ref(0);
 const told = ref('');
-const WHERE = [
-  { id: 'machine', words: 'on this machine' },
-  { id: 'account', words: 'with my account' },
-  { id: 'off', words: 'do not count' },
-];
 const state = computed<ReportState>(() => {
   void version.value;
   void store.keymapVersion;
   return core.report.state();
 });
-const where = computed(() => {
+const kept = computed(() => {
   void props.open.habitsVersion.value;
-  return core.report.where();
+  return core.keys.habitsPage('').find((h) => h.id === 'report.keep');
 });
 
 function follow(id: string) {
@@ -101,12 +96,12 @@ async function erase() {
     <footer>
       <span class="quiet">{{ state.uses }} uses counted since {{ state.since }}, kept</span>
       <select
-        :value="where"
+        :value="kept?.value"
         aria-label="Where the counts are kept"
         data-report-where
         @change="keep(($event.target as HTMLSelectElement).value)"
       >
-        <option v-for="w in WHERE" :key="w.id" :value="w.id">{{ w.words }}</option>
+        <option v-for="c in kept?.choices" :key="c.id" :value="c.id">{{ c.label }}</option>
       </select>
       <button class="plain" data-report-erase @click="erase">Erase</button>
     </footer>

@@ -45,7 +45,8 @@ export class HidMice {
 
   /** Opens those that the user has let this page use before. */
   async granted(): Promise<void> {
-    for (const d of (await this.hid?.getDevices().catch(() => [])) ?? []) await this.start(d);
+    // One that another program holds is not there for this page.
+    for (const d of (await this.hid?.getDevices().catch(() => [])) ?? []) await this.start(d).catch(() => null);
   }
 
   /** Asks the user for one; gives what is to be told, or null. */

@@ -1,7 +1,5 @@
 package rhombus.core.geometry;
 
-import java.util.Arrays;
-
 /** A set of up to three cells each, without an object for any of them. */
 final class CellKeys {
     private final int[] keys;
@@ -14,12 +12,11 @@ final class CellKeys {
         keys = new int[slots * 3];
         there = new boolean[slots];
         mask = slots - 1;
-        Arrays.fill(keys, -1);
     }
 
     /** Adds three cells in this order; says whether they were new. */
     boolean add(int a, int b, int c) {
-        int slot = Coarser.hash(Coarser.hash(a, b), c) & mask;
+        int slot = MeshEdges.hash(MeshEdges.hash(a, b), c) & mask;
         while (there[slot]) {
             if (keys[slot * 3] == a && keys[slot * 3 + 1] == b && keys[slot * 3 + 2] == c) {
                 return false;

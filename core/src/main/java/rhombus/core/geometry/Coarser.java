@@ -102,7 +102,7 @@ public final class Coarser {
         Arrays.fill(table, -1);
         int[] out = new int[n];
         for (int i = 0; i < n; i++) {
-            int slot = hash(hash(at[i * 3], at[i * 3 + 1]), at[i * 3 + 2]) & (slots - 1);
+            int slot = MeshEdges.hash(MeshEdges.hash(at[i * 3], at[i * 3 + 1]), at[i * 3 + 2]) & (slots - 1);
             while (table[slot] >= 0 && !same(at, table[slot], i)) {
                 slot = (slot + 1) & (slots - 1);
             }
@@ -116,11 +116,6 @@ public final class Coarser {
 
     private static boolean same(int[] at, int a, int b) {
         return at[a * 3] == at[b * 3] && at[a * 3 + 1] == at[b * 3 + 1] && at[a * 3 + 2] == at[b * 3 + 2];
-    }
-
-    static int hash(int a, int b) {
-        int h = a * 0x9E3779B1 + b * 0x85EBCA77;
-        return h ^ h >>> 15;
     }
 
     /** For each cell, under the number of its first vertex, the vertex that stands for it. */

@@ -128,7 +128,8 @@ public final class MeshEdges {
         return c == a && d == b || c == b && d == a;
     }
 
-    private static int hash(int a, int b) {
+    /** Two numbers mixed into one, for tables of vertices. */
+    static int hash(int a, int b) {
         int h = a * 0x9E3779B1 + b * 0x85EBCA77;
         return h ^ h >>> 15;
     }

@@ -34,7 +34,7 @@ final class ByPointer {
         return which == RIGHT ? Trigger.BARREL : which == ERASER_BUTTON ? Trigger.ERASER : -1;
     }
 
-    /** What a pen's motion is where it has no binding of its own: the number of the button it counts as is asked for then. */
+    /** The trigger that a pen's motion asks for: its own where something is bound to that, else the mouse's. */
     static Trigger asPen(Keymap map, Trigger t, int modifiers, List<Context> contexts) {
         int which = t.button() < 0 ? 0 : t.button() == Trigger.BARREL ? RIGHT : ERASER_BUTTON;
         return t.kind() == Trigger.Kind.PEN

@@ -82,6 +82,13 @@ public record Command(
         return traits.contains(t);
     }
 
+    /** A name for the command with what it is told. */
+    public String key(Map<String, Object> args) {
+        StringBuilder out = new StringBuilder(id);
+        args.forEach((k, v) -> out.append(' ').append(k).append('=').append(v));
+        return out.toString();
+    }
+
     /** What is wrong with arguments, or null: a name that it does not know, a value of another type, one that is missing. */
     public String problem(Map<String, Object> args) {
         for (Argument a : arguments) {

@@ -241,7 +241,7 @@ enum Doing {
             h.move(70 * Math.sin(turn), 8 * Math.sin(2 * turn), 0);
         }
     },
-    LETTERS("pressing F, then H", AllHabits.LETTERS) {
+    LETTERS("pressing X, then H", AllHabits.LETTERS) {
         @Override
         void begins(UnseenHand h) {
             h.run("view.frame-all");

@@ -15,6 +15,7 @@ import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.show.PreviewFrame;
 
@@ -146,9 +147,10 @@ public final class Preview {
         if (doing != Doing.ROSE || !stage.habits().on(AllHabits.ROSE)) {
             return;
         }
-        double x = WIDTH - 26;
-        double y = HEIGHT - 26;
-        double[][] tips = {{0, -20}, {20, 0}, {0, 20}, {-20, 0}};
+        RoseMark r = RoseMark.of(stage.rooms.ground.board().named(VIEW));
+        double x = r.x();
+        double y = r.y();
+        double[][] tips = {{0, -r.half()}, {r.half(), 0}, {0, r.half()}, {-r.half(), 0}};
         for (int i = 0; i < tips.length; i++) {
             double[] a = tips[i];
             double[] b = tips[(i + 1) % tips.length];

@@ -47,6 +47,8 @@ final class NavigateArea {
     /** Presets in which two fingers slide where others turn a wheel. */
     static final List<String> SLIDES = List.of(Presets.TRACKPAD);
 
+    static final Spoken PAN = new Spoken("pan", "pan", "camera slides: track, pedestal", "", "");
+    static final Spoken LOOK = new Spoken("look", "look", "camera turns: pan, tilt", "", "");
     static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
 
     private final Ground ground;
@@ -91,7 +93,7 @@ final class NavigateArea {
                 .starts((a, g) -> OrbitMotion.start(a.ground, g));
         d.motion("navigate.pan", "Pan")
                 .essential()
-                .called("pan", "pan", "camera slides: track, pedestal")
+                .spoken(PAN)
                 .traits(Trait.PANS)
                 .only(MIDDLE, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, Map.of(), "pan")
                 .only(Presets.TWO_BUTTONS, "pan-drag", Trigger.both(Buttons.LEFT, Buttons.RIGHT), 0, STAGE, "pan")
@@ -130,7 +132,7 @@ final class NavigateArea {
 
     private static void moreDrags(Declare<NavigateArea> d) {
         d.motion("navigate.look", "Look: turn on the spot")
-                .called("look", "look", "camera turns: pan, tilt")
+                .spoken(LOOK)
                 .traits(Trait.NEEDS_EYE)
                 .on("look-hold", Trigger.hold("KeyE"), 0, STAGE, "look")
                 .on("touch-three", Trigger.touch(3), 0, STAGE, "look")

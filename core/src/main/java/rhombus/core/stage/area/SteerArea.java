@@ -16,8 +16,6 @@ import rhombus.core.stage.view.Ground;
 /** Moving a view by the axes of a gamepad or of a 3D mouse, a command for each way in which it can move. */
 final class SteerArea {
     private static final Spoken ORBIT = new Spoken("orbit", "orbit", "", "", "");
-    private static final Spoken PAN = new Spoken("pan", "pan", "camera slides: track, pedestal", "", "");
-    private static final Spoken LOOK = new Spoken("look", "look", "camera turns: pan, tilt", "", "");
     private static final Spoken WALK_SPOKEN = new Spoken("walk", "walk", "", "", "");
     /** For axes whose positive end is the other one. */
     private static final Map<String, Object> AGAINST = Map.of("against", true);
@@ -46,11 +44,11 @@ final class SteerArea {
                 .traits(Trait.TURNS, Trait.WITH_SCENE)
                 .on("pad-orbit-y", Trigger.gamepadAxis("right-y"), 0, STAGE, "orbit up and down")
                 .on("m3d-orbit-y", Trigger.mouse3dAxis("rx"), 0, STAGE, AGAINST, "orbit up and down");
-        axis(d, Freedom.PAN_SIDEWAYS, "Pan sideways by an axis", PAN)
+        axis(d, Freedom.PAN_SIDEWAYS, "Pan sideways by an axis", NavigateArea.PAN)
                 .traits(Trait.WITH_SCENE)
                 .on("pad-pan-x", Trigger.gamepadAxis("left-x"), 0, STAGE, "pan sideways")
                 .on("m3d-pan-x", Trigger.mouse3dAxis("x"), 0, STAGE, "pan sideways");
-        axis(d, Freedom.PAN_UP, "Pan up and down by an axis", PAN)
+        axis(d, Freedom.PAN_UP, "Pan up and down by an axis", NavigateArea.PAN)
                 .traits(Trait.WITH_SCENE)
                 .on("pad-pan-y", Trigger.gamepadAxis("left-y"), 0, STAGE, "pan up and down")
                 .on("m3d-pan-y", Trigger.mouse3dAxis("z"), 0, STAGE, AGAINST, "pan up and down");
@@ -62,11 +60,11 @@ final class SteerArea {
                 .traits(Trait.WITH_SCENE, Trait.ROLLS)
                 .on("m3d-roll", Trigger.mouse3dAxis("ry"), 0, STAGE, AGAINST, "roll");
         axis(d, Freedom.ZOOM, "Zoom the lens by an axis", new Spoken("zoom", "zoom", "", "", ""));
-        axis(d, Freedom.LOOK_SIDEWAYS, "Look sideways by an axis", LOOK)
+        axis(d, Freedom.LOOK_SIDEWAYS, "Look sideways by an axis", NavigateArea.LOOK)
                 .traits(Trait.NEEDS_EYE)
                 .on("pad-look-x", Trigger.gamepadAxis("right-x"), 0, WALK, "look sideways")
                 .on("m3d-look-x", Trigger.mouse3dAxis("rz"), 0, WALK, "look sideways");
-        axis(d, Freedom.LOOK_UP, "Look up and down by an axis", LOOK)
+        axis(d, Freedom.LOOK_UP, "Look up and down by an axis", NavigateArea.LOOK)
                 .traits(Trait.NEEDS_EYE)
                 .on("pad-look-y", Trigger.gamepadAxis("right-y"), 0, WALK, "look up and down")
                 .on("m3d-look-y", Trigger.mouse3dAxis("rx"), 0, WALK, "look up and down");

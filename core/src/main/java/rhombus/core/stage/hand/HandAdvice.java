@@ -132,7 +132,7 @@ public final class HandAdvice {
         return c == null
                 ? null
                 : Bindable.of(map(), c).stream()
-                        .filter(b -> HandReport.key(c, b.args()).equals(key))
+                        .filter(b -> c.key(b.args()).equals(key))
                         .findFirst()
                         .orElse(null);
     }

@@ -43,7 +43,7 @@ public final class HandReport {
         RAN("ran"),
         /** Times a command was taken back at once, by its id. */
         BACK("back"),
-        /** Runs of a command by the page, by its id and what it was told. */
+        /** Runs of a command by the page, by {@link Command#key}. */
         PAGE("page");
 
         private final String id;
@@ -115,7 +115,7 @@ public final class HandReport {
         }
         if (c.sort() == Command.Sort.ACTION
                 && Bindable.of(map, c).stream().anyMatch(b -> b.args().equals(args))) {
-            count(Sort.PAGE, key(c, args));
+            count(Sort.PAGE, c.key(args));
         }
         ran(c, v);
     }
@@ -154,13 +154,6 @@ public final class HandReport {
             fresh.get(s).merge(key, 1, Integer::sum);
             ground.changes().add(Topic.KEEP_REPORT);
         }
-    }
-
-    /** How a command with what it is told is called among the counts of the page. */
-    static String key(Command c, Map<String, Object> args) {
-        StringBuilder out = new StringBuilder(c.id());
-        args.forEach((k, v) -> out.append(' ').append(k).append('=').append(v));
-        return out.toString();
     }
 
     /** What was counted of a command begins anew: something was done about it. */

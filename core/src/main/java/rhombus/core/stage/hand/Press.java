@@ -153,10 +153,7 @@ public final class Press implements Actions {
     public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
         press(x, y);
         ViewState v = gesture.view();
-        if (b != counted) {
-            report.used(b, v);
-            counted = b;
-        }
+        count(b, v);
         ground.attention().worked(v);
         Command c = b.command();
         if (grip == null) {
@@ -187,6 +184,14 @@ public final class Press implements Actions {
                         : null);
     }
 
+    /** What a press does is counted once, however often it is resolved anew. */
+    private void count(Binding b, ViewState v) {
+        if (b != counted) {
+            report.used(b, v);
+            counted = b;
+        }
+    }
+
     /** The first motion of a press finds out where it is; those that follow it go on there. */
     private void press(double x, double y) {
         if (gesture.view() != null) {
@@ -212,10 +217,7 @@ public final class Press implements Actions {
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         press(x, y);
         ViewState v = gesture.view();
-        if (b != counted) {
-            report.used(b, v);
-            counted = b;
-        }
+        count(b, v);
         if (!Cameras.stepOut(ground, v)) {
             gesture.run(b.command(), (Motion) null);
             return;

@@ -51,10 +51,8 @@ final class Finding {
             List<String> name,
             List<String> more) {
         static Item of(Command c, Map<String, Object> args, String words, List<Binding> bindings) {
-            StringBuilder key = new StringBuilder(c.id());
-            args.forEach((k, v) -> key.append(' ').append(k).append('=').append(v));
             List<String> more = Search.words(c.group() + " " + c.id() + " " + c.words());
-            return new Item(c, args, words, bindings, key.toString(), Search.words(words), more);
+            return new Item(c, args, words, bindings, c.key(args), Search.words(words), more);
         }
     }
 
