@@ -17,6 +17,8 @@ public final class Controllers {
     private Set<Trigger> down = Set.of();
     /** What the axes began, or null. */
     private Binding steering;
+    /** Whether any axis is out of its middle. */
+    private boolean out;
     /** After a cancel nothing moves until all axes are back in their middle. */
     private boolean dead;
 
@@ -95,7 +97,8 @@ public final class Controllers {
             steering = null;
             dead = true;
         }
-        if (now.isEmpty()) {
+        out = !now.isEmpty();
+        if (!out) {
             dead = false;
             letGo();
             return;
@@ -129,6 +132,6 @@ public final class Controllers {
         }
         lasting.clear();
         letGo();
-        dead = true;
+        dead = out;
     }
 }

@@ -14,6 +14,11 @@ public record Spoken(String name, String flat, String does, String trail, String
     /** Nothing is said of it. */
     public static final Spoken NOTHING = new Spoken("", "", "", "", "");
 
+    /** Whether a view is another one afterwards: it is a motion, or has an entry of its own in the Trail. */
+    public boolean moves() {
+        return !name.isEmpty() || !trail.isEmpty();
+    }
+
     /** The name of a motion in a view. */
     public String name(boolean inFlat) {
         return inFlat ? flat : name;

@@ -118,6 +118,36 @@ class HandReportTest {
         assertThat(h.stage.keymaps().triggersOf("app.next-keymap", Map.of())).isEmpty();
     }
 
+    /** Passing over a list, or putting the focus somewhere, is nothing that a user runs. */
+    @Test
+    void whatThePageDoesAlongTheWayIsNotCounted() {
+        for (int i = 0; i < 9; i++) {
+            h.run("select.hover", null);
+            h.run("board.activate", "v2");
+            h.run("rose.aim-away", "v2");
+        }
+        assertThat(state().page()).isEmpty();
+    }
+
+    @Test
+    void goingBackTakesBackWhatMovedTheViewAndNothingElse() {
+        h.move(700, 200, 0);
+        h.drag(700, 200, 40, 10, RIGHT, 0);
+        h.now += 5000;
+        h.run("app.trail", null);
+        h.tap("Backspace", 0);
+        assertThat(state().back()).isEmpty();
+        h.tap("KeyX", 0);
+        h.tap("Backspace", 0);
+        assertThat(state().back()).hasSize(1);
+    }
+
+    @Test
+    void aKeyIsToldBeforeAGamepad() {
+        h.run("walk.start", null);
+        assertThat(state().page().get(0).trigger()).isEqualTo("W");
+    }
+
     @Test
     void whatHasATriggerIsRemindedOf() {
         for (int i = 0; i < 5; i++) {

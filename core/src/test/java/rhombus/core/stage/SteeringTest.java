@@ -260,6 +260,24 @@ class SteeringTest {
         assertThat(h.pose(SCOUT)).isNotEqualTo(after);
     }
 
+    /** Another board or another window lets go of what is held, and of nothing that is not. */
+    @Test
+    void afterTheWindowWasLeftTheFirstPushCounts() {
+        scout();
+        sticks(0, 0, 1, 0);
+        h.stage.devices().blur();
+        Pose left = h.pose(SCOUT);
+        sticks(0, 0, 0.9, 0);
+        pass(100);
+        assertThat(h.pose(SCOUT)).as("it is held since before").isEqualTo(left);
+        sticks(0, 0, 0, 0);
+        h.stage.devices().blur();
+        h.stage.input().blur();
+        sticks(0, 0, 0.9, 0);
+        pass(100);
+        assertThat(h.pose(SCOUT)).isNotEqualTo(left);
+    }
+
     @Test
     void theFineModifierMakesItATenth() {
         scout();

@@ -137,13 +137,18 @@ public final class HandAdvice {
                         .orElse(null);
     }
 
+    /** The trigger that does the same, a key before anything else; null where there is none. */
     private Binding bound(Binding meant) {
-        return map().bindings().stream()
+        List<Binding> same = map().bindings().stream()
                 .filter(b -> b.trigger() != null
                         && b.command() == meant.command()
-                        && b.args().equals(meant.args()))
+                        // A key may tell more than the page does, such as that it was a key.
+                        && b.args().entrySet().containsAll(meant.args().entrySet()))
+                .toList();
+        return same.stream()
+                .filter(b -> b.trigger().kind().ofKey())
                 .findFirst()
-                .orElse(null);
+                .orElse(same.isEmpty() ? null : same.get(0));
     }
 
     // ---- ways ------------------------------------------------------------------------------------------------------

@@ -30,7 +30,8 @@ public final class HandReport {
     private static final int MOST = 2000;
 
     /** What the page does along the way, whatever the user means. */
-    private static final Set<String> BESIDES = Set.of("board.activate");
+    private static final Set<String> BESIDES =
+            Set.of("board.activate", "select.hover", "rose.aim-here", "rose.aim-away", "walk.stick");
 
     private static final String FORMAT = "rhombus-hand-report";
     private static final int VERSION = 1;
@@ -129,7 +130,8 @@ public final class HandReport {
             return;
         }
         count(Sort.RAN, c.id());
-        last = c;
+        // The Trail takes back what is one of its entries, and nothing else.
+        last = c.spoken().moves() ? c : null;
         lastView = v;
         lastAt = ground.now();
     }
