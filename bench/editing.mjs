@@ -7,7 +7,7 @@ const first = await page();
 const scenes = await first.evaluate(() => fetch('/api/scenes').then((r) => r.json()));
 const pier = scenes.find((s) => s.name === 'Long Pier');
 const detail = await first.evaluate((id) => fetch(`/api/scenes/${id}`).then((r) => r.json()), pier.id);
-const files = { geometry: detail.geometry.href, edges: detail.edges.href, hierarchy: detail.hierarchy.href };
+const files = { geometry: detail.geometry.href, edges: detail.edges.href, levels: detail.levels.href, hierarchy: detail.hierarchy.href };
 await first.context().close();
 const lines = [];
 function row(what, ours, theirs, ratio, bar, met) {

@@ -16,6 +16,7 @@ await first.context().close();
 const files = {
   geometry: d.geometry.href,
   edges: d.edges.href,
+  levels: d.levels.href,
   hierarchy: d.hierarchy.href,
 };
 const r = await bench(async (f) => {

@@ -104,7 +104,7 @@ if (process.argv[1]?.endsWith('latency.mjs')) {
   const scenes = await first.evaluate(() => fetch('/api/scenes').then((r) => r.json()));
   const yard = scenes.find((s) => s.name === 'Saltmarsh Boatyard');
   const detail = await first.evaluate((id) => fetch(`/api/scenes/${id}`).then((r) => r.json()), yard.id);
-  const files = { geometry: detail.geometry.href, edges: detail.edges.href, hierarchy: detail.hierarchy.href };
+  const files = { geometry: detail.geometry.href, edges: detail.edges.href, levels: detail.levels.href, hierarchy: detail.hierarchy.href };
   const row = (what, ours, theirs, ratio, bar, met) => console.log(what, ours, theirs, ratio.toFixed(2), bar, met ? 'met' : 'MISSED');
   const { heap } = await latency(yard.id, files, row, (v) => `${v.toFixed(0)} ms`);
   console.log(heap);

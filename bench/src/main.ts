@@ -12,6 +12,7 @@ import { sheetAsGlb } from "./shapes";
 async function open(files: {
   geometry: string;
   edges: string;
+  levels: string;
   hierarchy: string;
 }): Promise<ArrayBuffer> {
   const get = (href: string) => fetch(href).then((r) => r.arrayBuffer());
@@ -19,6 +20,7 @@ async function open(files: {
   core.resize(836, 728);
   core.openScene(geometry, "Measured");
   core.draw.attachEdges(await get(files.edges));
+  core.draw.attachLevels(await get(files.levels));
   core.draw.attachHierarchies(await get(files.hierarchy));
   return geometry;
 }

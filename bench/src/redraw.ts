@@ -29,7 +29,7 @@ export async function redraw(
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
-  const painter = new Painter(core.draw, ours, String, () => undefined);
+  const painter = new Painter(core, ours, String, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
   painter.open(file);
   if (alone) core.command("board.solo", {}, "v2", 0);

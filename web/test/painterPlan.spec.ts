@@ -1,63 +1,110 @@
 import * as THREE from 'three';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { DrawApi } from '../src/core';
-import { CROWD } from '../src/stage/painter/crowds';
+import type { BatchForm, DrawApi, SubmitApi } from '../src/core';
 import { Models } from '../src/stage/painter/models';
 import { palettes } from '../src/stage/painter/palette';
 import { Form, layersOf } from '../src/stage/painter/passes';
+import { Ranges } from '../src/stage/painter/ranges';
+import { Run } from '../src/stage/painter/runs';
 
-/** What the core would give of one triangle that some nodes use. */
-class FakeScene {
-  nodes = [0, 1];
-  hidden = new Set<number>();
-  edges = true;
-  at = (node: number): number[] => [node * 10, 0, 0];
+const corners = 12;
 
-  readonly api = {
-    drawn: () => Int32Array.from(this.nodes.flatMap((n) => [n, 0])),
-    shown: () => Int8Array.from(this.nodes.map((n) => (this.hidden.has(n) ? 0 : 1))),
+/** What the core would give: a merged batch of four triangles, one mesh by itself, and a crowd of three. */
+class FakeCore {
+  forms: BatchForm[] = [
+    { number: 0, sort: 'merged', mesh: 0, node: -1, generation: 1 },
+    { number: 1, sort: 'own', mesh: 0, node: 7, generation: 0 },
+    { number: 2, sort: 'crowd', mesh: 0, node: -1, generation: 0 },
+  ];
+  runs: number[] = [];
+  starts: number[] = [];
+  counts: number[] = [];
+  dirty: number[] = [];
+  complete = true;
+  at = [0, 0, 0];
+  readonly positions = new Float32Array(36);
+  readonly lines = vi.fn(() => new Float32Array(24 * 6));
+
+  readonly submit = {
+    arrange: vi.fn(),
+    batches: () => this.forms,
+    count: () => this.forms.length,
+    nodes: () => Int32Array.from([1, 2, 3]),
+    floats: (_: number, name: string) =>
+      name.includes('positions')
+        ? this.positions
+        : name === 'state'
+          ? new Float32Array(512)
+          : name === 'ends'
+            ? this.lines()
+            : null,
+    shorts: () => new Int16Array(16 * 6),
+    marks: () => new Int8Array(corners),
+    indices: (_: number, level: number) => new Int32Array(level < 0 ? 36 : corners),
+    takeDirty: () => Int32Array.from(this.dirty.splice(0)),
+    moved: vi.fn(),
+    selected: vi.fn(),
+    plan: () => Int32Array.from(this.runs),
+    starts: () => Int32Array.from(this.starts),
+    counts: () => Int32Array.from(this.counts),
+    offsets: () => Float32Array.from({ length: 18 }, (_, i) => i),
+    complete: () => this.complete,
+  };
+
+  readonly draw = {
     ball: () => Float64Array.from([0, 0, 0, 1]),
     positions: () => Float32Array.from([0, 0, 0, 1, 0, 0, 0, 1, 0]),
     attribute: () => null,
     indices: () => Int32Array.from([0, 1, 2]),
-    edgeVertices: () => (this.edges ? Int32Array.from([0, 1, 1, 2, 2, 0]) : null),
-    edgeStrength: () => (this.edges ? Int8Array.from([1, 1, 1]) : null),
-    sides: () => (this.edges ? Int8Array.from([1, 1, 1]) : null),
+    levelIndices: () => Int32Array.from([0, 1, 2]),
+    edgeEnds: (_: number, count: number) => new Float32Array(count * 6),
+    edgeStrength: () => Int8Array.from([1, 1, 1]),
+    sides: () => Int8Array.from([21]),
     material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0 }),
-    placement: (node: number) => Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, ...this.at(node), 1]),
+    placement: () => Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, ...this.at, 1]),
   };
+
+  /** One run with one range. */
+  run(batch: number, form: Run, level: number, start: number, count: number): void {
+    this.runs.push(batch, form, level, this.starts.length, 1);
+    this.starts.push(start);
+    this.counts.push(count);
+  }
 }
 
-const EDGES = Int32Array.from({ length: CROWD + 2 }, () => 3);
-
 describe('what the painter draws for a plan', () => {
-  let scene: FakeScene;
+  let core: FakeCore;
   let models: Models;
-  const make = () =>
-    new Models(
-      scene.api as unknown as DrawApi,
-      new ArrayBuffer(0),
-      palettes.dusk,
-      new THREE.Vector2(1, 1),
-      { value: palettes.dusk.ink },
-      { value: 1 },
-      vi.fn(),
-    );
+  const prepare = () => models.prepare(new Float64Array(32), 0, 600);
   /** How many visible things lie on each layer. */
   function drawn() {
     const out: Record<string, number> = {};
-    models.root.traverse((o) => {
+    const look = (o: THREE.Object3D) => {
       if (!(o instanceof THREE.Mesh) || !o.visible) return;
       for (const [name, layer] of Object.entries(Form)) {
         if (o.layers.isEnabled(layer)) out[name] = (out[name] ?? 0) + (o instanceof THREE.InstancedMesh ? o.count : 1);
       }
-    });
+    };
+    models.root.traverse(look);
+    models.masks.traverse(look);
     return out;
   }
+  const ranges = () => {
+    const out: Ranges[] = [];
+    models.root.traverse((o) => o instanceof Ranges && o.visible && out.push(o));
+    return out;
+  };
 
   beforeEach(() => {
-    scene = new FakeScene();
-    models = make();
+    core = new FakeCore();
+    models = new Models(
+      core.draw as unknown as DrawApi,
+      core.submit as unknown as SubmitApi,
+      new ArrayBuffer(0),
+      { ink: { value: palettes.dusk.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1) },
+      palettes.dusk,
+      vi.fn(),
+    );
   });
 
   it('names the layers of a plan: surfaces, lines, and the ground always', () => {
@@ -67,55 +114,83 @@ describe('what the painter draws for a plan', () => {
     expect(layersOf({ ...plain, edges: 'lines' })).toEqual([Form.grid, Form.wire]);
   });
 
-  it('makes a form only when a plan first asks for it', () => {
-    expect(models.root.children).toEqual([]);
-    models.prepare({ surfaces: true, edges: 'none' }, EDGES);
-    expect(drawn()).toEqual({ surface: 2 });
-    models.prepare({ surfaces: false, edges: 'lines' }, EDGES);
-    expect(drawn()).toEqual({ wire: 2 });
+  it('draws what the runs say and nothing else, each form made when it is first asked for', () => {
+    prepare();
+    expect(drawn()).toEqual({});
+    core.run(0, Run.surface, 0, 0, 6);
+    core.run(1, Run.surface, 1, 0, 3);
+    core.run(2, Run.surface, 0, 0, 3);
+    expect(prepare()).toBe(true);
+    expect(drawn()).toEqual({ surface: 5 });
+    core.runs = [];
+    core.run(0, Run.edged, 0, 3, 3);
+    core.run(1, Run.lines, 0, 0, 6);
+    prepare();
+    expect(drawn()).toEqual({ edged: 1, wire: 1 });
   });
 
-  it('draws edges on surfaces in the pass of the surfaces, and plain ones where the core wants none', () => {
-    expect(models.prepare({ surfaces: true, edges: 'on_surface' }, Int32Array.from([1, 0]))).toBe(true);
-    expect(drawn()).toEqual({ edged: 1, surface: 1 });
-  });
-
-  it('is not complete while the edges have not come, and shows plain surfaces meanwhile', () => {
-    scene.edges = false;
-    expect(models.prepare({ surfaces: true, edges: 'on_surface' }, EDGES)).toBe(false);
-    expect(drawn()).toEqual({ surface: 2 });
-    expect(models.prepare({ surfaces: false, edges: 'lines' }, EDGES)).toBe(false);
-    scene.edges = true;
-    expect(models.prepare({ surfaces: true, edges: 'on_surface' }, EDGES)).toBe(true);
-  });
-
-  it('shows nothing of what is hidden, and brings it back', () => {
-    scene.hidden.add(1);
-    models.sync();
-    models.prepare({ surfaces: true, edges: 'none' }, EDGES);
-    expect(drawn()).toEqual({ surface: 1 });
-    scene.hidden.clear();
-    models.sync();
-    models.prepare({ surfaces: true, edges: 'none' }, EDGES);
-    expect(drawn()).toEqual({ surface: 2 });
-  });
-
-  it('moves an object by its placement alone', () => {
-    models.prepare({ surfaces: true, edges: 'none' }, EDGES);
-    scene.at = () => [1, 2, 3];
-    models.moved(Int32Array.from([1]));
-    const places = models.root.children.map((o) => o.matrixWorld.elements.slice(12, 15));
-    expect(places).toEqual([
-      [0, 0, 0],
-      [1, 2, 3],
+  it('gives the ranges of a merged batch to one call', () => {
+    core.run(0, Run.surface, 0, 0, 3);
+    core.starts.push(24);
+    core.counts.push(3);
+    core.runs[4] = 2;
+    prepare();
+    const [r] = ranges();
+    expect([...r!._multiDrawStarts]).toEqual([0, 24]);
+    expect([...r!._multiDrawCounts]).toEqual([3, 3]);
+    expect(r!._multiDrawCount).toBe(2);
+    const { high, low } = (r!.material as THREE.ShaderMaterial).uniforms;
+    expect([high!.value.toArray(), low!.value.toArray()]).toEqual([
+      [0, 1, 2],
+      [3, 4, 5],
     ]);
   });
 
-  it('draws a mesh that very many use as instances of one', () => {
-    scene.nodes = Array.from({ length: CROWD }, (_, i) => i);
-    models = make();
-    models.prepare({ surfaces: true, edges: 'none' }, EDGES);
-    expect(drawn()).toEqual({ surface: CROWD });
-    expect(models.root.children.length).toBe(1);
+  it('is not complete while the core says so', () => {
+    core.complete = false;
+    expect(prepare()).toBe(false);
+  });
+
+  it('sends again only what the core has written', () => {
+    core.run(0, Run.surface, 0, 0, 6);
+    prepare();
+    const g = ranges()[0]!.geometry;
+    const position = g.getAttribute('position') as THREE.BufferAttribute;
+    const before = [position.version, g.index!.version];
+    core.dirty = [0, 2, 5, 0, 0, 0, 0, 0, 0, 0, 0];
+    models.moved(Int32Array.from([4]));
+    expect(core.submit.moved).toHaveBeenCalledOnce();
+    expect(position.updateRanges).toEqual([{ start: 6, count: 9 }]);
+    expect([position.version, g.index!.version]).toEqual([before[0]! + 1, before[1]]);
+  });
+
+  it('takes lines anew once the core has others', () => {
+    core.run(0, Run.lines, 0, 0, 6);
+    prepare();
+    prepare();
+    expect(core.lines).toHaveBeenCalledOnce();
+    core.forms = core.forms.map((f) => ({ ...f, generation: f.generation + 1 }));
+    models.sync();
+    prepare();
+    expect(core.lines).toHaveBeenCalledTimes(2);
+  });
+
+  it('moves what is drawn by itself by its placement alone', () => {
+    core.run(1, Run.surface, 0, 0, 3);
+    prepare();
+    core.at = [1, 2, 3];
+    models.moved(Int32Array.from([7]));
+    const places: number[][] = [];
+    models.root.traverse((o) => o instanceof THREE.Mesh && places.push(o.matrixWorld.elements.slice(12, 15)));
+    expect(places).toEqual([[1, 2, 3]]);
+  });
+
+  it('masks what is selected for the outline, in a crowd only those', () => {
+    models.select(new Set([2]), new Set([2]));
+    core.run(1, Run.mask, 0, 0, 3);
+    core.run(2, Run.mask, 0, 0, 3);
+    prepare();
+    expect(models.outlined).toBe(true);
+    expect(drawn()).toEqual({ mask: 2 });
   });
 });

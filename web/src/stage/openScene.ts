@@ -85,7 +85,7 @@ export class OpenScene {
   /** The canvas is there and has a size. */
   attach(canvas: HTMLCanvasElement, theme: Theme, axes: Axes): void {
     this.painter = new Painter(
-      this.core.draw,
+      this.core,
       canvas,
       (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
       () => this.loop.redraw(),
@@ -129,7 +129,7 @@ export class OpenScene {
     for (const k of [this.kept.edits, this.kept.boards, this.kept.workspace, this.kept.pins]) k.ask();
     const detail = await api.scene(this.id);
     this.detail.value = detail;
-    const total = detail.geometry.size + detail.edges.size + detail.hierarchy.size;
+    const total = detail.geometry.size + detail.edges.size + detail.levels.size + detail.hierarchy.size;
     const came = new Map<string, number>();
     const file = (f: SceneDetail['geometry']) =>
       download(f.href, f.size, (part) => {
@@ -144,7 +144,7 @@ export class OpenScene {
     };
     // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
     for (const p of Object.values(first)) p.catch(() => undefined);
-    return { detail, ...first, hierarchy: () => file(detail.hierarchy) };
+    return { detail, ...first, levels: () => file(detail.levels), hierarchy: () => file(detail.hierarchy) };
   }
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
@@ -153,7 +153,7 @@ export class OpenScene {
     const asked = this.first ?? this.fetchFirst();
     this.first = null;
     const others = this.presence.others();
-    const { detail, geometry, edges, kept, hierarchy } = await asked;
+    const { detail, geometry, edges, kept, levels, hierarchy } = await asked;
     const file = await geometry;
     if (this.left) return;
     this.show(file, detail.name);
@@ -169,7 +169,12 @@ export class OpenScene {
     const sides = await edges;
     if (this.left) return;
     this.core.draw.attachEdges(sides);
+    this.painter?.geometryCame();
     this.loop.redraw();
+    const coarser = await levels();
+    if (this.left) return;
+    this.core.draw.attachLevels(coarser);
+    this.painter?.geometryCame();
     const picking = await hierarchy();
     if (this.left) return;
     this.core.draw.attachHierarchies(picking);

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi, Frame, Rect } from '../../core';
+import type { Core, Frame, Rect } from '../../core';
 import { copySmall, upright } from './copying';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
@@ -26,8 +26,6 @@ function software(): boolean {
   return inSoftware;
 }
 
-const NO_EDGES = new Int32Array(0);
-
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
 export class Painter {
   readonly stats = { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
@@ -44,12 +42,11 @@ export class Painter {
   private readonly pictures: PicturePlanes;
   private models: Models | null = null;
   private palette = palettes.dusk;
-  private selected: [Set<number>, Set<number>] = [new Set(), new Set()];
   private width = 1;
   private height = 1;
 
   constructor(
-    private readonly core: DrawApi,
+    private readonly stage: Pick<Core, 'draw' | 'submit'>,
     canvas: HTMLCanvasElement,
     picture: (image: string) => string,
     private readonly imageLoaded: () => void,
@@ -86,6 +83,10 @@ export class Painter {
     this.scene.add(this.ground.mesh, this.grid.mesh, this.pictures.root);
   }
 
+  private get core() {
+    return this.stage.draw;
+  }
+
   theme(theme: Theme, axes: Axes): void {
     this.palette = paletteOf(theme, axes);
     this.ink.value = this.palette.ink;
@@ -98,14 +99,14 @@ export class Painter {
   /** Takes the scene that the core has open. */
   open(file: ArrayBuffer): void {
     this.close();
-    this.models = new Models(this.core, file, this.palette, this.halfSize, this.ink, this.pixel, this.imageLoaded);
+    const shared = { ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
+    this.models = new Models(this.core, this.stage.submit, file, shared, this.palette, this.imageLoaded);
     this.scene.add(this.models.root);
   }
 
   private close(): void {
     if (!this.models) return;
     this.scene.remove(this.models.root);
-    this.outline.show([], () => false);
     this.models.dispose();
     this.models = null;
   }
@@ -124,14 +125,18 @@ export class Painter {
     this.models?.sync();
   }
 
-  moved(nodes: Int32Array): void {
-    if (this.models?.moved(nodes)) this.select(...this.selected);
+  moved(nodes: Int32Array<ArrayBuffer>): void {
+    this.models?.moved(nodes);
+  }
+
+  /** Edges or coarser triangles have come. */
+  geometryCame(): void {
+    this.models?.sync();
   }
 
   /** Numbers of the selected nodes with all below them; `last` are those of the one selected last. */
   select(nodes: Set<number>, last: Set<number>): void {
-    this.selected = [nodes, last];
-    if (this.models) this.outline.show(this.models.select(nodes, last), (n) => last.has(n));
+    this.models?.select(nodes, last);
   }
 
   /** Draws viewports; gives whether everything that belongs into them was there. */
@@ -163,14 +168,16 @@ export class Painter {
     this.renderer.setViewport(x, bottom, width, height);
     this.renderer.setScissor(x, bottom, width, height);
     const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
-    return this.paint(this.core.matrices(view.number), this.core.plan(view.number), view.number, box, null);
+    const plan = this.core.plan(view.number);
+    return this.paint(this.core.matrices(view.number), plan, view.number, height, box, null);
   }
 
   /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
   private paint(
-    matrices: Float64Array,
+    matrices: Float64Array<ArrayBuffer>,
     plan: Drawn,
     number: number | null,
+    height: number,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null,
   ): boolean {
@@ -180,17 +187,14 @@ export class Painter {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(plan, number === null ? NO_EDGES : this.core.edges(number)) ?? false;
+    const complete = this.models?.prepare(matrices, number ?? -1, height) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures.show(number === null ? [] : this.core.pictures(number));
     if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
     this.camera.layers.disableAll();
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
     r.render(this.scene, this.camera);
-    if (!this.outline.empty && plan.outline) {
-      this.camera.layers.set(0);
-      this.outline.draw(r, this.camera, box, into);
-    }
+    if (this.models?.outlined && plan.outline) this.outline.draw(r, this.models.masks, this.camera, box, into);
     return complete;
   }
 
@@ -201,7 +205,7 @@ export class Painter {
    * @param ratio pixels of the image for a CSS pixel: lines keep their width on the screen
    */
   image(
-    what: { matrices: Float64Array; number: number | null; overlays: boolean },
+    what: { matrices: Float64Array<ArrayBuffer>; number: number | null; overlays: boolean },
     width: number,
     height: number,
     ratio: number,
@@ -214,7 +218,7 @@ export class Painter {
     const pixel = this.pixel.value;
     this.pixel.value = ratio;
     if (plan.outline) this.outline.resize(width, height);
-    this.paint(what.matrices, plan, what.number, new THREE.Vector4(0, 0, width, height), target);
+    this.paint(what.matrices, plan, what.number, height / ratio, new THREE.Vector4(0, 0, width, height), target);
     if (plan.outline) this.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
     this.pixel.value = pixel;
     const pixels = new Uint8ClampedArray(width * height * 4);

@@ -28,15 +28,20 @@ export function lineGeometry(ends: ArrayLike<number>, sort: ArrayLike<number>, c
     index[to + 2] = index[to + 4] = v + 2;
     index[to + 5] = v + 3;
   }
-  const g = new THREE.BufferGeometry();
-  const lines = new THREE.InterleavedBuffer(both, 6);
+  return lineBuffers(both, corner, index).geometry;
+}
+
+/** The same of buffers that are there already: six numbers and four whole numbers a corner. */
+export function lineBuffers(both: Float32Array, corner: Int8Array | Int16Array, index: Uint32Array) {
+  const geometry = new THREE.BufferGeometry();
+  const ends = new THREE.InterleavedBuffer(both, 6);
   const corners = new THREE.InterleavedBuffer(corner, 4);
-  g.setAttribute('position', new THREE.InterleavedBufferAttribute(corners, 2, 0));
-  g.setAttribute('sort', new THREE.InterleavedBufferAttribute(corners, 1, 2));
-  g.setAttribute('from', new THREE.InterleavedBufferAttribute(lines, 3, 0));
-  g.setAttribute('to', new THREE.InterleavedBufferAttribute(lines, 3, 3));
-  g.setIndex(new THREE.BufferAttribute(index, 1));
-  return g;
+  geometry.setAttribute('position', new THREE.InterleavedBufferAttribute(corners, 2, 0));
+  geometry.setAttribute('sort', new THREE.InterleavedBufferAttribute(corners, 1, 2));
+  geometry.setAttribute('from', new THREE.InterleavedBufferAttribute(ends, 3, 0));
+  geometry.setAttribute('to', new THREE.InterleavedBufferAttribute(ends, 3, 3));
+  geometry.setIndex(new THREE.BufferAttribute(index, 1));
+  return { geometry, ends, corners };
 }
 
 export interface LineLook {

@@ -1,227 +1,121 @@
 import * as THREE from 'three';
-import type { DrawApi, Plan } from '../../core';
-import { CROWD, Crowd } from './crowds';
-import { lineMaterial } from './lines';
+import type { DrawApi, SubmitApi } from '../../core';
+import { Crowd } from './crowds';
+import { Looks, type Shared } from './looks';
+import { Merged } from './merged';
 import type { Palette } from './palette';
-import { Form } from './passes';
+import { RUN, type BatchDrawing } from './runs';
+import { Single } from './single';
 import { Surfaces } from './surfaces';
 import { Wires } from './wires';
 
-interface Model {
-  node: number;
-  mesh: number;
-  /** Its place in what the core draws. */
-  at: number;
-  surface: THREE.Mesh | null;
-  edged: THREE.Mesh | null;
-  wire: THREE.Mesh | null;
-  edges: number;
-  /** Whether it is drawn at all. */
-  on: boolean;
-}
+/** Numbers that the core tells of what it wrote to a batch. */
+const DIRTY = 11;
 
-/** Everything of a scene that can be drawn; each form is made when a viewport first asks for it. */
+/** Everything of a scene that can be drawn, batch by batch as the core arranges it; each form is made when it is first asked for. */
 export class Models {
   readonly root = new THREE.Group();
-  private models: Model[] = [];
-  private readonly crowds = new Map<number, Crowd>();
+  readonly masks = new THREE.Scene();
+  private readonly batches: BatchDrawing[] = [];
+  private readonly looks: Looks;
   private readonly surfaces: Surfaces;
   private readonly wires: Wires;
-  private readonly wire: THREE.ShaderMaterial;
-  private readonly picked: THREE.ShaderMaterial;
-  private selected = new Set<number>();
+  private selected: [Set<number>, Set<number>] = [new Set(), new Set()];
+  /** Whether anything is outlined in what was prepared last. */
+  outlined = false;
 
   constructor(
     private readonly core: DrawApi,
+    private readonly submit: SubmitApi,
     file: ArrayBuffer,
+    shared: Shared,
     palette: Palette,
-    halfSize: THREE.Vector2,
-    private readonly ink: { value: THREE.Vector3 },
-    pixel: { value: number },
     loaded: () => void,
   ) {
-    this.surfaces = new Surfaces(core, file, ink, pixel, loaded);
+    this.looks = new Looks(core, file, shared, palette, loaded);
+    this.surfaces = new Surfaces(core);
     this.wires = new Wires(core, (mesh) => this.surfaces.geometry(mesh).boundingSphere!);
-    const widths = [0, 0.9, 1.1, 0, 0];
-    this.wire = lineMaterial({ tints: palette.wire, widths, relative: false, hidden: false }, halfSize, pixel);
-    this.picked = lineMaterial({ tints: palette.picked, widths, relative: false, hidden: false }, halfSize, pixel);
-    this.root.matrixWorldAutoUpdate = false;
+    for (const r of [this.root, this.masks]) r.matrixWorldAutoUpdate = false;
     this.sync();
   }
 
-  /** Takes over which objects the core has now and which of them are shown. */
-  sync(): void {
-    const before = new Map(this.models.map((m) => [`${m.node}/${m.mesh}`, m]));
-    const drawn = this.core.drawn();
-    const shown = this.core.shown();
-    const uses = new Map<number, number>();
-    for (let i = 1; i < drawn.length; i += 2) uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
-    const crowded = new Map<number, number[]>();
-    this.models = [];
-    for (let i = 0; i < drawn.length; i += 2) {
-      const [node, mesh, at] = [drawn[i]!, drawn[i + 1]!, i / 2];
-      if (uses.get(mesh)! >= CROWD) {
-        let nodes = crowded.get(mesh);
-        if (!nodes) {
-          crowded.set(mesh, (nodes = []));
-          this.crowd(mesh, at);
-        }
-        if (shown[at]) nodes.push(node);
-        continue;
-      }
-      const key = `${node}/${mesh}`;
-      const known = before.get(key);
-      before.delete(key);
-      const m = known ?? { node, mesh, at, surface: null, edged: null, wire: null, edges: 0, on: true };
-      m.at = at;
-      m.on = shown[at] === 1;
-      this.models.push(m);
-    }
-    for (const m of before.values()) {
-      for (const form of [m.surface, m.edged, m.wire]) if (form) this.root.remove(form);
-    }
-    for (const c of this.crowds.values()) c.set(crowded.get(c.mesh) ?? []);
-  }
-
-  private crowd(mesh: number, at: number): void {
-    let c = this.crowds.get(mesh);
-    if (!c) {
-      c = new Crowd(this.core, mesh, at);
-      this.crowds.set(mesh, c);
-      this.root.add(c.root);
-    }
-    c.at = at;
-  }
-
   theme(palette: Palette): void {
-    this.wire.uniforms.tints!.value = palette.wire;
-    this.picked.uniforms.tints!.value = palette.picked;
-    this.ink.value = palette.ink;
+    this.looks.theme(palette);
   }
 
-  /** Makes and shows what a plan needs. Gives false while the edges for it have not come. */
-  prepare(plan: Pick<Plan, 'surfaces' | 'edges'>, edges: Int32Array): boolean {
-    let complete = true;
-    for (const m of this.models) {
-      if (!m.on) {
-        for (const form of [m.surface, m.edged, m.wire]) if (form) form.visible = false;
+  /** Takes over what the core has to draw now. */
+  sync(): void {
+    this.submit.arrange();
+    const known = this.batches.length;
+    for (const form of this.submit.batches()) {
+      const have = this.batches[form.number];
+      if (have) {
+        have.update(form);
         continue;
       }
-      let filled = plan.surfaces;
-      if (plan.edges === 'on_surface' && edges[m.at]) {
-        m.edged ??= this.edgedForm(m);
-        filled = !m.edged;
-        complete &&= m.edged !== null;
-      }
-      if (filled) m.surface ??= this.surface(m);
-      if (m.edged) m.edged.visible = plan.surfaces && !filled;
-      if (m.surface) m.surface.visible = filled;
-      if (plan.edges === 'lines' && !this.wireForm(m, edges[m.at]!)) complete = false;
+      const { core, looks, surfaces, wires } = this;
+      const made =
+        form.sort === 'merged'
+          ? new Merged(this.submit, form, looks)
+          : form.sort === 'own'
+            ? new Single(core, form, looks, surfaces, wires)
+            : new Crowd(core, this.submit, form, looks, surfaces, wires);
+      made.select(...this.selected);
+      this.batches.push(made);
+      this.root.add(made.root);
+      this.masks.add(made.masks);
     }
-    for (const c of this.crowds.values()) if (!this.prepareCrowd(c, plan, edges[c.at] ?? 0)) complete = false;
-    // A mesh that several objects share may have grown on the way: all of them take its newest lines.
-    if (plan.edges === 'lines') {
-      for (const m of this.models) if (m.wire) m.wire.geometry = this.wires.geometry(m.mesh, m.edges)!;
+    // New batches take their buffers as they are.
+    this.send(known);
+  }
+
+  /** Sends to the graphics card what the core has written. */
+  private send(known = this.batches.length): void {
+    const dirty = this.submit.takeDirty();
+    for (let i = 0; i < dirty.length; i += DIRTY) {
+      if (dirty[i]! < known) this.batches[dirty[i]!]!.sent(dirty.subarray(i + 1, i + DIRTY));
     }
-    return complete;
   }
 
-  private prepareCrowd(c: Crowd, plan: Pick<Plan, 'surfaces' | 'edges'>, edges: number): boolean {
-    if (plan.edges === 'lines') {
-      const g = this.wires.geometry(c.mesh, edges);
-      if (!g) return false;
-      const form = c.form('wire', Form.wire, g, this.wire);
-      form.onBeforeRender = () => form.geometry.setDrawRange(0, edges * 6);
-      c.show(['wire']);
-      return true;
+  /** Makes ready what a picture needs; gives false while something of it has not come. */
+  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number): boolean {
+    for (const b of this.batches) b.hide();
+    const runs = this.submit.plan(matrices, view, height);
+    const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
+    this.outlined = false;
+    for (let i = 0; i < runs.length; i += RUN) {
+      const [batch, form, level, first, count] = runs.subarray(i, i + RUN);
+      const which = {
+        starts: starts.subarray(first!, first! + count!),
+        counts: counts.subarray(first!, first! + count!),
+      };
+      this.batches[batch!]!.show(form!, level!, which, offsets);
+      this.outlined ||= form === 4;
     }
-    const edged = plan.edges === 'on_surface' && edges > 0 ? this.surfaces.edgedGeometry(c.mesh) : null;
-    if (edged) c.form('edged', Form.edged, edged, this.surfaces.material(c.mesh, true));
-    else if (plan.surfaces) {
-      c.form('surface', Form.surface, this.surfaces.geometry(c.mesh), this.surfaces.material(c.mesh, false));
-    }
-    c.show(edged ? ['edged'] : ['surface']);
-    return edged !== null || !(plan.edges === 'on_surface' && edges > 0);
+    return this.submit.complete();
   }
 
-  private surface(m: Model): THREE.Mesh {
-    return this.place(
-      new THREE.Mesh(this.surfaces.geometry(m.mesh), this.surfaces.material(m.mesh, false)),
-      m,
-      Form.surface,
-    );
-  }
-
-  private edgedForm(m: Model): THREE.Mesh | null {
-    const g = this.surfaces.edgedGeometry(m.mesh);
-    return g && this.place(new THREE.Mesh(g, this.surfaces.material(m.mesh, true)), m, Form.edged);
-  }
-
-  /** The first `count` edges as lines; the number is the object's own, the geometry may be shared. */
-  private wireForm(m: Model, count: number): boolean {
-    const g = this.wires.geometry(m.mesh, count);
-    if (!g) return false;
-    if (!m.wire) {
-      m.wire = this.place(new THREE.Mesh(g, this.selected.has(m.node) ? this.picked : this.wire), m, Form.wire);
-      const wire = m.wire;
-      m.wire.onBeforeRender = () => wire.geometry.setDrawRange(0, m.edges * 6);
-    }
-    m.wire.visible = true;
-    m.edges = count;
-    return true;
-  }
-
-  private place(object: THREE.Mesh, m: Model, form: number): THREE.Mesh {
-    object.matrixAutoUpdate = false;
-    object.matrixWorldAutoUpdate = false;
-    object.matrixWorld.fromArray(this.core.placement(m.node, m.mesh));
-    object.layers.set(form);
-    this.root.add(object);
-    return object;
-  }
-
-  /** Nodes have moved; gives whether what `select` gave is out of date. */
-  moved(nodes: Int32Array): boolean {
+  moved(nodes: Int32Array<ArrayBuffer>): void {
+    this.submit.moved(nodes);
     const which = new Set(nodes);
-    for (const m of this.models) {
-      if (!which.has(m.node)) continue;
-      const matrix = this.core.placement(m.node, m.mesh);
-      for (const form of [m.surface, m.edged, m.wire]) form?.matrixWorld.fromArray(matrix);
-    }
-    for (const c of this.crowds.values()) c.moved(which);
-    return this.crowds.size > 0;
+    for (const b of this.batches) b.moved(which);
+    // What has gone too far for shared buffers has a batch of its own now.
+    if (this.submit.count() > this.batches.length) this.sync();
+    else this.send();
   }
 
-  /** Shows which nodes are selected; gives the surfaces of them for the outline. */
-  select(nodes: Set<number>, last: Set<number>): { node: number; mesh: THREE.Mesh }[] {
-    this.selected = nodes;
-    const out: { node: number; mesh: THREE.Mesh }[] = [];
-    for (const m of this.models) {
-      const on = m.on && nodes.has(m.node);
-      if (m.wire) {
-        m.wire.material = on ? this.picked : this.wire;
-        m.wire.renderOrder = on ? 1 : 0;
-      }
-      if (on) {
-        m.surface ??= this.surface(m);
-        out.push({ node: m.node, mesh: m.surface });
-      }
-    }
-    const others = nodes.size && this.crowds.size ? new Set([...nodes].filter((n) => !last.has(n))) : new Set<number>();
-    for (const c of this.crowds.values()) {
-      for (const some of [others, last]) {
-        const p = some.size ? c.picked(some, this.surfaces.geometry(c.mesh), this.picked) : null;
-        if (p) out.push(p);
-      }
-    }
-    return out;
+  /** Shows which nodes are selected, and which of them were selected last. */
+  select(nodes: Set<number>, last: Set<number>): void {
+    this.selected = [nodes, last];
+    this.submit.selected();
+    for (const b of this.batches) b.select(nodes, last);
+    this.send();
   }
 
   dispose(): void {
-    for (const c of this.crowds.values()) c.dispose();
+    for (const b of this.batches) b.dispose();
+    this.looks.dispose();
     this.surfaces.dispose();
     this.wires.dispose();
-    this.wire.dispose();
-    this.picked.dispose();
   }
 }

@@ -1,29 +1,14 @@
 import * as THREE from 'three';
-import { maskFragment, maskVertex, outlineFragment, outlineVertex } from './shaders';
+import { Form } from './passes';
+import { outlineFragment, outlineVertex } from './outlineShaders';
 
 /** The heather line round what is selected, drawn from an image of it. */
 export class Outline {
   private readonly target = new THREE.WebGLRenderTarget(1, 1, { depthBuffer: true, samples: 0 });
-  private readonly scene = new THREE.Scene();
   private readonly page = new THREE.Scene();
-  private readonly all: THREE.ShaderMaterial;
-  private readonly last: THREE.ShaderMaterial;
   private readonly lines: THREE.ShaderMaterial;
 
   constructor(pixel: { value: number }, tint: THREE.Vector3) {
-    const mask = (last: number) =>
-      new THREE.ShaderMaterial({
-        glslVersion: THREE.GLSL3,
-        vertexShader: maskVertex,
-        fragmentShader: maskFragment,
-        uniforms: { last: { value: last } },
-        side: THREE.DoubleSide,
-        depthTest: false,
-        blending: THREE.CustomBlending,
-        blendEquation: THREE.MaxEquation,
-      });
-    this.all = mask(0);
-    this.last = mask(1);
     this.lines = new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: outlineVertex,
@@ -47,35 +32,11 @@ export class Outline {
     const full = new THREE.Mesh(triangle, this.lines);
     full.frustumCulled = false;
     this.page.add(full);
-    for (const s of [this.scene, this.page]) s.matrixWorldAutoUpdate = false;
+    this.page.matrixWorldAutoUpdate = false;
   }
 
   tint(color: THREE.Vector3): void {
     this.lines.uniforms.tint!.value = color;
-  }
-
-  /** Surfaces to outline; the ones of the node selected last come doubled. */
-  show(picked: { node: number; mesh: THREE.Mesh }[], last: (node: number) => boolean): void {
-    this.scene.clear();
-    for (const { node, mesh } of picked) {
-      const look = last(node) ? this.last : this.all;
-      const crowd = mesh instanceof THREE.InstancedMesh ? mesh : null;
-      const copy = crowd ? new THREE.InstancedMesh(mesh.geometry, look, 0) : new THREE.Mesh(mesh.geometry, look);
-      if (crowd && copy instanceof THREE.InstancedMesh) {
-        copy.instanceMatrix = crowd.instanceMatrix;
-        copy.count = crowd.count;
-        copy.frustumCulled = false;
-      }
-      copy.matrixAutoUpdate = false;
-      copy.matrixWorldAutoUpdate = false;
-      // The very matrix of the surface: when that moves, so does this.
-      copy.matrixWorld = mesh.matrixWorld;
-      this.scene.add(copy);
-    }
-  }
-
-  get empty(): boolean {
-    return this.scene.children.length === 0;
   }
 
   resize(width: number, height: number): void {
@@ -85,6 +46,7 @@ export class Outline {
   /** Draws into the canvas, or into an image of the size of {@link resize}. */
   draw(
     renderer: THREE.WebGLRenderer,
+    masks: THREE.Scene,
     camera: THREE.Camera,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null = null,
@@ -96,15 +58,15 @@ export class Outline {
     renderer.setRenderTarget(this.target);
     renderer.setClearColor(0x000000, 0);
     renderer.clear(true, true, false);
-    renderer.render(this.scene, camera);
+    camera.layers.set(Form.mask);
+    renderer.render(masks, camera);
+    camera.layers.set(0);
     renderer.setRenderTarget(into);
     renderer.render(this.page, camera);
   }
 
   dispose(): void {
     this.target.dispose();
-    this.all.dispose();
-    this.last.dispose();
     this.lines.dispose();
   }
 }

@@ -1,5 +1,25 @@
+/**
+ * Places of a merged batch: relative to the eye in two steps, so that nothing jitters far from the batch's origin. The fourth of
+ * `extra` is the number of the part, whose colour and whether it is selected stand in `state`.
+ */
+export const merged = /* glsl */ `
+#ifdef MERGED
+uniform vec3 high;
+uniform vec3 low;
+vec4 placed(vec3 p) {
+  return vec4(mat3(viewMatrix) * ((p + high) + low), 1.0);
+}
+#endif
+`;
+
 /** Shading of surfaces: a light at the eye, so that whatever is looked at is lit. Output is premultiplied. */
 export const surfaceVertex = /* glsl */ `
+${merged}
+#ifdef MERGED
+in vec4 extra;
+uniform highp sampler2D state;
+flat out vec3 vBase;
+#endif
 #ifdef WITH_NORMAL
 out vec3 vNormal;
 #else
@@ -18,12 +38,21 @@ out vec3 vCorner;
 flat out int vSides;
 #endif
 void main() {
+#ifdef MERGED
+  vec4 p = placed(position);
+  int part = int(extra.w);
+  vBase = texelFetch(state, ivec2(part & 127, part >> 7), 0).rgb;
+#else
   vec4 local = vec4(position, 1.0);
 #ifdef USE_INSTANCING
   local = instanceMatrix * local;
 #endif
   vec4 p = modelViewMatrix * local;
+#endif
 #ifdef WITH_NORMAL
+#ifdef MERGED
+  vNormal = mat3(viewMatrix) * extra.xyz;
+#else
   vec3 n = normal;
 #ifdef USE_INSTANCING
   // The inverse transpose of a rotation with a scale along its own axes.
@@ -31,6 +60,7 @@ void main() {
   n = im * (n / vec3(dot(im[0], im[0]), dot(im[1], im[1]), dot(im[2], im[2])));
 #endif
   vNormal = normalMatrix * n;
+#endif
 #else
   vView = p.xyz;
 #endif
@@ -50,7 +80,11 @@ void main() {
 
 export const surfaceFragment = /* glsl */ `
 precision highp float;
+#ifdef MERGED
+flat in vec3 vBase;
+#else
 uniform vec4 base;
+#endif
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
@@ -72,7 +106,11 @@ flat in int vSides;
 #endif
 out vec4 result;
 void main() {
+#ifdef MERGED
+  vec4 c = vec4(vBase, 1.0);
+#else
   vec4 c = base;
+#endif
 #ifdef WITH_IMAGE
   vec4 texel = texture(image, vUv);
   c *= vec4(pow(texel.rgb, vec3(2.2)), texel.a);
@@ -114,6 +152,7 @@ uniform float widths[5];
 in vec3 from;
 in vec3 to;
 in float sort;
+${merged}
 out vec4 vTint;
 out float vAcross;
 out float vHalf;
@@ -123,6 +162,8 @@ out vec3 vPlace;
 vec4 clip(vec3 p) {
 #ifdef RELATIVE
   return projectionMatrix * vec4(mat3(viewMatrix) * p, 1.0);
+#elif defined(MERGED)
+  return projectionMatrix * placed(p);
 #else
   vec4 local = vec4(p, 1.0);
 #ifdef USE_INSTANCING
@@ -176,58 +217,4 @@ void main() {
   if (fading.w > 0.0) a *= 1.0 - smoothstep(0.3, 1.0, distance(vPlace, fading.xyz) / fading.w);
 #endif
   result = vec4(vTint.rgb * a, a);
-}`;
-
-/** Marks what is selected in an image of its own: red for all, green for the one selected last. */
-export const maskFragment = /* glsl */ `
-precision highp float;
-uniform float last;
-out vec4 result;
-void main() {
-  result = vec4(1.0, last, 0.0, 1.0);
-}`;
-
-export const maskVertex = /* glsl */ `
-void main() {
-  vec4 local = vec4(position, 1.0);
-#ifdef USE_INSTANCING
-  local = instanceMatrix * local;
-#endif
-  gl_Position = projectionMatrix * modelViewMatrix * local;
-}`;
-
-export const outlineVertex = /* glsl */ `
-void main() {
-  gl_Position = vec4(position.xy, 0.0, 1.0);
-}`;
-
-/** Draws the border of the marked area; the one selected last gets a second line outside the first. */
-export const outlineFragment = /* glsl */ `
-precision highp float;
-uniform sampler2D mask;
-uniform vec4 box;
-uniform float pixel;
-uniform vec3 tint;
-out vec4 result;
-const vec2 DIRECTIONS[8] = vec2[8](vec2(1, 0), vec2(-1, 0), vec2(0, 1), vec2(0, -1),
-  vec2(0.707, 0.707), vec2(-0.707, 0.707), vec2(0.707, -0.707), vec2(-0.707, -0.707));
-float most(ivec2 at, float reach, int channel) {
-  float m = 0.0;
-  for (int i = 0; i < 8; i++) {
-    vec2 to = vec2(at) + round(DIRECTIONS[i] * reach);
-    // Beyond the viewport the mask holds what another one left there.
-    if (any(lessThan(to, box.xy)) || any(greaterThanEqual(to, box.xy + box.zw))) continue;
-    vec4 t = texelFetch(mask, ivec2(to), 0);
-    m = max(m, channel == 0 ? t.r : t.g);
-  }
-  return m;
-}
-void main() {
-  ivec2 at = ivec2(gl_FragCoord.xy);
-  vec4 here = texelFetch(mask, at, 0);
-  float near = (1.0 - here.r) * most(at, 1.6 * pixel, 0);
-  float outer = (1.0 - here.g) * (1.0 - most(at, 2.6 * pixel, 1)) * most(at, 4.6 * pixel, 1);
-  float a = clamp(max(near, outer * 0.8), 0.0, 1.0);
-  if (a < 0.01) discard;
-  result = vec4(tint * a, a);
 }`;

@@ -1,21 +1,13 @@
 import * as THREE from 'three';
-import type { DrawApi, Material } from '../../core';
-import { surfaceFragment, surfaceVertex } from './shaders';
+import type { DrawApi } from '../../core';
 
-/** Surfaces of one mesh, as they are or with the sides of triangles marked for drawing edges on them. */
+/** Triangles of meshes that have buffers of their own: as they are, coarser, or with the sides of triangles marked for edges on them. */
 export class Surfaces {
   private readonly plain = new Map<number, THREE.BufferGeometry>();
+  private readonly coarse = new Map<string, THREE.BufferGeometry>();
   private readonly edged = new Map<number, THREE.BufferGeometry>();
-  private readonly materials = new Map<string, THREE.ShaderMaterial>();
-  private readonly images = new Map<number, THREE.Texture>();
 
-  constructor(
-    private readonly core: DrawApi,
-    private readonly file: ArrayBuffer,
-    private readonly ink: { value: THREE.Vector3 },
-    private readonly pixel: { value: number },
-    private readonly loaded: () => void,
-  ) {}
+  constructor(private readonly core: DrawApi) {}
 
   private sphere(mesh: number): THREE.Sphere {
     const [x, y, z, r] = this.core.ball(mesh);
@@ -47,6 +39,23 @@ export class Surfaces {
     return g;
   }
 
+  /** The same vertices with fewer triangles. */
+  level(mesh: number, level: number): THREE.BufferGeometry {
+    const full = this.geometry(mesh);
+    if (level === 0) return full;
+    const key = `${mesh}/${level}`;
+    let g = this.coarse.get(key);
+    if (!g) {
+      g = new THREE.BufferGeometry();
+      for (const [name, a] of Object.entries(full.attributes)) g.setAttribute(name, a);
+      const index = this.core.levelIndices(mesh, level);
+      g.setIndex(new THREE.BufferAttribute(new Uint32Array(index.buffer, index.byteOffset, index.length), 1));
+      g.boundingSphere = full.boundingSphere;
+      this.coarse.set(key, g);
+    }
+    return g;
+  }
+
   /** Corners by themselves, each triangle with a byte that says which of its sides are edges; null until those came. */
   edgedGeometry(mesh: number): THREE.BufferGeometry | null {
     let g = this.edged.get(mesh);
@@ -67,9 +76,7 @@ export class Surfaces {
         g.setAttribute(name, new THREE.BufferAttribute(out, n));
       }
       const marks = new Uint8Array(index.length);
-      for (let i = 0; i < index.length; i += 3) {
-        marks.fill(sides[i]! | (sides[i + 1]! << 2) | (sides[i + 2]! << 4), i, i + 3);
-      }
+      for (let i = 0; i < index.length; i += 3) marks.fill(sides[i / 3]!, i, i + 3);
       g.setAttribute('sides', new THREE.BufferAttribute(marks, 1));
       g.boundingSphere = indexed.boundingSphere;
       this.edged.set(mesh, g);
@@ -77,64 +84,7 @@ export class Surfaces {
     return g;
   }
 
-  material(mesh: number, edges: boolean): THREE.ShaderMaterial {
-    const m = this.core.material(mesh);
-    const g = this.geometry(mesh);
-    const has = { normal: !!g.getAttribute('normal'), color: !!g.getAttribute('color'), uv: !!g.getAttribute('uv') };
-    const key = [m.id, edges, has.normal, has.color, has.uv].join();
-    let material = this.materials.get(key);
-    if (!material) {
-      const defines: Record<string, number> = {};
-      if (has.normal) defines.WITH_NORMAL = 1;
-      if (has.color) defines.WITH_COLOR = 1;
-      if (m.image && has.uv) defines.WITH_IMAGE = 1;
-      if (edges) defines.EDGES = 1;
-      const [r, gr, b, a] = m.color;
-      material = new THREE.ShaderMaterial({
-        glslVersion: THREE.GLSL3,
-        vertexShader: surfaceVertex,
-        fragmentShader: surfaceFragment,
-        defines,
-        uniforms: {
-          base: { value: new THREE.Vector4(r, gr, b, m.blend ? a : 1) },
-          ink: this.ink,
-          pixel: this.pixel,
-          cutoff: { value: m.cutoff },
-          image: { value: m.image && has.uv ? this.image(m.image) : null },
-        },
-        side: THREE.DoubleSide,
-        transparent: m.blend,
-        depthWrite: !m.blend,
-        blending: m.blend ? THREE.CustomBlending : THREE.NoBlending,
-        blendSrc: THREE.OneFactor,
-        blendDst: THREE.OneMinusSrcAlphaFactor,
-      });
-      this.materials.set(key, material);
-    }
-    return material;
-  }
-
-  private image(image: NonNullable<Material['image']>): THREE.Texture {
-    let texture = this.images.get(image.id);
-    if (!texture) {
-      const made = new THREE.Texture();
-      texture = made;
-      made.wrapS = made.wrapT = THREE.RepeatWrapping;
-      made.flipY = false;
-      this.images.set(image.id, made);
-      const blob = new Blob([new Uint8Array(this.file, image.start, image.length)], { type: image.type });
-      void createImageBitmap(blob, { premultiplyAlpha: 'none', colorSpaceConversion: 'none' }).then((bitmap) => {
-        made.image = bitmap;
-        made.needsUpdate = true;
-        this.loaded();
-      });
-    }
-    return texture;
-  }
-
   dispose(): void {
-    for (const g of [...this.plain.values(), ...this.edged.values()]) g.dispose();
-    for (const m of this.materials.values()) m.dispose();
-    for (const t of this.images.values()) t.dispose();
+    for (const g of [...this.plain.values(), ...this.coarse.values(), ...this.edged.values()]) g.dispose();
   }
 }

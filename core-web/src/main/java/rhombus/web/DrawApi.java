@@ -18,6 +18,8 @@ import rhombus.core.stage.show.ShotPlace;
 public interface DrawApi extends JSObject {
     void attachEdges(ArrayBuffer file);
 
+    void attachLevels(ArrayBuffer file);
+
     void attachHierarchies(ArrayBuffer file);
 
     Float32Array positions(int mesh);
@@ -27,12 +29,17 @@ public interface DrawApi extends JSObject {
 
     Int32Array indices(int mesh);
 
-    @OrNothing
-    Int32Array edgeVertices(int mesh);
+    /** Coarser triangles of a mesh: of a level from 1 on, or of the coarsest it has. */
+    Int32Array levelIndices(int mesh, int level);
 
+    /** Both ends of each of the first edges of a mesh, six numbers each. */
+    Float32Array edgeEnds(int mesh, int count);
+
+    /** Strength of the edges of a mesh, strong ones first; null until they have come. */
     @OrNothing
     Int8Array edgeStrength(int mesh);
 
+    /** A byte a triangle that marks which of its sides are edges; null until they have come. */
     @OrNothing
     Int8Array sides(int mesh);
 
@@ -45,9 +52,6 @@ public interface DrawApi extends JSObject {
     /** Node number and mesh number of everything drawn, in turn. */
     Int32Array drawn();
 
-    /** For everything drawn, in the order of {@link #drawn}, 1 where it is shown and 0 where it is hidden. */
-    Int8Array shown();
-
     /** World matrix of a node's mesh, its origin included. */
     Float64Array placement(int node, int mesh);
 
@@ -56,9 +60,6 @@ public interface DrawApi extends JSObject {
 
     @Gives(Plan.class)
     JSObject plan(int view);
-
-    /** In the order of {@link #drawn}. */
-    Int32Array edges(int view);
 
     /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */
     Float32Array grid(int view);

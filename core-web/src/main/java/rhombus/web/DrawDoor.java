@@ -2,6 +2,7 @@ package rhombus.web;
 
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.ArrayBuffer;
@@ -12,11 +13,14 @@ import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.Marks;
+import rhombus.core.stage.show.Material;
+import rhombus.core.submit.Skin;
 
 /** The door for the painter. */
 final class DrawDoor implements DrawApi {
@@ -26,9 +30,16 @@ final class DrawDoor implements DrawApi {
     private final Map<Integer, Marks> marks = new HashMap<>();
     private OpenScene open;
     private Shapes shapes = new Shapes();
+    /** Told when edges or coarser triangles have come. */
+    Runnable onGeometry = () -> {};
 
     DrawDoor(Stage stage) {
         this.stage = stage;
+    }
+
+    private void geometryCame() {
+        onGeometry.run();
+        stage.geometryCame();
     }
 
     void open(OpenScene scene) {
@@ -39,7 +50,13 @@ final class DrawDoor implements DrawApi {
     @Override
     public void attachEdges(ArrayBuffer file) {
         open.edges(file);
-        stage.geometryCame();
+        geometryCame();
+    }
+
+    @Override
+    public void attachLevels(ArrayBuffer file) {
+        open.levels(file);
+        geometryCame();
     }
 
     @Override
@@ -70,24 +87,73 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public Int32Array edgeVertices(int mesh) {
-        int[] e = stage.scene().meshes().get(mesh).edgeVertices();
-        return e == null ? null : Int32Array.fromJavaArray(e);
+    public Int32Array levelIndices(int mesh, int level) {
+        List<Mesh.Level> levels = stage.scene().meshes().get(mesh).levels();
+        return Int32Array.fromJavaArray(
+                levels.get(Math.min(level, levels.size()) - 1).triangles());
+    }
+
+    @Override
+    public Float32Array edgeEnds(int mesh, int count) {
+        Mesh m = stage.scene().meshes().get(mesh);
+        float[] p = m.positions();
+        float[] out = new float[count * 6];
+        for (int e = 0; e < count; e++) {
+            int a = m.edgeStart(e) * 3;
+            int b = m.edgeEnd(e) * 3;
+            for (int k = 0; k < 3; k++) {
+                out[e * 6 + k] = p[a + k];
+                out[e * 6 + 3 + k] = p[b + k];
+            }
+        }
+        return Float32Array.fromJavaArray(out);
     }
 
     @Override
     public Int8Array edgeStrength(int mesh) {
-        byte[] e = stage.scene().meshes().get(mesh).edgeStrength();
-        return e == null ? null : Int8Array.fromJavaArray(e);
+        Mesh m = stage.scene().meshes().get(mesh);
+        if (!m.hasEdges()) {
+            return null;
+        }
+        byte[] out = new byte[m.edgeCount()];
+        Arrays.fill(out, MeshEdges.PLAIN);
+        Arrays.fill(out, 0, m.strongEdges(), MeshEdges.STRONG);
+        return Int8Array.fromJavaArray(out);
     }
 
     @Override
     public Int8Array sides(int mesh) {
+        byte[] m = marksOf(mesh);
+        return m == null ? null : Int8Array.fromJavaArray(m);
+    }
+
+    /** Which sides of a mesh's triangles are edges; null until that is known. */
+    byte[] marksOf(int mesh) {
         if (open.has(mesh)) {
-            return open.sides(mesh);
+            return open.marks(mesh);
         }
         ShapeMesh s = shapes.of(stage.scene(), mesh);
-        return s == null ? null : Int8Array.fromJavaArray(s.sides());
+        return s == null ? null : s.marks();
+    }
+
+    /** What a mesh is drawn with. */
+    Skin skin(int mesh) {
+        Material m = open.has(mesh) ? open.material(mesh) : Shapes.material();
+        int image = m.image() == null ? -1 : m.image().id();
+        float[] uv = floats(mesh, "TEXCOORD_0", 2);
+        return new Skin(
+                floats(mesh, "NORMAL", 3),
+                image < 0 ? null : uv,
+                floats(mesh, "COLOR_0", 4),
+                m.color(),
+                uv == null ? -1 : image,
+                m.cutoff(),
+                m.blend());
+    }
+
+    private float[] floats(int mesh, String name, int size) {
+        Float32Array a = attribute(mesh, name, size);
+        return a == null ? null : a.toJavaArray();
     }
 
     @Override
@@ -118,20 +184,6 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public Int8Array shown() {
-        Scene scene = stage.scene();
-        byte[] out = new byte[scene.drawnCount()];
-        int at = 0;
-        for (int i = 0; i < scene.count(); i++) {
-            byte on = (byte) (scene.shown(i) ? 1 : 0);
-            for (int k = scene.node(i).meshes().size(); k > 0; k--) {
-                out[at++] = on;
-            }
-        }
-        return Int8Array.fromJavaArray(out);
-    }
-
-    @Override
     public Float64Array placement(int node, int mesh) {
         double[] w = stage.scene().world(node).clone();
         Vec3 o = Mat4.point(w, stage.scene().meshes().get(mesh).origin());
@@ -150,11 +202,6 @@ final class DrawDoor implements DrawApi {
     @Override
     public JSObject plan(int view) {
         return Told.of(stage.snapshots().plan(view));
-    }
-
-    @Override
-    public Int32Array edges(int view) {
-        return Int32Array.fromJavaArray(stage.snapshots().edges(view));
     }
 
     @Override

@@ -8,7 +8,6 @@ import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Int32Array;
-import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
@@ -22,7 +21,7 @@ final class OpenScene {
     private final int binary;
     private final List<Map<String, Object>> primitives = new ArrayList<>();
     private ArrayBuffer edges;
-    private int[] sides;
+    private int[] marks;
     final Scene scene;
 
     /** Opens a GLB in normal form: 12 bytes header, JSON chunk, binary chunk (glTF 2.0, 4.4). */
@@ -47,19 +46,23 @@ final class OpenScene {
     void edges(ArrayBuffer file) {
         edges = file;
         NormalForm.attachEdges(scene, new JsArrays(file, 0));
-        sides = NormalForm.sidesOffsets(scene, new JsArrays(file, 0));
+        marks = NormalForm.marksOffsets(scene);
+    }
+
+    void levels(ArrayBuffer file) {
+        NormalForm.attachLevels(scene, new JsArrays(file, 0));
     }
 
     void hierarchies(ArrayBuffer file) {
         NormalForm.attachHierarchies(scene, new JsArrays(file, 0));
     }
 
-    /** Strength of the sides of a mesh's triangles; null until the edges have come. */
-    Int8Array sides(int mesh) {
-        if (edges == null) {
-            return null;
-        }
-        return new Int8Array(edges, sides[mesh], scene.meshes().get(mesh).triangleCount() * 3);
+    /** A byte a triangle of a mesh that marks which of its sides are edges; null until the edges have come. */
+    byte[] marks(int mesh) {
+        return edges == null
+                ? null
+                : new JsArrays(edges, 0)
+                        .bytes(marks[mesh], scene.meshes().get(mesh).triangleCount());
     }
 
     Float32Array attribute(int mesh, String name, int size) {

@@ -20,6 +20,9 @@ public interface StageApi extends JSObject {
     DrawApi getDraw();
 
     @JSProperty
+    SubmitApi getSubmit();
+
+    @JSProperty
     ShowApi getShow();
 
     @JSProperty

@@ -14,6 +14,7 @@ final class StageDoor implements StageApi {
     private final Map<String, String> layout = new HashMap<>();
     private final InputDoor input = new InputDoor(stage);
     private final DrawDoor draw = new DrawDoor(stage);
+    private final SubmitDoor submit = new SubmitDoor(stage, draw);
     private final ShowDoor show = new ShowDoor(stage, layout);
     private final KeptDoor kept = new KeptDoor(stage);
     private final KeysDoor keys = new KeysDoor(stage, layout);
@@ -28,6 +29,11 @@ final class StageDoor implements StageApi {
     @Override
     public DrawApi getDraw() {
         return draw;
+    }
+
+    @Override
+    public SubmitApi getSubmit() {
+        return submit;
     }
 
     @Override
@@ -59,6 +65,7 @@ final class StageDoor implements StageApi {
     public void openScene(ArrayBuffer glb, String title) {
         OpenScene open = new OpenScene(glb);
         draw.open(open);
+        submit.open();
         stage.open(open.scene, title);
     }
 

@@ -33,6 +33,7 @@ class ArchitectureTest {
         "table",
         "table",
         "display",
+        "submit",
         "edit",
         "habits",
         "board",

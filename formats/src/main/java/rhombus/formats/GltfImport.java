@@ -64,7 +64,8 @@ public final class GltfImport {
         Imported imported = new Imported(
                 doc.title(),
                 writer.glb(),
-                writer.edges(),
+                writer.beside().edges(),
+                writer.beside().levels(),
                 writer.hierarchies(),
                 writer.triangles(),
                 tree.order.size(),

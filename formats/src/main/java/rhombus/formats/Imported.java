@@ -7,11 +7,19 @@ import java.util.List;
  *
  * @param title as the file was called
  * @param glb the scene: glTF 2.0, one binary chunk, tight arrays
- * @param edges modelled edges and sides of all meshes
+ * @param edges modelled edges of all meshes
+ * @param levels coarser triangles of all meshes
  * @param hierarchies for picking, of all meshes
  * @param triangles drawn, each instance counted
  * @param objects number of nodes
  * @param notes what of the file is not shown, in sentences
  */
 public record Imported(
-        String title, byte[] glb, byte[] edges, byte[] hierarchies, int triangles, int objects, List<String> notes) {}
+        String title,
+        byte[] glb,
+        byte[] edges,
+        byte[] levels,
+        byte[] hierarchies,
+        int triangles,
+        int objects,
+        List<String> notes) {}

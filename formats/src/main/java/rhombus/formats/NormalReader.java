@@ -11,7 +11,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class NormalReader {
     private NormalReader() {}
 
-    /** The scene with edges and hierarchies attached. */
+    /** The scene with edges, coarser triangles and hierarchies attached. */
     @SuppressWarnings("unchecked")
     public static Scene read(Imported i) {
         ByteBuffer b = ByteBuffer.wrap(i.glb()).order(ByteOrder.LITTLE_ENDIAN);
@@ -21,6 +21,7 @@ public final class NormalReader {
         Map<String, Object> gltf = JsonMapper.builder().build().readValue(text, Map.class);
         Scene scene = NormalForm.read(gltf, new ByteArrays(i.glb(), 28 + json));
         NormalForm.attachEdges(scene, new ByteArrays(i.edges(), 0));
+        NormalForm.attachLevels(scene, new ByteArrays(i.levels(), 0));
         NormalForm.attachHierarchies(scene, new ByteArrays(i.hierarchies(), 0));
         return scene;
     }

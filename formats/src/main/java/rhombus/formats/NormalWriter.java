@@ -11,14 +11,13 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
-import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Setup;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it the edges and the hierarchies. */
+/** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it edges, coarser triangles and hierarchies. */
 final class NormalWriter {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
@@ -30,7 +29,7 @@ final class NormalWriter {
     private final List<Object> accessors = new ArrayList<>();
     private final List<Object> views = new ArrayList<>();
     private final ByteArrayOutputStream bin = new ByteArrayOutputStream();
-    private final ByteArrayOutputStream edges = new ByteArrayOutputStream();
+    private final Beside beside = new Beside();
     private final ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
     private byte[] glb;
     private final Limits limits;
@@ -51,8 +50,8 @@ final class NormalWriter {
         return glb;
     }
 
-    byte[] edges() {
-        return edges.toByteArray();
+    Beside beside() {
+        return beside;
     }
 
     byte[] hierarchies() {
@@ -78,7 +77,8 @@ final class NormalWriter {
         List<Object> nodes = nodes(numbers, lights, cameras);
         List<Object> written = new ArrayList<>();
         for (int i = 0; i < meshes.size(); i++) {
-            progress.at("Working out edges and the picking hierarchy", 0.3 + 0.6 * i / meshes.size());
+            progress.at(
+                    "Working out edges, coarser triangles and the picking hierarchy", 0.3 + 0.6 * i / meshes.size());
             if (!meshes.get(i).isEmpty()) {
                 written.add(mesh(meshes.get(i)));
             }
@@ -257,21 +257,13 @@ final class NormalWriter {
                                                     p.origin().x(),
                                                     p.origin().y(),
                                                     p.origin().z())))));
-            edges(p);
+            beside.add(p.positions(), p.triangles());
             Bvh bvh = Bvh.build(p.positions(), p.triangles());
             put(hierarchies, Bytes.of(bvh.nodes().length));
             put(hierarchies, Bytes.of(bvh.nodes()));
             put(hierarchies, Bytes.of(bvh.order()));
         }
         return Plain.map("primitives", primitives);
-    }
-
-    private void edges(Part p) {
-        MeshEdges e = MeshEdges.of(p.positions(), p.triangles());
-        put(edges, Bytes.of(e.strength().length));
-        put(edges, Bytes.of(e.vertices()));
-        put(edges, padded(e.strength()));
-        put(edges, padded(e.sides()));
     }
 
     private int positions(float[] xyz) {

@@ -50,6 +50,7 @@ class MutantsTest {
                 (String) scene.get("name"),
                 file(scene, "geometry"),
                 file(scene, "edges"),
+                file(scene, "levels"),
                 file(scene, "hierarchy"),
                 0,
                 0,

@@ -48,8 +48,8 @@ public final class Coarser {
      *
      * @param edges the mesh's own, so that creases and borders are kept
      */
-    public static List<int[]> levels(float[] positions, int[] triangles, MeshEdges edges) {
-        List<int[]> out = new ArrayList<>();
+    public static List<Mesh.Level> levels(float[] positions, int[] triangles, MeshEdges edges) {
+        List<Mesh.Level> out = new ArrayList<>();
         if (triangles.length / 3 < FEW) {
             return out;
         }
@@ -58,7 +58,7 @@ public final class Coarser {
         for (double k : CELLS) {
             int[] level = edge > 0 ? of(positions, triangles, edges, k * edge).triangles : triangles;
             if (level.length <= last * WORTH) {
-                out.add(level);
+                out.add(new Mesh.Level(level, (float) bound(k * edge)));
                 last = level.length;
             }
         }
@@ -126,11 +126,10 @@ public final class Coarser {
             used[v] = true;
         }
         boolean[] sharp = new boolean[n];
-        for (int e = 0; e < edges.strength().length; e++) {
-            if (edges.strength()[e] == MeshEdges.STRONG) {
-                sharp[edges.vertices()[e * 2]] = true;
-                sharp[edges.vertices()[e * 2 + 1]] = true;
-            }
+        for (int e = 0; e < edges.strong(); e++) {
+            int side = edges.edges()[e];
+            sharp[t[side]] = true;
+            sharp[t[side - side % 3 + (side + 1) % 3]] = true;
         }
         double[] middle = new double[n * 3];
         int[] count = new int[n];

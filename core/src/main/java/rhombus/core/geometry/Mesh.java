@@ -1,5 +1,7 @@
 package rhombus.core.geometry;
 
+import java.util.List;
+
 /**
  * An indexed triangle mesh with one material. The arrays are shared, not copied: nobody may change them.
  *
@@ -7,12 +9,21 @@ package rhombus.core.geometry;
  * frame's origin is stored near zero, so nothing jitters on a graphics card that computes in {@code float}.
  */
 public final class Mesh {
+    /**
+     * Fewer triangles over the same vertices.
+     *
+     * @param triangles three vertex numbers each
+     * @param bound the farthest that they may be from the full surface, and it from them, metres in the mesh's own frame
+     */
+    public record Level(int[] triangles, float bound) {}
+
     private final Vec3 origin;
     private final float[] positions;
     private final int[] triangles;
     private final Aabb bounds;
-    private int[] edgeVertices;
-    private byte[] edgeStrength;
+    private int[] edges;
+    private int strongEdges;
+    private List<Level> levels = List.of();
     private Bvh bvh;
 
     /**
@@ -62,14 +73,35 @@ public final class Mesh {
         return bounds;
     }
 
-    /** Pairs of vertex numbers, one pair an edge; null until attached. */
-    public int[] edgeVertices() {
-        return edgeVertices;
+    /** Whether its edges are known. */
+    public boolean hasEdges() {
+        return edges != null;
     }
 
-    /** {@link MeshEdges#PLAIN} or {@link MeshEdges#STRONG} per edge; null until attached. */
-    public byte[] edgeStrength() {
-        return edgeStrength;
+    /** Number of modelled edges, strong ones first; 0 until attached. */
+    public int edgeCount() {
+        return edges == null ? 0 : edges.length;
+    }
+
+    /** How many of the first edges are {@link MeshEdges#STRONG}. */
+    public int strongEdges() {
+        return strongEdges;
+    }
+
+    /** The vertex at which an edge starts. */
+    public int edgeStart(int edge) {
+        return triangles[edges[edge]];
+    }
+
+    /** The vertex at which it ends. */
+    public int edgeEnd(int edge) {
+        int side = edges[edge];
+        return triangles[side % 3 == 2 ? side - 2 : side + 1];
+    }
+
+    /** The same mesh in fewer triangles, from fine to coarse; none until attached, and none where there is none. */
+    public List<Level> levels() {
+        return levels;
     }
 
     /** The hierarchy over the triangles; null until attached. */
@@ -77,10 +109,15 @@ public final class Mesh {
         return bvh;
     }
 
-    /** Attaches edges computed earlier. */
-    public void attachEdges(int[] vertices, byte[] strength) {
-        this.edgeVertices = vertices;
-        this.edgeStrength = strength;
+    /** Attaches edges computed earlier, as {@link MeshEdges} gives them. */
+    public void attachEdges(int[] sides, int strong) {
+        this.edges = sides;
+        this.strongEdges = strong;
+    }
+
+    /** Attaches coarser triangles computed earlier, from fine to coarse. */
+    public void attachLevels(List<Level> coarser) {
+        this.levels = coarser;
     }
 
     /** Attaches a hierarchy computed earlier over the same triangles. */

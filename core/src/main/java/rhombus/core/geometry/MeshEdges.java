@@ -18,29 +18,41 @@ public final class MeshEdges {
     private static final double FLAT = Math.cos(Math.toRadians(1));
     private static final double CREASE = Math.cos(Math.toRadians(30));
 
-    private final int[] vertices;
-    private final byte[] strength;
+    private final int[] edges;
+    private final int strong;
     private final byte[] sides;
 
-    private MeshEdges(int[] vertices, byte[] strength, byte[] sides) {
-        this.vertices = vertices;
-        this.strength = strength;
+    private MeshEdges(int[] edges, int strong, byte[] sides) {
+        this.edges = edges;
+        this.strong = strong;
         this.sides = sides;
     }
 
-    /** Pairs of vertex numbers, one pair an edge, strong ones first; any number of first ones is spread over the mesh. */
-    public int[] vertices() {
-        return vertices;
+    /**
+     * The edges, each as one of its sides: three times the number of a triangle, and the corner where it starts. Strong ones
+     * first; any number of first ones is spread over the mesh.
+     */
+    public int[] edges() {
+        return edges;
     }
 
-    /** Strength per edge. */
-    public byte[] strength() {
-        return strength;
+    /** How many of the first edges are {@link #STRONG}; the others are {@link #PLAIN}. */
+    public int strong() {
+        return strong;
     }
 
     /** Strength of the side from corner k to corner k+1 of each triangle, 0 for a diagonal; three bytes a triangle. */
     public byte[] sides() {
         return sides;
+    }
+
+    /** The same with one byte a triangle: two bits for each of its three sides, the first in the lowest. */
+    public byte[] marks() {
+        byte[] out = new byte[sides.length / 3];
+        for (int t = 0; t < out.length; t++) {
+            out[t] = (byte) (sides[t * 3] | sides[t * 3 + 1] << 2 | sides[t * 3 + 2] << 4);
+        }
+        return out;
     }
 
     /** Finds the edges of a mesh; time and memory grow with the number of triangles. */
@@ -68,8 +80,7 @@ public final class MeshEdges {
             table[slot] = side;
         }
         byte[] sides = new byte[n * 3];
-        int[] vertices = new int[64];
-        byte[] strength = new byte[32];
+        int[] edges = new int[32];
         int count = 0;
         for (int slot = 0; slot < slots; slot++) {
             int first = table[slot];
@@ -83,32 +94,28 @@ public final class MeshEdges {
             for (int side = first; side >= 0; side = next[side]) {
                 sides[side] = s;
             }
-            if (count == strength.length) {
-                vertices = Arrays.copyOf(vertices, count * 4);
-                strength = Arrays.copyOf(strength, count * 2);
+            if (count == edges.length) {
+                edges = Arrays.copyOf(edges, count * 2);
             }
-            vertices[count * 2] = triangles[first];
-            vertices[count * 2 + 1] = triangles[first - first % 3 + (first + 1) % 3];
-            strength[count++] = s;
+            edges[count++] = first;
         }
-        return ordered(vertices, strength, count, sides);
+        return ordered(edges, count, sides);
     }
 
     /** Strong edges first; among equals the order of the table stays, which is as good as random. */
-    private static MeshEdges ordered(int[] vertices, byte[] strength, int count, byte[] sides) {
-        int[] v = new int[count * 2];
-        byte[] s = new byte[count];
+    private static MeshEdges ordered(int[] edges, int count, byte[] sides) {
+        int[] out = new int[count];
         int at = 0;
+        int strong = 0;
         for (byte wanted = STRONG; wanted >= PLAIN; wanted--) {
             for (int i = 0; i < count; i++) {
-                if (strength[i] == wanted) {
-                    v[at * 2] = vertices[i * 2];
-                    v[at * 2 + 1] = vertices[i * 2 + 1];
-                    s[at++] = wanted;
+                if (sides[edges[i]] == wanted) {
+                    out[at++] = edges[i];
                 }
             }
+            strong = wanted == STRONG ? at : strong;
         }
-        return new MeshEdges(v, s, sides);
+        return new MeshEdges(out, strong, sides);
     }
 
     private static byte strengthOf(int first, int[] next, double[] normals) {

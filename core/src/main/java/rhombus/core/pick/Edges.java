@@ -68,19 +68,15 @@ public final class Edges {
     }
 
     private void search(int i, Mesh mesh) {
-        int[] edges = mesh.edgeVertices();
-        if (edges == null) {
-            return;
-        }
         double[] toCamera = toCamera(scene.world(i), mesh.origin());
         float[] p = mesh.positions();
         boolean flat = screen.pose().projection().flat();
         double atOne = screen.metresPerPixel(1);
         double wx = screen.width() / 2;
         double wy = screen.height() / 2;
-        for (int e = 0; e + 1 < edges.length; e += 2) {
-            int a = edges[e] * 3;
-            int b = edges[e + 1] * 3;
+        for (int e = 0; e < mesh.edgeCount(); e++) {
+            int a = mesh.edgeStart(e) * 3;
+            int b = mesh.edgeEnd(e) * 3;
             double az = z(toCamera, p, a);
             double bz = z(toCamera, p, b);
             if (!flat && (az <= 0 || bz <= 0)) {

@@ -8,6 +8,7 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.Optics;
@@ -52,28 +53,48 @@ public final class NormalForm {
                 : scene.withSetup(Setup.of(own, List.of()).withActive(null).withOrder(List.of()));
     }
 
-    /** Attaches the edges of each mesh, as written by {@code formats}: counts, then pairs, then strengths. */
+    /**
+     * Attaches the edges of each mesh, as written by {@code formats}: how many, how many of them are strong, the edges as
+     * sides of triangles, then a byte a triangle that marks its sides.
+     */
     public static void attachEdges(Scene scene, Arrays3D bin) {
         int at = 0;
         for (Mesh m : scene.meshes()) {
-            int count = bin.ints(at, 1)[0];
-            int[] vertices = bin.ints(at + 4, count * 2);
-            byte[] strength = bin.bytes(at + 4 + count * 8, count);
-            m.attachEdges(vertices, strength);
-            at += 4 + count * 8 + (count + 3) / 4 * 4 + padded(m.triangleCount() * 3);
+            int[] counts = bin.ints(at, 2);
+            m.attachEdges(bin.ints(at + 8, counts[0]), counts[1]);
+            at += 8 + counts[0] * 4 + padded(m.triangleCount());
         }
     }
 
-    /** Where in the edge file the sides of each mesh's triangles start (three bytes a triangle). */
-    public static int[] sidesOffsets(Scene scene, Arrays3D bin) {
-        int[] sides = new int[scene.meshes().size()];
+    /** Where in that file the marks of each mesh's triangles start; see {@link MeshEdges#marks}. */
+    public static int[] marksOffsets(Scene scene) {
+        int[] marks = new int[scene.meshes().size()];
         int at = 0;
-        for (int i = 0; i < sides.length; i++) {
-            int count = bin.ints(at, 1)[0];
-            sides[i] = at + 4 + count * 8 + padded(count);
-            at = sides[i] + padded(scene.meshes().get(i).triangleCount() * 3);
+        for (int i = 0; i < marks.length; i++) {
+            Mesh m = scene.meshes().get(i);
+            marks[i] = at + 8 + m.edgeCount() * 4;
+            at = marks[i] + padded(m.triangleCount());
         }
-        return sides;
+        return marks;
+    }
+
+    /**
+     * Attaches the coarser triangles of each mesh: the number of levels, then for each the farthest it is from the full
+     * surface, how many triangles it has, and these.
+     */
+    public static void attachLevels(Scene scene, Arrays3D bin) {
+        int at = 0;
+        for (Mesh m : scene.meshes()) {
+            int count = bin.ints(at, 1)[0];
+            at += 4;
+            List<Mesh.Level> levels = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                int triangles = bin.ints(at + 4, 1)[0];
+                levels.add(new Mesh.Level(bin.ints(at + 8, triangles * 3), bin.floats(at, 1)[0]));
+                at += 8 + triangles * 12;
+            }
+            m.attachLevels(levels);
+        }
     }
 
     /** Attaches the hierarchy of each mesh: the number of floats, the nodes in them, then the order of the triangles. */

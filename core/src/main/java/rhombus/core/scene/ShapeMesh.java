@@ -35,7 +35,7 @@ public final class ShapeMesh {
     public Mesh mesh() {
         Mesh m = new Mesh(Vec3.ZERO, positions, triangles);
         MeshEdges e = MeshEdges.of(positions, triangles);
-        m.attachEdges(e.vertices(), e.strength());
+        m.attachEdges(e.edges(), e.strong());
         m.attach(Bvh.build(positions, triangles));
         return m;
     }
@@ -46,8 +46,8 @@ public final class ShapeMesh {
     }
 
     /** Strength of each triangle's sides, as {@link MeshEdges} gives it. */
-    public byte[] sides() {
-        return MeshEdges.of(positions, triangles).sides();
+    public byte[] marks() {
+        return MeshEdges.of(positions, triangles).marks();
     }
 
     private int vertex(double x, double y, double z, double nx, double ny, double nz) {

@@ -184,7 +184,7 @@ public final class Preview {
         };
         Mesh m = new Mesh(Vec3.ZERO, p, t);
         MeshEdges e = MeshEdges.of(p, t);
-        m.attachEdges(e.vertices(), e.strength());
+        m.attachEdges(e.edges(), e.strong());
         m.attach(Bvh.build(p, t));
         Node box = new Node("n0", "Box", -1, Mat4.translation(Vec3.ZERO), List.of(0), null, null, false);
         // Two specks far above and below it keep the eye at a distance.

@@ -197,12 +197,15 @@ class CoarserTest {
     @Test
     void levelsGetCoarserEachByAThirdAtLeastAndFewTrianglesHaveNone() {
         for (Shape s : List.of(sphere(), hills(new Random(3)))) {
-            List<int[]> levels = Coarser.levels(s.positions, s.triangles, MeshEdges.of(s.positions, s.triangles));
+            List<Mesh.Level> levels = Coarser.levels(s.positions, s.triangles, MeshEdges.of(s.positions, s.triangles));
             assertThat(levels.size()).isGreaterThanOrEqualTo(2);
             int last = s.triangles.length;
-            for (int[] level : levels) {
-                assertThat(level.length).isPositive().isLessThanOrEqualTo((int) (last * 0.7));
-                last = level.length;
+            float bound = 0;
+            for (Mesh.Level level : levels) {
+                assertThat(level.triangles().length).isPositive().isLessThanOrEqualTo((int) (last * 0.7));
+                assertThat(level.bound()).isGreaterThan(bound);
+                last = level.triangles().length;
+                bound = level.bound();
             }
             assertThat(last).isLessThan(s.triangles.length / 8);
         }

@@ -68,14 +68,17 @@ class MeshEdgesTest {
         }
         MeshEdges edges = MeshEdges.of(p, t);
         Map<Set<Integer>, Byte> found = new HashMap<>();
-        for (int i = 0; i < edges.strength().length; i++) {
-            found.put(Set.of(edges.vertices()[i * 2], edges.vertices()[i * 2 + 1]), edges.strength()[i]);
+        for (int i = 0; i < edges.edges().length; i++) {
+            int side = edges.edges()[i];
+            Set<Integer> ends = Set.of(t[side], t[side - side % 3 + (side + 1) % 3]);
+            found.put(ends, i < edges.strong() ? MeshEdges.STRONG : MeshEdges.PLAIN);
         }
         expected.values().removeIf(s -> s == 0);
         assertThat(found).isEqualTo(expected);
         for (int side = 0; side < t.length; side++) {
             Set<Integer> pair = Set.of(t[side], t[side - side % 3 + (side + 1) % 3]);
             assertThat(edges.sides()[side]).isEqualTo(expected.getOrDefault(pair, (byte) 0));
+            assertThat(edges.marks()[side / 3] >> 2 * (side % 3) & 3).isEqualTo(edges.sides()[side]);
         }
     }
 
@@ -90,18 +93,12 @@ class MeshEdgesTest {
             p[i * 3 + 2] = i / (n + 1);
         }
         MeshEdges edges = MeshEdges.of(p, cells(n));
-        int strong = 0;
-        while (edges.strength()[strong] == MeshEdges.STRONG) {
-            strong++;
-        }
-        for (int i = strong; i < edges.strength().length; i++) {
-            assertThat(edges.strength()[i]).isEqualTo(MeshEdges.PLAIN);
-        }
+        int strong = edges.strong();
         // The first tenth of the rest reaches nearly every patch of 8 x 8 cells, and none has much more than its share.
-        int some = (edges.strength().length - strong) / 10;
+        int some = (edges.edges().length - strong) / 10;
         Map<Integer, Integer> patches = new HashMap<>();
         for (int i = strong; i < strong + some; i++) {
-            int v = edges.vertices()[i * 2];
+            int v = cells(n)[edges.edges()[i]];
             patches.merge((v % (n + 1)) / 8 * 100 + v / (n + 1) / 8, 1, Integer::sum);
         }
         Set<Integer> inner = new HashSet<>();

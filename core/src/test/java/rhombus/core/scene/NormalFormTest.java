@@ -88,17 +88,16 @@ class NormalFormTest {
         return b.array();
     }
 
-    /** As the writer puts them: count, pairs, strengths, sides, each padded to four bytes. */
+    /** As the writer puts them: both counts, the edges, a byte a triangle, padded to four bytes. */
     private static byte[] edges(int n) {
         MeshEdges e = MeshEdges.of(CORNERS, TRIANGLE);
-        ByteBuffer b = ByteBuffer.allocate(n * (4 + 24 + 4 + 4)).order(ByteOrder.LITTLE_ENDIAN);
+        ByteBuffer b = ByteBuffer.allocate(n * (8 + 12 + 4)).order(ByteOrder.LITTLE_ENDIAN);
         for (int i = 0; i < n; i++) {
-            b.putInt(e.strength().length);
-            for (int v : e.vertices()) {
+            b.putInt(e.edges().length).putInt(e.strong());
+            for (int v : e.edges()) {
                 b.putInt(v);
             }
-            b.put(java.util.Arrays.copyOf(e.strength(), 4));
-            b.put(java.util.Arrays.copyOf(e.sides(), 4));
+            b.put(java.util.Arrays.copyOf(e.marks(), 4));
         }
         return b.array();
     }
@@ -113,18 +112,21 @@ class NormalFormTest {
         assertThat(geometry.asked).isEqualTo(2 * n);
         Counting edges = new Counting(edges(n));
         NormalForm.attachEdges(s, edges);
-        NormalForm.sidesOffsets(s, edges);
+        NormalForm.marksOffsets(s);
         assertThat(edges.asked).isLessThanOrEqualTo(4 * n);
     }
 
     @Test
-    void theSidesOfEachMeshAreFoundWhereTheyWereWritten() {
+    void theMarksOfEachMeshAreFoundWhereTheyWereWritten() {
         Scene s = NormalForm.read(triangles(5), new Counting(geometry()));
         byte[] file = edges(5);
-        byte[] sides = MeshEdges.of(CORNERS, TRIANGLE).sides();
-        int[] at = NormalForm.sidesOffsets(s, new Counting(file));
+        NormalForm.attachEdges(s, new Counting(file));
+        int[] at = NormalForm.marksOffsets(s);
         for (int i = 0; i < 5; i++) {
-            assertThat(java.util.Arrays.copyOfRange(file, at[i], at[i] + 3)).containsExactly(sides);
+            assertThat(file[at[i]]).isEqualTo(MeshEdges.of(CORNERS, TRIANGLE).marks()[0]);
+            assertThat(s.meshes().get(i).edgeCount()).isEqualTo(3);
+            assertThat(s.meshes().get(i).strongEdges()).isEqualTo(3);
+            assertThat(s.meshes().get(i).edgeEnd(2)).isEqualTo(s.meshes().get(i).edgeStart(0));
         }
         assertThat(s.bounds().max()).isEqualTo(new Vec3(1, 1, 0));
     }

@@ -64,7 +64,7 @@ public final class Scenes {
         }
         Mesh m = new Mesh(Vec3.ZERO, p, t);
         MeshEdges e = MeshEdges.of(p, t);
-        m.attachEdges(e.vertices(), e.strength());
+        m.attachEdges(e.edges(), e.strong());
         m.attach(Bvh.build(p, t));
         return m;
     }

@@ -98,11 +98,13 @@ public class SceneController {
             String href = "/api/scenes/" + id + "/files/" + f.kind() + "/" + f.sha256();
             files.put(f.kind(), new SceneDetail.SceneFile(f.size(), href));
         }
-        return new SceneDetail(entry, files.get("geometry"), files.get("edges"), files.get("hierarchy"));
+        return new SceneDetail(
+                entry, files.get("geometry"), files.get("lines"), files.get("coarse"), files.get("hierarchy"));
     }
 
     @GetMapping("/api/scenes/{id}")
-    SceneDetail one(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+    SceneDetail one(@AuthenticationPrincipal SignedIn who, @PathVariable String id) throws IOException {
+        scenes.complete(who.id(), id);
         SceneDetail m = found(who, id);
         mapper.opened(who.id(), id);
         return m;

@@ -7,10 +7,12 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
  *
  * @param entry what the list tells of it
  * @param geometry its meshes, as glTF
- * @param edges which edges are sharp, as the core reads them
+ * @param edges its modelled edges, as the core reads them
+ * @param levels its meshes in fewer triangles, for views that move, as the core reads them
  * @param hierarchy its objects, as the core reads them
  */
-record SceneDetail(@JsonUnwrapped SceneEntry entry, SceneFile geometry, SceneFile edges, SceneFile hierarchy) {
+record SceneDetail(
+        @JsonUnwrapped SceneEntry entry, SceneFile geometry, SceneFile edges, SceneFile levels, SceneFile hierarchy) {
     /**
      * A file of a scene.
      *

@@ -35,6 +35,13 @@ public interface SceneMapper {
     @Delete("DELETE FROM kept WHERE owner = #{owner} AND subject = #{id}")
     void removeKept(long owner, String id);
 
+    /** The id if the scene is there; until the transaction ends nobody else holds it or can delete it. */
+    @Select("SELECT id FROM scene WHERE owner = #{owner} AND id = #{id} FOR UPDATE")
+    String holdAlone(long owner, String id);
+
+    @Delete("DELETE FROM scene_file WHERE owner = #{owner} AND scene = #{scene} AND kind = #{kind}")
+    void removeFile(String scene, String kind, long owner);
+
     @Insert(
             "INSERT INTO scene_file (scene, kind, owner, sha256, size) VALUES (#{scene}, #{kind}, #{owner}, #{sha256}, #{size})")
     void addFile(String scene, String kind, long owner, String sha256, long size);

@@ -18,6 +18,7 @@ import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import rhombus.formats.Beside;
 import rhombus.formats.GltfImport;
 import rhombus.formats.Imported;
 import rhombus.formats.Limits;
@@ -36,6 +37,7 @@ public class Scenes {
 
     private final SceneMapper mapper;
     private final ImportMapper imports;
+    private final KeptFiles files;
     private final TransactionTemplate transactions;
     private final JsonMapper json;
     private final ImportTurns turns = new ImportTurns(Duration.ofMinutes(5));
@@ -45,8 +47,14 @@ public class Scenes {
         return t;
     });
 
-    Scenes(SceneMapper mapper, ImportMapper imports, TransactionTemplate transactions, JsonMapper json) {
+    Scenes(
+            SceneMapper mapper,
+            ImportMapper imports,
+            KeptFiles files,
+            TransactionTemplate transactions,
+            JsonMapper json) {
         this.mapper = mapper;
+        this.files = files;
         this.imports = imports;
         this.transactions = transactions;
         this.json = json;
@@ -82,6 +90,39 @@ public class Scenes {
             }
             return work.get();
         });
+    }
+
+    /**
+     * Makes what is missing beside the geometry of a scene that was stored before there were coarser triangles: once, when it
+     * is opened.
+     *
+     * @throws Refused with 404 if there is no such scene
+     */
+    void complete(long owner, String id) throws IOException {
+        found(owner, id);
+        if (isComplete(owner, id)) {
+            return;
+        }
+        long size = mapper.files(owner, id).stream().mapToLong(FileRow::size).sum();
+        Beside beside;
+        try (ImportTurns.Turn turn = turns.take(size, waiting -> {})) {
+            beside = Beside.of(files.geometry(owner, id).readAllBytes());
+        }
+        transactions.executeWithoutResult(t -> {
+            if (mapper.holdAlone(owner, id) == null) {
+                throw Refused.notFound("scene");
+            }
+            // Another window may have been faster.
+            if (!isComplete(owner, id)) {
+                file(owner, id, "lines", beside.edges());
+                file(owner, id, "coarse", beside.levels());
+                mapper.removeFile(id, "edges", owner);
+            }
+        });
+    }
+
+    private boolean isComplete(long owner, String id) {
+        return mapper.files(owner, id).stream().anyMatch(f -> f.kind().equals("coarse"));
     }
 
     /**
@@ -167,7 +208,8 @@ public class Scenes {
         String id = Base64.getUrlEncoder().withoutPadding().encodeToString(b);
         mapper.add(id, owner, name, i.triangles(), i.objects(), json.writeValueAsString(i.notes()));
         file(owner, id, "geometry", i.glb());
-        file(owner, id, "edges", i.edges());
+        file(owner, id, "lines", i.edges());
+        file(owner, id, "coarse", i.levels());
         file(owner, id, "hierarchy", i.hierarchies());
         return id;
     }

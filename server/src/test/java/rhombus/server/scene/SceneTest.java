@@ -284,4 +284,30 @@ class SceneTest {
         }
         assertThat(mira.upload(many, Map.of()).detail()).contains("1000");
     }
+
+    /** As scenes were stored before there were coarser triangles: geometry, hierarchy, and edges in another form. */
+    @Test
+    void anOldSceneGetsItsCoarserTrianglesWhenItIsFirstOpened() {
+        Map<String, Object> fresh = mira.upload(
+                        Map.of(
+                                "Orrery.glb",
+                                DemoScenes.all().get("Tidal Orrery").get()),
+                        Map.of())
+                .json();
+        String id = (String) fresh.get("id");
+        JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
+        db.update(
+                "INSERT INTO scene_file (scene, kind, owner, sha256, size)"
+                        + " SELECT scene, 'edges', owner, sha256, 0 FROM scene_file WHERE scene = ? AND kind = 'lines'",
+                id);
+        db.update("DELETE FROM scene_file WHERE scene = ? AND kind IN ('lines', 'coarse')", id);
+        assertThat(keys.get("/api/scenes/" + id).status()).isEqualTo(404);
+        Map<String, Object> opened = mira.get("/api/scenes/" + id).json();
+        assertThat(opened.get("edges")).isEqualTo(fresh.get("edges"));
+        assertThat(opened.get("levels")).isEqualTo(fresh.get("levels"));
+        String levels = (String) ((Map<?, ?>) opened.get("levels")).get("href");
+        assertThat(mira.get(levels).raw().body()).isNotEmpty();
+        assertThat(db.queryForList("SELECT kind FROM scene_file WHERE scene = ? ORDER BY kind", String.class, id))
+                .containsExactly("coarse", "geometry", "hierarchy", "lines");
+    }
 }

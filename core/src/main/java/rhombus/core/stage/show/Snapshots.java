@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Predicate;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Grid;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habit;
 import rhombus.core.navigate.PivotLadder;
@@ -31,6 +32,8 @@ import rhombus.core.stage.view.Choices;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Labelled;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.submit.Submission;
+import rhombus.core.view.Screen;
 import rhombus.core.view.Standard;
 
 /** Everything that panels and the painter read, made when it is asked for. */
@@ -97,12 +100,15 @@ public final class Snapshots {
         return views.plan(view(view));
     }
 
-    /**
-     * For each drawn mesh, in the order of the nodes and their meshes: how many edges a wire view shows, or for edges on
-     * surfaces 1 where they can be seen.
-     */
-    public int[] edges(int view) {
-        return EdgePlan.of(view(view), ground.scene());
+    /** What a viewport wants drawn of the meshes. */
+    public Submission.Wish wish(int view) {
+        ViewState v = view(view);
+        return Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE));
+    }
+
+    /** A viewport's pose and size. */
+    public Screen screen(int view) {
+        return view(view).screen();
     }
 
     /** The grid of a viewport. */

@@ -1,0 +1,71 @@
+package rhombus.web;
+
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Float64Array;
+import org.teavm.jso.typedarrays.Int16Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.boundary.Gives;
+import rhombus.boundary.OrNothing;
+import rhombus.core.stage.show.BatchForm;
+
+/** The meshes of the scene as the painter sends them to the graphics card, and which ranges of that a picture needs. */
+public interface SubmitApi extends JSObject {
+    /** Takes over which nodes are made of which meshes now. */
+    void arrange();
+
+    @Gives(value = BatchForm.class, list = true)
+    JSObject batches();
+
+    /** How many batches there are. */
+    int count();
+
+    /** The nodes of a batch that are shown. */
+    Int32Array nodes(int batch);
+
+    /** Numbers of a merged batch by the name of the buffer; null for what it does not have. */
+    @OrNothing
+    Float32Array floats(int batch, String name);
+
+    @OrNothing
+    Int16Array shorts(int batch, String name);
+
+    Int8Array marks(int batch);
+
+    /** Indices of a level of a merged batch, or of its lines for -1. */
+    Int32Array indices(int batch, int level);
+
+    /**
+     * For each batch that was written to since this was last asked: its number, then from where to where, for vertices, indices,
+     * parts, corners and lines.
+     */
+    Int32Array takeDirty();
+
+    /** Nodes have moved. */
+    void moved(Int32Array nodes);
+
+    /** Something else is selected. */
+    void selected();
+
+    /**
+     * What a picture needs: runs of batch, form (0 surface, 1 with edges, 2 lines, 3 lines of what is selected, 4 mask), level, first
+     * range and number of ranges.
+     *
+     * @param view whose way of drawing it takes; -1 for plain shading
+     * @param height of the picture, CSS pixels
+     */
+    Int32Array plan(Float64Array matrices, int view, double height);
+
+    /** Where each range starts: bytes into the indices, or vertices where corners stand by themselves. */
+    Int32Array starts();
+
+    /** How many indices or vertices each range holds. */
+    Int32Array counts();
+
+    /** For each batch three numbers and three: where its origin lies from the eye, and what these lack. */
+    Float32Array offsets();
+
+    /** Whether everything that was wished for is there. */
+    boolean complete();
+}

@@ -1,0 +1,154 @@
+package rhombus.web;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Float32Array;
+import org.teavm.jso.typedarrays.Float64Array;
+import org.teavm.jso.typedarrays.Int16Array;
+import org.teavm.jso.typedarrays.Int32Array;
+import org.teavm.jso.typedarrays.Int8Array;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.show.BatchForm;
+import rhombus.core.submit.Batch;
+import rhombus.core.submit.Batches;
+import rhombus.core.submit.Submission;
+
+/** The door for what is sent to the graphics card. */
+final class SubmitDoor implements SubmitApi {
+    private final Stage stage;
+    private final DrawDoor draw;
+    private Batches batches;
+    private Submission submission;
+
+    SubmitDoor(Stage stage, DrawDoor draw) {
+        this.stage = stage;
+        this.draw = draw;
+        draw.onGeometry = () -> batches.geometryCame();
+        open();
+    }
+
+    /** Another scene is open. */
+    void open() {
+        batches = new Batches(draw::skin, draw::marksOf);
+        submission = new Submission(batches);
+    }
+
+    @Override
+    public void arrange() {
+        batches.sync(stage.scene());
+    }
+
+    @Override
+    public JSObject batches() {
+        List<BatchForm> out = new ArrayList<>();
+        for (Batch b : batches.list()) {
+            out.add(new BatchForm(
+                    b.number,
+                    b.sort.name().toLowerCase(),
+                    b.mesh,
+                    b.sort == Batch.Sort.OWN ? b.node(0) : -1,
+                    b.generation()));
+        }
+        return Js.list(out, Told::of);
+    }
+
+    @Override
+    public int count() {
+        return batches.list().size();
+    }
+
+    @Override
+    public Int32Array nodes(int batch) {
+        Scene s = stage.scene();
+        Batch b = batches.list().get(batch);
+        int[] out = new int[b.size()];
+        int count = 0;
+        for (int i = 0; i < out.length; i++) {
+            int n = b.node(i);
+            if (n >= 0 && s.shown(n)) {
+                out[count++] = n;
+            }
+        }
+        return Int32Array.fromJavaArray(Arrays.copyOf(out, count));
+    }
+
+    @Override
+    public Float32Array floats(int batch, String name) {
+        float[] f = batches.floats(batch, name);
+        return f == null ? null : Float32Array.fromJavaArray(f);
+    }
+
+    @Override
+    public Int16Array shorts(int batch, String name) {
+        short[] f = batches.shorts(batch, name);
+        return f == null ? null : Int16Array.fromJavaArray(f);
+    }
+
+    @Override
+    public Int8Array marks(int batch) {
+        return Int8Array.fromJavaArray(batches.marks(batch));
+    }
+
+    @Override
+    public Int32Array indices(int batch, int level) {
+        return Int32Array.fromJavaArray(batches.indices(batch, level));
+    }
+
+    @Override
+    public Int32Array takeDirty() {
+        return Int32Array.fromJavaArray(batches.takeDirty());
+    }
+
+    @Override
+    public void moved(Int32Array nodes) {
+        List<Integer> some = new ArrayList<>();
+        for (int n : nodes.toJavaArray()) {
+            some.add(n);
+        }
+        batches.moved(stage.scene(), some);
+    }
+
+    @Override
+    public void selected() {
+        batches.select(stage.snapshots().selectedNodes(false), stage.snapshots().selectedNodes(true));
+    }
+
+    @Override
+    public Int32Array plan(Float64Array matrices, int view, double height) {
+        Submission.Wish wish = view < 0
+                ? new Submission.Wish(true, DisplayMode.Edging.NONE, false)
+                : stage.snapshots().wish(view);
+        submission.plan(
+                stage.scene(),
+                matrices.toJavaArray(),
+                view < 0 ? null : stage.snapshots().screen(view),
+                height,
+                wish,
+                0);
+        return Int32Array.fromJavaArray(submission.runs());
+    }
+
+    @Override
+    public Int32Array starts() {
+        return Int32Array.fromJavaArray(submission.starts());
+    }
+
+    @Override
+    public Int32Array counts() {
+        return Int32Array.fromJavaArray(submission.counts());
+    }
+
+    @Override
+    public Float32Array offsets() {
+        return Float32Array.fromJavaArray(submission.offsets());
+    }
+
+    @Override
+    public boolean complete() {
+        return submission.complete();
+    }
+}

@@ -1,0 +1,227 @@
+package rhombus.core.submit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import rhombus.core.geometry.Vec3;
+
+/**
+ * Parts that are drawn from the same buffers.
+ *
+ * <p>Of a merged batch the buffers stand here: {@code positions} three numbers a vertex, relative to {@link #origin}; {@code
+ * extras} four whole numbers a vertex, the normal and the number of its part; {@code texture} two and {@code colors} four a
+ * vertex, where there are any; {@code indices} for each level; {@code state} four numbers a part: its colour, then 0, or 1 where
+ * it is selected, or 2 where it was selected last. They have room for {@link #room} vertices and the corners of as many triangles
+ * as were asked for, and never grow: what comes later goes into another batch.
+ */
+public final class Batch {
+    /** Levels of coarser triangles at most. */
+    static final int LEVELS = 3;
+    /** Parts of a batch at most: their numbers are kept in 16 bits. */
+    static final int MOST_PARTS = 32767;
+
+    /** How the parts of a batch are drawn. */
+    public enum Sort {
+        /** Many, as ranges of shared buffers. */
+        MERGED,
+        /** One, by itself. */
+        OWN,
+        /** Very many uses of one mesh, as instances. */
+        CROWD
+    }
+
+    /** Its place in the list of batches. */
+    public final int number;
+    /** How its parts are drawn. */
+    public final Sort sort;
+    /** The mesh of its first part. */
+    public final int mesh;
+
+    final String kind;
+    final Vec3 origin;
+    final List<Part> parts = new ArrayList<>();
+
+    float[] positions;
+    short[] extras;
+    float[] texture;
+    float[] colors;
+    float[] state;
+    final int[][] indices = new int[LEVELS + 1][];
+    private int room;
+    private int vertices;
+    private int corners;
+    /** Ranges that parts have left, three numbers each: first vertex, first corner, slot; with how much room they have. */
+    private final List<int[]> left = new ArrayList<>();
+
+    /** Corners by themselves, with the marks of their sides, once they were asked for. */
+    Corners edged;
+
+    /** Lines, once they were asked for. */
+    Lines lines;
+
+    /** Counts how often lines and coarser levels had to be made anew. */
+    private int generation;
+
+    /** What was written since it was last taken, for each buffer: first and last of its own units. */
+    final Dirty dirty = new Dirty();
+
+    Batch(int number, Sort sort, int mesh, String kind, Vec3 origin) {
+        this.number = number;
+        this.sort = sort;
+        this.mesh = mesh;
+        this.kind = kind;
+        this.origin = origin;
+    }
+
+    /** Makes room once and for all. */
+    void room(int vertexRoom, int cornerRoom, int partRoom, Skin skin) {
+        room = vertexRoom;
+        positions = new float[vertexRoom * 3];
+        extras = new short[vertexRoom * 4];
+        texture = skin.texture() == null || skin.image() < 0 ? null : new float[vertexRoom * 2];
+        colors = skin.colors() == null ? null : new float[vertexRoom * 4];
+        indices[0] = new int[cornerRoom];
+        // Whole rows of the picture in which it is sent.
+        state = new float[(partRoom + 127) / 128 * 512];
+    }
+
+    /** Room for vertices. */
+    public int room() {
+        return room;
+    }
+
+    /** Gives a part its place; false where there is no room. */
+    boolean take(Part p) {
+        for (int i = 0; i < left.size(); i++) {
+            int[] l = left.get(i);
+            if (l[3] >= p.vertices() && l[4] >= p.corners()) {
+                left.remove(i);
+                put(p, l[0], l[1], l[2]);
+                parts.set(p.slot, p);
+                return true;
+            }
+        }
+        if (vertices + p.vertices() > room
+                || corners + p.corners() > indices[0].length
+                || (parts.size() + 1) * 4 > state.length) {
+            return false;
+        }
+        put(p, vertices, corners, parts.size());
+        vertices += p.vertices();
+        corners += p.corners();
+        parts.add(p);
+        return true;
+    }
+
+    private void put(Part p, int vertex, int corner, int slot) {
+        p.batch = this;
+        p.vertex = vertex;
+        p.corner = corner;
+        p.slot = slot;
+    }
+
+    /** A part is drawn no more; another may take its place. */
+    void leave(Part p) {
+        p.gone = true;
+        if (sort == Sort.MERGED) {
+            left.add(new int[] {p.vertex, p.corner, p.slot, p.vertices(), p.corners()});
+        }
+    }
+
+    /** Writes the vertices, the indices and the colour of a part. */
+    void bake(Part p, double[] world, Skin skin) {
+        place(p, world, skin);
+        if (skin.texture() != null && texture != null) {
+            System.arraycopy(skin.texture(), 0, texture, p.vertex * 2, p.vertices() * 2);
+        }
+        if (skin.colors() != null) {
+            System.arraycopy(skin.colors(), 0, colors, p.vertex * 4, p.vertices() * 4);
+        }
+        for (int k = 0; k < 4; k++) {
+            state[p.slot * 4 + k] = k < 3 ? (float) skin.color()[k] : 0;
+        }
+        Baking.indices(p.shape.triangles(), p.vertex, p.mirrored, indices[0], p.corner);
+        dirty.add(Dirty.INDICES, p.corner, p.corner + p.corners());
+        dirty.add(Dirty.STATE, p.slot, p.slot + 1);
+        if (edged != null) {
+            edged.bake(p);
+        }
+        outdated();
+    }
+
+    /** Lines and coarser levels are made anew when they are asked for again. */
+    void outdated() {
+        Arrays.fill(indices, 1, indices.length, null);
+        lines = null;
+        generation++;
+    }
+
+    /** Another number whenever lines and coarser levels are other arrays than before. */
+    public int generation() {
+        return generation;
+    }
+
+    /** How many parts it has, those that are gone too. */
+    public int size() {
+        return parts.size();
+    }
+
+    /** The node of a part that is not gone; -1 for one that is. */
+    public int node(int part) {
+        return parts.get(part).gone ? -1 : parts.get(part).node;
+    }
+
+    /** Writes what changes when a part moves. */
+    void move(Part p, double[] world, Skin skin) {
+        boolean was = p.mirrored;
+        place(p, world, skin);
+        if (was != p.mirrored) {
+            bake(p, world, skin);
+            return;
+        }
+        if (edged != null) {
+            edged.bake(p);
+        }
+        if (lines != null) {
+            lines.bake(p);
+        }
+    }
+
+    private void place(Part p, double[] world, Skin skin) {
+        p.scale = Baking.scale(world);
+        p.mirrored = Baking.determinant(world) < 0;
+        Baking.positions(p.shape.positions(), p.shape.origin(), world, origin, positions, p.vertex);
+        Baking.normals(skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
+        dirty.add(Dirty.VERTICES, p.vertex, p.vertex + p.vertices());
+    }
+
+    /** The indices of a level of coarser triangles; made when first asked for. */
+    int[] level(int level) {
+        if (level > 0 && indices[level] == null) {
+            int sum = 0;
+            for (Part p : parts) {
+                int[] t = p.gone ? null : p.level(level);
+                p.coarse[level - 1] = sum;
+                sum += t == null ? 0 : t.length;
+            }
+            int[] out = new int[sum];
+            for (Part p : parts) {
+                int[] t = p.gone ? null : p.level(level);
+                if (t != null) {
+                    Baking.indices(t, p.vertex, p.mirrored, out, p.coarse[level - 1]);
+                }
+            }
+            indices[level] = out;
+        }
+        return indices[level];
+    }
+
+    /** Notes what of a part is selected: 0 not, 1 it is, 2 it was selected last. */
+    void select(Part p, int how) {
+        p.selected = how > 0;
+        if (sort == Sort.MERGED && state[p.slot * 4 + 3] != how) {
+            state[p.slot * 4 + 3] = how;
+            dirty.add(Dirty.STATE, p.slot, p.slot + 1);
+        }
+    }
+}

@@ -1,0 +1,306 @@
+package rhombus.core.submit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntFunction;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+
+/**
+ * How everything that can be drawn of a scene is held: small meshes of one kind merged into shared buffers, large ones by
+ * themselves, those that very many nodes use as instances. What is added finds room in what is there or in a batch of its own; what
+ * moves is written anew where it stands.
+ */
+public final class Batches {
+    /** Larger meshes are drawn by themselves: a call more counts for nothing beside so many triangles. */
+    private static final int LARGE = 4096;
+    /** A mesh that so many nodes use is drawn as instances. */
+    private static final int CROWD = 256;
+    /** So is one whose copies would come to so many triangles, from some uses on. */
+    private static final int COPIES = 16384;
+
+    private static final int SOME = 16;
+    /** Floats in shared buffers may be off by this part of an object's size: a fifth of a pixel where it fills a screen. */
+    private static final double EXACT = 1e-4;
+    /** What a batch for what is added later has room for at least, vertices. */
+    private static final int ROOM = 4096;
+
+    private final IntFunction<Skin> skins;
+    private final IntFunction<byte[]> marks;
+    private final List<Batch> batches = new ArrayList<>();
+    private final Map<Long, Part> parts = new HashMap<>();
+    private final Map<Integer, List<Part>> ofNode = new HashMap<>();
+    private final Map<Integer, Batch> crowds = new HashMap<>();
+    private int[] selected = {};
+    private int[] last = {};
+
+    /**
+     * No scene yet.
+     *
+     * @param skins what each mesh is drawn with
+     * @param marks for each mesh the marks of its triangles' sides, null until they are known
+     */
+    public Batches(IntFunction<Skin> skins, IntFunction<byte[]> marks) {
+        this.skins = skins;
+        this.marks = marks;
+    }
+
+    /** All batches, in the order of their numbers. */
+    public List<Batch> list() {
+        return Collections.unmodifiableList(batches);
+    }
+
+    private static long key(int node, int mesh) {
+        return (long) node << 32 | mesh;
+    }
+
+    // ---- what there is -------------------------------------------------------------------------------------------
+
+    /** Takes over which nodes are made of which meshes now; says whether anything changed. */
+    public boolean sync(Scene scene) {
+        Map<Integer, List<Part>> fresh = new LinkedHashMap<>();
+        int kept = 0;
+        int now = 0;
+        for (int i = 0; i < scene.count(); i++) {
+            for (int m : scene.node(i).meshes()) {
+                now++;
+                if (parts.containsKey(key(i, m))) {
+                    kept++;
+                } else {
+                    Part p = new Part(i, m, scene.meshes().get(m));
+                    fresh.computeIfAbsent(m, x -> new ArrayList<>()).add(p);
+                }
+            }
+        }
+        if (now == kept && kept == parts.size()) {
+            return false;
+        }
+        if (kept < parts.size()) {
+            removeOld(scene);
+        }
+        add(scene, fresh);
+        select(selected, last);
+        return true;
+    }
+
+    private void removeOld(Scene scene) {
+        parts.values().removeIf(p -> {
+            boolean old = !scene.node(p.node).meshes().contains(p.mesh);
+            if (old) {
+                p.batch.leave(p);
+                ofNode.get(p.node).remove(p);
+            }
+            return old;
+        });
+    }
+
+    private void add(Scene scene, Map<Integer, List<Part>> fresh) {
+        Map<String, List<Part>> merged = new LinkedHashMap<>();
+        Vec3 middle = scene.bounds().isEmpty() ? Vec3.ZERO : scene.bounds().center();
+        fresh.forEach((mesh, uses) -> {
+            Skin skin = skins.apply(mesh);
+            int triangles = uses.get(0).shape.triangleCount();
+            boolean copies = uses.size() >= SOME && (uses.size() - 1) * (long) triangles >= COPIES;
+            boolean crowd = crowds.containsKey(mesh) || uses.size() >= CROWD || copies && !skin.blend();
+            for (Part p : uses) {
+                note(p);
+                if (crowd) {
+                    Batch b = crowds.computeIfAbsent(mesh, m -> batch(Batch.Sort.CROWD, m, null, Vec3.ZERO));
+                    b.parts.add(p);
+                    p.batch = b;
+                } else if (skin.kind() == null || triangles > LARGE || !exact(scene, p, middle)) {
+                    own(p);
+                } else {
+                    merged.computeIfAbsent(skin.kind(), k -> new ArrayList<>()).add(p);
+                }
+            }
+        });
+        merged.forEach((kind, some) -> merge(scene, kind, some, middle));
+    }
+
+    private void note(Part p) {
+        parts.put(key(p.node, p.mesh), p);
+        ofNode.computeIfAbsent(p.node, n -> new ArrayList<>(1)).add(p);
+    }
+
+    /** Whether shared buffers about an origin can hold a part without its shape being seen to suffer. */
+    private static boolean exact(Scene scene, Part p, Vec3 origin) {
+        Aabb b = scene.bounds(p.node);
+        return b.isEmpty() || (b.center().distance(origin) + b.radius()) * 0x1p-24 <= EXACT * b.radius();
+    }
+
+    private Batch batch(Batch.Sort sort, int mesh, String kind, Vec3 origin) {
+        Batch b = new Batch(batches.size(), sort, mesh, kind, origin);
+        batches.add(b);
+        return b;
+    }
+
+    private void own(Part p) {
+        Batch b = batch(Batch.Sort.OWN, p.mesh, null, Vec3.ZERO);
+        b.parts.add(p);
+        p.batch = b;
+        p.slot = 0;
+    }
+
+    /** Puts parts of one kind where there is room, the rest into batches of their own. */
+    private void merge(Scene scene, String kind, List<Part> some, Vec3 middle) {
+        List<Part> rest = new ArrayList<>();
+        for (Part p : some) {
+            boolean found = false;
+            for (int i = batches.size() - 1; i >= 0 && !found; i--) {
+                Batch b = batches.get(i);
+                found = kind.equals(b.kind) && exact(scene, p, b.origin) && b.take(p);
+            }
+            if (!found) {
+                rest.add(p);
+            }
+        }
+        boolean first = batches.stream().noneMatch(b -> kind.equals(b.kind));
+        for (int from = 0; from < rest.size(); from += Batch.MOST_PARTS) {
+            List<Part> these = rest.subList(from, Math.min(rest.size(), from + Batch.MOST_PARTS));
+            int vertices = 0;
+            int corners = 0;
+            for (Part p : these) {
+                vertices += p.vertices();
+                corners += p.corners();
+            }
+            // What comes first is what the file holds; what comes later will have more like it.
+            int spare = first ? 1 : 2;
+            Batch b = batch(Batch.Sort.MERGED, these.get(0).mesh, kind, middle);
+            b.room(
+                    first ? vertices : Math.max(ROOM, vertices * spare),
+                    first ? corners : Math.max(ROOM * 6, corners * spare),
+                    first ? these.size() : Math.max(256, these.size() * spare),
+                    skins.apply(b.mesh));
+            these.forEach(b::take);
+        }
+        for (Part p : some) {
+            p.batch.bake(p, scene.world(p.node), skins.apply(p.mesh));
+        }
+    }
+
+    /** Nodes have moved. */
+    public void moved(Scene scene, Iterable<Integer> nodes) {
+        for (int n : nodes) {
+            for (Part p : ofNode.getOrDefault(n, List.of())) {
+                if (p.batch.sort != Batch.Sort.MERGED) {
+                    continue;
+                }
+                if (exact(scene, p, p.batch.origin)) {
+                    p.batch.move(p, scene.world(n), skins.apply(p.mesh));
+                } else {
+                    alone(p);
+                }
+            }
+        }
+    }
+
+    /** What has gone too far for shared buffers is drawn by itself from now on. */
+    private void alone(Part p) {
+        p.batch.leave(p);
+        ofNode.get(p.node).remove(p);
+        Part other = new Part(p.node, p.mesh, p.shape);
+        note(other);
+        own(other);
+        other.selected = p.selected;
+    }
+
+    /** Edges or coarser triangles have come. */
+    public void geometryCame() {
+        batches.forEach(Batch::outdated);
+    }
+
+    /** Notes which nodes are selected, and which of them were selected last. */
+    public void select(int[] nodes, int[] lastNodes) {
+        selected = nodes;
+        last = lastNodes;
+        Map<Integer, Integer> how = new HashMap<>();
+        Arrays.stream(nodes).forEach(n -> how.put(n, 1));
+        Arrays.stream(lastNodes).forEach(n -> how.put(n, 2));
+        for (Part p : parts.values()) {
+            p.batch.select(p, how.getOrDefault(p.node, 0));
+        }
+    }
+
+    // ---- buffers ---------------------------------------------------------------------------------------------------
+
+    /** Numbers of a merged batch, or of its corners by themselves, or of its lines; null for what it does not have. */
+    public float[] floats(int batch, String name) {
+        Batch b = batches.get(batch);
+        return switch (name) {
+            case "positions" -> b.positions;
+            case "texture" -> b.texture;
+            case "colors" -> b.colors;
+            case "state" -> b.state;
+            case "ends" -> lines(b).ends;
+            case "corner-positions" -> edged(b).positions;
+            case "corner-texture" -> edged(b).texture;
+            case "corner-colors" -> edged(b).colors;
+            default -> null;
+        };
+    }
+
+    /** Whole numbers of a merged batch. */
+    public short[] shorts(int batch, String name) {
+        Batch b = batches.get(batch);
+        return switch (name) {
+            case "extras" -> b.extras;
+            case "corners" -> lines(b).corners;
+            case "corner-extras" -> edged(b).extras;
+            default -> null;
+        };
+    }
+
+    /** Marks of the sides of triangles, one for each corner. */
+    public byte[] marks(int batch) {
+        return edged(batches.get(batch)).marks;
+    }
+
+    /** Indices of a level of a merged batch, or of its lines where the level is -1. */
+    public int[] indices(int batch, int level) {
+        Batch b = batches.get(batch);
+        return level < 0 ? lines(b).indices : b.level(level);
+    }
+
+    private Lines lines(Batch b) {
+        if (b.lines == null) {
+            b.lines = new Lines(b);
+        }
+        return b.lines;
+    }
+
+    private Corners edged(Batch b) {
+        if (b.edged == null) {
+            b.edged = new Corners(b, marks);
+        }
+        return b.edged;
+    }
+
+    /** For each batch that was written to since this was last asked: its number, then what {@link Dirty#take} tells. */
+    public int[] takeDirty() {
+        int[] out = new int[16];
+        int at = 0;
+        for (Batch b : batches) {
+            int[] d = b.dirty.take();
+            boolean any = false;
+            for (int k = 0; k < d.length; k += 2) {
+                any |= d[k + 1] > d[k];
+            }
+            if (any) {
+                if (at + 1 + d.length > out.length) {
+                    out = Arrays.copyOf(out, out.length * 2);
+                }
+                out[at++] = b.number;
+                System.arraycopy(d, 0, out, at, d.length);
+                at += d.length;
+            }
+        }
+        return Arrays.copyOf(out, at);
+    }
+}

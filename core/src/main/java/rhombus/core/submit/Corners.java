@@ -1,0 +1,60 @@
+package rhombus.core.submit;
+
+import java.util.function.IntFunction;
+
+/**
+ * The corners of a merged batch's triangles by themselves, so that each triangle can have marks of its own: which of its sides are
+ * modelled edges, as {@link rhombus.core.geometry.MeshEdges#marks} gives them.
+ */
+final class Corners {
+    final float[] positions;
+    final short[] extras;
+    final byte[] marks;
+    final float[] texture;
+    final float[] colors;
+    private final Batch batch;
+    private final IntFunction<byte[]> marksOf;
+
+    Corners(Batch batch, IntFunction<byte[]> marksOf) {
+        this.batch = batch;
+        this.marksOf = marksOf;
+        int n = batch.indices[0].length;
+        positions = new float[n * 3];
+        extras = new short[n * 4];
+        marks = new byte[n];
+        texture = batch.texture == null ? null : new float[n * 2];
+        colors = batch.colors == null ? null : new float[n * 4];
+        for (Part p : batch.parts) {
+            if (!p.gone) {
+                bake(p);
+            }
+        }
+    }
+
+    void bake(Part p) {
+        int[] index = batch.indices[0];
+        byte[] own = marksOf.apply(p.mesh);
+        int end = p.corner + p.corners();
+        for (int i = p.corner; i < end; i++) {
+            int v = index[i];
+            for (int k = 0; k < 3; k++) {
+                positions[i * 3 + k] = batch.positions[v * 3 + k];
+            }
+            for (int k = 0; k < 4; k++) {
+                extras[i * 4 + k] = batch.extras[v * 4 + k];
+            }
+            if (texture != null) {
+                texture[i * 2] = batch.texture[v * 2];
+                texture[i * 2 + 1] = batch.texture[v * 2 + 1];
+            }
+            for (int k = 0; colors != null && k < 4; k++) {
+                colors[i * 4 + k] = batch.colors[v * 4 + k];
+            }
+            if (own != null) {
+                byte m = own[(i - p.corner) / 3];
+                marks[i] = p.mirrored ? Baking.mirrored(m) : m;
+            }
+        }
+        batch.dirty.add(Dirty.CORNERS, p.corner, end);
+    }
+}

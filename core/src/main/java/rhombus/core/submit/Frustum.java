@@ -1,0 +1,61 @@
+package rhombus.core.submit;
+
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.geometry.Wedge;
+
+/**
+ * What a picture can show, from its matrices: a view matrix and a projection matrix, 16 numbers each, column-major as glTF 2.0
+ * (3.10.3) defines them.
+ */
+final class Frustum {
+    private final Wedge wedge;
+    private final boolean flat;
+    private final Vec3 eye;
+    private final double metresPerPixel;
+
+    /** @param height of the picture, pixels */
+    Frustum(double[] matrices, double height) {
+        double[] m = new double[16];
+        for (int c = 0; c < 4; c++) {
+            for (int r = 0; r < 4; r++) {
+                double sum = 0;
+                for (int k = 0; k < 4; k++) {
+                    sum += matrices[16 + k * 4 + r] * matrices[c * 4 + k];
+                }
+                m[c * 4 + r] = sum;
+            }
+        }
+        // A point is inside where each of x, y, z lies between -w and w (G. Gribb and K. Hartmann, 2001).
+        double[] planes = new double[24];
+        for (int i = 0; i < 6; i++) {
+            double sign = i % 2 == 0 ? 1 : -1;
+            for (int c = 0; c < 4; c++) {
+                planes[i * 4 + c] = m[c * 4 + 3] + sign * m[c * 4 + i / 2];
+            }
+        }
+        wedge = new Wedge(planes);
+        flat = matrices[16 + 11] == 0;
+        eye = new Vec3(row(matrices, 0), row(matrices, 1), row(matrices, 2));
+        metresPerPixel = 2 / (matrices[16 + 5] * height);
+    }
+
+    /** The eye: what the view matrix takes to zero. */
+    private static double row(double[] m, int r) {
+        return -(m[r * 4] * m[12] + m[r * 4 + 1] * m[13] + m[r * 4 + 2] * m[14]);
+    }
+
+    Vec3 eye() {
+        return eye;
+    }
+
+    /** Whether a box may be seen. */
+    boolean shows(Aabb box) {
+        return wedge.box(box) != Wedge.OUTSIDE;
+    }
+
+    /** Metres that a pixel covers at the nearest part of the ball round a box; 0 from inside. */
+    double metresPerPixel(Aabb box) {
+        return flat ? metresPerPixel : metresPerPixel * Math.max(0, box.center().distance(eye) - box.radius());
+    }
+}

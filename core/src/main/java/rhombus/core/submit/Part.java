@@ -1,0 +1,48 @@
+package rhombus.core.submit;
+
+import rhombus.core.geometry.Mesh;
+
+/** One use of a mesh by a node, and where in its batch it lies. */
+final class Part {
+    final int node;
+    final int mesh;
+    final Mesh shape;
+    Batch batch;
+    /** Number within the batch: where its colour and what is selected stand. */
+    int slot;
+    /** First vertex in the batch. */
+    int vertex;
+    /** First index in the batch, the same as its first corner where corners stand by themselves. */
+    int corner;
+    /** First index of each coarser level, in that level's own array. */
+    final int[] coarse = new int[Batch.LEVELS];
+    /** First line in the batch. */
+    int line;
+    /** How much larger the node makes it, at most. */
+    double scale = 1;
+    /** Whether the node turns it inside out. */
+    boolean mirrored;
+
+    boolean selected;
+    boolean gone;
+
+    Part(int node, int mesh, Mesh shape) {
+        this.node = node;
+        this.mesh = mesh;
+        this.shape = shape;
+    }
+
+    int vertices() {
+        return shape.positions().length / 3;
+    }
+
+    int corners() {
+        return shape.triangles().length;
+    }
+
+    /** Coarser triangles of a level, or of the coarsest it has; null where it has none. */
+    int[] level(int level) {
+        int have = Math.min(level, shape.levels().size());
+        return have == 0 ? null : shape.levels().get(have - 1).triangles();
+    }
+}

@@ -1,0 +1,380 @@
+package rhombus.core.submit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import rhombus.core.display.DisplayMode;
+import rhombus.core.geometry.Coarser;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.MeshEdges;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Node;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
+import rhombus.core.scene.ShapeMesh;
+import rhombus.core.scene.UpAxis;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Matrices;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
+import rhombus.core.view.Screen;
+
+/** What is sent to the graphics card is the scene: all of it that may be seen, nothing else, wherever it was moved or added. */
+class BatchesTest {
+    private static final int HEIGHT = 600;
+    private static final int WIDTH = 800;
+
+    private Random r = new Random(1);
+    private final List<Mesh> meshes = new ArrayList<>();
+    private final List<byte[]> marks = new ArrayList<>();
+    private final List<Skin> skins = new ArrayList<>();
+    private final Batches batches = new Batches(skins::get, marks::get);
+    private final Submission submission = new Submission(batches);
+    private Scene scene;
+
+    private static BatchesTest of(long seed) {
+        BatchesTest t = new BatchesTest();
+        t.r = new Random(seed);
+        return t;
+    }
+
+    // ---- a random scene --------------------------------------------------------------------------------------------
+
+    private int mesh() {
+        Shape shape =
+                switch (meshes.isEmpty() ? 0 : r.nextInt(16) == 0 ? 4 : r.nextInt(4)) {
+                    case 0 -> new Shape(Shape.Sort.BOX, List.of(1.0, 2.0, 3.0));
+                    case 1 -> new Shape(Shape.Sort.SPHERE, List.of(1.0, 24.0, 16.0));
+                    case 2 -> new Shape(Shape.Sort.CYLINDER, List.of(0.5, 2.0, 12.0));
+                    case 3 -> new Shape(Shape.Sort.TORUS, List.of(1.0, 0.3, 20.0, 12.0));
+                    // Large enough to be drawn by itself.
+                    default -> new Shape(Shape.Sort.TORUS, List.of(1.0, 0.3, 66.0, 32.0));
+                };
+        ShapeMesh s = ShapeMesh.of(shape);
+        Mesh m = s.mesh();
+        MeshEdges e = MeshEdges.of(m.positions(), m.triangles());
+        m.attachLevels(Coarser.levels(m.positions(), m.triangles(), e));
+        meshes.add(m);
+        marks.add(e.marks());
+        double[] color = {r.nextInt(9) / 8.0, 0.5, 0.5, 1};
+        skins.add(new Skin(r.nextBoolean() ? s.normals() : null, null, null, color, -1, 0, r.nextInt(8) == 0));
+        return meshes.size() - 1;
+    }
+
+    private double[] place() {
+        double far = r.nextInt(12) == 0 ? 1e5 : 20;
+        Vec3 at = new Vec3(r.nextGaussian() * far, r.nextGaussian() * far, r.nextGaussian() * far);
+        Quat q = Quat.about(new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian()).unit(), r.nextDouble() * 6);
+        double s = 0.3 + r.nextDouble();
+        return Mat4.trs(at, q, new Vec3(r.nextInt(3) == 0 ? -s : s, 0.3 + r.nextDouble(), 0.3 + r.nextDouble()));
+    }
+
+    private Node node(int i, int mesh) {
+        return new Node("n" + i, "", -1, place(), List.of(mesh), null, null, false);
+    }
+
+    private void make() {
+        int n = 1 + r.nextInt(5);
+        for (int i = 0; i < n; i++) {
+            mesh();
+        }
+        List<Node> nodes = new ArrayList<>();
+        int count = 1 + r.nextInt(16);
+        for (int i = 0; i < count; i++) {
+            nodes.add(node(i, r.nextInt(n)));
+        }
+        if (r.nextInt(8) == 0) {
+            for (int i = 0; i < 260; i++) {
+                nodes.add(node(nodes.size(), 0));
+            }
+        }
+        scene = new Scene(nodes, meshes, UpAxis.Y);
+        batches.sync(scene);
+    }
+
+    private void change() {
+        int i = r.nextInt(scene.count());
+        switch (r.nextInt(6)) {
+            case 0 ->
+                scene = scene.withNodes(
+                        Map.of(i, scene.node(i).withHidden(!scene.node(i).hidden())));
+            case 1 ->
+                scene = scene.withNodes(
+                        Map.of(i, scene.node(i).withGone(!scene.node(i).gone())));
+            case 2, 3 -> {
+                scene = scene.withNodes(Map.of(i, scene.node(i).withLocal(place())));
+                batches.moved(scene, List.of(i));
+            }
+            case 4 -> {
+                int mesh = r.nextBoolean() ? r.nextInt(meshes.size()) : mesh();
+                if (mesh >= scene.meshes().size()) {
+                    scene = scene.withMesh(meshes.get(mesh));
+                }
+                Map<Integer, Node> more = new HashMap<>();
+                for (int k = 0; k <= r.nextInt(3); k++) {
+                    more.put(scene.count() + k, node(scene.count() + k, mesh));
+                }
+                scene = scene.withNodes(more);
+            }
+            default -> {
+                int mesh = mesh();
+                scene = scene.withMesh(meshes.get(mesh));
+                scene = scene.withNodes(Map.of(i, scene.node(i).withShape(null, List.of(mesh))));
+            }
+        }
+        batches.sync(scene);
+    }
+
+    /** From far away, so that everything is in the picture. */
+    private double[] everything() {
+        return seen(new Pose(new Vec3(0, 0, 5e6), Quat.IDENTITY, 5e6, new Projection.Orthographic(8e6)), 1e7);
+    }
+
+    private static double[] seen(Pose pose, double far) {
+        double[] m = new double[32];
+        Matrices.view(pose, m, 0);
+        Matrices.projection(pose.projection(), (double) WIDTH / HEIGHT, new Clip(0.01, far), m, 16);
+        return m;
+    }
+
+    private Drawn draw(double[] matrices, Submission.Wish wish, double tolerance) {
+        Pose p = new Pose(new Vec3(0, 0, 30), Quat.IDENTITY, 30, new Projection.Perspective(0.8));
+        submission.plan(scene, matrices, new Screen(p, WIDTH, HEIGHT), HEIGHT, wish, tolerance);
+        return new Drawn(batches, submission, scene);
+    }
+
+    private static final Submission.Wish SMOOTH = new Submission.Wish(true, DisplayMode.Edging.NONE, false);
+
+    // ---- what is promised ------------------------------------------------------------------------------------------
+
+    private void checkAll(Drawn d) {
+        Map<Integer, List<Drawn.Triangle>> byNode = new HashMap<>();
+        d.triangles.forEach(
+                t -> byNode.computeIfAbsent(t.node(), n -> new ArrayList<>()).add(t));
+        for (int i = 0; i < scene.count(); i++) {
+            List<Drawn.Triangle> have = byNode.getOrDefault(i, List.of());
+            if (!scene.shown(i)) {
+                assertThat(have).isEmpty();
+                continue;
+            }
+            int mesh = scene.node(i).meshes().get(0);
+            Mesh m = meshes.get(mesh);
+            assertThat(have).as("node %d", i).hasSize(m.triangleCount());
+            double off = 2e-4 * scene.bounds(i).radius();
+            boolean mirrored = Baking.determinant(scene.world(i)) < 0;
+            for (int t = 0; t < m.triangleCount(); t++) {
+                Part p = new Part(i, mesh, m);
+                Vec3[] want = new Vec3[3];
+                for (int k = 0; k < 3; k++) {
+                    want[k] = Drawn.world(scene, p, m.triangles()[t * 3 + k]);
+                }
+                Drawn.Triangle got = have.get(t);
+                assertThat(got.a().distance(want[0])).isLessThanOrEqualTo(off);
+                assertThat(got.b().distance(want[mirrored ? 2 : 1])).isLessThanOrEqualTo(off);
+                assertThat(got.c().distance(want[mirrored ? 1 : 2])).isLessThanOrEqualTo(off);
+            }
+        }
+    }
+
+    @Property(tries = 60)
+    void everythingShownIsDrawnOnceWhereItIsAndNothingElse(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        t.checkAll(t.draw(t.everything(), SMOOTH, 0));
+        for (int i = 0; i < 12; i++) {
+            t.change();
+            t.checkAll(t.draw(t.everything(), SMOOTH, 0));
+        }
+    }
+
+    @Property(tries = 60)
+    void nothingThatMayBeSeenIsLeftOut(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        Quat q = Quat.about(Vec3.Y, t.r.nextDouble() * 6);
+        Vec3 eye = new Vec3(t.r.nextGaussian() * 10, t.r.nextGaussian() * 4, t.r.nextGaussian() * 10);
+        Projection p = t.r.nextBoolean() ? new Projection.Perspective(0.7) : new Projection.Orthographic(12);
+        double[] m = seen(new Pose(eye, q, 5, p), 500);
+        Drawn d = t.draw(m, SMOOTH, 0);
+        Set<Integer> drawn = new HashSet<>();
+        d.triangles.forEach(x -> drawn.add(x.node()));
+        int left = 0;
+        for (int i = 0; i < t.scene.count(); i++) {
+            Mesh mesh = t.meshes.get(t.scene.node(i).meshes().get(0));
+            boolean seen = false;
+            for (int v = 0; v < mesh.positions().length / 3 && !seen; v++) {
+                Vec3 w = Drawn.world(t.scene, new Part(i, 0, mesh), v);
+                seen = inside(m, w);
+            }
+            if (seen) {
+                assertThat(drawn).contains(i);
+            } else if (!drawn.contains(i)) {
+                left++;
+            }
+        }
+        // Most of what cannot be seen is left out, but for crowds, which are drawn whole.
+        if (t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
+            assertThat(drawn.size()).isLessThanOrEqualTo(t.scene.count() - left);
+        }
+    }
+
+    private static boolean inside(double[] m, Vec3 p) {
+        double[] v = times(m, 0, new double[] {p.x(), p.y(), p.z(), 1});
+        double[] c = times(m, 16, v);
+        return Math.abs(c[0]) <= c[3] && Math.abs(c[1]) <= c[3] && Math.abs(c[2]) <= c[3];
+    }
+
+    private static double[] times(double[] m, int at, double[] v) {
+        double[] out = new double[4];
+        for (int row = 0; row < 4; row++) {
+            for (int k = 0; k < 4; k++) {
+                out[row] += m[at + k * 4 + row] * v[k];
+            }
+        }
+        return out;
+    }
+
+    @Property(tries = 40)
+    void coarserTrianglesStayWithinTheTolerance(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        double extent = 80;
+        double[] m = seen(new Pose(new Vec3(0, 0, 900), Quat.IDENTITY, 900, new Projection.Orthographic(extent)), 2000);
+        Drawn full = t.draw(m, SMOOTH, 0);
+        Drawn coarse = t.draw(m, SMOOTH, 4);
+        assertThat(coarse.triangles.size()).isLessThanOrEqualTo(full.triangles.size());
+        double off = 4 * extent / HEIGHT;
+        Map<Integer, List<Drawn.Triangle>> whole = new HashMap<>();
+        full.triangles.forEach(
+                x -> whole.computeIfAbsent(x.node(), n -> new ArrayList<>()).add(x));
+        for (int i = 0; i < coarse.triangles.size(); i += 37) {
+            Drawn.Triangle c = coarse.triangles.get(i);
+            // Corners of coarser triangles are corners of the mesh, so that none may be off at all.
+            double least = Double.POSITIVE_INFINITY;
+            for (Drawn.Triangle f : whole.get(c.node())) {
+                least = Math.min(least, c.a().distance(f.a()));
+            }
+            assertThat(least).isLessThanOrEqualTo(off);
+        }
+        assertThat(coarse.triangles.stream()
+                        .map(Drawn.Triangle::node)
+                        .distinct()
+                        .count())
+                .isEqualTo(full.triangles.stream()
+                        .map(Drawn.Triangle::node)
+                        .distinct()
+                        .count());
+    }
+
+    @Property(tries = 30)
+    void edgesOnSurfacesAndLinesAreThoseOfTheMeshesAfterEveryChange(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        for (int i = 0; i < 6; i++) {
+            Drawn d = t.draw(t.everything(), new Submission.Wish(true, DisplayMode.Edging.ON_SURFACE, false), 0);
+            t.checkAll(d);
+            for (Drawn.Triangle x : d.triangles) {
+                if (x.form() == Submission.EDGED && x.color() != 0) {
+                    assertThat(x.marks()).isBetween(0, 63);
+                }
+            }
+            Drawn wire = t.draw(t.everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
+            assertThat(wire.triangles).isEmpty();
+            for (int n = 0; n < t.scene.count(); n++) {
+                if (t.scene.shown(n)) {
+                    Vec3 c = t.scene.bounds(n).center();
+                    double reach = t.scene.bounds(n).radius() * 1.01;
+                    assertThat(wire.lines).anyMatch(l -> l[0].distance(c) <= reach && l[1].distance(c) <= reach);
+                }
+            }
+            t.change();
+        }
+    }
+
+    /** The marks of a box say for each side whether it is an edge; a diagonal is none, turned inside out or not. */
+    @Test
+    void aMirroredBoxKeepsItsDiagonalsUnmarked() {
+        ShapeMesh s = ShapeMesh.of(new Shape(Shape.Sort.BOX, List.of(1.0, 2.0, 3.0)));
+        meshes.add(s.mesh());
+        marks.add(MeshEdges.of(meshes.get(0).positions(), meshes.get(0).triangles())
+                .marks());
+        skins.add(new Skin(s.normals(), null, null, new double[] {1, 1, 1, 1}, -1, 0, false));
+        double[] mirror = Mat4.trs(Vec3.ZERO, Quat.IDENTITY, new Vec3(-1, 1, 1));
+        scene = new Scene(List.of(new Node("n0", "", -1, mirror, List.of(0), null, null, false)), meshes, UpAxis.Y);
+        batches.sync(scene);
+        Drawn d = draw(
+                seen(new Pose(new Vec3(0, 0, 50), Quat.IDENTITY, 50, new Projection.Perspective(0.8)), 100),
+                new Submission.Wish(true, DisplayMode.Edging.ON_SURFACE, false),
+                0);
+        assertThat(d.triangles).hasSize(12);
+        for (Drawn.Triangle t : d.triangles) {
+            assertThat(t.form()).isEqualTo(Submission.EDGED);
+            Vec3[] c = {t.a(), t.b(), t.c()};
+            for (int k = 0; k < 3; k++) {
+                Vec3 side = c[(k + 1) % 3].minus(c[k]);
+                boolean along = (side.x() == 0 ? 0 : 1) + (side.y() == 0 ? 0 : 1) + (side.z() == 0 ? 0 : 1) == 1;
+                assertThat((t.marks() >> 2 * k & 3) > 0).isEqualTo(along);
+            }
+            // Fronts look outwards.
+            Vec3 middle = t.a().plus(t.b()).plus(t.c()).times(1.0 / 3).minus(new Vec3(0, 1, 0));
+            assertThat(t.normal().dot(middle)).isPositive();
+        }
+    }
+
+    @Test
+    void neighboursAreOneRangeAndHidingOneTouchesNoBuffer() {
+        ShapeMesh s = ShapeMesh.of(new Shape(Shape.Sort.BOX, List.of(1.0, 1.0, 1.0)));
+        meshes.add(s.mesh());
+        skins.add(new Skin(s.normals(), null, null, new double[] {1, 1, 1, 1}, -1, 0, false));
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < 50; i++) {
+            nodes.add(
+                    new Node("n" + i, "", -1, Mat4.translation(new Vec3(2 * i, 0, 0)), List.of(0), null, null, false));
+        }
+        scene = new Scene(nodes, meshes, UpAxis.Y);
+        batches.sync(scene);
+        assertThat(draw(everything(), SMOOTH, 0).ranges).isEqualTo(1);
+        batches.takeDirty();
+        scene = scene.withNodes(Map.of(20, scene.node(20).withHidden(true)));
+        batches.sync(scene);
+        Drawn d = draw(everything(), SMOOTH, 0);
+        assertThat(d.ranges).isEqualTo(2);
+        assertThat(d.triangles).hasSize(49 * 12);
+        assertThat(batches.takeDirty()).isEmpty();
+        scene = scene.withNodes(Map.of(7, scene.node(7).withLocal(Mat4.translation(Vec3.Y))));
+        batches.moved(scene, List.of(7));
+        int[] dirty = batches.takeDirty();
+        assertThat(dirty[1]).as("first vertex written").isEqualTo(7 * 24);
+        assertThat(dirty[2]).as("end of it").isEqualTo(8 * 24);
+        assertThat(dirty[4]).as("indices stay").isZero();
+    }
+
+    @Test
+    void whatIsSelectedIsMaskedAndDrawnOverTheOtherLines() {
+        make();
+        int first = 0;
+        batches.select(new int[] {first}, new int[] {first});
+        Drawn d = draw(everything(), new Submission.Wish(true, DisplayMode.Edging.NONE, true), 0);
+        assertThat(d.triangles.stream().filter(t -> t.form() == Submission.MASK).map(Drawn.Triangle::node))
+                .isNotEmpty()
+                .containsOnly(first);
+        draw(everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
+        int[] runs = submission.runs();
+        int picked = 0;
+        for (int i = 0; i < runs.length; i += Submission.RUN) {
+            picked += runs[i + 1] == Submission.PICKED ? runs[i + 4] : 0;
+        }
+        assertThat(picked).isEqualTo(1);
+    }
+}

@@ -1,0 +1,109 @@
+package rhombus.core.submit;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+
+/** What a graphics card would draw of a submission, read from the buffers as it would read them. */
+final class Drawn {
+    /** A triangle in the world, with the node it belongs to (-1 where that is not told), and what it was drawn as. */
+    record Triangle(int node, int form, Vec3 a, Vec3 b, Vec3 c, double color, int marks) {
+        Vec3 normal() {
+            return b.minus(a).cross(c.minus(a));
+        }
+    }
+
+    final List<Triangle> triangles = new ArrayList<>();
+    /** Both ends of each line. */
+    final List<Vec3[]> lines = new ArrayList<>();
+
+    int ranges;
+
+    Drawn(Batches batches, Submission s, Scene scene) {
+        int[] runs = s.runs();
+        for (int i = 0; i < runs.length; i += Submission.RUN) {
+            Batch b = batches.list().get(runs[i]);
+            for (int r = runs[i + 3]; r < runs[i + 3] + runs[i + 4]; r++) {
+                ranges++;
+                range(batches, b, runs[i + 1], runs[i + 2], s.starts()[r], s.counts()[r], scene);
+            }
+        }
+    }
+
+    private void range(Batches batches, Batch b, int form, int level, int start, int count, Scene scene) {
+        if (form == Submission.LINES || form == Submission.PICKED) {
+            lines(batches, b, start, count, scene);
+            return;
+        }
+        if (b.sort == Batch.Sort.MERGED) {
+            boolean edged = form == Submission.EDGED;
+            float[] p = batches.floats(b.number, edged ? "corner-positions" : "positions");
+            short[] x = batches.shorts(b.number, edged ? "corner-extras" : "extras");
+            int[] index = edged ? null : batches.indices(b.number, level);
+            for (int k = 0; k < count; k += 3) {
+                int[] v = new int[3];
+                for (int c = 0; c < 3; c++) {
+                    v[c] = edged ? start + k + c : index[start / 4 + k + c];
+                }
+                int slot = x[v[0] * 4 + 3];
+                triangles.add(new Triangle(
+                        b.node(slot),
+                        form,
+                        at(b, p, v[0]),
+                        at(b, p, v[1]),
+                        at(b, p, v[2]),
+                        b.state[slot * 4],
+                        edged ? batches.marks(b.number)[v[0]] : 0));
+            }
+            return;
+        }
+        for (Part part : b.parts) {
+            if (!part.gone && scene.shown(part.node)) {
+                int[] t = level == 0 ? part.shape.triangles() : part.level(level);
+                for (int k = 0; k < count; k += 3) {
+                    triangles.add(new Triangle(
+                            part.node,
+                            form,
+                            world(scene, part, t[k]),
+                            world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 2 : k + 1]),
+                            world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 1 : k + 2]),
+                            0,
+                            0));
+                }
+            }
+        }
+    }
+
+    private void lines(Batches batches, Batch b, int start, int count, Scene scene) {
+        if (b.sort == Batch.Sort.MERGED) {
+            float[] ends = batches.floats(b.number, "ends");
+            int[] index = batches.indices(b.number, -1);
+            for (int k = 0; k < count; k += 6) {
+                int v = index[start / 4 + k];
+                lines.add(new Vec3[] {at(b, ends, v * 2), at(b, ends, v * 2 + 1)});
+            }
+            return;
+        }
+        for (Part part : b.parts) {
+            if (!part.gone && scene.shown(part.node)) {
+                for (int e = 0; e < count / 6; e++) {
+                    lines.add(new Vec3[] {
+                        world(scene, part, part.shape.edgeStart(e)), world(scene, part, part.shape.edgeEnd(e))
+                    });
+                }
+            }
+        }
+    }
+
+    private static Vec3 at(Batch b, float[] p, int v) {
+        return b.origin.plus(new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2]));
+    }
+
+    static Vec3 world(Scene scene, Part p, int v) {
+        float[] xyz = p.shape.positions();
+        return Mat4.point(
+                scene.world(p.node), p.shape.origin().plus(new Vec3(xyz[v * 3], xyz[v * 3 + 1], xyz[v * 3 + 2])));
+    }
+}

@@ -1,0 +1,113 @@
+import * as THREE from 'three';
+import type { DrawApi, Material } from '../../core';
+import { lineMaterial } from './lines';
+import type { Palette } from './palette';
+import { maskFragment, maskVertex } from './outlineShaders';
+import { surfaceFragment, surfaceVertex } from './shaders';
+
+/** What all materials share with the painter. */
+export interface Shared {
+  ink: { value: THREE.Vector3 };
+  pixel: { value: number };
+  halfSize: THREE.Vector2;
+}
+
+const WIDTHS = [0, 0.9, 1.1, 0, 0];
+
+/** Materials of surfaces, lines and masks; each call makes one, programs are shared by the library. */
+export class Looks {
+  private readonly images = new Map<number, THREE.Texture>();
+  private readonly tints: { wire: { value: THREE.Vector4[] }; picked: { value: THREE.Vector4[] } };
+
+  constructor(
+    private readonly core: DrawApi,
+    private readonly file: ArrayBuffer,
+    private readonly shared: Shared,
+    palette: Palette,
+    private readonly loaded: () => void,
+  ) {
+    this.tints = { wire: { value: palette.wire }, picked: { value: palette.picked } };
+  }
+
+  theme(palette: Palette): void {
+    this.tints.wire.value = palette.wire;
+    this.tints.picked.value = palette.picked;
+    this.shared.ink.value = palette.ink;
+  }
+
+  surface(mesh: number, edges: boolean, merged: boolean): THREE.ShaderMaterial {
+    const m = this.core.material(mesh);
+    const uv = m.image && this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
+    const defines: Record<string, number> = {};
+    if (merged) defines.MERGED = 1;
+    if (this.core.attribute(mesh, 'NORMAL', 3)) defines.WITH_NORMAL = 1;
+    if (this.core.attribute(mesh, 'COLOR_0', 4)) defines.WITH_COLOR = 1;
+    if (uv) defines.WITH_IMAGE = 1;
+    if (edges) defines.EDGES = 1;
+    const [r, g, b, a] = m.color;
+    return new THREE.ShaderMaterial({
+      glslVersion: THREE.GLSL3,
+      vertexShader: surfaceVertex,
+      fragmentShader: surfaceFragment,
+      defines,
+      uniforms: {
+        base: { value: new THREE.Vector4(r, g, b, m.blend ? a : 1) },
+        ink: this.shared.ink,
+        pixel: this.shared.pixel,
+        cutoff: { value: m.cutoff },
+        image: { value: uv ? this.image(m.image!) : null },
+      },
+      side: THREE.DoubleSide,
+      transparent: m.blend,
+      depthWrite: !m.blend,
+      blending: m.blend ? THREE.CustomBlending : THREE.NoBlending,
+      blendSrc: THREE.OneFactor,
+      blendDst: THREE.OneMinusSrcAlphaFactor,
+    });
+  }
+
+  line(picked: boolean, merged: boolean): THREE.ShaderMaterial {
+    const look = { tints: [], widths: WIDTHS, relative: false, hidden: false };
+    const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
+    material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
+    if (merged) material.defines.MERGED = 1;
+    return material;
+  }
+
+  /** Marks what is selected; of a merged batch its state tells what was selected last. */
+  mask(last: boolean, merged: boolean): THREE.ShaderMaterial {
+    return new THREE.ShaderMaterial({
+      glslVersion: THREE.GLSL3,
+      vertexShader: maskVertex,
+      fragmentShader: maskFragment,
+      defines: merged ? { MERGED: 1 } : {},
+      uniforms: { last: { value: last ? 1 : 0 } },
+      side: THREE.DoubleSide,
+      depthTest: false,
+      blending: THREE.CustomBlending,
+      blendEquation: THREE.MaxEquation,
+    });
+  }
+
+  private image(image: NonNullable<Material['image']>): THREE.Texture {
+    let texture = this.images.get(image.id);
+    if (!texture) {
+      const made = new THREE.Texture();
+      texture = made;
+      made.wrapS = made.wrapT = THREE.RepeatWrapping;
+      made.flipY = false;
+      this.images.set(image.id, made);
+      const blob = new Blob([new Uint8Array(this.file, image.start, image.length)], { type: image.type });
+      void createImageBitmap(blob, { premultiplyAlpha: 'none', colorSpaceConversion: 'none' }).then((bitmap) => {
+        made.image = bitmap;
+        made.needsUpdate = true;
+        this.loaded();
+      });
+    }
+    return texture;
+  }
+
+  dispose(): void {
+    for (const t of this.images.values()) t.dispose();
+  }
+}

@@ -1,0 +1,92 @@
+import * as THREE from 'three';
+import type { BatchForm, DrawApi } from '../../core';
+import type { Looks } from './looks';
+import { Form } from './passes';
+import { Run, type BatchDrawing, type Which } from './runs';
+import type { Surfaces } from './surfaces';
+import type { Wires } from './wires';
+
+/** A mesh by itself: large, blended, or too far from the others to share their buffers. */
+export class Single implements BatchDrawing {
+  readonly root = new THREE.Group();
+  readonly masks = new THREE.Group();
+  private readonly place = new THREE.Matrix4();
+  private readonly forms = new Map<string, THREE.Mesh>();
+  private last = false;
+  private lines = 0;
+
+  constructor(
+    private readonly core: DrawApi,
+    private readonly form: BatchForm,
+    private readonly looks: Looks,
+    private readonly surfaces: Surfaces,
+    private readonly wires: Wires,
+  ) {
+    for (const g of [this.root, this.masks]) g.matrixWorldAutoUpdate = false;
+    this.place.fromArray(core.placement(form.node, form.mesh));
+  }
+
+  update(): void {}
+
+  sent(): void {}
+
+  hide(): void {
+    for (const f of this.forms.values()) f.visible = false;
+  }
+
+  show(run: Run, level: number, which: Which): void {
+    const key = `${run}/${level}`;
+    let f = this.forms.get(key);
+    if (!f) {
+      f = this.make(run, level);
+      f.matrixAutoUpdate = false;
+      f.matrixWorldAutoUpdate = false;
+      f.frustumCulled = false;
+      // The very matrix: when it moves, so do all forms.
+      f.matrixWorld = this.place;
+      this.forms.set(key, f);
+      (run === Run.mask ? this.masks : this.root).add(f);
+    }
+    if (run === Run.lines || run === Run.picked) {
+      this.lines = which.counts[0]!;
+      f.geometry = this.wires.geometry(this.form.mesh, this.lines / 6)!;
+    }
+    f.visible = true;
+  }
+
+  private make(run: Run, level: number): THREE.Mesh {
+    const { mesh } = this.form;
+    if (run === Run.lines || run === Run.picked) {
+      const f = new THREE.Mesh(this.wires.geometry(mesh, 1)!, this.looks.line(run === Run.picked, false));
+      f.layers.set(Form.wire);
+      f.renderOrder = run === Run.picked ? 1 : 0;
+      // The geometry may be shared with others that draw more or less of it.
+      f.onBeforeRender = () => f.geometry.setDrawRange(0, this.lines);
+      return f;
+    }
+    if (run === Run.mask) {
+      const f = new THREE.Mesh(this.surfaces.geometry(mesh), this.looks.mask(this.last, false));
+      f.layers.set(Form.mask);
+      return f;
+    }
+    const edges = run === Run.edged;
+    const g = edges ? this.surfaces.edgedGeometry(mesh)! : this.surfaces.level(mesh, level);
+    const f = new THREE.Mesh(g, this.looks.surface(mesh, edges, false));
+    f.layers.set(edges ? Form.edged : Form.surface);
+    return f;
+  }
+
+  moved(nodes: ReadonlySet<number>): void {
+    if (nodes.has(this.form.node)) this.place.fromArray(this.core.placement(this.form.node, this.form.mesh));
+  }
+
+  select(_nodes: ReadonlySet<number>, last: ReadonlySet<number>): void {
+    this.last = last.has(this.form.node);
+    const mask = this.forms.get(`${Run.mask}/0`);
+    if (mask) (mask.material as THREE.ShaderMaterial).uniforms.last!.value = this.last ? 1 : 0;
+  }
+
+  dispose(): void {
+    for (const f of this.forms.values()) (f.material as THREE.Material).dispose();
+  }
+}
