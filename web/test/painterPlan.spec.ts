@@ -29,6 +29,7 @@ class FakeCore {
     arrange: vi.fn(),
     batches: () => this.forms,
     count: () => this.forms.length,
+    chunks: () => 1,
     nodes: () => Int32Array.from([1, 2, 3]),
     floats: (_: number, name: string) =>
       name.includes('positions')
@@ -157,7 +158,7 @@ describe('what the painter draws for a plan', () => {
     const g = ranges()[0]!.geometry;
     const position = g.getAttribute('position') as THREE.BufferAttribute;
     const before = [position.version, g.index!.version];
-    core.dirty = [0, 2, 5, 0, 0, 0, 0, 0, 0, 0, 0];
+    core.dirty = [0, 2, 5, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
     models.moved(Int32Array.from([4]));
     expect(core.submit.moved).toHaveBeenCalledOnce();
     expect(position.updateRanges).toEqual([{ start: 6, count: 9 }]);

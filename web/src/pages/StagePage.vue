@@ -86,9 +86,9 @@ let devices: DeviceReader | null = null;
 provide(devicesKey, () => devices);
 provide(picturesKey, () => open.value.pictures);
 
-function afterInput(ms?: number) {
+function afterInput(ms?: number, came?: number) {
   application();
-  open.value.loop.wake(ms);
+  open.value.loop.wake(ms, came);
 }
 
 async function load() {

@@ -9,7 +9,7 @@ import { forwardInput } from './input';
 import ViewportFrame from './ViewportFrame.vue';
 
 const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: number } }>();
-const emit = defineEmits<{ input: [ms: number] }>();
+const emit = defineEmits<{ input: [ms: number, came: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
 const canvas = ref<HTMLCanvasElement>();
@@ -27,7 +27,7 @@ onMounted(() => {
   observer.observe(stage.value!);
   ends = [
     () => observer.disconnect(),
-    forwardInput(props.open.core.input, canvas.value!, stage.value!, (ms) => emit('input', ms)),
+    forwardInput(props.open.core.input, canvas.value!, stage.value!, (ms, came) => emit('input', ms, came)),
   ];
 });
 onBeforeUnmount(() => ends.forEach((end) => end()));

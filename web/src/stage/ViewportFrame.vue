@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { Frame, Marks } from '../core';
+import { useStage } from '../stores/stage';
 import RoseView from './RoseView.vue';
 import GateMarks from './GateMarks.vue';
 import GripMarks from './GripMarks.vue';
@@ -14,6 +15,7 @@ import WalkMark from './WalkMark.vue';
 
 /** Parts of the marks are read by those who draw them: one that moves then draws nothing else anew. */
 const props = defineProps<{ view: Frame; marks: Marks; roseMenu: number; target: boolean }>();
+const store = useStage();
 const rose = ref<InstanceType<typeof RoseView>>();
 watch(
   () => props.roseMenu,
@@ -48,6 +50,7 @@ const walking = computed(() => !!props.marks.walk);
     <GripMarks :marks="marks" />
     <WalkMark v-if="walking" :view="view" :marks="marks" />
     <LostMarks :view="view" :marks="marks" />
+    <span v-if="store.eased && view.active" class="eased" data-eased>{{ store.eased }} while moving</span>
     <Plate :view="view" />
   </section>
 </template>
@@ -57,6 +60,16 @@ const walking = computed(() => !!props.marks.walk);
   position: absolute;
   overflow: hidden;
   pointer-events: none;
+}
+.eased {
+  position: absolute;
+  left: 10px;
+  top: 8px;
+  padding: 2px 8px;
+  color: var(--quiet);
+  background: var(--panel);
+  font-size: 12px;
+  will-change: transform;
 }
 .frame.active::before,
 .frame.active::after {

@@ -20,18 +20,23 @@ export function forwardInput(
   input: InputApi,
   canvas: HTMLElement,
   stage: HTMLElement,
-  after: (coreMs: number) => void,
+  after: (coreMs: number, came: number) => void,
 ): () => void {
   const ends = new AbortController();
   const on = { signal: ends.signal };
   // The browser lets a held pointer go by Escape without telling the page of the key.
   const hold = new PointerHold(input, canvas, () => key('Escape'), on);
 
-  function timed(action: () => void, e?: PointerEvent) {
+  /** What a browser gathered for one event came with the first of it. */
+  function firstOf(e: Event): number {
+    return (e instanceof PointerEvent && e.getCoalescedEvents?.()[0]?.timeStamp) || e.timeStamp;
+  }
+
+  function timed(action: () => void, e?: Event) {
     const start = performance.now();
     action();
-    after(performance.now() - start);
-    hold.follow(e);
+    after(performance.now() - start, e ? firstOf(e) : start);
+    hold.follow(e instanceof PointerEvent && e.pointerType !== 'touch' ? e : undefined);
   }
 
   function key(code: string) {
@@ -60,7 +65,7 @@ export function forwardInput(
       if (e.type === 'pointerdown') input.touchDown(e.pointerId, x, y, e.timeStamp);
       else if (e.type === 'pointermove') input.touchMove(e.pointerId, x, y, e.timeStamp);
       else input.touchUp(e.pointerId, x, y, e.type === 'pointercancel', e.timeStamp);
-    });
+    }, e);
   }
 
   canvas.addEventListener(
@@ -113,7 +118,7 @@ export function forwardInput(
         const x = e.clientX - box.left;
         const y = e.clientY - box.top;
         if (input.wheel(x, y, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp)) e.preventDefault();
-      });
+      }, e);
     },
     { ...on, passive: false },
   );
@@ -123,7 +128,7 @@ export function forwardInput(
       if (takesText(e.target) || belongsToWidget(e, stage) || e.isComposing) return;
       timed(() => {
         if (input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp)) e.preventDefault();
-      });
+      }, e);
     },
     on,
   );
@@ -132,7 +137,7 @@ export function forwardInput(
     (e) => {
       timed(() => {
         if (input.keyUp(e.code, modifiersOf(e), e.timeStamp)) e.preventDefault();
-      });
+      }, e);
     },
     on,
   );

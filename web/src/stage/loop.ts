@@ -19,6 +19,10 @@ export class Loop {
   /** Whether what was drawn last had everything that belongs into it. */
   complete = false;
   private running = true;
+  /** When the next frame was asked for. */
+  private asked = 0;
+  private finishing = 0;
+  private resting = 0;
   private painter: Painter | null = null;
 
   constructor(
@@ -30,22 +34,52 @@ export class Loop {
     this.painter = painter;
   }
 
-  /** Something may have changed: look at it with the next frame. */
-  wake(coreMs?: number): void {
+  /** Something may have changed: look at it with the next frame. What led to it came at some time, now if that is not told. */
+  wake(coreMs?: number, came = performance.now()): void {
     if (coreMs !== undefined) {
       this.events++;
       this.coreMsPerEvent += (coreMs - this.coreMsPerEvent) / this.events;
     }
-    if (!this.frame && this.running) this.frame = requestAnimationFrame((t) => this.step(t));
+    if (this.frame || !this.running) return;
+    this.asked = came;
+    this.frame = requestAnimationFrame((t) => this.step(t));
   }
 
   private step(time: number): void {
     this.frame = 0;
     this.core.tick(time);
     const changed = this.all(this.core.takeChanges());
-    if (changed) this.carry(changed);
+    if (changed) this.carry(changed, time);
     if (this.core.animating()) this.wake();
     else if (changed) this.onRest();
+    if (changed) this.finish();
+  }
+
+  /**
+   * What was drawn with less detail while it moved is drawn in full once it does not. Where frames are slow, a hand's next event comes
+   * with the next frame that the browser has room for, so the rest is counted from there.
+   */
+  private finish(): void {
+    this.unrest();
+    const wait = this.core.submit.finishIn();
+    if (wait < 0) return;
+    const whole = () => {
+      this.core.submit.finish();
+      this.wake();
+    };
+    if (wait === 0) whole();
+    else {
+      this.resting = requestAnimationFrame(() => {
+        this.resting = requestAnimationFrame(() => {
+          this.finishing = window.setTimeout(whole, wait);
+        });
+      });
+    }
+  }
+
+  private unrest(): void {
+    window.clearTimeout(this.finishing);
+    cancelAnimationFrame(this.resting);
   }
 
   /** What has changed, and everything where the page itself wants all of it drawn again. */
@@ -56,7 +90,7 @@ export class Loop {
     return { views: this.core.show.views().map((v) => v.number), marks: true, topics: [...topics] };
   }
 
-  private carry(changed: Changed): void {
+  private carry(changed: Changed, time: number): void {
     const { topics } = changed;
     if (topics.includes('structure')) this.painter?.restructured();
     if (topics.includes('scene')) this.painter?.moved(this.core.takeMoved());
@@ -66,7 +100,9 @@ export class Loop {
     if (this.painter && layout) this.painter.clear();
     const drawn = layout ? this.store.views : this.store.views.filter((v) => changed.views.includes(v.number));
     if (this.painter && drawn.length > 0) {
+      this.painter.scale = this.core.submit.frame(time, this.asked);
       this.complete = this.painter.draw(drawn);
+      this.store.eased = this.core.submit.eased();
       this.lastDrawn = performance.now();
     }
     this.onChange(changed);
@@ -84,11 +120,12 @@ export class Loop {
 
   /** Whether nothing glides, nothing waits to be drawn, and what was drawn was complete. */
   get idle(): boolean {
-    return !this.frame && !this.core.animating() && this.complete;
+    return !this.frame && !this.core.animating() && this.complete && this.core.submit.finishIn() < 0;
   }
 
   stop(): void {
     this.running = false;
     cancelAnimationFrame(this.frame);
+    this.unrest();
   }
 }

@@ -30,6 +30,8 @@ export const useStage = defineStore('stage', () => {
   const history = shallowRef<HistoryState>({ edits: [], done: 0 });
   /** The viewport that something is dragged over, to be let go there. */
   const target = ref<string | null>(null);
+  /** What detail is left out while views move, in words; empty for none. */
+  const eased = ref('');
   /** Counts the changes of the keymap, and of settings that switch triggers on and off. */
   const keymapVersion = ref(0);
   const notices = shallowRef<(Notice & { key: number })[]>([]);
@@ -118,6 +120,7 @@ export const useStage = defineStore('stage', () => {
     layers,
     history,
     target,
+    eased,
     keymapVersion,
     notices,
     refresh,

@@ -8,6 +8,7 @@ import { Outline } from './outline';
 import type { Axes } from '../../theme/axes';
 import { paletteOf, palettes } from './palette';
 import { PicturePlanes } from './pictures';
+import { Reduced } from './reduced';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
@@ -40,6 +41,9 @@ export class Painter {
   private readonly ground: Ground;
   private readonly outline: Outline;
   private readonly pictures: PicturePlanes;
+  private readonly reduced = new Reduced();
+  /** Pixels that are drawn for each of the picture, along each side. */
+  scale = 1;
   private models: Models | null = null;
   private palette = palettes.dusk;
   private width = 1;
@@ -169,7 +173,17 @@ export class Painter {
     this.renderer.setScissor(x, bottom, width, height);
     const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
     const plan = this.core.plan(view.number);
-    return this.paint(this.core.matrices(view.number), plan, view.number, height, box, null);
+    const matrices = this.core.matrices(view.number);
+    if (this.scale === 1) return this.paint(matrices, plan, view.number, height, box, null, true);
+    const pixel = this.pixel.value;
+    const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
+    // Lines keep their width on the screen.
+    this.pixel.value = pixel * this.scale;
+    const into = this.reduced.begin(w, h);
+    const complete = this.paint(matrices, plan, view.number, height, new THREE.Vector4(0, 0, w, h), into, true);
+    this.pixel.value = pixel;
+    this.reduced.enlarge(this.renderer, this.camera, w, h);
+    return complete;
   }
 
   /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
@@ -180,6 +194,7 @@ export class Painter {
     height: number,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null,
+    eased = false,
   ): boolean {
     const r = this.renderer;
     r.setRenderTarget(into);
@@ -187,7 +202,7 @@ export class Painter {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(matrices, number ?? -1, height) ?? false;
+    const complete = this.models?.prepare(matrices, number ?? -1, height, eased) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures.show(number === null ? [] : this.core.pictures(number));
     if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
@@ -245,6 +260,7 @@ export class Painter {
     this.ground.dispose();
     this.pictures.dispose();
     this.outline.dispose();
+    this.reduced.dispose();
     this.renderer.dispose();
   }
 }

@@ -1,27 +1,42 @@
 import * as THREE from 'three';
 import type { BatchForm, DrawApi, SubmitApi } from '../../core';
 import type { Looks } from './looks';
+import { pointGeometry } from './merged';
 import { Form } from './passes';
+import { PointRanges } from './ranges';
 import { Run, type BatchDrawing, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
+/** Instances that lie near each other. */
+interface Chunk {
+  nodes: Int32Array;
+  matrices: THREE.InstancedBufferAttribute;
+  forms: Map<string, THREE.InstancedMesh>;
+}
+
+const NONE = new Int32Array(0);
+
 /**
- * All uses of one mesh that is used very often. Matrices are relative to one of the objects, so that nothing jitters far
- * from the origin.
+ * All uses of one mesh that is used very often, in chunks of which the core says which are drawn. Matrices are relative to one of
+ * the objects, so that nothing jitters far from the origin.
  */
 export class Crowd implements BatchDrawing {
   readonly root = new THREE.Group();
   readonly masks = new THREE.Group();
-  private nodes = new Int32Array(0);
-  private slots = new Map<number, number>();
+  private chunks: Chunk[] = [];
+  private places = new Map<number, [number, number]>();
   private readonly origin = new THREE.Matrix4();
-  private matrices = new THREE.InstancedBufferAttribute(new Float32Array(0), 16);
-  private readonly forms = new Map<string, THREE.InstancedMesh>();
+  private readonly materials = new Map<Run, THREE.Material>();
+  private shown: THREE.InstancedMesh[] = [];
+  private points: PointRanges | null = null;
+  private readonly high = new THREE.Vector3();
+  private readonly low = new THREE.Vector3();
   /** Selected ones as instances of their own: for the outline, and as lines over the others. */
   private picked: THREE.InstancedMesh[] = [];
   private chosen: [ReadonlySet<number>, ReadonlySet<number>] = [new Set(), new Set()];
   private lines = 0;
+  private generation = -1;
 
   constructor(
     private readonly core: DrawApi,
@@ -32,21 +47,44 @@ export class Crowd implements BatchDrawing {
     private readonly wires: Wires,
   ) {
     for (const g of [this.root, this.masks]) g.matrixWorldAutoUpdate = false;
-    this.update();
+    this.update(form);
   }
 
   /** Takes over which nodes are shown. */
-  update(): void {
-    this.nodes = this.submit.nodes(this.form.number);
-    this.slots = new Map([...this.nodes].map((n, i) => [n, i]));
-    const first = this.nodes.length ? this.core.placement(this.nodes[0]!, this.form.mesh) : null;
-    this.origin.makeTranslation(first?.[12] ?? 0, first?.[13] ?? 0, first?.[14] ?? 0);
-    this.matrices = this.of(this.nodes);
-    for (const f of this.forms.values()) this.fill(f, this.matrices);
+  update(form: BatchForm): void {
+    const n = form.number;
+    if (form.generation !== this.generation) {
+      this.generation = form.generation;
+      this.clear();
+      this.chunks = Array.from({ length: this.submit.chunks(n) }, () => ({
+        nodes: NONE,
+        matrices: new THREE.InstancedBufferAttribute(new Float32Array(0), 16),
+        forms: new Map(),
+      }));
+      const first = this.submit.nodes(n, 0)[0];
+      const at = first === undefined ? null : this.core.placement(first, this.form.mesh);
+      this.origin.makeTranslation(at?.[12] ?? 0, at?.[13] ?? 0, at?.[14] ?? 0);
+      this.points = null;
+    }
+    this.places.clear();
+    this.chunks.forEach((c, k) => {
+      const now = this.submit.nodes(n, k);
+      now.forEach((node, i) => this.places.set(node, [k, i]));
+      if (now.length === c.nodes.length && now.every((node, i) => node === c.nodes[i])) return;
+      c.nodes = now;
+      c.matrices = this.of(now);
+      for (const f of c.forms.values()) this.fill(f, c.matrices);
+    });
     this.select(...this.chosen);
   }
 
-  sent(): void {}
+  sent(d: Int32Array): void {
+    const [from, to] = [d[10]!, d[11]!];
+    if (!this.points || to <= from) return;
+    const a = this.points.geometry.getAttribute('point') as THREE.BufferAttribute;
+    a.addUpdateRange(from * 4, (to - from) * 4);
+    a.needsUpdate = true;
+  }
 
   private of(nodes: Int32Array): THREE.InstancedBufferAttribute {
     const out = new Float32Array(nodes.length * 16);
@@ -70,49 +108,80 @@ export class Crowd implements BatchDrawing {
   moved(nodes: ReadonlySet<number>): void {
     let any = false;
     for (const n of nodes) {
-      const slot = this.slots.get(n);
-      if (slot === undefined) continue;
-      this.write(this.matrices.array as Float32Array, slot, n);
+      const place = this.places.get(n);
+      if (!place) continue;
+      const { matrices } = this.chunks[place[0]]!;
+      this.write(matrices.array as Float32Array, place[1], n);
+      matrices.needsUpdate = true;
       any = true;
     }
-    if (!any) return;
-    this.matrices.needsUpdate = true;
-    this.select(...this.chosen);
+    if (any) this.select(...this.chosen);
   }
 
   hide(): void {
-    for (const f of [...this.forms.values(), ...this.picked]) f.visible = false;
+    for (const f of this.shown) f.visible = false;
+    for (const f of this.picked) f.visible = false;
+    if (this.points) this.points.visible = false;
+    this.shown = [];
   }
 
-  show(run: Run, level: number, which: Which): void {
+  show(run: Run, level: number, which: Which, offsets: Float32Array): void {
     if (run === Run.mask) {
       for (const f of this.picked) if (f.layers.isEnabled(Form.mask)) f.visible = true;
       return;
     }
-    const lines = run === Run.lines;
-    const key = `${run}/${level}`;
-    let f = this.forms.get(key);
-    if (!f) {
-      const { mesh } = this.form;
-      const edges = run === Run.edged;
-      const g = lines
-        ? this.wires.geometry(mesh, 1)!
-        : edges
-          ? this.surfaces.edgedGeometry(mesh)!
-          : this.surfaces.level(mesh, level);
-      const look = lines ? this.looks.line(false, false) : this.looks.surface(mesh, edges, false);
-      f = this.instances(g, look, this.matrices, lines ? Form.wire : edges ? Form.edged : Form.surface);
-      this.forms.set(key, f);
-      this.root.add(f);
-      const made = f;
-      if (lines) f.onBeforeRender = () => made.geometry.setDrawRange(0, this.lines);
+    if (run === Run.points) {
+      this.high.fromArray(offsets, this.form.number * 6);
+      this.low.fromArray(offsets, this.form.number * 6 + 3);
+      this.points ??= this.squares();
+      this.points.set(which.starts, which.counts);
+      return;
     }
-    if (lines) {
+    if (run === Run.lines) {
       this.lines = which.counts[0]!;
-      f.geometry = this.wires.geometry(this.form.mesh, this.lines / 6)!;
       for (const p of this.picked) if (p.layers.isEnabled(Form.wire)) p.visible = true;
     }
-    f.visible = f.count > 0;
+    const geometry = this.geometry(run, level);
+    for (const k of which.starts) {
+      const c = this.chunks[k]!;
+      const key = `${run}/${level}`;
+      let f = c.forms.get(key);
+      if (!f) {
+        const layer = run === Run.lines ? Form.wire : run === Run.edged ? Form.edged : Form.surface;
+        f = this.instances(geometry, this.material(run), c.matrices, layer);
+        c.forms.set(key, f);
+        this.root.add(f);
+        const made = f;
+        if (run === Run.lines) f.onBeforeRender = () => made.geometry.setDrawRange(0, this.lines);
+      }
+      f.geometry = geometry;
+      f.visible = true;
+      this.shown.push(f);
+    }
+  }
+
+  private squares(): PointRanges {
+    const look = this.looks.point(this.form.mesh, false);
+    look.uniforms = { ...look.uniforms, high: { value: this.high }, low: { value: this.low } };
+    const points = new PointRanges(pointGeometry(this.submit.floats(this.form.number, 'points')!), look, Form.surface);
+    this.root.add(points);
+    return points;
+  }
+
+  private geometry(run: Run, level: number): THREE.BufferGeometry {
+    const { mesh } = this.form;
+    if (run === Run.lines) return this.wires.geometry(mesh, this.lines / 6)!;
+    return run === Run.edged ? this.surfaces.edgedGeometry(mesh)! : this.surfaces.level(mesh, level);
+  }
+
+  private material(run: Run): THREE.Material {
+    let m = this.materials.get(run);
+    if (!m) {
+      const { mesh } = this.form;
+      m = run === Run.lines ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false);
+      this.materials.set(run, m);
+    }
+    return m;
   }
 
   private instances(
@@ -139,20 +208,15 @@ export class Crowd implements BatchDrawing {
       (f.material as THREE.Material).dispose();
     }
     this.picked = [];
-    if (!nodes.size) return;
-    const ours = this.nodes.filter((n) => nodes.has(n));
+    const ours = Int32Array.from([...nodes].filter((n) => this.places.has(n)));
     for (const [some, isLast] of [
       [ours.filter((n) => !last.has(n)), false],
       [ours.filter((n) => last.has(n)), true],
     ] as const) {
       if (!some.length) continue;
       const matrices = this.of(some);
-      const mask = this.instances(
-        this.surfaces.geometry(this.form.mesh),
-        this.looks.mask(isLast, false),
-        matrices,
-        Form.mask,
-      );
+      const look = this.looks.mask(isLast, false);
+      const mask = this.instances(this.surfaces.geometry(this.form.mesh), look, matrices, Form.mask);
       this.masks.add(mask);
       this.picked.push(mask);
       const wires = this.wires.geometry(this.form.mesh, 1);
@@ -168,10 +232,17 @@ export class Crowd implements BatchDrawing {
     }
   }
 
+  private clear(): void {
+    for (const c of this.chunks) for (const f of c.forms.values()) f.dispose();
+    this.points?.geometry.dispose();
+    (this.points?.material as THREE.Material | undefined)?.dispose();
+    this.root.clear();
+    this.shown = [];
+  }
+
   dispose(): void {
-    for (const f of [...this.forms.values(), ...this.picked]) {
-      f.dispose();
-      (f.material as THREE.Material).dispose();
-    }
+    this.clear();
+    for (const f of this.picked) f.dispose();
+    for (const m of this.materials.values()) m.dispose();
   }
 }

@@ -3,7 +3,7 @@ import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
 import { maskFragment, maskVertex } from './outlineShaders';
-import { surfaceFragment, surfaceVertex } from './shaders';
+import { pointFragment, pointVertex, surfaceFragment, surfaceVertex } from './shaders';
 
 /** What all materials share with the painter. */
 export interface Shared {
@@ -72,6 +72,19 @@ export class Looks {
     material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
     if (merged) material.defines.MERGED = 1;
     return material;
+  }
+
+  /** Squares for what is small: each in the colour of its part, or all in that of a mesh. */
+  point(mesh: number, state: boolean): THREE.ShaderMaterial {
+    const [r, g, b, a] = this.core.material(mesh).color;
+    return new THREE.ShaderMaterial({
+      glslVersion: THREE.GLSL3,
+      vertexShader: pointVertex,
+      fragmentShader: pointFragment,
+      defines: state ? { MERGED: 1, STATE: 1 } : { MERGED: 1 },
+      uniforms: { halfSize: { value: this.shared.halfSize }, base: { value: new THREE.Vector4(r, g, b, a) } },
+      blending: THREE.NoBlending,
+    });
   }
 
   /** Marks what is selected; of a merged batch its state tells what was selected last. */

@@ -3,17 +3,26 @@ import type { BatchForm, SubmitApi } from '../../core';
 import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
-import { Ranges } from './ranges';
+import { PointRanges, Ranges } from './ranges';
 import { Run, type BatchDrawing, type Which } from './runs';
 
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
+
+/** Forms whose buffers are written in place. */
+const STAYS = new Set([`${Run.surface}/0`, `${Run.edged}/0`, `${Run.mask}/0`, `${Run.points}/0`]);
 
 function geometry(attributes: Record<string, THREE.BufferAttribute>, index?: THREE.BufferAttribute) {
   const g = new THREE.BufferGeometry();
   for (const [name, a] of Object.entries(attributes)) g.setAttribute(name, a);
   if (index) g.setIndex(index);
   return g;
+}
+
+/** Middles and sizes as the core writes them. The library asks for positions, if only to count them. */
+export function pointGeometry(points: Float32Array): THREE.BufferGeometry {
+  const a = new THREE.BufferAttribute(points, 4);
+  return geometry({ position: a, point: a });
 }
 
 /** Sends a part of a buffer again. */
@@ -30,7 +39,7 @@ export class Merged implements BatchDrawing {
   private corners: Record<string, THREE.BufferAttribute> | null = null;
   private lines: ReturnType<typeof lineBuffers> | null = null;
   private readonly state: THREE.DataTexture;
-  private readonly forms = new Map<string, Ranges>();
+  private readonly forms = new Map<string, Ranges | PointRanges>();
   private readonly high = new THREE.Vector3();
   private readonly low = new THREE.Vector3();
   private generation: number;
@@ -65,7 +74,7 @@ export class Merged implements BatchDrawing {
     this.generation = form.generation;
     // Lines and coarser triangles are other arrays now; they are fetched when they are drawn again.
     for (const [key, r] of this.forms) {
-      if (key === '0/0' || key === '1/0' || key === '4/0') continue;
+      if (STAYS.has(key)) continue;
       this.root.remove(r);
       r.geometry.dispose();
       this.forms.delete(key);
@@ -73,9 +82,9 @@ export class Merged implements BatchDrawing {
     this.lines = null;
   }
 
-  /** Sends what the core has written again: from where to where, for vertices, indices, parts, corners and lines. */
+  /** Sends what the core has written again: from where to where, for vertices, indices, parts, corners, lines and points. */
   sent(d: Int32Array): void {
-    const [vertices, verticesEnd, indices, indicesEnd, , partsEnd, corners, cornersEnd, lines, linesEnd] = d;
+    const [vertices, verticesEnd, indices, indicesEnd, , partsEnd, corners, cornersEnd, lines, linesEnd, p, pEnd] = d;
     if (verticesEnd! > vertices!) {
       for (const a of Object.values(this.attributes)) again(a, vertices!, verticesEnd!, a.itemSize);
     }
@@ -85,6 +94,8 @@ export class Merged implements BatchDrawing {
     if (this.corners && cornersEnd! > corners!) {
       for (const a of Object.values(this.corners)) again(a, corners!, cornersEnd!, a.itemSize);
     }
+    const points = this.forms.get(`${Run.points}/0`)?.geometry.getAttribute('point') as THREE.BufferAttribute;
+    if (points && pEnd! > p!) again(points, p!, pEnd!, 4);
     if (this.lines && linesEnd! > lines!) {
       again(this.lines.ends, lines!, linesEnd!, LINE.ends);
       again(this.lines.corners, lines!, linesEnd!, LINE.corners);
@@ -108,8 +119,12 @@ export class Merged implements BatchDrawing {
     r.set(which.starts, which.counts);
   }
 
-  private make(run: Run, level: number): Ranges {
+  private make(run: Run, level: number): Ranges | PointRanges {
     const n = this.form.number;
+    if (run === Run.points) {
+      const g = pointGeometry(this.core.floats(n, 'points')!);
+      return new PointRanges(g, this.own(this.looks.point(this.form.mesh, true)), Form.surface);
+    }
     if (run === Run.lines || run === Run.picked) {
       this.lines ??= lineBuffers(
         this.core.floats(n, 'ends')!,

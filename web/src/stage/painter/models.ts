@@ -10,7 +10,7 @@ import { Surfaces } from './surfaces';
 import { Wires } from './wires';
 
 /** Numbers that the core tells of what it wrote to a batch. */
-const DIRTY = 11;
+const DIRTY = 13;
 
 /** Everything of a scene that can be drawn, batch by batch as the core arranges it; each form is made when it is first asked for. */
 export class Models {
@@ -78,9 +78,9 @@ export class Models {
   }
 
   /** Makes ready what a picture needs; gives false while something of it has not come. */
-  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number): boolean {
+  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, eased = false): boolean {
     for (const b of this.batches) b.hide();
-    const runs = this.submit.plan(matrices, view, height);
+    const runs = this.submit.plan(matrices, view, height, eased);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
     this.outlined = false;
     for (let i = 0; i < runs.length; i += RUN) {

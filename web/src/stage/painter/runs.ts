@@ -8,6 +8,7 @@ export enum Run {
   lines = 2,
   picked = 3,
   mask = 4,
+  points = 5,
 }
 
 /** Numbers of a run: batch, form, level, first range, number of ranges. */

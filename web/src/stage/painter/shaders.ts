@@ -78,6 +78,34 @@ void main() {
   gl_Position = projectionMatrix * p;
 }`;
 
+/** What is too small to be drawn as it is: a square of its size. Four numbers a part, middle and size. */
+export const pointVertex = /* glsl */ `
+${merged}
+uniform vec2 halfSize;
+#ifdef STATE
+uniform highp sampler2D state;
+#else
+uniform vec4 base;
+#endif
+in vec4 point;
+flat out vec3 vColor;
+void main() {
+#ifdef STATE
+  vec3 base = texelFetch(state, ivec2(gl_VertexID & 127, gl_VertexID >> 7), 0).rgb;
+#endif
+  vColor = pow(base.rgb * 0.72, vec3(1.0 / 2.2));
+  gl_Position = projectionMatrix * placed(point.xyz);
+  gl_PointSize = clamp(point.w * projectionMatrix[1][1] * halfSize.y / gl_Position.w, 1.0, 64.0);
+}`;
+
+export const pointFragment = /* glsl */ `
+precision highp float;
+flat in vec3 vColor;
+out vec4 result;
+void main() {
+  result = vec4(vColor, 1.0);
+}`;
+
 export const surfaceFragment = /* glsl */ `
 precision highp float;
 #ifdef MERGED

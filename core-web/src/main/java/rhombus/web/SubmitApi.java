@@ -21,8 +21,11 @@ public interface SubmitApi extends JSObject {
     /** How many batches there are. */
     int count();
 
-    /** The nodes of a batch that are shown. */
-    Int32Array nodes(int batch);
+    /** How many chunks a crowd has. */
+    int chunks(int batch);
+
+    /** The nodes of a chunk of a crowd that are shown. */
+    Int32Array nodes(int batch, int chunk);
 
     /** Numbers of a merged batch by the name of the buffer; null for what it does not have. */
     @OrNothing
@@ -49,15 +52,32 @@ public interface SubmitApi extends JSObject {
     void selected();
 
     /**
-     * What a picture needs: runs of batch, form (0 surface, 1 with edges, 2 lines, 3 lines of what is selected, 4 mask), level, first
-     * range and number of ranges.
+     * What a picture needs: runs of batch, form (0 surface, 1 with edges, 2 lines, 3 lines of what is selected, 4 mask, 5 points),
+     * level, first range and number of ranges.
      *
      * @param view whose way of drawing it takes; -1 for plain shading
      * @param height of the picture, CSS pixels
+     * @param eased whether detail may be left out while views move
      */
-    Int32Array plan(Float64Array matrices, int view, double height);
+    Int32Array plan(Float64Array matrices, int view, double height, boolean eased);
 
-    /** Where each range starts: bytes into the indices, or vertices where corners stand by themselves. */
+    /**
+     * A frame begins that was asked for at some time.
+     *
+     * @return pixels to draw for each of the picture, along each side
+     */
+    double frame(double time, double asked);
+
+    /** What is left out in what was drawn last, in words; empty for nothing. */
+    String eased();
+
+    /** Milliseconds after which views that were drawn with less detail are to be drawn in full; -1 where there are none. */
+    double finishIn();
+
+    /** Views that were drawn with less detail are drawn in full with the next frame. */
+    void finish();
+
+    /** Where each range starts: bytes into the indices, vertices, or the number of a chunk. */
     Int32Array starts();
 
     /** How many indices or vertices each range holds. */

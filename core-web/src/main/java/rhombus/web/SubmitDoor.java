@@ -1,7 +1,6 @@
 package rhombus.web;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Float32Array;
@@ -10,11 +9,12 @@ import org.teavm.jso.typedarrays.Int16Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.display.DisplayMode;
-import rhombus.core.scene.Scene;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.BatchForm;
 import rhombus.core.submit.Batch;
 import rhombus.core.submit.Batches;
+import rhombus.core.submit.Easing;
 import rhombus.core.submit.Submission;
 
 /** The door for what is sent to the graphics card. */
@@ -23,6 +23,11 @@ final class SubmitDoor implements SubmitApi {
     private final DrawDoor draw;
     private Batches batches;
     private Submission submission;
+    private final Easing easing = new Easing();
+    /** Viewports that were drawn last with less detail. */
+    private final boolean[] unfinished = new boolean[64];
+
+    private boolean finishing;
 
     SubmitDoor(Stage stage, DrawDoor draw) {
         this.stage = stage;
@@ -62,18 +67,13 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
-    public Int32Array nodes(int batch) {
-        Scene s = stage.scene();
-        Batch b = batches.list().get(batch);
-        int[] out = new int[b.size()];
-        int count = 0;
-        for (int i = 0; i < out.length; i++) {
-            int n = b.node(i);
-            if (n >= 0 && s.shown(n)) {
-                out[count++] = n;
-            }
-        }
-        return Int32Array.fromJavaArray(Arrays.copyOf(out, count));
+    public int chunks(int batch) {
+        return batches.list().get(batch).chunks();
+    }
+
+    @Override
+    public Int32Array nodes(int batch, int chunk) {
+        return Int32Array.fromJavaArray(batches.list().get(batch).chunkNodes(chunk, stage.scene()));
     }
 
     @Override
@@ -118,18 +118,57 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
-    public Int32Array plan(Float64Array matrices, int view, double height) {
+    public Int32Array plan(Float64Array matrices, int view, double height, boolean eased) {
         Submission.Wish wish = view < 0
                 ? new Submission.Wish(true, DisplayMode.Edging.NONE, false)
                 : stage.snapshots().wish(view);
+        boolean less = eased && easing.active();
+        if (eased) {
+            unfinished[view] = less;
+        }
         submission.plan(
                 stage.scene(),
                 matrices.toJavaArray(),
                 view < 0 ? null : stage.snapshots().screen(view),
                 height,
                 wish,
-                0);
+                less ? easing.detail() : Submission.Detail.FULL);
         return Int32Array.fromJavaArray(submission.runs());
+    }
+
+    @Override
+    public double frame(double time, double asked) {
+        boolean on = stage.habits().on(AllHabits.EASING);
+        easing.frame(time, asked, on && stage.moving() && !finishing);
+        finishing = false;
+        return easing.scale();
+    }
+
+    @Override
+    public String eased() {
+        return easing.words();
+    }
+
+    @Override
+    public double finishIn() {
+        for (boolean u : unfinished) {
+            if (u) {
+                return stage.moving() ? Easing.REST : 0;
+            }
+        }
+        return -1;
+    }
+
+    @Override
+    public void finish() {
+        finishing = true;
+        for (int i = 0; i < unfinished.length; i++) {
+            if (unfinished[i]) {
+                stage.changes().view(i);
+                // Whatever becomes of that viewport, nobody waits for it.
+                unfinished[i] = false;
+            }
+        }
     }
 
     @Override

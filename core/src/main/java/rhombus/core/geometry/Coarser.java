@@ -18,7 +18,7 @@ public final class Coarser {
     /** A level that leaves more than this part of the one before is not worth its memory. */
     private static final double WORTH = 0.7;
     /** Below so many triangles nothing is gained. */
-    private static final int FEW = 300;
+    private static final int FEW = 96;
 
     private final int[] triangles;
     private final int[] from;

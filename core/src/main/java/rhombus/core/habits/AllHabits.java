@@ -388,6 +388,11 @@ public final class AllHabits {
     /** Whether the Rose shows. */
     public static final Habit ROSE =
             shown("shown.rose", "Rose", "The chart that shows where you look from and takes you elsewhere.");
+    /** Whether views that move may be drawn with less detail. */
+    public static final Habit EASING = shown(
+            "shown.easing",
+            "Ease detail while moving",
+            "Where drawing everything would be slow, a view that moves is drawn coarser, as far as it takes; at rest it is whole.");
     /** Dark or light. */
     public static final Habit THEME = choice(
             "shown.theme",

@@ -114,6 +114,13 @@ final class Rooms {
     }
 
     /** Whether time must go on for something to finish. */
+    boolean moving() {
+        return gesture.command() != null
+                || walking.moving()
+                || gesture.running()
+                || ground.navigator().animating();
+    }
+
     boolean animating() {
         return input.waits()
                 || recorder.playing()

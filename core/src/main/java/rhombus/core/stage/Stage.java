@@ -183,6 +183,11 @@ public final class Stage {
         rooms.tick(timeMs);
     }
 
+    /** Whether something is on its way: a hand drags, or views glide, walk or are steered. */
+    public boolean moving() {
+        return rooms.moving();
+    }
+
     /** Whether time must go on for something to finish. */
     public boolean animating() {
         return rooms.animating();

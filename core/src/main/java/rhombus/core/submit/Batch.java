@@ -3,7 +3,10 @@ package rhombus.core.submit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
 
 /**
  * Parts that are drawn from the same buffers.
@@ -59,6 +62,12 @@ public final class Batch {
     /** Lines, once they were asked for. */
     Lines lines;
 
+    /** Middle and size of each part, for drawing it as a point: four numbers each. */
+    float[] points;
+
+    /** Of a crowd, its parts in chunks. */
+    Chunk[] chunks;
+
     /** Counts how often lines and coarser levels had to be made anew. */
     private int generation;
 
@@ -82,6 +91,7 @@ public final class Batch {
         colors = skin.colors() == null ? null : new float[vertexRoom * 4];
         indices[0] = new int[cornerRoom];
         // Whole rows of the picture in which it is sent.
+        points = new float[partRoom * 4];
         state = new float[(partRoom + 127) / 128 * 512];
     }
 
@@ -103,7 +113,7 @@ public final class Batch {
         }
         if (vertices + p.vertices() > room
                 || corners + p.corners() > indices[0].length
-                || (parts.size() + 1) * 4 > state.length) {
+                || (parts.size() + 1) * 4 > points.length) {
             return false;
         }
         put(p, vertices, corners, parts.size());
@@ -149,6 +159,22 @@ public final class Batch {
         outdated();
     }
 
+    /** Of a crowd: puts its parts in order and takes over where they are and which are shown. */
+    void arrange(Scene scene, boolean more) {
+        if (more) {
+            chunks = Chunk.of(parts, scene);
+            points = new float[parts.size() * 4];
+            generation++;
+            for (Part p : parts) {
+                p.scale = Baking.scale(scene.world(p.node));
+                point(p, scene.world(p.node));
+            }
+        }
+        for (Chunk c : chunks) {
+            c.look(parts, scene);
+        }
+    }
+
     /** Lines and coarser levels are made anew when they are asked for again. */
     void outdated() {
         Arrays.fill(indices, 1, indices.length, null);
@@ -159,6 +185,25 @@ public final class Batch {
     /** Another number whenever lines and coarser levels are other arrays than before. */
     public int generation() {
         return generation;
+    }
+
+    /** How many chunks a crowd has. */
+    public int chunks() {
+        return chunks == null ? 0 : chunks.length;
+    }
+
+    /** Nodes of a chunk of a crowd that are shown. */
+    public int[] chunkNodes(int chunk, Scene scene) {
+        Chunk c = chunks[chunk];
+        int[] out = new int[c.shown];
+        int at = 0;
+        for (int i = c.from; i < c.to && at < out.length; i++) {
+            Part p = parts.get(i);
+            if (!p.gone && scene.shown(p.node)) {
+                out[at++] = p.node;
+            }
+        }
+        return out;
     }
 
     /** How many parts it has, those that are gone too. */
@@ -187,12 +232,26 @@ public final class Batch {
         }
     }
 
+    /** Writes the middle of a part, and the side of a square that covers as much as its box does on average. */
+    void point(Part p, double[] world) {
+        Aabb b = p.shape.bounds();
+        Vec3 c = Mat4.point(world, b.center()).minus(origin);
+        Vec3 size = b.size();
+        double area = (size.x() * size.y() + size.y() * size.z() + size.z() * size.x()) / 3;
+        points[p.slot * 4] = (float) c.x();
+        points[p.slot * 4 + 1] = (float) c.y();
+        points[p.slot * 4 + 2] = (float) c.z();
+        points[p.slot * 4 + 3] = (float) (Math.sqrt(area) * p.scale);
+        dirty.add(Dirty.POINTS, p.slot, p.slot + 1);
+    }
+
     private void place(Part p, double[] world, Skin skin) {
         p.scale = Baking.scale(world);
         p.mirrored = Baking.determinant(world) < 0;
         Baking.positions(p.shape.positions(), p.shape.origin(), world, origin, positions, p.vertex);
         Baking.normals(skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
         dirty.add(Dirty.VERTICES, p.vertex, p.vertex + p.vertices());
+        point(p, world);
     }
 
     /** The indices of a level of coarser triangles; made when first asked for. */

@@ -78,13 +78,17 @@ public final class Batches {
                 }
             }
         }
-        if (now == kept && kept == parts.size()) {
-            return false;
-        }
+        boolean same = now == kept && kept == parts.size();
         if (kept < parts.size()) {
             removeOld(scene);
         }
         add(scene, fresh);
+        for (Batch b : crowds.values()) {
+            b.arrange(scene, b.chunks == null || fresh.containsKey(b.mesh));
+        }
+        if (same) {
+            return false;
+        }
         select(selected, last);
         return true;
     }
@@ -111,7 +115,7 @@ public final class Batches {
             for (Part p : uses) {
                 note(p);
                 if (crowd) {
-                    Batch b = crowds.computeIfAbsent(mesh, m -> batch(Batch.Sort.CROWD, m, null, Vec3.ZERO));
+                    Batch b = crowds.computeIfAbsent(mesh, m -> batch(Batch.Sort.CROWD, m, null, middle));
                     b.parts.add(p);
                     p.batch = b;
                 } else if (skin.kind() == null || triangles > LARGE || !exact(scene, p, middle)) {
@@ -188,7 +192,12 @@ public final class Batches {
     /** Nodes have moved. */
     public void moved(Scene scene, Iterable<Integer> nodes) {
         for (int n : nodes) {
-            for (Part p : ofNode.getOrDefault(n, List.of())) {
+            // A copy: what goes too far leaves the list.
+            for (Part p : List.copyOf(ofNode.getOrDefault(n, List.of()))) {
+                if (p.batch.sort == Batch.Sort.CROWD) {
+                    p.batch.point(p, scene.world(n));
+                    p.batch.chunks[p.slot / Chunk.MOST].look(p.batch.parts, scene);
+                }
                 if (p.batch.sort != Batch.Sort.MERGED) {
                     continue;
                 }
@@ -238,6 +247,7 @@ public final class Batches {
             case "texture" -> b.texture;
             case "colors" -> b.colors;
             case "state" -> b.state;
+            case "points" -> b.points;
             case "ends" -> lines(b).ends;
             case "corner-positions" -> edged(b).positions;
             case "corner-texture" -> edged(b).texture;

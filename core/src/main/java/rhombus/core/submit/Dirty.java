@@ -15,7 +15,10 @@ final class Dirty {
     /** Lines, in lines. */
     static final int LINES = 4;
 
-    static final int KINDS = 5;
+    /** Middles and sizes, in parts. */
+    static final int POINTS = 5;
+
+    static final int KINDS = 6;
 
     private final int[] from = new int[KINDS];
     private final int[] to = new int[KINDS];

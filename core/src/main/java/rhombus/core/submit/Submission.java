@@ -24,7 +24,10 @@ public final class Submission {
     /** Filled triangles of what is selected, for its outline. */
     public static final int MASK = 4;
 
-    private static final int FORMS = 5;
+    /** Squares as large as what they stand for. */
+    public static final int POINTS = 5;
+
+    private static final int FORMS = 6;
     /** Numbers of a run: batch, form, level, first range, number of ranges. */
     public static final int RUN = 5;
 
@@ -36,6 +39,18 @@ public final class Submission {
         }
     }
 
+    /**
+     * How exactly it draws.
+     *
+     * @param tolerance how far from its place a surface may be, pixels; 0 for exactly where it is
+     * @param small what is smaller on the screen, pixels, is drawn as a square of its size; 0 for nothing
+     * @param lines part of the lines that is drawn
+     */
+    public record Detail(double tolerance, double small, double lines) {
+        /** Everything as it is. */
+        public static final Detail FULL = new Detail(0, 0, 1);
+    }
+
     private final Batches batches;
     private final Ranges[] ranges = new Ranges[FORMS * (Batch.LEVELS + 1)];
     private int[] runs = new int[64];
@@ -43,6 +58,7 @@ public final class Submission {
     private final Ranges all = new Ranges();
     private float[] offsets = new float[0];
     private boolean complete;
+    private Detail detail = Detail.FULL;
 
     /** Submissions of some batches. */
     public Submission(Batches batches) {
@@ -58,9 +74,9 @@ public final class Submission {
      * @param matrices view matrix and projection matrix, column-major
      * @param screen of the viewport whose edges are drawn; null where no edges are wanted
      * @param height of the picture, pixels
-     * @param tolerance how far from its place a surface may be, pixels; 0 for exactly where it is
      */
-    public void plan(Scene scene, double[] matrices, Screen screen, double height, Wish wish, double tolerance) {
+    public void plan(Scene scene, double[] matrices, Screen screen, double height, Wish wish, Detail detail) {
+        this.detail = detail;
         runCount = 0;
         all.clear();
         complete = true;
@@ -70,15 +86,15 @@ public final class Submission {
         }
         for (Batch b : batches.list()) {
             if (b.sort == Batch.Sort.CROWD) {
-                crowd(b, scene, frustum, screen, wish, tolerance);
+                crowd(b, scene, frustum, screen, wish);
             } else {
-                parts(b, scene, frustum, screen, wish, tolerance);
+                parts(b, scene, frustum, screen, wish);
             }
             finish(b, frustum.eye());
         }
     }
 
-    private void parts(Batch b, Scene scene, Frustum f, Screen screen, Wish wish, double tolerance) {
+    private void parts(Batch b, Scene scene, Frustum f, Screen screen, Wish wish) {
         for (int i = 0; i < b.parts.size(); i++) {
             Part p = b.parts.get(i);
             if (p.gone || !scene.shown(p.node)) {
@@ -89,7 +105,7 @@ public final class Submission {
                 continue;
             }
             if (wish.surfaces) {
-                surface(p, f, box, screen, wish, tolerance);
+                surface(p, f, box, screen, wish);
             }
             if (wish.edging == DisplayMode.Edging.LINES) {
                 lines(p, box, screen);
@@ -100,8 +116,16 @@ public final class Submission {
         }
     }
 
-    private void surface(Part p, Frustum f, Aabb box, Screen screen, Wish wish, double tolerance) {
-        if (wish.edging == DisplayMode.Edging.ON_SURFACE
+    private void surface(Part p, Frustum f, Aabb box, Screen screen, Wish wish) {
+        boolean eased = detail.tolerance > 0 || detail.small > 0;
+        double metres = eased ? f.metresPerPixel(box) : 0;
+        if (p.batch.points != null && isSmall(p, metres)) {
+            ranges(POINTS, 0).add(p.slot, 1, 1);
+            return;
+        }
+        int level = level(p, metres * detail.tolerance);
+        if (level == 0
+                && wish.edging == DisplayMode.Edging.ON_SURFACE
                 && EdgeThinning.showOnSurface(EdgeThinning.area(screen, box), p.shape.triangleCount())) {
             if (p.shape.hasEdges()) {
                 ranges(EDGED, 0).add(p.corner, p.corners(), 1);
@@ -109,7 +133,6 @@ public final class Submission {
             }
             complete = false;
         }
-        int level = level(p, tolerance == 0 ? 0 : f.metresPerPixel(box) * tolerance);
         if (level == 0) {
             ranges(SURFACE, 0).add(p.corner * 4, p.corners(), 4);
         } else if (p.batch.sort == Batch.Sort.OWN) {
@@ -118,6 +141,10 @@ public final class Submission {
             p.batch.level(level);
             ranges(SURFACE, level).add(p.coarse[level - 1] * 4, p.level(level).length, 4);
         }
+    }
+
+    private boolean isSmall(Part p, double metresPerPixel) {
+        return detail.small > 0 && p.batch.points[p.slot * 4 + 3] < detail.small * metresPerPixel;
     }
 
     /** The coarsest level that lies within some metres of the full surface. */
@@ -134,7 +161,7 @@ public final class Submission {
             complete = false;
             return;
         }
-        int count = EdgeThinning.count(EdgeThinning.room(screen, box), p.shape.edgeCount());
+        int count = thinned(EdgeThinning.count(EdgeThinning.room(screen, box), p.shape.edgeCount()));
         int first = p.batch.sort == Batch.Sort.MERGED ? p.line * 24 : 0;
         if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
             // Where each part's lines start is known once they are made.
@@ -144,51 +171,59 @@ public final class Submission {
         ranges(p.selected ? PICKED : LINES, 0).add(first, count * 6, 4);
     }
 
-    /** Instances are drawn all in the same way; how many edges each has goes by one that stands at the focus. */
-    private void crowd(Batch b, Scene scene, Frustum f, Screen screen, Wish wish, double tolerance) {
-        double metres = Double.POSITIVE_INFINITY;
-        Part any = null;
-        boolean picked = false;
-        for (int i = 0; i < b.parts.size(); i++) {
-            Part p = b.parts.get(i);
-            if (p.gone || !scene.shown(p.node)) {
-                continue;
-            }
-            any = p;
-            picked |= p.selected;
-            if (tolerance > 0 && !p.shape.levels().isEmpty()) {
-                Aabb box = scene.bounds(p.node);
-                metres = f.shows(box) ? Math.min(metres, f.metresPerPixel(box) * tolerance) : metres;
-            }
-        }
-        if (any == null) {
-            return;
-        }
+    private int thinned(int lines) {
+        return (int) Math.ceil(lines * detail.lines);
+    }
+
+    /**
+     * Instances, chunk by chunk: the start of a range is the number of its chunk. How many edges each has goes by one that stands at
+     * the focus.
+     */
+    private void crowd(Batch b, Scene scene, Frustum f, Screen screen, Wish wish) {
+        Part any = b.parts.get(0);
         double side = screen == null
                 ? 0
                 : any.shape.bounds().radius()
                         * 2
                         / screen.metresPerPixel(screen.pose().focus());
-        if (wish.surfaces) {
-            boolean edged = wish.edging == DisplayMode.Edging.ON_SURFACE
-                    && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
-            complete &= !edged || any.shape.hasEdges();
-            if (edged && any.shape.hasEdges()) {
-                ranges(EDGED, 0).add(0, any.corners(), 4);
-            } else {
-                int level = tolerance == 0 ? 0 : level(any, metres);
-                int[] t = level == 0 ? any.shape.triangles() : any.level(level);
-                ranges(SURFACE, level).add(0, t.length, 4);
+        boolean edged = wish.edging == DisplayMode.Edging.ON_SURFACE
+                && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
+        complete &= any.shape.hasEdges() || !edged && wish.edging != DisplayMode.Edging.LINES;
+        int lines = wish.edging == DisplayMode.Edging.LINES
+                ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount()))
+                : 0;
+        for (int i = 0; i < b.chunks.length; i++) {
+            Chunk c = b.chunks[i];
+            if (c.shown == 0 || !f.shows(c.box)) {
+                continue;
             }
-        }
-        if (wish.edging == DisplayMode.Edging.LINES) {
-            complete &= any.shape.hasEdges();
-            if (any.shape.hasEdges()) {
-                ranges(LINES, 0).add(0, EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount()) * 6, 4);
+            double metres = f.metresPerPixel(c.box);
+            // Its parts are about as large as each other.
+            if (wish.surfaces && isSmall(b.parts.get(c.from), metres)) {
+                points(b, c, scene);
+            } else if (wish.surfaces) {
+                int level = level(any, metres * detail.tolerance);
+                boolean withEdges = edged && level == 0 && any.shape.hasEdges();
+                ranges(withEdges ? EDGED : SURFACE, level)
+                        .add(i, level == 0 ? any.corners() : any.level(level).length, 0);
             }
+            ranges(LINES, 0).add(i, lines * 6, 0);
         }
-        if (wish.outline && picked) {
-            ranges(MASK, 0).add(0, any.corners(), 4);
+        if (wish.outline && b.parts.stream().anyMatch(p -> p.selected)) {
+            ranges(MASK, 0).add(0, any.corners(), 0);
+        }
+    }
+
+    private void points(Batch b, Chunk c, Scene scene) {
+        if (c.shown == c.to - c.from) {
+            ranges(POINTS, 0).add(c.from, c.to - c.from, 1);
+            return;
+        }
+        for (int i = c.from; i < c.to; i++) {
+            Part p = b.parts.get(i);
+            if (!p.gone && scene.shown(p.node)) {
+                ranges(POINTS, 0).add(i, 1, 1);
+            }
         }
     }
 
@@ -261,12 +296,12 @@ public final class Submission {
             count = 0;
         }
 
-        /** Adds a range; one that begins where the last one ends makes that longer. */
+        /** Adds a range; one that begins where the last one ends makes that longer, unless the unit is 0. */
         void add(int start, int length, int unit) {
             if (length == 0) {
                 return;
             }
-            if (count > 0 && starts[count - 1] + counts[count - 1] * unit == start) {
+            if (unit > 0 && count > 0 && starts[count - 1] + counts[count - 1] * unit == start) {
                 counts[count - 1] += length;
                 return;
             }

@@ -150,7 +150,8 @@ class BatchesTest {
 
     private Drawn draw(double[] matrices, Submission.Wish wish, double tolerance) {
         Pose p = new Pose(new Vec3(0, 0, 30), Quat.IDENTITY, 30, new Projection.Perspective(0.8));
-        submission.plan(scene, matrices, new Screen(p, WIDTH, HEIGHT), HEIGHT, wish, tolerance);
+        submission.plan(
+                scene, matrices, new Screen(p, WIDTH, HEIGHT), HEIGHT, wish, new Submission.Detail(tolerance, 0, 1));
         return new Drawn(batches, submission, scene);
     }
 
@@ -223,7 +224,7 @@ class BatchesTest {
                 left++;
             }
         }
-        // Most of what cannot be seen is left out, but for crowds, which are drawn whole.
+        // Most of what cannot be seen is left out, but for crowds, which are drawn chunk by chunk.
         if (t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
             assertThat(drawn.size()).isLessThanOrEqualTo(t.scene.count() - left);
         }
@@ -243,6 +244,35 @@ class BatchesTest {
             }
         }
         return out;
+    }
+
+    /** Nothing vanishes that gets small, and nothing is drawn twice. */
+    @Property(tries = 40)
+    void smallThingsAreDrawnAsSquaresAndNothingIsLost(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        for (int i = 0; i < 4; i++) {
+            double extent = 100 + t.r.nextInt(4000);
+            double[] m =
+                    seen(new Pose(new Vec3(0, 0, 5e6), Quat.IDENTITY, 5e6, new Projection.Orthographic(extent)), 1e7);
+            Drawn full = t.draw(m, SMOOTH, 0);
+            t.submission.plan(t.scene, m, null, HEIGHT, SMOOTH, new Submission.Detail(0, 8, 1));
+            Drawn eased = new Drawn(t.batches, t.submission, t.scene);
+            Set<Integer> nodes = new HashSet<>();
+            full.triangles.forEach(x -> nodes.add(x.node()));
+            Set<Integer> now = new HashSet<>(eased.points);
+            assertThat(now).hasSize(eased.points.size());
+            for (Drawn.Triangle x : eased.triangles) {
+                assertThat(eased.points).doesNotContain(x.node());
+                now.add(x.node());
+            }
+            assertThat(now).isEqualTo(nodes);
+            for (int n : eased.points) {
+                assertThat(t.scene.bounds(n).radius() * 2).isGreaterThan(0);
+                assertThat(t.scene.bounds(n).size().length() / 3).isLessThan(8 * extent / HEIGHT);
+            }
+            t.change();
+        }
     }
 
     @Property(tries = 40)

@@ -19,6 +19,9 @@ final class Drawn {
     /** Both ends of each line. */
     final List<Vec3[]> lines = new ArrayList<>();
 
+    /** Nodes of what is drawn as a square. */
+    final List<Integer> points = new ArrayList<>();
+
     int ranges;
 
     Drawn(Batches batches, Submission s, Scene scene) {
@@ -33,6 +36,12 @@ final class Drawn {
     }
 
     private void range(Batches batches, Batch b, int form, int level, int start, int count, Scene scene) {
+        if (form == Submission.POINTS) {
+            for (int k = start; k < start + count; k++) {
+                points.add(b.node(k));
+            }
+            return;
+        }
         if (form == Submission.LINES || form == Submission.PICKED) {
             lines(batches, b, start, count, scene);
             return;
@@ -59,7 +68,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : b.parts) {
+        for (Part part : of(b, form, start)) {
             if (!part.gone && scene.shown(part.node)) {
                 int[] t = level == 0 ? part.shape.triangles() : part.level(level);
                 for (int k = 0; k < count; k += 3) {
@@ -86,7 +95,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : b.parts) {
+        for (Part part : of(b, Submission.LINES, start)) {
             if (!part.gone && scene.shown(part.node)) {
                 for (int e = 0; e < count / 6; e++) {
                     lines.add(new Vec3[] {
@@ -95,6 +104,15 @@ final class Drawn {
                 }
             }
         }
+    }
+
+    private static List<Part> of(Batch b, int form, int start) {
+        if (b.sort != Batch.Sort.CROWD) {
+            return b.parts;
+        }
+        return form == Submission.MASK
+                ? b.parts.stream().filter(p -> p.selected).toList()
+                : b.parts.subList(b.chunks[start].from, b.chunks[start].to);
     }
 
     private static Vec3 at(Batch b, float[] p, int v) {
