@@ -8,12 +8,21 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.lifecycle.BeforeTry;
 
 /** Detail is eased only as far as frames are slow, does not swing, and is whole again at rest. */
 class EasingTest {
-    private final Easing e = new Easing();
+    private Easing e = new Easing();
     private double time = 1000;
     private int turns;
+
+    /** Every try has an easing of its own. */
+    @BeforeTry
+    void fresh() {
+        e = new Easing();
+        time = 1000;
+        turns = 0;
+    }
 
     /** How much is left out, in one number that grows with it. */
     private double amount() {
@@ -45,7 +54,7 @@ class EasingTest {
         Random r = new Random(seed);
         run(200, x -> full * Math.pow(0.35, amount()) * (1 + 0.1 * (r.nextDouble() - 0.5)));
         // Frames vary by a twentieth, so that one just over the mark may pass for one below it.
-        assertThat(full * Math.pow(0.35, amount()) * 0.94).isLessThanOrEqualTo(Easing.SLOW);
+        assertThat(full * Math.pow(0.35, amount()) * 0.95).isLessThanOrEqualTo(Easing.SLOW);
         assertThat(turns).as("changes of direction in the second half").isLessThanOrEqualTo(2);
     }
 
