@@ -23,7 +23,7 @@ function fakeCore() {
       readout: vi.fn((target: Partial<Readout>) => Object.assign(target, { view: 'v2', title: 'Scout' })),
       hints: vi.fn(() => []),
     },
-    draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { icons: [n] })) },
+    draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { parts: [n] })) },
   };
   return core;
 }
@@ -72,11 +72,11 @@ describe('what panels show', () => {
 
   it('changes marks part by part, so that who looks at one part hears nothing of another', () => {
     const lines = vi.fn();
-    const icons = vi.fn();
+    const parts = vi.fn();
     watch(() => store.marks[0]!.lines, lines, { flush: 'sync' });
-    watch(() => store.marks[0]!.icons, icons, { flush: 'sync' });
+    watch(() => store.marks[0]!.parts, parts, { flush: 'sync' });
     store.refresh(changed([0], 'readout'));
-    expect(icons).toHaveBeenCalledOnce();
+    expect(parts).toHaveBeenCalledOnce();
     expect(lines).not.toHaveBeenCalled();
   });
 

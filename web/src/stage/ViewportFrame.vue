@@ -6,7 +6,6 @@ import RoseView from './RoseView.vue';
 import GateMarks from './GateMarks.vue';
 import GripMarks from './GripMarks.vue';
 import HandleKeys from './HandleKeys.vue';
-import IconMarks from './IconMarks.vue';
 import LineMarks from './LineMarks.vue';
 import LostMarks from './LostMarks.vue';
 import Plate from './Plate.vue';
@@ -42,7 +41,6 @@ const walking = computed(() => !!props.marks.walk);
     <template v-if="view.cameraState === 'driven'">
       <i v-for="side in ['above', 'below', 'left', 'right']" :key="side" class="edge" :class="side" data-driven />
     </template>
-    <IconMarks :marks="marks" />
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />
     <HandleKeys v-if="view.active" :marks="marks" :view="view" @aim="aimed = $event" />

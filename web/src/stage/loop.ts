@@ -105,6 +105,8 @@ export class Loop {
       this.store.eased = this.core.submit.eased();
       this.lastDrawn = performance.now();
     }
+    if (changed.marks)
+      for (const v of this.store.views) if (v.shown && !drawn.includes(v)) this.core.submit.owe(v.number);
     this.onChange(changed);
   }
 

@@ -3,6 +3,7 @@ import type { Core, Frame, Rect } from '../../core';
 import { copySmall, upright } from './copying';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
+import { Icons } from './icons';
 import { Models } from './models';
 import { Outline } from './outline';
 import type { Axes } from '../../theme/axes';
@@ -41,6 +42,7 @@ export class Painter {
   private readonly ground: Ground;
   private readonly outline: Outline;
   private readonly pictures: PicturePlanes;
+  private readonly icons: Icons;
   private readonly reduced = new Reduced();
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
@@ -74,6 +76,7 @@ export class Painter {
     this.ground = new Ground(this.palette);
     this.ground.mesh.layers.set(Form.grid);
     this.pictures = new PicturePlanes(picture, imageLoaded);
+    this.icons = new Icons(this.pixel, this.palette);
     this.outline = new Outline(this.pixel, this.palette.outline);
     // The browser gives a lost context back empty: everything is uploaded and drawn anew, at once.
     canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
@@ -98,6 +101,7 @@ export class Painter {
     this.grid.theme(this.palette);
     this.ground.theme(this.palette);
     this.outline.tint(this.palette.outline);
+    this.icons.theme(this.palette);
   }
 
   /** Takes the scene that the core has open. */
@@ -174,7 +178,12 @@ export class Painter {
     const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
     const plan = this.core.plan(view.number);
     const matrices = this.core.matrices(view.number);
-    if (this.scale === 1) return this.paint(matrices, plan, view.number, height, box, null, true);
+    const icons = () => this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), width, height);
+    if (this.scale === 1) {
+      const whole = this.paint(matrices, plan, view.number, height, box, null, true);
+      icons();
+      return whole;
+    }
     const pixel = this.pixel.value;
     const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
     // Lines keep their width on the screen.
@@ -183,6 +192,7 @@ export class Painter {
     const complete = this.paint(matrices, plan, view.number, height, new THREE.Vector4(0, 0, w, h), into, true);
     this.pixel.value = pixel;
     this.reduced.enlarge(this.renderer, this.camera, w, h);
+    icons();
     return complete;
   }
 
@@ -209,7 +219,8 @@ export class Painter {
     this.camera.layers.disableAll();
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
     r.render(this.scene, this.camera);
-    if (this.models?.outlined && plan.outline) this.outline.draw(r, this.models.masks, this.camera, box, into);
+    if (this.models?.outlined && plan.outline)
+      this.outline.draw(r, this.models.masks, this.camera, box, this.stage.submit.masked(), into);
     return complete;
   }
 
@@ -260,6 +271,7 @@ export class Painter {
     this.ground.dispose();
     this.pictures.dispose();
     this.outline.dispose();
+    this.icons.dispose();
     this.reduced.dispose();
     this.renderer.dispose();
   }

@@ -62,6 +62,7 @@ float most(ivec2 at, float reach, int channel) {
 }
 void main() {
   ivec2 at = ivec2(gl_FragCoord.xy);
+  if (any(lessThan(vec2(at), box.xy)) || any(greaterThanEqual(vec2(at), box.xy + box.zw))) discard;
   vec4 here = texelFetch(mask, at, 0);
   float near = (1.0 - here.r) * most(at, 1.6 * pixel, 0);
   float outer = (1.0 - here.g) * (1.0 - most(at, 2.6 * pixel, 1)) * most(at, 4.6 * pixel, 1);

@@ -9,6 +9,8 @@ export interface Palette {
   outline: THREE.Vector3;
   /** Top and bottom of what lies behind everything. */
   ground: [THREE.Vector3, THREE.Vector3];
+  /** Of the marks of lights and cameras. */
+  marks: Record<'panel' | 'quiet' | 'ink' | 'pick' | 'caution' | 'onCaution', THREE.Vector3>;
   /** What shows between viewports. */
   between: number;
 }
@@ -28,7 +30,7 @@ const none = rgba('#000000', 0);
 export const palettes: Record<'dusk' | 'chalk', Palette> = {
   dusk: {
     wire: [none, rgba('#7fa9b8', 0.22), rgba('#9cc3d0', 0.62), none, none],
-    picked: [none, rgba('#d77bf0', 0.5), rgba('#e6a6f7', 1), none, none],
+    picked: [none, rgba('#d77bf0', 0.32), rgba('#e6a6f7', 0.6), none, none],
     grid: [
       rgba('#9fc3d0', 0.07),
       rgba('#9fc3d0', 0.17),
@@ -39,11 +41,19 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ink: rgb('#10242f'),
     outline: rgb('#d77bf0'),
     ground: [rgb('#1b3240'), rgb('#10202b')],
+    marks: {
+      panel: rgb('#0c1820'),
+      quiet: rgb('#93a9b3'),
+      ink: rgb('#e6eef0'),
+      pick: rgb('#d77bf0'),
+      caution: rgb('#f2b544'),
+      onCaution: rgb('#1c1300'),
+    },
     between: 0x0c1820,
   },
   chalk: {
     wire: [none, rgba('#2f5160', 0.26), rgba('#1d3a47', 0.66), none, none],
-    picked: [none, rgba('#8f2fae', 0.5), rgba('#7a1f99', 1), none, none],
+    picked: [none, rgba('#8f2fae', 0.34), rgba('#7a1f99', 0.55), none, none],
     grid: [
       rgba('#24414e', 0.09),
       rgba('#24414e', 0.2),
@@ -54,6 +64,14 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ink: rgb('#1c3039'),
     outline: rgb('#8f2fae'),
     ground: [rgb('#f0f4f1'), rgb('#dfe7e3')],
+    marks: {
+      panel: rgb('#f6f8f5'),
+      quiet: rgb('#4c616b'),
+      ink: rgb('#16242c'),
+      pick: rgb('#8f2fae'),
+      caution: rgb('#8a5c00'),
+      onCaution: rgb('#ffffff'),
+    },
     between: 0xf6f8f5,
   },
 };

@@ -64,6 +64,12 @@ public interface DrawApi extends JSObject {
     /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */
     Float32Array grid(int view);
 
+    /**
+     * The marks of lights and cameras in a viewport, four numbers each: pixels from its upper left corner, 1 for a camera or 0 for a
+     * light, and 1 where it is selected, 2 where it is locked and 4 where it is driven, added.
+     */
+    Float32Array icons(int view);
+
     /** Puts into an object what lies over a viewport, as far as it has changed since the last time; all of it where the object is fresh. */
     void marks(int view, @Gives(Marks.class) JSObject target, boolean fresh);
 

@@ -20,6 +20,7 @@ import rhombus.core.scene.ShapeMesh;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.Marks;
 import rhombus.core.stage.show.Material;
+import rhombus.core.stage.subject.IconMark;
 import rhombus.core.submit.Skin;
 
 /** The door for the painter. */
@@ -213,6 +214,20 @@ final class DrawDoor implements DrawApi {
         out[at + 1] = (float) g.center().y();
         out[at + 2] = (float) g.center().z();
         out[at + 3] = (float) g.radius();
+        return Float32Array.fromJavaArray(out);
+    }
+
+    @Override
+    public Float32Array icons(int view) {
+        List<IconMark> all = stage.snapshots().icons(view);
+        float[] out = new float[all.size() * 4];
+        for (int i = 0; i < all.size(); i++) {
+            IconMark m = all.get(i);
+            out[i * 4] = (float) m.x();
+            out[i * 4 + 1] = (float) m.y();
+            out[i * 4 + 2] = m.kind().equals("camera") ? 1 : 0;
+            out[i * 4 + 3] = (m.selected() ? 1 : 0) + (m.locked() ? 2 : 0) + (m.driven() ? 4 : 0);
+        }
         return Float32Array.fromJavaArray(out);
     }
 

@@ -74,6 +74,9 @@ public interface SubmitApi extends JSObject {
     /** Milliseconds after which views that were drawn with less detail are to be drawn in full; -1 where there are none. */
     double finishIn();
 
+    /** A mark within a view has moved that is not worth a frame of its own while something moves. */
+    void owe(int view);
+
     /** Views that were drawn with less detail are drawn in full with the next frame. */
     void finish();
 
@@ -85,6 +88,9 @@ public interface SubmitApi extends JSObject {
 
     /** For each batch three numbers and three: where its origin lies from the eye, and what these lack. */
     Float32Array offsets();
+
+    /** The part of the picture in which what is selected lies: left, low, right and high, each -1 to 1. */
+    Float64Array masked();
 
     /** Whether everything that was wished for is there. */
     boolean complete();

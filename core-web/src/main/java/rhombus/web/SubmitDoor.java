@@ -24,7 +24,7 @@ final class SubmitDoor implements SubmitApi {
     private Batches batches;
     private Submission submission;
     private final Easing easing = new Easing();
-    /** Viewports that were drawn last with less detail. */
+    /** Viewports that were drawn last with less detail, or not drawn for a mark that moved. */
     private final boolean[] unfinished = new boolean[64];
 
     private boolean finishing;
@@ -160,6 +160,11 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
+    public void owe(int view) {
+        unfinished[view] = true;
+    }
+
+    @Override
     public void finish() {
         finishing = true;
         for (int i = 0; i < unfinished.length; i++) {
@@ -184,6 +189,11 @@ final class SubmitDoor implements SubmitApi {
     @Override
     public Float32Array offsets() {
         return Float32Array.fromJavaArray(submission.offsets());
+    }
+
+    @Override
+    public Float64Array masked() {
+        return Float64Array.fromJavaArray(submission.masked());
     }
 
     @Override

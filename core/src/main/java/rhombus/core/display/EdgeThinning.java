@@ -12,7 +12,9 @@ import rhombus.core.view.Screen;
  */
 public final class EdgeThinning {
     /** Part of an object's area on the screen that its lines may cover. */
-    private static final double COVER = 1.1;
+    private static final double COVER = 0.5;
+
+    private static final double COVER_SELECTED = 0.12;
     /** Always drawn, however small: a box. */
     private static final int LEAST = 12;
 
@@ -31,12 +33,21 @@ public final class EdgeThinning {
      * @param total edges it has
      */
     public static int count(double area, int total) {
+        return count(area, total, COVER);
+    }
+
+    /** The same of an object that is selected: its outline says where it is, so its lines may leave more of it free. */
+    public static int countSelected(double area, int total) {
+        return count(area, total, COVER_SELECTED);
+    }
+
+    private static int count(double area, int total, double cover) {
         if (total <= LEAST || Double.isInfinite(area)) {
             return total;
         }
         // Edges that spread evenly are as long as the cells between them are wide: two to a cell.
         double length = Math.max(1, Math.sqrt(2 * area / total));
-        double bearable = COVER * area / length;
+        double bearable = cover * area / length;
         return bearable >= total ? total : Math.max(LEAST, (int) bearable);
     }
 

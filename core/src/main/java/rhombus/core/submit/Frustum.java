@@ -9,6 +9,7 @@ import rhombus.core.geometry.Wedge;
  * (3.10.3) defines them.
  */
 final class Frustum {
+    private final double[] toClip;
     private final Wedge wedge;
     private final boolean flat;
     private final Vec3 eye;
@@ -26,6 +27,7 @@ final class Frustum {
                 m[c * 4 + r] = sum;
             }
         }
+        toClip = m;
         // A point is inside where each of x, y, z lies between -w and w (G. Gribb and K. Hartmann, 2001).
         double[] planes = new double[24];
         for (int i = 0; i < 6; i++) {
@@ -52,6 +54,32 @@ final class Frustum {
     /** Whether a box may be seen. */
     boolean shows(Aabb box) {
         return wedge.box(box) != Wedge.OUTSIDE;
+    }
+
+    /**
+     * Grows a rectangle of the picture by what a box covers: left, low, right and high, each -1 to 1. A box that reaches behind the
+     * eye covers everything.
+     */
+    void cover(Aabb box, double[] rectangle) {
+        for (int i = 0; i < 8; i++) {
+            Vec3 p = box.corner(i);
+            double w = along(3, p);
+            if (w <= 0) {
+                rectangle[0] = rectangle[1] = -1;
+                rectangle[2] = rectangle[3] = 1;
+                return;
+            }
+            double x = along(0, p) / w;
+            double y = along(1, p) / w;
+            rectangle[0] = Math.max(-1, Math.min(rectangle[0], x));
+            rectangle[1] = Math.max(-1, Math.min(rectangle[1], y));
+            rectangle[2] = Math.min(1, Math.max(rectangle[2], x));
+            rectangle[3] = Math.min(1, Math.max(rectangle[3], y));
+        }
+    }
+
+    private double along(int row, Vec3 p) {
+        return toClip[row] * p.x() + toClip[row + 4] * p.y() + toClip[row + 8] * p.z() + toClip[row + 12];
     }
 
     /** Metres that a pixel covers at the nearest part of the ball round a box; 0 from inside. */

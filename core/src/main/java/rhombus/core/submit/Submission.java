@@ -57,6 +57,7 @@ public final class Submission {
     private int runCount;
     private final Ranges all = new Ranges();
     private float[] offsets = new float[0];
+    private final double[] masked = new double[4];
     private boolean complete;
     private Detail detail = Detail.FULL;
 
@@ -80,6 +81,8 @@ public final class Submission {
         runCount = 0;
         all.clear();
         complete = true;
+        Arrays.fill(masked, 0, 2, 1);
+        Arrays.fill(masked, 2, 4, -1);
         Frustum frustum = new Frustum(matrices, height);
         if (offsets.length < batches.list().size() * 6) {
             offsets = new float[batches.list().size() * 6];
@@ -112,6 +115,7 @@ public final class Submission {
             }
             if (wish.outline && p.selected) {
                 ranges(MASK, 0).add(p.corner * 4, p.corners(), 4);
+                f.cover(box, masked);
             }
         }
     }
@@ -161,7 +165,9 @@ public final class Submission {
             complete = false;
             return;
         }
-        int count = thinned(EdgeThinning.count(EdgeThinning.room(screen, box), p.shape.edgeCount()));
+        double room = EdgeThinning.room(screen, box);
+        int total = p.shape.edgeCount();
+        int count = thinned(p.selected ? EdgeThinning.countSelected(room, total) : EdgeThinning.count(room, total));
         int first = p.batch.sort == Batch.Sort.MERGED ? p.line * 24 : 0;
         if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
             // Where each part's lines start is known once they are made.
@@ -209,7 +215,15 @@ public final class Submission {
             }
             ranges(LINES, 0).add(i, lines * 6, 0);
         }
-        if (wish.outline && b.parts.stream().anyMatch(p -> p.selected)) {
+        boolean picked = false;
+        for (int i = 0; wish.outline && i < b.parts.size(); i++) {
+            Part p = b.parts.get(i);
+            if (p.selected && !p.gone && scene.shown(p.node)) {
+                picked = true;
+                f.cover(scene.bounds(p.node), masked);
+            }
+        }
+        if (picked) {
             ranges(MASK, 0).add(0, any.corners(), 0);
         }
     }
@@ -279,6 +293,11 @@ public final class Submission {
      */
     public float[] offsets() {
         return offsets;
+    }
+
+    /** The part of the picture in which what is selected lies: left, low, right and high, each -1 to 1; empty for nothing. */
+    public double[] masked() {
+        return masked;
     }
 
     /** Whether everything that was wished for is there. */

@@ -12,7 +12,6 @@ import rhombus.core.stage.marks.Pyramids;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
-import rhombus.core.stage.subject.Icons;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Ground;
@@ -60,7 +59,6 @@ final class Marking {
                 grips.marks(v),
                 linked.lines(v),
                 walking.mark(v),
-                Icons.marks(ground, subject, v),
                 ground.model().opened() ? Lost.beacon(ground, subject, v) : null,
                 Lost.empty(ground, subject, v) ? true : null,
                 hover.mark(v),

@@ -11,7 +11,6 @@ import rhombus.core.stage.marks.PyramidMark;
 import rhombus.core.stage.marks.RosePicture;
 import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.motion.WalkSign;
-import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.subject.PartMark;
 import rhombus.core.stage.tool.CameraHandleMark;
 import rhombus.core.stage.tool.HandleMark;
@@ -29,7 +28,6 @@ import rhombus.core.stage.view.Spot;
  * @param grips lozenges of the Pad
  * @param lines coordinates that linked viewports share
  * @param walk while one walks
- * @param icons lights and cameras
  * @param beacon the way to a selection out of view
  * @param empty whether nothing of the scene is in view
  * @param hover what a click would take
@@ -50,7 +48,6 @@ public record Marks(
         List<GripMark> grips,
         List<SharedLine> lines,
         @Maybe WalkSign walk,
-        List<IconMark> icons,
         @Maybe Beacon beacon,
         @Maybe Boolean empty,
         @Maybe HoverMark hover,

@@ -23,6 +23,8 @@ import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.subject.IconMark;
+import rhombus.core.stage.subject.Icons;
 import rhombus.core.stage.subject.PicturePlanes;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
@@ -135,6 +137,11 @@ public final class Snapshots {
                     p.picture().front()));
         }
         return out;
+    }
+
+    /** The marks of the lights and cameras that a viewport shows. */
+    public List<IconMark> icons(int view) {
+        return Icons.marks(ground, subject, view(view));
     }
 
     /** What lies over a viewport, in its own pixels. */
