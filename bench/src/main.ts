@@ -4,6 +4,7 @@ import { bareOrbit } from "./latency";
 import { bareLoad } from "./load";
 import { modelPicks } from "./openModels";
 import { picks } from "./picks";
+import { pixels } from "./pixels";
 import { framing, marquee } from "./editing";
 import { keys } from "./keys";
 import { redraw } from "./redraw";
@@ -30,6 +31,7 @@ Object.assign(window, {
     open,
     events,
     picks,
+    pixels,
     keys,
     redraw,
     framing,

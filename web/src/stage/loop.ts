@@ -1,6 +1,7 @@
-import type { Changed, Core } from '../core';
+import type { Changed, Core, Frame } from '../core';
 import type { useStage } from '../stores/stage';
 import type { Painter } from './painter/Painter';
+import { Smoothing } from './smoothing';
 
 type StageStore = ReturnType<typeof useStage>;
 
@@ -19,9 +20,17 @@ export class Loop {
   /** Whether what was drawn last had everything that belongs into it. */
   complete = false;
   private running = true;
+  private readonly smoothing = new Smoothing(() => this.painter);
   /** When the next frame was asked for. */
   private asked = 0;
   private finishing = 0;
+  /** Whether viewports are drawn one a frame, the active one first: what is there first can be looked at and turned first. */
+  oneByOne = false;
+  /** Viewports that are still to be drawn, and those in whose pictures something is missing. */
+  private waiting = new Set<number>();
+  private missing = new Set<number>();
+  /** Whether any viewport has been drawn with all that belongs into it. */
+  any = false;
   private resting = 0;
   private painter: Painter | null = null;
 
@@ -36,6 +45,7 @@ export class Loop {
 
   /** Something may have changed: look at it with the next frame. What led to it came at some time, now if that is not told. */
   wake(coreMs?: number, came = performance.now()): void {
+    this.smoothing.stop();
     if (coreMs !== undefined) {
       this.events++;
       this.coreMsPerEvent += (coreMs - this.coreMsPerEvent) / this.events;
@@ -49,10 +59,11 @@ export class Loop {
     this.frame = 0;
     this.core.tick(time);
     const changed = this.all(this.core.takeChanges());
-    if (changed) this.carry(changed, time);
-    if (this.core.animating()) this.wake();
+    if (changed || this.waiting.size) this.carry(changed ?? { views: [], marks: false, topics: [] }, time);
+    if (this.core.animating() || this.waiting.size) this.wake();
     else if (changed) this.onRest();
     if (changed) this.finish();
+    if (!this.frame) this.smoothing.start(() => this.store.views.filter((v) => v.shown && !this.missing.has(v.number)));
   }
 
   /**
@@ -98,16 +109,41 @@ export class Loop {
     if (topics.includes('selection')) this.showSelection();
     const layout = topics.includes('layout');
     if (this.painter && layout) this.painter.clear();
-    const drawn = layout ? this.store.views : this.store.views.filter((v) => changed.views.includes(v.number));
+    const drawn = this.next(layout, changed.views);
     if (this.painter && drawn.length > 0) {
       this.painter.scale = this.core.submit.frame(time, this.asked);
-      this.complete = this.painter.draw(drawn);
+      const missing = this.painter.draw(drawn);
+      for (const v of drawn) {
+        this.smoothing.drawn(v.number);
+        if (missing.includes(v.number)) this.missing.add(v.number);
+        else this.missing.delete(v.number);
+        this.any ||= v.shown && !this.missing.has(v.number);
+      }
+      this.complete = this.missing.size === 0 && this.waiting.size === 0;
       this.store.eased = this.core.submit.eased();
       this.lastDrawn = performance.now();
     }
     if (changed.marks)
       for (const v of this.store.views) if (v.shown && !drawn.includes(v)) this.core.submit.owe(v.number);
     this.onChange(changed);
+  }
+
+  /** The viewports to draw in this frame. */
+  private next(all: boolean, some: number[]): Frame[] {
+    for (const n of some) this.waiting.add(n);
+    const views = this.store.views.filter((v) => all || this.waiting.has(v.number));
+    this.waiting.clear();
+    if (all) this.missing.clear();
+    if (!this.oneByOne || views.length < 2) return views;
+    const shown = views.filter((v) => v.shown).sort((a, b) => Number(b.active) - Number(a.active));
+    for (const v of shown.slice(1)) this.waiting.add(v.number);
+    return shown.slice(0, 1);
+  }
+
+  /** Something has come that pictures waited for. */
+  came(): void {
+    for (const n of this.missing) this.waiting.add(n);
+    if (this.waiting.size) this.wake();
   }
 
   private showSelection(): void {
@@ -128,6 +164,7 @@ export class Loop {
   stop(): void {
     this.running = false;
     cancelAnimationFrame(this.frame);
+    this.smoothing.stop();
     this.unrest();
   }
 }

@@ -131,20 +131,24 @@ export class OpenScene {
     this.detail.value = detail;
     const total = detail.geometry.size + detail.edges.size + detail.levels.size + detail.hierarchy.size;
     const came = new Map<string, number>();
-    const file = (f: SceneDetail['geometry']) =>
+    const file = (f: SceneDetail['geometry'], words: string) =>
       download(f.href, f.size, (part) => {
         came.set(f.href, part * f.size);
         const sum = [...came.values()].reduce((x, y) => x + y, 0);
-        this.loading.value = { words: 'Loading', part: sum / total };
+        this.loading.value = { words, part: sum / total };
       });
+    const geometry = file(detail.geometry, 'Loading');
     const first = {
-      geometry: file(detail.geometry),
-      edges: file(detail.edges),
+      geometry,
+      // Whatever comes beside the geometry would only make the first picture wait.
+      edges: geometry.then(() => file(detail.edges, 'Loading the edges of')),
       kept: Promise.all([this.kept.keymap.load(), this.kept.habits.load()]),
     };
     // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
     for (const p of Object.values(first)) p.catch(() => undefined);
-    return { detail, ...first, levels: () => file(detail.levels), hierarchy: () => file(detail.hierarchy) };
+    const levels = () => file(detail.levels, 'Loading coarser triangles of');
+    const hierarchy = () => file(detail.hierarchy, 'Loading what picking needs of');
+    return { detail, ...first, levels, hierarchy };
   }
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
@@ -156,6 +160,7 @@ export class OpenScene {
     const { detail, geometry, edges, kept, levels, hierarchy } = await asked;
     const file = await geometry;
     if (this.left) return;
+    this.loop.oneByOne = true;
     this.show(file, detail.name);
     // What was changed comes first: views may look through a camera that was moved.
     await this.kept.edits.load();
@@ -166,11 +171,13 @@ export class OpenScene {
     await Promise.all([this.kept.workspace.load(), this.kept.pins.load()]);
     if (this.left) return;
     await this.follow(window.location.hash);
+    // What is there already is shown; what is missing in it comes as it arrives.
+    this.loop.redraw();
     const sides = await edges;
     if (this.left) return;
     this.core.draw.attachEdges(sides);
     this.painter?.geometryCame();
-    this.loop.redraw();
+    this.loop.came();
     const coarser = await levels();
     if (this.left) return;
     this.core.draw.attachLevels(coarser);
@@ -179,10 +186,11 @@ export class OpenScene {
     if (this.left) return;
     this.core.draw.attachHierarchies(picking);
     this.ready.value = true;
+    this.loop.oneByOne = false;
     void this.report.load();
     this.loading.value = null;
     await tellBrought(this.core, (text) => this.store.tell({ text }));
-    this.loop.redraw();
+    this.loop.wake();
     if ((await others) && !this.left) {
       this.goApart(null);
       this.later.value = true;
@@ -274,6 +282,7 @@ export class OpenScene {
       ...p,
       coreMsPerEvent: this.loop.coreMsPerEvent,
       complete: this.loop.complete,
+      firstView: this.loop.any,
       longestPictureMs: this.pictures.longest,
     };
   }

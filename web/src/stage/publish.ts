@@ -54,6 +54,7 @@ export function publish(open: () => OpenScene | null): void {
         triangles: 0,
         coreMsPerEvent: 0,
         complete: false,
+        firstView: false,
         longestPictureMs: 0,
       },
     idle: () =>

@@ -10,6 +10,7 @@ import type { Axes } from '../../theme/axes';
 import { paletteOf, palettes } from './palette';
 import { PicturePlanes } from './pictures';
 import { Reduced } from './reduced';
+import { FRAMES, PLACES, Smoothed } from './smoothed';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
@@ -44,6 +45,7 @@ export class Painter {
   private readonly pictures: PicturePlanes;
   private readonly icons: Icons;
   private readonly reduced = new Reduced();
+  private readonly smoothed = new Smoothed();
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
   private models: Models | null = null;
@@ -147,19 +149,16 @@ export class Painter {
     this.models?.select(nodes, last);
   }
 
-  /** Draws viewports; gives whether everything that belongs into them was there. */
-  draw(views: Frame[]): boolean {
+  /** Draws viewports; gives the numbers of those in which something is missing that has not come yet. */
+  draw(views: Frame[]): number[] {
     const started = performance.now();
     this.renderer.info.reset();
-    let complete = this.models !== null;
-    for (const view of views) {
-      if (view.shown && !this.drawView(view)) complete = false;
-    }
+    const missing = views.filter((v) => v.shown && (!this.drawView(v) || !this.models)).map((v) => v.number);
     this.stats.frames++;
     this.stats.drawCalls = this.renderer.info.render.calls;
     this.stats.triangles = this.renderer.info.render.triangles;
     this.stats.lastFrameMs = performance.now() - started;
-    return complete;
+    return missing;
   }
 
   /** Empties the places between viewports after these have moved. */
@@ -170,12 +169,45 @@ export class Painter {
     this.renderer.clear();
   }
 
-  private drawView(view: Frame): boolean {
-    const { x, y, width, height } = view.rect;
+  /** The place of a viewport in the canvas, which is drawn to from now on. */
+  private place({ rect: { x, y, width, height } }: Frame): THREE.Vector4 {
     const bottom = this.height - y - height;
     this.renderer.setViewport(x, bottom, width, height);
     this.renderer.setScissor(x, bottom, width, height);
-    const box = new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
+    return new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
+  }
+
+  /** Whether edges are smoothed by several frames at rest: where it would cost too much to smooth each. */
+  readonly smooths = software();
+
+  /**
+   * Draws one of the frames of which a picture with smooth edges is made.
+   *
+   * @returns whether it was the last, and the picture is shown
+   */
+  smooth(view: Frame, step: number): boolean {
+    const box = this.place(view);
+    const matrices = this.core.matrices(view.number).slice();
+    const [x, y] = PLACES[step]!;
+    // Everything moves in the finished picture: by what the third column adds to it in perspective, by the fourth in a flat view.
+    const column = matrices[16 + 11] === 0 ? 28 : 24;
+    const sign = column === 28 ? 1 : -1;
+    matrices[column]! += (sign * 2 * x) / box.z;
+    matrices[column + 1]! += (sign * 2 * y) / box.w;
+    const into = this.smoothed.begin(box.z, box.w);
+    const plan = this.core.plan(view.number);
+    this.paint(matrices, plan, view.number, view.rect.height, new THREE.Vector4(0, 0, box.z, box.w), into);
+    this.smoothed.add(this.renderer, this.camera, step === 0);
+    this.renderer.setRenderTarget(null);
+    if (step < FRAMES - 1) return false;
+    this.smoothed.show(this.renderer, this.camera);
+    this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), view.rect.width, view.rect.height);
+    return true;
+  }
+
+  private drawView(view: Frame): boolean {
+    const { width, height } = view.rect;
+    const box = this.place(view);
     const plan = this.core.plan(view.number);
     const matrices = this.core.matrices(view.number);
     const icons = () => this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), width, height);
@@ -273,6 +305,7 @@ export class Painter {
     this.outline.dispose();
     this.icons.dispose();
     this.reduced.dispose();
+    this.smoothed.dispose();
     this.renderer.dispose();
   }
 }

@@ -40,7 +40,7 @@ final class DrawDoor implements DrawApi {
 
     private void geometryCame() {
         onGeometry.run();
-        stage.geometryCame();
+        stage.edgesCame();
     }
 
     void open(OpenScene scene) {

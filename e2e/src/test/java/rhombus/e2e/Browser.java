@@ -46,7 +46,7 @@ final class Browser {
         return chromium;
     }
 
-    private static String onPath(String program) {
+    static String onPath(String program) {
         return Stream.of((System.getenv("PATH") + ":/usr/bin").split(":"))
                 .map(d -> new File(d, program))
                 .filter(File::canExecute)

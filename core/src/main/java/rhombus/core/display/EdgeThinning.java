@@ -12,7 +12,7 @@ import rhombus.core.view.Screen;
  */
 public final class EdgeThinning {
     /** Part of an object's area on the screen that its lines may cover. */
-    private static final double COVER = 0.5;
+    private static final double COVER = 0.75;
 
     private static final double COVER_SELECTED = 0.12;
     /** Always drawn, however small: a box. */

@@ -124,10 +124,15 @@ public final class Stage {
         changes().everything();
     }
 
-    /** Edges or hierarchies have been attached to the scene's meshes. */
+    /** Hierarchies have been attached to the scene's meshes: what they say may move near planes, so everything is drawn again. */
     public void geometryCame() {
         rooms.ground.model().geometryCame();
         changes().views();
+    }
+
+    /** Edges or coarser triangles have been attached: whoever paints knows which pictures wait for them. */
+    public void edgesCame() {
+        rooms.ground.model().geometryCame();
     }
 
     /** The stage has another size. Before the first scene, home poses wait for it. */

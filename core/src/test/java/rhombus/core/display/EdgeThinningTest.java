@@ -27,6 +27,14 @@ class EdgeThinningTest {
         assertThat(EdgeThinning.count(area * larger, total)).isGreaterThanOrEqualTo(n);
     }
 
+    /** What is selected has an outline, and lines that leave more of it free; fewer of them, but never none. */
+    @Property(tries = 300)
+    void selectedThingsHaveNoMoreLinesThanOthers(
+            @ForAll @DoubleRange(min = 0, max = 1e7) double area, @ForAll @IntRange(min = 1, max = 100_000) int total) {
+        int n = EdgeThinning.countSelected(area, total);
+        assertThat(n).isBetween(1, EdgeThinning.count(area, total));
+    }
+
     @Property(tries = 1000)
     void closeEnoughEveryEdgeIsDrawn(@ForAll @IntRange(min = 1, max = 3_000_000) int total) {
         assertThat(EdgeThinning.count(total * 4.0, total)).isEqualTo(total);

@@ -108,25 +108,6 @@ class CoarserTest {
 
     // ---- how far ---------------------------------------------------------------------------------------------------
 
-    /** Distance of a point from a triangle: inside its prism to its plane, else to the nearest of its sides. */
-    private static double distance(Vec3 p, Vec3 a, Vec3 b, Vec3 c) {
-        Vec3 n = b.minus(a).cross(c.minus(a));
-        double area = n.length();
-        double best = Math.min(side(p, a, b), Math.min(side(p, b, c), side(p, c, a)));
-        boolean over = area > 0
-                && n.dot(b.minus(a).cross(p.minus(a))) >= 0
-                && n.dot(c.minus(b).cross(p.minus(b))) >= 0
-                && n.dot(a.minus(c).cross(p.minus(c))) >= 0;
-        return over ? Math.min(best, Math.abs(p.minus(a).dot(n)) / area) : best;
-    }
-
-    private static double side(Vec3 p, Vec3 a, Vec3 b) {
-        Vec3 ab = b.minus(a);
-        double l = ab.dot(ab);
-        double s = l == 0 ? 0 : Math.max(0, Math.min(1, p.minus(a).dot(ab) / l));
-        return p.distance(a.plus(ab, s));
-    }
-
     /** The farthest that points of some triangles are from others. */
     private static double farthest(Shape s, int[] some, int[] others, Random r) {
         double most = 0;
@@ -139,7 +120,8 @@ class CoarserTest {
                     a.plus(s.at(some[i + 1]).minus(a), u).plus(s.at(some[i + 2]).minus(a), v);
             double least = Double.POSITIVE_INFINITY;
             for (int j = 0; j < others.length; j += 3) {
-                least = Math.min(least, distance(p, s.at(others[j]), s.at(others[j + 1]), s.at(others[j + 2])));
+                least = Math.min(
+                        least, Nearness.distance(p, s.at(others[j]), s.at(others[j + 1]), s.at(others[j + 2])));
             }
             most = Math.max(most, least);
         }

@@ -16,10 +16,10 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Changed;
 import rhombus.core.stage.view.Notice;
@@ -315,9 +315,7 @@ class DrivingTest {
         assertThat(hand.pose(2).eye().distance(view.pose.eye())).isLessThan(1e-9);
         assertThat(hand.view(2).driven).isFalse();
         hand.move(760, 190, 0);
-        Plain.list(hand.marks(0).get("icons"))
-                .forEach(i -> assertThat(Plain.map(i).get("driven")).isEqualTo(true));
-        assertThat(Plain.list(hand.marks(0).get("icons"))).hasSize(1);
+        assertThat(hand.stage.snapshots().icons(0)).hasSize(1).allMatch(IconMark::driven);
     }
 
     @Test

@@ -14,6 +14,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
@@ -292,9 +293,7 @@ class EditingTest {
         Vec3 s = hand.view(1).screen().project(c);
         assertThat(s.x()).isCloseTo(hand.view(1).width / 2, within(20.0));
         assertThat(s.z()).isBetween(0.1, 20.0);
-        assertThat(Plain.list(marks(1).get("icons")))
-                .extracting(i -> Plain.map(i).get("object"))
-                .contains("n5");
+        assertThat(stage.snapshots().icons(1)).extracting(IconMark::object).contains("n5");
         hand.run("select.none", null);
         hand.click(s.x() + hand.view(1).x, s.y() + hand.view(1).y);
         assertThat(stage.snapshots().selection()).as("picked by its mark").containsExactly("n5");

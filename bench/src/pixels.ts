@@ -1,0 +1,96 @@
+import * as THREE from "three";
+import { core } from "./core";
+import { Looks } from "../../web/src/stage/painter/looks";
+import { Painter } from "../../web/src/stage/painter/Painter";
+import { palettes } from "../../web/src/stage/painter/palette";
+import { Surfaces } from "../../web/src/stage/painter/surfaces";
+
+const WIDTH = 640;
+const HEIGHT = 480;
+/** A step of colour between neighbours that counts as an edge. */
+const EDGE = 24;
+
+/**
+ * The open scene in Smooth as the painter draws it, and each mesh by itself by the library with the same shading: how many pixels
+ * were compared, how many of them differ by more than one step of 255, and by how much at most.
+ */
+export async function pixels(file: ArrayBuffer) {
+  const canvas = document.createElement("canvas");
+  document.body.append(canvas);
+  const painter = new Painter(core, canvas, String, () => undefined);
+  painter.resize(WIDTH, HEIGHT, 1);
+  painter.open(file);
+  let compared = 0;
+  let differ = 0;
+  let most = 0;
+  const shared = {
+    ink: { value: palettes.dusk.ink },
+    pixel: { value: 1 },
+    halfSize: new THREE.Vector2(WIDTH / 2, HEIGHT / 2),
+  };
+  const looks = new Looks(
+    core.draw,
+    file,
+    shared,
+    palettes.dusk,
+    () => undefined,
+  );
+  const surfaces = new Surfaces(core.draw);
+  const renderer = new THREE.WebGLRenderer({ antialias: false, alpha: true });
+  const scene = new THREE.Scene();
+  const drawn = core.draw.drawn();
+  const materials = new Map<number, THREE.Material>();
+  for (let i = 0; i < drawn.length; i += 2) {
+    const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
+    const id = core.draw.material(mesh).id;
+    if (!materials.has(id)) materials.set(id, looks.surface(mesh, false, false));
+    const object = new THREE.Mesh(surfaces.geometry(mesh), materials.get(id));
+    object.matrixAutoUpdate = false;
+    object.matrix.fromArray(core.draw.placement(node, mesh));
+    scene.add(object);
+  }
+  const camera = new THREE.Camera();
+  camera.matrixWorldAutoUpdate = false;
+  const target = new THREE.WebGLRenderTarget(WIDTH, HEIGHT);
+  for (const view of core.show.views()) {
+    const matrices = core.draw.wholeMatrices(view.number, WIDTH / HEIGHT).slice();
+    const what = { matrices, number: null, overlays: false };
+    const ours = painter.image(what, WIDTH, HEIGHT, 1).data;
+    camera.matrixWorldInverse.fromArray(matrices, 0);
+    camera.matrixWorld.copy(camera.matrixWorldInverse).invert();
+    camera.projectionMatrix.fromArray(matrices, 16);
+    renderer.setRenderTarget(target);
+    renderer.setClearColor(0x000000, 0);
+    renderer.clear();
+    renderer.render(scene, camera);
+    const theirs = new Uint8Array(WIDTH * HEIGHT * 4);
+    renderer.readRenderTargetPixels(target, 0, 0, WIDTH, HEIGHT, theirs);
+    const at = (x: number, y: number) => ((HEIGHT - 1 - y) * WIDTH + x) * 4;
+    for (let y = 1; y < HEIGHT - 1; y++) {
+      for (let x = 1; x < WIDTH - 1; x++) {
+        const here = at(x, y);
+        if (theirs[here + 3] !== 255) continue;
+        let edge = false;
+        for (let dy = -1; dy <= 1; dy++)
+          for (let dx = -1; dx <= 1; dx++)
+            for (let k = 0; k < 4; k++)
+              edge ||=
+                Math.abs(theirs[at(x + dx, y + dy) + k]! - theirs[here + k]!) >
+                EDGE;
+        if (edge) continue;
+        compared++;
+        let d = 0;
+        for (let k = 0; k < 3; k++)
+          d = Math.max(
+            d,
+            Math.abs(ours[(y * WIDTH + x) * 4 + k]! - theirs[here + k]!),
+          );
+        most = Math.max(most, d);
+        if (d > 1) differ++;
+      }
+    }
+  }
+  painter.dispose();
+  renderer.dispose();
+  return { compared, differ, most };
+}

@@ -1,0 +1,51 @@
+import type { Frame } from '../core';
+import type { Painter } from './painter/Painter';
+
+/** So long after the last event, milliseconds, a hand is taken to be looking. */
+const LOOKING_MS = 1200;
+
+/** Smooths the edges of pictures while nothing happens, one frame after the other; the first event ends it. */
+export class Smoothing {
+  private timer = 0;
+  private frame = 0;
+  /** Viewports whose pictures are smooth. */
+  private readonly done = new Set<number>();
+
+  constructor(private readonly painter: () => Painter | null) {}
+
+  /** A viewport was drawn as it moves, or changed. */
+  drawn(view: number): void {
+    this.done.delete(view);
+  }
+
+  /** Nothing happens any more. */
+  start(views: () => Frame[]): void {
+    this.stop();
+    if (!this.painter()?.smooths) return;
+    this.timer = window.setTimeout(() => this.next(views), LOOKING_MS);
+  }
+
+  stop(): void {
+    window.clearTimeout(this.timer);
+    cancelAnimationFrame(this.frame);
+  }
+
+  /** The viewport that is looked at first, then the others. */
+  private next(views: () => Frame[]): void {
+    const left = views().filter((v) => !this.done.has(v.number));
+    const view = left.find((v) => v.active) ?? left[0];
+    if (view) this.step(view, 0, views);
+  }
+
+  /** Frames come one by one, each when the browser has room for it. */
+  private step(view: Frame, step: number, views: () => Frame[]): void {
+    this.frame = requestAnimationFrame(() => {
+      const painter = this.painter();
+      if (!painter) return;
+      if (painter.smooth(view, step)) {
+        this.done.add(view.number);
+        this.next(views);
+      } else this.step(view, step + 1, views);
+    });
+  }
+}
