@@ -1,8 +1,21 @@
 import * as THREE from "three";
 import { core } from "./core";
 
-/** The meshes of the open scene in a scene of the library's own, lit by two plain lights. */
-export function bareScene(): THREE.Scene {
+/** Modelled edges of a mesh as line segments. */
+function segments(mesh: number): THREE.BufferGeometry {
+  const count = core.draw.edgeStrength(mesh)?.length ?? 0;
+  const g = new THREE.BufferGeometry();
+  g.setAttribute(
+    "position",
+    new THREE.BufferAttribute(core.draw.edgeEnds(mesh, count), 3),
+  );
+  return g;
+}
+
+/** The meshes of the open scene in a scene of the library's own, lit by two plain lights; with their edges, or these alone. */
+export function bareScene(mode = "smooth"): THREE.Scene {
+  const lines = new Map<number, THREE.BufferGeometry>();
+  const ink = new THREE.LineBasicMaterial({ color: 0x10242f });
   const scene = new THREE.Scene();
   const sun = new THREE.DirectionalLight(0xffffff, 2.5);
   sun.position.set(0.3, 1, 0.6);
@@ -59,10 +72,16 @@ export function bareScene(): THREE.Scene {
       );
       continue;
     }
-    const object = new THREE.Mesh(g, m);
-    object.matrixAutoUpdate = false;
-    object.matrix.fromArray(core.draw.placement(node, mesh));
-    scene.add(object);
+    if (mode !== "smooth" && !lines.has(mesh)) lines.set(mesh, segments(mesh));
+    const objects: THREE.Object3D[] = [];
+    if (mode !== "wire") objects.push(new THREE.Mesh(g, m));
+    if (mode !== "smooth")
+      objects.push(new THREE.LineSegments(lines.get(mesh), ink));
+    for (const object of objects) {
+      object.matrixAutoUpdate = false;
+      object.matrix.fromArray(core.draw.placement(node, mesh));
+      scene.add(object);
+    }
   }
   scene.updateMatrixWorld();
   scene.matrixWorldAutoUpdate = false;

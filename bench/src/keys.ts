@@ -61,9 +61,14 @@ export async function keys() {
   );
   core.keys.useKeymaps(keymap(260));
   // The list shows every command as it opens, before a word is typed.
-  const opens = time(() => core.show.find(''));
+  const opens = time(() => core.show.find(""));
   const finds: number[] = [];
   for (const words of ["o", "frm", "ortbit", "look along", "camera view", "zz"])
     finds.push(time(() => core.show.find(words)));
-  return { ...r, opens, find: Math.max(...finds), commands: core.keys.keysPage({}).rows.length };
+  return {
+    ...r,
+    opens,
+    find: Math.max(...finds),
+    commands: core.keys.keysPage({}).rows.length,
+  };
 }

@@ -43,7 +43,8 @@ export async function pixels(file: ArrayBuffer) {
   for (let i = 0; i < drawn.length; i += 2) {
     const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
     const id = core.draw.material(mesh).id;
-    if (!materials.has(id)) materials.set(id, looks.surface(mesh, false, false));
+    if (!materials.has(id))
+      materials.set(id, looks.surface(mesh, false, false));
     const object = new THREE.Mesh(surfaces.geometry(mesh), materials.get(id));
     object.matrixAutoUpdate = false;
     object.matrix.fromArray(core.draw.placement(node, mesh));
@@ -53,7 +54,9 @@ export async function pixels(file: ArrayBuffer) {
   camera.matrixWorldAutoUpdate = false;
   const target = new THREE.WebGLRenderTarget(WIDTH, HEIGHT);
   for (const view of core.show.views()) {
-    const matrices = core.draw.wholeMatrices(view.number, WIDTH / HEIGHT).slice();
+    const matrices = core.draw
+      .wholeMatrices(view.number, WIDTH / HEIGHT)
+      .slice();
     const what = { matrices, number: null, overlays: false };
     const ours = painter.image(what, WIDTH, HEIGHT, 1).data;
     camera.matrixWorldInverse.fromArray(matrices, 0);

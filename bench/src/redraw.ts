@@ -19,22 +19,42 @@ function finish(gl: WebGL2RenderingContext) {
   gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
 }
 
-/** Milliseconds to draw the open scene in four viewports or eight, smooth, and the same meshes by the bare library. */
+/** Counts the bytes that buffers take on the side of the graphics card. */
+function counted(gl: WebGL2RenderingContext): () => number {
+  let sum = 0;
+  const put = gl.bufferData.bind(gl) as (...a: unknown[]) => void;
+  gl.bufferData = ((target: number, data: unknown, ...rest: unknown[]) => {
+    sum +=
+      typeof data === "number" ? data : (data as ArrayBufferView).byteLength;
+    put(target, data, ...rest);
+  }) as typeof gl.bufferData;
+  return () => sum;
+}
+
+const middle = (v: number[]) =>
+  v.sort((a, b) => a - b)[Math.floor(v.length / 2)]!;
+
+/**
+ * Milliseconds to draw the open scene in four viewports or eight, and the same meshes by the bare library: smooth, with edges, or in
+ * wire, where the library draws line segments. Beside that the script's part of it, and the memory of buffers.
+ */
 export async function redraw(
   file: ArrayBuffer,
   eight: boolean,
   rounds = 15,
   alone = false,
+  mode = "smooth",
 ) {
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
   const painter = new Painter(core, ours, String, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
+  const ourBytes = counted(ours.getContext("webgl2")!);
   painter.open(file);
   if (alone) core.command("board.solo", {}, "v2", 0);
   for (const v of core.show.views())
-    core.command("display.set", { mode: "smooth" }, v.id, 0);
+    core.command("display.set", { mode }, v.id, 0);
   const views = core.show.views().filter((v) => v.shown);
   const gl = ours.getContext("webgl2")!;
 
@@ -46,19 +66,24 @@ export async function redraw(
   });
   renderer.setSize(WIDTH, HEIGHT, false);
   renderer.setScissorTest(true);
-  const scene = bareScene();
+  const scene = bareScene(mode);
   const camera = new THREE.Camera();
   camera.matrixWorldAutoUpdate = false;
   const bareGl = renderer.getContext() as WebGL2RenderingContext;
+  const theirBytes = counted(bareGl);
+  const script = { ours: [] as number[], theirs: [] as number[] };
   const result = await paired(
     rounds,
     () =>
       time(() => {
+        const start = performance.now();
         painter.draw(views);
+        script.ours.push(performance.now() - start);
         finish(gl);
       }),
     () =>
       time(() => {
+        const start = performance.now();
         for (const v of views) {
           const { x, y, width, height } = v.rect;
           renderer.setViewport(x, HEIGHT - y - height, width, height);
@@ -69,6 +94,7 @@ export async function redraw(
           camera.projectionMatrix.fromArray(m, 16);
           renderer.render(scene, camera);
         }
+        script.theirs.push(performance.now() - start);
         finish(bareGl);
       }),
   );
@@ -76,6 +102,8 @@ export async function redraw(
   renderer.dispose();
   return {
     ...result,
+    script: { ours: middle(script.ours), theirs: middle(script.theirs) },
+    bytes: { ours: ourBytes(), theirs: theirBytes() },
     calls: painter.stats.drawCalls,
     triangles: painter.stats.triangles,
   };

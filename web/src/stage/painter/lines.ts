@@ -9,18 +9,15 @@ import { lineFragment, lineVertex } from './shaders';
  * @param sort what each line is
  */
 export function lineGeometry(ends: ArrayLike<number>, sort: ArrayLike<number>, count: number): THREE.BufferGeometry {
-  const both = new Float32Array(count * 24);
-  const corner = new Int8Array(count * 16);
+  const [both, corner, index] = lineArrays(count);
+  writeLines(ends, 6, (i) => sort[i]!, count, both, corner);
+  return lineBuffers(both, corner, index).geometry;
+}
+
+/** Room for so many lines, with the indices of their quads. */
+export function lineArrays(count: number): [Float32Array, Int8Array, Uint32Array] {
   const index = new Uint32Array(count * 6);
   for (let i = 0; i < count; i++) {
-    for (let k = 0; k < 4; k++) {
-      const to = (i * 4 + k) * 6;
-      for (let c = 0; c < 6; c++) both[to + c] = ends[i * 6 + c]!;
-      const at = (i * 4 + k) * 4;
-      corner[at] = k >> 1;
-      corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
-      corner[at + 2] = sort[i]!;
-    }
     const v = i * 4;
     const to = i * 6;
     index[to] = index[to + 3] = v;
@@ -28,7 +25,28 @@ export function lineGeometry(ends: ArrayLike<number>, sort: ArrayLike<number>, c
     index[to + 2] = index[to + 4] = v + 2;
     index[to + 5] = v + 3;
   }
-  return lineBuffers(both, corner, index).geometry;
+  return [new Float32Array(count * 24), new Int8Array(count * 16), index];
+}
+
+/** Writes both ends of lines, which are the first six of so many numbers each, to every corner. */
+export function writeLines(
+  ends: ArrayLike<number>,
+  step: number,
+  sort: (i: number) => number,
+  count: number,
+  both: Float32Array,
+  corner: Int8Array,
+): void {
+  for (let i = 0; i < count; i++) {
+    for (let k = 0; k < 4; k++) {
+      const to = (i * 4 + k) * 6;
+      for (let c = 0; c < 6; c++) both[to + c] = ends[i * step + c]!;
+      const at = (i * 4 + k) * 4;
+      corner[at] = k >> 1;
+      corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
+      corner[at + 2] = sort(i);
+    }
+  }
 }
 
 /** The same of buffers that are there already: six numbers and four whole numbers a corner. */

@@ -21,11 +21,24 @@ public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
     private static final double WANTED_PIXELS = 34;
     private static final int REACH = 24;
 
+    /** Metres between the lines of the grid for a view. */
+    public static double spacing(Screen screen, UpAxis up) {
+        return spacing(screen, normal(screen.pose(), direction(screen.pose(), up), up));
+    }
+
+    private static Direction direction(Pose pose, UpAxis up) {
+        return pose.projection().flat() ? Direction.of(pose.orientation(), up) : null;
+    }
+
+    private static Vec3 normal(Pose pose, Direction d, UpAxis up) {
+        return d == null ? up.up() : snapped(pose.orientation().back());
+    }
+
     /** The grid for a view. */
     public static Grid of(Screen screen, UpAxis up) {
         Pose pose = screen.pose();
-        Direction d = pose.projection().flat() ? Direction.of(pose.orientation(), up) : null;
-        Vec3 normal = d == null ? up.up() : snapped(pose.orientation().back());
+        Direction d = direction(pose, up);
+        Vec3 normal = normal(pose, d, up);
         int u = normal.x() != 0 ? 1 : 0;
         int v = normal.z() != 0 ? 1 : 2;
         double spacing = spacing(screen, normal);
@@ -76,16 +89,14 @@ public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
 
     private static int line(
             float[] out, int at, int fixed, double value, int along, double from, double to, double[] eye, int what) {
-        double[] p = new double[3];
-        p[fixed] = value;
-        p[along] = from;
-        for (int k = 0; k < 3; k++) {
-            out[at + k] = (float) (p[k] - eye[k]);
-        }
-        p[along] = to;
-        for (int k = 0; k < 3; k++) {
-            out[at + 3 + k] = (float) (p[k] - eye[k]);
-        }
+        // The third coordinate is that of the plane, zero.
+        int third = 3 - fixed - along;
+        float across = (float) (value - eye[fixed]);
+        float up = (float) -eye[third];
+        out[at + fixed] = out[at + 3 + fixed] = across;
+        out[at + third] = out[at + 3 + third] = up;
+        out[at + along] = (float) (from - eye[along]);
+        out[at + 3 + along] = (float) (to - eye[along]);
         out[at + 6] = what;
         return at + 7;
     }

@@ -85,7 +85,7 @@ final class CameraMotions {
     }
 
     private Motion place() {
-        double grid = Grid.of(screen, before.up()).spacing();
+        double grid = Grid.spacing(screen, before.up());
         Quat q = screen.pose().orientation();
         return (x, y) -> {
             Vec3 by = way(x, y, handle.at());

@@ -96,7 +96,7 @@ public final class ToolMotions {
     }
 
     private double grid() {
-        return Grid.of(screen, before.up()).spacing();
+        return Grid.spacing(screen, before.up());
     }
 
     /** The nearest corner of something else under the pointer, or null where none is meant. */

@@ -83,7 +83,7 @@ public final class Reading {
                 new Row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(v.pose.focus())) + " px/m"),
                 new Row(
                         "Grid",
-                        Lengths.words(Grid.of(v.screen(), ground.scene().up()).spacing())));
+                        Lengths.words(Grid.spacing(v.screen(), ground.scene().up()))));
     }
 
     private List<Field> fields(ViewState v) {

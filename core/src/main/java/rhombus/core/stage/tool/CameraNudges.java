@@ -28,7 +28,7 @@ final class CameraNudges {
         SceneCamera c = s.camera(h.node());
         Pose p = CameraNumbers.aimed(ground, v, h.node());
         CameraChange change = new CameraChange(s, h.node(), p);
-        double grid = Grid.of(v.screen(), s.up()).spacing();
+        double grid = Grid.spacing(v.screen(), s.up());
         Vec3 way = (aside ? v.pose.orientation().right() : v.pose.orientation().up()).times(steps * grid);
         Scene next =
                 switch (h.part()) {

@@ -142,7 +142,7 @@ public final class Nudges {
     }
 
     private void move(Vec3 way, double steps) {
-        double grid = Grid.of(view.screen(), ground.scene().up()).spacing();
+        double grid = Grid.spacing(view.screen(), ground.scene().up());
         done("Move", new Operation.Move(roots, way.times(steps * grid)));
     }
 
