@@ -43,3 +43,19 @@ export async function bench(what, ...args) {
   await leave(p);
   return result;
 }
+
+/** Uploads a scene of a million triangles, and gives its id. */
+export async function uploadHills() {
+  const p = await page();
+  await p.goto(`${base}/bench/`);
+  await p.waitForFunction(() => window.bench);
+  const id = await p.evaluate(async () => {
+    const form = new FormData();
+    form.append('file', new Blob([window.bench.sheetAsGlb(708)]), 'Hills.glb');
+    const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+    const r = await fetch('/api/scenes', { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': token } });
+    return (await r.json()).id;
+  });
+  await leave(p);
+  return id;
+}

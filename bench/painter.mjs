@@ -1,7 +1,7 @@
 // How fast pictures are painted, against bare pages of the library. Called by bin/bench painter.
 import { readFile, writeFile } from 'node:fs/promises';
 import { cpus } from 'node:os';
-import { base, bench, browser, leave, page } from './page.mjs';
+import { base, bench, browser, leave, page, uploadHills } from './page.mjs';
 
 const first = await page();
 const ask = (path) => first.evaluate((p) => fetch(p).then((r) => r.json()), path);
@@ -71,17 +71,7 @@ async function stage(id) {
   await p.evaluate(() => window.rhombus.idle());
   return { p, rect };
 }
-const big = await page();
-await big.goto(`${base}/bench/`);
-await big.waitForFunction(() => window.bench);
-const hills = await big.evaluate(async () => {
-  const form = new FormData();
-  form.append('file', new Blob([window.bench.sheetAsGlb(708)]), 'Hills.glb');
-  const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-  const r = await fetch('/api/scenes', { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': token } });
-  return (await r.json()).id;
-});
-await leave(big);
+const hills = await uploadHills();
 
 const ours = () => window.rhombus.stats().frames;
 let script = 0;

@@ -32,15 +32,6 @@ row(`${p.rays} closest hits on ${p.triangles} triangles (${p.hits} hit, ${p.diff
   ms(p.cast.ours), ms(p.cast.theirs), p.timesTheRays, 'at least 2', p.timesTheRays >= 2 && p.different === 0);
 row('hierarchy built in the browser; three-mesh-bvh default build', ms(p.build.ours), ms(p.build.theirs), p.build.ratio, 'at most 1.8', p.build.ratio <= 1.8);
 
-for (const eight of [false, true]) {
-  const d = await bench(async ([f, all]) => {
-    const file = await window.bench.open(f);
-    return window.bench.redraw(file, all);
-  }, [files, eight]);
-  row(`${eight ? 'eight' : 'four'} viewports of the demo redrawn in Smooth (${d.triangles} triangles, ${d.calls} calls); bare three.js page with the same scissor rectangles`,
-    ms(d.ours), ms(d.theirs), d.ratio, 'at most 1.15', d.ratio <= 1.15);
-}
-
 // From the key that goes to another board to its finished picture, beside a wheel notch that moves all viewports of that board.
 {
   const p = await page();
@@ -112,51 +103,6 @@ for (const eight of [false, true]) {
 const { heap } = await latency(yard.id, files, row, ms);
 lines.push(heap);
 
-// A scene of a million triangles, uploaded once.
-const big = await page();
-await big.goto(`${base}/bench/`);
-await big.waitForFunction(() => window.bench);
-const id = await big.evaluate(async () => {
-  const form = new FormData();
-  form.append('file', new Blob([window.bench.sheetAsGlb(708)]), 'Hills.glb');
-  const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-  const r = await fetch('/api/scenes', { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': token } });
-  return (await r.json()).id;
-});
-const loads = { ours: [], theirs: [] };
-for (let i = 0; i < 5; i++) {
-  const mine = await page();
-  await mine.goto(`${base}/scenes`);
-  await mine.waitForSelector(`a[href="/scenes/${id}"]`);
-  // The stage's own code is loaded before, as the measuring page's is.
-  await mine.goto(`${base}/scenes/${yard.id}`);
-  await mine.waitForFunction(() => window.rhombus && window.rhombus.scene().objects.length > 0);
-  await mine.evaluate(() => window.rhombus.idle());
-  await mine.click('header a');
-  await mine.waitForSelector(`a[href="/scenes/${id}"]`);
-  loads.ours.push(await mine.evaluate(async (scene) => {
-    const start = performance.now();
-    document.querySelector(`a[href="/scenes/${scene}"]`).click();
-    for (;;) {
-      await new Promise((r) => requestAnimationFrame(r));
-      if (location.pathname.endsWith(scene) && window.rhombus?.scene().id === scene && window.rhombus.stats().complete) break;
-    }
-    const gl = document.querySelector('canvas').getContext('webgl2');
-    gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
-    return performance.now() - start;
-  }, id));
-  await leave(mine);
-  loads.theirs.push(await bench((href) => window.bench.bareLoad(href), (await first.evaluate((s) => fetch(`/api/scenes/${s}`).then((r) => r.json()), id)).geometry.href));
-}
-const median = (v) => v.sort((a, b) => a - b)[Math.floor(v.length / 2)];
-const o = median(loads.ours);
-const t = median(loads.theirs);
-row('click on a scene of a million triangles to the first complete picture of four viewports; bare page, GLTFLoader, one picture',
-  ms(o), ms(t), o / t, 'at most 1.5', o / t <= 1.5);
-await first.evaluate(async (scene) => {
-  const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-  await fetch(`/api/scenes/${scene}`, { method: 'DELETE', headers: { 'X-XSRF-TOKEN': token } });
-}, id);
 await browser.close();
 
 const text = `# Measurements

@@ -1,11 +1,12 @@
 import * as THREE from 'three';
+import { fullPage } from './page';
 import { Form } from './passes';
 import { outlineFragment, outlineVertex } from './outlineShaders';
 
 /** The heather line round what is selected, drawn from an image of it. */
 export class Outline {
   private readonly target = new THREE.WebGLRenderTarget(1, 1, { depthBuffer: true, samples: 0 });
-  private readonly page = new THREE.Scene();
+  private readonly page: THREE.Scene;
   private readonly lines: THREE.ShaderMaterial;
 
   constructor(pixel: { value: number }, tint: THREE.Vector3) {
@@ -27,12 +28,7 @@ export class Outline {
       blendDst: THREE.OneMinusSrcAlphaFactor,
     });
     this.target.texture.minFilter = this.target.texture.magFilter = THREE.NearestFilter;
-    const triangle = new THREE.BufferGeometry();
-    triangle.setAttribute('position', new THREE.BufferAttribute(new Float32Array([-1, -1, 0, 3, -1, 0, -1, 3, 0]), 3));
-    const full = new THREE.Mesh(triangle, this.lines);
-    full.frustumCulled = false;
-    this.page.add(full);
-    this.page.matrixWorldAutoUpdate = false;
+    this.page = fullPage(this.lines);
   }
 
   tint(color: THREE.Vector3): void {

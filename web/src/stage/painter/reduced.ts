@@ -1,9 +1,10 @@
 import * as THREE from 'three';
+import { fullPage } from './page';
 
 /** A picture of fewer pixels, drawn aside and then enlarged to its place. */
 export class Reduced {
   private target: THREE.WebGLRenderTarget | null = null;
-  private readonly page = new THREE.Scene();
+  private readonly page: THREE.Scene;
   private readonly material: THREE.ShaderMaterial;
 
   constructor() {
@@ -25,12 +26,7 @@ export class Reduced {
       depthTest: false,
       depthWrite: false,
     });
-    const triangle = new THREE.BufferGeometry();
-    triangle.setAttribute('position', new THREE.BufferAttribute(new Float32Array([-1, -1, 0, 3, -1, 0, -1, 3, 0]), 3));
-    const full = new THREE.Mesh(triangle, this.material);
-    full.frustumCulled = false;
-    this.page.add(full);
-    this.page.matrixWorldAutoUpdate = false;
+    this.page = fullPage(this.material);
   }
 
   /** Where to draw a picture of so many pixels: the lower left corner of what this gives. */

@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { fullPage } from './page';
 
 /** Frames of which a smoothed picture is made. */
 export const FRAMES = 16;
@@ -20,7 +21,7 @@ export const PLACES = Array.from({ length: FRAMES }, (_, i) => [
 export class Smoothed {
   private frame: THREE.WebGLRenderTarget | null = null;
   private sum: THREE.WebGLRenderTarget | null = null;
-  private readonly page = new THREE.Scene();
+  private readonly page: THREE.Scene;
   private readonly material: THREE.ShaderMaterial;
 
   constructor() {
@@ -45,12 +46,7 @@ export class Smoothed {
       blending: THREE.CustomBlending,
       blendSrc: THREE.OneFactor,
     });
-    const triangle = new THREE.BufferGeometry();
-    triangle.setAttribute('position', new THREE.BufferAttribute(new Float32Array([-1, -1, 0, 3, -1, 0, -1, 3, 0]), 3));
-    const full = new THREE.Mesh(triangle, this.material);
-    full.frustumCulled = false;
-    this.page.add(full);
-    this.page.matrixWorldAutoUpdate = false;
+    this.page = fullPage(this.material);
   }
 
   /** Where to draw the next frame of a picture of so many pixels. */

@@ -1,0 +1,94 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.MouseButton;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What is drawn while views move and when they have come to rest, on a machine where the processor draws. */
+class PaintingTest {
+    private final List<String> failures = new ArrayList<>();
+
+    private Hand open(String scene) {
+        var page = Browser.page(ColorScheme.DARK, failures);
+        page.setDefaultTimeout(120_000);
+        Browser.signIn(page, "demo", "saltmarsh");
+        Hand hand = Hand.open(page, scene);
+        hand.over("v2", 0.3, 0.6).key("h").key("6");
+        hand.idle();
+        return hand;
+    }
+
+    private void close(Hand hand) {
+        Browser.close(hand.page);
+        assertThat(failures).isEmpty();
+    }
+
+    private static double stat(Hand hand, String name) {
+        return ((Number) hand.ask("stats()[a]", name)).doubleValue();
+    }
+
+    /** A hundred thousand objects take a second a frame; in motion they are squares, at rest they are all there. */
+    @Test
+    void aMovingViewOfVeryMuchIsEasedAndWholeAtRest() {
+        Hand hand = open("Long Pier");
+        hand.over("v2").down(MouseButton.RIGHT).by(3, 1).by(-3, -1).up(MouseButton.RIGHT);
+        hand.idle();
+        double full = stat(hand, "triangles");
+        hand.down(MouseButton.RIGHT);
+        for (int i = 0; i < 40 && hand.page.locator("[data-eased]").count() == 0; i++) {
+            hand.by(i % 2 == 0 ? 12 : -11, 2);
+        }
+        assertThat(hand.page.locator("[data-eased]").textContent())
+                .contains("coarser")
+                .endsWith("while moving");
+        hand.by(12, 2).by(12, 2);
+        assertThat(stat(hand, "triangles")).isLessThan(full / 2);
+        hand.up(MouseButton.RIGHT);
+        hand.idle();
+        assertThat(hand.page.locator("[data-eased]").count()).isZero();
+        assertThat(stat(hand, "triangles")).isGreaterThan(full / 2);
+        hand.over("v2", 0.3, 0.6).key("h");
+        hand.idle();
+        close(hand);
+    }
+
+    @Test
+    void aSettingSwitchesEasingOff() {
+        Hand hand = open("Long Pier");
+        hand.habit("shown.easing", "off");
+        hand.over("v2").down(MouseButton.RIGHT);
+        for (int i = 0; i < 6; i++) {
+            hand.by(i % 2 == 0 ? 12 : -11, 2);
+            assertThat(hand.page.locator("[data-eased]").count()).isZero();
+        }
+        hand.up(MouseButton.RIGHT);
+        hand.idle();
+        hand.over("v2", 0.3, 0.6).key("h");
+        hand.habit("shown.easing", null);
+        close(hand);
+    }
+
+    /** Sixteen frames are averaged while nothing happens: the picture changes a little, and no frame of its own is counted. */
+    @Test
+    void edgesGetSmoothAtRest() {
+        Hand hand = open("Saltmarsh Boatyard");
+        byte[] rough = hand.page.locator("[data-stage] > canvas").screenshot();
+        double frames = stat(hand, "frames");
+        hand.page.waitForCondition(() -> {
+            byte[] now = hand.page.locator("[data-stage] > canvas").screenshot();
+            double changed = Pixels.different(rough, now);
+            return changed > 0.001 && changed < 0.2;
+        });
+        assertThat(stat(hand, "frames")).isEqualTo(frames);
+        hand.over("v2").down(MouseButton.RIGHT).by(20, 0).up(MouseButton.RIGHT);
+        hand.idle();
+        assertThat(stat(hand, "frames")).isGreaterThan(frames);
+        hand.over("v2", 0.3, 0.6).key("h");
+        hand.idle();
+        close(hand);
+    }
+}
