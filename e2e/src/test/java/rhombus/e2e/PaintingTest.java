@@ -27,6 +27,11 @@ class PaintingTest {
         assertThat(failures).isEmpty();
     }
 
+    private static double[] middle(Hand hand) {
+        var box = hand.page.locator("[data-viewport=v2]").boundingBox();
+        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+    }
+
     private static double stat(Hand hand, String name) {
         return ((Number) hand.ask("stats()[a]", name)).doubleValue();
     }
@@ -60,9 +65,10 @@ class PaintingTest {
     void aSettingSwitchesEasingOff() {
         Hand hand = open("Long Pier");
         hand.habit("shown.easing", "off");
-        hand.over("v2").down(MouseButton.RIGHT);
-        for (int i = 0; i < 6; i++) {
-            hand.by(i % 2 == 0 ? 12 : -11, 2);
+        double[] at = middle(hand);
+        hand.move(at[0], at[1]).down(MouseButton.RIGHT);
+        for (int i = 0; i < 8; i++) {
+            hand.move(at[0] + i % 5 * 4, at[1] + i % 2);
             assertThat(hand.page.locator("[data-eased]").count()).isZero();
         }
         hand.up(MouseButton.RIGHT);
