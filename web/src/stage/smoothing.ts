@@ -4,6 +4,9 @@ import type { Painter } from './painter/Painter';
 /** So long after the last event, milliseconds, a hand is taken to be looking. */
 const LOOKING_MS = 1200;
 
+/** Where a frame takes longer, milliseconds, the hand that comes back would have to wait for it: such pictures stay as they are. */
+const TOO_LONG_MS = 250;
+
 /** Smooths the edges of pictures while nothing happens, one frame after the other; the first event ends it. */
 export class Smoothing {
   private timer = 0;
@@ -38,14 +41,14 @@ export class Smoothing {
   }
 
   /** Frames come one by one, each when the browser has room for it. */
-  private step(view: Frame, step: number, views: () => Frame[]): void {
-    this.frame = requestAnimationFrame(() => {
+  private step(view: Frame, step: number, views: () => Frame[], before = Infinity): void {
+    this.frame = requestAnimationFrame((time) => {
       const painter = this.painter();
       if (!painter) return;
-      if (painter.smooth(view, step)) {
+      if (time - before > TOO_LONG_MS || painter.smooth(view, step)) {
         this.done.add(view.number);
         this.next(views);
-      } else this.step(view, step + 1, views);
+      } else this.step(view, step + 1, views, time);
     });
   }
 }
