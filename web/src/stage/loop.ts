@@ -20,7 +20,7 @@ export class Loop {
   /** Whether what was drawn last had everything that belongs into it. */
   complete = false;
   private running = true;
-  private readonly smoothing = new Smoothing(() => this.painter);
+  readonly smoothing = new Smoothing(() => this.painter);
   /** When the next frame was asked for. */
   private asked = 0;
   private finishing = 0;

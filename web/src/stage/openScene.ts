@@ -283,6 +283,7 @@ export class OpenScene {
       coreMsPerEvent: this.loop.coreMsPerEvent,
       complete: this.loop.complete,
       firstView: this.loop.any,
+      smooth: this.loop.smoothing.count,
       longestPictureMs: this.pictures.longest,
     };
   }

@@ -55,6 +55,7 @@ export function publish(open: () => OpenScene | null): void {
         coreMsPerEvent: 0,
         complete: false,
         firstView: false,
+        smooth: 0,
         longestPictureMs: 0,
       },
     idle: () =>

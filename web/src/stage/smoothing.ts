@@ -16,6 +16,11 @@ export class Smoothing {
 
   constructor(private readonly painter: () => Painter | null) {}
 
+  /** How many viewports' pictures are smooth, or stay as they are. */
+  get count(): number {
+    return this.done.size;
+  }
+
   /** A viewport was drawn as it moves, or changed. */
   drawn(view: number): void {
     this.done.delete(view);

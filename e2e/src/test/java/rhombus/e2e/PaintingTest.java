@@ -87,11 +87,9 @@ class PaintingTest {
         Hand hand = open("Saltmarsh Boatyard");
         byte[] rough = hand.page.locator("[data-stage] > canvas").screenshot();
         double frames = stat(hand, "frames");
-        hand.page.waitForCondition(() -> {
-            byte[] now = hand.page.locator("[data-stage] > canvas").screenshot();
-            double changed = Pixels.different(rough, now);
-            return changed > 0.001 && changed < 0.2;
-        });
+        hand.page.waitForFunction("() => window.rhombus.stats().smooth === 4");
+        byte[] smooth = hand.page.locator("[data-stage] > canvas").screenshot();
+        assertThat(Pixels.different(rough, smooth)).isGreaterThan(0.0005).isLessThan(0.2);
         assertThat(stat(hand, "frames")).isEqualTo(frames);
         hand.over("v2").down(MouseButton.RIGHT).by(20, 0).up(MouseButton.RIGHT);
         hand.idle();
