@@ -5,7 +5,7 @@ import type { Painter } from './painter/Painter';
 const LOOKING_MS = 1200;
 
 /** Where a frame takes longer, milliseconds, the hand that comes back would have to wait for it: such pictures stay as they are. */
-const TOO_LONG_MS = 250;
+const TOO_LONG_MS = 400;
 
 /** Smooths the edges of pictures while nothing happens, one frame after the other; the first event ends it. */
 export class Smoothing {

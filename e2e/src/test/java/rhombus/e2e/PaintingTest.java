@@ -84,7 +84,7 @@ class PaintingTest {
     /** Sixteen frames are averaged while nothing happens: the picture changes a little, and no frame of its own is counted. */
     @Test
     void edgesGetSmoothAtRest() {
-        Hand hand = open("Saltmarsh Boatyard");
+        Hand hand = open("Tidal Orrery");
         byte[] rough = hand.page.locator("[data-stage] > canvas").screenshot();
         double frames = stat(hand, "frames");
         hand.page.waitForFunction("() => window.rhombus.stats().smooth === 4");
