@@ -66,15 +66,13 @@ class PaintingTest {
         Hand hand = open("Saltmarsh Boatyard");
         hand.habit("shown.easing", "off");
         double[] at = middle(hand);
-        hand.move(at[0], at[1]).down(MouseButton.RIGHT).move(at[0] + 1, at[1]).up(MouseButton.RIGHT);
-        hand.idle();
-        double full = stat(hand, "triangles");
-        hand.down(MouseButton.RIGHT);
+        hand.move(at[0], at[1]).down(MouseButton.RIGHT);
         for (int i = 0; i < 20; i++) {
             hand.move(at[0] + i % 5 * 4, at[1] + i % 2);
             assertThat(hand.page.locator("[data-eased]").count()).isZero();
         }
-        assertThat(stat(hand, "triangles")).isGreaterThan(full * 0.9);
+        // The yard has 124 692 triangles, and nearly all of them are in this view.
+        assertThat(stat(hand, "triangles")).isGreaterThan(115_000);
         hand.up(MouseButton.RIGHT);
         hand.over("v2", 0.3, 0.6).key("h");
         hand.habit("shown.easing", null);
