@@ -10,7 +10,7 @@ import type { Axes } from '../../theme/axes';
 import { paletteOf, palettes } from './palette';
 import { PicturePlanes } from './pictures';
 import { Reduced } from './reduced';
-import { FRAMES, PLACES, Smoothed } from './smoothed';
+import { Smoothed } from './smoothed';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
@@ -187,19 +187,14 @@ export class Painter {
    */
   smooth(view: Frame, step: number): boolean {
     const box = this.place(view);
-    const matrices = this.core.matrices(view.number).slice();
-    const [x, y] = PLACES[step]!;
-    // Everything moves in the finished picture: by what the third column adds to it in perspective, by the fourth in a flat view.
-    const column = matrices[16 + 11] === 0 ? 28 : 24;
-    const sign = column === 28 ? 1 : -1;
-    matrices[column]! += (sign * 2 * x) / box.z;
-    matrices[column + 1]! += (sign * 2 * y) / box.w;
+    const matrices = this.core.smoothMatrices(view.number, step, box.w);
+    const frames = this.core.smoothFrames();
     const into = this.smoothed.begin(box.z, box.w);
     const plan = this.core.plan(view.number);
     this.paint(matrices, plan, view.number, view.rect.height, new THREE.Vector4(0, 0, box.z, box.w), into);
-    this.smoothed.add(this.renderer, this.camera, step === 0);
+    this.smoothed.add(this.renderer, this.camera, step === 0, frames);
     this.renderer.setRenderTarget(null);
-    if (step < FRAMES - 1) return false;
+    if (step < frames - 1) return false;
     this.smoothed.show(this.renderer, this.camera);
     this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), view.rect.width, view.rect.height);
     return true;
@@ -252,7 +247,7 @@ export class Painter {
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
     r.render(this.scene, this.camera);
     if (this.models?.outlined && plan.outline)
-      this.outline.draw(r, this.models.masks, this.camera, box, this.stage.submit.masked(), into);
+      this.outline.draw(r, this.models.masks, this.camera, box, this.stage.submit, into);
     return complete;
   }
 

@@ -77,6 +77,7 @@ export class Merged implements BatchDrawing {
       if (STAYS.has(key)) continue;
       this.root.remove(r);
       r.geometry.dispose();
+      (r.material as THREE.Material).dispose();
       this.forms.delete(key);
     }
     this.lines = null;

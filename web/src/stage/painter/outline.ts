@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import type { SubmitApi } from '../../core';
 import { fullPage } from './page';
 import { Form } from './passes';
 import { outlineFragment, outlineVertex } from './outlineShaders';
@@ -45,10 +46,13 @@ export class Outline {
     masks: THREE.Scene,
     camera: THREE.Camera,
     box: THREE.Vector4,
-    within: Float64Array,
+    submit: SubmitApi,
     into: THREE.WebGLRenderTarget | null = null,
   ): void {
-    const part = this.part(box, within);
+    // The line has room about what is selected.
+    const room = Math.ceil(8 * (this.lines.uniforms.pixel!.value as number));
+    const [x, y, w, h] = submit.masked(box.z, box.w, room) as unknown as [number, number, number, number];
+    const part = new THREE.Vector4(box.x + x, box.y + y, w, h);
     this.target.viewport.copy(box);
     // What lies outside of this was not cleared: it belongs to other pictures.
     (this.lines.uniforms.box!.value as THREE.Vector4).copy(part);
@@ -62,16 +66,6 @@ export class Outline {
     camera.layers.set(0);
     renderer.setRenderTarget(into);
     renderer.render(this.page, camera);
-  }
-
-  /** The part of a viewport in which the outline lies: what is selected, with room for the line. */
-  private part(box: THREE.Vector4, [left, low, right, high]: Float64Array): THREE.Vector4 {
-    const room = Math.ceil(8 * (this.lines.uniforms.pixel!.value as number));
-    const x = Math.max(0, Math.floor(((left! + 1) / 2) * box.z) - room);
-    const y = Math.max(0, Math.floor(((low! + 1) / 2) * box.w) - room);
-    const w = Math.min(box.z, Math.ceil(((right! + 1) / 2) * box.z) + room) - x;
-    const h = Math.min(box.w, Math.ceil(((high! + 1) / 2) * box.w) + room) - y;
-    return new THREE.Vector4(box.x + x, box.y + y, Math.max(0, w), Math.max(0, h));
   }
 
   dispose(): void {

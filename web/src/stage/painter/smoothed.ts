@@ -1,22 +1,6 @@
 import * as THREE from 'three';
 import { fullPage } from './page';
 
-/** Frames of which a smoothed picture is made. */
-export const FRAMES = 16;
-
-/** Radical inverse of a number in a base: the Halton sequence (J. H. Halton, 1960), which spreads places evenly. */
-function radicalInverse(n: number, base: number): number {
-  let out = 0;
-  for (let f = 1 / base, i = n; i > 0; i = Math.floor(i / base), f /= base) out += f * (i % base);
-  return out;
-}
-
-/** Where within a pixel each frame looks, from its middle. */
-export const PLACES = Array.from({ length: FRAMES }, (_, i) => [
-  radicalInverse(i + 1, 2) - 0.5,
-  radicalInverse(i + 1, 3) - 0.5,
-]) as [number, number][];
-
 /** A picture whose edges are smooth: the mean of several frames, each moved by a part of a pixel. */
 export class Smoothed {
   private frame: THREE.WebGLRenderTarget | null = null;
@@ -69,14 +53,14 @@ export class Smoothed {
   }
 
   /** Adds the frame that was drawn. */
-  add(renderer: THREE.WebGLRenderer, camera: THREE.Camera, first: boolean): void {
+  add(renderer: THREE.WebGLRenderer, camera: THREE.Camera, first: boolean, frames: number): void {
     renderer.setRenderTarget(this.sum);
     if (first) {
       renderer.setClearColor(0x000000, 0);
       renderer.clear(true, false, false);
     }
     this.material.blendDst = THREE.OneFactor;
-    this.draw(renderer, camera, this.frame!, 1 / FRAMES);
+    this.draw(renderer, camera, this.frame!, 1 / frames);
   }
 
   /** Draws the mean over the current viewport of the canvas. */

@@ -58,6 +58,12 @@ public interface DrawApi extends JSObject {
     /** View matrix and projection matrix; the same array each time. */
     Float64Array matrices(int view);
 
+    /** The same of one of the frames of which a picture with smooth edges is made, of so many pixels' height; the same array each time. */
+    Float64Array smoothMatrices(int view, int frame, double pixels);
+
+    /** How many frames that takes. */
+    int smoothFrames();
+
     @Gives(Plan.class)
     JSObject plan(int view);
 

@@ -11,6 +11,7 @@ import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.display.Grid;
+import rhombus.core.display.SmoothEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -198,6 +199,17 @@ final class DrawDoor implements DrawApi {
     public Float64Array matrices(int view) {
         stage.shots().matrices(view, matrices);
         return shared;
+    }
+
+    @Override
+    public Float64Array smoothMatrices(int view, int frame, double pixels) {
+        stage.shots().smoothed(view, frame, pixels, matrices);
+        return shared;
+    }
+
+    @Override
+    public int smoothFrames() {
+        return SmoothEdges.FRAMES;
     }
 
     @Override

@@ -89,8 +89,8 @@ public interface SubmitApi extends JSObject {
     /** For each batch three numbers and three: where its origin lies from the eye, and what these lack. */
     Float32Array offsets();
 
-    /** The part of the picture in which what is selected lies: left, low, right and high, each -1 to 1. */
-    Float64Array masked();
+    /** The part of a picture of some pixels in which what is selected lies, with room about it: left, low, width and height. */
+    Float64Array masked(double width, double height, double room);
 
     /** Whether everything that was wished for is there. */
     boolean complete();

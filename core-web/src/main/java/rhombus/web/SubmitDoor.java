@@ -16,6 +16,7 @@ import rhombus.core.submit.Batch;
 import rhombus.core.submit.Batches;
 import rhombus.core.submit.Easing;
 import rhombus.core.submit.Submission;
+import rhombus.core.submit.Unfinished;
 
 /** The door for what is sent to the graphics card. */
 final class SubmitDoor implements SubmitApi {
@@ -24,10 +25,7 @@ final class SubmitDoor implements SubmitApi {
     private Batches batches;
     private Submission submission;
     private final Easing easing = new Easing();
-    /** Viewports that were drawn last with less detail, or not drawn for a mark that moved. */
-    private final boolean[] unfinished = new boolean[64];
-
-    private boolean finishing;
+    private final Unfinished unfinished = new Unfinished();
 
     SubmitDoor(Stage stage, DrawDoor draw) {
         this.stage = stage;
@@ -124,7 +122,7 @@ final class SubmitDoor implements SubmitApi {
                 : stage.snapshots().wish(view);
         boolean less = eased && easing.active();
         if (eased) {
-            unfinished[view] = less;
+            unfinished.drawn(view, !less);
         }
         submission.plan(
                 stage.scene(),
@@ -138,9 +136,8 @@ final class SubmitDoor implements SubmitApi {
 
     @Override
     public double frame(double time, double asked) {
-        boolean on = stage.habits().on(AllHabits.EASING);
-        easing.frame(time, asked, on && stage.moving() && !finishing);
-        finishing = false;
+        boolean whole = unfinished.takeFinishing() || !stage.habits().on(AllHabits.EASING);
+        easing.frame(time, asked, stage.moving() && !whole);
         return easing.scale();
     }
 
@@ -151,29 +148,17 @@ final class SubmitDoor implements SubmitApi {
 
     @Override
     public double finishIn() {
-        for (boolean u : unfinished) {
-            if (u) {
-                return stage.moving() ? Easing.REST : 0;
-            }
-        }
-        return -1;
+        return unfinished.in(stage.moving());
     }
 
     @Override
     public void owe(int view) {
-        unfinished[view] = true;
+        unfinished.owe(view);
     }
 
     @Override
     public void finish() {
-        finishing = true;
-        for (int i = 0; i < unfinished.length; i++) {
-            if (unfinished[i]) {
-                stage.changes().view(i);
-                // Whatever becomes of that viewport, nobody waits for it.
-                unfinished[i] = false;
-            }
-        }
+        unfinished.finish().forEach(v -> stage.changes().view(v));
     }
 
     @Override
@@ -192,8 +177,8 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
-    public Float64Array masked() {
-        return Float64Array.fromJavaArray(submission.masked());
+    public Float64Array masked(double width, double height, double room) {
+        return Float64Array.fromJavaArray(submission.masked(width, height, room));
     }
 
     @Override

@@ -113,7 +113,7 @@ final class Rooms {
         ground.navigator().tick(timeMs);
     }
 
-    /** Whether time must go on for something to finish. */
+    /** Whether something is on its way: a hand drags, or views glide, walk or are steered. */
     boolean moving() {
         return gesture.command() != null
                 || walking.moving()
@@ -121,6 +121,7 @@ final class Rooms {
                 || ground.navigator().animating();
     }
 
+    /** Whether time must go on for something to finish. */
     boolean animating() {
         return input.waits()
                 || recorder.playing()

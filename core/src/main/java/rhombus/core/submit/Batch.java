@@ -139,8 +139,9 @@ public final class Batch {
     }
 
     /** Writes the vertices, the indices and the colour of a part. */
-    void bake(Part p, double[] world, Skin skin) {
-        place(p, world, skin);
+    void bake(Part p, double[] world) {
+        Skin skin = p.skin;
+        place(p, world);
         if (skin.texture() != null && texture != null) {
             System.arraycopy(skin.texture(), 0, texture, p.vertex * 2, p.vertices() * 2);
         }
@@ -217,11 +218,11 @@ public final class Batch {
     }
 
     /** Writes what changes when a part moves. */
-    void move(Part p, double[] world, Skin skin) {
+    void move(Part p, double[] world) {
         boolean was = p.mirrored;
-        place(p, world, skin);
+        place(p, world);
         if (was != p.mirrored) {
-            bake(p, world, skin);
+            bake(p, world);
             return;
         }
         if (edged != null) {
@@ -245,11 +246,11 @@ public final class Batch {
         dirty.add(Dirty.POINTS, p.slot, p.slot + 1);
     }
 
-    private void place(Part p, double[] world, Skin skin) {
+    private void place(Part p, double[] world) {
         p.scale = Baking.scale(world);
         p.mirrored = Baking.determinant(world) < 0;
         Baking.positions(p.shape.positions(), p.shape.origin(), world, origin, positions, p.vertex);
-        Baking.normals(skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
+        Baking.normals(p.skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
         dirty.add(Dirty.VERTICES, p.vertex, p.vertex + p.vertices());
         point(p, world);
     }

@@ -37,6 +37,8 @@ public final class Batches {
     private final Map<Long, Part> parts = new HashMap<>();
     private final Map<Integer, List<Part>> ofNode = new HashMap<>();
     private final Map<Integer, Batch> crowds = new HashMap<>();
+    private final Map<Integer, Skin> skinOf = new HashMap<>();
+    private final Map<Integer, byte[]> marksOf = new HashMap<>();
     private int[] selected = {};
     private int[] last = {};
 
@@ -62,8 +64,8 @@ public final class Batches {
 
     // ---- what there is -------------------------------------------------------------------------------------------
 
-    /** Takes over which nodes are made of which meshes now; says whether anything changed. */
-    public boolean sync(Scene scene) {
+    /** Takes over which nodes are made of which meshes now. */
+    public void sync(Scene scene) {
         Map<Integer, List<Part>> fresh = new LinkedHashMap<>();
         int kept = 0;
         int now = 0;
@@ -73,7 +75,7 @@ public final class Batches {
                 if (parts.containsKey(key(i, m))) {
                     kept++;
                 } else {
-                    Part p = new Part(i, m, scene.meshes().get(m));
+                    Part p = new Part(i, m, scene.meshes().get(m), skinOf.computeIfAbsent(m, skins::apply));
                     fresh.computeIfAbsent(m, x -> new ArrayList<>()).add(p);
                 }
             }
@@ -86,11 +88,9 @@ public final class Batches {
         for (Batch b : crowds.values()) {
             b.arrange(scene, b.chunks == null || fresh.containsKey(b.mesh));
         }
-        if (same) {
-            return false;
+        if (!same) {
+            select(selected, last);
         }
-        select(selected, last);
-        return true;
     }
 
     private void removeOld(Scene scene) {
@@ -108,7 +108,7 @@ public final class Batches {
         Map<String, List<Part>> merged = new LinkedHashMap<>();
         Vec3 middle = scene.bounds().isEmpty() ? Vec3.ZERO : scene.bounds().center();
         fresh.forEach((mesh, uses) -> {
-            Skin skin = skins.apply(mesh);
+            Skin skin = uses.get(0).skin;
             int triangles = uses.get(0).shape.triangleCount();
             boolean copies = uses.size() >= SOME && (uses.size() - 1) * (long) triangles >= COPIES;
             boolean crowd = crowds.containsKey(mesh) || uses.size() >= CROWD || copies && !skin.blend();
@@ -175,17 +175,16 @@ public final class Batches {
                 corners += p.corners();
             }
             // What comes first is what the file holds; what comes later will have more like it.
-            int spare = first ? 1 : 2;
             Batch b = batch(Batch.Sort.MERGED, these.get(0).mesh, kind, middle);
             b.room(
-                    first ? vertices : Math.max(ROOM, vertices * spare),
-                    first ? corners : Math.max(ROOM * 6, corners * spare),
-                    first ? these.size() : Math.max(256, these.size() * spare),
-                    skins.apply(b.mesh));
+                    first ? vertices : Math.max(ROOM, vertices * 2),
+                    first ? corners : Math.max(ROOM * 6, corners * 2),
+                    first ? these.size() : Math.max(256, these.size() * 2),
+                    these.get(0).skin);
             these.forEach(b::take);
         }
         for (Part p : some) {
-            p.batch.bake(p, scene.world(p.node), skins.apply(p.mesh));
+            p.batch.bake(p, scene.world(p.node));
         }
     }
 
@@ -202,7 +201,7 @@ public final class Batches {
                     continue;
                 }
                 if (exact(scene, p, p.batch.origin)) {
-                    p.batch.move(p, scene.world(n), skins.apply(p.mesh));
+                    p.batch.move(p, scene.world(n));
                 } else {
                     alone(p);
                 }
@@ -214,7 +213,7 @@ public final class Batches {
     private void alone(Part p) {
         p.batch.leave(p);
         ofNode.get(p.node).remove(p);
-        Part other = new Part(p.node, p.mesh, p.shape);
+        Part other = new Part(p.node, p.mesh, p.shape, p.skin);
         note(other);
         own(other);
         other.selected = p.selected;
@@ -285,9 +284,13 @@ public final class Batches {
         return b.lines;
     }
 
+    private byte[] marksOf(int mesh) {
+        return marksOf.computeIfAbsent(mesh, marks::apply);
+    }
+
     private Corners edged(Batch b) {
         if (b.edged == null) {
-            b.edged = new Corners(b, marks);
+            b.edged = new Corners(b, this::marksOf);
         }
         return b.edged;
     }

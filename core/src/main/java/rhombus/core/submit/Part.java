@@ -7,6 +7,7 @@ final class Part {
     final int node;
     final int mesh;
     final Mesh shape;
+    final Skin skin;
     Batch batch;
     /** Number within the batch: where its colour and what is selected stand. */
     int slot;
@@ -26,10 +27,11 @@ final class Part {
     boolean selected;
     boolean gone;
 
-    Part(int node, int mesh, Mesh shape) {
+    Part(int node, int mesh, Mesh shape, Skin skin) {
         this.node = node;
         this.mesh = mesh;
         this.shape = shape;
+        this.skin = skin;
     }
 
     int vertices() {

@@ -295,9 +295,19 @@ public final class Submission {
         return offsets;
     }
 
-    /** The part of the picture in which what is selected lies: left, low, right and high, each -1 to 1; empty for nothing. */
-    public double[] masked() {
-        return masked;
+    /**
+     * The part of the picture in which what is selected lies, in pixels from its lower left corner: left, low, width and height; no
+     * size for nothing.
+     *
+     * @param room about it, pixels
+     */
+    public double[] masked(double width, double height, double room) {
+        double x = Math.max(0, Math.floor((masked[0] + 1) / 2 * width) - room);
+        double y = Math.max(0, Math.floor((masked[1] + 1) / 2 * height) - room);
+        double right = Math.min(width, Math.ceil((masked[2] + 1) / 2 * width) + room);
+        double high = Math.min(height, Math.ceil((masked[3] + 1) / 2 * height) + room);
+        boolean none = masked[2] < masked[0] || masked[3] < masked[1];
+        return none ? new double[4] : new double[] {x, y, Math.max(0, right - x), Math.max(0, high - y)};
     }
 
     /** Whether everything that was wished for is there. */

@@ -13,6 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.DisplayMode;
+import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -175,7 +176,7 @@ class BatchesTest {
             double off = 2e-4 * scene.bounds(i).radius();
             boolean mirrored = Baking.determinant(scene.world(i)) < 0;
             for (int t = 0; t < m.triangleCount(); t++) {
-                Part p = new Part(i, mesh, m);
+                Part p = new Part(i, mesh, m, null);
                 Vec3[] want = new Vec3[3];
                 for (int k = 0; k < 3; k++) {
                     want[k] = Drawn.world(scene, p, m.triangles()[t * 3 + k]);
@@ -210,24 +211,38 @@ class BatchesTest {
         Drawn d = t.draw(m, SMOOTH, 0);
         Set<Integer> drawn = new HashSet<>();
         d.triangles.forEach(x -> drawn.add(x.node()));
-        int left = 0;
         for (int i = 0; i < t.scene.count(); i++) {
             Mesh mesh = t.meshes.get(t.scene.node(i).meshes().get(0));
             boolean seen = false;
             for (int v = 0; v < mesh.positions().length / 3 && !seen; v++) {
-                Vec3 w = Drawn.world(t.scene, new Part(i, 0, mesh), v);
+                Vec3 w = Drawn.world(t.scene, new Part(i, 0, mesh, null), v);
                 seen = inside(m, w);
             }
             if (seen) {
                 assertThat(drawn).contains(i);
-            } else if (!drawn.contains(i)) {
-                left++;
+            }
+            // What lies beyond one side of the picture as a whole is left out, but for crowds, which are drawn chunk by
+            // chunk.
+            if (beyond(m, t.scene.bounds(i)) && t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
+                assertThat(drawn).doesNotContain(i);
             }
         }
-        // Most of what cannot be seen is left out, but for crowds, which are drawn chunk by chunk.
-        if (t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
-            assertThat(drawn.size()).isLessThanOrEqualTo(t.scene.count() - left);
+    }
+
+    /** Whether all corners of a box lie clearly outside of the same side of the picture. */
+    private static boolean beyond(double[] m, Aabb box) {
+        for (int side = 0; side < 6; side++) {
+            boolean all = true;
+            for (int i = 0; i < 8; i++) {
+                Vec3 p = box.corner(i);
+                double[] c = times(m, 16, times(m, 0, new double[] {p.x(), p.y(), p.z(), 1}));
+                all &= (side % 2 == 0 ? c[side / 2] : -c[side / 2]) > c[3] + 1e-6;
+            }
+            if (all) {
+                return true;
+            }
         }
+        return false;
     }
 
     private static boolean inside(double[] m, Vec3 p) {
@@ -268,7 +283,6 @@ class BatchesTest {
             }
             assertThat(now).isEqualTo(nodes);
             for (int n : eased.points) {
-                assertThat(t.scene.bounds(n).radius() * 2).isGreaterThan(0);
                 assertThat(t.scene.bounds(n).size().length() / 3).isLessThan(8 * extent / HEIGHT);
             }
             t.change();
@@ -314,9 +328,14 @@ class BatchesTest {
         for (int i = 0; i < 6; i++) {
             Drawn d = t.draw(t.everything(), new Submission.Wish(true, DisplayMode.Edging.ON_SURFACE, false), 0);
             t.checkAll(d);
+            Map<Integer, Integer> next = new HashMap<>();
             for (Drawn.Triangle x : d.triangles) {
-                if (x.form() == Submission.EDGED && x.color() != 0) {
-                    assertThat(x.marks()).isBetween(0, 63);
+                int k = next.merge(x.node(), 1, Integer::sum) - 1;
+                // Of mirrored ones a box tells, below.
+                if (x.form() == Submission.EDGED && x.merged() && Baking.determinant(t.scene.world(x.node())) > 0) {
+                    assertThat(x.marks())
+                            .isEqualTo(
+                                    t.marks.get(t.scene.node(x.node()).meshes().get(0))[k]);
                 }
             }
             Drawn wire = t.draw(t.everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
@@ -388,6 +407,39 @@ class BatchesTest {
         assertThat(dirty[1]).as("first vertex written").isEqualTo(7 * 24);
         assertThat(dirty[2]).as("end of it").isEqualTo(8 * 24);
         assertThat(dirty[4]).as("indices stay").isZero();
+    }
+
+    /** Every corner of what is selected that is in the picture lies in the rectangle in which its outline is drawn. */
+    @Property(tries = 60)
+    void theRectangleOfTheOutlineHoldsWhatIsSelected(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        int chosen = t.r.nextInt(t.scene.count());
+        t.batches.select(new int[] {chosen}, new int[] {chosen});
+        double[] m = seen(
+                new Pose(
+                        new Vec3(0, 0, 40),
+                        Quat.about(Vec3.Y, t.r.nextDouble() - 0.5),
+                        40,
+                        new Projection.Perspective(0.8)),
+                5e6);
+        t.draw(m, new Submission.Wish(true, DisplayMode.Edging.NONE, true), 0);
+        double[] box = t.submission.masked(WIDTH, HEIGHT, 2);
+        Mesh mesh = t.meshes.get(t.scene.node(chosen).meshes().get(0));
+        int within = 0;
+        for (int v = 0; v < mesh.positions().length / 3; v++) {
+            Vec3 w = Drawn.world(t.scene, new Part(chosen, 0, mesh, null), v);
+            if (inside(m, w)) {
+                double[] c = times(m, 16, times(m, 0, new double[] {w.x(), w.y(), w.z(), 1}));
+                assertThat((c[0] / c[3] + 1) / 2 * WIDTH).isBetween(box[0], box[0] + box[2]);
+                assertThat((c[1] / c[3] + 1) / 2 * HEIGHT).isBetween(box[1], box[1] + box[3]);
+                within++;
+            }
+        }
+        boolean crowds = t.batches.list().stream().anyMatch(b -> b.sort == Batch.Sort.CROWD);
+        if (within == 0 && !crowds && beyond(m, t.scene.bounds(chosen))) {
+            assertThat(box).containsOnly(0);
+        }
     }
 
     @Test

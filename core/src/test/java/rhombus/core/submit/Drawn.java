@@ -9,7 +9,7 @@ import rhombus.core.scene.Scene;
 /** What a graphics card would draw of a submission, read from the buffers as it would read them. */
 final class Drawn {
     /** A triangle in the world, with the node it belongs to (-1 where that is not told), and what it was drawn as. */
-    record Triangle(int node, int form, Vec3 a, Vec3 b, Vec3 c, double color, int marks) {
+    record Triangle(int node, int form, Vec3 a, Vec3 b, Vec3 c, boolean merged, int marks) {
         Vec3 normal() {
             return b.minus(a).cross(c.minus(a));
         }
@@ -63,7 +63,7 @@ final class Drawn {
                         at(b, p, v[0]),
                         at(b, p, v[1]),
                         at(b, p, v[2]),
-                        b.state[slot * 4],
+                        true,
                         edged ? batches.marks(b.number)[v[0]] : 0));
             }
             return;
@@ -78,7 +78,7 @@ final class Drawn {
                             world(scene, part, t[k]),
                             world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 2 : k + 1]),
                             world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 1 : k + 2]),
-                            0,
+                            false,
                             0));
                 }
             }

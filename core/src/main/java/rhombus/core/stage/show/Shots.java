@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.board.Box;
 import rhombus.core.board.Sheet;
+import rhombus.core.display.SmoothEdges;
 import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
@@ -38,6 +39,13 @@ public final class Shots {
         Matrices.view(v.pose, out, 0);
         Matrices.projection(v.pose.projection(), v.aspect(), ground.clip(v), out, 16);
         Matrices.crop(v.crop, v.aspect(), out, 16);
+    }
+
+    /** The same of one of the frames of which a picture with smooth edges is made, in a viewport of so many pixels' height. */
+    public void smoothed(int view, int frame, double pixels, double[] out) {
+        matrices(view, out);
+        Matrices.crop(
+                SmoothEdges.shift(frame, pixels), ground.board().views.get(view).aspect(), out, 16);
     }
 
     /**
