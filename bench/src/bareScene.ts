@@ -3,11 +3,11 @@ import { core } from "./core";
 
 /** Modelled edges of a mesh as line segments. */
 function segments(mesh: number): THREE.BufferGeometry {
-  const count = core.draw.edgeStrength(mesh)?.length ?? 0;
+  const count = Math.max(0, core.draw.edgeCount(mesh, false));
   const g = new THREE.BufferGeometry();
   g.setAttribute(
     "position",
-    new THREE.BufferAttribute(core.draw.edgeEnds(mesh, count), 3),
+    new THREE.BufferAttribute(core.draw.edgeEnds(mesh, 0, count), 3),
   );
   return g;
 }

@@ -23,6 +23,7 @@ async function open(files: {
   core.draw.attachEdges(await get(files.edges));
   core.draw.attachLevels(await get(files.levels));
   core.draw.attachHierarchies(await get(files.hierarchy));
+  while (core.draw.moreHierarchies());
   return geometry;
 }
 

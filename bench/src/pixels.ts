@@ -3,6 +3,7 @@ import { core } from "./core";
 import { Looks } from "../../web/src/stage/painter/looks";
 import { Painter } from "../../web/src/stage/painter/Painter";
 import { palettes } from "../../web/src/stage/painter/palette";
+import { Slices } from "../../web/src/stage/painter/slices";
 import { Surfaces } from "../../web/src/stage/painter/surfaces";
 
 const WIDTH = 640;
@@ -19,6 +20,7 @@ export async function pixels(file: ArrayBuffer) {
   document.body.append(canvas);
   const painter = new Painter(core, canvas, String, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
+  painter.atOnce = true;
   painter.open(file);
   let compared = 0;
   let differ = 0;
@@ -35,7 +37,7 @@ export async function pixels(file: ArrayBuffer) {
     palettes.dusk,
     () => undefined,
   );
-  const surfaces = new Surfaces(core.draw);
+  const surfaces = new Surfaces(core.draw, new Slices(() => undefined));
   const renderer = new THREE.WebGLRenderer({ antialias: false, alpha: true });
   const scene = new THREE.Scene();
   const drawn = core.draw.drawn();

@@ -50,6 +50,7 @@ export async function redraw(
   const ours = canvas();
   const painter = new Painter(core, ours, String, () => undefined);
   painter.resize(WIDTH, HEIGHT, 1);
+  painter.atOnce = true;
   const ourBytes = counted(ours.getContext("webgl2")!);
   painter.open(file);
   if (alone) core.command("board.solo", {}, "v2", 0);

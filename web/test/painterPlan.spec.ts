@@ -58,8 +58,8 @@ class FakeCore {
     attribute: () => null,
     indices: () => Int32Array.from([0, 1, 2]),
     levelIndices: () => Int32Array.from([0, 1, 2]),
-    edgeEnds: (_: number, count: number) => new Float32Array(count * 6),
-    edgeStrength: () => Int8Array.from([1, 1, 1]),
+    edgeEnds: (_: number, __: number, count: number) => new Float32Array(count * 6),
+    edgeCount: (_: number, strong: boolean) => (strong ? 0 : 3),
     sides: () => Int8Array.from([21]),
     material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0 }),
     placement: () => Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, ...this.at, 1]),
@@ -104,6 +104,7 @@ describe('what the painter draws for a plan', () => {
       new ArrayBuffer(0),
       { ink: { value: palettes.dusk.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1) },
       palettes.dusk,
+      vi.fn(),
       vi.fn(),
     );
   });

@@ -53,7 +53,8 @@ async function once(method: string, path: string, body?: unknown): Promise<Respo
   try {
     response = await fetch(path, {
       method,
-      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token()) },
+      headers:
+        method === 'GET' ? {} : { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token()) },
       body: body === undefined ? null : JSON.stringify(body),
     });
   } catch {
@@ -71,16 +72,22 @@ export function tell(method: string, path: string): void {
 }
 
 /** Loads a file and tells how much of it has come. */
-export async function download(path: string, size: number, progress: (part: number) => void): Promise<ArrayBuffer> {
-  const response = await fetch(path).catch(() => {
+export async function download(
+  path: string,
+  size: number,
+  progress: (part: number) => void,
+  signal?: AbortSignal,
+): Promise<ArrayBuffer> {
+  const lost = () => {
     throw new Failure(0, UNREACHABLE);
-  });
+  };
+  const response = await fetch(path, { signal: signal ?? null }).catch(lost);
   if (!response.ok) throw await failure(response);
   const reader = response.body!.getReader();
   const bytes = new Uint8Array(size);
   let at = 0;
   for (;;) {
-    const { done, value } = await reader.read();
+    const { done, value } = await reader.read().catch(lost);
     if (done) break;
     bytes.set(value, at);
     at += value.length;

@@ -4,9 +4,13 @@ import 'element-plus/theme-chalk/el-message-box.css';
 import 'element-plus/theme-chalk/el-overlay.css';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { api, type SceneEntry } from '../api/api';
+import { readyForFiles } from '../api/files';
 import TopBar from '../panels/common/TopBar.vue';
 import UploadScene from '../panels/common/UploadScene.vue';
 import { keepBrought } from '../stage/broughtKeymap';
+
+/** So long after the page has come, milliseconds, it has all it shows itself. */
+const READY_MS = 300;
 
 const scenes = ref<SceneEntry[]>([]);
 const loaded = ref(false);
@@ -48,9 +52,16 @@ function when(iso: string): string {
   return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
+function ready() {
+  readyForFiles();
+  void import('./StagePage.vue');
+}
+
 onMounted(() => {
   window.addEventListener('hashchange', follow);
   void load();
+  // What opening a scene needs is fetched before anyone asks for it.
+  window.setTimeout(ready, READY_MS);
 });
 onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 </script>

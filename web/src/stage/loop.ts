@@ -20,6 +20,8 @@ export class Loop {
   /** Whether what was drawn last had everything that belongs into it. */
   complete = false;
   private running = true;
+  /** Whether anything has changed since all rested. */
+  private lively = false;
   readonly smoothing = new Smoothing(() => this.painter);
   /** When the next frame was asked for. */
   private asked = 0;
@@ -60,8 +62,13 @@ export class Loop {
     this.core.tick(time);
     const changed = this.all(this.core.takeChanges());
     if (changed || this.waiting.size) this.carry(changed ?? { views: [], marks: false, topics: [] }, time);
-    if (this.core.animating() || this.waiting.size) this.wake();
-    else if (changed) this.onRest();
+    else this.store.catchUp();
+    this.lively ||= !!changed;
+    if (this.core.animating() || this.waiting.size || this.store.behind()) this.wake();
+    else if (this.lively) {
+      this.lively = false;
+      this.onRest();
+    }
     if (changed) this.finish();
     if (!this.frame) this.smoothing.start(() => this.store.views.filter((v) => v.shown && !this.missing.has(v.number)));
   }

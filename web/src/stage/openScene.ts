@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue';
-import { api, type SceneDetail } from '../api/api';
-import { download } from '../api/http';
+import type { SceneDetail } from '../api/api';
+import { SceneFiles, type FileKind } from '../api/files';
 import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { ReportKeeper } from '../stores/report';
@@ -13,10 +13,19 @@ import { tellBrought } from './broughtKeymap';
 import { kept, type Kept } from './kept';
 import { Loop } from './loop';
 import { Painter, type Theme } from './painter/Painter';
+import { turn } from './painter/slices';
 import { Pictures } from './pictures';
 
 /** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
 const REST_MS = 500;
+
+/** What is told while each of a scene's files comes. */
+const WORDS: Record<FileKind, string> = {
+  geometry: 'Loading',
+  edges: 'Loading the edges of',
+  levels: 'Loading coarser triangles of',
+  hierarchy: 'Loading what picking needs of',
+};
 
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
@@ -43,7 +52,8 @@ export class OpenScene {
   readonly habitsVersion = ref(0);
   private painter: Painter | null = null;
   private left = false;
-  private first: ReturnType<OpenScene['fetchFirst']> | null;
+  private first: SceneFiles | null;
+  private files: SceneFiles | null = null;
 
   constructor(readonly id: string) {
     this.store.show(this.core);
@@ -79,7 +89,6 @@ export class OpenScene {
       }
     };
     this.first = this.fetchFirst();
-    this.first.catch(() => undefined);
   }
 
   /** The canvas is there and has a size. */
@@ -89,6 +98,8 @@ export class OpenScene {
       canvas,
       (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
       () => this.loop.redraw(),
+      () => this.loop.redraw(),
+      () => this.loop.came(),
     );
     this.painter.theme(theme, axes);
     this.loop.attach(this.painter);
@@ -124,41 +135,30 @@ export class OpenScene {
     this.loop.redraw();
   }
 
-  /** Asks for the scene and its first two files, before the page that shows them is even there. */
-  private async fetchFirst() {
+  /** Asks for the scene and its files, before the page that shows them is even there. */
+  private fetchFirst(): SceneFiles {
     for (const k of [this.kept.edits, this.kept.boards, this.kept.workspace, this.kept.pins]) k.ask();
-    const detail = await api.scene(this.id);
-    this.detail.value = detail;
-    const total = detail.geometry.size + detail.edges.size + detail.levels.size + detail.hierarchy.size;
-    const came = new Map<string, number>();
-    const file = (f: SceneDetail['geometry'], words: string) =>
-      download(f.href, f.size, (part) => {
-        came.set(f.href, part * f.size);
-        const sum = [...came.values()].reduce((x, y) => x + y, 0);
-        this.loading.value = { words, part: sum / total };
-      });
-    const geometry = file(detail.geometry, 'Loading');
-    const first = {
-      geometry,
-      // Whatever comes beside the geometry would only make the first picture wait.
-      edges: geometry.then(() => file(detail.edges, 'Loading the edges of')),
-      kept: Promise.all([this.kept.keymap.load(), this.kept.habits.load()]),
-    };
-    // Whoever awaits them tells what went wrong; until then nothing may count as unhandled.
-    for (const p of Object.values(first)) p.catch(() => undefined);
-    const levels = () => file(detail.levels, 'Loading coarser triangles of');
-    const hierarchy = () => file(detail.hierarchy, 'Loading what picking needs of');
-    return { detail, ...first, levels, hierarchy };
+    const files = new SceneFiles(this.id, (kind, part) => {
+      if (this.loading.value) this.loading.value = { words: WORDS[kind], part };
+    });
+    void files.detail.then(
+      (d) => (this.detail.value = d),
+      () => undefined,
+    );
+    return files;
   }
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
   async load(): Promise<void> {
     // Taken once: a second try asks anew.
-    const asked = this.first ?? this.fetchFirst();
+    const files = this.first ?? this.fetchFirst();
     this.first = null;
+    this.files = files;
     const others = this.presence.others();
-    const { detail, geometry, edges, kept, levels, hierarchy } = await asked;
-    const file = await geometry;
+    const own = Promise.all([this.kept.keymap.load(), this.kept.habits.load()]);
+    own.catch(() => undefined);
+    const detail = await files.detail;
+    const file = await files.get('geometry');
     if (this.left) return;
     this.loop.oneByOne = true;
     this.show(file, detail.name);
@@ -166,25 +166,29 @@ export class OpenScene {
     await this.kept.edits.load();
     if (this.left) return;
     // An arrangement comes before what its viewports show.
-    await Promise.all([kept, this.kept.boards.load()]);
+    await Promise.all([own, this.kept.boards.load()]);
     if (this.left) return;
     await Promise.all([this.kept.workspace.load(), this.kept.pins.load()]);
     if (this.left) return;
     await this.follow(window.location.hash);
     // What is there already is shown; what is missing in it comes as it arrives.
     this.loop.redraw();
-    const sides = await edges;
+    const sides = await files.get('edges');
     if (this.left) return;
     this.core.draw.attachEdges(sides);
     this.painter?.geometryCame();
     this.loop.came();
-    const coarser = await levels();
+    const coarser = await files.get('levels');
     if (this.left) return;
     this.core.draw.attachLevels(coarser);
     this.painter?.geometryCame();
-    const picking = await hierarchy();
+    const picking = await files.get('hierarchy');
     if (this.left) return;
     this.core.draw.attachHierarchies(picking);
+    while (this.core.draw.moreHierarchies()) {
+      await turn();
+      if (this.left) return;
+    }
     this.ready.value = true;
     this.loop.oneByOne = false;
     void this.report.load();
@@ -290,6 +294,7 @@ export class OpenScene {
 
   async leave(): Promise<void> {
     this.left = true;
+    (this.files ?? this.first)?.stop();
     window.removeEventListener('focus', this.lookAround);
     window.removeEventListener('hashchange', this.followHere);
     this.presence.leave();

@@ -15,6 +15,9 @@ import type {
   Frame,
 } from '../core';
 
+/** While views move, milliseconds between one look at their numbers and the next. */
+const READ_MS = 100;
+
 /** Snapshots of the core's state for panels; refreshed by what the core says has changed. */
 export const useStage = defineStore('stage', () => {
   const views = shallowRef<Frame[]>([]);
@@ -38,6 +41,25 @@ export const useStage = defineStore('stage', () => {
   let noticeKey = 0;
 
   let core: Core | null = null;
+
+  /** Whether the readout and the hints are behind what is shown. */
+  let behind = false;
+  let lastRead = 0;
+
+  function read() {
+    if (!core) return;
+    behind = false;
+    lastRead = performance.now();
+    core.show.readout(readout as Readout, !('view' in readout));
+    hints.value = core.show.hints();
+  }
+
+  /** Takes over what {@link refresh} has left out while a view moved; gives false if that was nothing. */
+  function catchUp(): boolean {
+    if (!behind) return false;
+    read();
+    return true;
+  }
 
   /** Takes over what has changed; what has not stays the same object, so that nobody draws it again. */
   function refresh(changed: Changed) {
@@ -65,8 +87,10 @@ export const useStage = defineStore('stage', () => {
     if (has('structure') || has('keep-edits')) history.value = show.history();
     if (has('selection')) selection.value = show.selection();
     if (has('readout') || changed.views.length || has('selection')) {
-      show.readout(readout as Readout, !('view' in readout));
-      hints.value = show.hints();
+      // Nobody reads numbers that change with every frame: while only views move they follow some times a second.
+      const moving = changed.views.length > 0 && changed.topics.every((t) => t === 'readout' || t === 'keep');
+      if (moving && performance.now() - lastRead < READ_MS) behind = true;
+      else read();
     }
     if (has('keymap') || has('habits')) keymapVersion.value++;
     if (has('notice')) core.takeNotices().forEach(tell);
@@ -124,6 +148,8 @@ export const useStage = defineStore('stage', () => {
     keymapVersion,
     notices,
     refresh,
+    catchUp,
+    behind: () => behind,
     tell,
     dismiss,
     show,

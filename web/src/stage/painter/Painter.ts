@@ -11,23 +11,10 @@ import { paletteOf, palettes } from './palette';
 import { PicturePlanes } from './pictures';
 import { Reduced } from './reduced';
 import { Smoothed } from './smoothed';
+import { noteProcessor, software } from './software';
 import { Form, layersOf, type Drawn } from './passes';
 
 export type Theme = keyof typeof palettes;
-
-let inSoftware: boolean | null = null;
-
-/** Whether WebGL runs on the processor; then smoothing by multisampling costs more than it gives. Asked once. */
-function software(): boolean {
-  if (inSoftware === null) {
-    const gl = document.createElement('canvas').getContext('webgl2');
-    const info = gl?.getExtension('WEBGL_debug_renderer_info');
-    const name = gl && info ? String(gl.getParameter(info.UNMASKED_RENDERER_WEBGL)) : '';
-    gl?.getExtension('WEBGL_lose_context')?.loseContext();
-    inSoftware = /swiftshader|llvmpipe|softpipe|software/i.test(name);
-  }
-  return inSoftware;
-}
 
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
 export class Painter {
@@ -46,6 +33,8 @@ export class Painter {
   private readonly icons: Icons;
   private readonly reduced = new Reduced();
   private readonly smoothed = new Smoothed();
+  /** Whether what takes long to make is made before anything is drawn, and not beside it. */
+  atOnce = false;
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
   private models: Models | null = null;
@@ -59,6 +48,7 @@ export class Painter {
     picture: (image: string) => string,
     private readonly imageLoaded: () => void,
     private readonly restored: () => void = imageLoaded,
+    private readonly came: () => void = imageLoaded,
   ) {
     this.renderer = new THREE.WebGLRenderer({
       canvas,
@@ -68,6 +58,7 @@ export class Painter {
       powerPreference: 'high-performance',
     });
     this.gl = this.renderer.getContext() as WebGL2RenderingContext;
+    noteProcessor(this.gl);
     // Asking for a shader's errors waits for it to be compiled; while developing that is worth it.
     this.renderer.debug.checkShaderErrors = import.meta.env.DEV;
     this.renderer.autoClear = false;
@@ -76,7 +67,6 @@ export class Painter {
     this.grid = new GridLines(this.palette, this.halfSize, this.pixel);
     this.grid.mesh.layers.set(Form.grid);
     this.ground = new Ground(this.palette);
-    this.ground.mesh.layers.set(Form.grid);
     this.pictures = new PicturePlanes(picture, imageLoaded);
     this.icons = new Icons(this.pixel, this.palette);
     this.outline = new Outline(this.pixel, this.palette.outline);
@@ -89,7 +79,7 @@ export class Painter {
     });
     this.scene.matrixWorldAutoUpdate = false;
     this.camera.matrixWorldAutoUpdate = false;
-    this.scene.add(this.ground.mesh, this.grid.mesh, this.pictures.root);
+    this.scene.add(this.ground.mesh, this.grid.mesh, this.pictures.root, this.outline.page, this.icons.points);
   }
 
   private get core() {
@@ -110,7 +100,8 @@ export class Painter {
   open(file: ArrayBuffer): void {
     this.close();
     const shared = { ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
-    this.models = new Models(this.core, this.stage.submit, file, shared, this.palette, this.imageLoaded);
+    this.models = new Models(this.core, this.stage.submit, file, shared, this.palette, this.imageLoaded, this.came);
+    this.models.slices.atOnce = this.atOnce;
     this.scene.add(this.models.root);
   }
 
@@ -196,31 +187,41 @@ export class Painter {
     this.renderer.setRenderTarget(null);
     if (step < frames - 1) return false;
     this.smoothed.show(this.renderer, this.camera);
-    this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), view.rect.width, view.rect.height);
+    this.drawIcons(view);
     return true;
   }
 
   private drawView(view: Frame): boolean {
-    const { width, height } = view.rect;
+    const { height } = view.rect;
     const box = this.place(view);
     const plan = this.core.plan(view.number);
     const matrices = this.core.matrices(view.number);
-    const icons = () => this.icons.draw(this.renderer, this.camera, this.core.icons(view.number), width, height);
     if (this.scale === 1) {
-      const whole = this.paint(matrices, plan, view.number, height, box, null, true);
-      icons();
-      return whole;
+      this.setIcons(view);
+      return this.paint(matrices, plan, view.number, height, box, null, { eased: true, icons: true });
     }
     const pixel = this.pixel.value;
     const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
     // Lines keep their width on the screen.
     this.pixel.value = pixel * this.scale;
     const into = this.reduced.begin(w, h);
-    const complete = this.paint(matrices, plan, view.number, height, new THREE.Vector4(0, 0, w, h), into, true);
+    const all = new THREE.Vector4(0, 0, w, h);
+    const complete = this.paint(matrices, plan, view.number, height, all, into, { eased: true });
     this.pixel.value = pixel;
     this.reduced.enlarge(this.renderer, this.camera, w, h);
-    icons();
+    this.drawIcons(view);
     return complete;
+  }
+
+  private setIcons({ number, rect }: Frame): void {
+    this.icons.set(this.core.icons(number), rect.width, rect.height);
+  }
+
+  /** Draws the marks alone, over what is there. */
+  private drawIcons(view: Frame): void {
+    this.setIcons(view);
+    this.camera.layers.set(Form.icons);
+    if (this.icons.points.visible) this.renderer.render(this.scene, this.camera);
   }
 
   /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
@@ -231,23 +232,26 @@ export class Painter {
     height: number,
     box: THREE.Vector4,
     into: THREE.WebGLRenderTarget | null,
-    eased = false,
+    how: { eased?: boolean; icons?: boolean } = {},
   ): boolean {
     const r = this.renderer;
-    r.setRenderTarget(into);
-    r.clear(false, true, true);
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(matrices, number ?? -1, height, eased) ?? false;
+    const complete = this.models?.prepare(matrices, number ?? -1, height, how.eased ?? false) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures.show(number === null ? [] : this.core.pictures(number));
+    this.ground.under(this.pictures.behind);
     if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
+    const outlined = this.models?.outlined && plan.outline;
+    if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, this.stage.submit);
     this.camera.layers.disableAll();
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
+    if (outlined) this.camera.layers.enable(Form.outline);
+    if (how.icons) this.camera.layers.enable(Form.icons);
+    r.setRenderTarget(into);
+    r.clear(false, true, false);
     r.render(this.scene, this.camera);
-    if (this.models?.outlined && plan.outline)
-      this.outline.draw(r, this.models.masks, this.camera, box, this.stage.submit, into);
     return complete;
   }
 
@@ -271,7 +275,10 @@ export class Painter {
     const pixel = this.pixel.value;
     this.pixel.value = ratio;
     if (plan.outline) this.outline.resize(width, height);
+    // Nothing will come later: it is drawn once.
+    if (this.models) this.models.slices.atOnce = true;
     this.paint(what.matrices, plan, what.number, height / ratio, new THREE.Vector4(0, 0, width, height), target);
+    if (this.models) this.models.slices.atOnce = this.atOnce;
     if (plan.outline) this.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
     this.pixel.value = pixel;
     const pixels = new Uint8ClampedArray(width * height * 4);

@@ -142,6 +142,11 @@ export class Crowd implements BatchDrawing {
       for (const p of this.picked) if (p.layers.isEnabled(Form.wire)) p.visible = true;
     }
     const geometry = this.geometry(run, level);
+    if (!geometry) {
+      // Until its edges can be drawn it is shown without.
+      if (run === Run.edged) this.show(Run.surface, level, which, offsets);
+      return;
+    }
     for (const k of which.starts) {
       const c = this.chunks[k]!;
       const key = `${run}/${level}`;
@@ -168,10 +173,10 @@ export class Crowd implements BatchDrawing {
     return points;
   }
 
-  private geometry(run: Run, level: number): THREE.BufferGeometry {
+  private geometry(run: Run, level: number): THREE.BufferGeometry | null {
     const { mesh } = this.form;
-    if (run === Run.lines) return this.wires.geometry(mesh, this.lines / 6)!;
-    return run === Run.edged ? this.surfaces.edgedGeometry(mesh)! : this.surfaces.level(mesh, level);
+    if (run === Run.lines) return this.wires.geometry(mesh, this.lines / 6);
+    return run === Run.edged ? this.surfaces.edgedGeometry(mesh) : this.surfaces.level(mesh, level);
   }
 
   private material(run: Run): THREE.Material {

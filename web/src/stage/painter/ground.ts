@@ -1,5 +1,7 @@
 import * as THREE from 'three';
+import { fullTriangle } from './page';
 import type { Palette } from './palette';
+import { Form } from './passes';
 
 /** What lies behind everything: a gradient over the viewport. Drawn here, since a see-through canvas costs a blend a pixel. */
 export class Ground {
@@ -22,14 +24,16 @@ export class Ground {
         void main() {
           gl_FragColor = vec4(mix(low, high, up), 1.0);
         }`,
-      depthTest: false,
       depthWrite: false,
     });
-    const corners = new THREE.BufferAttribute(new Float32Array([-1, -1, 0, 3, -1, 0, -1, 3, 0]), 3);
-    this.mesh = new THREE.Mesh(new THREE.BufferGeometry().setAttribute('position', corners), this.material);
-    this.mesh.frustumCulled = false;
-    this.mesh.matrixWorldAutoUpdate = false;
-    this.mesh.renderOrder = -10;
+    this.mesh = fullTriangle(this.material);
+    this.mesh.layers.set(Form.grid);
+  }
+
+  /** Where nothing lies between it and surfaces it is drawn after these, only where none of them is. */
+  under(pictures: boolean): void {
+    this.material.depthTest = !pictures;
+    this.mesh.renderOrder = pictures ? -10 : 10;
   }
 
   theme(palette: Palette): void {

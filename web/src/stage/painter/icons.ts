@@ -1,5 +1,6 @@
 import * as THREE from 'three';
 import type { Palette } from './palette';
+import { Form } from './passes';
 
 /** Side of a mark, CSS pixels. */
 const SIDE = 26;
@@ -65,8 +66,7 @@ void main() {
 
 /** The marks of lights and cameras: they are drawn with the picture, so that nothing lies over it that moves with the view. */
 export class Icons {
-  private readonly scene = new THREE.Scene();
-  private readonly points: THREE.Points;
+  readonly points: THREE.Points;
   private readonly material: THREE.ShaderMaterial;
   private room = 0;
 
@@ -89,17 +89,21 @@ export class Icons {
     });
     this.points = new THREE.Points(new THREE.BufferGeometry(), this.material);
     this.points.frustumCulled = false;
-    this.scene.matrixWorldAutoUpdate = false;
-    this.scene.add(this.points);
+    this.points.matrixAutoUpdate = false;
+    this.points.matrixWorldAutoUpdate = false;
+    this.points.layers.set(Form.icons);
+    // Over everything.
+    this.points.renderOrder = 300;
   }
 
   theme(palette: Palette): void {
     for (const [k, v] of Object.entries(palette.marks)) this.material.uniforms[k]!.value = v;
   }
 
-  /** Draws marks over the current viewport: four numbers each, as the core gives them. */
-  draw(renderer: THREE.WebGLRenderer, camera: THREE.Camera, marks: Float32Array, width: number, height: number): void {
+  /** Makes ready the marks of a view of so many CSS pixels: four numbers each, as the core gives them. */
+  set(marks: Float32Array, width: number, height: number): void {
     const count = marks.length / 4;
+    this.points.visible = count > 0;
     if (count === 0) return;
     const g = this.points.geometry;
     if (count > this.room) {
@@ -115,8 +119,6 @@ export class Icons {
     a.needsUpdate = true;
     g.setDrawRange(0, count);
     (this.material.uniforms.size!.value as THREE.Vector2).set(width, height);
-    camera.layers.set(0);
-    renderer.render(this.scene, camera);
   }
 
   dispose(): void {

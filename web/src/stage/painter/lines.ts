@@ -4,48 +4,41 @@ import { lineFragment, lineVertex } from './shaders';
 /**
  * Quads for lines: each has four corners that know both ends and a sort. Plain vertices, since processors that stand in
  * for a graphics card draw small instances one by one.
- *
- * @param ends six numbers a line
- * @param sort what each line is
  */
-export function lineGeometry(ends: ArrayLike<number>, sort: ArrayLike<number>, count: number): THREE.BufferGeometry {
-  const [both, corner, index] = lineArrays(count);
-  writeLines(ends, 6, (i) => sort[i]!, count, both, corner);
-  return lineBuffers(both, corner, index).geometry;
-}
+export class Quads {
+  private readonly both: Float32Array;
+  private readonly corner: Int8Array;
+  private readonly index: Uint32Array;
 
-/** Room for so many lines, with the indices of their quads. */
-export function lineArrays(count: number): [Float32Array, Int8Array, Uint32Array] {
-  const index = new Uint32Array(count * 6);
-  for (let i = 0; i < count; i++) {
-    const v = i * 4;
-    const to = i * 6;
-    index[to] = index[to + 3] = v;
-    index[to + 1] = v + 1;
-    index[to + 2] = index[to + 4] = v + 2;
-    index[to + 5] = v + 3;
+  constructor(count: number) {
+    this.both = new Float32Array(count * 24);
+    this.corner = new Int8Array(count * 16);
+    this.index = new Uint32Array(count * 6);
   }
-  return [new Float32Array(count * 24), new Int8Array(count * 16), index];
-}
 
-/** Writes both ends of lines, which are the first six of so many numbers each, to every corner. */
-export function writeLines(
-  ends: ArrayLike<number>,
-  step: number,
-  sort: (i: number) => number,
-  count: number,
-  both: Float32Array,
-  corner: Int8Array,
-): void {
-  for (let i = 0; i < count; i++) {
-    for (let k = 0; k < 4; k++) {
-      const to = (i * 4 + k) * 6;
-      for (let c = 0; c < 6; c++) both[to + c] = ends[i * step + c]!;
-      const at = (i * 4 + k) * 4;
-      corner[at] = k >> 1;
-      corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
-      corner[at + 2] = sort(i);
+  /** Writes lines from one on: six numbers each for both ends, and what each is. */
+  write(first: number, ends: Float32Array, sort: (line: number) => number): void {
+    const { both, corner, index } = this;
+    for (let i = 0; i < ends.length / 6; i++) {
+      const v = (first + i) * 4;
+      const to = (first + i) * 6;
+      const what = sort(first + i);
+      index[to] = index[to + 3] = v;
+      index[to + 1] = v + 1;
+      index[to + 2] = index[to + 4] = v + 2;
+      index[to + 5] = v + 3;
+      for (let k = 0; k < 4; k++) {
+        for (let c = 0; c < 6; c++) both[(v + k) * 6 + c] = ends[i * 6 + c]!;
+        const at = (v + k) * 4;
+        corner[at] = k >> 1;
+        corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
+        corner[at + 2] = what;
+      }
     }
+  }
+
+  buffers() {
+    return lineBuffers(this.both, this.corner, this.index);
   }
 }
 
@@ -67,8 +60,8 @@ export interface LineLook {
   tints: THREE.Vector4[];
   /** Width in CSS pixels by sort. */
   widths: number[];
-  /** Whether lines are relative to the eye. */
-  relative: boolean;
+  /** Whether they are the rows of a grid, which have no vertices of their own. */
+  grid: boolean;
   /** Whether surfaces hide them. */
   hidden: boolean;
 }
@@ -79,13 +72,12 @@ export function lineMaterial(look: LineLook, halfSize: THREE.Vector2, pixel: { v
     glslVersion: THREE.GLSL3,
     vertexShader: lineVertex,
     fragmentShader: lineFragment,
-    defines: look.relative ? { RELATIVE: 1 } : {},
+    defines: look.grid ? { GRID: 1 } : {},
     uniforms: {
       halfSize: { value: halfSize },
       pixel,
       tints: { value: look.tints },
       widths: { value: look.widths },
-      fading: { value: new THREE.Vector4() },
     },
     transparent: true,
     depthWrite: false,

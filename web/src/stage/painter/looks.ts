@@ -67,7 +67,7 @@ export class Looks {
   }
 
   line(picked: boolean, merged: boolean): THREE.ShaderMaterial {
-    const look = { tints: [], widths: WIDTHS, relative: false, hidden: false };
+    const look = { tints: [], widths: WIDTHS, grid: false, hidden: false };
     const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
     material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
     if (merged) material.defines.MERGED = 1;

@@ -6,6 +6,7 @@ import { Merged } from './merged';
 import type { Palette } from './palette';
 import { RUN, type BatchDrawing } from './runs';
 import { Single } from './single';
+import { Slices } from './slices';
 import { Surfaces } from './surfaces';
 import { Wires } from './wires';
 
@@ -17,6 +18,8 @@ export class Models {
   readonly root = new THREE.Group();
   readonly masks = new THREE.Scene();
   private readonly batches: BatchDrawing[] = [];
+  /** What takes long to make. */
+  readonly slices: Slices;
   private readonly looks: Looks;
   private readonly surfaces: Surfaces;
   private readonly wires: Wires;
@@ -31,10 +34,12 @@ export class Models {
     shared: Shared,
     palette: Palette,
     loaded: () => void,
+    came: () => void,
   ) {
+    this.slices = new Slices(came);
     this.looks = new Looks(core, file, shared, palette, loaded);
-    this.surfaces = new Surfaces(core);
-    this.wires = new Wires(core, (mesh) => this.surfaces.geometry(mesh).boundingSphere!);
+    this.surfaces = new Surfaces(core, this.slices);
+    this.wires = new Wires(core, this.slices, (mesh) => this.surfaces.geometry(mesh).boundingSphere!);
     for (const r of [this.root, this.masks]) r.matrixWorldAutoUpdate = false;
     this.sync();
   }
@@ -83,6 +88,7 @@ export class Models {
     const runs = this.submit.plan(matrices, view, height, eased);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
     this.outlined = false;
+    this.slices.waiting = false;
     for (let i = 0; i < runs.length; i += RUN) {
       const [batch, form, level, first, count] = runs.subarray(i, i + RUN);
       const which = {
@@ -92,7 +98,7 @@ export class Models {
       this.batches[batch!]!.show(form!, level!, which, offsets);
       this.outlined ||= form === 4;
     }
-    return this.submit.complete();
+    return this.submit.complete() && !this.slices.waiting;
   }
 
   moved(nodes: Int32Array<ArrayBuffer>): void {
@@ -113,6 +119,7 @@ export class Models {
   }
 
   dispose(): void {
+    this.slices.dispose();
     for (const b of this.batches) b.dispose();
     this.looks.dispose();
     this.surfaces.dispose();

@@ -1,13 +1,14 @@
 import * as THREE from 'three';
 import type { SubmitApi } from '../../core';
-import { fullPage } from './page';
+import { fullTriangle } from './page';
 import { Form } from './passes';
 import { outlineFragment, outlineVertex } from './outlineShaders';
 
 /** The heather line round what is selected, drawn from an image of it. */
 export class Outline {
   private readonly target = new THREE.WebGLRenderTarget(1, 1, { depthBuffer: true, samples: 0 });
-  private readonly page: THREE.Scene;
+  /** The line itself, drawn with the scene. */
+  readonly page: THREE.Mesh;
   private readonly lines: THREE.ShaderMaterial;
 
   constructor(pixel: { value: number }, tint: THREE.Vector3) {
@@ -29,7 +30,10 @@ export class Outline {
       blendDst: THREE.OneMinusSrcAlphaFactor,
     });
     this.target.texture.minFilter = this.target.texture.magFilter = THREE.NearestFilter;
-    this.page = fullPage(this.lines);
+    this.page = fullTriangle(this.lines);
+    this.page.layers.set(Form.outline);
+    // Over everything but marks.
+    this.page.renderOrder = 200;
   }
 
   tint(color: THREE.Vector3): void {
@@ -40,22 +44,20 @@ export class Outline {
     this.target.setSize(width, height);
   }
 
-  /** Draws into the canvas, or into an image of the size of {@link resize}. */
-  draw(
+  /** Makes the image for a view that is drawn next into this part of the canvas, or of an image of the size of {@link resize}. */
+  prepare(
     renderer: THREE.WebGLRenderer,
     masks: THREE.Scene,
     camera: THREE.Camera,
     box: THREE.Vector4,
     submit: SubmitApi,
-    into: THREE.WebGLRenderTarget | null = null,
   ): void {
     // The line has room about what is selected.
     const room = Math.ceil(8 * (this.lines.uniforms.pixel!.value as number));
     const [x, y, w, h] = submit.masked(box.z, box.w, room) as unknown as [number, number, number, number];
-    const part = new THREE.Vector4(box.x + x, box.y + y, w, h);
-    this.target.viewport.copy(box);
     // What lies outside of this was not cleared: it belongs to other pictures.
-    (this.lines.uniforms.box!.value as THREE.Vector4).copy(part);
+    const part = (this.lines.uniforms.box!.value as THREE.Vector4).set(box.x + x, box.y + y, w, h);
+    this.target.viewport.copy(box);
     this.target.scissor.copy(part);
     this.target.scissorTest = true;
     renderer.setRenderTarget(this.target);
@@ -63,9 +65,6 @@ export class Outline {
     renderer.clear(true, true, false);
     camera.layers.set(Form.mask);
     renderer.render(masks, camera);
-    camera.layers.set(0);
-    renderer.setRenderTarget(into);
-    renderer.render(this.page, camera);
   }
 
   dispose(): void {

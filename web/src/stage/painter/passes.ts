@@ -1,7 +1,7 @@
 import type { Plan } from '../../core';
 
 /** Layers of the painter's scene: which of an object's forms a pass draws. */
-export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5 } as const;
+export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7 } as const;
 
 /** What the painter reads of a plan. */
 export type Drawn = Pick<Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>;

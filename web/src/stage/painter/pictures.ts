@@ -8,6 +8,8 @@ const ORDER = { behind: -5, front: 100 };
 /** Pictures behind views and before them: rectangles without depth, in the colours of their files. */
 export class PicturePlanes {
   readonly root = new THREE.Group();
+  /** Whether any lies behind what is shown. */
+  behind = false;
   private readonly textures = new Map<string, THREE.Texture>();
   private readonly meshes: THREE.Mesh[] = [];
   private readonly loader = new THREE.TextureLoader();
@@ -21,6 +23,7 @@ export class PicturePlanes {
 
   /** Makes ready what a viewport shows; what is not loaded yet is drawn once it is. */
   show(looks: readonly PictureLook[]): void {
+    this.behind = looks.some((look) => !look.front);
     looks.forEach((look, k) => this.place(this.mesh(k), look));
     for (let k = looks.length; k < this.meshes.length; k++) this.meshes[k]!.visible = false;
   }

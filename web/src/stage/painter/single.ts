@@ -35,10 +35,24 @@ export class Single implements BatchDrawing {
   }
 
   show(run: Run, level: number, which: Which): void {
+    const lines = run === Run.lines || run === Run.picked;
+    const { mesh } = this.form;
+    const geometry = lines
+      ? this.wires.geometry(mesh, which.counts[0]! / 6)
+      : run === Run.edged
+        ? this.surfaces.edgedGeometry(mesh)
+        : run === Run.mask
+          ? this.surfaces.geometry(mesh)
+          : this.surfaces.level(mesh, level);
+    if (!geometry) {
+      // Until its edges can be drawn it is shown without.
+      if (run === Run.edged) this.show(Run.surface, level, which);
+      return;
+    }
     const key = `${run}/${level}`;
     let f = this.forms.get(key);
     if (!f) {
-      f = this.make(run, level);
+      f = this.make(run, geometry);
       f.matrixAutoUpdate = false;
       f.matrixWorldAutoUpdate = false;
       f.frustumCulled = false;
@@ -47,17 +61,16 @@ export class Single implements BatchDrawing {
       this.forms.set(key, f);
       (run === Run.mask ? this.masks : this.root).add(f);
     }
-    if (run === Run.lines || run === Run.picked) {
+    if (lines) {
       this.lines = which.counts[0]!;
-      f.geometry = this.wires.geometry(this.form.mesh, this.lines / 6)!;
+      f.geometry = geometry;
     }
     f.visible = true;
   }
 
-  private make(run: Run, level: number): THREE.Mesh {
-    const { mesh } = this.form;
+  private make(run: Run, geometry: THREE.BufferGeometry): THREE.Mesh {
     if (run === Run.lines || run === Run.picked) {
-      const f = new THREE.Mesh(this.wires.geometry(mesh, 1)!, this.looks.line(run === Run.picked, false));
+      const f = new THREE.Mesh(geometry, this.looks.line(run === Run.picked, false));
       f.layers.set(Form.wire);
       f.renderOrder = run === Run.picked ? 1 : 0;
       // The geometry may be shared with others that draw more or less of it.
@@ -65,13 +78,12 @@ export class Single implements BatchDrawing {
       return f;
     }
     if (run === Run.mask) {
-      const f = new THREE.Mesh(this.surfaces.geometry(mesh), this.looks.mask(this.last, false));
+      const f = new THREE.Mesh(geometry, this.looks.mask(this.last, false));
       f.layers.set(Form.mask);
       return f;
     }
     const edges = run === Run.edged;
-    const g = edges ? this.surfaces.edgedGeometry(mesh)! : this.surfaces.level(mesh, level);
-    const f = new THREE.Mesh(g, this.looks.surface(mesh, edges, false));
+    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false));
     f.layers.set(edges ? Form.edged : Form.surface);
     return f;
   }

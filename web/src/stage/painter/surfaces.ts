@@ -1,5 +1,9 @@
 import * as THREE from 'three';
 import type { DrawApi } from '../../core';
+import type { Slices } from './slices';
+
+/** Triangles whose corners are put by themselves in about a millisecond. */
+const PIECE = 16384;
 
 /** Triangles of meshes that have buffers of their own: as they are, coarser, or with the sides of triangles marked for edges on them. */
 export class Surfaces {
@@ -7,7 +11,10 @@ export class Surfaces {
   private readonly coarse = new Map<string, THREE.BufferGeometry>();
   private readonly edged = new Map<number, THREE.BufferGeometry>();
 
-  constructor(private readonly core: DrawApi) {}
+  constructor(
+    private readonly core: DrawApi,
+    private readonly slices: Slices,
+  ) {}
 
   private sphere(mesh: number): THREE.Sphere {
     const [x, y, z, r] = this.core.ball(mesh);
@@ -56,32 +63,41 @@ export class Surfaces {
     return g;
   }
 
-  /** Corners by themselves, each triangle with a byte that says which of its sides are edges; null until those came. */
+  /** Corners by themselves, each triangle with a byte that says which of its sides are edges; null until those came and it is made. */
   edgedGeometry(mesh: number): THREE.BufferGeometry | null {
-    let g = this.edged.get(mesh);
-    if (!g) {
-      const sides = this.core.sides(mesh);
-      if (!sides) return null;
-      const indexed = this.geometry(mesh);
-      g = new THREE.BufferGeometry();
-      const index = this.core.indices(mesh);
-      for (const name of Object.keys(indexed.attributes)) {
-        const from = indexed.attributes[name] as THREE.BufferAttribute;
-        const n = from.itemSize;
-        const source = from.array;
-        const out = new Float32Array(index.length * n);
-        for (let i = 0; i < index.length; i++) {
-          for (let k = 0; k < n; k++) out[i * n + k] = source[index[i]! * n + k]!;
+    const known = this.edged.get(mesh);
+    if (known) return known;
+    if (this.slices.pending(`edged ${mesh}`)) return null;
+    const sides = this.core.sides(mesh);
+    if (!sides) return null;
+    const indexed = this.geometry(mesh);
+    const index = indexed.index!.array;
+    const parts = Object.entries(indexed.attributes).map(([name, from]) => {
+      const n = from.itemSize;
+      return { name, n, source: from.array, out: new Float32Array(index.length * n) };
+    });
+    const marks = new Uint8Array(index.length);
+    return this.slices.make(
+      `edged ${mesh}`,
+      index.length / 3,
+      PIECE,
+      (first, last) => {
+        for (const { n, source, out } of parts) {
+          for (let i = first * 3; i < last * 3; i++) {
+            for (let k = 0; k < n; k++) out[i * n + k] = source[index[i]! * n + k]!;
+          }
         }
-        g.setAttribute(name, new THREE.BufferAttribute(out, n));
-      }
-      const marks = new Uint8Array(index.length);
-      for (let i = 0; i < index.length; i += 3) marks.fill(sides[i / 3]!, i, i + 3);
-      g.setAttribute('sides', new THREE.BufferAttribute(marks, 1));
-      g.boundingSphere = indexed.boundingSphere;
-      this.edged.set(mesh, g);
-    }
-    return g;
+        for (let t = first; t < last; t++) marks.fill(sides[t]!, t * 3, t * 3 + 3);
+      },
+      () => {
+        const g = new THREE.BufferGeometry();
+        for (const { name, n, out } of parts) g.setAttribute(name, new THREE.BufferAttribute(out, n));
+        g.setAttribute('sides', new THREE.BufferAttribute(marks, 1));
+        g.boundingSphere = indexed.boundingSphere;
+        this.edged.set(mesh, g);
+        return g;
+      },
+    );
   }
 
   dispose(): void {

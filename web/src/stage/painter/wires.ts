@@ -1,8 +1,12 @@
 import * as THREE from 'three';
 import type { DrawApi } from '../../core';
-import { lineGeometry } from './lines';
+import { Quads } from './lines';
+import type { Slices } from './slices';
 
 const FIRST = 256;
+
+/** Lines that are made in about a millisecond. */
+const PIECE = 8192;
 
 /** Line geometry of meshes, as long as what a view has asked for: it grows as one comes nearer. */
 export class Wires {
@@ -10,21 +14,34 @@ export class Wires {
 
   constructor(
     private readonly core: DrawApi,
+    private readonly slices: Slices,
     private readonly ball: (mesh: number) => THREE.Sphere,
   ) {}
 
-  /** Geometry with at least the first `count` edges of a mesh; null while its edges have not come. */
+  /** Geometry with at least the first `count` edges of a mesh; with fewer or null while that is being made or edges have not come. */
   geometry(mesh: number, count: number): THREE.BufferGeometry | null {
     const known = this.made.get(mesh);
     if (known && known.capacity >= count) return known.geometry;
-    const strength = this.core.edgeStrength(mesh);
-    if (!strength) return null;
-    const capacity = Math.min(strength.length, Math.max(FIRST, 2 ** Math.ceil(Math.log2(Math.max(1, count)))));
-    const geometry = lineGeometry(this.core.edgeEnds(mesh, capacity), strength, capacity);
-    geometry.boundingSphere = this.ball(mesh);
-    known?.geometry.dispose();
-    this.made.set(mesh, { capacity, geometry });
-    return geometry;
+    const edges = this.core.edgeCount(mesh, false);
+    if (edges < 0) return null;
+    if (this.slices.pending(`wires ${mesh}`)) return known?.geometry ?? null;
+    const strong = this.core.edgeCount(mesh, true);
+    const capacity = Math.min(edges, Math.max(FIRST, 2 ** Math.ceil(Math.log2(Math.max(1, count)))));
+    const quads = new Quads(capacity);
+    const made = this.slices.make(
+      `wires ${mesh}`,
+      capacity,
+      PIECE,
+      (from, to) => quads.write(from, this.core.edgeEnds(mesh, from, to - from), (i) => (i < strong ? 2 : 1)),
+      () => {
+        const { geometry } = quads.buffers();
+        geometry.boundingSphere = this.ball(mesh);
+        this.made.get(mesh)?.geometry.dispose();
+        this.made.set(mesh, { capacity, geometry });
+        return geometry;
+      },
+    );
+    return made ?? known?.geometry ?? null;
   }
 
   dispose(): void {

@@ -20,7 +20,11 @@ public interface DrawApi extends JSObject {
 
     void attachLevels(ArrayBuffer file);
 
+    /** Takes what picking needs; {@link #moreHierarchies} attaches it. */
     void attachHierarchies(ArrayBuffer file);
+
+    /** Attaches a piece of it, in some milliseconds; gives false when all of it is. */
+    boolean moreHierarchies();
 
     Float32Array positions(int mesh);
 
@@ -32,12 +36,11 @@ public interface DrawApi extends JSObject {
     /** Coarser triangles of a mesh: of a level from 1 on, or of the coarsest it has. */
     Int32Array levelIndices(int mesh, int level);
 
-    /** Both ends of each of the first edges of a mesh, six numbers each. */
-    Float32Array edgeEnds(int mesh, int count);
+    /** Both ends of so many edges of a mesh, six numbers each. */
+    Float32Array edgeEnds(int mesh, int from, int count);
 
-    /** Strength of the edges of a mesh, strong ones first; null until they have come. */
-    @OrNothing
-    Int8Array edgeStrength(int mesh);
+    /** How many edges a mesh has, or how many of them, the first, are strong; -1 until they have come. */
+    int edgeCount(int mesh, boolean strong);
 
     /** A byte a triangle that marks which of its sides are edges; null until they have come. */
     @OrNothing
@@ -67,7 +70,7 @@ public interface DrawApi extends JSObject {
     @Gives(Plan.class)
     JSObject plan(int view);
 
-    /** Lines of the grid: seven numbers each; the last four numbers are the centre and the radius of fading. */
+    /** The grid of a viewport in twenty numbers, in the order that {@code Grid.numbers} tells. */
     Float32Array grid(int view);
 
     /**

@@ -1,6 +1,5 @@
 package rhombus.web;
 
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,11 +9,9 @@ import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
-import rhombus.core.display.Grid;
 import rhombus.core.display.SmoothEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
-import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
@@ -26,6 +23,9 @@ import rhombus.core.submit.Skin;
 
 /** The door for the painter. */
 final class DrawDoor implements DrawApi {
+    /** Triangles whose hierarchies are attached without the hand waiting: some milliseconds of work. */
+    private static final int PIECE = 60_000;
+
     private final double[] matrices = new double[32];
     private final Float64Array shared = Float64Array.fromJavaArray(matrices);
     private final Stage stage;
@@ -64,7 +64,15 @@ final class DrawDoor implements DrawApi {
     @Override
     public void attachHierarchies(ArrayBuffer file) {
         open.hierarchies(file);
+    }
+
+    @Override
+    public boolean moreHierarchies() {
+        if (open.moreHierarchies(PIECE)) {
+            return true;
+        }
         stage.geometryCame();
+        return false;
     }
 
     @Override
@@ -96,13 +104,13 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public Float32Array edgeEnds(int mesh, int count) {
+    public Float32Array edgeEnds(int mesh, int from, int count) {
         Mesh m = stage.scene().meshes().get(mesh);
         float[] p = m.positions();
         float[] out = new float[count * 6];
         for (int e = 0; e < count; e++) {
-            int a = m.edgeStart(e) * 3;
-            int b = m.edgeEnd(e) * 3;
+            int a = m.edgeStart(from + e) * 3;
+            int b = m.edgeEnd(from + e) * 3;
             for (int k = 0; k < 3; k++) {
                 out[e * 6 + k] = p[a + k];
                 out[e * 6 + 3 + k] = p[b + k];
@@ -112,15 +120,9 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public Int8Array edgeStrength(int mesh) {
+    public int edgeCount(int mesh, boolean strong) {
         Mesh m = stage.scene().meshes().get(mesh);
-        if (!m.hasEdges()) {
-            return null;
-        }
-        byte[] out = new byte[m.edgeCount()];
-        Arrays.fill(out, MeshEdges.PLAIN);
-        Arrays.fill(out, 0, m.strongEdges(), MeshEdges.STRONG);
-        return Int8Array.fromJavaArray(out);
+        return !m.hasEdges() ? -1 : strong ? m.strongEdges() : m.edgeCount();
     }
 
     @Override
@@ -219,14 +221,7 @@ final class DrawDoor implements DrawApi {
 
     @Override
     public Float32Array grid(int view) {
-        Grid g = stage.snapshots().grid(view);
-        float[] out = Arrays.copyOf(g.lines(), g.lines().length + 4);
-        int at = g.lines().length;
-        out[at] = (float) g.center().x();
-        out[at + 1] = (float) g.center().y();
-        out[at + 2] = (float) g.center().z();
-        out[at + 3] = (float) g.radius();
-        return Float32Array.fromJavaArray(out);
+        return Float32Array.fromJavaArray(stage.snapshots().grid(view).numbers());
     }
 
     @Override

@@ -9,6 +9,7 @@ import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.Hierarchies;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.show.ImageRange;
@@ -21,6 +22,7 @@ final class OpenScene {
     private final int binary;
     private final List<Map<String, Object>> primitives = new ArrayList<>();
     private ArrayBuffer edges;
+    private Hierarchies hierarchies;
     private int[] marks;
     final Scene scene;
 
@@ -54,7 +56,12 @@ final class OpenScene {
     }
 
     void hierarchies(ArrayBuffer file) {
-        NormalForm.attachHierarchies(scene, new JsArrays(file, 0));
+        hierarchies = new Hierarchies(scene, new JsArrays(file, 0));
+    }
+
+    /** Attaches more of them; gives false when all are. */
+    boolean moreHierarchies(int triangles) {
+        return hierarchies.more(triangles);
     }
 
     /** A byte a triangle of a mesh that marks which of its sides are edges; null until the edges have come. */

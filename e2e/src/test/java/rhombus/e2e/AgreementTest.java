@@ -180,6 +180,7 @@ class AgreementTest {
               core.openScene(await file('geometry'), 'Yard');
               draw.attachEdges(await file('edges'));
               draw.attachHierarchies(await file('hierarchies'));
+              while (draw.moreHierarchies());
               const out = [];
               for (const e of log) {
                 if (e[0] === 'pointer') input.pointer(e[1], e[2], e[3], e[4], false, e[5]);

@@ -9,15 +9,29 @@ import rhombus.core.view.Screen;
 
 /**
  * The ground grid of a viewport: lines with a spacing of 1, 2 or 5 times a power of ten metres that follows the scale,
- * in the ground plane, or in the picture plane of an axis view.
+ * in the ground plane, or in the picture plane of an axis view. What is told is where rows of lines begin, relative to the eye,
+ * so that nothing jitters far from the origin; whoever draws counts on from there.
  *
  * @param spacing metres between lines
- * @param lines per line seven floats: both ends relative to the eye, then what the line is: 0 minor, 1 every tenth,
- *     2, 3, 4 the X, Y, Z axis
+ * @param height the plane's place on the axis across it, relative to the eye, metres
+ * @param u axis along which the lines of the first row follow each other: 0 X, 1 Y, 2 Z
+ * @param v the same of the second row; it is the axis along which the lines of the first run
  * @param center middle of the grid relative to the eye
  * @param radius at which lines have faded out, metres; 0 for no fading
  */
-public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
+public record Grid(double spacing, double height, int u, int v, Row first, Row second, Vec3 center, double radius) {
+    /**
+     * Lines that run alike, one spacing apart.
+     *
+     * @param at where the first stands on the axis of the row, relative to the eye, metres
+     * @param from where all of them begin on the other axis, relative to the eye, metres
+     * @param to where they end
+     * @param count how many there are
+     * @param ten which of the first ten is one of every tenth, counted from 0
+     * @param axis which of them is the axis of the world, or -1
+     */
+    public record Row(double at, double from, double to, int count, int ten, int axis) {}
+
     private static final double WANTED_PIXELS = 34;
     private static final int REACH = 24;
 
@@ -48,57 +62,59 @@ public record Grid(double spacing, float[] lines, Vec3 center, double radius) {
             double across = screen.metresPerPixel(1) * Math.max(screen.width(), screen.height());
             half[0] = half[1] = across * 0.75;
         }
-        int fromU = (int) clamp(Math.ceil((c[u] - half[0]) / spacing));
-        int toU = (int) clamp(Math.floor((c[u] + half[0]) / spacing));
-        int fromV = (int) clamp(Math.ceil((c[v] - half[1]) / spacing));
-        int toV = (int) clamp(Math.floor((c[v] + half[1]) / spacing));
-        float[] lines = new float[Math.max(0, toU - fromU + 1 + toV - fromV + 1) * 7];
         double[] eye = {pose.eye().x(), pose.eye().y(), pose.eye().z()};
-        int at = 0;
-        for (int i = fromU; i <= toU; i++) {
-            at = line(
-                    lines,
-                    at,
-                    u,
-                    i * spacing,
-                    v,
-                    c[v] - half[1],
-                    c[v] + half[1],
-                    eye,
-                    i == 0 ? 2 + v : i % 10 == 0 ? 1 : 0);
-        }
-        for (int i = fromV; i <= toV; i++) {
-            at = line(
-                    lines,
-                    at,
-                    v,
-                    i * spacing,
-                    u,
-                    c[u] - half[0],
-                    c[u] + half[0],
-                    eye,
-                    i == 0 ? 2 + u : i % 10 == 0 ? 1 : 0);
-        }
+        Row first = row(spacing, c[u], half[0], c[v], half[1], eye[u], eye[v]);
+        Row second = row(spacing, c[v], half[1], c[u], half[0], eye[v], eye[u]);
         Vec3 middle = new Vec3(c[0] - eye[0], c[1] - eye[1], c[2] - eye[2]);
-        return new Grid(spacing, lines, middle, d == null ? REACH * spacing : 0);
+        double radius = d == null ? REACH * spacing : 0;
+        return new Grid(spacing, -eye[3 - u - v], u, v, first, second, middle, radius);
+    }
+
+    private static Row row(
+            double spacing, double center, double half, double along, double length, double eye, double eyeAlong) {
+        long from = (long) clamp(Math.ceil((center - half) / spacing));
+        long to = (long) clamp(Math.floor((center + half) / spacing));
+        int count = (int) Math.max(0, to - from + 1);
+        return new Row(
+                from * spacing - eye,
+                along - length - eyeAlong,
+                along + length - eyeAlong,
+                count,
+                (int) Math.floorMod(-from, 10L),
+                from <= 0 && to >= 0 ? (int) -from : -1);
+    }
+
+    /**
+     * Twenty numbers for whoever draws: spacing, height, u, v; of each row where it stands, begins and ends, and its count; of
+     * each row its tenth and its axis; centre and radius.
+     */
+    public float[] numbers() {
+        return new float[] {
+            (float) spacing,
+            (float) height,
+            u,
+            v,
+            (float) first.at,
+            (float) first.from,
+            (float) first.to,
+            first.count,
+            (float) second.at,
+            (float) second.from,
+            (float) second.to,
+            second.count,
+            first.ten,
+            first.axis,
+            second.ten,
+            second.axis,
+            (float) center.x(),
+            (float) center.y(),
+            (float) center.z(),
+            (float) radius
+        };
     }
 
     private static double clamp(double v) {
         return Math.max(-1e9, Math.min(1e9, v));
-    }
-
-    private static int line(
-            float[] out, int at, int fixed, double value, int along, double from, double to, double[] eye, int what) {
-        // The third coordinate is that of the plane, zero.
-        int third = 3 - fixed - along;
-        float across = (float) (value - eye[fixed]);
-        float up = (float) -eye[third];
-        out[at + fixed] = out[at + 3 + fixed] = across;
-        out[at + third] = out[at + 3 + third] = up;
-        out[at + along] = (float) (from - eye[along]);
-        out[at + 3 + along] = (float) (to - eye[along]);
-        out[at + 6] = what;
-        return at + 7;
     }
 
     /** Smallest of 1, 2, 5 times a power of ten whose lines stand at least {@link #WANTED_PIXELS} apart. */

@@ -48,15 +48,20 @@ public final class Bvh {
      * @throws IllegalArgumentException if the arrays do not fit each other or the mesh
      */
     public static Bvh of(float[] nodes, int[] order, float[] positions, int[] triangles) {
-        if (nodes.length % NODE != 0 || order.length != triangles.length / 3) {
-            throw new IllegalArgumentException("hierarchy does not belong to this mesh");
-        }
-        return new Bvh(nodes, order, gather(order, positions, triangles));
+        BvhAssembly all = new BvhAssembly(nodes, order, positions, triangles);
+        all.more(order.length);
+        return all.bvh();
     }
 
     static float[] gather(int[] order, float[] p, int[] t) {
         float[] c = new float[order.length * 9];
-        for (int i = 0; i < order.length; i++) {
+        gather(order, p, t, c, 0, order.length);
+        return c;
+    }
+
+    /** Writes the corners of some triangles in leaf order: of those from the first place to before the last. */
+    static void gather(int[] order, float[] p, int[] t, float[] c, int first, int last) {
+        for (int i = first; i < last; i++) {
             int at = i * 9;
             int tri = order[i] * 3;
             for (int k = 0; k < 3; k++) {
@@ -66,7 +71,6 @@ public final class Bvh {
                 c[at + k * 3 + 2] = p[v + 2];
             }
         }
-        return c;
     }
 
     /** All nodes, 16 floats each. */

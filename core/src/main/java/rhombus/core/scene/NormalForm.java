@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -99,14 +98,7 @@ public final class NormalForm {
 
     /** Attaches the hierarchy of each mesh: the number of floats, the nodes in them, then the order of the triangles. */
     public static void attachHierarchies(Scene scene, Arrays3D bin) {
-        int at = 0;
-        for (Mesh m : scene.meshes()) {
-            int floats = bin.ints(at, 1)[0];
-            float[] nodes = bin.floats(at + 4, floats);
-            int[] order = bin.ints(at + 4 + floats * 4, m.triangleCount());
-            m.attach(Bvh.of(nodes, order, m.positions(), m.triangles()));
-            at += 4 + floats * 4 + m.triangleCount() * 4;
-        }
+        new Hierarchies(scene, bin).more(Integer.MAX_VALUE);
     }
 
     private static int padded(int bytes) {

@@ -1,0 +1,90 @@
+import type { SceneDetail } from './api';
+import { Failure } from './http';
+
+/** The files of a scene in the order in which pictures need them. */
+export const fileKinds = ['geometry', 'edges', 'levels', 'hierarchy'] as const;
+export type FileKind = (typeof fileKinds)[number];
+
+/** Asks for the files of a scene, or gives that up. */
+export type Asked = { number: number; scene: string | null };
+/** What is answered: what the scene has, how much of a file has come, a file, or what went wrong. */
+export type Answer = { number: number } & (
+  | { detail: SceneDetail }
+  | { kind: FileKind; part: number }
+  | { kind: FileKind; file: ArrayBuffer }
+  | { wrong: { status: number; message: string } }
+);
+
+let worker: Worker | null = null;
+let count = 0;
+const open = new Map<number, (answer: Answer) => void>();
+
+/** Has files come from now on; asked for early, the first scene need not wait for it. */
+export function readyForFiles(): Worker {
+  if (!worker) {
+    worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<Answer>) => open.get(data.number)?.(data);
+  }
+  return worker;
+}
+
+interface Coming<T> {
+  promise: Promise<T>;
+  resolve: (value: T) => void;
+  reject: (e: Failure) => void;
+}
+
+function coming<T>(): Coming<T> {
+  let resolve!: Coming<T>['resolve'];
+  let reject!: Coming<T>['reject'];
+  const promise = new Promise<T>((yes, no) => {
+    resolve = yes;
+    reject = no;
+  });
+  // Whoever awaits it tells what went wrong; until then nothing may count as unhandled.
+  promise.catch(() => undefined);
+  return { promise, resolve, reject };
+}
+
+/** The files of one scene on their way. */
+export class SceneFiles {
+  private readonly number = ++count;
+  private readonly told = coming<SceneDetail>();
+  private readonly files = Object.fromEntries(fileKinds.map((k) => [k, coming<ArrayBuffer>()])) as Record<
+    FileKind,
+    Coming<ArrayBuffer>
+  >;
+  /** What the scene has. */
+  readonly detail = this.told.promise;
+
+  /** Asks for them. Told is which file comes, and which part of all of them has. */
+  constructor(scene: string, progress: (kind: FileKind, part: number) => void) {
+    let sizes: number[] = [];
+    const bytes = (files: number[]) => files.reduce((a, b) => a + b, 0);
+    open.set(this.number, (answer) => {
+      if ('detail' in answer) {
+        sizes = fileKinds.map((k) => answer.detail[k].size);
+        this.told.resolve(answer.detail);
+      } else if ('part' in answer) {
+        const k = fileKinds.indexOf(answer.kind);
+        progress(answer.kind, (bytes(sizes.slice(0, k)) + answer.part * sizes[k]!) / bytes(sizes));
+      } else if ('file' in answer) this.files[answer.kind].resolve(answer.file);
+      else {
+        const e = new Failure(answer.wrong.status, answer.wrong.message);
+        for (const c of [this.told, ...Object.values(this.files)]) c.reject(e);
+        open.delete(this.number);
+      }
+    });
+    readyForFiles().postMessage({ number: this.number, scene } satisfies Asked);
+  }
+
+  get(kind: FileKind): Promise<ArrayBuffer> {
+    return this.files[kind].promise;
+  }
+
+  /** Whatever has not come is not wanted any more. */
+  stop(): void {
+    open.delete(this.number);
+    readyForFiles().postMessage({ number: this.number, scene: null } satisfies Asked);
+  }
+}
