@@ -18,7 +18,15 @@ const EDGE = 24;
 export async function pixels(file: ArrayBuffer) {
   const canvas = document.createElement("canvas");
   document.body.append(canvas);
-  const painter = new Painter(core, canvas, String, () => undefined);
+  const painter = new Painter(canvas);
+  const nothing = () => undefined;
+  painter.enter({
+    core,
+    picture: String,
+    imageLoaded: nothing,
+    restored: nothing,
+    came: nothing,
+  });
   painter.resize(WIDTH, HEIGHT, 1);
   painter.atOnce = true;
   painter.open(file);

@@ -48,7 +48,15 @@ export async function redraw(
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
-  const painter = new Painter(core, ours, String, () => undefined);
+  const painter = new Painter(ours);
+  const nothing = () => undefined;
+  painter.enter({
+    core,
+    picture: String,
+    imageLoaded: nothing,
+    restored: nothing,
+    came: nothing,
+  });
   painter.resize(WIDTH, HEIGHT, 1);
   painter.atOnce = true;
   const ourBytes = counted(ours.getContext("webgl2")!);

@@ -43,7 +43,7 @@ describe('the files of a scene', () => {
     expect(FakeWorker.made).toHaveLength(1);
     const worker = FakeWorker.made[0]!;
     const [a, b] = worker.asked.map((x) => x.number) as [number, number];
-    expect(worker.asked.map((x) => x.scene)).toEqual(['one', 'two']);
+    expect(worker.asked.map((x) => 'scene' in x && x.scene)).toEqual(['one', 'two']);
     worker.onmessage({ data: { number: a, detail } });
     worker.onmessage({ data: { number: a, kind: 'geometry', part: 0.5 } });
     worker.onmessage({ data: { number: a, kind: 'edges', part: 0.5 } });
@@ -65,8 +65,12 @@ describe('the files of a scene', () => {
     const one = new SceneFiles('one', () => expect.unreachable());
     const worker = FakeWorker.made[0]!;
     const { number } = worker.asked[0]!;
+    one.goOn();
     one.stop();
-    expect(worker.asked[1]).toEqual({ number, scene: null });
+    expect(worker.asked.slice(1)).toEqual([
+      { number, goOn: true },
+      { number, goOn: false },
+    ]);
     worker.onmessage({ data: { number, kind: 'geometry', part: 0.5 } });
   });
 });

@@ -5,8 +5,16 @@ import { Failure } from './http';
 export const fileKinds = ['geometry', 'edges', 'levels', 'hierarchy'] as const;
 export type FileKind = (typeof fileKinds)[number];
 
-/** Asks for the files of a scene, or gives that up. */
-export type Asked = { number: number; scene: string | null };
+/** What is told while each of them comes. */
+export const fileWords: Record<FileKind, string> = {
+  geometry: 'Loading',
+  edges: 'Loading the edges of',
+  levels: 'Loading coarser triangles of',
+  hierarchy: 'Loading what picking needs of',
+};
+
+/** Asks for the files of a scene: what is shown first, then the others once that is shown; or gives that up. */
+export type Asked = { number: number } & ({ scene: string } | { goOn: boolean });
 /** What is answered: what the scene has, how much of a file has come, a file, or what went wrong. */
 export type Answer = { number: number } & (
   | { detail: SceneDetail }
@@ -82,9 +90,14 @@ export class SceneFiles {
     return this.files[kind].promise;
   }
 
+  /** What was waited for is shown: the others may come. */
+  goOn(): void {
+    readyForFiles().postMessage({ number: this.number, goOn: true } satisfies Asked);
+  }
+
   /** Whatever has not come is not wanted any more. */
   stop(): void {
     open.delete(this.number);
-    readyForFiles().postMessage({ number: this.number, scene: null } satisfies Asked);
+    readyForFiles().postMessage({ number: this.number, goOn: false } satisfies Asked);
   }
 }

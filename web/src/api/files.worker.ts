@@ -4,13 +4,14 @@ import { download, Failure } from './http';
 
 // Beside the page, so that files come in while it is still being built, and chunks are put together while the hand moves.
 
-const ended = new Map<number, AbortController>();
+/** Of each scene what ends it, and what lets it go on after the first file. */
+const open = new Map<number, { stop: AbortController; go: () => void }>();
 const scope = self as unknown as { postMessage: (answer: Answer, transfer?: Transferable[]) => void };
 
 /** Between one word on how much has come and the next, as a part of the whole. */
 const STEP = 0.02;
 
-async function load(number: number, scene: string, signal: AbortSignal): Promise<void> {
+async function load(number: number, scene: string, signal: AbortSignal, shown: Promise<void>): Promise<void> {
   const detail: SceneDetail = await api.scene(scene);
   scope.postMessage({ number, detail });
   // Whatever comes beside the geometry would only make the first picture wait.
@@ -24,22 +25,23 @@ async function load(number: number, scene: string, signal: AbortSignal): Promise
     };
     const file = await download(href, size, progress, signal);
     scope.postMessage({ number, kind, file }, [file]);
+    await shown;
   }
 }
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
-  const { number, scene } = data;
-  if (scene === null) {
-    ended.get(number)?.abort();
-    ended.delete(number);
+  const { number } = data;
+  if ('goOn' in data) {
+    if (data.goOn) open.get(number)?.go();
+    else open.get(number)?.stop.abort();
     return;
   }
   const stop = new AbortController();
-  ended.set(number, stop);
-  load(number, scene, stop.signal)
+  const shown = new Promise<void>((go) => open.set(number, { stop, go }));
+  load(number, data.scene, stop.signal, shown)
     .catch((e: unknown) => {
       const { status, message } = e instanceof Failure ? e : { status: 0, message: String(e) };
       scope.postMessage({ number, wrong: { status, message } });
     })
-    .finally(() => ended.delete(number));
+    .finally(() => open.delete(number));
 };

@@ -55,6 +55,7 @@ function when(iso: string): string {
 function ready() {
   readyForFiles();
   void import('./StagePage.vue');
+  void import('../stage/painter/studio').then(({ readyToPaint }) => readyToPaint());
 }
 
 onMounted(() => {

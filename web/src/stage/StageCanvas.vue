@@ -6,13 +6,14 @@ import { theme } from '../theme/theme';
 import type { OpenScene } from './openScene';
 import BoardBorders from './BoardBorders.vue';
 import { forwardInput } from './input';
+import { thePainter } from './painter/studio';
 import ViewportFrame from './ViewportFrame.vue';
 
 const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: number } }>();
 const emit = defineEmits<{ input: [ms: number, came: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
-const canvas = ref<HTMLCanvasElement>();
+const host = ref<HTMLElement>();
 let ends: (() => void)[] = [];
 
 function measure() {
@@ -21,13 +22,19 @@ function measure() {
 }
 
 onMounted(() => {
-  props.open.attach(canvas.value!, theme.value, axes.value);
+  // One canvas serves every scene.
+  const painter = thePainter();
+  const { canvas } = painter;
+  canvas.tabIndex = 0;
+  canvas.setAttribute('aria-label', 'Viewports. The hints below say what keys and buttons do.');
+  host.value!.append(canvas);
+  props.open.attach(painter, theme.value, axes.value);
   measure();
   const observer = new ResizeObserver(measure);
   observer.observe(stage.value!);
   ends = [
     () => observer.disconnect(),
-    forwardInput(props.open.core.input, canvas.value!, stage.value!, (ms, came) => emit('input', ms, came)),
+    forwardInput(props.open.core.input, canvas, stage.value!, (ms, came) => emit('input', ms, came)),
   ];
 });
 onBeforeUnmount(() => ends.forEach((end) => end()));
@@ -35,7 +42,7 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
 
 <template>
   <div ref="stage" class="stage" data-stage>
-    <canvas ref="canvas" tabindex="0" aria-label="Viewports. The hints below say what keys and buttons do." />
+    <div ref="host" class="host" />
     <ViewportFrame
       v-for="v in store.views.filter((each) => each.shown)"
       :key="v.id"
@@ -55,7 +62,8 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
   overflow: hidden;
   background: var(--panel);
 }
-canvas {
+.host,
+.host :deep(canvas) {
   position: absolute;
   inset: 0;
   width: 100%;

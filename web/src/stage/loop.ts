@@ -5,6 +5,9 @@ import { Smoothing } from './smoothing';
 
 type StageStore = ReturnType<typeof useStage>;
 
+/** So long, milliseconds, what comes after the first picture waits for it. */
+const LONGEST_MS = 3000;
+
 /** Carries what the core says has changed to the painter, the panels and whoever keeps it; sleeps while nothing does. */
 export class Loop {
   coreMsPerEvent = 0;
@@ -26,6 +29,8 @@ export class Loop {
   /** When the next frame was asked for. */
   private asked = 0;
   private finishing = 0;
+  /** Whether there is a scene to draw; an empty stage is not worth the time in which one comes. */
+  begun = false;
   /** Whether viewports are drawn one a frame, the active one first: what is there first can be looked at and turned first. */
   oneByOne = false;
   /** Viewports that are still to be drawn, and those in whose pictures something is missing. */
@@ -34,6 +39,7 @@ export class Loop {
   /** Whether any viewport has been drawn with all that belongs into it. */
   any = false;
   private resting = 0;
+  private shown: () => void = () => {};
   private painter: Painter | null = null;
 
   constructor(
@@ -70,7 +76,8 @@ export class Loop {
       this.onRest();
     }
     if (changed) this.finish();
-    if (!this.frame) this.smoothing.start(() => this.store.views.filter((v) => v.shown && !this.missing.has(v.number)));
+    if (!this.frame && this.begun)
+      this.smoothing.start(() => this.store.views.filter((v) => v.shown && !this.missing.has(v.number)));
   }
 
   /**
@@ -116,7 +123,7 @@ export class Loop {
     if (topics.includes('selection')) this.showSelection();
     const layout = topics.includes('layout');
     if (this.painter && layout) this.painter.clear();
-    const drawn = this.next(layout, changed.views);
+    const drawn = this.begun ? this.next(layout, changed.views) : [];
     if (this.painter && drawn.length > 0) {
       this.painter.scale = this.core.submit.frame(time, this.asked);
       const missing = this.painter.draw(drawn);
@@ -129,6 +136,7 @@ export class Loop {
       this.complete = this.missing.size === 0 && this.waiting.size === 0;
       this.store.eased = this.core.submit.eased();
       this.lastDrawn = performance.now();
+      this.shown();
     }
     if (changed.marks)
       for (const v of this.store.views) if (v.shown && !drawn.includes(v)) this.core.submit.owe(v.number);
@@ -151,6 +159,13 @@ export class Loop {
   came(): void {
     for (const n of this.missing) this.waiting.add(n);
     if (this.waiting.size) this.wake();
+  }
+
+  /** Waits until something was drawn and there is room for the next frame; not for long, since hidden pages draw nothing. */
+  async afterDrawing(): Promise<void> {
+    const drawn = new Promise<void>((done) => (this.shown = done));
+    const next = drawn.then(() => new Promise((done) => requestAnimationFrame(done)));
+    await Promise.race([next, new Promise((done) => window.setTimeout(done, LONGEST_MS))]);
   }
 
   private showSelection(): void {

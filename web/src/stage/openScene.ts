@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue';
 import type { SceneDetail } from '../api/api';
-import { SceneFiles, type FileKind } from '../api/files';
+import { fileWords, SceneFiles } from '../api/files';
 import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { ReportKeeper } from '../stores/report';
@@ -12,20 +12,13 @@ import { fromFragment } from './address';
 import { tellBrought } from './broughtKeymap';
 import { kept, type Kept } from './kept';
 import { Loop } from './loop';
-import { Painter, type Theme } from './painter/Painter';
+import type { Painter, Theme } from './painter/Painter';
+import type { Subject } from './painter/view';
 import { turn } from './painter/slices';
 import { Pictures } from './pictures';
 
 /** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
 const REST_MS = 500;
-
-/** What is told while each of a scene's files comes. */
-const WORDS: Record<FileKind, string> = {
-  geometry: 'Loading',
-  edges: 'Loading the edges of',
-  levels: 'Loading coarser triangles of',
-  hierarchy: 'Loading what picking needs of',
-};
 
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
@@ -51,6 +44,13 @@ export class OpenScene {
   private readonly presence: Presence;
   readonly habitsVersion = ref(0);
   private painter: Painter | null = null;
+  private readonly subject: Subject = {
+    core: this.core,
+    picture: (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
+    imageLoaded: () => this.loop.redraw(),
+    restored: () => this.loop.redraw(),
+    came: () => this.loop.came(),
+  };
   private left = false;
   private first: SceneFiles | null;
   private files: SceneFiles | null = null;
@@ -92,16 +92,10 @@ export class OpenScene {
   }
 
   /** The canvas is there and has a size. */
-  attach(canvas: HTMLCanvasElement, theme: Theme, axes: Axes): void {
-    this.painter = new Painter(
-      this.core,
-      canvas,
-      (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
-      () => this.loop.redraw(),
-      () => this.loop.redraw(),
-      () => this.loop.came(),
-    );
-    this.painter.theme(theme, axes);
+  attach(painter: Painter, theme: Theme, axes: Axes): void {
+    this.painter = painter;
+    painter.enter(this.subject);
+    painter.theme(theme, axes);
     this.loop.attach(this.painter);
   }
 
@@ -139,7 +133,7 @@ export class OpenScene {
   private fetchFirst(): SceneFiles {
     for (const k of [this.kept.edits, this.kept.boards, this.kept.workspace, this.kept.pins]) k.ask();
     const files = new SceneFiles(this.id, (kind, part) => {
-      if (this.loading.value) this.loading.value = { words: WORDS[kind], part };
+      if (this.loading.value) this.loading.value = { words: fileWords[kind], part };
     });
     void files.detail.then(
       (d) => (this.detail.value = d),
@@ -162,17 +156,21 @@ export class OpenScene {
     if (this.left) return;
     this.loop.oneByOne = true;
     this.show(file, detail.name);
-    // What was changed comes first: views may look through a camera that was moved.
-    await this.kept.edits.load();
-    if (this.left) return;
-    // An arrangement comes before what its viewports show.
-    await Promise.all([own, this.kept.boards.load()]);
-    if (this.left) return;
-    await Promise.all([this.kept.workspace.load(), this.kept.pins.load()]);
-    if (this.left) return;
-    await this.follow(window.location.hash);
-    // What is there already is shown; what is missing in it comes as it arrives.
+    // What was changed comes first, since views may look through a camera that was moved; an arrangement before what its views show.
+    for (const next of [
+      () => this.kept.edits.load(),
+      () => Promise.all([own, this.kept.boards.load()]),
+      () => Promise.all([this.kept.workspace.load(), this.kept.pins.load()]),
+      () => this.follow(window.location.hash),
+    ]) {
+      await next();
+      if (this.left) return;
+    }
+    // What is there already is shown, and not before it stands as it was left; what is missing in it comes as it arrives.
+    this.loop.begun = true;
     this.loop.redraw();
+    await this.loop.afterDrawing();
+    files.goOn();
     const sides = await files.get('edges');
     if (this.left) return;
     this.core.draw.attachEdges(sides);
@@ -191,6 +189,7 @@ export class OpenScene {
     }
     this.ready.value = true;
     this.loop.oneByOne = false;
+    this.painter?.warm();
     void this.report.load();
     this.loading.value = null;
     await tellBrought(this.core, (text) => this.store.tell({ text }));
@@ -302,7 +301,7 @@ export class OpenScene {
     this.loop.stop();
     // Each takes its state now: the stage may hold another scene before the first of these saves has returned.
     const saved = this.keepers.map((k) => k.close());
-    this.painter?.dispose();
+    this.painter?.leave(this.subject);
     await Promise.all(saved);
   }
 }

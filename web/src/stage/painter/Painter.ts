@@ -1,18 +1,13 @@
 import * as THREE from 'three';
-import type { Core, Frame, Rect } from '../../core';
-import { copySmall, upright } from './copying';
-import { GridLines } from './gridLines';
-import { Ground } from './ground';
-import { Icons } from './icons';
-import { Models } from './models';
-import { Outline } from './outline';
+import type { Frame, Rect } from '../../core';
 import type { Axes } from '../../theme/axes';
+import { copySmall, upright } from './copying';
 import { paletteOf, palettes } from './palette';
-import { PicturePlanes } from './pictures';
 import { Reduced } from './reduced';
 import { Smoothed } from './smoothed';
 import { noteProcessor, software } from './software';
-import { Form, layersOf, type Drawn } from './passes';
+import { ViewDrawing, type Subject } from './view';
+import { warm } from './warm';
 
 export type Theme = keyof typeof palettes;
 
@@ -21,35 +16,17 @@ export class Painter {
   readonly stats = { frames: 0, lastFrameMs: 0, drawCalls: 0, triangles: 0 };
   private readonly renderer: THREE.WebGLRenderer;
   private readonly gl: WebGL2RenderingContext;
-  private readonly scene = new THREE.Scene();
-  private readonly camera = new THREE.Camera();
-  private readonly halfSize = new THREE.Vector2(1, 1);
-  private readonly pixel = { value: 1 };
-  private readonly ink = { value: palettes.dusk.ink };
-  private readonly grid: GridLines;
-  private readonly ground: Ground;
-  private readonly outline: Outline;
-  private readonly pictures: PicturePlanes;
-  private readonly icons: Icons;
+  private readonly view: ViewDrawing;
   private readonly reduced = new Reduced();
   private readonly smoothed = new Smoothed();
-  /** Whether what takes long to make is made before anything is drawn, and not beside it. */
-  atOnce = false;
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
-  private models: Models | null = null;
   private palette = palettes.dusk;
+  private warmed = false;
   private width = 1;
   private height = 1;
 
-  constructor(
-    private readonly stage: Pick<Core, 'draw' | 'submit'>,
-    canvas: HTMLCanvasElement,
-    picture: (image: string) => string,
-    private readonly imageLoaded: () => void,
-    private readonly restored: () => void = imageLoaded,
-    private readonly came: () => void = imageLoaded,
-  ) {
+  constructor(readonly canvas: HTMLCanvasElement) {
     this.renderer = new THREE.WebGLRenderer({
       canvas,
       alpha: false,
@@ -61,90 +38,95 @@ export class Painter {
     noteProcessor(this.gl);
     // Asking for a shader's errors waits for it to be compiled; while developing that is worth it.
     this.renderer.debug.checkShaderErrors = import.meta.env.DEV;
+    // Shaders write the colours of the screen, into images too: one program does for both.
+    this.renderer.outputColorSpace = THREE.LinearSRGBColorSpace;
     this.renderer.autoClear = false;
     this.renderer.info.autoReset = false;
     this.renderer.setScissorTest(true);
-    this.grid = new GridLines(this.palette, this.halfSize, this.pixel);
-    this.grid.mesh.layers.set(Form.grid);
-    this.ground = new Ground(this.palette);
-    this.pictures = new PicturePlanes(picture, imageLoaded);
-    this.icons = new Icons(this.pixel, this.palette);
-    this.outline = new Outline(this.pixel, this.palette.outline);
+    this.view = new ViewDrawing(this.renderer, this.palette);
     // The browser gives a lost context back empty: everything is uploaded and drawn anew, at once.
     canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
     canvas.addEventListener('webglcontextrestored', () => {
       this.renderer.setScissorTest(true);
-      this.resize(this.width, this.height, this.pixel.value);
-      this.restored();
+      this.resize(this.width, this.height, this.view.pixel.value);
+      this.view.subject?.restored();
     });
-    this.scene.matrixWorldAutoUpdate = false;
-    this.camera.matrixWorldAutoUpdate = false;
-    this.scene.add(this.ground.mesh, this.grid.mesh, this.pictures.root, this.outline.page, this.icons.points);
   }
 
   private get core() {
-    return this.stage.draw;
+    return this.view.core.draw;
+  }
+
+  /** Has programs made that most scenes need, so that none of these waits for them; once. */
+  warm(): void {
+    if (this.warmed) return;
+    this.warmed = true;
+    void warm(this.renderer, this.palette, () => this.view.subject === null);
+  }
+
+  /** Draws this scene from now on. */
+  enter(subject: Subject): void {
+    if (this.view.subject) this.leave(this.view.subject);
+    this.view.enter(subject);
+  }
+
+  /** Lets go of a scene, if it is still the one that is drawn. */
+  leave(subject: Subject): void {
+    if (this.view.subject !== subject) return;
+    this.view.leave();
+    this.smoothed.release();
+    this.scale = 1;
+    this.clear();
   }
 
   theme(theme: Theme, axes: Axes): void {
     this.palette = paletteOf(theme, axes);
-    this.ink.value = this.palette.ink;
-    this.models?.theme(this.palette);
-    this.grid.theme(this.palette);
-    this.ground.theme(this.palette);
-    this.outline.tint(this.palette.outline);
-    this.icons.theme(this.palette);
+    this.view.theme(this.palette);
+  }
+
+  /** Whether what takes long to make is made before anything is drawn, and not beside it. */
+  set atOnce(atOnce: boolean) {
+    this.view.atOnce = atOnce;
   }
 
   /** Takes the scene that the core has open. */
   open(file: ArrayBuffer): void {
-    this.close();
-    const shared = { ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
-    this.models = new Models(this.core, this.stage.submit, file, shared, this.palette, this.imageLoaded, this.came);
-    this.models.slices.atOnce = this.atOnce;
-    this.scene.add(this.models.root);
-  }
-
-  private close(): void {
-    if (!this.models) return;
-    this.scene.remove(this.models.root);
-    this.models.dispose();
-    this.models = null;
+    this.view.open(file);
   }
 
   resize(width: number, height: number, ratio: number): void {
     this.width = width;
     this.height = height;
-    this.pixel.value = ratio;
+    this.view.pixel.value = ratio;
     this.renderer.setPixelRatio(ratio);
     this.renderer.setSize(width, height, false);
-    this.outline.resize(Math.floor(width * ratio), Math.floor(height * ratio));
+    this.view.outline.resize(Math.floor(width * ratio), Math.floor(height * ratio));
   }
 
   /** Objects were added, taken away, hidden or shown, or are made of other meshes. */
   restructured(): void {
-    this.models?.sync();
+    this.view.models?.sync();
   }
 
   moved(nodes: Int32Array<ArrayBuffer>): void {
-    this.models?.moved(nodes);
+    this.view.models?.moved(nodes);
   }
 
   /** Edges or coarser triangles have come. */
   geometryCame(): void {
-    this.models?.sync();
+    this.view.models?.sync();
   }
 
   /** Numbers of the selected nodes with all below them; `last` are those of the one selected last. */
   select(nodes: Set<number>, last: Set<number>): void {
-    this.models?.select(nodes, last);
+    this.view.models?.select(nodes, last);
   }
 
   /** Draws viewports; gives the numbers of those in which something is missing that has not come yet. */
   draw(views: Frame[]): number[] {
     const started = performance.now();
     this.renderer.info.reset();
-    const missing = views.filter((v) => v.shown && (!this.drawView(v) || !this.models)).map((v) => v.number);
+    const missing = views.filter((v) => v.shown && (!this.drawView(v) || !this.view.models)).map((v) => v.number);
     this.stats.frames++;
     this.stats.drawCalls = this.renderer.info.render.calls;
     this.stats.triangles = this.renderer.info.render.triangles;
@@ -165,7 +147,7 @@ export class Painter {
     const bottom = this.height - y - height;
     this.renderer.setViewport(x, bottom, width, height);
     this.renderer.setScissor(x, bottom, width, height);
-    return new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.pixel.value).floor();
+    return new THREE.Vector4(x, bottom, width, height).multiplyScalar(this.view.pixel.value).floor();
   }
 
   /** Whether edges are smoothed by several frames at rest: where it would cost too much to smooth each. */
@@ -178,80 +160,48 @@ export class Painter {
    */
   smooth(view: Frame, step: number): boolean {
     const box = this.place(view);
-    const matrices = this.core.smoothMatrices(view.number, step, box.w);
-    const frames = this.core.smoothFrames();
+    const { number } = view;
     const into = this.smoothed.begin(box.z, box.w);
-    const plan = this.core.plan(view.number);
-    this.paint(matrices, plan, view.number, view.rect.height, new THREE.Vector4(0, 0, box.z, box.w), into);
-    this.smoothed.add(this.renderer, this.camera, step === 0, frames);
+    this.view.paint({
+      matrices: this.core.smoothMatrices(number, step, box.w),
+      plan: this.core.plan(number),
+      number,
+      height: view.rect.height,
+      box: new THREE.Vector4(0, 0, box.z, box.w),
+      into,
+    });
+    const frames = this.core.smoothFrames();
+    this.smoothed.add(this.renderer, this.view.camera, step === 0, frames);
     this.renderer.setRenderTarget(null);
     if (step < frames - 1) return false;
-    this.smoothed.show(this.renderer, this.camera);
-    this.drawIcons(view);
+    this.smoothed.show(this.renderer, this.view.camera);
+    this.view.drawIcons(view);
     return true;
   }
 
   private drawView(view: Frame): boolean {
-    const { height } = view.rect;
     const box = this.place(view);
-    const plan = this.core.plan(view.number);
-    const matrices = this.core.matrices(view.number);
+    const { number } = view;
+    const shown = {
+      matrices: this.core.matrices(number),
+      plan: this.core.plan(number),
+      number,
+      height: view.rect.height,
+      eased: true,
+    };
     if (this.scale === 1) {
-      this.setIcons(view);
-      return this.paint(matrices, plan, view.number, height, box, null, { eased: true, icons: true });
+      this.view.setIcons(view);
+      return this.view.paint({ ...shown, box, into: null, icons: true });
     }
-    const pixel = this.pixel.value;
+    const pixel = this.view.pixel.value;
     const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
     // Lines keep their width on the screen.
-    this.pixel.value = pixel * this.scale;
+    this.view.pixel.value = pixel * this.scale;
     const into = this.reduced.begin(w, h);
-    const all = new THREE.Vector4(0, 0, w, h);
-    const complete = this.paint(matrices, plan, view.number, height, all, into, { eased: true });
-    this.pixel.value = pixel;
-    this.reduced.enlarge(this.renderer, this.camera, w, h);
-    this.drawIcons(view);
-    return complete;
-  }
-
-  private setIcons({ number, rect }: Frame): void {
-    this.icons.set(this.core.icons(number), rect.width, rect.height);
-  }
-
-  /** Draws the marks alone, over what is there. */
-  private drawIcons(view: Frame): void {
-    this.setIcons(view);
-    this.camera.layers.set(Form.icons);
-    if (this.icons.points.visible) this.renderer.render(this.scene, this.camera);
-  }
-
-  /** Paints one view into a rectangle of the canvas, or of an image; without a number it has neither edges nor grid. */
-  private paint(
-    matrices: Float64Array<ArrayBuffer>,
-    plan: Drawn,
-    number: number | null,
-    height: number,
-    box: THREE.Vector4,
-    into: THREE.WebGLRenderTarget | null,
-    how: { eased?: boolean; icons?: boolean } = {},
-  ): boolean {
-    const r = this.renderer;
-    this.camera.matrixWorldInverse.fromArray(matrices, 0);
-    this.camera.projectionMatrix.fromArray(matrices, 16);
-    this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(matrices, number ?? -1, height, how.eased ?? false) ?? false;
-    this.grid.mesh.visible = plan.grid && number !== null;
-    this.pictures.show(number === null ? [] : this.core.pictures(number));
-    this.ground.under(this.pictures.behind);
-    if (this.grid.mesh.visible) this.grid.set(this.core.grid(number!));
-    const outlined = this.models?.outlined && plan.outline;
-    if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, this.stage.submit);
-    this.camera.layers.disableAll();
-    for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
-    if (outlined) this.camera.layers.enable(Form.outline);
-    if (how.icons) this.camera.layers.enable(Form.icons);
-    r.setRenderTarget(into);
-    r.clear(false, true, false);
-    r.render(this.scene, this.camera);
+    const complete = this.view.paint({ ...shown, box: new THREE.Vector4(0, 0, w, h), into });
+    this.view.pixel.value = pixel;
+    this.reduced.enlarge(this.renderer, this.view.camera, w, h);
+    this.view.drawIcons(view);
     return complete;
   }
 
@@ -267,30 +217,32 @@ export class Painter {
     height: number,
     ratio: number,
   ): ImageData {
+    const { matrices, number } = what;
+    const { view } = this;
     const plain = { surfaces: true, edges: 'none', grid: false, outline: false } as const;
-    const drawn = what.number === null ? plain : this.core.plan(what.number);
+    const drawn = number === null ? plain : this.core.plan(number);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
-    const samples = what.number === null || software() ? 0 : 4;
-    const target = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
-    const pixel = this.pixel.value;
-    this.pixel.value = ratio;
-    if (plan.outline) this.outline.resize(width, height);
+    const samples = number === null || software() ? 0 : 4;
+    const into = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
+    const pixel = view.pixel.value;
+    view.pixel.value = ratio;
+    if (plan.outline) view.outline.resize(width, height);
     // Nothing will come later: it is drawn once.
-    if (this.models) this.models.slices.atOnce = true;
-    this.paint(what.matrices, plan, what.number, height / ratio, new THREE.Vector4(0, 0, width, height), target);
-    if (this.models) this.models.slices.atOnce = this.atOnce;
-    if (plan.outline) this.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
-    this.pixel.value = pixel;
+    if (view.models) view.models.slices.atOnce = true;
+    view.paint({ matrices, plan, number, height: height / ratio, box: new THREE.Vector4(0, 0, width, height), into });
+    if (view.models) view.models.slices.atOnce = view.atOnce;
+    if (plan.outline) view.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
+    view.pixel.value = pixel;
     const pixels = new Uint8ClampedArray(width * height * 4);
-    this.renderer.readRenderTargetPixels(target, 0, 0, width, height, pixels);
+    this.renderer.readRenderTargetPixels(into, 0, 0, width, height, pixels);
     this.renderer.setRenderTarget(null);
-    target.dispose();
+    into.dispose();
     return new ImageData(upright(pixels, width, height), width, height);
   }
 
   /** What the canvas shows in a rectangle, in CSS pixels, made small; the page does not wait for the graphics card. */
   copy(rect: Rect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
-    const k = this.pixel.value;
+    const k = this.view.pixel.value;
     // The part of it that has the picture's shape, from its middle.
     const scale = Math.min(rect.width / width, rect.height / height);
     const [w, h] = [width * scale, height * scale];
@@ -300,12 +252,7 @@ export class Painter {
   }
 
   dispose(): void {
-    this.close();
-    this.grid.dispose();
-    this.ground.dispose();
-    this.pictures.dispose();
-    this.outline.dispose();
-    this.icons.dispose();
+    this.view.dispose();
     this.reduced.dispose();
     this.smoothed.dispose();
     this.renderer.dispose();

@@ -247,7 +247,10 @@ export class Crowd implements BatchDrawing {
 
   dispose(): void {
     this.clear();
-    for (const f of this.picked) f.dispose();
+    for (const f of this.picked) {
+      f.dispose();
+      (f.material as THREE.Material).dispose();
+    }
     for (const m of this.materials.values()) m.dispose();
   }
 }

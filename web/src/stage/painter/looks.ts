@@ -20,7 +20,7 @@ export class Looks {
   private readonly tints: { wire: { value: THREE.Vector4[] }; picked: { value: THREE.Vector4[] } };
 
   constructor(
-    private readonly core: DrawApi,
+    private readonly core: Pick<DrawApi, 'material' | 'attribute'>,
     private readonly file: ArrayBuffer,
     private readonly shared: Shared,
     palette: Palette,

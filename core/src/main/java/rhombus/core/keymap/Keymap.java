@@ -22,7 +22,7 @@ public final class Keymap {
     private final Map<String, Change> changes;
     private final List<Binding> added;
     private final List<Binding> bindings;
-    private final Map<String, Binding> lookup = new HashMap<>();
+    private final Map<Place, Binding> lookup = new HashMap<>();
 
     /**
      * Another trigger for a binding of the preset.
@@ -46,7 +46,7 @@ public final class Keymap {
         bindings.addAll(added);
         for (Binding b : bindings) {
             if (b.trigger() != null) {
-                lookup.put(key(b.trigger(), b.modifiers(), b.context()), b);
+                lookup.put(new Place(b.trigger(), b.modifiers(), b.context()), b);
             }
         }
     }
@@ -132,7 +132,7 @@ public final class Keymap {
     /** The binding that answers, looked for in the given contexts in turn, or null. */
     public Binding find(Trigger t, int modifiers, List<Context> contexts) {
         for (Context c : contexts) {
-            Binding b = lookup.get(key(t, modifiers, c));
+            Binding b = lookup.get(new Place(t, modifiers, c));
             if (b != null) {
                 return b;
             }
@@ -140,9 +140,8 @@ public final class Keymap {
         return null;
     }
 
-    private static String key(Trigger t, int modifiers, Context c) {
-        return t.kind().id() + t.code() + t.button() + '/' + modifiers + '/' + c.id();
-    }
+    /** What is looked up, many times for each line of hints. */
+    private record Place(Trigger trigger, int modifiers, Context context) {}
 
     /**
      * Another trigger for one binding, or none; one that was added is gone without a trigger. The first change of a preset
@@ -221,7 +220,7 @@ public final class Keymap {
             if (b.trigger() != null && which.test(b)) {
                 less.bindings.set(i, b.with(null, 0));
             } else if (b.trigger() != null) {
-                less.lookup.put(key(b.trigger(), b.modifiers(), b.context()), b);
+                less.lookup.put(new Place(b.trigger(), b.modifiers(), b.context()), b);
             }
         }
         return less;

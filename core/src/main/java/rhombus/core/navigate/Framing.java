@@ -76,16 +76,49 @@ public final class Framing {
             farthest(mesh, r, u, b, t);
             return;
         }
-        float[] p = mesh.positions();
+        every(mesh.positions(), r, u, b, t);
+    }
+
+    /** Looks at every vertex; numbers stand by themselves here, since there may be a million and four views wait for them. */
+    private void every(float[] p, Vec3 r, Vec3 u, Vec3 b, Vec3 t) {
+        double rx = r.x(), ry = r.y(), rz = r.z();
+        double ux = u.x(), uy = u.y(), uz = u.z();
+        double bx = b.x(), by = b.y(), bz = b.z();
+        double ox = t.x(), oy = t.y(), oz = t.z();
+        double kx = tx, ky = ty;
+        double toRight = right, toLeft = left, toTop = top, toBottom = bottom;
+        double near = nearest, far = farthest;
+        double lowX = minX, highX = maxX, lowY = minY, highY = maxY;
         for (int i = 0; i + 2 < p.length; i += 3) {
-            double x = p[i];
-            double y = p[i + 1];
-            double z = p[i + 2];
-            add(
-                    r.x() * x + u.x() * y + b.x() * z + t.x(),
-                    r.y() * x + u.y() * y + b.y() * z + t.y(),
-                    r.z() * x + u.z() * y + b.z() * z + t.z());
+            double vx = p[i];
+            double vy = p[i + 1];
+            double vz = p[i + 2];
+            double x = rx * vx + ux * vy + bx * vz + ox;
+            double y = ry * vx + uy * vy + by * vz + oy;
+            double z = rz * vx + uz * vy + bz * vz + oz;
+            double zx = z * kx;
+            double zy = z * ky;
+            if (x + zx > toRight) toRight = x + zx;
+            if (zx - x > toLeft) toLeft = zx - x;
+            if (y + zy > toTop) toTop = y + zy;
+            if (zy - y > toBottom) toBottom = zy - y;
+            if (z > near) near = z;
+            if (z < far) far = z;
+            if (x < lowX) lowX = x;
+            if (x > highX) highX = x;
+            if (y < lowY) lowY = y;
+            if (y > highY) highY = y;
         }
+        right = toRight;
+        left = toLeft;
+        top = toTop;
+        bottom = toBottom;
+        nearest = near;
+        farthest = far;
+        minX = lowX;
+        maxX = highX;
+        minY = lowY;
+        maxY = highY;
     }
 
     /**

@@ -20,7 +20,9 @@ import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.view.Changes;
+import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.view.Clip;
 
 /**
  * A scene on its stage: takes input, commands and time, and says what changed. What the rooms do is theirs.
@@ -124,10 +126,17 @@ public final class Stage {
         changes().everything();
     }
 
-    /** Hierarchies have been attached to the scene's meshes: what they say may move near planes, so everything is drawn again. */
+    /** Hierarchies have been attached to the scene's meshes: what they say may move near planes, and such views are drawn again. */
     public void geometryCame() {
+        List<ViewState> views = rooms.ground.board().views;
+        List<Clip> before = views.stream().map(rooms.ground::clip).toList();
         rooms.ground.model().geometryCame();
-        changes().views();
+        for (int i = 0; i < views.size(); i++) {
+            if (!rooms.ground.clip(views.get(i)).equals(before.get(i))) {
+                changes().view(i);
+            }
+        }
+        changes().add(Topic.READOUT);
     }
 
     /** Edges or coarser triangles have been attached: whoever paints knows which pictures wait for them. */

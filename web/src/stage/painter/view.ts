@@ -1,0 +1,162 @@
+import * as THREE from 'three';
+import type { Core, Frame } from '../../core';
+import { GridLines } from './gridLines';
+import { Ground } from './ground';
+import { Icons } from './icons';
+import { Models } from './models';
+import { Outline } from './outline';
+import { palettes, type Palette } from './palette';
+import { Form, layersOf, type Drawn } from './passes';
+import { PicturePlanes } from './pictures';
+
+/** What a scene gives the painter, and is told by it. */
+export interface Subject {
+  core: Pick<Core, 'draw' | 'submit'>;
+  /** Address of a picture that lies behind views. */
+  picture: (image: string) => string;
+  /** An image has come. */
+  imageLoaded: () => void;
+  /** The browser has given a lost graphics context back. */
+  restored: () => void;
+  /** Something that pictures waited for is made. */
+  came: () => void;
+}
+
+/** A view that is drawn. */
+export interface Shown {
+  /** View and projection matrix. */
+  matrices: Float64Array<ArrayBuffer>;
+  plan: Drawn;
+  /** The viewport's; null for one that has neither edges nor grid. */
+  number: number | null;
+  /** CSS pixels. */
+  height: number;
+  /** Where it is drawn, in pixels of the canvas or of the image. */
+  box: THREE.Vector4;
+  into: THREE.WebGLRenderTarget | null;
+  /** Whether detail may be left out, and whether the marks of lights and cameras are drawn with it. */
+  eased?: boolean;
+  icons?: boolean;
+}
+
+/** Everything that a view shows, drawn in one pass. */
+export class ViewDrawing {
+  readonly camera = new THREE.Camera();
+  readonly pixel = { value: 1 };
+  readonly outline: Outline;
+  models: Models | null = null;
+  subject: Subject | null = null;
+  /** Whether what takes long to make is made before anything is drawn, and not beside it. */
+  atOnce = false;
+  private readonly scene = new THREE.Scene();
+  private readonly halfSize = new THREE.Vector2(1, 1);
+  private readonly ink = { value: palettes.dusk.ink };
+  private readonly grid: GridLines;
+  private readonly ground: Ground;
+  private readonly icons: Icons;
+  private pictures: PicturePlanes | null = null;
+
+  constructor(
+    private readonly renderer: THREE.WebGLRenderer,
+    private palette: Palette,
+  ) {
+    this.grid = new GridLines(palette, this.halfSize, this.pixel);
+    this.grid.mesh.layers.set(Form.grid);
+    this.ground = new Ground(palette);
+    this.icons = new Icons(this.pixel, palette);
+    this.outline = new Outline(this.pixel, palette.outline);
+    this.scene.matrixWorldAutoUpdate = false;
+    this.camera.matrixWorldAutoUpdate = false;
+    this.scene.add(this.ground.mesh, this.grid.mesh, this.outline.page, this.icons.points);
+  }
+
+  get core(): Subject['core'] {
+    if (!this.subject) throw new Error('There is no scene to draw.');
+    return this.subject.core;
+  }
+
+  theme(palette: Palette): void {
+    this.palette = palette;
+    this.ink.value = palette.ink;
+    this.models?.theme(palette);
+    this.grid.theme(palette);
+    this.ground.theme(palette);
+    this.outline.tint(palette.outline);
+    this.icons.theme(palette);
+  }
+
+  enter(subject: Subject): void {
+    this.subject = subject;
+    this.pictures = new PicturePlanes(subject.picture, subject.imageLoaded);
+    this.scene.add(this.pictures.root);
+  }
+
+  leave(): void {
+    this.close();
+    if (this.pictures) {
+      this.scene.remove(this.pictures.root);
+      this.pictures.dispose();
+    }
+    this.pictures = this.subject = null;
+  }
+
+  /** Takes the scene that the core has open. */
+  open(file: ArrayBuffer): void {
+    this.close();
+    const shared = { ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
+    const { core, imageLoaded, came } = this.subject!;
+    this.models = new Models(core.draw, core.submit, file, shared, this.palette, imageLoaded, came);
+    this.models.slices.atOnce = this.atOnce;
+    this.scene.add(this.models.root);
+  }
+
+  private close(): void {
+    if (!this.models) return;
+    this.scene.remove(this.models.root);
+    this.models.dispose();
+    this.models = null;
+  }
+
+  setIcons({ number, rect }: Frame): void {
+    this.icons.set(this.core.draw.icons(number), rect.width, rect.height);
+  }
+
+  /** Draws the marks alone, over what is there. */
+  drawIcons(view: Frame): void {
+    this.setIcons(view);
+    this.camera.layers.set(Form.icons);
+    if (this.icons.points.visible) this.renderer.render(this.scene, this.camera);
+  }
+
+  /** Draws a view; gives false while something of it has not come. */
+  paint({ matrices, plan, number, height, box, into, eased = false, icons = false }: Shown): boolean {
+    const { draw, submit } = this.core;
+    const r = this.renderer;
+    this.camera.matrixWorldInverse.fromArray(matrices, 0);
+    this.camera.projectionMatrix.fromArray(matrices, 16);
+    this.halfSize.set(box.z / 2, box.w / 2);
+    const complete = this.models?.prepare(matrices, number ?? -1, height, eased) ?? false;
+    this.grid.mesh.visible = plan.grid && number !== null;
+    this.pictures!.show(number === null ? [] : draw.pictures(number));
+    this.ground.under(this.pictures!.behind);
+    if (this.grid.mesh.visible) this.grid.set(draw.grid(number!));
+    const outlined = this.models?.outlined && plan.outline;
+    if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, submit);
+    this.camera.layers.disableAll();
+    for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
+    if (outlined) this.camera.layers.enable(Form.outline);
+    if (icons) this.camera.layers.enable(Form.icons);
+    r.setRenderTarget(into);
+    r.clear(false, true, false);
+    r.render(this.scene, this.camera);
+    return complete;
+  }
+
+  dispose(): void {
+    this.leave();
+    this.grid.dispose();
+    this.ground.dispose();
+    this.outline.dispose();
+    this.icons.dispose();
+  }
+}
