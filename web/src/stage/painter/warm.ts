@@ -4,6 +4,9 @@ import { Looks } from './looks';
 import type { Palette } from './palette';
 import { PointRanges, Ranges } from './ranges';
 
+/** So long, milliseconds, compiling takes at most on a slow machine. */
+const COMPILED_MS = 500;
+
 /** A mesh of one triangle with normals, in the place of those that scenes have. */
 const ANY = {
   material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0, image: null }),
@@ -67,7 +70,9 @@ export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle
   squares.set(Int32Array.of(0), Int32Array.of(1));
   scene.add(squares);
   const camera = new THREE.Camera();
-  await renderer.compileAsync(scene, camera);
+  renderer.compile(scene, camera);
+  // The graphics process compiles while the page goes on; who asks too early would wait for it.
+  await new Promise((done) => setTimeout(done, COMPILED_MS));
   if (!idle()) return;
   renderer.setViewport(0, 0, 1, 1);
   renderer.setScissor(0, 0, 1, 1);

@@ -33,20 +33,31 @@ public final class EdgeThinning {
      * @param total edges it has
      */
     public static int count(double area, int total) {
-        return count(area, total, COVER);
+        return count(area, total, COVER, 1);
     }
 
-    /** The same of an object that is selected: its outline says where it is, so its lines may leave more of it free. */
-    public static int countSelected(double area, int total) {
-        return count(area, total, COVER_SELECTED);
+    /**
+     * The same of an object that is selected: its outline says where it is, so its lines may leave more of it free.
+     *
+     * @param length mean length of its edges on the screen, pixels: a few long ones fill as much as many short ones
+     */
+    public static int countSelected(double area, int total, double length) {
+        return count(area, total, COVER_SELECTED, length);
     }
 
-    private static int count(double area, int total, double cover) {
+    /** Length on the screen of what is so many metres long in a box and lies at random in it, pixels. */
+    public static double length(Screen screen, Aabb box, double metres) {
+        double depth = depth(screen, box);
+        // The mean of a sphere's directions, seen from one side: a quarter of a circle's round.
+        return depth <= 0 ? 1 : metres * Math.PI / 4 / screen.metresPerPixel(depth);
+    }
+
+    private static int count(double area, int total, double cover, double mean) {
         if (total <= LEAST || Double.isInfinite(area)) {
             return total;
         }
         // Edges that spread evenly are as long as the cells between them are wide: two to a cell.
-        double length = Math.max(1, Math.sqrt(2 * area / total));
+        double length = Math.max(mean, Math.max(1, Math.sqrt(2 * area / total)));
         double bearable = cover * area / length;
         return bearable >= total ? total : Math.max(LEAST, (int) bearable);
     }

@@ -9,6 +9,9 @@ import java.util.List;
  * frame's origin is stored near zero, so nothing jitters on a graphics card that computes in {@code float}.
  */
 public final class Mesh {
+    /** Edges whose lengths are looked at. */
+    private static final int SAMPLED = 256;
+
     /**
      * Fewer triangles over the same vertices.
      *
@@ -25,6 +28,7 @@ public final class Mesh {
     private int strongEdges;
     private List<Level> levels = List.of();
     private Bvh bvh;
+    private double edgeLength = -1;
 
     /**
      * A mesh over existing arrays.
@@ -99,6 +103,25 @@ public final class Mesh {
         return triangles[side % 3 == 2 ? side - 2 : side + 1];
     }
 
+    /** Mean length of its edges in the mesh's frame, from an even sample of them; 0 while there are none. */
+    public double edgeLength() {
+        if (edgeLength < 0) {
+            int step = Math.max(1, edgeCount() / SAMPLED);
+            double sum = 0;
+            int sampled = 0;
+            for (int e = 0; e < edgeCount(); e += step, sampled++) {
+                int a = edgeStart(e) * 3;
+                int b = edgeEnd(e) * 3;
+                double x = positions[a] - positions[b];
+                double y = positions[a + 1] - positions[b + 1];
+                double z = positions[a + 2] - positions[b + 2];
+                sum += Math.sqrt(x * x + y * y + z * z);
+            }
+            edgeLength = sampled == 0 ? 0 : sum / sampled;
+        }
+        return edgeLength;
+    }
+
     /** The same mesh in fewer triangles, from fine to coarse; none until attached, and none where there is none. */
     public List<Level> levels() {
         return levels;
@@ -113,6 +136,7 @@ public final class Mesh {
     public void attachEdges(int[] sides, int strong) {
         this.edges = sides;
         this.strongEdges = strong;
+        this.edgeLength = -1;
     }
 
     /** Attaches coarser triangles computed earlier, from fine to coarse. */

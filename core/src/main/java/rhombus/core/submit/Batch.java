@@ -167,7 +167,7 @@ public final class Batch {
             points = new float[parts.size() * 4];
             generation++;
             for (Part p : parts) {
-                p.scale = Baking.scale(scene.world(p.node));
+                p.measure(scene.world(p.node));
                 point(p, scene.world(p.node));
             }
         }
@@ -247,8 +247,7 @@ public final class Batch {
     }
 
     private void place(Part p, double[] world) {
-        p.scale = Baking.scale(world);
-        p.mirrored = Baking.determinant(world) < 0;
+        p.measure(world);
         Baking.positions(p.shape.positions(), p.shape.origin(), world, origin, positions, p.vertex);
         Baking.normals(p.skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
         dirty.add(Dirty.VERTICES, p.vertex, p.vertex + p.vertices());

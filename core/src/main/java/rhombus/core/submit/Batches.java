@@ -119,7 +119,7 @@ public final class Batches {
                     b.parts.add(p);
                     p.batch = b;
                 } else if (skin.kind() == null || triangles > LARGE || !exact(scene, p, middle)) {
-                    own(p);
+                    own(scene, p);
                 } else {
                     merged.computeIfAbsent(skin.kind(), k -> new ArrayList<>()).add(p);
                 }
@@ -145,7 +145,8 @@ public final class Batches {
         return b;
     }
 
-    private void own(Part p) {
+    private void own(Scene scene, Part p) {
+        p.measure(scene.world(p.node));
         Batch b = batch(Batch.Sort.OWN, p.mesh, null, Vec3.ZERO);
         b.parts.add(p);
         p.batch = b;
@@ -193,6 +194,9 @@ public final class Batches {
         for (int n : nodes) {
             // A copy: what goes too far leaves the list.
             for (Part p : List.copyOf(ofNode.getOrDefault(n, List.of()))) {
+                if (p.batch.sort != Batch.Sort.MERGED) {
+                    p.measure(scene.world(n));
+                }
                 if (p.batch.sort == Batch.Sort.CROWD) {
                     p.batch.point(p, scene.world(n));
                     p.batch.chunks[p.slot / Chunk.MOST].look(p.batch.parts, scene);
@@ -203,19 +207,19 @@ public final class Batches {
                 if (exact(scene, p, p.batch.origin)) {
                     p.batch.move(p, scene.world(n));
                 } else {
-                    alone(p);
+                    alone(scene, p);
                 }
             }
         }
     }
 
     /** What has gone too far for shared buffers is drawn by itself from now on. */
-    private void alone(Part p) {
+    private void alone(Scene scene, Part p) {
         p.batch.leave(p);
         ofNode.get(p.node).remove(p);
         Part other = new Part(p.node, p.mesh, p.shape, p.skin);
         note(other);
-        own(other);
+        own(scene, other);
         other.selected = p.selected;
     }
 

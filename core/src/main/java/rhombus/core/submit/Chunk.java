@@ -17,6 +17,8 @@ final class Chunk {
     final int to;
     Aabb box = Aabb.EMPTY;
     int shown;
+    /** Of those shown, the one that its node makes largest; null where none is shown. */
+    Part largest;
 
     private Chunk(int from, int to) {
         this.from = from;
@@ -67,11 +69,15 @@ final class Chunk {
     void look(List<Part> parts, Scene scene) {
         box = Aabb.EMPTY;
         shown = 0;
+        largest = null;
         for (int i = from; i < to; i++) {
             Part p = parts.get(i);
             if (!p.gone && scene.shown(p.node)) {
                 box = box.union(scene.bounds(p.node));
                 shown++;
+                if (largest == null || p.scale > largest.scale) {
+                    largest = p;
+                }
             }
         }
     }

@@ -34,6 +34,12 @@ final class Part {
         this.skin = skin;
     }
 
+    /** Takes over how large the node makes it now. */
+    void measure(double[] world) {
+        scale = Baking.scale(world);
+        mirrored = Baking.determinant(world) < 0;
+    }
+
     int vertices() {
         return shape.positions().length / 3;
     }

@@ -167,7 +167,10 @@ public final class Submission {
         }
         double room = EdgeThinning.room(screen, box);
         int total = p.shape.edgeCount();
-        int count = thinned(p.selected ? EdgeThinning.countSelected(room, total) : EdgeThinning.count(room, total));
+        int count = thinned(
+                p.selected
+                        ? EdgeThinning.countSelected(room, total, EdgeThinning.length(screen, box, edgeLength(p, box)))
+                        : EdgeThinning.count(room, total));
         int first = p.batch.sort == Batch.Sort.MERGED ? p.line * 24 : 0;
         if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
             // Where each part's lines start is known once they are made.
@@ -175,6 +178,12 @@ public final class Submission {
             first = p.line * 24;
         }
         ranges(p.selected ? PICKED : LINES, 0).add(first, count * 6, 4);
+    }
+
+    /** Mean length of a part's edges, metres: as large in the world as the boxes say. */
+    private static double edgeLength(Part p, Aabb box) {
+        double own = p.shape.bounds().radius();
+        return own == 0 ? 0 : p.shape.edgeLength() * box.radius() / own;
     }
 
     private int thinned(int lines) {
@@ -204,11 +213,11 @@ public final class Submission {
                 continue;
             }
             double metres = f.metresPerPixel(c.box);
-            // Its parts are about as large as each other.
-            if (wish.surfaces && isSmall(b.parts.get(c.from), metres)) {
+            // What holds for the largest holds for all.
+            if (wish.surfaces && isSmall(c.largest, metres)) {
                 points(b, c, scene);
             } else if (wish.surfaces) {
-                int level = level(any, metres * detail.tolerance);
+                int level = level(c.largest, metres * detail.tolerance);
                 boolean withEdges = edged && level == 0 && any.shape.hasEdges();
                 ranges(withEdges ? EDGED : SURFACE, level)
                         .add(i, level == 0 ? any.corners() : any.level(level).length, 0);

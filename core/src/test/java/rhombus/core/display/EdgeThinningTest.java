@@ -30,9 +30,38 @@ class EdgeThinningTest {
     /** What is selected has an outline, and lines that leave more of it free; fewer of them, but never none. */
     @Property(tries = 300)
     void selectedThingsHaveNoMoreLinesThanOthers(
-            @ForAll @DoubleRange(min = 0, max = 1e7) double area, @ForAll @IntRange(min = 1, max = 100_000) int total) {
-        int n = EdgeThinning.countSelected(area, total);
+            @ForAll @DoubleRange(min = 0, max = 1e7) double area,
+            @ForAll @IntRange(min = 1, max = 100_000) int total,
+            @ForAll @DoubleRange(min = 0, max = 1000) double length) {
+        int n = EdgeThinning.countSelected(area, total, length);
         assertThat(n).isBetween(1, EdgeThinning.count(area, total));
+        // However long they are, they cover no more than an eighth of the area, but for the few that are always drawn.
+        if (n > 12 && n < total) {
+            assertThat(n * length).isLessThanOrEqualTo(area / 8);
+        }
+    }
+
+    /** Needles in all directions: what the mean of their lengths on the screen is, by adding them up. */
+    @Property(tries = 20)
+    void theLengthOfThingsAtRandomIsTheirMean(@ForAll @DoubleRange(min = 0.1, max = 5) double metres) {
+        Pose pose =
+                new Pose(new Vec3(0, 0, 10), rhombus.core.geometry.Quat.IDENTITY, 10, new Projection.Orthographic(40));
+        Screen screen = new Screen(pose, 800, 600);
+        Vec3 middle = screen.project(Vec3.ZERO);
+        double sum = 0;
+        int n = 20_000;
+        for (int i = 0; i < n; i++) {
+            // Even over the sphere: Fibonacci's spiral.
+            double z = 1 - 2 * (i + 0.5) / n;
+            double round = i * Math.PI * (3 - Math.sqrt(5));
+            double r = Math.sqrt(1 - z * z);
+            Vec3 tip = new Vec3(r * Math.cos(round), r * Math.sin(round), z).times(metres);
+            Vec3 seen = screen.project(tip);
+            sum += Math.hypot(seen.x() - middle.x(), seen.y() - middle.y());
+        }
+        Aabb box = new Aabb(new Vec3(-1, -1, -1), new Vec3(1, 1, 1));
+        assertThat(EdgeThinning.length(screen, box, metres))
+                .isCloseTo(sum / n, org.assertj.core.api.Assertions.withinPercentage(0.1));
     }
 
     @Property(tries = 1000)
