@@ -14,7 +14,8 @@ public final class EdgeThinning {
     /** Part of an object's area on the screen that its lines may cover. */
     private static final double COVER = 0.75;
 
-    private static final double COVER_SELECTED = 0.12;
+    /** The same where it is selected; parts of a group lie over each other, and each counts by itself. */
+    private static final double COVER_SELECTED = 0.045;
     /** Always drawn, however small: a box. */
     private static final int LEAST = 12;
 
