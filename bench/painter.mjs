@@ -108,6 +108,8 @@ for (let i = 0; i < 5; i++) {
   await p.evaluate(() => window.rhombus.idle());
   await p.click('header a');
   await p.waitForSelector(`a[href="/scenes/${hills}"]`);
+  // The list is at rest, as the bare page is when it begins.
+  await p.waitForTimeout(500);
   const [one, all] = await p.evaluate(async (scene) => {
     const start = performance.now();
     let shown = 0;

@@ -54,7 +54,7 @@ export async function pixels(file: ArrayBuffer) {
     const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
     const id = core.draw.material(mesh).id;
     if (!materials.has(id))
-      materials.set(id, looks.surface(mesh, false, false));
+      materials.set(id, looks.surface(mesh, false, false, "smooth"));
     const object = new THREE.Mesh(surfaces.geometry(mesh), materials.get(id));
     object.matrixAutoUpdate = false;
     object.matrix.fromArray(core.draw.placement(node, mesh));

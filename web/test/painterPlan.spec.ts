@@ -76,7 +76,7 @@ class FakeCore {
 describe('what the painter draws for a plan', () => {
   let core: FakeCore;
   let models: Models;
-  const prepare = () => models.prepare(new Float64Array(32), 0, 600);
+  const prepare = () => models.prepare(new Float64Array(32), 0, 600, 'smooth');
   /** How many visible things lie on each layer. */
   function drawn() {
     const out: Record<string, number> = {};
@@ -110,7 +110,7 @@ describe('what the painter draws for a plan', () => {
   });
 
   it('names the layers of a plan: surfaces, lines, and the ground always', () => {
-    const plain = { surfaces: false, edges: 'none', grid: true, outline: true } as const;
+    const plain = { surfaces: false, shade: 'none', edges: 'none', grid: true, outline: true } as const;
     expect(layersOf(plain)).toEqual([Form.grid]);
     expect(layersOf({ ...plain, surfaces: true })).toEqual([Form.grid, Form.surface, Form.edged]);
     expect(layersOf({ ...plain, edges: 'lines' })).toEqual([Form.grid, Form.wire]);

@@ -219,7 +219,7 @@ export class Painter {
   ): ImageData {
     const { matrices, number } = what;
     const { view } = this;
-    const plain = { surfaces: true, edges: 'none', grid: false, outline: false } as const;
+    const plain = { surfaces: true, shade: 'smooth', edges: 'none', grid: false, outline: false } as const;
     const drawn = number === null ? plain : this.core.plan(number);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
     const samples = number === null || software() ? 0 : 4;

@@ -4,7 +4,7 @@ import type { Looks } from './looks';
 import { pointGeometry } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { Run, type BatchDrawing, type Which } from './runs';
+import { formKey, Run, type BatchDrawing, type Shade, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -27,7 +27,7 @@ export class Crowd implements BatchDrawing {
   private chunks: Chunk[] = [];
   private places = new Map<number, [number, number]>();
   private readonly origin = new THREE.Matrix4();
-  private readonly materials = new Map<Run, THREE.Material>();
+  private readonly materials = new Map<string, THREE.Material>();
   private shown: THREE.InstancedMesh[] = [];
   private points: PointRanges | null = null;
   private readonly high = new THREE.Vector3();
@@ -149,11 +149,11 @@ export class Crowd implements BatchDrawing {
     }
     for (const k of which.starts) {
       const c = this.chunks[k]!;
-      const key = `${run}/${level}`;
+      const key = formKey(run, level, which.shade);
       let f = c.forms.get(key);
       if (!f) {
         const layer = run === Run.lines ? Form.wire : run === Run.edged ? Form.edged : Form.surface;
-        f = this.instances(geometry, this.material(run), c.matrices, layer);
+        f = this.instances(geometry, this.material(run, which.shade), c.matrices, layer);
         c.forms.set(key, f);
         this.root.add(f);
         const made = f;
@@ -179,12 +179,13 @@ export class Crowd implements BatchDrawing {
     return run === Run.edged ? this.surfaces.edgedGeometry(mesh) : this.surfaces.level(mesh, level);
   }
 
-  private material(run: Run): THREE.Material {
-    let m = this.materials.get(run);
+  private material(run: Run, shade: Shade): THREE.Material {
+    const key = formKey(run, 0, shade);
+    let m = this.materials.get(key);
     if (!m) {
       const { mesh } = this.form;
-      m = run === Run.lines ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false);
-      this.materials.set(run, m);
+      m = run === Run.lines ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false, shade);
+      this.materials.set(key, m);
     }
     return m;
   }

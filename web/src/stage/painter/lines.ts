@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import { lineFragment, lineVertex } from './shaders';
+import { lineFragment, lineVertex } from './lineShaders';
 
 /**
  * Quads for lines: each has four corners that know both ends and a sort. Plain vertices, since processors that stand in

@@ -2,6 +2,7 @@ import * as THREE from 'three';
 import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
+import type { Shade } from './runs';
 import { maskFragment, maskVertex } from './outlineShaders';
 import { pointFragment, pointVertex, surfaceFragment, surfaceVertex } from './shaders';
 
@@ -35,7 +36,7 @@ export class Looks {
     this.shared.ink.value = palette.ink;
   }
 
-  surface(mesh: number, edges: boolean, merged: boolean): THREE.ShaderMaterial {
+  surface(mesh: number, edges: boolean, merged: boolean, shade: Shade): THREE.ShaderMaterial {
     const m = this.core.material(mesh);
     const uv = m.image && this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
     const defines: Record<string, number> = {};
@@ -44,6 +45,8 @@ export class Looks {
     if (this.core.attribute(mesh, 'COLOR_0', 4)) defines.WITH_COLOR = 1;
     if (uv) defines.WITH_IMAGE = 1;
     if (edges) defines.EDGES = 1;
+    if (shade === 'flat') defines.FLAT = 1;
+    if (shade === 'unlit') defines.UNLIT = 1;
     const [r, g, b, a] = m.color;
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,

@@ -4,13 +4,13 @@ import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
 import { PointRanges, Ranges } from './ranges';
-import { Run, type BatchDrawing, type Which } from './runs';
+import { formKey, Run, type BatchDrawing, type Shade, type Which } from './runs';
 
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
 
-/** Forms whose buffers are written in place. */
-const STAYS = new Set([`${Run.surface}/0`, `${Run.edged}/0`, `${Run.mask}/0`, `${Run.points}/0`]);
+/** Runs whose buffers are written in place where they are those of the full surface. */
+const STAY = new Set([Run.surface, Run.edged, Run.mask, Run.points]);
 
 function geometry(attributes: Record<string, THREE.BufferAttribute>, index?: THREE.BufferAttribute) {
   const g = new THREE.BufferGeometry();
@@ -36,10 +36,13 @@ export class Merged implements BatchDrawing {
   readonly root = new THREE.Group();
   readonly masks = new THREE.Group();
   private readonly attributes: Record<string, THREE.BufferAttribute>;
-  private corners: Record<string, THREE.BufferAttribute> | null = null;
+  /** The full surface, the same with its corners by themselves, and coarser ones. */
+  private full: THREE.BufferGeometry | null = null;
+  private corners: THREE.BufferGeometry | null = null;
+  private readonly coarse = new Map<number, THREE.BufferGeometry>();
   private lines: ReturnType<typeof lineBuffers> | null = null;
   private readonly state: THREE.DataTexture;
-  private readonly forms = new Map<string, Ranges | PointRanges>();
+  private readonly forms = new Map<string, { run: Run; level: number; drawn: Ranges | PointRanges }>();
   private readonly high = new THREE.Vector3();
   private readonly low = new THREE.Vector3();
   private generation: number;
@@ -73,13 +76,14 @@ export class Merged implements BatchDrawing {
     if (form.generation === this.generation) return;
     this.generation = form.generation;
     // Lines and coarser triangles are other arrays now; they are fetched when they are drawn again.
-    for (const [key, r] of this.forms) {
-      if (STAYS.has(key)) continue;
-      this.root.remove(r);
-      r.geometry.dispose();
-      (r.material as THREE.Material).dispose();
+    for (const [key, { run, level, drawn }] of this.forms) {
+      if (level === 0 && STAY.has(run)) continue;
+      this.root.remove(drawn);
+      drawn.geometry.dispose();
+      (drawn.material as THREE.Material).dispose();
       this.forms.delete(key);
     }
+    this.coarse.clear();
     this.lines = null;
   }
 
@@ -89,13 +93,16 @@ export class Merged implements BatchDrawing {
     if (verticesEnd! > vertices!) {
       for (const a of Object.values(this.attributes)) again(a, vertices!, verticesEnd!, a.itemSize);
     }
-    const index = (this.forms.get('0/0') ?? this.forms.get('4/0'))?.geometry.index;
+    const index = this.full?.index;
     if (index && indicesEnd! > indices!) again(index, indices!, indicesEnd!, 1);
     if (partsEnd! > 0) this.state.needsUpdate = true;
     if (this.corners && cornersEnd! > corners!) {
-      for (const a of Object.values(this.corners)) again(a, corners!, cornersEnd!, a.itemSize);
+      for (const a of Object.values(this.corners.attributes) as THREE.BufferAttribute[])
+        again(a, corners!, cornersEnd!, a.itemSize);
     }
-    const points = this.forms.get(`${Run.points}/0`)?.geometry.getAttribute('point') as THREE.BufferAttribute;
+    const points = this.forms
+      .get(formKey(Run.points, 0, 'none'))
+      ?.drawn.geometry.getAttribute('point') as THREE.BufferAttribute;
     if (points && pEnd! > p!) again(points, p!, pEnd!, 4);
     if (this.lines && linesEnd! > lines!) {
       again(this.lines.ends, lines!, linesEnd!, LINE.ends);
@@ -104,23 +111,23 @@ export class Merged implements BatchDrawing {
   }
 
   hide(): void {
-    for (const f of this.forms.values()) f.visible = false;
+    for (const { drawn } of this.forms.values()) drawn.visible = false;
   }
 
   show(run: Run, level: number, which: Which, offsets: Float32Array): void {
     this.high.fromArray(offsets, this.form.number * 6);
     this.low.fromArray(offsets, this.form.number * 6 + 3);
-    const key = `${run}/${level}`;
-    let r = this.forms.get(key);
-    if (!r) {
-      r = this.make(run, level);
-      this.forms.set(key, r);
-      (run === Run.mask ? this.masks : this.root).add(r);
+    const key = formKey(run, level, which.shade);
+    let f = this.forms.get(key);
+    if (!f) {
+      f = { run, level, drawn: this.make(run, level, which.shade) };
+      this.forms.set(key, f);
+      (run === Run.mask ? this.masks : this.root).add(f.drawn);
     }
-    r.set(which.starts, which.counts);
+    f.drawn.set(which.starts, which.counts);
   }
 
-  private make(run: Run, level: number): Ranges | PointRanges {
+  private make(run: Run, level: number, shade: Shade): Ranges | PointRanges {
     const n = this.form.number;
     if (run === Run.points) {
       const g = pointGeometry(this.core.floats(n, 'points')!);
@@ -137,18 +144,27 @@ export class Merged implements BatchDrawing {
       return r;
     }
     if (run === Run.edged) {
-      this.corners = this.vertices('corner-positions', 'corner-extras', 'corner-texture', 'corner-colors');
-      this.corners.sides = new THREE.BufferAttribute(new Uint8Array(this.core.marks(n).buffer), 1);
-      return new Ranges(geometry(this.corners), this.own(this.looks.surface(this.form.mesh, true, true)), Form.edged);
+      this.corners ??= geometry({
+        ...this.vertices('corner-positions', 'corner-extras', 'corner-texture', 'corner-colors'),
+        sides: new THREE.BufferAttribute(new Uint8Array(this.core.marks(n).buffer), 1),
+      });
+      const look = this.looks.surface(this.form.mesh, true, true, shade);
+      return new Ranges(this.corners, this.own(look), Form.edged);
     }
-    const known = this.forms.get(run === Run.mask ? '0/0' : '4/0');
-    const g =
-      level === 0 && known
-        ? known.geometry
-        : geometry(this.attributes, new THREE.BufferAttribute(new Uint32Array(this.core.indices(n, level).buffer), 1));
+    const g = this.triangles(level);
     return run === Run.mask
       ? new Ranges(g, this.own(this.looks.mask(false, true)), Form.mask)
-      : new Ranges(g, this.own(this.looks.surface(this.form.mesh, false, true)), Form.surface);
+      : new Ranges(g, this.own(this.looks.surface(this.form.mesh, false, true, shade)), Form.surface);
+  }
+
+  private triangles(level: number): THREE.BufferGeometry {
+    const known = level === 0 ? this.full : this.coarse.get(level);
+    if (known) return known;
+    const index = new Uint32Array(this.core.indices(this.form.number, level).buffer);
+    const made = geometry(this.attributes, new THREE.BufferAttribute(index, 1));
+    if (level === 0) this.full = made;
+    else this.coarse.set(level, made);
+    return made;
   }
 
   /** A material with this batch's own place and state. */
@@ -167,9 +183,9 @@ export class Merged implements BatchDrawing {
   select(): void {}
 
   dispose(): void {
-    for (const f of this.forms.values()) {
-      f.geometry.dispose();
-      (f.material as THREE.Material).dispose();
+    for (const { drawn } of this.forms.values()) {
+      drawn.geometry.dispose();
+      (drawn.material as THREE.Material).dispose();
     }
     this.state.dispose();
   }

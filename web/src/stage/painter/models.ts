@@ -4,7 +4,7 @@ import { Crowd } from './crowds';
 import { Looks, type Shared } from './looks';
 import { Merged } from './merged';
 import type { Palette } from './palette';
-import { RUN, type BatchDrawing } from './runs';
+import { RUN, type BatchDrawing, type Shade } from './runs';
 import { Single } from './single';
 import { Slices } from './slices';
 import { Surfaces } from './surfaces';
@@ -83,7 +83,7 @@ export class Models {
   }
 
   /** Makes ready what a picture needs; gives false while something of it has not come. */
-  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, eased = false): boolean {
+  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, shade: Shade, eased = false): boolean {
     for (const b of this.batches) b.hide();
     const runs = this.submit.plan(matrices, view, height, eased);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
@@ -94,6 +94,7 @@ export class Models {
       const which = {
         starts: starts.subarray(first!, first! + count!),
         counts: counts.subarray(first!, first! + count!),
+        shade,
       };
       this.batches[batch!]!.show(form!, level!, which, offsets);
       this.outlined ||= form === 4;

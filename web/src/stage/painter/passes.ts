@@ -4,7 +4,7 @@ import type { Plan } from '../../core';
 export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7 } as const;
 
 /** What the painter reads of a plan. */
-export type Drawn = Pick<Plan, 'surfaces' | 'edges' | 'grid' | 'outline'>;
+export type Drawn = Pick<Plan, 'surfaces' | 'shade' | 'edges' | 'grid' | 'outline'>;
 
 /**
  * The passes of a picture in their order, and what of a plan each answers to. What lies behind everything and the grid

@@ -1,5 +1,5 @@
 import type * as THREE from 'three';
-import type { BatchForm } from '../../core';
+import type { BatchForm, Plan } from '../../core';
 
 /** What a run of a submission draws; the numbers are the core's. */
 export enum Run {
@@ -14,10 +14,19 @@ export enum Run {
 /** Numbers of a run: batch, form, level, first range, number of ranges. */
 export const RUN = 5;
 
+export type Shade = Plan['shade'];
+
 /** The ranges of a run. */
 export interface Which {
   starts: Int32Array<ArrayBuffer>;
   counts: Int32Array<ArrayBuffer>;
+  /** How light falls on surfaces. */
+  shade: Shade;
+}
+
+/** Names what is drawn of a batch in one way. */
+export function formKey(run: Run, level: number, shade: Shade): string {
+  return run === Run.surface || run === Run.edged ? `${run}/${level}/${shade}` : `${run}/${level}`;
 }
 
 /** How one batch is drawn. */

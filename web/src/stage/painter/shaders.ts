@@ -12,6 +12,16 @@ vec4 placed(vec3 p) {
 #endif
 `;
 
+/** The transfer of sRGB and back, as IEC 61966-2-1 gives it. */
+const transfer = /* glsl */ `
+vec3 linear(vec3 c) {
+  return mix(c / 12.92, pow((c + 0.055) / 1.055, vec3(2.4)), step(0.04045, c));
+}
+vec3 srgb(vec3 c) {
+  return mix(c * 12.92, 1.055 * pow(c, vec3(1.0 / 2.4)) - 0.055, step(0.0031308, c));
+}
+`;
+
 /** Shading of surfaces: a light at the eye, so that whatever is looked at is lit. Output is premultiplied. */
 export const surfaceVertex = /* glsl */ `
 ${merged}
@@ -20,9 +30,12 @@ in vec4 extra;
 uniform highp sampler2D state;
 flat out vec3 vBase;
 #endif
-#ifdef WITH_NORMAL
+#if defined(UNLIT)
+#elif defined(WITH_NORMAL) && !defined(FLAT)
+#define BY_NORMAL
 out vec3 vNormal;
 #else
+#define BY_FACE
 out vec3 vView;
 #endif
 #ifdef WITH_IMAGE
@@ -49,7 +62,7 @@ void main() {
 #endif
   vec4 p = modelViewMatrix * local;
 #endif
-#ifdef WITH_NORMAL
+#ifdef BY_NORMAL
 #ifdef MERGED
   vNormal = mat3(viewMatrix) * extra.xyz;
 #else
@@ -61,7 +74,8 @@ void main() {
 #endif
   vNormal = normalMatrix * n;
 #endif
-#else
+#endif
+#ifdef BY_FACE
   vView = p.xyz;
 #endif
 #ifdef WITH_IMAGE
@@ -89,11 +103,12 @@ uniform vec4 base;
 #endif
 in vec4 point;
 flat out vec3 vColor;
+${transfer}
 void main() {
 #ifdef STATE
   vec3 base = texelFetch(state, ivec2(gl_VertexID & 127, gl_VertexID >> 7), 0).rgb;
 #endif
-  vColor = pow(base.rgb * 0.72, vec3(1.0 / 2.2));
+  vColor = srgb(base.rgb * 0.72);
   gl_Position = projectionMatrix * placed(point.xyz);
   gl_PointSize = clamp(point.w * projectionMatrix[1][1] * halfSize.y / gl_Position.w, 1.0, 64.0);
 }`;
@@ -116,9 +131,12 @@ uniform vec4 base;
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
-#ifdef WITH_NORMAL
+#if defined(UNLIT)
+#elif defined(WITH_NORMAL) && !defined(FLAT)
+#define BY_NORMAL
 in vec3 vNormal;
 #else
+#define BY_FACE
 in vec3 vView;
 #endif
 #ifdef WITH_IMAGE
@@ -133,6 +151,7 @@ in vec3 vCorner;
 flat in int vSides;
 #endif
 out vec4 result;
+${transfer}
 void main() {
 #ifdef MERGED
   vec4 c = vec4(vBase, 1.0);
@@ -141,13 +160,16 @@ void main() {
 #endif
 #ifdef WITH_IMAGE
   vec4 texel = texture(image, vUv);
-  c *= vec4(pow(texel.rgb, vec3(2.2)), texel.a);
+  c *= vec4(linear(texel.rgb), texel.a);
 #endif
 #ifdef WITH_COLOR
   c *= vColor;
 #endif
   if (c.a < cutoff) discard;
-#ifdef WITH_NORMAL
+#ifdef UNLIT
+  vec3 color = srgb(c.rgb);
+#else
+#ifdef BY_NORMAL
   vec3 n = normalize(vNormal);
 #else
   vec3 n = normalize(cross(dFdx(vView), dFdy(vView)));
@@ -157,7 +179,8 @@ void main() {
   float sky = 0.5 + 0.5 * n.y * (gl_FrontFacing ? 1.0 : -1.0);
   vec3 light = vec3(0.16, 0.2, 0.23) + vec3(0.1, 0.13, 0.15) * sky + vec3(0.82, 0.8, 0.76) * key;
   vec3 shade = c.rgb * light * (gl_FrontFacing ? 1.0 : 0.62);
-  vec3 srgb = pow(shade, vec3(1.0 / 2.2));
+  vec3 color = srgb(shade);
+#endif
 #ifdef EDGES
   vec3 w = fwidth(vCorner);
   vec3 far = vCorner.zxy / max(w.zxy, 1e-6);
@@ -166,107 +189,7 @@ void main() {
   vec3 on = (1.0 - smoothstep(half_ - 0.5, half_ + 0.5, far)) * step(0.5, strength) * (0.45 + 0.25 * strength);
   // Where edges crowd they would fill everything: they fade as triangles shrink to a few pixels.
   float room = 1.0 - smoothstep(0.12, 0.5, max(w.x, max(w.y, w.z)));
-  srgb = mix(srgb, ink, clamp(max(on.x, max(on.y, on.z)) * room, 0.0, 1.0));
+  color = mix(color, ink, clamp(max(on.x, max(on.y, on.z)) * room, 0.0, 1.0));
 #endif
-  result = vec4(srgb * c.a, c.a);
-}`;
-
-/** Lines of constant width: each is a quad between both ends, widened on the screen. */
-export const lineVertex = /* glsl */ `
-uniform vec2 halfSize;
-uniform float pixel;
-uniform vec4 tints[5];
-uniform float widths[5];
-#ifdef GRID
-uniform vec4 grid[5];
-out vec3 vPlace;
-#else
-in vec3 from;
-in vec3 to;
-in float sort;
-#endif
-${merged}
-out vec4 vTint;
-out float vAcross;
-out float vHalf;
-vec4 clip(vec3 p) {
-#ifdef GRID
-  return projectionMatrix * vec4(mat3(viewMatrix) * p, 1.0);
-#elif defined(MERGED)
-  return projectionMatrix * placed(p);
-#else
-  vec4 local = vec4(p, 1.0);
-#ifdef USE_INSTANCING
-  local = instanceMatrix * local;
-#endif
-  return projectionMatrix * modelViewMatrix * local;
-#endif
-}
-void main() {
-#ifdef GRID
-  // Six vertices a line, made from what the core tells of both rows.
-  int k = gl_VertexID / 6;
-  int c = gl_VertexID % 6;
-  vec2 corner = vec2(c == 0 || c == 1 || c == 3 ? 0.0 : 1.0, c == 1 || c == 2 || c == 4 ? 1.0 : -1.0);
-  int u = int(grid[0].z);
-  int v = int(grid[0].w);
-  bool second = k >= int(grid[1].w);
-  if (second) k -= int(grid[1].w);
-  vec4 row = second ? grid[2] : grid[1];
-  vec2 marks = second ? grid[3].zw : grid[3].xy;
-  int across = second ? v : u;
-  int running = second ? u : v;
-  vec3 from = vec3(grid[0].y);
-  from[across] = row.x + float(k) * grid[0].x;
-  vec3 to = from;
-  from[running] = row.y;
-  to[running] = row.z;
-  int s = k == int(marks.y) ? 2 + running : k % 10 == int(marks.x) ? 1 : 0;
-#else
-  vec2 corner = position.xy;
-  int s = int(sort);
-#endif
-  vec4 a = clip(from);
-  vec4 b = clip(to);
-  // The part before the near plane would swap sides: ends there move along the line up to it.
-  float na = a.z + a.w;
-  float nb = b.z + b.w;
-  float cutA = na < 0.0 && nb > 0.0 ? na / (na - nb) + 1e-5 : 0.0;
-  float cutB = nb < 0.0 && na > 0.0 ? nb / (nb - na) + 1e-5 : 0.0;
-  vec4 ca = mix(a, b, cutA);
-  vec4 cb = mix(b, a, cutB);
-  float w = widths[s] * pixel;
-  vec2 d = cb.xy / cb.w * halfSize - ca.xy / ca.w * halfSize;
-  float l = length(d);
-  vec2 along = l > 1e-6 ? d / l : vec2(1.0, 0.0);
-  bool first = corner.x < 0.5;
-  vec4 p = first ? ca : cb;
-  float reach = w * 0.5 + 1.0;
-  p.xy += vec2(-along.y, along.x) * corner.y * reach / halfSize * p.w;
-  if (na < 0.0 && nb < 0.0) p = vec4(2.0, 2.0, 2.0, 1.0);
-#ifdef GRID
-  vPlace = first ? mix(from, to, cutA) : mix(to, from, cutB);
-#endif
-  vTint = tints[s];
-  vAcross = corner.y * reach;
-  vHalf = w * 0.5;
-  gl_Position = p;
-}`;
-
-export const lineFragment = /* glsl */ `
-precision highp float;
-in vec4 vTint;
-in float vAcross;
-in float vHalf;
-#ifdef GRID
-uniform vec4 fading;
-in vec3 vPlace;
-#endif
-out vec4 result;
-void main() {
-  float a = vTint.a * clamp(vHalf + 0.5 - abs(vAcross), 0.0, 1.0);
-#ifdef GRID
-  if (fading.w > 0.0) a *= 1.0 - smoothstep(0.3, 1.0, distance(vPlace, fading.xyz) / fading.w);
-#endif
-  result = vec4(vTint.rgb * a, a);
+  result = vec4(color * c.a, c.a);
 }`;

@@ -2,7 +2,7 @@ import * as THREE from 'three';
 import type { BatchForm, DrawApi } from '../../core';
 import type { Looks } from './looks';
 import { Form } from './passes';
-import { Run, type BatchDrawing, type Which } from './runs';
+import { formKey, Run, type BatchDrawing, type Shade, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -49,10 +49,10 @@ export class Single implements BatchDrawing {
       if (run === Run.edged) this.show(Run.surface, level, which);
       return;
     }
-    const key = `${run}/${level}`;
+    const key = formKey(run, level, which.shade);
     let f = this.forms.get(key);
     if (!f) {
-      f = this.make(run, geometry);
+      f = this.make(run, geometry, which.shade);
       f.matrixAutoUpdate = false;
       f.matrixWorldAutoUpdate = false;
       f.frustumCulled = false;
@@ -68,7 +68,7 @@ export class Single implements BatchDrawing {
     f.visible = true;
   }
 
-  private make(run: Run, geometry: THREE.BufferGeometry): THREE.Mesh {
+  private make(run: Run, geometry: THREE.BufferGeometry, shade: Shade): THREE.Mesh {
     if (run === Run.lines || run === Run.picked) {
       const f = new THREE.Mesh(geometry, this.looks.line(run === Run.picked, false));
       f.layers.set(Form.wire);
@@ -83,7 +83,7 @@ export class Single implements BatchDrawing {
       return f;
     }
     const edges = run === Run.edged;
-    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false));
+    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false, shade));
     f.layers.set(edges ? Form.edged : Form.surface);
     return f;
   }
@@ -94,7 +94,7 @@ export class Single implements BatchDrawing {
 
   select(_nodes: ReadonlySet<number>, last: ReadonlySet<number>): void {
     this.last = last.has(this.form.node);
-    const mask = this.forms.get(`${Run.mask}/0`);
+    const mask = this.forms.get(formKey(Run.mask, 0, 'none'));
     if (mask) (mask.material as THREE.ShaderMaterial).uniforms.last!.value = this.last ? 1 : 0;
   }
 

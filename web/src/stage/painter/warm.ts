@@ -56,9 +56,9 @@ export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle
     scene.add(r);
   };
   for (const edges of [false, true]) {
-    ranges(triangle(true, edges), looks.surface(0, edges, true));
-    scene.add(new THREE.Mesh(triangle(false, edges), looks.surface(0, edges, false)));
-    scene.add(new THREE.InstancedMesh(triangle(false, edges), looks.surface(0, edges, false), 1));
+    ranges(triangle(true, edges), looks.surface(0, edges, true, 'smooth'));
+    scene.add(new THREE.Mesh(triangle(false, edges), looks.surface(0, edges, false, 'smooth')));
+    scene.add(new THREE.InstancedMesh(triangle(false, edges), looks.surface(0, edges, false, 'smooth'), 1));
   }
   ranges(triangle(true, false), looks.mask(false, true));
   scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));

@@ -3,11 +3,15 @@ package rhombus.core.display;
 /** How a viewport draws the scene. */
 public enum DisplayMode {
     /** Modelled edges only; what lies inside shows. */
-    WIRE("wire", "Wire", 1, false, Edging.LINES),
+    WIRE("wire", "Wire", 1, Shade.NONE, Edging.LINES),
+    /** Colours and textures as the file has them, without any light: the term of glTF's KHR_materials_unlit. */
+    UNLIT("unlit", "Unlit", 4, Shade.UNLIT, Edging.NONE),
+    /** Surfaces with one shade a face. */
+    FLAT("flat-shading", "Flat shading", 5, Shade.FLAT, Edging.NONE),
     /** Shaded surfaces. */
-    SMOOTH("smooth", "Smooth", 6, true, Edging.NONE),
+    SMOOTH("smooth", "Smooth", 6, Shade.SMOOTH, Edging.NONE),
     /** Shaded surfaces with modelled edges on them. */
-    SMOOTH_EDGES("smooth-edges", "Smooth + edges", 7, true, Edging.ON_SURFACE);
+    SMOOTH_EDGES("smooth-edges", "Smooth + edges", 7, Shade.SMOOTH, Edging.ON_SURFACE);
 
     /** How edges are drawn. */
     public enum Edging {
@@ -19,17 +23,29 @@ public enum DisplayMode {
         ON_SURFACE
     }
 
+    /** How light falls on surfaces. */
+    public enum Shade {
+        /** There are no surfaces. */
+        NONE,
+        /** By the normals of vertices. */
+        SMOOTH,
+        /** By the plane of each face. */
+        FLAT,
+        /** Not at all. */
+        UNLIT
+    }
+
     private final String id;
     private final String label;
     private final int digit;
-    private final boolean surfaces;
+    private final Shade shade;
     private final Edging edging;
 
-    DisplayMode(String id, String label, int digit, boolean surfaces, Edging edging) {
+    DisplayMode(String id, String label, int digit, Shade shade, Edging edging) {
         this.id = id;
         this.label = label;
         this.digit = digit;
-        this.surfaces = surfaces;
+        this.shade = shade;
         this.edging = edging;
     }
 
@@ -50,12 +66,27 @@ public enum DisplayMode {
 
     /** Whether surfaces are filled. */
     public boolean surfaces() {
-        return surfaces;
+        return shade != Shade.NONE;
+    }
+
+    /** How light falls on them. */
+    public Shade shade() {
+        return shade;
     }
 
     /** How edges are drawn. */
     public Edging edging() {
         return edging;
+    }
+
+    /** The mode that a digit chooses, or null. */
+    public static DisplayMode on(int digit) {
+        for (DisplayMode m : values()) {
+            if (m.digit == digit) {
+                return m;
+            }
+        }
+        return null;
     }
 
     /** The mode with this id, or null. */

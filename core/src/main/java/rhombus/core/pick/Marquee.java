@@ -50,6 +50,7 @@ public final class Marquee {
                 int w = where == Wedge.INSIDE ? where : wedge.box(scene.bounds(i));
                 out[i] = w == Wedge.INSIDE || w == Wedge.ACROSS && takes(scene, i, wedge, inside);
             }
+            return true;
         });
         for (int i : scene.points()) {
             double[] w = scene.world(i);

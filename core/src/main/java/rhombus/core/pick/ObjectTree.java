@@ -255,15 +255,23 @@ final class ObjectTree {
         return Math.sqrt(sum);
     }
 
-    /** Hears of an object; {@code where} is {@link Wedge#INSIDE} or, where its box must be looked at, {@link Wedge#ACROSS}. */
+    /** Hears of objects in a wedge. */
     interface InWedge {
-        void at(int object, int where);
+        /**
+         * One more.
+         *
+         * @param where {@link Wedge#INSIDE} or, where its box must be looked at, {@link Wedge#ACROSS}
+         * @return whether others are of interest
+         */
+        boolean at(int object, int where);
     }
 
-    /** Visits the objects whose boxes may reach into a wedge. */
+    /** Visits the objects whose boxes may reach into a wedge, until it hears that no others are of interest. */
     void in(Wedge w, InWedge visit) {
         for (int i : loose) {
-            visit.at(i, Wedge.ACROSS);
+            if (!visit.at(i, Wedge.ACROSS)) {
+                return;
+            }
         }
         int top = 0;
         if (order.length > 0) {
@@ -283,8 +291,8 @@ final class ObjectTree {
             int left = links[n * 2];
             if (left < 0) {
                 for (int k = ~left; k < ~left + links[n * 2 + 1]; k++) {
-                    if (!stale[order[k]]) {
-                        visit.at(order[k], all ? Wedge.INSIDE : Wedge.ACROSS);
+                    if (!stale[order[k]] && !visit.at(order[k], all ? Wedge.INSIDE : Wedge.ACROSS)) {
+                        return;
                     }
                 }
             } else {

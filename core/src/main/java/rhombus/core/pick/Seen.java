@@ -32,14 +32,21 @@ public final class Seen {
     /** Whether something that is shown can be seen in a wedge of a picture, as far as boxes tell. */
     public static boolean anything(Surfaces surfaces, Scene scene, Screen screen, Wedge wedge) {
         Seen s = new Seen(scene, screen, wedge);
-        surfaces.in(wedge, s::at);
-        boolean wide = s.right - s.left >= SPECK || s.low - s.high >= SPECK;
-        return s.large || wide && s.area >= COVER;
+        // What is seen stays seen whatever comes: of a hundred thousand objects the first few answer.
+        surfaces.in(wedge, (node, where) -> {
+            s.at(node, where);
+            return !s.enough();
+        });
+        return s.enough();
+    }
+
+    private boolean enough() {
+        return large || area >= COVER && (right - left >= SPECK || low - high >= SPECK);
     }
 
     private void at(int node, int where) {
         Aabb b = scene.bounds(node);
-        if (large || !scene.shown(node) || where != Wedge.INSIDE && wedge.box(b) == Wedge.OUTSIDE) {
+        if (!scene.shown(node) || where != Wedge.INSIDE && wedge.box(b) == Wedge.OUTSIDE) {
             return;
         }
         double radius = b.radius();

@@ -193,15 +193,15 @@ public final class Surfaces {
         return best;
     }
 
-    /** Visits the objects that may reach into a wedge, in no order. */
+    /** Visits the objects that may reach into a wedge, in no order, until it hears that no others are of interest. */
     void in(Wedge w, ObjectTree.InWedge visit) {
         if (tree() != null) {
             tree.in(w, visit);
             return;
         }
         for (int i = 0; i < scene.count(); i++) {
-            if (!scene.bounds(i).isEmpty()) {
-                visit.at(i, Wedge.ACROSS);
+            if (!scene.bounds(i).isEmpty() && !visit.at(i, Wedge.ACROSS)) {
+                return;
             }
         }
     }

@@ -65,6 +65,8 @@ public final class Batch {
     /** Middle and size of each part, for drawing it as a point: four numbers each. */
     float[] points;
 
+    /** How many of its parts are selected: a crowd is not looked through for them in each frame. */
+    int picked;
     /** Of a crowd, its parts in chunks. */
     Chunk[] chunks;
 
@@ -133,6 +135,7 @@ public final class Batch {
     /** A part is drawn no more; another may take its place. */
     void leave(Part p) {
         p.gone = true;
+        picked -= p.selected ? 1 : 0;
         if (sort == Sort.MERGED) {
             left.add(new int[] {p.vertex, p.corner, p.slot, p.vertices(), p.corners()});
         }
@@ -277,6 +280,9 @@ public final class Batch {
 
     /** Notes what of a part is selected: 0 not, 1 it is, 2 it was selected last. */
     void select(Part p, int how) {
+        if (p.selected != how > 0) {
+            picked += how > 0 ? 1 : -1;
+        }
         p.selected = how > 0;
         if (sort == Sort.MERGED && state[p.slot * 4 + 3] != how) {
             state[p.slot * 4 + 3] = how;

@@ -225,7 +225,7 @@ public final class Submission {
             ranges(LINES, 0).add(i, lines * 6, 0);
         }
         boolean picked = false;
-        for (int i = 0; wish.outline && i < b.parts.size(); i++) {
+        for (int i = 0; wish.outline && b.picked > 0 && i < b.parts.size(); i++) {
             Part p = b.parts.get(i);
             if (p.selected && !p.gone && scene.shown(p.node)) {
                 picked = true;

@@ -1,6 +1,7 @@
 package rhombus.core.stage.area;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
@@ -29,6 +30,14 @@ final class DisplayArea {
         for (DisplayMode m : DisplayMode.values()) {
             set.key("display-" + m.id(), "Digit" + m.digit(), 0, Map.of("mode", m.id()), m.label());
         }
+        Entry<DisplayArea> digit = d.action("display.digit", "Choose what a digit holds")
+                .needs("digit", List.of("1", "2", "3", "4", "5", "6", "7", "8", "9"));
+        for (int i = 1; i <= 9; i++) {
+            if (DisplayMode.on(i) == null) {
+                digit.key("display-digit-" + i, "Digit" + i, 0, Map.of("digit", "" + i), "what " + i + " holds");
+            }
+        }
+        digit.does((a, c) -> a.digit(c.view(), Integer.parseInt(c.text("digit"))));
         set.does((a, c) -> a.show(c.view(), DisplayMode.named(c.text("mode"))));
         d.action("display.swap", "Swap the last two display modes")
                 .key("display-swap", "Digit0", 0, "swap the last two display modes")
@@ -43,6 +52,15 @@ final class DisplayArea {
     private void show(ViewState v, DisplayMode m) {
         if (v.display(m)) {
             changed(v);
+        }
+    }
+
+    private void digit(ViewState v, int digit) {
+        DisplayMode m = DisplayMode.on(digit);
+        if (m != null) {
+            show(v, m);
+        } else {
+            ground.changes().notice("No way of drawing is on " + digit + " yet.", null, null);
         }
     }
 

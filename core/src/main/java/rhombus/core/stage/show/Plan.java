@@ -7,6 +7,7 @@ import rhombus.core.plain.OneOf;
  *
  * @param shown whether anything is
  * @param surfaces whether surfaces are filled
+ * @param shade how light falls on them
  * @param edges how edges are drawn
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
@@ -15,6 +16,7 @@ import rhombus.core.plain.OneOf;
 public record Plan(
         boolean shown,
         boolean surfaces,
+        @OneOf({"none", "smooth", "flat", "unlit"}) String shade,
         @OneOf({"none", "lines", "on_surface"}) String edges,
         boolean flat,
         boolean grid,

@@ -117,6 +117,7 @@ final class Views {
         return new Plan(
                 v.shown,
                 v.mode.surfaces(),
+                v.mode.shade().name().toLowerCase(),
                 v.mode.edging().name().toLowerCase(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID),

@@ -1,0 +1,119 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Ways of drawing, by the pixels they leave. */
+class LooksTest extends OfTheirOwn {
+    private static final double[] COLOR = {0.2, 0.5, 0.8};
+
+    /** A cube about the origin whose normals point from its middle, in one colour. */
+    private static byte[] cube() {
+        ByteBuffer b = ByteBuffer.allocate(24 * 4 * 2 + 36 * 2).order(ByteOrder.LITTLE_ENDIAN);
+        for (double size : new double[] {0.5, Math.sqrt(1 / 3.0)}) {
+            for (int i = 0; i < 8; i++) {
+                for (int k = 0; k < 3; k++) {
+                    b.putFloat((float) ((i >> k & 1) == 0 ? -size : size));
+                }
+            }
+        }
+        int[] t = {
+            0, 2, 3, 0, 3, 1, 4, 5, 7, 4, 7, 6, 0, 1, 5, 0, 5, 4, 2, 6, 7, 2, 7, 3, 0, 4, 6, 0, 6, 2, 1, 3, 7, 1, 7, 5
+        };
+        for (int v : t) {
+            b.putShort((short) v);
+        }
+        return """
+                {"asset":{"version":"2.0"},"scene":0,"scenes":[{"nodes":[0]}],"nodes":[{"name":"Cube","mesh":0}],
+                "meshes":[{"primitives":[{"attributes":{"POSITION":0,"NORMAL":1},"indices":2,"material":0}]}],
+                "materials":[{"pbrMetallicRoughness":{"baseColorFactor":[%s,%s,%s,1]}}],
+                "accessors":[{"bufferView":0,"componentType":5126,"count":8,"type":"VEC3","min":[-0.5,-0.5,-0.5],"max":[0.5,0.5,0.5]},
+                {"bufferView":1,"componentType":5126,"count":8,"type":"VEC3"},
+                {"bufferView":2,"componentType":5123,"count":36,"type":"SCALAR"}],
+                "bufferViews":[{"buffer":0,"byteLength":96},{"buffer":0,"byteOffset":96,"byteLength":96},
+                {"buffer":0,"byteOffset":192,"byteLength":72}],
+                "buffers":[{"byteLength":264,"uri":"data:application/octet-stream;base64,%s"}]}
+                """
+                .formatted(COLOR[0], COLOR[1], COLOR[2], Base64.getEncoder().encodeToString(b.array()))
+                .getBytes(StandardCharsets.UTF_8);
+    }
+
+    @BeforeEach
+    void openCube() {
+        page.click("header a");
+        page.setInputFiles("input[type=file]", SmallScenes.upload("cube.gltf", cube()));
+        page.waitForURL("**/scenes/*");
+        page.waitForFunction("() => window.rhombus?.scene?.().objects.length === 1");
+        hand = Hand.ready(page);
+        hand.over("v2", 0.2, 0.1);
+    }
+
+    /** The colour on the screen where a point of the scene is. */
+    private int[] color(double x, double y, double z) {
+        Map<String, Object> at = hand.project("v2", new double[] {x, y, z});
+        try {
+            BufferedImage i = ImageIO.read(new ByteArrayInputStream(page.screenshot()));
+            int rgb = i.getRGB((int) Hand.num(at, "x"), (int) Hand.num(at, "y"));
+            return new int[] {rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255};
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The transfer of IEC 61966-2-1, in eight bits. */
+    private static int srgb(double linear) {
+        double c = linear <= 0.0031308 ? linear * 12.92 : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
+        return (int) Math.round(c * 255);
+    }
+
+    @Test
+    void unlitShowsTheColoursOfTheFileExactlyFromEverySide() {
+        hand.key("4");
+        assertThat(hand.view("v2").get("display")).isEqualTo("unlit");
+        for (double[] p : new double[][] {{0.1, 0.5, 0.1}, {0.1, 0.1, 0.5}, {0.5, 0.1, 0.1}}) {
+            assertThat(color(p[0], p[1], p[2])).containsExactly(srgb(COLOR[0]), srgb(COLOR[1]), srgb(COLOR[2]));
+        }
+    }
+
+    /** Normals that point from the middle make a face's corners differ; its plane does not. */
+    @Test
+    void flatShadingGivesAFaceOneShadeAndSmoothMany() {
+        hand.key("6");
+        int[] a = color(-0.3, 0.5, -0.3);
+        int[] b = color(0.3, 0.5, 0.3);
+        assertThat(Math.abs(a[2] - b[2])).isGreaterThan(6);
+        hand.key("5");
+        int[] c = color(-0.3, 0.5, -0.3);
+        int[] d = color(0.3, 0.5, 0.3);
+        for (int k = 0; k < 3; k++) {
+            assertThat(Math.abs(c[k] - d[k])).isLessThanOrEqualTo(1);
+        }
+        int[] side = color(0.1, 0.1, 0.5);
+        assertThat(Math.abs(side[2] - c[2]))
+                .as("another face has another shade")
+                .isGreaterThan(6);
+    }
+
+    @Test
+    void aDigitWithoutAWayOfDrawingSaysSoAndZeroSwapsTheLastTwo() {
+        hand.key("5").key("8");
+        page.getByText("No way of drawing is on 8 yet.").waitFor();
+        assertThat(hand.view("v2").get("display")).isEqualTo("flat-shading");
+        hand.key("1").key("0");
+        assertThat(hand.view("v2").get("display")).isEqualTo("flat-shading");
+        hand.key("0");
+        assertThat(hand.view("v2").get("display")).isEqualTo("wire");
+    }
+}
