@@ -18,6 +18,8 @@ const WIDTHS = [0, 0.9, 1.1, 0, 0];
 /** Materials of surfaces, lines and masks; each call makes one, programs are shared by the library. */
 export class Looks {
   private readonly images = new Map<number, THREE.Texture>();
+  private readonly paper = { value: [new THREE.Vector3(), new THREE.Vector3()] };
+  private readonly rim = { value: new THREE.Vector4() };
   private readonly tints: { wire: { value: THREE.Vector4[] }; picked: { value: THREE.Vector4[] } };
 
   constructor(
@@ -28,12 +30,15 @@ export class Looks {
     private readonly loaded: () => void,
   ) {
     this.tints = { wire: { value: palette.wire }, picked: { value: palette.picked } };
+    this.theme(palette);
   }
 
   theme(palette: Palette): void {
     this.tints.wire.value = palette.wire;
     this.tints.picked.value = palette.picked;
     this.shared.ink.value = palette.ink;
+    this.paper.value = palette.ground;
+    this.rim.value = palette.wire[2]!;
   }
 
   surface(mesh: number, edges: boolean, merged: boolean, shade: Shade): THREE.ShaderMaterial {
@@ -47,7 +52,9 @@ export class Looks {
     if (edges) defines.EDGES = 1;
     if (shade === 'flat') defines.FLAT = 1;
     if (shade === 'unlit') defines.UNLIT = 1;
+    if (shade === 'paper') defines.PAPER = 1;
     const [r, g, b, a] = m.color;
+    const blend = m.blend && shade !== 'paper';
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: surfaceVertex,
@@ -56,21 +63,28 @@ export class Looks {
       uniforms: {
         base: { value: new THREE.Vector4(r, g, b, m.blend ? a : 1) },
         ink: this.shared.ink,
+        paper: this.paper,
+        rim: this.rim,
         pixel: this.shared.pixel,
         cutoff: { value: m.cutoff },
         image: { value: uv ? this.image(m.image!) : null },
       },
       side: THREE.DoubleSide,
-      transparent: m.blend,
-      depthWrite: !m.blend,
-      blending: m.blend ? THREE.CustomBlending : THREE.NoBlending,
+      // Lines on the surface stand before it.
+      polygonOffset: shade === 'paper',
+      polygonOffsetFactor: 1.5,
+      polygonOffsetUnits: 2,
+      transparent: blend,
+      depthWrite: !blend,
+      blending: blend ? THREE.CustomBlending : THREE.NoBlending,
       blendSrc: THREE.OneFactor,
       blendDst: THREE.OneMinusSrcAlphaFactor,
     });
   }
 
-  line(picked: boolean, merged: boolean): THREE.ShaderMaterial {
-    const look = { tints: [], widths: WIDTHS, grid: false, hidden: false };
+  /** Lines over everything, or only where no surface is before them. */
+  line(picked: boolean, merged: boolean, hidden: boolean): THREE.ShaderMaterial {
+    const look = { tints: [], widths: WIDTHS, grid: false, hidden };
     const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
     material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
     if (merged) material.defines.MERGED = 1;

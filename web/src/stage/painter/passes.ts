@@ -15,7 +15,7 @@ const PASSES: readonly { layer: number; wanted: (plan: Drawn) => boolean }[] = [
   { layer: Form.grid, wanted: () => true },
   { layer: Form.surface, wanted: (plan) => plan.surfaces },
   { layer: Form.edged, wanted: (plan) => plan.surfaces },
-  { layer: Form.wire, wanted: (plan) => plan.edges === 'lines' },
+  { layer: Form.wire, wanted: (plan) => plan.edges === 'lines' || plan.edges === 'visible' },
 ];
 
 /** The layers that are drawn for a plan. */

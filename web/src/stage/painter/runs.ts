@@ -24,9 +24,15 @@ export interface Which {
   shade: Shade;
 }
 
+/** Whether surfaces hide the lines of a run. */
+export function isHidden(run: Run, shade: Shade): boolean {
+  return shade === 'paper' && (run === Run.lines || run === Run.picked);
+}
+
 /** Names what is drawn of a batch in one way. */
 export function formKey(run: Run, level: number, shade: Shade): string {
-  return run === Run.surface || run === Run.edged ? `${run}/${level}/${shade}` : `${run}/${level}`;
+  const lit = run === Run.surface || run === Run.edged ? shade : '';
+  return `${run}/${level}/${lit || (isHidden(run, shade) ? 'hidden' : '')}`;
 }
 
 /** How one batch is drawn. */

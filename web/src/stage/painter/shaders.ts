@@ -30,6 +30,9 @@ in vec4 extra;
 uniform highp sampler2D state;
 flat out vec3 vBase;
 #endif
+#ifdef PAPER
+out vec3 vToEye;
+#endif
 #if defined(UNLIT)
 #elif defined(WITH_NORMAL) && !defined(FLAT)
 #define BY_NORMAL
@@ -90,6 +93,9 @@ void main() {
   vSides = int(sides);
 #endif
   gl_Position = projectionMatrix * p;
+#ifdef PAPER
+  vToEye = projectionMatrix[2][3] == 0.0 ? vec3(0.0, 0.0, 1.0) : -p.xyz;
+#endif
 }`;
 
 /** What is too small to be drawn as it is: a square of its size. Four numbers a part, middle and size. */
@@ -131,6 +137,11 @@ uniform vec4 base;
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
+#ifdef PAPER
+uniform vec3 paper[2];
+uniform vec4 rim;
+in vec3 vToEye;
+#endif
 #if defined(UNLIT)
 #elif defined(WITH_NORMAL) && !defined(FLAT)
 #define BY_NORMAL
@@ -174,12 +185,19 @@ void main() {
 #else
   vec3 n = normalize(cross(dFdx(vView), dFdy(vView)));
 #endif
+#ifdef PAPER
+  // Where a round surface turns away from the eye its silhouette is drawn, as wide as an edge.
+  float facing = abs(dot(n, normalize(vToEye)));
+  float silhouette = 1.0 - smoothstep(0.5, 1.0, facing / max(fwidth(facing) * 1.6 * pixel, 1e-4));
+  vec3 color = mix(mix(paper[0], paper[1], 0.5), rim.rgb, silhouette * rim.a);
+#else
   // A light a little above the eye, a cool fill from below; backs of faces are darker.
   float key = abs(dot(n, vec3(0.25, 0.42, 0.87)));
   float sky = 0.5 + 0.5 * n.y * (gl_FrontFacing ? 1.0 : -1.0);
   vec3 light = vec3(0.16, 0.2, 0.23) + vec3(0.1, 0.13, 0.15) * sky + vec3(0.82, 0.8, 0.76) * key;
   vec3 shade = c.rgb * light * (gl_FrontFacing ? 1.0 : 0.62);
   vec3 color = srgb(shade);
+#endif
 #endif
 #ifdef EDGES
   vec3 w = fwidth(vCorner);

@@ -106,6 +106,28 @@ class LooksTest extends OfTheirOwn {
                 .isGreaterThan(6);
     }
 
+    /** Seen from above, in front and the right: what lies between hidden faces shows in Wire and not here. */
+    @Test
+    void hiddenLineLeavesOutWhatLiesBehindSurfaces() {
+        hand.key("1");
+        int[] behind = color(-0.5, -0.5, 0.1);
+        int[] before = color(0.5, 0.5, 0.1);
+        assertThat(away(behind, color(-0.4, -0.3, 0.1))).as("Wire shows it").isGreaterThan(30);
+        hand.key("2");
+        assertThat(hand.view("v2").get("display")).isEqualTo("hidden-line");
+        int[] paper = color(0.1, 0.5, 0.2);
+        assertThat(away(color(0.2, 0.1, 0.5), paper)).isZero();
+        assertThat(away(color(-0.5, -0.5, 0.1), paper)).isZero();
+        assertThat(away(color(0.5, 0.5, 0.1), paper)).isGreaterThan(30);
+        assertThat(away(color(0.5, 0.5, 0.1), before))
+                .as("the same edge as in Wire")
+                .isLessThan(90);
+    }
+
+    private static int away(int[] a, int[] b) {
+        return Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) + Math.abs(a[2] - b[2]);
+    }
+
     @Test
     void aDigitWithoutAWayOfDrawingSaysSoAndZeroSwapsTheLastTwo() {
         hand.key("5").key("8");

@@ -4,6 +4,8 @@ package rhombus.core.display;
 public enum DisplayMode {
     /** Modelled edges only; what lies inside shows. */
     WIRE("wire", "Wire", 1, Shade.NONE, Edging.LINES),
+    /** Modelled edges and silhouettes; what lies behind surfaces is left out. */
+    HIDDEN_LINE("hidden-line", "Hidden line", 2, Shade.PAPER, Edging.VISIBLE),
     /** Colours and textures as the file has them, without any light: the term of glTF's KHR_materials_unlit. */
     UNLIT("unlit", "Unlit", 4, Shade.UNLIT, Edging.NONE),
     /** Surfaces with one shade a face. */
@@ -19,8 +21,15 @@ public enum DisplayMode {
         NONE,
         /** As lines, seen through everything. */
         LINES,
+        /** As lines, where no surface is before them. */
+        VISIBLE,
         /** Within the surface's own pass. */
-        ON_SURFACE
+        ON_SURFACE;
+
+        /** Whether they are drawn as lines. */
+        public boolean lines() {
+            return this == LINES || this == VISIBLE;
+        }
     }
 
     /** How light falls on surfaces. */
@@ -32,7 +41,9 @@ public enum DisplayMode {
         /** By the plane of each face. */
         FLAT,
         /** Not at all. */
-        UNLIT
+        UNLIT,
+        /** Not at all, and surfaces are as the ground behind them: they only hide. */
+        PAPER
     }
 
     private final String id;

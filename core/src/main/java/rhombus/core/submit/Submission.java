@@ -110,7 +110,7 @@ public final class Submission {
             if (wish.surfaces) {
                 surface(p, f, box, screen, wish);
             }
-            if (wish.edging == DisplayMode.Edging.LINES) {
+            if (wish.edging.lines()) {
                 lines(p, box, screen);
             }
             if (wish.outline && p.selected) {
@@ -203,10 +203,9 @@ public final class Submission {
                         / screen.metresPerPixel(screen.pose().focus());
         boolean edged = wish.edging == DisplayMode.Edging.ON_SURFACE
                 && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
-        complete &= any.shape.hasEdges() || !edged && wish.edging != DisplayMode.Edging.LINES;
-        int lines = wish.edging == DisplayMode.Edging.LINES
-                ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount()))
-                : 0;
+        complete &= any.shape.hasEdges() || !edged && !wish.edging.lines();
+        int lines =
+                wish.edging.lines() ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount())) : 0;
         for (int i = 0; i < b.chunks.length; i++) {
             Chunk c = b.chunks[i];
             if (c.shown == 0 || !f.shows(c.box)) {

@@ -357,6 +357,11 @@ class BatchesTest {
             }
             Drawn wire = t.draw(t.everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
             assertThat(wire.triangles).isEmpty();
+            Drawn both = t.draw(t.everything(), new Submission.Wish(true, DisplayMode.Edging.VISIBLE, false), 0);
+            t.checkAll(both);
+            assertThat(both.lines)
+                    .as("lines that surfaces may hide are the same")
+                    .hasSameSizeAs(wire.lines);
             for (int n = 0; n < t.scene.count(); n++) {
                 if (t.scene.shown(n)) {
                     Vec3 c = t.scene.bounds(n).center();

@@ -16,8 +16,8 @@ import rhombus.core.plain.OneOf;
 public record Plan(
         boolean shown,
         boolean surfaces,
-        @OneOf({"none", "smooth", "flat", "unlit"}) String shade,
-        @OneOf({"none", "lines", "on_surface"}) String edges,
+        @OneOf({"none", "smooth", "flat", "unlit", "paper"}) String shade,
+        @OneOf({"none", "lines", "visible", "on_surface"}) String edges,
         boolean flat,
         boolean grid,
         boolean outline) {}
