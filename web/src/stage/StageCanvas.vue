@@ -13,7 +13,6 @@ const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: nu
 const emit = defineEmits<{ input: [ms: number, came: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
-const host = ref<HTMLElement>();
 let ends: (() => void)[] = [];
 
 function measure() {
@@ -27,7 +26,8 @@ onMounted(() => {
   const { canvas } = painter;
   canvas.tabIndex = 0;
   canvas.setAttribute('aria-label', 'Viewports. The hints below say what keys and buttons do.');
-  host.value!.append(canvas);
+  // Below everything else on the stage.
+  stage.value!.prepend(canvas);
   props.open.attach(painter, theme.value, axes.value);
   measure();
   const observer = new ResizeObserver(measure);
@@ -42,7 +42,6 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
 
 <template>
   <div ref="stage" class="stage" data-stage>
-    <div ref="host" class="host" />
     <ViewportFrame
       v-for="v in store.views.filter((each) => each.shown)"
       :key="v.id"
@@ -62,8 +61,7 @@ onBeforeUnmount(() => ends.forEach((end) => end()));
   overflow: hidden;
   background: var(--panel);
 }
-.host,
-.host :deep(canvas) {
+.stage > :deep(canvas) {
   position: absolute;
   inset: 0;
   width: 100%;
