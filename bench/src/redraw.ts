@@ -36,7 +36,7 @@ const middle = (v: number[]) =>
 
 /**
  * Milliseconds to draw the open scene in four viewports or eight, and the same meshes by the bare library: smooth, with edges, or in
- * wire, where the library draws line segments. Beside that the script's part of it, and the memory of buffers.
+ * wire, where the library draws line segments. `beside` is which of these the library draws. Beside that the script's part of it, and the memory of buffers.
  */
 export async function redraw(
   file: ArrayBuffer,
@@ -44,6 +44,7 @@ export async function redraw(
   rounds = 15,
   alone = false,
   mode = "smooth",
+  beside = "smooth",
 ) {
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
@@ -75,7 +76,7 @@ export async function redraw(
   });
   renderer.setSize(WIDTH, HEIGHT, false);
   renderer.setScissorTest(true);
-  const scene = bareScene(mode);
+  const scene = bareScene(beside);
   const camera = new THREE.Camera();
   camera.matrixWorldAutoUpdate = false;
   const bareGl = renderer.getContext() as WebGL2RenderingContext;

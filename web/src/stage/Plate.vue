@@ -74,9 +74,15 @@ function drag(e: PointerEvent) {
 }
 
 const MODES = displayModes();
-const displays = computed<MenuItem[]>(() =>
-  MODES.map((m) => ({ label: m.label, command: 'display.set', args: { mode: m.id }, on: props.view.display === m.id })),
-);
+const displays = computed<MenuItem[]>(() => [
+  ...MODES.map((m) => ({
+    label: m.label,
+    command: 'display.set',
+    args: { mode: m.id },
+    on: props.view.display === m.id,
+  })),
+  ...(others.value.length ? [{ label: 'The same in all viewports', command: 'display.everywhere', apart: true }] : []),
+]);
 
 /** What navigating does to the camera one looks through, and what a click on these words changes. */
 const STATES = {

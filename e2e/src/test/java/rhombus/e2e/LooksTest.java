@@ -10,6 +10,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -122,6 +123,20 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(color(0.5, 0.5, 0.1), before))
                 .as("the same edge as in Wire")
                 .isLessThan(90);
+    }
+
+    @Test
+    void aWayOfDrawingIsGivenToAllViewportsAndEachTakesItsOwnBack() {
+        hand.key("5");
+        List<Object> before = displays();
+        plate("v2", "Display mode", "[data-command='display.everywhere']");
+        assertThat(displays()).containsOnly("flat-shading");
+        hand.over("v1", 0.2, 0.2).key("0");
+        assertThat(displays().get(0)).isEqualTo(before.get(0)).isNotEqualTo("flat-shading");
+    }
+
+    private List<Object> displays() {
+        return views().stream().map(v -> v.get("display")).toList();
     }
 
     private static int away(int[] a, int[] b) {

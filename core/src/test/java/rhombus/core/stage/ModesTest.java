@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import rhombus.core.display.DisplayMode;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
@@ -503,5 +504,36 @@ class ModesTest {
                 .isEqualTo(Habits.USUAL.toPlain());
         // The pivot ladder has a place of its own in the Readout.
         assertThat(new Seen(hand.stage).habits()).hasSize(AllHabits.all().size() - 1);
+    }
+
+    // ---- ways of drawing -------------------------------------------------------------------------------------------
+
+    @Test
+    void aWayOfDrawingIsGivenToTheWholeBoardAndSwappedBackOneByOne() {
+        List<DisplayMode> before = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            before.add(hand.view(i).mode);
+        }
+        hand.run("display.set", "v2", "mode", "unlit");
+        hand.run("display.everywhere", "v2");
+        for (int i = 0; i < 4; i++) {
+            assertThat(hand.view(i).mode).isEqualTo(DisplayMode.UNLIT);
+            hand.run("display.swap", "v" + (i + 1));
+            assertThat(hand.view(i).mode).isEqualTo(before.get(i));
+        }
+    }
+
+    @Test
+    void everyDigitHoldsAWayOfDrawingOrSaysThatItHoldsNone() {
+        for (int digit = 1; digit <= 9; digit++) {
+            DisplayMode was = hand.view(1).mode;
+            hand.notices();
+            hand.move(700, 150, 0);
+            hand.tap("Digit" + digit, 0);
+            DisplayMode holds = DisplayMode.on(digit);
+            assertThat(hand.view(1).mode).isEqualTo(holds == null ? was : holds);
+            assertThat(hand.notices())
+                    .isEqualTo(holds == null ? List.of("No way of drawing is on " + digit + " yet.") : List.of());
+        }
     }
 }

@@ -42,6 +42,8 @@ final class DisplayArea {
         d.action("display.swap", "Swap the last two display modes")
                 .key("display-swap", "Digit0", 0, "swap the last two display modes")
                 .does((a, c) -> a.show(c.view(), c.view().otherMode));
+        d.action("display.everywhere", "Draw all viewports of the board like this one")
+                .does((a, c) -> a.everywhere(c.view().mode));
         d.action("display.overlay", "Show or hide an overlay")
                 .needs(
                         "overlay",
@@ -52,6 +54,12 @@ final class DisplayArea {
     private void show(ViewState v, DisplayMode m) {
         if (v.display(m)) {
             changed(v);
+        }
+    }
+
+    private void everywhere(DisplayMode m) {
+        for (ViewState v : ground.board().views) {
+            show(v, m);
         }
     }
 
