@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Marks, Frame } from '../core';
 import { useRun } from './run';
 
-defineProps<{ view: Frame; marks: Marks }>();
+const props = defineProps<{ view: Frame; marks: Marks }>();
+const off = computed(() => props.view.overlays.some((o) => o.id === 'meshes' && !o.on));
 const run = useRun();
 </script>
 
@@ -26,9 +28,21 @@ const run = useRun();
     >
   </button>
   <div v-if="marks.empty && view.rect.width > 170 && view.rect.height > 130" class="empty clipped" data-empty>
-    <p>Nothing is in view here.</p>
-    <button class="plain" data-command="view.frame-all" @click="run('view.frame-all', {}, view.id)">Frame all</button>
-    <button class="plain" data-command="view.home" @click="run('view.home', {}, view.id)">Go home</button>
+    <template v-if="off">
+      <p>Meshes are off in this viewport.</p>
+      <button
+        class="plain"
+        data-command="display.overlay"
+        @click="run('display.overlay', { overlay: 'meshes' }, view.id)"
+      >
+        Show meshes
+      </button>
+    </template>
+    <template v-else>
+      <p>Nothing is in view here.</p>
+      <button class="plain" data-command="view.frame-all" @click="run('view.frame-all', {}, view.id)">Frame all</button>
+      <button class="plain" data-command="view.home" @click="run('view.home', {}, view.id)">Go home</button>
+    </template>
   </div>
 </template>
 

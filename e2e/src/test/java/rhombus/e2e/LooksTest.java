@@ -135,6 +135,22 @@ class LooksTest extends OfTheirOwn {
         assertThat(displays().get(0)).isEqualTo(before.get(0)).isNotEqualTo("flat-shading");
     }
 
+    /** A viewport without meshes says why it is empty, and brings them back. */
+    @Test
+    void meshesAreSwitchedOffInOneViewportAndBack() {
+        hand.key("4");
+        int[] shown = color(0.1, 0.5, 0.1);
+        plate("v2", "Overlays", "[data-command='display.overlay']:has-text('Meshes')");
+        assertThat(away(color(0.1, 0.5, 0.1), shown)).isGreaterThan(60);
+        page.locator("[data-viewport=v2]")
+                .getByText("Meshes are off in this viewport.")
+                .waitFor();
+        assertThat(page.locator("[data-empty]").count()).isEqualTo(1);
+        page.locator("[data-viewport=v2] [data-empty] button").click();
+        hand.idle();
+        assertThat(away(color(0.1, 0.5, 0.1), shown)).isZero();
+    }
+
     private List<Object> displays() {
         return views().stream().map(v -> v.get("display")).toList();
     }

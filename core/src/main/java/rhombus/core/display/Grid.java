@@ -30,7 +30,16 @@ public record Grid(double spacing, double height, int u, int v, Row first, Row s
      * @param ten which of the first ten is one of every tenth, counted from 0
      * @param axis which of them is the axis of the world, or -1
      */
-    public record Row(double at, double from, double to, int count, int ten, int axis) {}
+    public record Row(double at, double from, double to, int count, int ten, int axis) {
+        private Row showing(double spacing, boolean lines, boolean axes) {
+            if (lines) {
+                // An axis that is not shown leaves one of every tenth.
+                return axes ? this : new Row(at, from, to, count, ten, -1);
+            }
+            boolean one = axes && axis >= 0;
+            return new Row(at + Math.max(0, axis) * spacing, from, to, one ? 1 : 0, 0, one ? 0 : -1);
+        }
+    }
 
     private static final double WANTED_PIXELS = 34;
     private static final int REACH = 24;
@@ -68,6 +77,19 @@ public record Grid(double spacing, double height, int u, int v, Row first, Row s
         Vec3 middle = new Vec3(c[0] - eye[0], c[1] - eye[1], c[2] - eye[2]);
         double radius = d == null ? REACH * spacing : 0;
         return new Grid(spacing, -eye[3 - u - v], u, v, first, second, middle, radius);
+    }
+
+    /** The same with all lines, without those that are axes of the world, with these alone, or with none. */
+    public Grid showing(boolean lines, boolean axes) {
+        return new Grid(
+                spacing,
+                height,
+                u,
+                v,
+                first.showing(spacing, lines, axes),
+                second.showing(spacing, lines, axes),
+                center,
+                radius);
     }
 
     private static Row row(

@@ -7,18 +7,24 @@ import java.util.Set;
 import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
 
-/** What can be shown over a viewport besides the scene. */
+/** What a viewport can show or leave out: kinds of things, and what lies over them. */
 public enum Overlay {
+    /** Whatever is made of triangles. */
+    MESHES("meshes", "Meshes"),
+    /** The marks of lights. */
+    LIGHTS("lights", "Lights"),
+    /** The marks of cameras. */
+    CAMERAS("cameras", "Cameras"),
+    /** Pictures behind axis views and cameras. */
+    PICTURES("pictures", "Pictures"),
     /** Lines on the ground, or in the plane of an axis view. */
     GRID("grid", "Ground grid"),
+    /** Those of its lines that are axes of the world. */
+    AXES("axes", "Axes"),
     /** The chart that shows and sets directions. */
     ROSE("rose", "Rose"),
     /** The line round what is selected. */
     OUTLINE("outline", "Outline of the selection"),
-    /** The marks of lights and cameras. */
-    ICONS("icons", "Lights and cameras"),
-    /** Pictures behind axis views and cameras. */
-    PICTURES("pictures", "Pictures"),
     /** The edge of a camera's picture. */
     GATE("gate", "Gate"),
     /** What lies outside of it, made dim. */
@@ -31,6 +37,9 @@ public enum Overlay {
     CENTRE("centre", "Centre", false),
     /** Lines of one's own in the picture. */
     GUIDES("guides", "Own guides");
+
+    /** The name that lights and cameras had together. */
+    private static final String BOTH = "icons";
 
     private final String id;
     private final String words;
@@ -87,7 +96,12 @@ public enum Overlay {
     public static Set<Overlay> of(Object plain) {
         Set<Overlay> out = EnumSet.noneOf(Overlay.class);
         for (Object o : Plain.list(plain)) {
-            Overlay known = named(OldNames.now(Plain.text(o, "")));
+            String name = OldNames.now(Plain.text(o, ""));
+            if (name.equals(BOTH)) {
+                out.add(LIGHTS);
+                out.add(CAMERAS);
+            }
+            Overlay known = named(name);
             if (known != null) {
                 out.add(known);
             }

@@ -74,6 +74,24 @@ class GridTest {
         }
     }
 
+    /** Lines without axes are all of them; axes alone are those; neither is nothing. */
+    @Property(tries = 500)
+    void axesAndOtherLinesShowByThemselves(@ForAll UpAxis up, @ForAll Pose pose) {
+        Grid g = Grid.of(new Screen(pose, 640, 400), up);
+        assertThat(g.showing(true, true)).isEqualTo(g);
+        List<Line> without = lines(g.showing(true, false));
+        assertThat(without).hasSameSizeAs(lines(g)).allMatch(l -> l.what() < 2);
+        List<Line> axes = lines(g.showing(false, true));
+        List<Line> wanted = lines(g).stream().filter(l -> l.what() >= 2).toList();
+        assertThat(axes).hasSameSizeAs(wanted);
+        for (int k = 0; k < axes.size(); k++) {
+            assertThat(axes.get(k).what()).isEqualTo(wanted.get(k).what());
+            assertThat(axes.get(k).from().distance(wanted.get(k).from()))
+                    .isLessThan(1e-9 * (1 + wanted.get(k).from().length()));
+        }
+        assertThat(lines(g.showing(false, false))).isEmpty();
+    }
+
     private record Line(Vec3 from, Vec3 to, int what) {}
 
     /** The lines as they are to be drawn, relative to the eye: what is told of the rows, put into practice. */

@@ -4,16 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.DisplayMode;
+import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
+import rhombus.core.scene.Kind;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.stage.marks.Lost;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.view.Heading;
@@ -535,5 +540,35 @@ class ModesTest {
             assertThat(hand.notices())
                     .isEqualTo(holds == null ? List.of("No way of drawing is on " + digit + " yet.") : List.of());
         }
+    }
+
+    /** What a viewport does not show is not taken in it, by no click, no frame and no key; other viewports are as they were. */
+    @Test
+    void whatAViewportLeavesOutIsNotTakenInIt() {
+        Vec3 box = Mat4.origin(hand.stage.scene().world(2));
+        Vec3 at = hand.view(1).screen().project(box);
+        double x = hand.view(1).x + at.x();
+        double y = hand.view(1).y + at.y();
+        assertThat(hand.stage.snapshots().pick("v2", x, y)).isNotNull();
+        hand.run("display.overlay", "v2", "overlay", "meshes");
+        assertThat(hand.stage.snapshots().pick("v2", x, y)).isNull();
+        assertThat(hand.stage.snapshots().plan(1).surfaces()).isFalse();
+        assertThat(hand.stage.snapshots().plan(1).edges()).isEqualTo("none");
+        hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
+        Set<Kind> taken = new HashSet<>();
+        hand.stage
+                .snapshots()
+                .selection()
+                .forEach(id -> taken.add(
+                        hand.stage.scene().node(hand.stage.scene().indexOf(id)).kind()));
+        assertThat(taken).isEqualTo(Set.of(Kind.CAMERA));
+        hand.run("display.overlay", "v2", "overlay", "cameras");
+        hand.run("select.none", null);
+        hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
+        assertThat(hand.stage.snapshots().selection()).isEmpty();
+        assertThat(Lost.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1)))
+                .isTrue();
+        assertThat(Lost.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(0)))
+                .isFalse();
     }
 }

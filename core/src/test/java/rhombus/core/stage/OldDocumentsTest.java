@@ -57,6 +57,7 @@ class OldDocumentsTest {
     @Test
     void viewportsThatHideTheChartStillDo() {
         assertThat(Overlay.of(List.of("facet", "lozenges", "grid"))).isEqualTo(Set.of(Overlay.ROSE, Overlay.GRID));
+        assertThat(Overlay.of(List.of("icons"))).isEqualTo(Set.of(Overlay.LIGHTS, Overlay.CAMERAS));
         Start s = Start.of(Map.of("from", "front", "mode", "wire", "hidden", List.of("facet")));
         assertThat(s.switched()).containsExactly(Overlay.ROSE);
         Hand hand = new Hand();

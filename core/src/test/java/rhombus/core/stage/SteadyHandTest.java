@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
@@ -238,7 +239,7 @@ class SteadyHandTest {
     void aSceneThatHasBecomeASpeckIsNothingInView(double away, boolean empty) {
         ViewState v = hand.view(1);
         Vec3 c = stage.scene().bounds().center();
-        v.switched.add(rhombus.core.display.Overlay.ICONS);
+        v.switched.addAll(Overlay.of(List.of("lights", "cameras")));
         v.set(v.pose.withEye(c.plus(v.pose.orientation().back(), away)));
         assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).isEqualTo(empty);
     }

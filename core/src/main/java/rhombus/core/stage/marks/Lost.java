@@ -1,5 +1,6 @@
 package rhombus.core.stage.marks;
 
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.geometry.Wedge;
@@ -78,8 +79,11 @@ public final class Lost {
         if (!ground.model().opened() || !v.shown || s.bounds().isEmpty() && s.points().length == 0) {
             return false;
         }
-        return !Icons.any(ground, subject, v)
-                && !Seen.anything(
+        if (Icons.any(ground, subject, v)) {
+            return false;
+        }
+        return !v.shows(Overlay.MESHES)
+                || !Seen.anything(
                         ground.model().surfaces(), s, v.screen(), Marquee.wedge(v.screen(), 0, 0, v.width, v.height));
     }
 }

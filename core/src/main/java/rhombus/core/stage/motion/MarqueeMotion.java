@@ -1,6 +1,7 @@
 package rhombus.core.stage.motion;
 
 import java.util.List;
+import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.pick.Marquee;
 import rhombus.core.stage.subject.Selection;
@@ -37,6 +38,17 @@ public final class MarqueeMotion implements Motion {
         return view;
     }
 
+    /** What the viewport does not show is not taken. */
+    private void leaveOut(boolean[] marks) {
+        for (int i = 0; i < marks.length; i++) {
+            marks[i] &= switch (ground.scene().node(i).kind()) {
+                case LIGHT -> view.shows(Overlay.LIGHTS);
+                case CAMERA -> view.shows(Overlay.CAMERAS);
+                default -> view.shows(Overlay.MESHES);
+            };
+        }
+    }
+
     private boolean inside() {
         return ground.habits().is(AllHabits.MARQUEE, "inside")
                 || ground.habits().is(AllHabits.MARQUEE, "direction") && x1 >= x0;
@@ -58,6 +70,7 @@ public final class MarqueeMotion implements Motion {
     }
 
     private void take(boolean[] marks) {
+        leaveOut(marks);
         Selection s = subject.selection();
         if (how.equals("pick")) {
             s.only(marks);

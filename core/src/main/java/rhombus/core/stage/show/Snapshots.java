@@ -105,7 +105,9 @@ public final class Snapshots {
     /** What a viewport wants drawn of the meshes. */
     public Submission.Wish wish(int view) {
         ViewState v = view(view);
-        return Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE));
+        return v.shows(Overlay.MESHES)
+                ? Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE))
+                : new Submission.Wish(false, DisplayMode.Edging.NONE, false);
     }
 
     /** A viewport's pose and size. */
@@ -115,7 +117,8 @@ public final class Snapshots {
 
     /** The grid of a viewport. */
     public Grid grid(int view) {
-        return Grid.of(view(view).screen(), ground.scene().up());
+        ViewState v = view(view);
+        return Grid.of(v.screen(), ground.scene().up()).showing(v.shows(Overlay.GRID), v.shows(Overlay.AXES));
     }
 
     /** The pictures that a viewport draws, in the order in which they are drawn. */

@@ -2,6 +2,7 @@ package rhombus.core.stage.show;
 
 import java.util.ArrayList;
 import java.util.List;
+import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
@@ -116,11 +117,13 @@ final class Views {
     Plan plan(ViewState v) {
         return new Plan(
                 v.shown,
-                v.mode.surfaces(),
+                v.mode.surfaces() && v.shows(Overlay.MESHES),
                 v.mode.shade().name().toLowerCase(),
-                v.mode.edging().name().toLowerCase(),
+                (v.shows(Overlay.MESHES) ? v.mode.edging() : DisplayMode.Edging.NONE)
+                        .name()
+                        .toLowerCase(),
                 v.pose.projection().flat(),
-                v.shows(Overlay.GRID),
-                v.shows(Overlay.OUTLINE));
+                v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
+                v.shows(Overlay.OUTLINE) && v.shows(Overlay.MESHES));
     }
 }

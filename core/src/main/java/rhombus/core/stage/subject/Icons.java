@@ -26,12 +26,9 @@ public final class Icons {
 
     private static void each(Ground ground, Subject subject, ViewState v, Screen screen, Each to) {
         Scene s = ground.scene();
-        if (!v.shows(Overlay.ICONS)) {
-            return;
-        }
         for (int i : s.points()) {
             Kind k = s.node(i).kind();
-            if ((k == Kind.LIGHT || k == Kind.CAMERA)
+            if ((k == Kind.LIGHT && v.shows(Overlay.LIGHTS) || k == Kind.CAMERA && v.shows(Overlay.CAMERAS))
                     && s.shown(i)
                     && !s.node(i).id().equals(v.camera)) {
                 Vec3 p = Mat4.origin(s.world(i));

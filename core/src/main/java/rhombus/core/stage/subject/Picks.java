@@ -1,6 +1,7 @@
 package rhombus.core.stage.subject;
 
 import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Overlay;
 import rhombus.core.pick.Edges;
 import rhombus.core.pick.Hit;
 import rhombus.core.stage.view.Ground;
@@ -28,7 +29,9 @@ public final class Picks {
     private Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
         Screen screen = v.screen().with(p);
         Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
-        return icon != null || v.mode != DisplayMode.WIRE ? icon : Edges.closest(ground.scene(), screen, lx, ly);
+        return icon != null || v.mode != DisplayMode.WIRE || !v.shows(Overlay.MESHES)
+                ? icon
+                : Edges.closest(ground.scene(), screen, lx, ly);
     }
 
     /**

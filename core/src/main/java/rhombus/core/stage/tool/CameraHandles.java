@@ -46,7 +46,7 @@ public final class CameraHandles {
                 || s.locked(n)
                 || !s.shown(n)
                 || s.node(n).id().equals(v.camera)
-                || !v.shows(Overlay.ICONS)) {
+                || !v.shows(Overlay.CAMERAS)) {
             return List.of();
         }
         CameraHandles h = new CameraHandles(ground, v, n);

@@ -3,6 +3,7 @@ package rhombus.core.stage.view;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Ray;
 import rhombus.core.optics.Optics;
 import rhombus.core.pick.Hit;
@@ -88,6 +89,9 @@ public final class Model {
      * @param locked whether locked objects count
      */
     public Hit surfaceAt(ViewState v, Pose p, double lx, double ly, boolean locked) {
+        if (!v.shows(Overlay.MESHES)) {
+            return null;
+        }
         Ray sight = v.screen().with(p).ray(lx, ly);
         Optics own = planes(v);
         Hit hit = surfaces.closest(sight, startOf(sight, p, own), locked);
@@ -96,6 +100,9 @@ public final class Model {
 
     /** Everything an eye meets under a point of a viewport, near to far; locked objects are passed over. */
     public List<Hit> hitsAt(ViewState v, double lx, double ly) {
+        if (!v.shows(Overlay.MESHES)) {
+            return List.of();
+        }
         Screen screen = v.screen();
         Ray sight = screen.ray(lx, ly);
         Optics own = planes(v);
