@@ -20,9 +20,19 @@ function measure() {
   props.open.resize(Math.floor(box.width), Math.floor(box.height), window.devicePixelRatio);
 }
 
+/** The painter, or null where the browser cannot draw: loading the scene says so. */
+function paintable() {
+  try {
+    return thePainter();
+  } catch {
+    return null;
+  }
+}
+
 onMounted(() => {
   // One canvas serves every scene.
-  const painter = thePainter();
+  const painter = paintable();
+  if (!painter) return;
   const { canvas } = painter;
   canvas.tabIndex = 0;
   canvas.setAttribute('aria-label', 'Viewports. The hints below say what keys and buttons do.');

@@ -15,6 +15,7 @@ import { Loop } from './loop';
 import type { Painter, Theme } from './painter/Painter';
 import type { Subject } from './painter/view';
 import { turn } from './painter/slices';
+import { NO_PAINTER } from './painter/studio';
 import { Pictures } from './pictures';
 
 /** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
@@ -135,15 +136,13 @@ export class OpenScene {
     const files = new SceneFiles(this.id, (kind, part) => {
       if (this.loading.value) this.loading.value = { words: fileWords[kind], part };
     });
-    void files.detail.then(
-      (d) => (this.detail.value = d),
-      () => undefined,
-    );
+    void files.detail.then((d) => (this.detail.value = d)).catch(() => undefined);
     return files;
   }
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
   async load(): Promise<void> {
+    if (!this.painter) throw new Error(NO_PAINTER);
     // Taken once: a second try asks anew.
     const files = this.first ?? this.fetchFirst();
     this.first = null;

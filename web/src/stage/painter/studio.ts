@@ -1,5 +1,9 @@
 import { Painter } from './Painter';
 
+/** What is told where the browser cannot draw. */
+export const NO_PAINTER =
+  'This browser does not draw with WebGL 2 here. Switch hardware acceleration on in its settings, or open the scene in another browser.';
+
 let painter: Painter | null = null;
 
 /**
@@ -13,5 +17,9 @@ export function thePainter(): Painter {
 
 /** Makes ready what the first scene would otherwise wait for. */
 export function readyToPaint(): void {
-  thePainter().warm();
+  try {
+    thePainter().warm();
+  } catch {
+    // A browser that cannot draw says so where something is to be drawn.
+  }
 }

@@ -151,6 +151,21 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(color(0.1, 0.5, 0.1), shown)).isZero();
     }
 
+    @Test
+    void aBrowserThatCannotDrawSaysSoAndLosesNothing() {
+        String scene = page.url();
+        page.addInitScript(
+                """
+                const get = HTMLCanvasElement.prototype.getContext;
+                HTMLCanvasElement.prototype.getContext = function (kind, ...rest) {
+                  return /webgl/.test(kind) ? null : get.call(this, kind, ...rest);
+                };""");
+        page.navigate(scene.replaceAll("#.*", ""));
+        page.getByText("does not draw with WebGL 2").waitFor();
+        // The library says on the console what it is told here.
+        failures.removeIf(f -> f.contains("Error creating WebGL context"));
+    }
+
     private List<Object> displays() {
         return views().stream().map(v -> v.get("display")).toList();
     }
