@@ -131,6 +131,22 @@ describe('what the painter draws for a plan', () => {
     expect(drawn()).toEqual({ edged: 1, wire: 1 });
   });
 
+  it('keeps the buffers of the full surface when coarser ones are made anew', () => {
+    core.run(0, Run.surface, 0, 0, 3);
+    core.run(0, Run.surface, 1, 0, 3);
+    prepare();
+    const [full, coarse] = ranges().map((r) => r.geometry);
+    const shared = full!.getAttribute('position');
+    expect(coarse!.getAttribute('position')).toBe(shared);
+    let left: string[] | null = null;
+    coarse!.addEventListener('dispose', () => (left = Object.keys(coarse!.attributes)));
+    full!.addEventListener('dispose', () => expect.unreachable());
+    core.forms = core.forms.map((f) => ({ ...f, generation: f.generation + 1 }));
+    models.sync();
+    expect(left).toEqual([]);
+    expect(full!.getAttribute('position')).toBe(shared);
+  });
+
   it('gives the ranges of a merged batch to one call', () => {
     core.run(0, Run.surface, 0, 0, 3);
     core.starts.push(24);

@@ -79,6 +79,9 @@ export class Merged implements BatchDrawing {
     for (const [key, { run, level, drawn }] of this.forms) {
       if (level === 0 && STAY.has(run)) continue;
       this.root.remove(drawn);
+      // With a geometry the library lets go of all its buffers: those that the full surface goes on using are taken out before.
+      if (STAY.has(run))
+        for (const name of Object.keys(drawn.geometry.attributes)) drawn.geometry.deleteAttribute(name);
       drawn.geometry.dispose();
       (drawn.material as THREE.Material).dispose();
       this.forms.delete(key);
