@@ -42,3 +42,17 @@ defineExpose({ open: () => menu.value?.handleOpen() });
     </template>
   </el-dropdown>
 </template>
+
+<style scoped>
+.label {
+  margin-right: 18px;
+}
+.lozenge + .label {
+  margin-left: 10px;
+}
+.note {
+  margin-left: auto;
+  color: var(--quiet);
+  font-size: 12px;
+}
+</style>

@@ -51,15 +51,4 @@ async function come(focused: boolean) {
 .el-dropdown:has(svg) {
   flex: none;
 }
-.label {
-  margin-right: 18px;
-}
-.lozenge + .label {
-  margin-left: 10px;
-}
-.note {
-  margin-left: auto;
-  color: var(--quiet);
-  font-size: 12px;
-}
 </style>
