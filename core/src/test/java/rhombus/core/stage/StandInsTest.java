@@ -91,8 +91,11 @@ class StandInsTest {
         h.habit("keys.number-pad", true);
         h.tap("Digit5", 0);
         assertThat(h.pose(1)).isNotEqualTo(moved);
-        // A digit for which the pad has nothing stays what it is.
+        // Hints say nothing of what the digit would be; one for which the pad has nothing stays what it is.
         assertThat(h.hint("5")).isNull();
+        assertThat(h.hint("4")).isEqualTo("Unlit");
+        h.habit("keys.number-pad", false);
+        assertThat(h.hint("5")).isEqualTo("Flat shading");
     }
 
     @Test

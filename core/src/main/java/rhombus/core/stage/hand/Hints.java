@@ -172,6 +172,8 @@ public final class Hints {
             if (f == null
                     || f.binding() != b
                     || device == Device.MOUSE && standIns.takes(b.trigger(), modifiers)
+                    || !standIns.key(b.trigger().code(), keymap)
+                            .equals(b.trigger().code())
                     || b.trigger().kind() == Trigger.Kind.CLICK && onHandle(b)
                     || !said.add(b.trigger().toString())) {
                 return;
