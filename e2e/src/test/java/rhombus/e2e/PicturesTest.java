@@ -115,7 +115,7 @@ class PicturesTest {
         Page page = hand.page;
         hand.press("[data-drawer=scene] [data-camera] .row >> nth=0");
         hand.over("v2").key("q");
-        List<String> over = List.of("Lights and cameras", "Rose", "Ground grid");
+        List<String> over = List.of("Lights", "Cameras", "Rose", "Ground grid", "Axes");
         over.forEach(o -> overlay(hand, o));
         hand.over("v2", 0.02, 0.9);
         unspoken(page);
