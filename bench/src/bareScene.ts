@@ -3,7 +3,7 @@ import { core } from "./core";
 
 /** Modelled edges of a mesh as line segments. */
 function segments(mesh: number): THREE.BufferGeometry {
-  const count = Math.max(0, core.draw.edgeCount(mesh, false));
+  const count = Math.max(0, core.draw.edgeCount(mesh));
   const g = new THREE.BufferGeometry();
   g.setAttribute(
     "position",

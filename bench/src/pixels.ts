@@ -1,7 +1,7 @@
 import * as THREE from "three";
 import { core } from "./core";
 import { Looks } from "../../web/src/stage/painter/looks";
-import { Painter } from "../../web/src/stage/painter/Painter";
+import { newPainter } from "./newPainter";
 import { palettes } from "../../web/src/stage/painter/palette";
 import { Slices } from "../../web/src/stage/painter/slices";
 import { Surfaces } from "../../web/src/stage/painter/surfaces";
@@ -18,17 +18,7 @@ const EDGE = 24;
 export async function pixels(file: ArrayBuffer) {
   const canvas = document.createElement("canvas");
   document.body.append(canvas);
-  const painter = new Painter(canvas);
-  const nothing = () => undefined;
-  painter.enter({
-    core,
-    picture: String,
-    imageLoaded: nothing,
-    restored: nothing,
-    came: nothing,
-  });
-  painter.resize(WIDTH, HEIGHT, 1);
-  painter.atOnce = true;
+  const painter = newPainter(canvas, WIDTH, HEIGHT);
   painter.open(file);
   let compared = 0;
   let differ = 0;

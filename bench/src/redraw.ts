@@ -1,6 +1,6 @@
 import * as THREE from "three";
 import { core } from "./core";
-import { Painter } from "../../web/src/stage/painter/Painter";
+import { newPainter } from "./newPainter";
 import { bareScene } from "./bareScene";
 import { paired, time } from "./timing";
 
@@ -49,17 +49,7 @@ export async function redraw(
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
-  const painter = new Painter(ours);
-  const nothing = () => undefined;
-  painter.enter({
-    core,
-    picture: String,
-    imageLoaded: nothing,
-    restored: nothing,
-    came: nothing,
-  });
-  painter.resize(WIDTH, HEIGHT, 1);
-  painter.atOnce = true;
+  const painter = newPainter(ours, WIDTH, HEIGHT);
   const ourBytes = counted(ours.getContext("webgl2")!);
   painter.open(file);
   if (alone) core.command("board.solo", {}, "v2", 0);

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchForm, DrawApi, SubmitApi } from '../src/core';
 import { Models } from '../src/stage/painter/models';
 import { palettes } from '../src/stage/painter/palette';
-import { Form, layersOf } from '../src/stage/painter/passes';
+import { Form, layersOf, type Drawn } from '../src/stage/painter/passes';
 import { Ranges } from '../src/stage/painter/ranges';
 import { Run } from '../src/stage/painter/runs';
 
@@ -59,7 +59,8 @@ class FakeCore {
     indices: () => Int32Array.from([0, 1, 2]),
     levelIndices: () => Int32Array.from([0, 1, 2]),
     edgeEnds: (_: number, __: number, count: number) => new Float32Array(count * 6),
-    edgeCount: (_: number, strong: boolean) => (strong ? 0 : 3),
+    edgeCount: () => 3,
+    edgeStrength: (_: number, __: number, count: number) => new Int8Array(count).fill(1),
     sides: () => Int8Array.from([21]),
     material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0 }),
     placement: () => Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, ...this.at, 1]),
@@ -76,7 +77,8 @@ class FakeCore {
 describe('what the painter draws for a plan', () => {
   let core: FakeCore;
   let models: Models;
-  const prepare = () => models.prepare(new Float64Array(32), 0, 600, 'smooth');
+  const smooth = { surfaces: true, shade: 'smooth', edges: 'none', grid: true, outline: true } as const;
+  const prepare = (plan: Drawn = smooth) => models.prepare(new Float64Array(32), 0, 600, plan);
   /** How many visible things lie on each layer. */
   function drawn() {
     const out: Record<string, number> = {};
@@ -145,6 +147,26 @@ describe('what the painter draws for a plan', () => {
     models.sync();
     expect(left).toEqual([]);
     expect(full!.getAttribute('position')).toBe(shared);
+  });
+
+  it('lets surfaces hide lines where the plan says so, selected ones and those of crowds too, and not in the next view', () => {
+    models.select(new Set([2]), new Set());
+    core.run(0, Run.surface, 0, 0, 3);
+    for (const batch of [0, 1, 2]) core.run(batch, Run.lines, 0, 0, 6);
+    core.run(0, Run.picked, 0, 0, 6);
+    const tests = () => {
+      const out: boolean[] = [];
+      models.root.traverse((o) => {
+        const mesh = o as THREE.Mesh;
+        if (mesh.isMesh && mesh.visible && mesh.layers.isEnabled(Form.wire))
+          out.push((mesh.material as THREE.Material).depthTest);
+      });
+      return out;
+    };
+    prepare({ ...smooth, shade: 'paper', edges: 'visible' });
+    expect(tests()).toEqual([true, true, true, true, true]);
+    prepare({ ...smooth, edges: 'lines' });
+    expect(tests()).toEqual([false, false, false, false, false]);
   });
 
   it('gives the ranges of a merged batch to one call', () => {

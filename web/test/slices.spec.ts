@@ -5,8 +5,9 @@ import { Slices } from '../src/stage/painter/slices';
 describe('making what takes long', () => {
   const lines = 1000;
   const ends = Float32Array.from({ length: lines * 6 }, (_, i) => Math.sin(i));
-  const sort = (i: number) => (i < 300 ? 2 : 1);
-  const fill = (quads: Quads) => (from: number, to: number) => quads.write(from, ends.subarray(from * 6, to * 6), sort);
+  const sort = Int8Array.from({ length: lines }, (_, i) => (i < 300 ? 2 : 1));
+  const fill = (quads: Quads) => (from: number, to: number) =>
+    quads.write(from, ends.subarray(from * 6, to * 6), sort.subarray(from, to));
 
   it('gives the same in pieces as at once, and tells when it has come', async () => {
     const came = vi.fn();

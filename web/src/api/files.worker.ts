@@ -32,8 +32,9 @@ async function load(number: number, scene: string, signal: AbortSignal, shown: P
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
   const { number } = data;
   if ('goOn' in data) {
-    if (data.goOn) open.get(number)?.go();
-    else open.get(number)?.stop.abort();
+    if (!data.goOn) open.get(number)?.stop.abort();
+    // Whoever waits to go on ends there when it is not wanted any more.
+    open.get(number)?.go();
     return;
   }
   const stop = new AbortController();

@@ -146,6 +146,7 @@ export class OpenScene {
     // Taken once: a second try asks anew.
     const files = this.first ?? this.fetchFirst();
     this.first = null;
+    this.files?.stop();
     this.files = files;
     const others = this.presence.others();
     const own = Promise.all([this.kept.keymap.load(), this.kept.habits.load()]);
@@ -300,7 +301,9 @@ export class OpenScene {
     this.loop.stop();
     // Each takes its state now: the stage may hold another scene before the first of these saves has returned.
     const saved = this.keepers.map((k) => k.close());
+    // The painter draws other scenes from now on: what comes late asks it for nothing more.
     this.painter?.leave(this.subject);
+    this.painter = null;
     await Promise.all(saved);
   }
 }

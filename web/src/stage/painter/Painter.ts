@@ -126,7 +126,7 @@ export class Painter {
   draw(views: Frame[]): number[] {
     const started = performance.now();
     this.renderer.info.reset();
-    const missing = views.filter((v) => v.shown && (!this.drawView(v) || !this.view.models)).map((v) => v.number);
+    const missing = views.filter((v) => v.shown && !this.drawView(v)).map((v) => v.number);
     this.stats.frames++;
     this.stats.drawCalls = this.renderer.info.render.calls;
     this.stats.triangles = this.renderer.info.render.triangles;

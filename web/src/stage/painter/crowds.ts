@@ -4,7 +4,7 @@ import type { Looks } from './looks';
 import { pointGeometry } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, isHidden, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -139,7 +139,11 @@ export class Crowd implements BatchDrawing {
     }
     if (run === Run.lines) {
       this.lines = which.counts[0]!;
-      for (const p of this.picked) if (p.layers.isEnabled(Form.wire)) p.visible = true;
+      for (const p of this.picked) {
+        if (!p.layers.isEnabled(Form.wire)) continue;
+        lay(run, p.material, which.hidden);
+        p.visible = true;
+      }
     }
     const geometry = this.geometry(run, level);
     if (!geometry) {
@@ -160,6 +164,7 @@ export class Crowd implements BatchDrawing {
         if (run === Run.lines) f.onBeforeRender = () => made.geometry.setDrawRange(0, this.lines);
       }
       f.geometry = geometry;
+      lay(run, f.material, which.hidden);
       f.visible = true;
       this.shown.push(f);
     }
@@ -184,10 +189,7 @@ export class Crowd implements BatchDrawing {
     let m = this.materials.get(key);
     if (!m) {
       const { mesh } = this.form;
-      m =
-        run === Run.lines
-          ? this.looks.line(false, false, isHidden(run, shade))
-          : this.looks.surface(mesh, run === Run.edged, false, shade);
+      m = run === Run.lines ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false, shade);
       this.materials.set(key, m);
     }
     return m;
@@ -230,7 +232,7 @@ export class Crowd implements BatchDrawing {
       this.picked.push(mask);
       const wires = this.wires.geometry(this.form.mesh, 1);
       if (!wires) continue;
-      const line = this.instances(wires, this.looks.line(true, false, false), matrices, Form.wire);
+      const line = this.instances(wires, this.looks.line(true, false), matrices, Form.wire);
       line.renderOrder = 1;
       line.onBeforeRender = () => {
         line.geometry.setDrawRange(0, this.lines);

@@ -17,12 +17,11 @@ export class Quads {
   }
 
   /** Writes lines from one on: six numbers each for both ends, and what each is. */
-  write(first: number, ends: Float32Array, sort: (line: number) => number): void {
+  write(first: number, ends: Float32Array, sort: Int8Array): void {
     const { both, corner, index } = this;
     for (let i = 0; i < ends.length / 6; i++) {
       const v = (first + i) * 4;
       const to = (first + i) * 6;
-      const what = sort(first + i);
       index[to] = index[to + 3] = v;
       index[to + 1] = v + 1;
       index[to + 2] = index[to + 4] = v + 2;
@@ -32,7 +31,7 @@ export class Quads {
         const at = (v + k) * 4;
         corner[at] = k >> 1;
         corner[at + 1] = k === 1 || k === 2 ? 1 : -1;
-        corner[at + 2] = what;
+        corner[at + 2] = sort[i]!;
       }
     }
   }

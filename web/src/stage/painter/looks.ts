@@ -70,8 +70,7 @@ export class Looks {
         image: { value: uv ? this.image(m.image!) : null },
       },
       side: THREE.DoubleSide,
-      // Lines on the surface stand before it.
-      polygonOffset: shade === 'paper',
+      // By so much it draws back where lines are to stand before it.
       polygonOffsetFactor: 1.5,
       polygonOffsetUnits: 2,
       transparent: blend,
@@ -82,9 +81,8 @@ export class Looks {
     });
   }
 
-  /** Lines over everything, or only where no surface is before them. */
-  line(picked: boolean, merged: boolean, hidden: boolean): THREE.ShaderMaterial {
-    const look = { tints: [], widths: WIDTHS, grid: false, hidden };
+  line(picked: boolean, merged: boolean): THREE.ShaderMaterial {
+    const look = { tints: [], widths: WIDTHS, grid: false, hidden: false };
     const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
     material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
     if (merged) material.defines.MERGED = 1;

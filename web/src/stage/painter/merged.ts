@@ -4,7 +4,7 @@ import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
 import { PointRanges, Ranges } from './ranges';
-import { formKey, isHidden, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
 
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
@@ -127,6 +127,7 @@ export class Merged implements BatchDrawing {
       this.forms.set(key, f);
       (run === Run.mask ? this.masks : this.root).add(f.drawn);
     }
+    lay(run, f.drawn.material, which.hidden);
     f.drawn.set(which.starts, which.counts);
   }
 
@@ -142,11 +143,7 @@ export class Merged implements BatchDrawing {
         this.core.shorts(n, 'corners')!,
         new Uint32Array(this.core.indices(n, -1).buffer),
       );
-      const r = new Ranges(
-        this.lines.geometry,
-        this.own(this.looks.line(run === Run.picked, true, isHidden(run, shade))),
-        Form.wire,
-      );
+      const r = new Ranges(this.lines.geometry, this.own(this.looks.line(run === Run.picked, true)), Form.wire);
       r.renderOrder = run === Run.picked ? 1 : 0;
       return r;
     }

@@ -4,7 +4,8 @@ import { Crowd } from './crowds';
 import { Looks, type Shared } from './looks';
 import { Merged } from './merged';
 import type { Palette } from './palette';
-import { RUN, type BatchDrawing, type Shade } from './runs';
+import type { Drawn } from './passes';
+import { RUN, type BatchDrawing } from './runs';
 import { Single } from './single';
 import { Slices } from './slices';
 import { Surfaces } from './surfaces';
@@ -83,7 +84,7 @@ export class Models {
   }
 
   /** Makes ready what a picture needs; gives false while something of it has not come. */
-  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, shade: Shade, eased = false): boolean {
+  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, plan: Drawn, eased = false): boolean {
     for (const b of this.batches) b.hide();
     const runs = this.submit.plan(matrices, view, height, eased);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
@@ -94,7 +95,8 @@ export class Models {
       const which = {
         starts: starts.subarray(first!, first! + count!),
         counts: counts.subarray(first!, first! + count!),
-        shade,
+        shade: plan.shade,
+        hidden: plan.edges === 'visible',
       };
       this.batches[batch!]!.show(form!, level!, which, offsets);
       this.outlined ||= form === 4;

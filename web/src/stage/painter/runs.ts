@@ -22,17 +22,20 @@ export interface Which {
   counts: Int32Array<ArrayBuffer>;
   /** How light falls on surfaces. */
   shade: Shade;
-}
-
-/** Whether surfaces hide the lines of a run. */
-export function isHidden(run: Run, shade: Shade): boolean {
-  return shade === 'paper' && (run === Run.lines || run === Run.picked);
+  /** Whether surfaces hide lines. */
+  hidden: boolean;
 }
 
 /** Names what is drawn of a batch in one way. */
 export function formKey(run: Run, level: number, shade: Shade): string {
-  const lit = run === Run.surface || run === Run.edged ? shade : '';
-  return `${run}/${level}/${lit || (isHidden(run, shade) ? 'hidden' : '')}`;
+  return run === Run.surface || run === Run.edged ? `${run}/${level}/${shade}` : `${run}/${level}`;
+}
+
+/** Lines stand over everything, or before the surfaces that hide others: these draw back a little then. */
+export function lay(run: Run, look: THREE.Material | THREE.Material[], hidden: boolean): void {
+  const m = look as THREE.Material;
+  if (run === Run.lines || run === Run.picked) m.depthTest = hidden;
+  else m.polygonOffset = hidden && run === Run.surface;
 }
 
 /** How one batch is drawn. */

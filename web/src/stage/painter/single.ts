@@ -2,7 +2,7 @@ import * as THREE from 'three';
 import type { BatchForm, DrawApi } from '../../core';
 import type { Looks } from './looks';
 import { Form } from './passes';
-import { formKey, isHidden, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -65,12 +65,13 @@ export class Single implements BatchDrawing {
       this.lines = which.counts[0]!;
       f.geometry = geometry;
     }
+    lay(run, f.material, which.hidden);
     f.visible = true;
   }
 
   private make(run: Run, geometry: THREE.BufferGeometry, shade: Shade): THREE.Mesh {
     if (run === Run.lines || run === Run.picked) {
-      const f = new THREE.Mesh(geometry, this.looks.line(run === Run.picked, false, isHidden(run, shade)));
+      const f = new THREE.Mesh(geometry, this.looks.line(run === Run.picked, false));
       f.layers.set(Form.wire);
       f.renderOrder = run === Run.picked ? 1 : 0;
       // The geometry may be shared with others that draw more or less of it.

@@ -135,7 +135,7 @@ export class ViewDrawing {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(matrices, number ?? -1, height, plan.shade, eased) ?? false;
+    const complete = this.models?.prepare(matrices, number ?? -1, height, plan, eased) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures!.show(number === null ? [] : draw.pictures(number));
     this.ground.under(this.pictures!.behind);

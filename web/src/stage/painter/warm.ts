@@ -62,8 +62,8 @@ export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle
   }
   ranges(triangle(true, false), looks.mask(false, true));
   scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));
-  ranges(line(new Int16Array(16)), looks.line(false, true, false));
-  scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false, false)));
+  ranges(line(new Int16Array(16)), looks.line(false, true));
+  scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
   const point = new THREE.BufferAttribute(new Float32Array(4), 4);
   const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
   const squares = new PointRanges(points, own(looks.point(0, true)), 0);

@@ -22,17 +22,19 @@ export class Wires {
   geometry(mesh: number, count: number): THREE.BufferGeometry | null {
     const known = this.made.get(mesh);
     if (known && known.capacity >= count) return known.geometry;
-    const edges = this.core.edgeCount(mesh, false);
+    const edges = this.core.edgeCount(mesh);
     if (edges < 0) return null;
     if (this.slices.pending(`wires ${mesh}`)) return known?.geometry ?? null;
-    const strong = this.core.edgeCount(mesh, true);
     const capacity = Math.min(edges, Math.max(FIRST, 2 ** Math.ceil(Math.log2(Math.max(1, count)))));
     const quads = new Quads(capacity);
     const made = this.slices.make(
       `wires ${mesh}`,
       capacity,
       PIECE,
-      (from, to) => quads.write(from, this.core.edgeEnds(mesh, from, to - from), (i) => (i < strong ? 2 : 1)),
+      (from, to) => {
+        const count = to - from;
+        quads.write(from, this.core.edgeEnds(mesh, from, count), this.core.edgeStrength(mesh, from, count));
+      },
       () => {
         const { geometry } = quads.buffers();
         geometry.boundingSphere = this.ball(mesh);

@@ -39,8 +39,11 @@ public interface DrawApi extends JSObject {
     /** Both ends of so many edges of a mesh, six numbers each. */
     Float32Array edgeEnds(int mesh, int from, int count);
 
-    /** How many edges a mesh has, or how many of them, the first, are strong; -1 until they have come. */
-    int edgeCount(int mesh, boolean strong);
+    /** Strength of each of them. */
+    Int8Array edgeStrength(int mesh, int from, int count);
+
+    /** How many edges a mesh has; -1 until they have come. */
+    int edgeCount(int mesh);
 
     /** A byte a triangle that marks which of its sides are edges; null until they have come. */
     @OrNothing

@@ -12,6 +12,7 @@ import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.display.SmoothEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
+import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
@@ -120,9 +121,19 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public int edgeCount(int mesh, boolean strong) {
+    public Int8Array edgeStrength(int mesh, int from, int count) {
+        byte[] out = new byte[count];
+        int strong = stage.scene().meshes().get(mesh).strongEdges() - from;
+        for (int e = 0; e < count; e++) {
+            out[e] = e < strong ? MeshEdges.STRONG : MeshEdges.PLAIN;
+        }
+        return Int8Array.fromJavaArray(out);
+    }
+
+    @Override
+    public int edgeCount(int mesh) {
         Mesh m = stage.scene().meshes().get(mesh);
-        return !m.hasEdges() ? -1 : strong ? m.strongEdges() : m.edgeCount();
+        return m.hasEdges() ? m.edgeCount() : -1;
     }
 
     @Override

@@ -31,10 +31,9 @@ public final class BvhAssembly {
      * @return how many it did: fewer when all are done
      */
     public int more(int count) {
-        int to = Math.min(order.length, done + count);
-        int did = to - done;
-        Bvh.gather(order, positions, triangles, corners, done, to);
-        done = to;
+        int did = Math.min(order.length - done, count);
+        Bvh.gather(order, positions, triangles, corners, done, done + did);
+        done += did;
         return did;
     }
 

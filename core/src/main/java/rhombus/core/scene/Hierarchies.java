@@ -1,5 +1,6 @@
 package rhombus.core.scene;
 
+import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.BvhAssembly;
 import rhombus.core.geometry.Mesh;
 
@@ -37,8 +38,9 @@ public final class Hierarchies {
                 current = begin(m);
             }
             left -= current.more(left);
-            if (current.bvh() != null) {
-                m.attach(current.bvh());
+            Bvh whole = current.bvh();
+            if (whole != null) {
+                m.attach(whole);
                 current = null;
                 mesh++;
                 // Meshes of no triangles are work, too.

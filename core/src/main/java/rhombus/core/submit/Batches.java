@@ -196,15 +196,11 @@ public final class Batches {
             for (Part p : List.copyOf(ofNode.getOrDefault(n, List.of()))) {
                 if (p.batch.sort != Batch.Sort.MERGED) {
                     p.measure(scene.world(n));
-                }
-                if (p.batch.sort == Batch.Sort.CROWD) {
-                    p.batch.point(p, scene.world(n));
-                    p.batch.chunks[p.slot / Chunk.MOST].look(p.batch.parts, scene);
-                }
-                if (p.batch.sort != Batch.Sort.MERGED) {
-                    continue;
-                }
-                if (exact(scene, p, p.batch.origin)) {
+                    if (p.batch.sort == Batch.Sort.CROWD) {
+                        p.batch.point(p, scene.world(n));
+                        p.batch.chunks[p.slot / Chunk.MOST].look(p.batch.parts, scene);
+                    }
+                } else if (exact(scene, p, p.batch.origin)) {
                     p.batch.move(p, scene.world(n));
                 } else {
                     alone(scene, p);

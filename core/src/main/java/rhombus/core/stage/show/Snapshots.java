@@ -104,10 +104,7 @@ public final class Snapshots {
 
     /** What a viewport wants drawn of the meshes. */
     public Submission.Wish wish(int view) {
-        ViewState v = view(view);
-        return v.shows(Overlay.MESHES)
-                ? Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE))
-                : new Submission.Wish(false, DisplayMode.Edging.NONE, false);
+        return Views.wish(view(view));
     }
 
     /** A viewport's pose and size. */

@@ -9,6 +9,7 @@ import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Rect;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.submit.Submission;
 import rhombus.core.view.Clip;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -114,16 +115,22 @@ final class Views {
         return out;
     }
 
+    /** What a viewport wants drawn of the meshes. */
+    static Submission.Wish wish(ViewState v) {
+        return v.shows(Overlay.MESHES)
+                ? Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE))
+                : new Submission.Wish(false, DisplayMode.Edging.NONE, false);
+    }
+
     Plan plan(ViewState v) {
+        Submission.Wish wish = wish(v);
         return new Plan(
                 v.shown,
-                v.mode.surfaces() && v.shows(Overlay.MESHES),
+                wish.surfaces(),
                 v.mode.shade().name().toLowerCase(),
-                (v.shows(Overlay.MESHES) ? v.mode.edging() : DisplayMode.Edging.NONE)
-                        .name()
-                        .toLowerCase(),
+                wish.edging().name().toLowerCase(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
-                v.shows(Overlay.OUTLINE) && v.shows(Overlay.MESHES));
+                wish.outline());
     }
 }
