@@ -54,7 +54,7 @@ export async function redraw(
   painter.open(file);
   if (alone) core.command("board.solo", {}, "v2", 0);
   for (const v of core.show.views())
-    core.command("display.set", { mode }, v.id, 0);
+    core.command("display.set", { look: mode }, v.id, 0);
   const views = core.show.views().filter((v) => v.shown);
   const gl = ours.getContext("webgl2")!;
 

@@ -3,11 +3,12 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchForm, DrawApi, SubmitApi } from '../src/core';
 import { Models } from '../src/stage/painter/models';
 import { palettes } from '../src/stage/painter/palette';
-import { Form, layersOf, type Drawn } from '../src/stage/painter/passes';
+import { Form, layersOf, PLAIN, type Drawn } from '../src/stage/painter/passes';
 import { Ranges } from '../src/stage/painter/ranges';
 import { Run } from '../src/stage/painter/runs';
 
 const corners = 12;
+const nothing = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
 
 /** What the core would give: a merged batch of four triangles, one mesh by itself, and a crowd of three. */
 class FakeCore {
@@ -59,6 +60,7 @@ class FakeCore {
     indices: () => Int32Array.from([0, 1, 2]),
     levelIndices: () => Int32Array.from([0, 1, 2]),
     edgeEnds: (_: number, __: number, count: number) => new Float32Array(count * 6),
+    boxEnds: () => new Float32Array(72),
     edgeCount: () => 3,
     edgeStrength: (_: number, __: number, count: number) => new Int8Array(count).fill(1),
     sides: () => Int8Array.from([21]),
@@ -77,8 +79,9 @@ class FakeCore {
 describe('what the painter draws for a plan', () => {
   let core: FakeCore;
   let models: Models;
-  const smooth = { surfaces: true, shade: 'smooth', edges: 'none', grid: true, outline: true } as const;
-  const prepare = (plan: Drawn = smooth) => models.prepare(new Float64Array(32), 0, 600, plan);
+  const smooth: Drawn = { ...PLAIN, grid: true, outline: true };
+  const prepare = (plan: Drawn = smooth) =>
+    models.prepare(new Float64Array(32), 0, 600, plan, false, plan.through ? 'peeled' : 'none');
   /** How many visible things lie on each layer. */
   function drawn() {
     const out: Record<string, number> = {};
@@ -104,7 +107,7 @@ describe('what the painter draws for a plan', () => {
       core.draw as unknown as DrawApi,
       core.submit as unknown as SubmitApi,
       new ArrayBuffer(0),
-      { ink: { value: palettes.dusk.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1) },
+      { ink: { value: palettes.dusk.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1), ...nothing },
       palettes.dusk,
       vi.fn(),
       vi.fn(),
@@ -112,10 +115,13 @@ describe('what the painter draws for a plan', () => {
   });
 
   it('names the layers of a plan: surfaces, lines, and the ground always', () => {
-    const plain = { surfaces: false, shade: 'none', edges: 'none', grid: true, outline: true } as const;
+    const plain: Drawn = { ...smooth, surfaces: false, shade: 'none' };
     expect(layersOf(plain)).toEqual([Form.grid]);
     expect(layersOf({ ...plain, surfaces: true })).toEqual([Form.grid, Form.surface, Form.edged]);
     expect(layersOf({ ...plain, edges: 'lines' })).toEqual([Form.grid, Form.wire]);
+    expect(layersOf({ ...plain, boxes: true })).toEqual([Form.grid, Form.wire]);
+    // Surfaces that let others through have a picture of their own.
+    expect(layersOf({ ...smooth, through: true, opacity: 0.5 })).toEqual([Form.grid, Form.through]);
   });
 
   it('draws what the runs say and nothing else, each form made when it is first asked for', () => {

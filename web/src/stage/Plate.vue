@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { displayModes, type Frame } from '../core';
+import { looks, type Frame } from '../core';
 import { useStage } from '../stores/stage';
 import DirectionChooser from './DirectionChooser.vue';
 import { nameOf } from './names';
@@ -73,12 +73,12 @@ function drag(e: PointerEvent) {
   });
 }
 
-const MODES = displayModes();
+const LOOKS = looks();
 const displays = computed<MenuItem[]>(() => [
-  ...MODES.map((m) => ({
+  ...LOOKS.map((m) => ({
     label: m.label,
     command: 'display.set',
-    args: { mode: m.id },
+    args: { look: m.id },
     on: props.view.display === m.id,
   })),
   ...(others.value.length ? [{ label: 'The same in all viewports', command: 'display.everywhere', apart: true }] : []),
@@ -138,10 +138,10 @@ function choose(c: MenuItem) {
       @choose="choose"
     />
     <PlateChip
-      class="mode"
+      class="look"
       :text="view.displayLabel"
       :bright="view.active"
-      label="Display mode"
+      label="Look"
       :choices="displays"
       @choose="choose"
     />
@@ -190,11 +190,11 @@ function choose(c: MenuItem) {
 .beside {
   max-width: calc(100% - 88px);
 }
-/* The name of the mode gives way first, then a long name of a camera. */
+/* The name of the look gives way first, then a long name of a camera. */
 .plate > * {
   flex-shrink: 0;
 }
-.plate > .mode {
+.plate > .look {
   flex-shrink: 1;
 }
 .plate > .chip {

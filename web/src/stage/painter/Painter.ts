@@ -2,6 +2,7 @@ import * as THREE from 'three';
 import type { Frame, Rect } from '../../core';
 import type { Axes } from '../../theme/axes';
 import { copySmall, upright } from './copying';
+import { PLAIN } from './passes';
 import { paletteOf, palettes } from './palette';
 import { Reduced } from './reduced';
 import { Smoothed } from './smoothed';
@@ -169,6 +170,7 @@ export class Painter {
       height: view.rect.height,
       box: new THREE.Vector4(0, 0, box.z, box.w),
       into,
+      through: 'peeled',
     });
     const frames = this.core.smoothFrames();
     this.smoothed.add(this.renderer, this.view.camera, step === 0, frames);
@@ -188,6 +190,7 @@ export class Painter {
       number,
       height: view.rect.height,
       eased: true,
+      through: this.view.core.submit.quick() ? ('weighted' as const) : ('peeled' as const),
     };
     if (this.scale === 1) {
       this.view.setIcons(view);
@@ -219,8 +222,7 @@ export class Painter {
   ): ImageData {
     const { matrices, number } = what;
     const { view } = this;
-    const plain = { surfaces: true, shade: 'smooth', edges: 'none', grid: false, outline: false } as const;
-    const drawn = number === null ? plain : this.core.plan(number);
+    const drawn = number === null ? PLAIN : this.core.plan(number);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
     const samples = number === null || software() ? 0 : 4;
     const into = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
@@ -229,7 +231,8 @@ export class Painter {
     if (plan.outline) view.outline.resize(width, height);
     // Nothing will come later: it is drawn once.
     if (view.models) view.models.slices.atOnce = true;
-    view.paint({ matrices, plan, number, height: height / ratio, box: new THREE.Vector4(0, 0, width, height), into });
+    const box = new THREE.Vector4(0, 0, width, height);
+    view.paint({ matrices, plan, number, height: height / ratio, box, into, through: 'peeled' });
     if (view.models) view.models.slices.atOnce = view.atOnce;
     if (plan.outline) view.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
     view.pixel.value = pixel;

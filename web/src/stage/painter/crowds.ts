@@ -4,7 +4,7 @@ import type { Looks } from './looks';
 import { pointGeometry } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, isLines, lay, Run, type BatchDrawing, type Shade, type Style, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -29,7 +29,8 @@ export class Crowd implements BatchDrawing {
   private readonly origin = new THREE.Matrix4();
   private readonly materials = new Map<string, THREE.Material>();
   private shown: THREE.InstancedMesh[] = [];
-  private points: PointRanges | null = null;
+  private points: THREE.BufferGeometry | null = null;
+  private readonly squares = new Map<Shade, PointRanges>();
   private readonly high = new THREE.Vector3();
   private readonly low = new THREE.Vector3();
   /** Selected ones as instances of their own: for the outline, and as lines over the others. */
@@ -65,6 +66,7 @@ export class Crowd implements BatchDrawing {
       const at = first === undefined ? null : this.core.placement(first, this.form.mesh);
       this.origin.makeTranslation(at?.[12] ?? 0, at?.[13] ?? 0, at?.[14] ?? 0);
       this.points = null;
+      this.squares.clear();
     }
     this.places.clear();
     this.chunks.forEach((c, k) => {
@@ -81,7 +83,7 @@ export class Crowd implements BatchDrawing {
   sent(d: Int32Array): void {
     const [from, to] = [d[10]!, d[11]!];
     if (!this.points || to <= from) return;
-    const a = this.points.geometry.getAttribute('point') as THREE.BufferAttribute;
+    const a = this.points.getAttribute('point') as THREE.BufferAttribute;
     a.addUpdateRange(from * 4, (to - from) * 4);
     a.needsUpdate = true;
   }
@@ -121,7 +123,7 @@ export class Crowd implements BatchDrawing {
   hide(): void {
     for (const f of this.shown) f.visible = false;
     for (const f of this.picked) f.visible = false;
-    if (this.points) this.points.visible = false;
+    for (const s of this.squares.values()) s.visible = false;
     this.shown = [];
   }
 
@@ -133,8 +135,7 @@ export class Crowd implements BatchDrawing {
     if (run === Run.points) {
       this.high.fromArray(offsets, this.form.number * 6);
       this.low.fromArray(offsets, this.form.number * 6 + 3);
-      this.points ??= this.squares();
-      this.points.set(which.starts, which.counts);
+      this.square(which.style.shade).set(which.starts, which.counts);
       return;
     }
     if (run === Run.lines) {
@@ -153,11 +154,11 @@ export class Crowd implements BatchDrawing {
     }
     for (const k of which.starts) {
       const c = this.chunks[k]!;
-      const key = formKey(run, level, which.shade);
+      const key = formKey(run, level, which.style);
       let f = c.forms.get(key);
       if (!f) {
-        const layer = run === Run.lines ? Form.wire : run === Run.edged ? Form.edged : Form.surface;
-        f = this.instances(geometry, this.material(run, which.shade), c.matrices, layer);
+        const layer = isLines(run) ? Form.wire : run === Run.edged ? Form.edged : Form.surface;
+        f = this.instances(geometry, this.material(run, which.style), c.matrices, layer);
         c.forms.set(key, f);
         this.root.add(f);
         const made = f;
@@ -170,26 +171,31 @@ export class Crowd implements BatchDrawing {
     }
   }
 
-  private squares(): PointRanges {
-    const look = this.looks.point(this.form.mesh, false);
+  private square(shade: Shade): PointRanges {
+    const known = this.squares.get(shade);
+    if (known) return known;
+    this.points ??= pointGeometry(this.submit.floats(this.form.number, 'points')!);
+    const look = this.looks.point(this.form.mesh, false, shade);
     look.uniforms = { ...look.uniforms, high: { value: this.high }, low: { value: this.low } };
-    const points = new PointRanges(pointGeometry(this.submit.floats(this.form.number, 'points')!), look, Form.surface);
-    this.root.add(points);
-    return points;
+    const made = new PointRanges(this.points, look, Form.surface);
+    this.squares.set(shade, made);
+    this.root.add(made);
+    return made;
   }
 
   private geometry(run: Run, level: number): THREE.BufferGeometry | null {
     const { mesh } = this.form;
+    if (run === Run.boxes) return this.wires.box(mesh);
     if (run === Run.lines) return this.wires.geometry(mesh, this.lines / 6);
     return run === Run.edged ? this.surfaces.edgedGeometry(mesh) : this.surfaces.level(mesh, level);
   }
 
-  private material(run: Run, shade: Shade): THREE.Material {
-    const key = formKey(run, 0, shade);
+  private material(run: Run, style: Style): THREE.Material {
+    const key = formKey(run, 0, style);
     let m = this.materials.get(key);
     if (!m) {
       const { mesh } = this.form;
-      m = run === Run.lines ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false, shade);
+      m = isLines(run) ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false, style);
       this.materials.set(key, m);
     }
     return m;
@@ -245,8 +251,8 @@ export class Crowd implements BatchDrawing {
 
   private clear(): void {
     for (const c of this.chunks) for (const f of c.forms.values()) f.dispose();
-    this.points?.geometry.dispose();
-    (this.points?.material as THREE.Material | undefined)?.dispose();
+    this.points?.dispose();
+    for (const s of this.squares.values()) (s.material as THREE.Material).dispose();
     this.root.clear();
     this.shown = [];
   }

@@ -2,16 +2,41 @@ import * as THREE from 'three';
 import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
-import type { Shade } from './runs';
+import type { Shade, Style } from './runs';
 import { maskFragment, maskVertex } from './outlineShaders';
-import { pointFragment, pointVertex, surfaceFragment, surfaceVertex } from './shaders';
+import { pointFragment, pointVertex, surfaceVertex } from './shaders';
+import { surfaceFragment } from './surfaceShader';
 
 /** What all materials share with the painter. */
 export interface Shared {
   ink: { value: THREE.Vector3 };
   pixel: { value: number };
   halfSize: THREE.Vector2;
+  /** How much of what lies behind surfaces they cover, where they let it through. */
+  opacity: { value: number };
+  /** How far away the layer before is that is peeled off, and whether there is one. */
+  before: { value: THREE.Texture | null };
+  peeling: { value: boolean };
 }
+
+const PLAIN = { transparent: false, depthWrite: true, blending: THREE.NoBlending } as const;
+const BLENDED = {
+  transparent: true,
+  depthWrite: false,
+  blending: THREE.CustomBlending,
+  blendSrc: THREE.OneFactor,
+  blendDst: THREE.OneMinusSrcAlphaFactor,
+} as const;
+/** Colours and weights are added up, what shines through all is multiplied. */
+const WEIGHTED = {
+  transparent: false,
+  depthWrite: false,
+  blending: THREE.CustomBlending,
+  blendSrc: THREE.OneFactor,
+  blendDst: THREE.OneFactor,
+  blendSrcAlpha: THREE.ZeroFactor,
+  blendDstAlpha: THREE.OneMinusSrcAlphaFactor,
+} as const;
 
 const WIDTHS = [0, 0.9, 1.1, 0, 0];
 
@@ -41,7 +66,7 @@ export class Looks {
     this.rim.value = palette.wire[2]!;
   }
 
-  surface(mesh: number, edges: boolean, merged: boolean, shade: Shade): THREE.ShaderMaterial {
+  surface(mesh: number, edges: boolean, merged: boolean, { shade, through }: Style): THREE.ShaderMaterial {
     const m = this.core.material(mesh);
     const uv = m.image && this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
     const defines: Record<string, number> = {};
@@ -50,11 +75,10 @@ export class Looks {
     if (this.core.attribute(mesh, 'COLOR_0', 4)) defines.WITH_COLOR = 1;
     if (uv) defines.WITH_IMAGE = 1;
     if (edges) defines.EDGES = 1;
-    if (shade === 'flat') defines.FLAT = 1;
-    if (shade === 'unlit') defines.UNLIT = 1;
-    if (shade === 'paper') defines.PAPER = 1;
+    defines[shade.toUpperCase()] = 1;
+    if (through !== 'none') defines[through.toUpperCase()] = 1;
     const [r, g, b, a] = m.color;
-    const blend = m.blend && shade !== 'paper';
+    const blend = m.blend && through === 'none' && shade !== 'paper' && shade !== 'ink';
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: surfaceVertex,
@@ -67,17 +91,16 @@ export class Looks {
         rim: this.rim,
         pixel: this.shared.pixel,
         cutoff: { value: m.cutoff },
+        opacity: this.shared.opacity,
+        before: this.shared.before,
+        peeling: this.shared.peeling,
         image: { value: uv ? this.image(m.image!) : null },
       },
       side: THREE.DoubleSide,
       // By so much it draws back where lines are to stand before it.
       polygonOffsetFactor: 1.5,
       polygonOffsetUnits: 2,
-      transparent: blend,
-      depthWrite: !blend,
-      blending: blend ? THREE.CustomBlending : THREE.NoBlending,
-      blendSrc: THREE.OneFactor,
-      blendDst: THREE.OneMinusSrcAlphaFactor,
+      ...(through === 'weighted' ? WEIGHTED : blend ? BLENDED : PLAIN),
     });
   }
 
@@ -90,14 +113,18 @@ export class Looks {
   }
 
   /** Squares for what is small: each in the colour of its part, or all in that of a mesh. */
-  point(mesh: number, state: boolean): THREE.ShaderMaterial {
+  point(mesh: number, state: boolean, shade: Shade): THREE.ShaderMaterial {
     const [r, g, b, a] = this.core.material(mesh).color;
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: pointVertex,
       fragmentShader: pointFragment,
-      defines: state ? { MERGED: 1, STATE: 1 } : { MERGED: 1 },
-      uniforms: { halfSize: { value: this.shared.halfSize }, base: { value: new THREE.Vector4(r, g, b, a) } },
+      defines: { MERGED: 1, [shade.toUpperCase()]: 1, ...(state ? { STATE: 1 } : {}) },
+      uniforms: {
+        paper: this.paper,
+        halfSize: { value: this.shared.halfSize },
+        base: { value: new THREE.Vector4(r, g, b, a) },
+      },
       blending: THREE.NoBlending,
     });
   }

@@ -4,13 +4,13 @@ import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
 import { PointRanges, Ranges } from './ranges';
-import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, isLines, isPicked, lay, Run, type BatchDrawing, type Style, type Which } from './runs';
 
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
 
 /** Runs whose buffers are written in place where they are those of the full surface. */
-const STAY = new Set([Run.surface, Run.edged, Run.mask, Run.points]);
+const STAY = new Set([Run.surface, Run.edged, Run.mask, Run.points, Run.boxes, Run.pickedBoxes]);
 
 function geometry(attributes: Record<string, THREE.BufferAttribute>, index?: THREE.BufferAttribute) {
   const g = new THREE.BufferGeometry();
@@ -41,6 +41,8 @@ export class Merged implements BatchDrawing {
   private corners: THREE.BufferGeometry | null = null;
   private readonly coarse = new Map<number, THREE.BufferGeometry>();
   private lines: ReturnType<typeof lineBuffers> | null = null;
+  private boxes: ReturnType<typeof lineBuffers> | null = null;
+  private points: THREE.BufferGeometry | null = null;
   private readonly state: THREE.DataTexture;
   private readonly forms = new Map<string, { run: Run; level: number; drawn: Ranges | PointRanges }>();
   private readonly high = new THREE.Vector3();
@@ -92,7 +94,22 @@ export class Merged implements BatchDrawing {
 
   /** Sends what the core has written again: from where to where, for vertices, indices, parts, corners, lines and points. */
   sent(d: Int32Array): void {
-    const [vertices, verticesEnd, indices, indicesEnd, , partsEnd, corners, cornersEnd, lines, linesEnd, p, pEnd] = d;
+    const [
+      vertices,
+      verticesEnd,
+      indices,
+      indicesEnd,
+      ,
+      partsEnd,
+      corners,
+      cornersEnd,
+      lines,
+      linesEnd,
+      p,
+      pEnd,
+      boxes,
+      boxesEnd,
+    ] = d;
     if (verticesEnd! > vertices!) {
       for (const a of Object.values(this.attributes)) again(a, vertices!, verticesEnd!, a.itemSize);
     }
@@ -103,13 +120,14 @@ export class Merged implements BatchDrawing {
       for (const a of Object.values(this.corners.attributes) as THREE.BufferAttribute[])
         again(a, corners!, cornersEnd!, a.itemSize);
     }
-    const points = this.forms
-      .get(formKey(Run.points, 0, 'none'))
-      ?.drawn.geometry.getAttribute('point') as THREE.BufferAttribute;
-    if (points && pEnd! > p!) again(points, p!, pEnd!, 4);
-    if (this.lines && linesEnd! > lines!) {
-      again(this.lines.ends, lines!, linesEnd!, LINE.ends);
-      again(this.lines.corners, lines!, linesEnd!, LINE.corners);
+    if (this.points && pEnd! > p!) again(this.points.getAttribute('point') as THREE.BufferAttribute, p!, pEnd!, 4);
+    for (const [of, first, end] of [
+      [this.lines, lines!, linesEnd!],
+      [this.boxes, boxes!, boxesEnd!],
+    ] as const) {
+      if (!of || end <= first) continue;
+      again(of.ends, first, end, LINE.ends);
+      again(of.corners, first, end, LINE.corners);
     }
   }
 
@@ -120,10 +138,10 @@ export class Merged implements BatchDrawing {
   show(run: Run, level: number, which: Which, offsets: Float32Array): void {
     this.high.fromArray(offsets, this.form.number * 6);
     this.low.fromArray(offsets, this.form.number * 6 + 3);
-    const key = formKey(run, level, which.shade);
+    const key = formKey(run, level, which.style);
     let f = this.forms.get(key);
     if (!f) {
-      f = { run, level, drawn: this.make(run, level, which.shade) };
+      f = { run, level, drawn: this.make(run, level, which.style) };
       this.forms.set(key, f);
       (run === Run.mask ? this.masks : this.root).add(f.drawn);
     }
@@ -131,20 +149,17 @@ export class Merged implements BatchDrawing {
     f.drawn.set(which.starts, which.counts);
   }
 
-  private make(run: Run, level: number, shade: Shade): Ranges | PointRanges {
+  private make(run: Run, level: number, style: Style): Ranges | PointRanges {
     const n = this.form.number;
     if (run === Run.points) {
-      const g = pointGeometry(this.core.floats(n, 'points')!);
-      return new PointRanges(g, this.own(this.looks.point(this.form.mesh, true)), Form.surface);
+      this.points ??= pointGeometry(this.core.floats(n, 'points')!);
+      const look = this.looks.point(this.form.mesh, true, style.shade);
+      return new PointRanges(this.points, this.own(look), Form.surface);
     }
-    if (run === Run.lines || run === Run.picked) {
-      this.lines ??= lineBuffers(
-        this.core.floats(n, 'ends')!,
-        this.core.shorts(n, 'corners')!,
-        new Uint32Array(this.core.indices(n, -1).buffer),
-      );
-      const r = new Ranges(this.lines.geometry, this.own(this.looks.line(run === Run.picked, true)), Form.wire);
-      r.renderOrder = run === Run.picked ? 1 : 0;
+    if (isLines(run)) {
+      const { geometry } = this.quads(run === Run.boxes || run === Run.pickedBoxes);
+      const r = new Ranges(geometry, this.own(this.looks.line(isPicked(run), true)), Form.wire);
+      r.renderOrder = isPicked(run) ? 1 : 0;
       return r;
     }
     if (run === Run.edged) {
@@ -152,13 +167,29 @@ export class Merged implements BatchDrawing {
         ...this.vertices('corner-positions', 'corner-extras', 'corner-texture', 'corner-colors'),
         sides: new THREE.BufferAttribute(new Uint8Array(this.core.marks(n).buffer), 1),
       });
-      const look = this.looks.surface(this.form.mesh, true, true, shade);
+      const look = this.looks.surface(this.form.mesh, true, true, style);
       return new Ranges(this.corners, this.own(look), Form.edged);
     }
     const g = this.triangles(level);
     return run === Run.mask
       ? new Ranges(g, this.own(this.looks.mask(false, true)), Form.mask)
-      : new Ranges(g, this.own(this.looks.surface(this.form.mesh, false, true, shade)), Form.surface);
+      : new Ranges(g, this.own(this.looks.surface(this.form.mesh, false, true, style)), Form.surface);
+  }
+
+  /** Lines of edges, or of boxes. */
+  private quads(boxes: boolean) {
+    const n = this.form.number;
+    const [known, name, index] = boxes ? [this.boxes, 'box-', -2] : [this.lines, '', -1];
+    const made =
+      known ??
+      lineBuffers(
+        this.core.floats(n, `${name}ends`)!,
+        this.core.shorts(n, `${name}corners`)!,
+        new Uint32Array(this.core.indices(n, index).buffer),
+      );
+    if (boxes) this.boxes = made;
+    else this.lines = made;
+    return made;
   }
 
   private triangles(level: number): THREE.BufferGeometry {

@@ -5,14 +5,14 @@ import { Looks, type Shared } from './looks';
 import { Merged } from './merged';
 import type { Palette } from './palette';
 import type { Drawn } from './passes';
-import { RUN, type BatchDrawing } from './runs';
+import { RUN, type BatchDrawing, type Through } from './runs';
 import { Single } from './single';
 import { Slices } from './slices';
 import { Surfaces } from './surfaces';
 import { Wires } from './wires';
 
 /** Numbers that the core tells of what it wrote to a batch. */
-const DIRTY = 13;
+const DIRTY = 15;
 
 /** Everything of a scene that can be drawn, batch by batch as the core arranges it; each form is made when it is first asked for. */
 export class Models {
@@ -84,18 +84,26 @@ export class Models {
   }
 
   /** Makes ready what a picture needs; gives false while something of it has not come. */
-  prepare(matrices: Float64Array<ArrayBuffer>, view: number, height: number, plan: Drawn, eased = false): boolean {
+  prepare(
+    matrices: Float64Array<ArrayBuffer>,
+    view: number,
+    height: number,
+    plan: Drawn,
+    eased: boolean,
+    through: Through,
+  ): boolean {
     for (const b of this.batches) b.hide();
     const runs = this.submit.plan(matrices, view, height, eased);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
     this.outlined = false;
+    const style = { shade: plan.shade, through };
     this.slices.waiting = false;
     for (let i = 0; i < runs.length; i += RUN) {
       const [batch, form, level, first, count] = runs.subarray(i, i + RUN);
       const which = {
         starts: starts.subarray(first!, first! + count!),
         counts: counts.subarray(first!, first! + count!),
-        shade: plan.shade,
+        style,
         hidden: plan.edges === 'visible',
       };
       this.batches[batch!]!.show(form!, level!, which, offsets);

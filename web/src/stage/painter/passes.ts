@@ -1,21 +1,35 @@
 import type { Plan } from '../../core';
 
 /** Layers of the painter's scene: which of an object's forms a pass draws. */
-export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7 } as const;
+export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7, through: 8 } as const;
 
 /** What the painter reads of a plan. */
-export type Drawn = Pick<Plan, 'surfaces' | 'shade' | 'edges' | 'grid' | 'outline'>;
+export type Drawn = Pick<Plan, 'surfaces' | 'shade' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline'>;
+
+/** Shaded surfaces and nothing else. */
+export const PLAIN: Drawn = {
+  surfaces: true,
+  shade: 'smooth',
+  through: false,
+  opacity: 1,
+  edges: 'none',
+  boxes: false,
+  grid: false,
+  outline: false,
+};
 
 /**
  * The passes of a picture in their order, and what of a plan each answers to. What lies behind everything and the grid
- * are in `ground.ts` and `gridLines.ts`, surfaces with and without edges on them in `surfaces.ts`, lines in `wires.ts`, and
+ * are in `ground.ts` and `gridLines.ts`, surfaces with and without edges on them in `surfaces.ts`, those that let
+ * through what lies behind them in `through.ts`, lines in `wires.ts`, and
  * the outline of what is selected, which has a picture of its own, in `outline.ts`.
  */
 const PASSES: readonly { layer: number; wanted: (plan: Drawn) => boolean }[] = [
   { layer: Form.grid, wanted: () => true },
-  { layer: Form.surface, wanted: (plan) => plan.surfaces },
-  { layer: Form.edged, wanted: (plan) => plan.surfaces },
-  { layer: Form.wire, wanted: (plan) => plan.edges === 'lines' || plan.edges === 'visible' },
+  { layer: Form.through, wanted: (plan) => plan.through },
+  { layer: Form.surface, wanted: (plan) => plan.surfaces && !plan.through },
+  { layer: Form.edged, wanted: (plan) => plan.surfaces && !plan.through },
+  { layer: Form.wire, wanted: (plan) => plan.boxes || plan.edges === 'lines' || plan.edges === 'visible' },
 ];
 
 /** The layers that are drawn for a plan. */

@@ -9,6 +9,8 @@ export enum Run {
   picked = 3,
   mask = 4,
   points = 5,
+  boxes = 6,
+  pickedBoxes = 7,
 }
 
 /** Numbers of a run: batch, form, level, first range, number of ranges. */
@@ -16,25 +18,48 @@ export const RUN = 5;
 
 export type Shade = Plan['shade'];
 
+/** How surfaces let through what lies behind them: not, all at once with near ones counting more, or one layer after the other. */
+export type Through = 'none' | 'weighted' | 'peeled';
+
+/** What the programs of surfaces differ by. */
+export interface Style {
+  /** How light falls on them. */
+  shade: Shade;
+  through: Through;
+}
+
 /** The ranges of a run. */
 export interface Which {
   starts: Int32Array<ArrayBuffer>;
   counts: Int32Array<ArrayBuffer>;
-  /** How light falls on surfaces. */
-  shade: Shade;
+  style: Style;
   /** Whether surfaces hide lines. */
   hidden: boolean;
 }
 
+/** The style of what has none. */
+export const PLAIN: Style = { shade: 'none', through: 'none' };
+
 /** Names what is drawn of a batch in one way. */
-export function formKey(run: Run, level: number, shade: Shade): string {
-  return run === Run.surface || run === Run.edged ? `${run}/${level}/${shade}` : `${run}/${level}`;
+export function formKey(run: Run, level: number, style: Style): string {
+  const own = run === Run.surface || run === Run.edged || run === Run.points;
+  return own ? `${run}/${level}/${style.shade}/${style.through}` : `${run}/${level}`;
+}
+
+/** Whether it is made of lines, which lie in the same layer. */
+export function isLines(run: Run): boolean {
+  return run === Run.lines || run === Run.picked || run === Run.boxes || run === Run.pickedBoxes;
+}
+
+/** Whether it is what is selected, over the rest. */
+export function isPicked(run: Run): boolean {
+  return run === Run.picked || run === Run.pickedBoxes;
 }
 
 /** Lines stand over everything, or before the surfaces that hide others: these draw back a little then. */
 export function lay(run: Run, look: THREE.Material | THREE.Material[], hidden: boolean): void {
   const m = look as THREE.Material;
-  if (run === Run.lines || run === Run.picked) m.depthTest = hidden;
+  if (isLines(run)) m.depthTest = hidden;
   else m.polygonOffset = hidden && run === Run.surface;
 }
 

@@ -2,7 +2,7 @@ import * as THREE from 'three';
 import type { BatchForm, DrawApi } from '../../core';
 import type { Looks } from './looks';
 import { Form } from './passes';
-import { formKey, lay, Run, type BatchDrawing, type Shade, type Which } from './runs';
+import { formKey, isLines, isPicked, lay, PLAIN, Run, type BatchDrawing, type Style, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -35,24 +35,27 @@ export class Single implements BatchDrawing {
   }
 
   show(run: Run, level: number, which: Which): void {
-    const lines = run === Run.lines || run === Run.picked;
+    const boxes = run === Run.boxes || run === Run.pickedBoxes;
+    const lines = isLines(run) && !boxes;
     const { mesh } = this.form;
-    const geometry = lines
-      ? this.wires.geometry(mesh, which.counts[0]! / 6)
-      : run === Run.edged
-        ? this.surfaces.edgedGeometry(mesh)
-        : run === Run.mask
-          ? this.surfaces.geometry(mesh)
-          : this.surfaces.level(mesh, level);
+    const geometry = boxes
+      ? this.wires.box(mesh)
+      : lines
+        ? this.wires.geometry(mesh, which.counts[0]! / 6)
+        : run === Run.edged
+          ? this.surfaces.edgedGeometry(mesh)
+          : run === Run.mask
+            ? this.surfaces.geometry(mesh)
+            : this.surfaces.level(mesh, level);
     if (!geometry) {
       // Until its edges can be drawn it is shown without.
       if (run === Run.edged) this.show(Run.surface, level, which);
       return;
     }
-    const key = formKey(run, level, which.shade);
+    const key = formKey(run, level, which.style);
     let f = this.forms.get(key);
     if (!f) {
-      f = this.make(run, geometry, which.shade);
+      f = this.make(run, geometry, which.style);
       f.matrixAutoUpdate = false;
       f.matrixWorldAutoUpdate = false;
       f.frustumCulled = false;
@@ -69,13 +72,13 @@ export class Single implements BatchDrawing {
     f.visible = true;
   }
 
-  private make(run: Run, geometry: THREE.BufferGeometry, shade: Shade): THREE.Mesh {
-    if (run === Run.lines || run === Run.picked) {
-      const f = new THREE.Mesh(geometry, this.looks.line(run === Run.picked, false));
+  private make(run: Run, geometry: THREE.BufferGeometry, style: Style): THREE.Mesh {
+    if (isLines(run)) {
+      const f = new THREE.Mesh(geometry, this.looks.line(isPicked(run), false));
       f.layers.set(Form.wire);
-      f.renderOrder = run === Run.picked ? 1 : 0;
+      f.renderOrder = isPicked(run) ? 1 : 0;
       // The geometry may be shared with others that draw more or less of it.
-      f.onBeforeRender = () => f.geometry.setDrawRange(0, this.lines);
+      if (run === Run.lines || run === Run.picked) f.onBeforeRender = () => f.geometry.setDrawRange(0, this.lines);
       return f;
     }
     if (run === Run.mask) {
@@ -84,7 +87,7 @@ export class Single implements BatchDrawing {
       return f;
     }
     const edges = run === Run.edged;
-    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false, shade));
+    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false, style));
     f.layers.set(edges ? Form.edged : Form.surface);
     return f;
   }
@@ -95,7 +98,7 @@ export class Single implements BatchDrawing {
 
   select(_nodes: ReadonlySet<number>, last: ReadonlySet<number>): void {
     this.last = last.has(this.form.node);
-    const mask = this.forms.get(formKey(Run.mask, 0, 'none'));
+    const mask = this.forms.get(formKey(Run.mask, 0, PLAIN));
     if (mask) (mask.material as THREE.ShaderMaterial).uniforms.last!.value = this.last ? 1 : 0;
   }
 

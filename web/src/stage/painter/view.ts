@@ -7,6 +7,8 @@ import { Models } from './models';
 import { Outline } from './outline';
 import { palettes, type Palette } from './palette';
 import { Form, layersOf, type Drawn } from './passes';
+import type { Through } from './runs';
+import { SeeThrough } from './through';
 import { PicturePlanes } from './pictures';
 
 /** What a scene gives the painter, and is told by it. */
@@ -34,6 +36,8 @@ export interface Shown {
   /** Where it is drawn, in pixels of the canvas or of the image. */
   box: THREE.Vector4;
   into: THREE.WebGLRenderTarget | null;
+  /** How surfaces that let others through are drawn. */
+  through: Through;
   /** Whether detail may be left out, and whether the marks of lights and cameras are drawn with it. */
   eased?: boolean;
   icons?: boolean;
@@ -54,6 +58,8 @@ export class ViewDrawing {
   private readonly grid: GridLines;
   private readonly ground: Ground;
   private readonly icons: Icons;
+  private readonly shared = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
+  private readonly seeThrough = new SeeThrough(this.shared);
   private pictures: PicturePlanes | null = null;
 
   constructor(
@@ -67,7 +73,7 @@ export class ViewDrawing {
     this.outline = new Outline(this.pixel, palette.outline);
     this.scene.matrixWorldAutoUpdate = false;
     this.camera.matrixWorldAutoUpdate = false;
-    this.scene.add(this.ground.mesh, this.grid.mesh, this.outline.page, this.icons.points);
+    this.scene.add(this.ground.mesh, this.grid.mesh, this.seeThrough.page, this.outline.page, this.icons.points);
   }
 
   get core(): Subject['core'] {
@@ -103,7 +109,7 @@ export class ViewDrawing {
   /** Takes the scene that the core has open. */
   open(file: ArrayBuffer): void {
     this.close();
-    const shared = { ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
+    const shared = { ...this.shared, ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
     const { core, imageLoaded, came } = this.subject!;
     this.models = new Models(core.draw, core.submit, file, shared, this.palette, imageLoaded, came);
     this.models.slices.atOnce = this.atOnce;
@@ -129,19 +135,24 @@ export class ViewDrawing {
   }
 
   /** Draws a view; gives false while something of it has not come. */
-  paint({ matrices, plan, number, height, box, into, eased = false, icons = false }: Shown): boolean {
+  paint({ matrices, plan, number, height, box, into, through, eased = false, icons = false }: Shown): boolean {
     const { draw, submit } = this.core;
     const r = this.renderer;
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
-    const complete = this.models?.prepare(matrices, number ?? -1, height, plan, eased) ?? false;
+    const complete =
+      this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none') ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures!.show(number === null ? [] : draw.pictures(number));
     this.ground.under(this.pictures!.behind);
     if (this.grid.mesh.visible) this.grid.set(draw.grid(number!));
     const outlined = this.models?.outlined && plan.outline;
     if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, submit);
+    if (plan.through) {
+      this.shared.opacity.value = plan.opacity;
+      this.seeThrough.prepare(r, this.scene, this.camera, box, through);
+    }
     this.camera.layers.disableAll();
     for (const layer of layersOf(plan)) this.camera.layers.enable(layer);
     if (outlined) this.camera.layers.enable(Form.outline);
@@ -156,6 +167,7 @@ export class ViewDrawing {
     this.leave();
     this.grid.dispose();
     this.ground.dispose();
+    this.seeThrough.dispose();
     this.outline.dispose();
     this.icons.dispose();
   }

@@ -7,6 +7,9 @@ import { PointRanges, Ranges } from './ranges';
 /** So long, milliseconds, compiling takes at most on a slow machine. */
 const COMPILED_MS = 500;
 
+const STYLE = { shade: 'smooth', through: 'none' } as const;
+const NOTHING = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
+
 /** A mesh of one triangle with normals, in the place of those that scenes have. */
 const ANY = {
   material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0, image: null }),
@@ -36,7 +39,7 @@ function line(corner: Int8Array | Int16Array): THREE.BufferGeometry {
  */
 export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle: () => boolean): Promise<void> {
   const pixel = { value: 1 };
-  const shared = { ink: { value: palette.ink }, pixel, halfSize: new THREE.Vector2(1, 1) };
+  const shared = { ink: { value: palette.ink }, pixel, halfSize: new THREE.Vector2(1, 1), ...NOTHING };
   const looks = new Looks(ANY, new ArrayBuffer(0), shared, palette, () => undefined);
   const state = new THREE.DataTexture(new Float32Array(512), 128, 1, THREE.RGBAFormat, THREE.FloatType);
   state.needsUpdate = true;
@@ -56,9 +59,9 @@ export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle
     scene.add(r);
   };
   for (const edges of [false, true]) {
-    ranges(triangle(true, edges), looks.surface(0, edges, true, 'smooth'));
-    scene.add(new THREE.Mesh(triangle(false, edges), looks.surface(0, edges, false, 'smooth')));
-    scene.add(new THREE.InstancedMesh(triangle(false, edges), looks.surface(0, edges, false, 'smooth'), 1));
+    ranges(triangle(true, edges), looks.surface(0, edges, true, STYLE));
+    scene.add(new THREE.Mesh(triangle(false, edges), looks.surface(0, edges, false, STYLE)));
+    scene.add(new THREE.InstancedMesh(triangle(false, edges), looks.surface(0, edges, false, STYLE), 1));
   }
   ranges(triangle(true, false), looks.mask(false, true));
   scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));
@@ -66,7 +69,7 @@ export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle
   scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
   const point = new THREE.BufferAttribute(new Float32Array(4), 4);
   const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
-  const squares = new PointRanges(points, own(looks.point(0, true)), 0);
+  const squares = new PointRanges(points, own(looks.point(0, true, 'smooth')), 0);
   squares.set(Int32Array.of(0), Int32Array.of(1));
   scene.add(squares);
   const camera = new THREE.Camera();

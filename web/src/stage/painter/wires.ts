@@ -5,11 +5,15 @@ import type { Slices } from './slices';
 
 const FIRST = 256;
 
+/** How strong the edges of boxes are: as creases. */
+const STRONG = 2;
+
 /** Lines that are made in about a millisecond. */
 const PIECE = 8192;
 
 /** Line geometry of meshes, as long as what a view has asked for: it grows as one comes nearer. */
 export class Wires {
+  private readonly boxes = new Map<number, THREE.BufferGeometry>();
   private readonly made = new Map<number, { capacity: number; geometry: THREE.BufferGeometry }>();
 
   constructor(
@@ -46,7 +50,22 @@ export class Wires {
     return made ?? known?.geometry ?? null;
   }
 
+  /** The edges of the box round a mesh. */
+  box(mesh: number): THREE.BufferGeometry {
+    let g = this.boxes.get(mesh);
+    if (!g) {
+      const ends = this.core.boxEnds(mesh);
+      const quads = new Quads(ends.length / 6);
+      quads.write(0, ends, new Int8Array(ends.length / 6).fill(STRONG));
+      g = quads.buffers().geometry;
+      g.boundingSphere = this.ball(mesh);
+      this.boxes.set(mesh, g);
+    }
+    return g;
+  }
+
   dispose(): void {
+    for (const g of this.boxes.values()) g.dispose();
     for (const { geometry } of this.made.values()) geometry.dispose();
   }
 }

@@ -39,6 +39,9 @@ public interface DrawApi extends JSObject {
     /** Both ends of so many edges of a mesh, six numbers each. */
     Float32Array edgeEnds(int mesh, int from, int count);
 
+    /** Both ends of the edges of the box round a mesh, six numbers each. */
+    Float32Array boxEnds(int mesh);
+
     /** Strength of each of them. */
     Int8Array edgeStrength(int mesh, int from, int count);
 

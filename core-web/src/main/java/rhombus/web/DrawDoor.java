@@ -10,6 +10,7 @@ import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.display.SmoothEdges;
+import rhombus.core.geometry.BoxEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -118,6 +119,12 @@ final class DrawDoor implements DrawApi {
             }
         }
         return Float32Array.fromJavaArray(out);
+    }
+
+    @Override
+    public Float32Array boxEnds(int mesh) {
+        Mesh m = stage.scene().meshes().get(mesh);
+        return Float32Array.fromJavaArray(BoxEdges.ends(m.bounds(), m.origin()));
     }
 
     @Override

@@ -23,11 +23,11 @@ public final class Exports {
         return new StageDoor();
     }
 
-    /** Every way of drawing, in the order of their digits. */
+    /** Every look, those with digits first and in their order. */
     @JSExport
     @Gives(value = Labelled.class, list = true)
-    public static JSObject displayModes() {
-        return Js.list(Snapshots.displayModes(), Told::of);
+    public static JSObject looks() {
+        return Js.list(Snapshots.looks(), Told::of);
     }
 
     /** The 26 standard directions. */

@@ -71,6 +71,9 @@ public interface SubmitApi extends JSObject {
     /** What is left out in what was drawn last, in words; empty for nothing. */
     String eased();
 
+    /** Whether this frame is of a motion: what takes long is left for the rest after it. */
+    boolean quick();
+
     /** Milliseconds after which views that were drawn with less detail are to be drawn in full; -1 where there are none. */
     double finishIn();
 

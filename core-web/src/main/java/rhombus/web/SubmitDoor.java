@@ -8,7 +8,6 @@ import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int16Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
-import rhombus.core.display.DisplayMode;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.BatchForm;
@@ -25,6 +24,9 @@ final class SubmitDoor implements SubmitApi {
     private Batches batches;
     private Submission submission;
     private final Easing easing = new Easing();
+    /** Whether what is drawn moves, so that layers of surfaces are not put in order. */
+    private boolean quick;
+
     private final Unfinished unfinished = new Unfinished();
 
     SubmitDoor(Stage stage, DrawDoor draw) {
@@ -117,12 +119,11 @@ final class SubmitDoor implements SubmitApi {
 
     @Override
     public Int32Array plan(Float64Array matrices, int view, double height, boolean eased) {
-        Submission.Wish wish = view < 0
-                ? new Submission.Wish(true, DisplayMode.Edging.NONE, false)
-                : stage.snapshots().wish(view);
+        Submission.Wish wish =
+                view < 0 ? Submission.Wish.SURFACES : stage.snapshots().wish(view);
         boolean less = eased && easing.active();
         if (eased) {
-            unfinished.drawn(view, !less);
+            unfinished.drawn(view, !less && !(quick && wish.through()));
         }
         submission.plan(
                 stage.scene(),
@@ -136,9 +137,16 @@ final class SubmitDoor implements SubmitApi {
 
     @Override
     public double frame(double time, double asked) {
-        boolean whole = unfinished.takeFinishing() || !stage.habits().on(AllHabits.EASING);
+        boolean finishing = unfinished.takeFinishing();
+        boolean whole = finishing || !stage.habits().on(AllHabits.EASING);
+        quick = stage.moving() && !finishing;
         easing.frame(time, asked, stage.moving() && !whole);
         return easing.scale();
+    }
+
+    @Override
+    public boolean quick() {
+        return quick;
     }
 
     @Override

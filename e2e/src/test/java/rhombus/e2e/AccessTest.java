@@ -26,7 +26,7 @@ class AccessTest {
         Hand hand = Hand.open(page, "Tidal Orrery");
         hand.press("[data-drawer=scene] .row >> nth=1");
         check(page, "stage");
-        hand.press("[data-viewport=v1] [data-plate] [aria-label^='Display mode']");
+        hand.press("[data-viewport=v1] [data-plate] [aria-label^='Look']");
         Hand.still(page);
         check(page, "chooser");
         close(page);

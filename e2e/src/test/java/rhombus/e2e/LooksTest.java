@@ -129,7 +129,7 @@ class LooksTest extends OfTheirOwn {
     void aWayOfDrawingIsGivenToAllViewportsAndEachTakesItsOwnBack() {
         hand.key("5");
         List<Object> before = displays();
-        plate("v2", "Display mode", "[data-command='display.everywhere']");
+        plate("v2", "Look", "[data-command='display.everywhere']");
         assertThat(displays()).containsOnly("flat-shading");
         hand.over("v1", 0.2, 0.2).key("0");
         assertThat(displays().get(0)).isEqualTo(before.get(0)).isNotEqualTo("flat-shading");

@@ -77,7 +77,7 @@ class WorkTest extends InTheBoatyard {
         hand.key("1");
         assertThat(hand.view("v2").get("display")).isEqualTo("wire");
         assertThat(lit()).isLessThan(smooth * 0.5);
-        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Display mode']");
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
         hand.page
                 .locator("li[data-command='display.set']:visible:has-text('Smooth + edges')")
                 .click();

@@ -3,8 +3,9 @@ package rhombus.core.board;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.plain.Plain;
 import rhombus.core.view.Direction;
 
@@ -12,10 +13,10 @@ import rhombus.core.view.Direction;
  * How a viewport starts in a scene in which its board has not been used yet.
  *
  * @param from {@value #SCOUT}, {@value #CAMERA} for the scene's first camera, or the word of an axis direction
- * @param mode in which it draws
+ * @param look with which it draws
  * @param switched overlays that are hidden, or shown where they usually are not
  */
-public record Start(String from, DisplayMode mode, Set<Overlay> switched) {
+public record Start(String from, Look look, Set<Overlay> switched) {
     /** A free perspective view. */
     public static final String SCOUT = "scout";
     /** Through the scene's first camera. */
@@ -28,8 +29,8 @@ public record Start(String from, DisplayMode mode, Set<Overlay> switched) {
     }
 
     /** With the usual overlays. */
-    public static Start of(String from, DisplayMode mode) {
-        return new Start(from, mode, EnumSet.noneOf(Overlay.class));
+    public static Start of(String from, Look look) {
+        return new Start(from, look, EnumSet.noneOf(Overlay.class));
     }
 
     /** The axis direction it starts from, or null. */
@@ -39,16 +40,16 @@ public record Start(String from, DisplayMode mode, Set<Overlay> switched) {
 
     /** As plain data; what is switched stands under the name it had when overlays could only be hidden. */
     public Map<String, Object> toPlain() {
-        return Plain.map("from", from, "mode", mode.id(), "hidden", Overlay.toPlain(switched));
+        return Plain.map("from", from, "mode", look.id(), "hidden", Overlay.toPlain(switched));
     }
 
     /** From plain data; what is missing is as usual. */
     public static Start of(Object plain) {
         Map<String, Object> m = Plain.map(plain);
-        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
+        Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
         return new Start(
                 Plain.text(m.get("from"), SCOUT),
-                mode == null ? DisplayMode.SMOOTH_EDGES : mode,
+                look == null ? UsualLooks.SMOOTH_EDGES : look,
                 Overlay.of(m.get("hidden")));
     }
 }

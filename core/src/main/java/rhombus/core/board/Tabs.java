@@ -5,7 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.plain.Plain;
 
 /** The boards of a user as a document. */
@@ -17,11 +17,11 @@ public final class Tabs {
 
     /** The boards there are from the start. */
     public static List<Tab> starting() {
-        Start scout = Start.of(Start.SCOUT, DisplayMode.SMOOTH_EDGES);
-        Start top = Start.of("top", DisplayMode.WIRE);
-        Start front = Start.of("front", DisplayMode.WIRE);
-        Start right = Start.of("right", DisplayMode.WIRE);
-        Start camera = Start.of(Start.CAMERA, DisplayMode.SMOOTH);
+        Start scout = Start.of(Start.SCOUT, UsualLooks.SMOOTH_EDGES);
+        Start top = Start.of("top", UsualLooks.WIRE);
+        Start front = Start.of("front", UsualLooks.WIRE);
+        Start right = Start.of("right", UsualLooks.WIRE);
+        Start camera = Start.of(Start.CAMERA, UsualLooks.SMOOTH);
         return List.of(
                 Tab.of("four", "Four views", Template.FOUR, top, scout, front, right),
                 Tab.of("large", "One and three", Template.ONE_BESIDE_THREE, scout, top, front, right),

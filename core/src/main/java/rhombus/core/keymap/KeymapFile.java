@@ -116,7 +116,7 @@ public final class KeymapFile {
         if (command == null) {
             throw new IllegalArgumentException("\"" + named + "\" is no command");
         }
-        Map<String, Object> args = Plain.map(m.get("args"));
+        Map<String, Object> args = OldNames.arguments(named, Plain.map(m.get("args")));
         String wrong = command.problem(args);
         if (wrong != null) {
             throw new IllegalArgumentException(wrong);

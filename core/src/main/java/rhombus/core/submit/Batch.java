@@ -62,6 +62,9 @@ public final class Batch {
     /** Lines, once they were asked for. */
     Lines lines;
 
+    /** A box for each part, once they were asked for. */
+    Boxes boxes;
+
     /** Middle and size of each part, for drawing it as a point: four numbers each. */
     float[] points;
 
@@ -255,6 +258,9 @@ public final class Batch {
         Baking.normals(p.skin.normals(), p.vertices(), world, p.slot, extras, p.vertex);
         dirty.add(Dirty.VERTICES, p.vertex, p.vertex + p.vertices());
         point(p, world);
+        if (boxes != null) {
+            boxes.bake(p);
+        }
     }
 
     /** The indices of a level of coarser triangles; made when first asked for. */

@@ -247,7 +247,8 @@ public final class Batches {
             case "colors" -> b.colors;
             case "state" -> b.state;
             case "points" -> b.points;
-            case "ends" -> lines(b).ends;
+            case "ends" -> lines(b).quads.ends;
+            case "box-ends" -> boxes(b).quads.ends;
             case "corner-positions" -> edged(b).positions;
             case "corner-texture" -> edged(b).texture;
             case "corner-colors" -> edged(b).colors;
@@ -260,7 +261,8 @@ public final class Batches {
         Batch b = batches.get(batch);
         return switch (name) {
             case "extras" -> b.extras;
-            case "corners" -> lines(b).corners;
+            case "corners" -> lines(b).quads.corners;
+            case "box-corners" -> boxes(b).quads.corners;
             case "corner-extras" -> edged(b).extras;
             default -> null;
         };
@@ -271,10 +273,14 @@ public final class Batches {
         return edged(batches.get(batch)).marks;
     }
 
-    /** Indices of a level of a merged batch, or of its lines where the level is -1. */
+    /** Indices of a level of a merged batch, or of its lines where the level is -1, or of its boxes where it is -2. */
     public int[] indices(int batch, int level) {
         Batch b = batches.get(batch);
-        return level < 0 ? lines(b).indices : b.level(level);
+        return switch (level) {
+            case -1 -> lines(b).quads.indices;
+            case -2 -> boxes(b).quads.indices;
+            default -> b.level(level);
+        };
     }
 
     private Lines lines(Batch b) {
@@ -282,6 +288,13 @@ public final class Batches {
             b.lines = new Lines(b);
         }
         return b.lines;
+    }
+
+    private static Boxes boxes(Batch b) {
+        if (b.boxes == null) {
+            b.boxes = new Boxes(b);
+        }
+        return b.boxes;
     }
 
     private byte[] marksOf(int mesh) {

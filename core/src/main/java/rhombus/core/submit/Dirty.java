@@ -18,7 +18,10 @@ final class Dirty {
     /** Middles and sizes, in parts. */
     static final int POINTS = 5;
 
-    static final int KINDS = 6;
+    /** Boxes, in lines. */
+    static final int BOXES = 6;
+
+    static final int KINDS = 7;
 
     private final int[] from = new int[KINDS];
     private final int[] to = new int[KINDS];

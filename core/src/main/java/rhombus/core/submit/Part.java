@@ -21,6 +21,8 @@ final class Part {
     int line;
     /** How much larger the node makes it, at most. */
     double scale = 1;
+    /** Where its node puts it. */
+    double[] world;
     /** Whether the node turns it inside out. */
     boolean mirrored;
 
@@ -35,9 +37,10 @@ final class Part {
     }
 
     /** Takes over how large the node makes it now. */
-    void measure(double[] world) {
-        scale = Baking.scale(world);
-        mirrored = Baking.determinant(world) < 0;
+    void measure(double[] to) {
+        world = to;
+        scale = Baking.scale(to);
+        mirrored = Baking.determinant(to) < 0;
     }
 
     int vertices() {

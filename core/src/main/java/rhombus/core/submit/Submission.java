@@ -1,8 +1,8 @@
 package rhombus.core.submit;
 
 import java.util.Arrays;
-import rhombus.core.display.DisplayMode;
 import rhombus.core.display.EdgeThinning;
+import rhombus.core.display.Look;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
@@ -27,15 +27,25 @@ public final class Submission {
     /** Squares as large as what they stand for. */
     public static final int POINTS = 5;
 
-    private static final int FORMS = 6;
+    /** A box for each object, as lines. */
+    public static final int BOXES = 6;
+    /** Those of what is selected, over the others. */
+    public static final int PICKED_BOXES = 7;
+
+    private static final int FORMS = 8;
     /** Numbers of a run: batch, form, level, first range, number of ranges. */
     public static final int RUN = 5;
 
     /** How a picture draws. */
-    public record Wish(boolean surfaces, DisplayMode.Edging edging, boolean outline) {
-        /** What a way of drawing wants. */
-        public static Wish of(DisplayMode mode, boolean outline) {
-            return new Wish(mode.surfaces(), mode.edging(), outline);
+    public record Wish(boolean surfaces, Look.Edging edging, boolean boxes, boolean through, boolean outline) {
+        /** Surfaces alone. */
+        public static final Wish SURFACES = new Wish(true, Look.Edging.NONE, false, false, false);
+        /** Nothing. */
+        public static final Wish NOTHING = new Wish(false, Look.Edging.NONE, false, false, false);
+
+        /** What a look wants. */
+        public static Wish of(Look look, boolean outline) {
+            return new Wish(look.surfaces(), look.edging(), look.boxes(), look.through(), outline);
         }
     }
 
@@ -113,6 +123,10 @@ public final class Submission {
             if (wish.edging.lines()) {
                 lines(p, box, screen);
             }
+            if (wish.boxes) {
+                int first = b.sort == Batch.Sort.MERGED ? p.slot * Boxes.LINES * Quads.INDICES * 4 : 0;
+                ranges(p.selected ? PICKED_BOXES : BOXES, 0).add(first, Boxes.LINES * Quads.INDICES, 4);
+            }
             if (wish.outline && p.selected) {
                 ranges(MASK, 0).add(p.corner * 4, p.corners(), 4);
                 f.cover(box, masked);
@@ -129,7 +143,7 @@ public final class Submission {
         }
         int level = level(p, metres * detail.tolerance);
         if (level == 0
-                && wish.edging == DisplayMode.Edging.ON_SURFACE
+                && wish.edging == Look.Edging.ON_SURFACE
                 && EdgeThinning.showOnSurface(EdgeThinning.area(screen, box), p.shape.triangleCount())) {
             if (p.shape.hasEdges()) {
                 ranges(EDGED, 0).add(p.corner, p.corners(), 1);
@@ -171,13 +185,13 @@ public final class Submission {
                 p.selected
                         ? EdgeThinning.countSelected(room, total, EdgeThinning.length(screen, box, edgeLength(p, box)))
                         : EdgeThinning.count(room, total));
-        int first = p.batch.sort == Batch.Sort.MERGED ? p.line * 24 : 0;
+        int first = p.batch.sort == Batch.Sort.MERGED ? p.line * Quads.INDICES * 4 : 0;
         if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
             // Where each part's lines start is known once they are made.
             batches.indices(p.batch.number, -1);
-            first = p.line * 24;
+            first = p.line * Quads.INDICES * 4;
         }
-        ranges(p.selected ? PICKED : LINES, 0).add(first, count * 6, 4);
+        ranges(p.selected ? PICKED : LINES, 0).add(first, count * Quads.INDICES, 4);
     }
 
     /** Mean length of a part's edges, metres: as large in the world as the boxes say. */
@@ -201,7 +215,7 @@ public final class Submission {
                 : any.shape.bounds().radius()
                         * 2
                         / screen.metresPerPixel(screen.pose().focus());
-        boolean edged = wish.edging == DisplayMode.Edging.ON_SURFACE
+        boolean edged = wish.edging == Look.Edging.ON_SURFACE
                 && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
         complete &= any.shape.hasEdges() || !edged && !wish.edging.lines();
         int lines =
@@ -221,7 +235,8 @@ public final class Submission {
                 ranges(withEdges ? EDGED : SURFACE, level)
                         .add(i, level == 0 ? any.corners() : any.level(level).length, 0);
             }
-            ranges(LINES, 0).add(i, lines * 6, 0);
+            ranges(LINES, 0).add(i, lines * Quads.INDICES, 0);
+            ranges(BOXES, 0).add(i, wish.boxes ? Boxes.LINES * Quads.INDICES : 0, 0);
         }
         boolean picked = false;
         for (int i = 0; wish.outline && b.picked > 0 && i < b.parts.size(); i++) {

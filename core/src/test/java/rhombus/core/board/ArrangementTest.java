@@ -12,7 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.plain.Plain;
 
 /** Whatever is split, closed, swapped and dragged: viewports tile the stage, and nobody loses one. */
@@ -147,7 +147,7 @@ class ArrangementTest {
         Random r = new Random(seed);
         Arrangement a = any(r);
         assertThat(Arrangement.of(a.toPlain())).isEqualTo(a);
-        Tab t = new Tab("b1", "Hull", r.nextBoolean(), a, Map.of("v1", Start.of("top", DisplayMode.WIRE)));
+        Tab t = new Tab("b1", "Hull", r.nextBoolean(), a, Map.of("v1", Start.of("top", UsualLooks.WIRE)));
         assertThat(Tabs.of(Tabs.toPlain(List.of(t)))).containsExactly(t);
     }
 

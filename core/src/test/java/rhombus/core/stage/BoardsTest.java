@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
@@ -86,7 +86,7 @@ class BoardsTest {
         hand.run("board.split", "v2", "to", "right");
         assertThat(stage.rooms.ground.board().views).hasSize(5);
         assertThat(stage.rooms.ground.board().named("v5").pose).isEqualTo(p);
-        assertThat(stage.rooms.ground.board().named("v5").mode).isEqualTo(hand.view(1).mode);
+        assertThat(stage.rooms.ground.board().named("v5").look).isEqualTo(hand.view(1).look);
         hand.run("board.close", "v5");
         assertThat(stage.rooms.ground.board().named("v2").width).isEqualTo(500);
         assertThat(hand.notices()).contains("Scout is closed.");
@@ -104,13 +104,17 @@ class BoardsTest {
         String[] sides = {"top", "bottom", "left", "right", "front", "back", "top", "left"};
         for (int i = 0; i < 8; i++) {
             hand.run("view.direction", views.get(i).id, "to", sides[i], "flat", i % 2 == 0);
-            hand.run("display.set", views.get(i).id, "mode", DisplayMode.values()[i % 3].id());
+            hand.run(
+                    "display.set",
+                    views.get(i).id,
+                    "look",
+                    UsualLooks.ALL.get(i % 3).id());
             hand.run("display.overlay", views.get(i).id, "overlay", Overlay.values()[i % 4].id());
         }
         hand.rest();
         for (int i = 0; i < 8; i++) {
             assertThat(Captions.direction(views.get(i), stage.scene().up())).isEqualTo(sides[i]);
-            assertThat(views.get(i).mode).isEqualTo(DisplayMode.values()[i % 3]);
+            assertThat(views.get(i).look).isEqualTo(UsualLooks.ALL.get(i % 3));
             assertThat(views.get(i).switched).containsExactly(Overlay.values()[i % 4]);
         }
     }
@@ -332,7 +336,7 @@ class BoardsTest {
     @Test
     void aPinnedBoardComesBackWholeAndCanBeTakenBack() {
         hand.drag(700, 200, 80, 15, 2, 0);
-        hand.run("display.set", "v3", "mode", "smooth");
+        hand.run("display.set", "v3", "look", "smooth");
         List<Pose> was = poses();
         hand.run("pin.add", null, "board", true);
         hand.run("board.arrange", "v2", "to", "side-by-side");
@@ -340,7 +344,7 @@ class BoardsTest {
         List<Pose> two = poses();
         hand.run("pin.go", null, "pin", "p1");
         assertThat(poses()).isEqualTo(was);
-        assertThat(stage.rooms.ground.board().named("v3").mode).isEqualTo(DisplayMode.SMOOTH);
+        assertThat(stage.rooms.ground.board().named("v3").look).isEqualTo(UsualLooks.SMOOTH);
         hand.run("board.undo", null);
         assertThat(poses()).isEqualTo(two);
     }

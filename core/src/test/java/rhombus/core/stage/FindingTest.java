@@ -100,6 +100,6 @@ class FindingTest {
         assertThat(find("smooth").get(0).args()).containsValue("smooth");
         assertThat(find("camera numbers").get(0).ask()).extracting(l -> l.id()).contains("focalLength");
         assertThat(find("qqqqqq")).isEmpty();
-        assertThat(find("wier").get(0).args()).containsEntry("mode", "wire");
+        assertThat(find("wier").get(0).args()).containsEntry("look", "wire");
     }
 }

@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
@@ -511,35 +512,33 @@ class ModesTest {
         assertThat(new Seen(hand.stage).habits()).hasSize(AllHabits.all().size() - 1);
     }
 
-    // ---- ways of drawing -------------------------------------------------------------------------------------------
+    // ---- looks ------------------------------------------------------------------------------------------------------
 
     @Test
-    void aWayOfDrawingIsGivenToTheWholeBoardAndSwappedBackOneByOne() {
-        List<DisplayMode> before = new ArrayList<>();
+    void aLookIsGivenToTheWholeBoardAndSwappedBackOneByOne() {
+        List<Look> before = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            before.add(hand.view(i).mode);
+            before.add(hand.view(i).look);
         }
-        hand.run("display.set", "v2", "mode", "unlit");
+        hand.run("display.set", "v2", "look", "unlit");
         hand.run("display.everywhere", "v2");
         for (int i = 0; i < 4; i++) {
-            assertThat(hand.view(i).mode).isEqualTo(DisplayMode.UNLIT);
+            assertThat(hand.view(i).look).isEqualTo(UsualLooks.UNLIT);
             hand.run("display.swap", "v" + (i + 1));
-            assertThat(hand.view(i).mode).isEqualTo(before.get(i));
+            assertThat(hand.view(i).look).isEqualTo(before.get(i));
         }
     }
 
     @Test
-    void everyDigitHoldsAWayOfDrawingOrSaysThatItHoldsNone() {
+    void everyDigitHoldsALookOfItsOwn() {
+        Set<String> seen = new HashSet<>();
         for (int digit = 1; digit <= 9; digit++) {
-            DisplayMode was = hand.view(1).mode;
-            hand.notices();
             hand.move(700, 150, 0);
             hand.tap("Digit" + digit, 0);
-            DisplayMode holds = DisplayMode.on(digit);
-            assertThat(hand.view(1).mode).isEqualTo(holds == null ? was : holds);
-            assertThat(hand.notices())
-                    .isEqualTo(holds == null ? List.of("No way of drawing is on " + digit + " yet.") : List.of());
+            assertThat(hand.view(1).look.digit()).isEqualTo(digit);
+            seen.add(hand.view(1).look.id());
         }
+        assertThat(seen).hasSize(9);
     }
 
     /** What a viewport does not show is not taken in it, by no click, no frame and no key; other viewports are as they were. */

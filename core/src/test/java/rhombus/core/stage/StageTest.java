@@ -11,7 +11,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
 
@@ -78,7 +78,7 @@ class StageTest {
     void orbitTurnsAboutTheSurfaceUnderThePointerAndIsOneStepOfTheTrail() {
         Vec3 s = onScreen(4);
         move(s.x(), s.y(), 0);
-        Vec3 pivot = Looks.point(new Seen(stage).pivot("v2").get("point"));
+        Vec3 pivot = KeptView.point(new Seen(stage).pivot("v2").get("point"));
         assertThat(new Seen(stage).pivot("v2").get("rung")).isEqualTo("surface");
         assertThat((String) new Seen(stage).pivot("v2").get("reason"))
                 .contains("Far box")
@@ -332,7 +332,7 @@ class StageTest {
                         "solo",
                         1,
                         "views",
-                        List.of(Map.of(), Plain.map("pose", Looks.pose(other), "mode", "wire"))));
+                        List.of(Map.of(), Plain.map("pose", KeptView.pose(other), "mode", "wire"))));
         assertThat(view(1).pose).isEqualTo(other);
         assertThat(stage.rooms.ground.board().solo).isEqualTo(1);
         assertThat(stage.rooms.ground.board().active().id).isEqualTo("v3");

@@ -12,7 +12,8 @@ import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mat4;
@@ -160,7 +161,11 @@ class BatchesTest {
         return new Drawn(batches, submission, scene);
     }
 
-    private static final Submission.Wish SMOOTH = new Submission.Wish(true, DisplayMode.Edging.NONE, false);
+    private static Submission.Wish wish(boolean surfaces, Look.Edging edging, boolean outline) {
+        return new Submission.Wish(surfaces, edging, false, false, outline);
+    }
+
+    private static final Submission.Wish SMOOTH = wish(true, Look.Edging.NONE, false);
 
     // ---- what is promised ------------------------------------------------------------------------------------------
 
@@ -343,7 +348,7 @@ class BatchesTest {
         BatchesTest t = of(seed);
         t.make();
         for (int i = 0; i < 6; i++) {
-            Drawn d = t.draw(t.everything(), new Submission.Wish(true, DisplayMode.Edging.ON_SURFACE, false), 0);
+            Drawn d = t.draw(t.everything(), wish(true, Look.Edging.ON_SURFACE, false), 0);
             t.checkAll(d);
             Map<Integer, Integer> next = new HashMap<>();
             for (Drawn.Triangle x : d.triangles) {
@@ -355,9 +360,9 @@ class BatchesTest {
                                     t.marks.get(t.scene.node(x.node()).meshes().get(0))[k]);
                 }
             }
-            Drawn wire = t.draw(t.everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
+            Drawn wire = t.draw(t.everything(), wish(false, Look.Edging.LINES, false), 0);
             assertThat(wire.triangles).isEmpty();
-            Drawn both = t.draw(t.everything(), new Submission.Wish(true, DisplayMode.Edging.VISIBLE, false), 0);
+            Drawn both = t.draw(t.everything(), wish(true, Look.Edging.VISIBLE, false), 0);
             t.checkAll(both);
             assertThat(both.lines)
                     .as("lines that surfaces may hide are the same")
@@ -373,6 +378,51 @@ class BatchesTest {
         }
     }
 
+    /** In its mesh's own frame each box is as tight as it can be, and all its twelve edges are drawn once. */
+    @Property(tries = 30)
+    void boxesAreTightAndWholeAfterEveryChange(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        for (int i = 0; i < 6; i++) {
+            Submission.Wish boxes = Submission.Wish.of(UsualLooks.BOXES, false);
+            Drawn d = t.draw(t.everything(), boxes, 0);
+            assertThat(d.triangles).isEmpty();
+            assertThat(d.lines).isEmpty();
+            for (int n = 0; n < t.scene.count(); n++) {
+                if (!t.scene.shown(n) || t.scene.node(n).meshes().isEmpty()) {
+                    assertThat(d.boxes).doesNotContainKey(n);
+                    continue;
+                }
+                Mesh mesh = t.meshes.get(t.scene.node(n).meshes().get(0));
+                Aabb tight = Aabb.of(mesh.positions());
+                double[] back = Mat4.inverseAffine(t.scene.world(n));
+                double close = 1e-4 * (1 + tight.radius()) * (1 + mesh.origin().length());
+                Set<String> edges = new HashSet<>();
+                for (Vec3[] line : d.boxes.get(n)) {
+                    int a = corner(tight, Mat4.point(back, line[0]).minus(mesh.origin()), close);
+                    int b = corner(tight, Mat4.point(back, line[1]).minus(mesh.origin()), close);
+                    assertThat(Integer.bitCount(a ^ b)).isEqualTo(1);
+                    edges.add(Math.min(a, b) + "-" + Math.max(a, b));
+                }
+                assertThat(edges).hasSize(12);
+            }
+            t.change();
+        }
+    }
+
+    /** Which corner of a box a point is. */
+    private static int corner(Aabb b, Vec3 p, double close) {
+        int number = 0;
+        for (int k = 0; k < 3; k++) {
+            boolean high = Math.abs(p.get(k) - b.max().get(k)) <= close;
+            assertThat(high || Math.abs(p.get(k) - b.min().get(k)) <= close)
+                    .as("%s of %s", p, b)
+                    .isTrue();
+            number |= high ? 1 << k : 0;
+        }
+        return number;
+    }
+
     /** The marks of a box say for each side whether it is an edge; a diagonal is none, turned inside out or not. */
     @Test
     void aMirroredBoxKeepsItsDiagonalsUnmarked() {
@@ -386,7 +436,7 @@ class BatchesTest {
         batches.sync(scene);
         Drawn d = draw(
                 seen(new Pose(new Vec3(0, 0, 50), Quat.IDENTITY, 50, new Projection.Perspective(0.8)), 100),
-                new Submission.Wish(true, DisplayMode.Edging.ON_SURFACE, false),
+                wish(true, Look.Edging.ON_SURFACE, false),
                 0);
         assertThat(d.triangles).hasSize(12);
         for (Drawn.Triangle t : d.triangles) {
@@ -445,7 +495,7 @@ class BatchesTest {
                         40,
                         new Projection.Perspective(0.8)),
                 5e6);
-        t.draw(m, new Submission.Wish(true, DisplayMode.Edging.NONE, true), 0);
+        t.draw(m, wish(true, Look.Edging.NONE, true), 0);
         double[] box = t.submission.masked(WIDTH, HEIGHT, 2);
         Mesh mesh = t.meshes.get(t.scene.node(chosen).meshes().get(0));
         int within = 0;
@@ -469,11 +519,11 @@ class BatchesTest {
         make();
         int first = 0;
         batches.select(new int[] {first}, new int[] {first});
-        Drawn d = draw(everything(), new Submission.Wish(true, DisplayMode.Edging.NONE, true), 0);
+        Drawn d = draw(everything(), wish(true, Look.Edging.NONE, true), 0);
         assertThat(d.triangles.stream().filter(t -> t.form() == Submission.MASK).map(Drawn.Triangle::node))
                 .isNotEmpty()
                 .containsOnly(first);
-        draw(everything(), new Submission.Wish(false, DisplayMode.Edging.LINES, false), 0);
+        draw(everything(), wish(false, Look.Edging.LINES, false), 0);
         int[] runs = submission.runs();
         int picked = 0;
         for (int i = 0; i < runs.length; i += Submission.RUN) {

@@ -1,7 +1,10 @@
 package rhombus.core.submit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import rhombus.core.geometry.BoxEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
@@ -22,6 +25,9 @@ final class Drawn {
     /** Nodes of what is drawn as a square. */
     final List<Integer> points = new ArrayList<>();
 
+    /** Both ends of each line of the box of each node. */
+    final Map<Integer, List<Vec3[]>> boxes = new HashMap<>();
+
     int ranges;
 
     Drawn(Batches batches, Submission s, Scene scene) {
@@ -40,6 +46,10 @@ final class Drawn {
             for (int k = start; k < start + count; k++) {
                 points.add(b.node(k));
             }
+            return;
+        }
+        if (form == Submission.BOXES || form == Submission.PICKED_BOXES) {
+            boxes(batches, b, start, count, scene);
             return;
         }
         if (form == Submission.LINES || form == Submission.PICKED) {
@@ -106,6 +116,36 @@ final class Drawn {
         }
     }
 
+    private void boxes(Batches batches, Batch b, int start, int count, Scene scene) {
+        if (b.sort == Batch.Sort.MERGED) {
+            float[] ends = batches.floats(b.number, "box-ends");
+            short[] corners = batches.shorts(b.number, "box-corners");
+            int[] index = batches.indices(b.number, -2);
+            for (int k = 0; k < count; k += 6) {
+                int v = index[start / 4 + k];
+                box(b.node(corners[v * 4 + 3]), at(b, ends, v * 2), at(b, ends, v * 2 + 1));
+            }
+            return;
+        }
+        for (Part part : of(b, Submission.BOXES, start)) {
+            if (!part.gone && scene.shown(part.node)) {
+                float[] ends = BoxEdges.ends(part.shape.bounds(), Vec3.ZERO);
+                for (int e = 0; e < count / 6; e++) {
+                    double[] world = scene.world(part.node);
+                    box(part.node, Mat4.point(world, vec(ends, e * 2)), Mat4.point(world, vec(ends, e * 2 + 1)));
+                }
+            }
+        }
+    }
+
+    private void box(int node, Vec3 from, Vec3 to) {
+        boxes.computeIfAbsent(node, n -> new ArrayList<>()).add(new Vec3[] {from, to});
+    }
+
+    private static Vec3 vec(float[] p, int v) {
+        return new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2]);
+    }
+
     private static List<Part> of(Batch b, int form, int start) {
         if (b.sort != Batch.Sort.CROWD) {
             return b.parts;
@@ -116,7 +156,7 @@ final class Drawn {
     }
 
     private static Vec3 at(Batch b, float[] p, int v) {
-        return b.origin.plus(new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2]));
+        return b.origin.plus(vec(p, v));
     }
 
     static Vec3 world(Scene scene, Part p, int v) {

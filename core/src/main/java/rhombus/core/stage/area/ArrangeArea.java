@@ -15,7 +15,7 @@ import rhombus.core.stage.boards.BorderDrag;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.ViewState;
 
 /** How the viewports of a board share the stage. */
@@ -79,7 +79,7 @@ final class ArrangeArea {
         Map<String, Start> starts = new LinkedHashMap<>();
         for (int i = 0; ids.size() < t.count(); i++) {
             String id = freeId(ids);
-            starts.put(id, Start.of(unusedSide(b, starts, i), v.mode));
+            starts.put(id, Start.of(unusedSide(b, starts, i), v.look));
             ids.add(id);
         }
         int closed = Math.max(0, ids.size() - t.count());
@@ -152,7 +152,7 @@ final class ArrangeArea {
         boards.arrange(to, Map.of(added, Board.startLike(ground, v)));
         // A half shows what the whole showed.
         ViewState half = b.named(added);
-        Looks.look(ground, half, Looks.look(v));
+        KeptView.look(ground, half, KeptView.look(v));
         half.trail.restart(half.pose);
         boards.layOut();
     }

@@ -1,10 +1,10 @@
 package rhombus.core.stage.area;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
@@ -23,27 +23,19 @@ final class DisplayArea {
 
     private static void declare(Declare<DisplayArea> d) {
         d.group("Display");
-        Entry<DisplayArea> set = d.action("display.set", "Choose a display mode")
-                .needs(
-                        "mode",
-                        Arrays.stream(DisplayMode.values()).map(DisplayMode::id).toList());
-        for (DisplayMode m : DisplayMode.values()) {
-            set.key("display-" + m.id(), "Digit" + m.digit(), 0, Map.of("mode", m.id()), m.label());
-        }
-        Entry<DisplayArea> digit = d.action("display.digit", "Choose what a digit holds")
-                .needs("digit", List.of("1", "2", "3", "4", "5", "6", "7", "8", "9"));
-        for (int i = 1; i <= 9; i++) {
-            if (DisplayMode.on(i) == null) {
-                digit.key("display-digit-" + i, "Digit" + i, 0, Map.of("digit", "" + i), "what " + i + " holds");
+        Entry<DisplayArea> set = d.action("display.set", "Choose a look")
+                .needs("look", UsualLooks.ALL.stream().map(Look::id).toList());
+        for (Look l : UsualLooks.ALL) {
+            if (l.digit() > 0) {
+                set.key("display-" + l.id(), "Digit" + l.digit(), 0, Map.of("look", l.id()), l.label());
             }
         }
-        digit.does((a, c) -> a.digit(c.view(), Integer.parseInt(c.text("digit"))));
-        set.does((a, c) -> a.show(c.view(), DisplayMode.named(c.text("mode"))));
-        d.action("display.swap", "Swap the last two display modes")
-                .key("display-swap", "Digit0", 0, "swap the last two display modes")
-                .does((a, c) -> a.show(c.view(), c.view().otherMode));
+        set.does((a, c) -> a.show(c.view(), UsualLooks.named(c.text("look"))));
+        d.action("display.swap", "Swap the last two looks")
+                .key("display-swap", "Digit0", 0, "swap the last two looks")
+                .does((a, c) -> a.show(c.view(), c.view().otherLook));
         d.action("display.everywhere", "Draw all viewports of the board like this one")
-                .does((a, c) -> a.everywhere(c.view().mode));
+                .does((a, c) -> a.everywhere(c.view().look));
         d.action("display.overlay", "Show or hide an overlay")
                 .needs(
                         "overlay",
@@ -51,24 +43,15 @@ final class DisplayArea {
                 .does((a, c) -> a.toggle(c.view(), Overlay.named(c.text("overlay"))));
     }
 
-    private void show(ViewState v, DisplayMode m) {
-        if (v.display(m)) {
+    private void show(ViewState v, Look l) {
+        if (v.display(l)) {
             changed(v);
         }
     }
 
-    private void everywhere(DisplayMode m) {
+    private void everywhere(Look l) {
         for (ViewState v : ground.board().views) {
-            show(v, m);
-        }
-    }
-
-    private void digit(ViewState v, int digit) {
-        DisplayMode m = DisplayMode.on(digit);
-        if (m != null) {
-            show(v, m);
-        } else {
-            ground.changes().notice("No way of drawing is on " + digit + " yet.", null, null);
+            show(v, l);
         }
     }
 

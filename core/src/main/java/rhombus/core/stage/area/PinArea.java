@@ -13,7 +13,7 @@ import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -92,7 +92,7 @@ final class PinArea {
         if (!camera.isEmpty() && Cameras.through(ground, v, camera)) {
             return;
         }
-        Pose to = Looks.pose(look.get("pose"));
+        Pose to = KeptView.pose(look.get("pose"));
         if (to == null) {
             return;
         }

@@ -8,7 +8,7 @@ import rhombus.core.board.Tab;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.ViewState;
 
 /** A whole board with everything its viewports show, to be kept or passed on: a Pin of a board, or an address. */
@@ -19,7 +19,7 @@ public final class Address {
     public static Map<String, Object> of(Board b) {
         Map<String, Object> looks = new LinkedHashMap<>();
         for (ViewState v : b.views) {
-            looks.put(v.id, Looks.look(v));
+            looks.put(v.id, KeptView.look(v));
         }
         return Plain.map(
                 "name",
@@ -45,7 +45,7 @@ public final class Address {
         b.solo = -1;
         boards.arrange(Arrangement.of(m.get("parts")), starts);
         for (ViewState v : b.views) {
-            Looks.look(ground, v, Plain.map(looks.get(v.id)));
+            KeptView.look(ground, v, Plain.map(looks.get(v.id)));
             v.trail.add(v.pose);
         }
         ViewState active = b.named(Plain.text(m.get("active"), ""));

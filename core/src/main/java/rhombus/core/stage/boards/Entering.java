@@ -8,7 +8,7 @@ import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Homes;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.ViewState;
 
 /** What a board shows when it is first entered in a scene: what was kept of it, or each viewport at home. */
@@ -20,7 +20,7 @@ final class Entering {
         Map<String, Object> views = Plain.map(m.get("views"));
         for (ViewState v : b.views) {
             if (views.containsKey(v.id)) {
-                Looks.view(ground, v, Plain.map(views.get(v.id)));
+                KeptView.view(ground, v, Plain.map(views.get(v.id)));
             }
         }
         ViewState active = b.named(Plain.text(m.get("active"), ""));

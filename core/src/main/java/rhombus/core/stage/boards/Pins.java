@@ -10,7 +10,7 @@ import rhombus.core.board.Tab;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
@@ -43,7 +43,7 @@ public final class Pins {
             Map<String, Object> look = Plain.map(m.get(board ? "board" : "view"));
             if (board) {
                 Arrangement.of(look.get("parts"));
-            } else if (Looks.pose(look.get("pose")) == null) {
+            } else if (KeptView.pose(look.get("pose")) == null) {
                 throw new IllegalArgumentException("a Pin holds no view that can be read");
             }
             return new Pin(
@@ -248,7 +248,7 @@ public final class Pins {
     }
 
     private Map<String, Object> look(ViewState v, boolean board) {
-        return board ? Address.of(boards.current()) : Looks.look(v);
+        return board ? Address.of(boards.current()) : KeptView.look(v);
     }
 
     /** Whoever paints is asked for a picture; see {@link #picture(String, String)}. */

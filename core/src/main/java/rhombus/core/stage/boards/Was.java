@@ -2,7 +2,7 @@ package rhombus.core.stage.boards;
 
 import java.util.List;
 import rhombus.core.board.Arrangement;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
@@ -18,15 +18,15 @@ import rhombus.core.view.Pose;
  */
 record Was(String what, boolean moved, List<WasBoard> boards, Board current) {
     /** A viewport as it was. */
-    private record WasView(ViewState view, Pose pose, Crop crop, String camera, DisplayMode mode) {
+    private record WasView(ViewState view, Pose pose, Crop crop, String camera, Look look) {
         static WasView of(ViewState v) {
-            return new WasView(v, v.pose == null ? null : v.destination(), v.crop, v.camera, v.mode);
+            return new WasView(v, v.pose == null ? null : v.destination(), v.crop, v.camera, v.look);
         }
 
         void putBack() {
             if (pose != null) {
                 view.putBack(camera, crop, view.autoFlat);
-                view.draw(mode);
+                view.draw(look);
                 view.set(pose);
                 view.trail.add(pose, "taken back");
             }

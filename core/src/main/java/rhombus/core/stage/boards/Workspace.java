@@ -16,7 +16,7 @@ import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Looks;
+import rhombus.core.stage.view.KeptView;
 
 /** What is kept for a user and a scene: the viewports of every board with their Trails and homes, and the pinned pivot. */
 public final class Workspace {
@@ -71,7 +71,7 @@ public final class Workspace {
                 "isolated",
                 isolated(),
                 "pinned",
-                pivot.pinned() == null ? null : Looks.point(pivot.pinned()),
+                pivot.pinned() == null ? null : KeptView.point(pivot.pinned()),
                 "pinnedOn",
                 pivot.pinned() == null ? null : pivot.pinnedOn());
     }
@@ -121,7 +121,7 @@ public final class Workspace {
             }
         }
         subject.isolate(alone.isEmpty() ? null : alone);
-        subject.pivot().pin(Looks.point(m.get("pinned")), Plain.text(m.get("pinnedOn"), ""));
+        subject.pivot().pin(KeptView.point(m.get("pinned")), Plain.text(m.get("pinnedOn"), ""));
     }
 
     /** The first version knew one board of four viewports. */

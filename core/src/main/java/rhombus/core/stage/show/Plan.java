@@ -8,7 +8,10 @@ import rhombus.core.plain.OneOf;
  * @param shown whether anything is
  * @param surfaces whether surfaces are filled
  * @param shade how light falls on them
+ * @param through whether they let through what lies behind them
+ * @param opacity of those that do
  * @param edges how edges are drawn
+ * @param boxes whether a box stands for each object
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
  * @param outline whether what is selected is outlined
@@ -16,8 +19,11 @@ import rhombus.core.plain.OneOf;
 public record Plan(
         boolean shown,
         boolean surfaces,
-        @OneOf({"none", "smooth", "flat", "unlit", "paper"}) String shade,
+        @OneOf({"none", "smooth", "flat", "unlit", "paper", "ink", "matte", "material"}) String shade,
+        boolean through,
+        double opacity,
         @OneOf({"none", "lines", "visible", "on_surface"}) String edges,
+        boolean boxes,
         boolean flat,
         boolean grid,
         boolean outline) {}

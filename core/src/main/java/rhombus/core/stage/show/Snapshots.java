@@ -5,9 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Grid;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habit;
 import rhombus.core.navigate.PivotLadder;
@@ -238,11 +238,9 @@ public final class Snapshots {
         return ground.changes().take(ground.board().views.size());
     }
 
-    /** Every way of drawing, in the order of their digits. */
-    public static List<Labelled> displayModes() {
-        return Arrays.stream(DisplayMode.values())
-                .map(m -> new Labelled(m.id(), m.label()))
-                .toList();
+    /** Every look, those with digits first and in their order. */
+    public static List<Labelled> looks() {
+        return UsualLooks.ALL.stream().map(l -> new Labelled(l.id(), l.label())).toList();
     }
 
     /** The 26 standard directions. */

@@ -2,7 +2,6 @@ package rhombus.core.stage.show;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
@@ -40,8 +39,8 @@ final class Views {
                     Captions.lens(ground, v),
                     v.pose.projection().flat() ? "orthographic" : "perspective",
                     ground.board().id + "/" + v.serial,
-                    v.mode.id(),
-                    v.mode.label(),
+                    v.look.id(),
+                    v.look.label(),
                     overlays(v),
                     rect(v),
                     v.shown,
@@ -82,8 +81,8 @@ final class Views {
                 flat ? "orthographic" : "perspective",
                 ground.board().id + "/" + v.serial,
                 Captions.caption(title, lens, v),
-                v.mode.id(),
-                v.mode.label(),
+                v.look.id(),
+                v.look.label(),
                 overlays(v),
                 p.eye(),
                 p.forward(),
@@ -117,9 +116,7 @@ final class Views {
 
     /** What a viewport wants drawn of the meshes. */
     static Submission.Wish wish(ViewState v) {
-        return v.shows(Overlay.MESHES)
-                ? Submission.Wish.of(v.mode, v.shows(Overlay.OUTLINE))
-                : new Submission.Wish(false, DisplayMode.Edging.NONE, false);
+        return v.shows(Overlay.MESHES) ? Submission.Wish.of(v.look, v.shows(Overlay.OUTLINE)) : Submission.Wish.NOTHING;
     }
 
     Plan plan(ViewState v) {
@@ -127,8 +124,11 @@ final class Views {
         return new Plan(
                 v.shown,
                 wish.surfaces(),
-                v.mode.shade().name().toLowerCase(),
+                v.look.shade().name().toLowerCase(),
+                wish.through(),
+                v.look.opacity(),
                 wish.edging().name().toLowerCase(),
+                wish.boxes(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
                 wish.outline());

@@ -1,6 +1,5 @@
 package rhombus.core.stage.subject;
 
-import rhombus.core.display.DisplayMode;
 import rhombus.core.display.Overlay;
 import rhombus.core.pick.Edges;
 import rhombus.core.pick.Hit;
@@ -29,7 +28,7 @@ public final class Picks {
     private Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
         Screen screen = v.screen().with(p);
         Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
-        return icon != null || v.mode != DisplayMode.WIRE || !v.shows(Overlay.MESHES)
+        return icon != null || !v.look.inside() || !v.shows(Overlay.MESHES)
                 ? icon
                 : Edges.closest(ground.scene(), screen, lx, ly);
     }

@@ -146,7 +146,7 @@ public final class Board {
                 ? Direction.of(v.pose.orientation(), ground.scene().up())
                 : null;
         String from = v.camera != null ? Start.CAMERA : d == null ? Start.SCOUT : d.word();
-        return new Start(from, v.mode, v.switched);
+        return new Start(from, v.look, v.switched);
     }
 
     /** What is kept of it for this scene. */
@@ -157,7 +157,7 @@ public final class Board {
         Map<String, Object> m = new LinkedHashMap<>();
         for (ViewState v : views) {
             if (v.pose != null) {
-                m.put(v.id, Looks.view(v));
+                m.put(v.id, KeptView.view(v));
             }
         }
         return Plain.map("active", active().id, "solo", solo < 0 ? null : views.get(solo).id, "views", m);

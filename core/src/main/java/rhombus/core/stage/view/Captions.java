@@ -65,7 +65,7 @@ public final class Captions {
 
     /** Caption of a viewport's picture: direction or camera, lens or scale, display mode. */
     public static String caption(String title, String lens, ViewState v) {
-        return title + " · " + lens + " · " + v.mode.label();
+        return title + " · " + lens + " · " + v.look.label();
     }
 
     private static String scale(double ratio) {

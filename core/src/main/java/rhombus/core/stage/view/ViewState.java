@@ -4,8 +4,9 @@ import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Set;
 import rhombus.core.board.Start;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
 import rhombus.core.view.Clip;
@@ -30,8 +31,8 @@ public final class ViewState {
     public Pose pose;
 
     public Glide glide;
-    public DisplayMode mode;
-    public DisplayMode otherMode;
+    public Look look;
+    public Look otherLook;
     /** Overlays that are hidden, or shown where they usually are not. */
     public Set<Overlay> switched = EnumSet.noneOf(Overlay.class);
     /** Home as the user set it, or null for the usual one. */
@@ -78,14 +79,14 @@ public final class ViewState {
     public ViewState(String id, Start start) {
         this.id = id;
         this.start = start;
-        mode = start.mode();
-        otherMode = mode == DisplayMode.WIRE ? DisplayMode.SMOOTH : DisplayMode.WIRE;
+        look = start.look();
+        otherLook = look == UsualLooks.WIRE ? UsualLooks.SMOOTH : UsualLooks.WIRE;
         switched.addAll(start.switched());
     }
 
     /** It was given another direction on purpose: home is there from now on, unless the user has set another. */
     public void chosen(String from) {
-        start = new Start(from, start.mode(), start.switched());
+        start = new Start(from, start.look(), start.switched());
     }
 
     /** How it starts in scenes that are new to it. */
@@ -131,19 +132,19 @@ public final class ViewState {
         frameLevel = level;
     }
 
-    /** Draws in another mode; gives false if it does already. */
-    public boolean display(DisplayMode m) {
-        if (m == mode) {
+    /** Draws with another look; gives false if it does already. */
+    public boolean display(Look m) {
+        if (m.equals(look)) {
             return false;
         }
-        otherMode = mode;
-        mode = m;
+        otherLook = look;
+        look = m;
         return true;
     }
 
     /** Draws as it did before. */
-    public void draw(DisplayMode before) {
-        mode = before;
+    public void draw(Look before) {
+        look = before;
     }
 
     /** What is framed next is framed anew. */

@@ -3,8 +3,9 @@ package rhombus.core.stage.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.display.DisplayMode;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -13,8 +14,8 @@ import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
 /** What viewports look like as plain data, to be kept and passed on: poses bit for bit, crops, cameras, ways of drawing. */
-public final class Looks {
-    private Looks() {}
+public final class KeptView {
+    private KeptView() {}
 
     /** What is kept of a viewport. */
     public static Map<String, Object> view(ViewState v) {
@@ -29,7 +30,7 @@ public final class Looks {
                 "home",
                 v.home == null ? null : pose(v.home),
                 "otherMode",
-                v.otherMode.id(),
+                v.otherLook.id(),
                 "autoFlat",
                 v.autoFlat ? true : null,
                 "lastCamera",
@@ -53,7 +54,7 @@ public final class Looks {
                 "lens",
                 v.lens,
                 "mode",
-                v.mode.id(),
+                v.look.id(),
                 "hidden",
                 Overlay.toPlain(v.switched),
                 "camera",
@@ -88,8 +89,8 @@ public final class Looks {
     }
 
     public static void view(Ground ground, ViewState v, Map<String, Object> m) {
-        DisplayMode other = DisplayMode.named(Plain.text(m.get("otherMode"), ""));
-        v.otherMode = other == null ? v.otherMode : other;
+        Look other = UsualLooks.named(Plain.text(m.get("otherMode"), ""));
+        v.otherLook = other == null ? v.otherLook : other;
         v.home = pose(m.get("home"));
         List<Pose> trail = new ArrayList<>();
         List<String> deeds = new ArrayList<>();
@@ -118,8 +119,8 @@ public final class Looks {
 
     /** Makes a viewport look as it was told by {@link #look(ViewState)}; what does not fit this scene is passed over. */
     public static void look(Ground ground, ViewState v, Map<String, Object> m) {
-        DisplayMode mode = DisplayMode.named(Plain.text(m.get("mode"), ""));
-        v.mode = mode == null ? v.mode : mode;
+        Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
+        v.look = look == null ? v.look : look;
         v.switched = Overlay.of(m.get("hidden"));
         Pose p = pose(m.get("pose"));
         if (p != null) {

@@ -1,0 +1,92 @@
+package rhombus.core.display;
+
+import java.util.List;
+import rhombus.core.display.Look.Edges;
+import rhombus.core.display.Look.Hidden;
+import rhombus.core.display.Look.Light;
+import rhombus.core.display.Look.Strokes;
+import rhombus.core.display.Look.Surface;
+import rhombus.core.display.Look.Tint;
+
+/** The looks that are there for everybody: nine on digits, and two more. */
+public final class UsualLooks {
+    /** Modelled edges only; what lies inside shows. */
+    public static final Look WIRE = look("wire", "Wire", 1, Surface.NONE, Edges.MODELLED, Hidden.SHOWN);
+    /** Modelled edges and silhouettes; what lies behind surfaces is left out. */
+    public static final Look HIDDEN_LINE =
+            look("hidden-line", "Hidden line", 2, Surface.NONE, Edges.MODELLED, Hidden.LEFT_OUT);
+    /** A box for each object. */
+    public static final Look BOXES = look("boxes", "Boxes", 3, Surface.BOXES, Edges.NONE, Hidden.SHOWN);
+    /** Colours and textures as the file has them, without any light: the term of glTF's KHR_materials_unlit. */
+    public static final Look UNLIT = look("unlit", "Unlit", 4, Surface.UNLIT, Edges.NONE, Hidden.LEFT_OUT);
+    /** Surfaces with one shade a face. */
+    public static final Look FLAT = look("flat-shading", "Flat shading", 5, Surface.FLAT, Edges.NONE, Hidden.LEFT_OUT);
+    /** Shaded surfaces. */
+    public static final Look SMOOTH = look("smooth", "Smooth", 6, Surface.SMOOTH, Edges.NONE, Hidden.LEFT_OUT);
+    /** Shaded surfaces with modelled edges on them. */
+    public static final Look SMOOTH_EDGES =
+            look("smooth-edges", "Smooth + edges", 7, Surface.SMOOTH, Edges.MODELLED, Hidden.LEFT_OUT);
+    /** Surfaces that let through what lies behind them. */
+    public static final Look TRANSLUCENT = new Look(
+            "translucent",
+            "Translucent",
+            8,
+            Surface.SMOOTH,
+            Tint.SCENE,
+            Light.HEADLIGHT,
+            0.22,
+            Edges.MODELLED,
+            Hidden.SHOWN,
+            Strokes.NONE);
+    /** Materials and lights as the file has them. */
+    public static final Look SCENE_LIGHT = new Look(
+            "scene-light",
+            "Scene light",
+            9,
+            Surface.MATERIALS,
+            Tint.SCENE,
+            Light.SCENE,
+            1,
+            Edges.NONE,
+            Hidden.LEFT_OUT,
+            Strokes.NONE);
+    /** Form without colour. */
+    public static final Look MATTE = new Look(
+            "matte",
+            "Matte",
+            0,
+            Surface.SMOOTH,
+            Tint.NEUTRAL,
+            Light.STUDIO,
+            1,
+            Edges.NONE,
+            Hidden.LEFT_OUT,
+            Strokes.NONE);
+    /** Outlines and hatching, as with a pen. */
+    public static final Look INK = new Look(
+            "ink",
+            "Ink",
+            0,
+            Surface.NONE,
+            Tint.NEUTRAL,
+            Light.HEADLIGHT,
+            1,
+            Edges.MODELLED,
+            Hidden.LEFT_OUT,
+            Strokes.HATCHED);
+
+    /** All of them, those with digits first and in their order. */
+    public static final List<Look> ALL =
+            List.of(WIRE, HIDDEN_LINE, BOXES, UNLIT, FLAT, SMOOTH, SMOOTH_EDGES, TRANSLUCENT, SCENE_LIGHT, MATTE, INK);
+
+    private UsualLooks() {}
+
+    private static Look look(String id, String label, int digit, Surface surface, Edges edges, Hidden hidden) {
+        return new Look(id, label, digit, surface, Tint.SCENE, Light.HEADLIGHT, 1, edges, hidden, Strokes.NONE);
+    }
+
+    /** The look with this id, or null. */
+    public static Look named(String id) {
+        return ALL.stream().filter(l -> l.id().equals(id)).findFirst().orElse(null);
+    }
+}
