@@ -8,7 +8,13 @@ import { Ranges } from '../src/stage/painter/ranges';
 import { Run } from '../src/stage/painter/runs';
 
 const corners = 12;
-const nothing = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
+const nothing = {
+  opacity: { value: 1 },
+  before: { value: null },
+  peeling: { value: false },
+  lamps: { value: new Float32Array(164) },
+  shadow: { value: null },
+};
 
 /** What the core would give: a merged batch of four triangles, one mesh by itself, and a crowd of three. */
 class FakeCore {
@@ -64,7 +70,7 @@ class FakeCore {
     edgeCount: () => 3,
     edgeStrength: (_: number, __: number, count: number) => new Int8Array(count).fill(1),
     sides: () => Int8Array.from([21]),
-    material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0 }),
+    material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0, emissive: [0, 0, 0] }),
     placement: () => Float64Array.from([1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, ...this.at, 1]),
   };
 

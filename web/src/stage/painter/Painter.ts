@@ -49,6 +49,7 @@ export class Painter {
     canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
     canvas.addEventListener('webglcontextrestored', () => {
       this.renderer.setScissorTest(true);
+      this.view.shadows.forget();
       this.resize(this.width, this.height, this.view.pixel.value);
       this.view.subject?.restored();
     });

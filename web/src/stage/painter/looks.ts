@@ -17,6 +17,9 @@ export interface Shared {
   /** How far away the layer before is that is peeled off, and whether there is one. */
   before: { value: THREE.Texture | null };
   peeling: { value: boolean };
+  /** What lights materials, in the core's rows, and what the light sees that casts shadows. */
+  lamps: { value: Float32Array };
+  shadow: { value: THREE.Texture | null };
 }
 
 const PLAIN = { transparent: false, depthWrite: true, blending: THREE.NoBlending } as const;
@@ -68,12 +71,25 @@ export class Looks {
 
   surface(mesh: number, edges: boolean, merged: boolean, { shade, through }: Style): THREE.ShaderMaterial {
     const m = this.core.material(mesh);
-    const uv = m.image && this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
+    const uv = this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
     const defines: Record<string, number> = {};
     if (merged) defines.MERGED = 1;
     if (this.core.attribute(mesh, 'NORMAL', 3)) defines.WITH_NORMAL = 1;
     if (this.core.attribute(mesh, 'COLOR_0', 4)) defines.WITH_COLOR = 1;
-    if (uv) defines.WITH_IMAGE = 1;
+    const pictures: Record<string, { value: unknown }> = {};
+    const picture = (name: string, define: string, of: Material['image']) => {
+      if (!of || !uv) return;
+      defines.WITH_UV = defines[define] = 1;
+      pictures[name] = { value: this.image(of) };
+    };
+    picture('image', 'WITH_IMAGE', m.image);
+    if (shade === 'material') {
+      picture('metalImage', 'WITH_METAL', m.metalRough);
+      picture('normalImage', 'WITH_NORMALS', m.normals);
+      picture('occlusionImage', 'WITH_OCCLUSION', m.occlusion);
+      picture('emissionImage', 'WITH_EMISSION', m.emission);
+      if (m.unlit) defines.PLAINLY = 1;
+    }
     if (edges) defines.EDGES = 1;
     defines[shade.toUpperCase()] = 1;
     if (through !== 'none') defines[through.toUpperCase()] = 1;
@@ -94,12 +110,21 @@ export class Looks {
         opacity: this.shared.opacity,
         before: this.shared.before,
         peeling: this.shared.peeling,
-        image: { value: uv ? this.image(m.image!) : null },
+        lamps: this.shared.lamps,
+        shadow: this.shared.shadow,
+        metal: { value: new THREE.Vector2(m.metallic, m.roughness) },
+        emissive: { value: new THREE.Vector3(...m.emissive) },
+        bumps: { value: m.bumps },
+        occluding: { value: m.occluding },
+        ...pictures,
       },
       side: THREE.DoubleSide,
       // By so much it draws back where lines are to stand before it.
       polygonOffsetFactor: 1.5,
       polygonOffsetUnits: 2,
+      polygonOffset: shade === 'depth',
+      // What light shines through casts no shadow.
+      visible: shade !== 'depth' || !m.blend,
       ...(through === 'weighted' ? WEIGHTED : blend ? BLENDED : PLAIN),
     });
   }

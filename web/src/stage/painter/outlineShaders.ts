@@ -23,7 +23,7 @@ flat out float last;
 void main() {
 #ifdef MERGED
   int part = int(extra.w);
-  last = texelFetch(state, ivec2(part & 127, part >> 7), 0).w > 1.5 ? 1.0 : 0.0;
+  last = mod(texelFetch(state, ivec2(part & 127, part >> 7), 0).w, 4.0) > 1.5 ? 1.0 : 0.0;
   gl_Position = projectionMatrix * placed(position);
 #else
   vec4 local = vec4(position, 1.0);

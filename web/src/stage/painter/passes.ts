@@ -1,14 +1,19 @@
 import type { Plan } from '../../core';
+import type { Shade } from './runs';
 
 /** Layers of the painter's scene: which of an object's forms a pass draws. */
 export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7, through: 8 } as const;
 
 /** What the painter reads of a plan. */
-export type Drawn = Pick<Plan, 'surfaces' | 'shade' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline'>;
+export type Drawn = { shade: Shade } & Pick<
+  Plan,
+  'surfaces' | 'lit' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline'
+>;
 
 /** Shaded surfaces and nothing else. */
 export const PLAIN: Drawn = {
   surfaces: true,
+  lit: false,
   shade: 'smooth',
   through: false,
   opacity: 1,

@@ -16,7 +16,8 @@ export enum Run {
 /** Numbers of a run: batch, form, level, first range, number of ranges. */
 export const RUN = 5;
 
-export type Shade = Plan['shade'];
+/** `depth` is what a light that casts shadows sees. */
+export type Shade = Plan['shade'] | 'depth';
 
 /** How surfaces let through what lies behind them: not, all at once with near ones counting more, or one layer after the other. */
 export type Through = 'none' | 'weighted' | 'peeled';

@@ -32,6 +32,9 @@ ${merged}
 in vec4 extra;
 uniform highp sampler2D state;
 flat out vec3 vBase;
+#ifdef MATERIAL
+flat out vec2 vMetal;
+#endif
 #endif
 #if defined(PAPER) || defined(INK) || defined(WEIGHTED) || defined(PEELED)
 #define TO_EYE
@@ -43,9 +46,12 @@ out vec3 vToEye;
 out vec3 vNormal;
 #else
 #define BY_FACE
+#endif
+#if defined(BY_FACE) || defined(MATERIAL)
+#define PLACED
 out vec3 vView;
 #endif
-#ifdef WITH_IMAGE
+#ifdef WITH_UV
 out vec2 vUv;
 #endif
 #ifdef WITH_COLOR
@@ -61,7 +67,12 @@ void main() {
 #ifdef MERGED
   vec4 p = placed(position);
   int part = int(extra.w);
-  vBase = texelFetch(state, ivec2(part & 127, part >> 7), 0).rgb;
+  vec4 told = texelFetch(state, ivec2(part & 127, part >> 7), 0);
+  vBase = told.rgb;
+#ifdef MATERIAL
+  float packed = floor(told.w / 4.0);
+  vMetal = vec2(floor(packed / 256.0), mod(packed, 256.0)) / 255.0;
+#endif
 #else
   vec4 local = vec4(position, 1.0);
 #ifdef USE_INSTANCING
@@ -82,10 +93,10 @@ void main() {
   vNormal = normalMatrix * n;
 #endif
 #endif
-#ifdef BY_FACE
+#ifdef PLACED
   vView = p.xyz;
 #endif
-#ifdef WITH_IMAGE
+#ifdef WITH_UV
   vUv = uv;
 #endif
 #ifdef WITH_COLOR

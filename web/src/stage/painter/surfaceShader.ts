@@ -1,3 +1,4 @@
+import { lit } from './lightShader';
 import { neutral, transfer } from './shaders';
 
 /** How much of a stroke is at a place of the screen, CSS pixels, for a tone from 0, dark, to 1. */
@@ -22,6 +23,28 @@ flat in vec3 vBase;
 #else
 uniform vec4 base;
 #endif
+#ifdef MATERIAL
+#ifdef MERGED
+flat in vec2 vMetal;
+#else
+uniform vec2 metal;
+#endif
+uniform vec3 emissive;
+#ifdef WITH_METAL
+uniform sampler2D metalImage;
+#endif
+#ifdef WITH_NORMALS
+uniform sampler2D normalImage;
+uniform float bumps;
+#endif
+#ifdef WITH_OCCLUSION
+uniform sampler2D occlusionImage;
+uniform float occluding;
+#endif
+#ifdef WITH_EMISSION
+uniform sampler2D emissionImage;
+#endif
+#endif
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
@@ -40,8 +63,10 @@ in vec3 vToEye;
 uniform highp sampler2D before;
 uniform bool peeling;
 #endif
-#ifdef WEIGHTED
+#if defined(WEIGHTED) || defined(MATERIAL)
 uniform mat4 projectionMatrix;
+#endif
+#ifdef WEIGHTED
 layout(location = 1) out vec4 weight;
 #endif
 #if defined(UNLIT)
@@ -50,10 +75,14 @@ layout(location = 1) out vec4 weight;
 in vec3 vNormal;
 #else
 #define BY_FACE
+#endif
+#if defined(BY_FACE) || defined(MATERIAL)
 in vec3 vView;
 #endif
 #ifdef WITH_IMAGE
 uniform sampler2D image;
+#endif
+#ifdef WITH_UV
 in vec2 vUv;
 #endif
 #ifdef WITH_COLOR
@@ -67,6 +96,7 @@ layout(location = 0) out vec4 result;
 ${transfer}
 ${neutral}
 ${hatching}
+${lit}
 void main() {
 #ifdef PEELED
   if (peeling && gl_FragCoord.z <= texelFetch(before, ivec2(gl_FragCoord.xy), 0).r) discard;
@@ -84,7 +114,11 @@ void main() {
   c *= vColor;
 #endif
   if (c.a < cutoff) discard;
-#ifdef UNLIT
+#ifdef DEPTH
+  result = vec4(0.0);
+}
+#else
+#if defined(UNLIT) || defined(MATERIAL) && defined(PLAINLY)
   vec3 color = srgb(c.rgb);
 #else
 #ifdef BY_NORMAL
@@ -105,6 +139,33 @@ void main() {
   ground = mix(ground, rim.rgb, strokes(ground.g < 0.5 ? 1.0 - tone : tone, gl_FragCoord.xy / pixel) * rim.a);
 #endif
   vec3 color = mix(ground, rim.rgb, silhouette * rim.a);
+#elif defined(MATERIAL)
+  if (!gl_FrontFacing) n = -n;
+#ifndef BY_NORMAL
+  n = gl_FrontFacing ? n : -n;
+#endif
+#ifdef MERGED
+  vec2 how = vMetal;
+#else
+  vec2 how = metal;
+#endif
+#ifdef WITH_METAL
+  how *= texture(metalImage, vUv).bg;
+#endif
+#ifdef WITH_NORMALS
+  n = bumped(n, vView, vUv, (texture(normalImage, vUv).rgb * 2.0 - 1.0) * vec3(bumps, bumps, 1.0));
+#endif
+  float open_ = 1.0;
+#ifdef WITH_OCCLUSION
+  open_ = 1.0 + occluding * (texture(occlusionImage, vUv).r - 1.0);
+#endif
+  vec3 emitted = emissive;
+#ifdef WITH_EMISSION
+  emitted *= linear(texture(emissionImage, vUv).rgb);
+#endif
+  vec3 toEye = projectionMatrix[2][3] == 0.0 ? vec3(0.0, 0.0, 1.0) : normalize(-vView);
+  vec3 lightTotal = lightOn(vView, n, toEye, c.rgb, how.x, how.y, open_) + emitted * lamps[0].y;
+  vec3 color = srgb(clamp(lightTotal, 0.0, 1.0));
 #elif defined(MATTE)
   // A key from above to the left, a fill from the right, a rim from behind, and soft light from all around.
   vec3 m = gl_FrontFacing ? n : -n;
@@ -154,4 +215,5 @@ void main() {
   result.rgb *= w;
   weight = vec4(c.a * w, 0.0, 0.0, c.a);
 #endif
-}`;
+}
+#endif`;

@@ -8,6 +8,7 @@ import { Outline } from './outline';
 import { palettes, type Palette } from './palette';
 import { Form, layersOf, type Drawn } from './passes';
 import type { Through } from './runs';
+import { Shadows } from './shadows';
 import { SeeThrough } from './through';
 import { PicturePlanes } from './pictures';
 
@@ -58,7 +59,14 @@ export class ViewDrawing {
   private readonly grid: GridLines;
   private readonly ground: Ground;
   private readonly icons: Icons;
-  private readonly shared = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
+  private readonly shared = {
+    opacity: { value: 1 },
+    before: { value: null },
+    peeling: { value: false },
+    lamps: { value: new Float32Array(4) },
+    shadow: { value: null },
+  };
+  readonly shadows = new Shadows(this.shared);
   private readonly seeThrough = new SeeThrough(this.shared);
   private pictures: PicturePlanes | null = null;
 
@@ -121,6 +129,7 @@ export class ViewDrawing {
     this.scene.remove(this.models.root);
     this.models.dispose();
     this.models = null;
+    this.shadows.dispose();
   }
 
   setIcons({ number, rect }: Frame): void {
@@ -141,6 +150,10 @@ export class ViewDrawing {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
+    if (plan.lit && number !== null && this.models) {
+      if (!this.shadows.prepare(r, this.scene, this.models, draw, number, eased && submit.quick())) submit.owe(number);
+      this.shared.lamps.value = draw.lights(number, matrices);
+    }
     const complete =
       this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none') ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;

@@ -8,11 +8,17 @@ import { PointRanges, Ranges } from './ranges';
 const COMPILED_MS = 500;
 
 const STYLE = { shade: 'smooth', through: 'none' } as const;
-const NOTHING = { opacity: { value: 1 }, before: { value: null }, peeling: { value: false } };
+const NOTHING = {
+  opacity: { value: 1 },
+  before: { value: null },
+  peeling: { value: false },
+  lamps: { value: new Float32Array(164) },
+  shadow: { value: null },
+};
 
 /** A mesh of one triangle with normals, in the place of those that scenes have. */
 const ANY = {
-  material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0, image: null }),
+  material: () => ({ id: 0, color: [1, 1, 1, 1], blend: false, cutoff: 0, image: null, emissive: [0, 0, 0] }),
   attribute: (_: number, name: string) => (name === 'NORMAL' ? new Float32Array(9) : null),
 } as unknown as ConstructorParameters<typeof Looks>[0];
 

@@ -73,6 +73,16 @@ public interface DrawApi extends JSObject {
     /** How many frames that takes. */
     int smoothFrames();
 
+    /** What lights a viewport, in rows of four numbers, in the frame of the view matrix with which these begin. */
+    Float32Array lights(int view, Float64Array matrices);
+
+    /** What the light of a viewport sees that casts shadows: a view and a projection matrix; null where none does. */
+    @OrNothing
+    Float64Array shadowMatrices(int view);
+
+    /** Another number whenever shadows may have changed. */
+    int shadowVersion();
+
     @Gives(Plan.class)
     JSObject plan(int view);
 

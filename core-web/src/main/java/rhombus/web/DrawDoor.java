@@ -1,5 +1,6 @@
 package rhombus.web;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -161,16 +162,18 @@ final class DrawDoor implements DrawApi {
     /** What a mesh is drawn with. */
     Skin skin(int mesh) {
         Material m = open.has(mesh) ? open.material(mesh) : Shapes.material();
-        int image = m.image() == null ? -1 : m.image().id();
-        float[] uv = floats(mesh, "TEXCOORD_0", 2);
+        float[] uv = m.textured() ? floats(mesh, "TEXCOORD_0", 2) : null;
         return new Skin(
                 floats(mesh, "NORMAL", 3),
-                image < 0 ? null : uv,
+                uv,
                 floats(mesh, "COLOR_0", 4),
                 m.color(),
-                uv == null ? -1 : image,
+                uv == null || m.image() == null ? -1 : m.image().id(),
                 m.cutoff(),
-                m.blend());
+                m.blend(),
+                m.metallic(),
+                m.roughness(),
+                m.finish());
     }
 
     private float[] floats(int mesh, String name, int size) {
@@ -230,6 +233,22 @@ final class DrawDoor implements DrawApi {
     @Override
     public int smoothFrames() {
         return SmoothEdges.FRAMES;
+    }
+
+    @Override
+    public Float32Array lights(int view, Float64Array of) {
+        return Float32Array.fromJavaArray(stage.snapshots().lights(view, Arrays.copyOf(of.toJavaArray(), 16)));
+    }
+
+    @Override
+    public Float64Array shadowMatrices(int view) {
+        double[] m = stage.snapshots().shadow(view);
+        return m == null ? null : Float64Array.fromJavaArray(m);
+    }
+
+    @Override
+    public int shadowVersion() {
+        return stage.snapshots().shadowVersion();
     }
 
     @Override

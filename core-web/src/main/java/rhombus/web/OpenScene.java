@@ -89,7 +89,7 @@ final class OpenScene {
         return primitives.get(mesh);
     }
 
-    /** Colour, texture (as a byte range of the file) and sidedness of a mesh. */
+    /** What a mesh is made of; pictures as byte ranges of the file. */
     Material material(int mesh) {
         int index = Plain.whole(primitive(mesh).get("material"), -1);
         Map<String, Object> m = index < 0
@@ -97,13 +97,35 @@ final class OpenScene {
                 : Plain.map(Plain.list(gltf.get("materials")).get(index));
         Map<String, Object> pbr = Plain.map(m.get("pbrMetallicRoughness"));
         double[] color = Plain.numbers(pbr.get("baseColorFactor"), 4);
-        int texture = Plain.whole(Plain.map(pbr.get("baseColorTexture")).get("index"), -1);
+        Map<String, Object> extensions = Plain.map(m.get("extensions"));
+        double strength = Plain.number(
+                Plain.map(extensions.get("KHR_materials_emissive_strength")).get("emissiveStrength"), 1);
+        double[] emissive = Plain.numbers(m.get("emissiveFactor"), 3);
+        for (int i = 0; emissive != null && i < 3; i++) {
+            emissive[i] *= strength;
+        }
+        // Files kept before these factors were say nothing of them.
         return new Material(
                 index,
                 color == null ? new double[] {1, 1, 1, 1} : color,
                 "BLEND".equals(m.get("alphaMode")),
                 "MASK".equals(m.get("alphaMode")) ? Plain.number(m.get("alphaCutoff"), 0.5) : 0,
-                texture < 0 ? null : image(texture));
+                image(pbr, "baseColorTexture"),
+                Plain.number(pbr.get("metallicFactor"), 0),
+                Plain.number(pbr.get("roughnessFactor"), 0.8),
+                image(pbr, "metallicRoughnessTexture"),
+                image(m, "normalTexture"),
+                Plain.number(Plain.map(m.get("normalTexture")).get("scale"), 1),
+                image(m, "occlusionTexture"),
+                Plain.number(Plain.map(m.get("occlusionTexture")).get("strength"), 1),
+                image(m, "emissiveTexture"),
+                emissive == null ? new double[3] : emissive,
+                extensions.containsKey("KHR_materials_unlit"));
+    }
+
+    private ImageRange image(Map<String, Object> owner, String key) {
+        int texture = Plain.whole(Plain.map(owner.get(key)).get("index"), -1);
+        return texture < 0 ? null : image(texture);
     }
 
     private ImageRange image(int texture) {

@@ -24,6 +24,6 @@ final class Shapes {
 
     /** Plain and light, a little cool: it has no colour of its own yet. */
     static Material material() {
-        return new Material(-2, new double[] {0.56, 0.6, 0.62, 1}, false, 0, null);
+        return Material.plain(-2, new double[] {0.56, 0.6, 0.62, 1});
     }
 }

@@ -33,6 +33,7 @@ class ArchitectureTest {
         "table",
         "table",
         "display",
+        "light",
         "submit",
         "edit",
         "habits",

@@ -60,6 +60,11 @@ public final class GlbExport {
         }
         Map<String, Object> out = document(roots);
         bin = meshes.into(out);
+        List<Object> used = new ArrayList<>(Plain.list(out.get("extensionsUsed")));
+        used.addAll(Materials.extensions(Plain.list(out.get("materials"))));
+        if (!used.isEmpty()) {
+            out.put("extensionsUsed", used);
+        }
         json = MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8);
     }
 

@@ -11,7 +11,8 @@ import rhombus.core.scene.Scene;
 
 /** Reads uploaded glTF 2.0 into the normal form, computing edges and hierarchies on the way. */
 public final class GltfImport {
-    private static final Set<String> SUPPORTED = Set.of(Lights.NAME, "KHR_mesh_quantization", Visibility.NAME);
+    private static final Set<String> SUPPORTED =
+            Set.of(Lights.NAME, "KHR_mesh_quantization", Visibility.NAME, Materials.STRENGTH, Materials.UNLIT);
 
     private final Upload upload;
     private final Document doc;

@@ -1,41 +1,35 @@
 package rhombus.formats;
 
-import java.nio.ByteBuffer;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.plain.Plain;
 
-/** Base colours and textures of a document; everything else of a material is noted. */
+/** The materials of a document: what glTF 2.0 itself says of them, how strongly they shine by themselves, and whether they take light. */
 final class Materials {
+    /** Strength of what a material emits, over the 1 that glTF 2.0 itself allows. */
+    static final String STRENGTH = "KHR_materials_emissive_strength";
+    /** Materials that light does not change. */
+    static final String UNLIT = "KHR_materials_unlit";
+
     private static final Set<String> MODES = Set.of("OPAQUE", "MASK", "BLEND");
 
     private final List<Object> materials;
-    private final Map<String, Object> gltf;
-    private final Document doc;
-    private final Accessors accessors;
-    private final Set<String> notes;
-
-    /**
-     * An image file.
-     *
-     * @param type media type
-     * @param bytes the file
-     */
-    record Image(String type, byte[] bytes) {}
+    private final Textures textures;
 
     Materials(Map<String, Object> gltf, Document doc, Accessors accessors, Set<String> notes) {
-        this.gltf = gltf;
-        this.doc = doc;
-        this.accessors = accessors;
-        this.notes = notes;
         this.materials = Json.list(gltf, "materials", "");
+        this.textures = new Textures(gltf, doc, accessors, notes);
     }
 
     int size() {
         return materials.size();
+    }
+
+    /** The images that are used, known once {@link #normal} was called. */
+    List<Textures.Image> images() {
+        return textures.images();
     }
 
     private Map<String, Object> base(int i) {
@@ -43,35 +37,98 @@ final class Materials {
         return Json.mapIn(Json.map(materials.get(i), place), "pbrMetallicRoughness", place);
     }
 
-    /** Which set of texture coordinates a material's base colour uses. */
+    /** Which set of texture coordinates a material's meshes are kept with: that of its first texture. */
     int textureSet(int material) {
-        return material < 0 || material >= materials.size()
-                ? 0
-                : Plain.whole(Plain.map(base(material).get("baseColorTexture")).get("texCoord"), 0);
+        if (material < 0 || material >= materials.size()) {
+            return 0;
+        }
+        Map<String, Object> m = Plain.map(materials.get(material));
+        Map<String, Object> base = base(material);
+        int[] sets = {
+            Textures.set(base, "baseColorTexture"),
+            Textures.set(base, "metallicRoughnessTexture"),
+            Textures.set(m, "normalTexture"),
+            Textures.set(m, "occlusionTexture"),
+            Textures.set(m, "emissiveTexture")
+        };
+        for (int set : sets) {
+            if (set >= 0) {
+                return set;
+            }
+        }
+        return 0;
     }
 
-    /** The materials with only what is shown; textures are numbered anew as images are added to {@code images}. */
-    List<Object> normal(List<Image> images) {
-        List<Object> out = new ArrayList<>();
-        Map<Integer, Integer> sources = new HashMap<>();
-        for (int i = 0; i < materials.size(); i++) {
-            String place = "materials[" + i + "]";
-            Map<String, Object> m = Json.map(materials.get(i), place);
-            note(m, base(i));
-            double[] color = Json.numbers(base(i), "baseColorFactor", 4, place);
-            int image = image(base(i), place, images, sources);
-            out.add(Plain.map(
-                    "name", m.get("name") instanceof String s ? s : null,
-                    "alphaMode", alphaMode(m, place),
-                    "alphaCutoff",
-                            "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
-                    "doubleSided", m.get("doubleSided") instanceof Boolean b ? b : null,
-                    "pbrMetallicRoughness",
-                            Plain.map(
-                                    "baseColorFactor", color == null ? null : Plain.list(color),
-                                    "baseColorTexture", image < 0 ? null : Plain.map("index", image))));
+    /** Names of the extensions that materials use, in {@link #normal} form. */
+    static List<String> extensions(List<?> normal) {
+        List<String> out = new ArrayList<>();
+        for (String name : List.of(STRENGTH, UNLIT)) {
+            if (normal.stream()
+                    .anyMatch(m -> Plain.map(Plain.map(m).get("extensions")).containsKey(name))) {
+                out.add(name);
+            }
         }
         return out;
+    }
+
+    /** The materials with what is shown of them; factors that a file leaves out are written, so that nobody has to know what they are then. */
+    List<Object> normal() {
+        List<Object> out = new ArrayList<>();
+        for (int i = 0; i < materials.size(); i++) {
+            out.add(normal(i));
+        }
+        return out;
+    }
+
+    private Map<String, Object> normal(int i) {
+        String place = "materials[" + i + "]";
+        String basePlace = place + ".pbrMetallicRoughness";
+        Map<String, Object> m = Json.map(materials.get(i), place);
+        Map<String, Object> base = base(i);
+        double[] color = Json.numbers(base, "baseColorFactor", 4, basePlace);
+        double[] emissive = Json.numbers(m, "emissiveFactor", 3, place);
+        int set = textureSet(i);
+        return Plain.map(
+                "name", m.get("name") instanceof String s ? s : null,
+                "alphaMode", alphaMode(m, place),
+                "alphaCutoff", "MASK".equals(m.get("alphaMode")) ? Json.positive(m, "alphaCutoff", place, true) : null,
+                "doubleSided", m.get("doubleSided") instanceof Boolean b ? b : null,
+                "pbrMetallicRoughness",
+                        Plain.map(
+                                "baseColorFactor", color == null ? null : Plain.list(color),
+                                "baseColorTexture", textures.of(base, "baseColorTexture", set, null, basePlace),
+                                "metallicFactor", part(base, "metallicFactor", basePlace),
+                                "roughnessFactor", part(base, "roughnessFactor", basePlace),
+                                "metallicRoughnessTexture",
+                                        textures.of(base, "metallicRoughnessTexture", set, null, basePlace)),
+                "normalTexture", textures.of(m, "normalTexture", set, "scale", place),
+                "occlusionTexture", textures.of(m, "occlusionTexture", set, "strength", place),
+                "emissiveTexture", textures.of(m, "emissiveTexture", set, null, place),
+                "emissiveFactor", emissive == null ? null : Plain.list(emissive),
+                "extensions", extensions(m, place));
+    }
+
+    /** A factor from 0 to 1, which is 1 where it is left out. */
+    private static double part(Map<String, Object> in, String key, String place) {
+        Double d = Json.positive(in, key, place, true);
+        if (d != null && d > 1) {
+            throw new Problem(Json.join(place, key), "is " + Json.shown(d) + "; it must be from 0 to 1");
+        }
+        return d == null ? 1 : d;
+    }
+
+    private static Map<String, Object> extensions(Map<String, Object> m, String place) {
+        Map<String, Object> given = Json.mapIn(m, "extensions", place);
+        Map<String, Object> out = Plain.map();
+        if (given.get(STRENGTH) != null) {
+            String at = place + ".extensions." + STRENGTH;
+            Double strength = Json.positive(Json.map(given.get(STRENGTH), at), "emissiveStrength", at, true);
+            out.put(STRENGTH, Plain.map("emissiveStrength", strength));
+        }
+        if (given.get(UNLIT) != null) {
+            out.put(UNLIT, Plain.map());
+        }
+        return out.isEmpty() ? null : out;
     }
 
     private static Object alphaMode(Map<String, Object> m, String place) {
@@ -80,64 +137,5 @@ final class Materials {
             throw new Problem(place + ".alphaMode", "\"" + Json.shown(given) + "\" is none of OPAQUE, MASK and BLEND");
         }
         return given;
-    }
-
-    private void note(Map<String, Object> m, Map<String, Object> base) {
-        if (m.get("normalTexture") != null
-                || m.get("occlusionTexture") != null
-                || m.get("emissiveTexture") != null
-                || base.get("metallicRoughnessTexture") != null) {
-            notes.add("Of materials the base colour and its texture are shown; other textures are left out.");
-        }
-    }
-
-    private int image(Map<String, Object> base, String place, List<Image> images, Map<Integer, Integer> sources) {
-        if (base.get("baseColorTexture") == null) {
-            return -1;
-        }
-        String p = place + ".pbrMetallicRoughness.baseColorTexture";
-        List<Object> textures = Json.list(gltf, "textures", "");
-        int texture = Json.index(Json.map(base.get("baseColorTexture"), p), "index", textures.size(), p);
-        List<Object> all = Json.list(gltf, "images", "");
-        int source = texture < 0
-                ? -1
-                : Json.index(
-                        Json.map(textures.get(texture), "textures[" + texture + "]"),
-                        "source",
-                        all.size(),
-                        "textures[" + texture + "]");
-        if (source < 0) {
-            notes.add("A texture without a PNG or JPEG image is left out.");
-            return -1;
-        }
-        if (!sources.containsKey(source)) {
-            Image read = read(Json.map(all.get(source), "images[" + source + "]"), "images[" + source + "]");
-            if (read == null) {
-                notes.add("An image that is neither PNG nor JPEG is left out.");
-                return -1;
-            }
-            sources.put(source, images.size());
-            images.add(read);
-        }
-        return sources.get(source);
-    }
-
-    private Image read(Map<String, Object> image, String place) {
-        byte[] b;
-        if (image.get("uri") != null) {
-            b = doc.resource(Plain.text(image.get("uri"), ""), place + ".uri");
-        } else {
-            int view = accessors.viewIndex(image, "bufferView", place);
-            if (view < 0) {
-                throw new Problem(place, "has neither uri nor bufferView");
-            }
-            ByteBuffer v = accessors.view(view);
-            b = new byte[v.remaining()];
-            v.get(b);
-        }
-        accessors.budget().take(b.length, place);
-        boolean png = b.length > 8 && (b[0] & 0xFF) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G';
-        boolean jpeg = b.length > 3 && (b[0] & 0xFF) == 0xFF && (b[1] & 0xFF) == 0xD8;
-        return png ? new Image("image/png", b) : jpeg ? new Image("image/jpeg", b) : null;
     }
 }

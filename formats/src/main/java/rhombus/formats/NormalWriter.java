@@ -83,11 +83,10 @@ final class NormalWriter {
                 written.add(mesh(meshes.get(i)));
             }
         }
-        List<Materials.Image> images = new ArrayList<>();
-        List<Object> normalMaterials = materials.normal(images);
+        List<Object> normalMaterials = materials.normal();
         List<Object> imageList = new ArrayList<>();
         List<Object> textures = new ArrayList<>();
-        for (Materials.Image image : images) {
+        for (Textures.Image image : materials.images()) {
             textures.add(Plain.map("source", imageList.size()));
             imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
@@ -100,7 +99,7 @@ final class NormalWriter {
                                 "Rhombus",
                                 "extras",
                                 Plain.map("rhombus", ofScene(source))),
-                "extensionsUsed", filled(used(lights)),
+                "extensionsUsed", filled(used(lights, normalMaterials)),
                 "extensions", lights.document(),
                 "scene", 0,
                 "nodes", nodes,
@@ -135,8 +134,8 @@ final class NormalWriter {
         }
     }
 
-    private List<Object> used(Lights lights) {
-        List<Object> out = new ArrayList<>();
+    private List<Object> used(Lights lights, List<Object> normalMaterials) {
+        List<Object> out = new ArrayList<>(Materials.extensions(normalMaterials));
         if (lights.document() != null) {
             out.add(Lights.NAME);
         }

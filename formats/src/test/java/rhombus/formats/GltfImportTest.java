@@ -138,12 +138,12 @@ class GltfImportTest {
         Sample s = Sample.triangle();
         s.primitive += ",{\"attributes\":{\"POSITION\":0},\"mode\":0}";
         s.more = ",\"extensionsUsed\":[\"EXT_made_up\"],\"animations\":[{\"channels\":[],\"samplers\":[]}],"
-                + "\"materials\":[{\"normalTexture\":{\"index\":0}}]";
+                + "\"textures\":[{}],\"materials\":[{\"normalTexture\":{\"index\":0}}]";
         assertThat(read(s.glb()).notes())
                 .anyMatch(n -> n.contains("EXT_made_up"))
                 .anyMatch(n -> n.contains("Points"))
                 .anyMatch(n -> n.contains("Animations"))
-                .anyMatch(n -> n.contains("textures"));
+                .anyMatch(n -> n.contains("A texture without a PNG or JPEG image"));
     }
 
     @Test

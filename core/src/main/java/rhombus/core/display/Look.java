@@ -57,7 +57,42 @@ public record Look(
         /** Three soft lights fixed to the view. */
         STUDIO,
         /** The lights of the scene. */
-        SCENE
+        SCENE,
+        /** The same, of which one casts shadows. */
+        SHADOWS,
+        /** None but that from all around. */
+        NONE;
+
+        /** Name in files and commands. */
+        public String id() {
+            return name().toLowerCase();
+        }
+
+        /** Name on the screen. */
+        public String words() {
+            return switch (this) {
+                case HEADLIGHT -> "Headlight";
+                case STUDIO -> "Studio lights";
+                case SCENE -> "The scene's lights";
+                case SHADOWS -> "The scene's lights and shadows";
+                case NONE -> "No lights";
+            };
+        }
+
+        /** Whether it is the scene's own lights. */
+        public boolean own() {
+            return this == SCENE || this == SHADOWS;
+        }
+
+        /** The one with this id, or null. */
+        public static Light named(String id) {
+            for (Light l : values()) {
+                if (l.id().equals(id)) {
+                    return l;
+                }
+            }
+            return null;
+        }
     }
 
     /** Which edges are drawn. */
@@ -141,6 +176,11 @@ public record Look(
     /** Whether one sees, and takes, what lies inside: through surfaces or where there are none. */
     public boolean inside() {
         return through() || !surfaces();
+    }
+
+    /** Whether lights can be chosen for it: materials take any. */
+    public boolean lit() {
+        return surface == Surface.MATERIALS;
     }
 
     /** Whether surfaces let through what lies behind them. */

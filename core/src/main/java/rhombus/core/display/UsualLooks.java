@@ -45,7 +45,7 @@ public final class UsualLooks {
             9,
             Surface.MATERIALS,
             Tint.SCENE,
-            Light.SCENE,
+            Light.SHADOWS,
             1,
             Edges.NONE,
             Hidden.LEFT_OUT,

@@ -14,7 +14,7 @@ import rhombus.core.scene.Scene;
  * <p>Of a merged batch the buffers stand here: {@code positions} three numbers a vertex, relative to {@link #origin}; {@code
  * extras} four whole numbers a vertex, the normal and the number of its part; {@code texture} two and {@code colors} four a
  * vertex, where there are any; {@code indices} for each level; {@code state} four numbers a part: its colour, then 0, or 1 where
- * it is selected, or 2 where it was selected last. They have room for {@link #room} vertices and the corners of as many triangles
+ * it is selected, or 2 where it was selected last, added to {@link Skin#packed}. They have room for {@link #room} vertices and the corners of as many triangles
  * as were asked for, and never grow: what comes later goes into another batch.
  */
 public final class Batch {
@@ -92,7 +92,7 @@ public final class Batch {
         room = vertexRoom;
         positions = new float[vertexRoom * 3];
         extras = new short[vertexRoom * 4];
-        texture = skin.texture() == null || skin.image() < 0 ? null : new float[vertexRoom * 2];
+        texture = skin.texture() == null ? null : new float[vertexRoom * 2];
         colors = skin.colors() == null ? null : new float[vertexRoom * 4];
         indices[0] = new int[cornerRoom];
         // Whole rows of the picture in which it is sent.
@@ -155,7 +155,7 @@ public final class Batch {
             System.arraycopy(skin.colors(), 0, colors, p.vertex * 4, p.vertices() * 4);
         }
         for (int k = 0; k < 4; k++) {
-            state[p.slot * 4 + k] = k < 3 ? (float) skin.color()[k] : 0;
+            state[p.slot * 4 + k] = k < 3 ? (float) skin.color()[k] : skin.packed();
         }
         Baking.indices(p.shape.triangles(), p.vertex, p.mirrored, indices[0], p.corner);
         dirty.add(Dirty.INDICES, p.corner, p.corner + p.corners());
@@ -290,8 +290,9 @@ public final class Batch {
             picked += how > 0 ? 1 : -1;
         }
         p.selected = how > 0;
-        if (sort == Sort.MERGED && state[p.slot * 4 + 3] != how) {
-            state[p.slot * 4 + 3] = how;
+        float told = p.skin.packed() + how;
+        if (sort == Sort.MERGED && state[p.slot * 4 + 3] != told) {
+            state[p.slot * 4 + 3] = told;
             dirty.add(Dirty.STATE, p.slot, p.slot + 1);
         }
     }

@@ -4,20 +4,45 @@ package rhombus.core.submit;
  * What a mesh is drawn with besides its triangles. Arrays are shared, not copied.
  *
  * @param normals three numbers a vertex, or null
- * @param texture two coordinates a vertex, or null where no image is drawn
+ * @param texture two coordinates a vertex, or null where no picture is drawn
  * @param colors four numbers a vertex, or null
  * @param color of the material, linear red, green, blue and opacity
- * @param image number of the image that is drawn on it, -1 for none
+ * @param image number of the picture of its colour, -1 for none
  * @param cutoff opacity below which nothing is drawn, 0 for none
  * @param blend whether what lies behind shines through
+ * @param metallic 0 for what is none to 1 for a metal
+ * @param roughness 0 for a mirror to 1
+ * @param finish what is the same of all that can be drawn with it, beside these
  */
 public record Skin(
-        float[] normals, float[] texture, float[] colors, double[] color, int image, double cutoff, boolean blend) {
+        float[] normals,
+        float[] texture,
+        float[] colors,
+        double[] color,
+        int image,
+        double cutoff,
+        boolean blend,
+        double metallic,
+        double roughness,
+        String finish) {
+    /** Steps in which how rough and how much of a metal something is are told. */
+    private static final int STEPS = 255;
+
+    /** How rough and how much of a metal it is, in one number that a float holds exactly: a multiple of 4. */
+    float packed() {
+        return 4f * (step(roughness) + (STEPS + 1) * step(metallic));
+    }
+
+    private static int step(double part) {
+        return Math.round((float) (Math.max(0, Math.min(1, part)) * STEPS));
+    }
+
     /** Meshes with the same kind can be drawn as one; null for what must be drawn by itself, in its own order. */
     String kind() {
         // Opacity counts only beside a cutoff, and then it belongs to the material.
         return blend || cutoff > 0 && color[3] != 1
                 ? null
-                : (normals == null ? "-" : "n") + (colors == null ? "-" : "c") + image + "/" + cutoff;
+                : (normals == null ? "-" : "n") + (colors == null ? "-" : "c") + (texture == null ? "-" : "t") + image
+                        + "/" + cutoff + "/" + finish;
     }
 }

@@ -71,7 +71,7 @@ class BatchesTest {
         meshes.add(m);
         marks.add(e.marks());
         double[] color = {r.nextInt(9) / 8.0, 0.5, 0.5, 1};
-        skins.add(new Skin(r.nextBoolean() ? s.normals() : null, null, null, color, -1, 0, r.nextInt(8) == 0));
+        skins.add(skin(r.nextBoolean() ? s.normals() : null, color, r.nextInt(8) == 0));
         return meshes.size() - 1;
     }
 
@@ -159,6 +159,10 @@ class BatchesTest {
         submission.plan(
                 scene, matrices, new Screen(p, WIDTH, HEIGHT), HEIGHT, wish, new Submission.Detail(tolerance, 0, 1));
         return new Drawn(batches, submission, scene);
+    }
+
+    private static Skin skin(float[] normals, double[] color, boolean blend) {
+        return new Skin(normals, null, null, color, -1, 0, blend, color[0], color[1], "");
     }
 
     private static Submission.Wish wish(boolean surfaces, Look.Edging edging, boolean outline) {
@@ -430,7 +434,7 @@ class BatchesTest {
         meshes.add(s.mesh());
         marks.add(MeshEdges.of(meshes.get(0).positions(), meshes.get(0).triangles())
                 .marks());
-        skins.add(new Skin(s.normals(), null, null, new double[] {1, 1, 1, 1}, -1, 0, false));
+        skins.add(skin(s.normals(), new double[] {1, 1, 1, 1}, false));
         double[] mirror = Mat4.trs(Vec3.ZERO, Quat.IDENTITY, new Vec3(-1, 1, 1));
         scene = new Scene(List.of(new Node("n0", "", -1, mirror, List.of(0), null, null, false)), meshes, UpAxis.Y);
         batches.sync(scene);
@@ -457,7 +461,7 @@ class BatchesTest {
     void neighboursAreOneRangeAndHidingOneTouchesNoBuffer() {
         ShapeMesh s = ShapeMesh.of(new Shape(Shape.Sort.BOX, List.of(1.0, 1.0, 1.0)));
         meshes.add(s.mesh());
-        skins.add(new Skin(s.normals(), null, null, new double[] {1, 1, 1, 1}, -1, 0, false));
+        skins.add(skin(s.normals(), new double[] {1, 1, 1, 1}, false));
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < 50; i++) {
             nodes.add(

@@ -5,12 +5,16 @@ import java.util.Map;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
+import rhombus.core.light.Lighting;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
 /** How a viewport draws. */
 final class DisplayArea {
+    /** A third of a doubling, as on the rings of lenses (common practice, no source). */
+    private static final double STOP = 1.0 / 3;
+
     private final Ground ground;
 
     private DisplayArea(Ground ground) {
@@ -36,6 +40,14 @@ final class DisplayArea {
                 .does((a, c) -> a.show(c.view(), c.view().otherLook));
         d.action("display.everywhere", "Draw all viewports of the board like this one")
                 .does((a, c) -> a.everywhere(c.view().look));
+        Entry<DisplayArea> light = d.action("display.light", "Choose what lights a viewport")
+                .needs(
+                        "light",
+                        Arrays.stream(Look.Light.values()).map(Look.Light::id).toList());
+        light.does((a, c) -> a.light(c.view(), Look.Light.named(c.text("light"))));
+        d.action("display.exposure", "Make a lit viewport brighter or darker")
+                .needs("to", "brighter", "darker", "usual")
+                .does((a, c) -> a.expose(c.view(), c.text("to")));
         d.action("display.overlay", "Show or hide an overlay")
                 .needs(
                         "overlay",
@@ -46,6 +58,36 @@ final class DisplayArea {
     private void show(ViewState v, Look l) {
         if (v.display(l)) {
             changed(v);
+            tellWhereThereAreNoLights(v);
+        }
+    }
+
+    private void light(ViewState v, Look.Light light) {
+        if (!v.look.lit()) {
+            show(v, UsualLooks.SCENE_LIGHT);
+        }
+        v.lightBy(light);
+        changed(v);
+        tellWhereThereAreNoLights(v);
+    }
+
+    private void expose(ViewState v, String to) {
+        if (!v.look.lit()) {
+            ground.changes()
+                    .notice(
+                            v.look.label() + " has a brightness of its own. Scene light can be made brighter.",
+                            null,
+                            null);
+            return;
+        }
+        v.brighter(to.equals("usual") ? 0 : v.stops + (to.equals("brighter") ? STOP : -STOP));
+        changed(v);
+    }
+
+    private void tellWhereThereAreNoLights(ViewState v) {
+        if (v.look.lit() && v.light().own() && !Lighting.any(ground.scene())) {
+            ground.changes()
+                    .notice("No light of this scene is shown: a light at the eye stands in for them.", null, null);
         }
     }
 

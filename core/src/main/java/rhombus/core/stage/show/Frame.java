@@ -14,8 +14,9 @@ import rhombus.core.stage.view.Rect;
  * @param lens its lens or scale, in words
  * @param projection of its pose
  * @param key names it among all there have been since the page was opened
- * @param display id of its way of drawing
+ * @param display id of its look
  * @param displayLabel the same in words
+ * @param light id of what lights it, or null where its look takes no lights
  * @param overlays with what is on
  * @param rect its place on the stage
  * @param shown whether it is shown
@@ -35,6 +36,7 @@ public record Frame(
         String key,
         String display,
         String displayLabel,
+        @OrNull String light,
         List<OverlayState> overlays,
         Rect rect,
         boolean shown,

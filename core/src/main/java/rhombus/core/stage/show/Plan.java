@@ -8,6 +8,7 @@ import rhombus.core.plain.OneOf;
  * @param shown whether anything is
  * @param surfaces whether surfaces are filled
  * @param shade how light falls on them
+ * @param lit whether lights and shadows fall on them
  * @param through whether they let through what lies behind them
  * @param opacity of those that do
  * @param edges how edges are drawn
@@ -20,6 +21,7 @@ public record Plan(
         boolean shown,
         boolean surfaces,
         @OneOf({"none", "smooth", "flat", "unlit", "paper", "ink", "matte", "material"}) String shade,
+        boolean lit,
         boolean through,
         double opacity,
         @OneOf({"none", "lines", "visible", "on_surface"}) String edges,

@@ -52,6 +52,7 @@ public final class Snapshots {
     private final Marking marking;
     private final Contents contents;
     private final Reading reading;
+    private final Lit lit;
 
     /** Reads what the rooms below hold. */
     public Snapshots(
@@ -77,6 +78,7 @@ public final class Snapshots {
         views = new Views(ground);
         marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover);
         contents = new Contents(ground, subject);
+        lit = new Lit(ground);
         finding = new Finding(ground, subject);
         reading = new Reading(ground, subject, tools, boards, this::pivot);
     }
@@ -236,6 +238,21 @@ public final class Snapshots {
     /** What has changed since it was last asked, or null. */
     public Changed changed() {
         return ground.changes().take(ground.board().views.size());
+    }
+
+    /** The light of a viewport, in the frame of a view matrix: see {@link Lighting#numbers}. */
+    public float[] lights(int view, double[] matrix) {
+        return lit.numbers(ground.board().views.get(view), matrix);
+    }
+
+    /** What the light of a viewport sees that casts shadows: a view and a projection matrix; null where none does. */
+    public double[] shadow(int view) {
+        return lit.shadow(ground.board().views.get(view));
+    }
+
+    /** Another number whenever shadows may have changed. */
+    public int shadowVersion() {
+        return lit.now();
     }
 
     /** Every look, those with digits first and in their order. */

@@ -17,8 +17,9 @@ import rhombus.core.stage.view.Rect;
  * @param projection of its pose
  * @param key names it among all there have been since the page was opened
  * @param caption words for a picture of it
- * @param display id of its way of drawing
+ * @param display id of its look
  * @param displayLabel the same in words
+ * @param light id of what lights it, or null where its look takes no lights
  * @param overlays with what is on
  * @param eye place of the eye, metres
  * @param forward direction of sight
@@ -49,6 +50,7 @@ public record View(
         String caption,
         String display,
         String displayLabel,
+        @OrNull String light,
         List<OverlayState> overlays,
         Vec3 eye,
         Vec3 forward,

@@ -55,6 +55,10 @@ public final class KeptView {
                 v.lens,
                 "mode",
                 v.look.id(),
+                "light",
+                v.light == null ? null : v.light.id(),
+                "stops",
+                v.stops == 0 ? null : v.stops,
                 "hidden",
                 Overlay.toPlain(v.switched),
                 "camera",
@@ -121,6 +125,8 @@ public final class KeptView {
     public static void look(Ground ground, ViewState v, Map<String, Object> m) {
         Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
         v.look = look == null ? v.look : look;
+        v.lightBy(Look.Light.named(Plain.text(m.get("light"), "")));
+        v.brighter(Plain.number(m.get("stops"), 0));
         v.switched = Overlay.of(m.get("hidden"));
         Pose p = pose(m.get("pose"));
         if (p != null) {

@@ -17,6 +17,9 @@ import rhombus.core.view.Screen;
 
 /** Everything one viewport remembers. Mutable; only this package changes it. */
 public final class ViewState {
+    /** The most that it is brighter or darker. */
+    private static final double MOST_STOPS = 10;
+
     private static int count;
 
     /** Names it among all viewports since the program began, so that pictures of it can be told apart. */
@@ -33,6 +36,12 @@ public final class ViewState {
     public Glide glide;
     public Look look;
     public Look otherLook;
+    /** What lights it where its look can be lit, or null for what the look says. */
+    public Look.Light light;
+
+    /** By how many doublings it is brighter. */
+    public double stops;
+
     /** Overlays that are hidden, or shown where they usually are not. */
     public Set<Overlay> switched = EnumSet.noneOf(Overlay.class);
     /** Home as the user set it, or null for the usual one. */
@@ -140,6 +149,21 @@ public final class ViewState {
         otherLook = look;
         look = m;
         return true;
+    }
+
+    /** What lights it. */
+    public Look.Light light() {
+        return light == null ? look.light() : light;
+    }
+
+    /** Is lit by this from now on, or by what its look says for null. */
+    public void lightBy(Look.Light other) {
+        light = other;
+    }
+
+    /** Is brighter by so many doublings than usual. */
+    public void brighter(double by) {
+        stops = Math.max(-MOST_STOPS, Math.min(MOST_STOPS, by));
     }
 
     /** Draws as it did before. */

@@ -1,0 +1,119 @@
+package rhombus.formats;
+
+import java.nio.ByteBuffer;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.plain.Plain;
+
+/** The textures that materials of a document name, numbered anew: one for each image that is used. */
+final class Textures {
+    /**
+     * An image file.
+     *
+     * @param type media type
+     * @param bytes the file
+     */
+    record Image(String type, byte[] bytes) {}
+
+    private final Map<String, Object> gltf;
+    private final Document doc;
+    private final Accessors accessors;
+    private final Set<String> notes;
+    private final List<Image> images = new ArrayList<>();
+    private final Map<Integer, Integer> sources = new HashMap<>();
+
+    Textures(Map<String, Object> gltf, Document doc, Accessors accessors, Set<String> notes) {
+        this.gltf = gltf;
+        this.doc = doc;
+        this.accessors = accessors;
+        this.notes = notes;
+    }
+
+    List<Image> images() {
+        return images;
+    }
+
+    /** The set of texture coordinates that a texture uses, or -1 where there is none. */
+    static int set(Map<String, Object> owner, String key) {
+        return owner.get(key) == null
+                ? -1
+                : Plain.whole(Plain.map(owner.get(key)).get("texCoord"), 0);
+    }
+
+    /**
+     * A texture under its new number; null for none, and for one that cannot be shown.
+     *
+     * @param set the coordinates that the material's meshes are kept with
+     * @param factor name of a number that goes with it and is kept, or null
+     */
+    Map<String, Object> of(Map<String, Object> owner, String key, int set, String factor, String at) {
+        if (owner.get(key) == null) {
+            return null;
+        }
+        String place = at + "." + key;
+        Map<String, Object> info = Json.map(owner.get(key), place);
+        int image = image(info, place);
+        if (image < 0) {
+            return null;
+        }
+        if (set(owner, key) != set) {
+            notes.add("Textures of a material that use other coordinates than its first one are left out.");
+            return null;
+        }
+        Double kept = factor == null ? null : Json.positive(info, factor, place, true);
+        Map<String, Object> out = Plain.map("index", image);
+        if (kept != null) {
+            out.put(factor, kept);
+        }
+        return out;
+    }
+
+    private int image(Map<String, Object> info, String p) {
+        List<Object> textures = Json.list(gltf, "textures", "");
+        int texture = Json.index(info, "index", textures.size(), p);
+        List<Object> all = Json.list(gltf, "images", "");
+        int source = texture < 0
+                ? -1
+                : Json.index(
+                        Json.map(textures.get(texture), "textures[" + texture + "]"),
+                        "source",
+                        all.size(),
+                        "textures[" + texture + "]");
+        if (source < 0) {
+            notes.add("A texture without a PNG or JPEG image is left out.");
+            return -1;
+        }
+        if (!sources.containsKey(source)) {
+            Image read = read(Json.map(all.get(source), "images[" + source + "]"), "images[" + source + "]");
+            if (read == null) {
+                notes.add("An image that is neither PNG nor JPEG is left out.");
+                return -1;
+            }
+            sources.put(source, images.size());
+            images.add(read);
+        }
+        return sources.get(source);
+    }
+
+    private Image read(Map<String, Object> image, String place) {
+        byte[] b;
+        if (image.get("uri") != null) {
+            b = doc.resource(Plain.text(image.get("uri"), ""), place + ".uri");
+        } else {
+            int view = accessors.viewIndex(image, "bufferView", place);
+            if (view < 0) {
+                throw new Problem(place, "has neither uri nor bufferView");
+            }
+            ByteBuffer v = accessors.view(view);
+            b = new byte[v.remaining()];
+            v.get(b);
+        }
+        accessors.budget().take(b.length, place);
+        boolean png = b.length > 8 && (b[0] & 0xFF) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G';
+        boolean jpeg = b.length > 3 && (b[0] & 0xFF) == 0xFF && (b[1] & 0xFF) == 0xD8;
+        return png ? new Image("image/png", b) : jpeg ? new Image("image/jpeg", b) : null;
+    }
+}

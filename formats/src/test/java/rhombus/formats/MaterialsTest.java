@@ -1,0 +1,115 @@
+package rhombus.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import rhombus.core.plain.Plain;
+
+/** What is kept of materials, as the glTF 2.0 specification and two of its extensions name it. */
+class MaterialsTest {
+    /** Enough of a PNG file to be taken for one. */
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0};
+
+    private static Sample with(String materials) {
+        Sample s = Sample.triangle();
+        int uv = s.floats("VEC2", 0, 0, 1, 0, 0, 1);
+        int other = s.floats("VEC2", 0, 0, 0.5, 0, 0, 0.5);
+        s.primitive = "{\"attributes\":{\"POSITION\":0,\"TEXCOORD_0\":" + uv + ",\"TEXCOORD_1\":" + other
+                + "},\"indices\":1,\"material\":0}";
+        int[] views = {s.view(PNG), s.view(PNG)};
+        s.more = ",\"materials\":" + materials + ",\"textures\":[{\"source\":0},{\"source\":1}],\"images\":["
+                + "{\"bufferView\":" + views[0] + ",\"mimeType\":\"image/png\"},{\"bufferView\":" + views[1]
+                + ",\"mimeType\":\"image/png\"}]";
+        return s;
+    }
+
+    private static Imported read(byte[] file) {
+        return GltfImport.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+    }
+
+    private static Map<String, Object> document(byte[] glb) {
+        try {
+            return KeptScene.read(new ByteArrayInputStream(glb)).gltf();
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private static byte[] exported(Imported in) {
+        return Exported.of(in, NormalReader.read(in), null);
+    }
+
+    private static Map<String, Object> first(Map<String, Object> gltf) {
+        return Plain.map(Plain.list(gltf.get("materials")).get(0));
+    }
+
+    @Test
+    void factorsTexturesAndExtensionsAreKeptAndComeOutAgain() {
+        String given =
+                """
+                [{"pbrMetallicRoughness":{"metallicFactor":0.25,"roughnessFactor":0.5,"metallicRoughnessTexture":{"index":1}},
+                "normalTexture":{"index":0,"scale":0.7},"occlusionTexture":{"index":1,"strength":0.4},
+                "emissiveTexture":{"index":0},"emissiveFactor":[1,0.5,0],
+                "extensions":{"KHR_materials_emissive_strength":{"emissiveStrength":6},"KHR_materials_unlit":{}}}]""";
+        Imported in = read(with(given).glb());
+        assertThat(in.notes()).isEmpty();
+        Map<String, Object> kept = document(in.glb());
+        for (Map<String, Object> gltf : List.of(kept, document(read(in.glb()).glb()), document(exported(in)))) {
+            Map<String, Object> m = first(gltf);
+            Map<String, Object> base = Plain.map(m.get("pbrMetallicRoughness"));
+            assertThat(base.get("metallicFactor")).isEqualTo(0.25);
+            assertThat(base.get("roughnessFactor")).isEqualTo(0.5);
+            int metal = texture(base, "metallicRoughnessTexture");
+            assertThat(texture(m, "occlusionTexture")).isEqualTo(metal);
+            assertThat(texture(m, "emissiveTexture"))
+                    .isEqualTo(texture(m, "normalTexture"))
+                    .isNotEqualTo(metal);
+            assertThat(Plain.map(m.get("normalTexture")).get("scale")).isEqualTo(0.7);
+            assertThat(Plain.map(m.get("occlusionTexture")).get("strength")).isEqualTo(0.4);
+            assertThat(Plain.numbers(m.get("emissiveFactor"), 3)).containsExactly(1, 0.5, 0);
+            Map<String, Object> extensions = Plain.map(m.get("extensions"));
+            assertThat(Plain.number(
+                            Plain.map(extensions.get(Materials.STRENGTH)).get("emissiveStrength"), 0))
+                    .isEqualTo(6);
+            assertThat(extensions).containsKey(Materials.UNLIT);
+            assertThat(Plain.list(gltf.get("extensionsUsed"))).contains(Materials.STRENGTH, Materials.UNLIT);
+        }
+    }
+
+    private static int texture(Map<String, Object> owner, String key) {
+        assertThat(owner).containsKey(key);
+        return Plain.whole(Plain.map(owner.get(key)).get("index"), -1);
+    }
+
+    /** The specification's default of both is 1; it is written, so that a kept file says so itself. */
+    @Test
+    void factorsThatAreLeftOutAreThoseOfTheSpecification() {
+        Map<String, Object> base =
+                Plain.map(first(document(read(with("[{}]").glb()).glb())).get("pbrMetallicRoughness"));
+        assertThat(base).containsEntry("metallicFactor", 1.0).containsEntry("roughnessFactor", 1.0);
+    }
+
+    @Test
+    void aTextureWithOtherCoordinatesThanTheFirstIsLeftOutAndThatIsTold() {
+        Imported in = read(
+                with("[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0,\"texCoord\":1}},\"normalTexture\":{\"index\":1}}]")
+                        .glb());
+        assertThat(in.notes()).anyMatch(n -> n.contains("other coordinates"));
+        assertThat(first(document(in.glb()))).doesNotContainKey("normalTexture");
+    }
+
+    @Test
+    void factorsOutOfTheirRangeAreRefusedWithTheirPlace() {
+        for (String wrong : List.of("1.5", "-0.1", "\"much\"")) {
+            assertThatThrownBy(() -> read(with("[{\"pbrMetallicRoughness\":{\"roughnessFactor\":" + wrong + "}}]")
+                            .glb()))
+                    .isInstanceOf(Problem.class)
+                    .hasMessageContaining("roughnessFactor");
+        }
+    }
+}
