@@ -2,7 +2,7 @@ import { inject, type InjectionKey } from 'vue';
 import type { StageApi } from '#compiled-core';
 
 /** The only place that touches the compiled core. What its types and calls are is made in the build. */
-export { looks, newStage, shapes, standardDirections } from '#compiled-core';
+export { newStage, shapes, standardDirections } from '#compiled-core';
 export type * from '#compiled-core';
 
 /** The core of one open scene. */

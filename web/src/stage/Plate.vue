@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { looks, type Frame } from '../core';
+import type { Frame } from '../core';
 import { useStage } from '../stores/stage';
+import LookChooser from './LookChooser.vue';
 import DirectionChooser from './DirectionChooser.vue';
 import { nameOf } from './names';
 import { drag as follow, viewportAt } from '../drags/drag';
@@ -73,17 +74,6 @@ function drag(e: PointerEvent) {
   });
 }
 
-const LOOKS = looks();
-const displays = computed<MenuItem[]>(() => [
-  ...LOOKS.map((m) => ({
-    label: m.label,
-    command: 'display.set',
-    args: { look: m.id },
-    on: props.view.display === m.id,
-  })),
-  ...(others.value.length ? [{ label: 'The same in all viewports', command: 'display.everywhere', apart: true }] : []),
-]);
-
 /** What navigating does to the camera one looks through, and what a click on these words changes. */
 const STATES = {
   guarded: 'Guarded: navigating leaves the camera where it is. Click to drive it.',
@@ -137,14 +127,7 @@ function choose(c: MenuItem) {
       :choices="lenses"
       @choose="choose"
     />
-    <PlateChip
-      class="look"
-      :text="view.displayLabel"
-      :bright="view.active"
-      label="Look"
-      :choices="displays"
-      @choose="choose"
-    />
+    <LookChooser :view="view" />
     <PlateChip v-if="!tight" text="" label="Overlays" :choices="overlays" @choose="choose">
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path d="M0-7 7 0 0 7-7 0ZM-3.5-3.5 3.5 3.5M3.5-3.5-3.5 3.5" class="line" />

@@ -91,6 +91,17 @@ export class Pictures {
     });
   }
 
+  /** Draws a viewport with another look, as {@link ofChoice}. */
+  ofLook(view: Frame, look: string, done: (picture: string) => void): void {
+    this.want(`choice/look/${look}`, () => {
+      const painter = this.painter();
+      if (!painter) return;
+      const matrices = this.core.draw.wholeMatrices(view.number, SMALL.width / SMALL.height);
+      const what = { matrices, number: view.number, overlays: false, look };
+      done(address(painter.image(what, SMALL.width, SMALL.height, 0.5)));
+    });
+  }
+
   private draw(view: string, choice: string, trail: number): string | null {
     const matrices = this.core.draw.pictureMatrices(view, choice, trail, SMALL.width / SMALL.height);
     const painter = this.painter();

@@ -166,7 +166,7 @@ export class Painter {
     const into = this.smoothed.begin(box.z, box.w);
     this.view.paint({
       matrices: this.core.smoothMatrices(number, step, box.w),
-      plan: this.core.plan(number),
+      plan: this.core.plan(number, ''),
       number,
       height: view.rect.height,
       box: new THREE.Vector4(0, 0, box.z, box.w),
@@ -187,7 +187,7 @@ export class Painter {
     const { number } = view;
     const shown = {
       matrices: this.core.matrices(number),
-      plan: this.core.plan(number),
+      plan: this.core.plan(number, ''),
       number,
       height: view.rect.height,
       eased: true,
@@ -216,14 +216,14 @@ export class Painter {
    * @param ratio pixels of the image for a CSS pixel: lines keep their width on the screen
    */
   image(
-    what: { matrices: Float64Array<ArrayBuffer>; number: number | null; overlays: boolean },
+    what: { matrices: Float64Array<ArrayBuffer>; number: number | null; overlays: boolean; look?: string },
     width: number,
     height: number,
     ratio: number,
   ): ImageData {
-    const { matrices, number } = what;
+    const { matrices, number, look = '' } = what;
     const { view } = this;
-    const drawn = number === null ? PLAIN : this.core.plan(number);
+    const drawn = number === null ? PLAIN : this.core.plan(number, look);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
     const samples = number === null || software() ? 0 : 4;
     const into = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });
@@ -233,7 +233,7 @@ export class Painter {
     // Nothing will come later: it is drawn once.
     if (view.models) view.models.slices.atOnce = true;
     const box = new THREE.Vector4(0, 0, width, height);
-    view.paint({ matrices, plan, number, height: height / ratio, box, into, through: 'peeled' });
+    view.paint({ matrices, plan, number, height: height / ratio, box, into, through: 'peeled', look });
     if (view.models) view.models.slices.atOnce = view.atOnce;
     if (plan.outline) view.outline.resize(Math.floor(this.width * pixel), Math.floor(this.height * pixel));
     view.pixel.value = pixel;

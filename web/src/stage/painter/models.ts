@@ -91,9 +91,10 @@ export class Models {
     plan: Drawn,
     eased: boolean,
     through: Through,
+    look = '',
   ): boolean {
     for (const b of this.batches) b.hide();
-    const runs = this.submit.plan(matrices, view, height, eased);
+    const runs = this.submit.plan(matrices, view, height, eased, look);
     const [starts, counts, offsets] = [this.submit.starts(), this.submit.counts(), this.submit.offsets()];
     this.outlined = false;
     const style = { shade: plan.shade, through };

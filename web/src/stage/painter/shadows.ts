@@ -33,12 +33,13 @@ export class Shadows {
     models: Models,
     core: DrawApi,
     view: number,
+    look: string,
     quick: boolean,
   ): boolean {
     const version = core.shadowVersion();
     if (version === this.version) return true;
     if (quick && this.version >= 0) return false;
-    const matrices = core.shadowMatrices(view);
+    const matrices = core.shadowMatrices(view, look);
     if (!matrices) return true;
     this.target ??= this.make();
     this.camera.matrixWorldInverse.fromArray(matrices, 0);

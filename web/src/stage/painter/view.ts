@@ -37,6 +37,8 @@ export interface Shown {
   /** Where it is drawn, in pixels of the canvas or of the image. */
   box: THREE.Vector4;
   into: THREE.WebGLRenderTarget | null;
+  /** Another look than the viewport's own. */
+  look?: string;
   /** How surfaces that let others through are drawn. */
   through: Through;
   /** Whether detail may be left out, and whether the marks of lights and cameras are drawn with it. */
@@ -144,18 +146,30 @@ export class ViewDrawing {
   }
 
   /** Draws a view; gives false while something of it has not come. */
-  paint({ matrices, plan, number, height, box, into, through, eased = false, icons = false }: Shown): boolean {
+  paint({
+    matrices,
+    plan,
+    number,
+    height,
+    box,
+    into,
+    through,
+    look = '',
+    eased = false,
+    icons = false,
+  }: Shown): boolean {
     const { draw, submit } = this.core;
     const r = this.renderer;
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
     if (plan.lit && number !== null && this.models) {
-      if (!this.shadows.prepare(r, this.scene, this.models, draw, number, eased && submit.quick())) submit.owe(number);
-      this.shared.lamps.value = draw.lights(number, matrices);
+      if (!this.shadows.prepare(r, this.scene, this.models, draw, number, look, eased && submit.quick()))
+        submit.owe(number);
+      this.shared.lamps.value = draw.lights(number, look, matrices);
     }
     const complete =
-      this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none') ?? false;
+      this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none', look) ?? false;
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures!.show(number === null ? [] : draw.pictures(number));
     this.ground.under(this.pictures!.behind);

@@ -74,17 +74,18 @@ public interface DrawApi extends JSObject {
     int smoothFrames();
 
     /** What lights a viewport, in rows of four numbers, in the frame of the view matrix with which these begin. */
-    Float32Array lights(int view, Float64Array matrices);
+    Float32Array lights(int view, String look, Float64Array matrices);
 
     /** What the light of a viewport sees that casts shadows: a view and a projection matrix; null where none does. */
     @OrNothing
-    Float64Array shadowMatrices(int view);
+    Float64Array shadowMatrices(int view, String look);
 
     /** Another number whenever shadows may have changed. */
     int shadowVersion();
 
+    /** What is drawn in a viewport, with another look where one is named. */
     @Gives(Plan.class)
-    JSObject plan(int view);
+    JSObject plan(int view, String look);
 
     /** The grid of a viewport in twenty numbers, in the order that {@code Grid.numbers} tells. */
     Float32Array grid(int view);

@@ -236,13 +236,13 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public Float32Array lights(int view, Float64Array of) {
-        return Float32Array.fromJavaArray(stage.snapshots().lights(view, Arrays.copyOf(of.toJavaArray(), 16)));
+    public Float32Array lights(int view, String look, Float64Array of) {
+        return Float32Array.fromJavaArray(stage.snapshots().lights(view, look, Arrays.copyOf(of.toJavaArray(), 16)));
     }
 
     @Override
-    public Float64Array shadowMatrices(int view) {
-        double[] m = stage.snapshots().shadow(view);
+    public Float64Array shadowMatrices(int view, String look) {
+        double[] m = stage.snapshots().shadow(view, look);
         return m == null ? null : Float64Array.fromJavaArray(m);
     }
 
@@ -252,8 +252,8 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public JSObject plan(int view) {
-        return Told.of(stage.snapshots().plan(view));
+    public JSObject plan(int view, String look) {
+        return Told.of(stage.snapshots().plan(view, look));
     }
 
     @Override

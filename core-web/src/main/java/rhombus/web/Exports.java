@@ -23,13 +23,6 @@ public final class Exports {
         return new StageDoor();
     }
 
-    /** Every look, those with digits first and in their order. */
-    @JSExport
-    @Gives(value = Labelled.class, list = true)
-    public static JSObject looks() {
-        return Js.list(Snapshots.looks(), Told::of);
-    }
-
     /** The 26 standard directions. */
     @JSExport
     @Gives(value = Labelled.class, list = true)

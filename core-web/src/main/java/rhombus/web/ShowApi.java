@@ -50,6 +50,14 @@ public interface ShowApi extends JSObject {
     @Gives(value = Choice.class, list = true)
     JSObject choices(String view);
 
+    /** Every look that a viewport can be given. */
+    @Gives(value = Choice.class, list = true)
+    JSObject looks(String view);
+
+    /** What can light a viewport; empty where its look takes no light. */
+    @Gives(value = Choice.class, list = true)
+    JSObject lightsFor(String view);
+
     @Gives(BoardsState.class)
     JSObject boards();
 

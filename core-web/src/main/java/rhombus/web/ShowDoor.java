@@ -56,6 +56,16 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public JSObject looks(String view) {
+        return Js.list(snapshots.looks(view), Told::of);
+    }
+
+    @Override
+    public JSObject lightsFor(String view) {
+        return Js.list(snapshots.lightsFor(view), Told::of);
+    }
+
+    @Override
     public JSObject choices(String view) {
         return Js.list(snapshots.choices(view), Told::of);
     }

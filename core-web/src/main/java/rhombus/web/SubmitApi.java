@@ -59,7 +59,7 @@ public interface SubmitApi extends JSObject {
      * @param height of the picture, CSS pixels
      * @param eased whether detail may be left out while views move
      */
-    Int32Array plan(Float64Array matrices, int view, double height, boolean eased);
+    Int32Array plan(Float64Array matrices, int view, double height, boolean eased, String look);
 
     /**
      * A frame begins that was asked for at some time.

@@ -118,9 +118,9 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
-    public Int32Array plan(Float64Array matrices, int view, double height, boolean eased) {
+    public Int32Array plan(Float64Array matrices, int view, double height, boolean eased, String look) {
         Submission.Wish wish =
-                view < 0 ? Submission.Wish.SURFACES : stage.snapshots().wish(view);
+                view < 0 ? Submission.Wish.SURFACES : stage.snapshots().wish(view, look);
         boolean less = eased && easing.active();
         if (eased) {
             unfinished.drawn(view, !less && !(quick && wish.through()));
@@ -128,7 +128,7 @@ final class SubmitDoor implements SubmitApi {
         submission.plan(
                 stage.scene(),
                 matrices.toJavaArray(),
-                view < 0 ? null : stage.snapshots().screen(view),
+                view < 0 ? null : stage.snapshots().screen(view, height),
                 height,
                 wish,
                 less ? easing.detail() : Submission.Detail.FULL);

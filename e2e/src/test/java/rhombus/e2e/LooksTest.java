@@ -16,7 +16,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** Ways of drawing, by the pixels they leave. */
+/** Looks, by the pixels they leave. */
 class LooksTest extends OfTheirOwn {
     private static final double[] COLOR = {0.2, 0.5, 0.8};
 
@@ -126,7 +126,7 @@ class LooksTest extends OfTheirOwn {
     }
 
     @Test
-    void aWayOfDrawingIsGivenToAllViewportsAndEachTakesItsOwnBack() {
+    void aLookIsGivenToAllViewportsAndEachTakesItsOwnBack() {
         hand.key("5");
         List<Object> before = displays();
         plate("v2", "Look", "[data-command='display.everywhere']");
@@ -175,13 +175,62 @@ class LooksTest extends OfTheirOwn {
     }
 
     @Test
-    void aDigitWithoutAWayOfDrawingSaysSoAndZeroSwapsTheLastTwo() {
-        hand.key("5").key("8");
-        page.getByText("No way of drawing is on 8 yet.").waitFor();
-        assertThat(hand.view("v2").get("display")).isEqualTo("flat-shading");
-        hand.key("1").key("0");
+    void zeroSwapsTheLastTwoLooks() {
+        hand.key("5").key("1").key("0");
         assertThat(hand.view("v2").get("display")).isEqualTo("flat-shading");
         hand.key("0");
         assertThat(hand.view("v2").get("display")).isEqualTo("wire");
+    }
+
+    /** A cube is its own box, so that its edges are where the box's are; there is nothing on its faces. */
+    @Test
+    void boxesAreLinesRoundEachObject() {
+        hand.key("3");
+        assertThat(hand.view("v2").get("display")).isEqualTo("boxes");
+        int[] free = color(0.1, 0.5, 0.2);
+        assertThat(away(color(0.5, 0.5, 0.1), free)).isGreaterThan(30);
+        assertThat(away(color(-0.5, -0.5, 0.1), free)).as("seen through").isGreaterThan(30);
+        assertThat(away(color(0.2, 0.1, 0.5), free)).isLessThan(12);
+    }
+
+    /** What lies behind a face shows through it, and the face itself is seen too. */
+    @Test
+    void translucentFacesLetThroughWhatLiesBehindThem() {
+        hand.key("3");
+        int[] open = color(0.2, 0.1, 0.5);
+        hand.key("8");
+        assertThat(hand.view("v2").get("display")).isEqualTo("translucent");
+        int[] face = color(0.2, 0.1, 0.5);
+        assertThat(away(face, open)).as("the face").isGreaterThan(20);
+        int[] edge = color(-0.5, -0.5, 0.1);
+        assertThat(away(edge, color(-0.4, -0.3, 0.1)))
+                .as("an edge behind two faces")
+                .isGreaterThan(15);
+    }
+
+    @Test
+    void matteHasNoColourAndInkIsPaperWithLines() {
+        plate("v2", "Look", "[data-choice='matte']");
+        hand.over("v1", 0.9, 0.1);
+        int[] grey = color(0.1, 0.5, 0.1);
+        assertThat(Math.abs(grey[0] - grey[2])).as("as good as grey").isLessThan(20);
+        plate("v2", "Look", "[data-choice='ink']");
+        hand.over("v1", 0.9, 0.1);
+        int[] paper = color(0.1, 0.5, 0.2);
+        assertThat(away(color(0.5, 0.5, 0.1), paper)).isGreaterThan(30);
+    }
+
+    /** The chooser draws each look as this viewport would show it: no two pictures are the same. */
+    @Test
+    void theChooserShowsASmallPictureOfEachLook() {
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
+        page.waitForFunction("() => document.querySelectorAll('[role=menu][aria-label=Look] img').length === 11");
+        List<?> pictures = page.locator("[role=menu][aria-label=Look] img").all().stream()
+                .map(i -> i.getAttribute("src"))
+                .distinct()
+                .toList();
+        assertThat(pictures).hasSizeGreaterThanOrEqualTo(9);
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[role=menu][aria-label=Look]").count()).isZero();
     }
 }

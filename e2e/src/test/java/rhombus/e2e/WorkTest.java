@@ -79,7 +79,7 @@ class WorkTest extends InTheBoatyard {
         assertThat(lit()).isLessThan(smooth * 0.5);
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
         hand.page
-                .locator("li[data-command='display.set']:visible:has-text('Smooth + edges')")
+                .locator(":is(li, button)[data-command='display.set']:visible:has-text('Smooth + edges')")
                 .click();
         hand.idle();
         assertThat(hand.view("v2").get("display")).isEqualTo("smooth-edges");

@@ -64,7 +64,7 @@ final class Seen {
     }
 
     Map<String, Object> plan(int view) {
-        return map(stage.snapshots().plan(view));
+        return map(stage.snapshots().plan(view, ""));
     }
 
     Map<String, Object> pivot(String view) {

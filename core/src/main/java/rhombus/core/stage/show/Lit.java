@@ -19,9 +19,9 @@ final class Lit {
         this.ground = ground;
     }
 
-    private Lighting of(ViewState v) {
+    private Lighting of(ViewState v, Look look) {
         now();
-        return known.computeIfAbsent(v.light(), l -> Lighting.of(scene, l));
+        return known.computeIfAbsent(v.light(look), l -> Lighting.of(scene, l));
     }
 
     /** Another number whenever the scene is another one: what casts shadows may have changed. */
@@ -34,11 +34,11 @@ final class Lit {
         return version;
     }
 
-    float[] numbers(ViewState v, double[] view) {
-        return of(v).numbers(view, v.stops);
+    float[] numbers(ViewState v, Look look, double[] view) {
+        return of(v, look).numbers(view, v.stops);
     }
 
-    double[] shadow(ViewState v) {
-        return of(v).shadowMatrices();
+    double[] shadow(ViewState v, Look look) {
+        return of(v, look).shadowMatrices();
     }
 }

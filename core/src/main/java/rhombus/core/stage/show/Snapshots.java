@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import rhombus.core.display.Grid;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
@@ -100,18 +101,24 @@ public final class Snapshots {
     }
 
     /** What is drawn in a viewport. */
-    public Plan plan(int view) {
-        return views.plan(view(view));
+    public Plan plan(int view, String look) {
+        return views.plan(view(view), look(view(view), look));
     }
 
     /** What a viewport wants drawn of the meshes. */
-    public Submission.Wish wish(int view) {
-        return Views.wish(view(view));
+    public Submission.Wish wish(int view, String look) {
+        return Views.wish(view(view), look(view(view), look));
     }
 
-    /** A viewport's pose and size. */
-    public Screen screen(int view) {
-        return view(view).screen();
+    private static Look look(ViewState v, String id) {
+        Look named = UsualLooks.named(id);
+        return named == null ? v.look : named;
+    }
+
+    /** A viewport's pose, in a picture of another height. */
+    public Screen screen(int view, double height) {
+        Screen s = view(view).screen();
+        return new Screen(s.pose(), s.width() * height / s.height(), height, s.crop());
     }
 
     /** The grid of a viewport. */
@@ -241,13 +248,14 @@ public final class Snapshots {
     }
 
     /** The light of a viewport, in the frame of a view matrix: see {@link Lighting#numbers}. */
-    public float[] lights(int view, double[] matrix) {
-        return lit.numbers(ground.board().views.get(view), matrix);
+    public float[] lights(int view, String look, double[] matrix) {
+        ViewState v = view(view);
+        return lit.numbers(v, look(v, look), matrix);
     }
 
     /** What the light of a viewport sees that casts shadows: a view and a projection matrix; null where none does. */
-    public double[] shadow(int view) {
-        return lit.shadow(ground.board().views.get(view));
+    public double[] shadow(int view, String look) {
+        return lit.shadow(view(view), look(view(view), look));
     }
 
     /** Another number whenever shadows may have changed. */
@@ -255,9 +263,29 @@ public final class Snapshots {
         return lit.now();
     }
 
-    /** Every look, those with digits first and in their order. */
-    public static List<Labelled> looks() {
-        return UsualLooks.ALL.stream().map(l -> new Labelled(l.id(), l.label())).toList();
+    /** Every look that a viewport can be given, those with digits first and in their order. */
+    public List<Choice> looks(String viewId) {
+        ViewState v = ground.board().named(viewId);
+        return UsualLooks.ALL.stream()
+                .map(l -> new Choice(
+                        l.id(),
+                        l.label(),
+                        l.digit() == 0 ? null : "" + l.digit(),
+                        "display.set",
+                        Map.of("look", l.id()),
+                        v != null && v.look.equals(l)))
+                .toList();
+    }
+
+    /** What can light a viewport; empty where its look takes no light. */
+    public List<Choice> lightsFor(String viewId) {
+        ViewState v = ground.board().named(viewId);
+        if (v == null || !v.look.lit()) {
+            return List.of();
+        }
+        return Arrays.stream(Look.Light.values())
+                .map(l -> new Choice(l.id(), l.words(), null, "display.light", Map.of("light", l.id()), v.light() == l))
+                .toList();
     }
 
     /** The 26 standard directions. */

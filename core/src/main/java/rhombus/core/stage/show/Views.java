@@ -2,6 +2,7 @@ package rhombus.core.stage.show;
 
 import java.util.ArrayList;
 import java.util.List;
+import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
@@ -117,19 +118,19 @@ final class Views {
     }
 
     /** What a viewport wants drawn of the meshes. */
-    static Submission.Wish wish(ViewState v) {
-        return v.shows(Overlay.MESHES) ? Submission.Wish.of(v.look, v.shows(Overlay.OUTLINE)) : Submission.Wish.NOTHING;
+    static Submission.Wish wish(ViewState v, Look look) {
+        return v.shows(Overlay.MESHES) ? Submission.Wish.of(look, v.shows(Overlay.OUTLINE)) : Submission.Wish.NOTHING;
     }
 
-    Plan plan(ViewState v) {
-        Submission.Wish wish = wish(v);
+    Plan plan(ViewState v, Look look) {
+        Submission.Wish wish = wish(v, look);
         return new Plan(
                 v.shown,
                 wish.surfaces(),
-                v.look.shade().name().toLowerCase(),
-                wish.surfaces() && v.look.lit(),
+                look.shade().name().toLowerCase(),
+                wish.surfaces() && look.lit(),
                 wish.through(),
-                v.look.opacity(),
+                look.opacity(),
                 wish.edging().name().toLowerCase(),
                 wish.boxes(),
                 v.pose.projection().flat(),

@@ -153,7 +153,12 @@ public final class ViewState {
 
     /** What lights it. */
     public Look.Light light() {
-        return light == null ? look.light() : light;
+        return light(look);
+    }
+
+    /** What would light it with some look. */
+    public Look.Light light(Look with) {
+        return light == null ? with.light() : light;
     }
 
     /** Is lit by this from now on, or by what its look says for null. */

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useCore, type Choice, type Frame } from '../core';
+import { useStage } from '../stores/stage';
+import PictureChooser from './PictureChooser.vue';
+import { usePictures } from './pictures';
+
+const props = defineProps<{ view: Frame }>();
+const core = useCore();
+const store = useStage();
+const pictures = usePictures();
+const lights = computed<Choice[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
+const exposures = [
+  { to: 'darker', words: 'Darker' },
+  { to: 'brighter', words: 'Brighter' },
+  { to: 'usual', words: 'As usual' },
+];
+</script>
+
+<template>
+  <PictureChooser
+    class="look"
+    :view="view"
+    :text="view.displayLabel"
+    label="Look"
+    :bright="view.active"
+    numbered
+    :ask="() => core.show.looks(props.view.id)"
+    :draw="(c, done) => pictures?.ofLook(props.view, c.id, done)"
+  >
+    <template #default="{ choose }">
+      <div v-if="lights.length" class="row" role="group" aria-label="Lit by">
+        <button
+          v-for="l in lights"
+          :key="l.id"
+          class="word"
+          role="menuitemradio"
+          :aria-checked="l.on"
+          :data-command="l.command"
+          :data-choice="l.id"
+          @click="choose(l)"
+        >
+          <span class="lozenge" :class="{ on: l.on }" />{{ l.label }}
+        </button>
+      </div>
+      <div v-if="lights.length" class="row" role="group" aria-label="Brightness">
+        <button
+          v-for="e in exposures"
+          :key="e.to"
+          class="word"
+          role="menuitem"
+          data-command="display.exposure"
+          :data-choice="e.to"
+          @click="
+            choose({ id: e.to, label: e.words, command: 'display.exposure', args: { to: e.to }, on: false }, true)
+          "
+        >
+          {{ e.words }}
+        </button>
+      </div>
+      <div v-if="store.views.length > 1" class="row">
+        <button
+          class="word"
+          role="menuitem"
+          data-command="display.everywhere"
+          @click="choose({ id: 'all', label: '', command: 'display.everywhere', args: {}, on: false })"
+        >
+          The same in all viewports
+        </button>
+      </div>
+    </template>
+  </PictureChooser>
+</template>
+
+<style scoped>
+.row {
+  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  padding-top: 6px;
+  border-top: 1px solid var(--line);
+}
+.word {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 24px;
+  padding: 0 2px;
+  border: 0;
+  background: none;
+  font-size: 12.5px;
+  cursor: pointer;
+}
+.word:hover,
+.word[aria-checked='true'] {
+  color: var(--accent);
+}
+</style>

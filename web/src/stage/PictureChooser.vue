@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { nextTick, ref, watch } from 'vue';
+import type { Choice, Frame } from '../core';
+import { usePictures } from './pictures';
+import { useRoving } from '../menus/roving';
+import { useRun } from './run';
+
+/** A chip of the Plate that opens a chooser with a small live picture of each choice. */
+const props = defineProps<{
+  view: Frame;
+  text: string;
+  label: string;
+  lead?: boolean;
+  bright?: boolean;
+  /** Whether notes are keys, which stand on the pictures. */
+  numbered?: boolean;
+  /** What can be chosen now. */
+  ask: () => Choice[];
+  /** Has one drawn. */
+  draw: (c: Choice, done: (picture: string) => void) => void;
+}>();
+const run = useRun();
+const pictures = usePictures();
+const near = ref(false);
+const shown = ref(false);
+const choices = ref<Choice[]>([]);
+const drawn = ref<Record<string, string>>({});
+const box = ref<HTMLElement>();
+const chip = ref<HTMLElement>();
+const { key, begin } = useRoving(
+  box,
+  () => close(),
+  { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -4, ArrowDown: 4 },
+  false,
+);
+
+function look() {
+  choices.value = props.ask();
+  for (const c of choices.value) props.draw(c, (picture) => (drawn.value = { ...drawn.value, [c.id]: picture }));
+}
+
+async function opened() {
+  await nextTick();
+  begin();
+}
+
+/** Takes a choice; `stay` leaves the chooser open for more of the kind. */
+function choose(c: Choice, stay = false) {
+  if (!stay) close();
+  run(c.command, c.args, props.view.id);
+}
+
+function close() {
+  shown.value = false;
+  chip.value?.focus();
+}
+
+async function come(focused: boolean) {
+  near.value = true;
+  await nextTick();
+  if (focused) chip.value?.focus();
+}
+
+// What is shown is live: the scene and the view may move while the chooser is open.
+watch([shown, () => props.view], () => {
+  if (shown.value) look();
+  else pictures?.forgetChoices();
+});
+</script>
+
+<template>
+  <el-popover
+    v-if="near"
+    v-model:visible="shown"
+    trigger="click"
+    placement="top-start"
+    :width="486"
+    :show-arrow="false"
+    popper-class="chooser"
+    :show-after="0"
+    :hide-after="0"
+    transition=""
+    @after-enter="opened"
+  >
+    <template #reference>
+      <button
+        ref="chip"
+        class="chip"
+        :class="{ lead, bright }"
+        aria-haspopup="menu"
+        :aria-expanded="shown"
+        :aria-label="`${label}: ${text}`"
+      >
+        {{ text }}
+      </button>
+    </template>
+    <div v-if="shown" ref="box" class="grid" role="menu" :aria-label="label" @keydown="key">
+      <button
+        v-for="c in choices"
+        :key="c.id"
+        class="choice"
+        role="menuitemradio"
+        :aria-checked="c.on"
+        :data-command="c.command"
+        :data-choice="c.id"
+        :title="c.note ? `${c.label}, ${c.note}` : c.label"
+        @click="choose(c)"
+      >
+        <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="108" height="72" />
+        <span v-else class="empty" />
+        <span class="words"
+          ><span class="lozenge" :class="{ on: c.on }" /><span class="label">{{ c.label }}</span></span
+        >
+        <span v-if="c.note && numbered" class="digit">{{ c.note }}</span>
+      </button>
+      <slot :choose="choose" />
+    </div>
+  </el-popover>
+  <button
+    v-else
+    class="chip"
+    :class="{ lead, bright }"
+    :aria-label="`${label}: ${text}`"
+    aria-haspopup="menu"
+    @pointerenter="come(false)"
+    @focus="come(true)"
+  >
+    {{ text }}
+  </button>
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: repeat(4, 108px);
+  gap: 8px 10px;
+  max-height: min(480px, 66vh);
+  overflow: auto;
+  padding: 3px;
+}
+.choice {
+  display: grid;
+  gap: 4px;
+  padding: 0 0 2px;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+  font-size: 12.5px;
+}
+.choice img,
+.empty {
+  display: block;
+  width: 108px;
+  height: 72px;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+  clip-path: polygon(8px 0, 100% 0, 100% calc(100% - 8px), calc(100% - 8px) 100%, 0 100%, 0 8px);
+}
+.choice {
+  position: relative;
+}
+.digit {
+  position: absolute;
+  right: 6px;
+  top: 4px;
+  padding: 0 5px;
+  font: 12px var(--numbers);
+  background: var(--panel);
+  color: var(--quiet);
+}
+.words {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.choice:hover .words,
+.choice[aria-checked='true'] .words {
+  color: var(--accent);
+}
+.label {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+</style>
+<style>
+.el-popper.chooser {
+  background: var(--panel);
+  border: 1px solid var(--line);
+  padding: 9px;
+  box-shadow: var(--el-box-shadow-light);
+}
+</style>
