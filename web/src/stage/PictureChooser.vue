@@ -5,6 +5,7 @@ import { usePictures } from './pictures';
 import { useRoving } from '../menus/roving';
 import { useRun } from './run';
 
+defineOptions({ inheritAttrs: false });
 /** A chip of the Plate that opens a chooser with a small live picture of each choice. */
 const props = defineProps<{
   view: Frame;
@@ -84,6 +85,7 @@ watch([shown, () => props.view], () => {
   >
     <template #reference>
       <button
+        v-bind="$attrs"
         ref="chip"
         class="chip"
         :class="{ lead, bright }"
@@ -118,6 +120,7 @@ watch([shown, () => props.view], () => {
   </el-popover>
   <button
     v-else
+    v-bind="$attrs"
     class="chip"
     :class="{ lead, bright }"
     :aria-label="`${label}: ${text}`"

@@ -330,7 +330,7 @@ class BoardsTest extends OfTheirOwn {
         assertThat(hand.view("v2")).containsEntry("direction", first);
         assertThat(hand.selection()).isEqualTo(selection);
         plate("v2", "Overlays", ":has-text('Grid')");
-        plate("v2", "Look", ":has-text('Wire')");
+        plate("v2", "Look", "[data-choice='wire']");
         assertThat(hand.selection()).isEqualTo(selection);
         page.locator("[data-viewport=v3] [data-chooser]").focus();
         assertThat((Boolean) hand.view("v3").get("active")).isTrue();
