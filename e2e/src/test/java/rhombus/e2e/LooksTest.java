@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -182,15 +183,25 @@ class LooksTest extends OfTheirOwn {
         assertThat(hand.view("v2").get("display")).isEqualTo("wire");
     }
 
-    /** A cube is its own box, so that its edges are where the box's are; there is nothing on its faces. */
+    /** A cube is its own box: its edges are where the box's are, and there is nothing on its faces. */
     @Test
     void boxesAreLinesRoundEachObject() {
         hand.key("3");
         assertThat(hand.view("v2").get("display")).isEqualTo("boxes");
-        int[] free = color(0.1, 0.5, 0.2);
-        assertThat(away(color(0.5, 0.5, 0.1), free)).isGreaterThan(30);
-        assertThat(away(color(-0.5, -0.5, 0.1), free)).as("seen through").isGreaterThan(30);
-        assertThat(away(color(0.2, 0.1, 0.5), free)).isLessThan(12);
+        double[][] edges = {{0.5, 0.5, 0.1}, {-0.5, -0.5, 0.1}, {0.2, 0.5, 0.5}, {0.5, -0.1, -0.5}};
+        List<int[]> lines = new ArrayList<>();
+        for (double[] e : edges) {
+            lines.add(color(e[0], e[1], e[2]));
+        }
+        int[] face = color(0.2, 0.1, 0.5);
+        hand.key("1");
+        for (int i = 0; i < edges.length; i++) {
+            assertThat(away(color(edges[i][0], edges[i][1], edges[i][2]), lines.get(i)))
+                    .as("where Wire has an edge")
+                    .isLessThan(12);
+            assertThat(away(face, lines.get(i))).isGreaterThan(30);
+        }
+        assertThat(away(color(0.2, 0.1, 0.5), face)).as("nothing on a face").isLessThan(6);
     }
 
     /** What lies behind a face shows through it, and the face itself is seen too. */
