@@ -9,10 +9,11 @@ final class Boatyard {
     private static final String WOOD = "#A9825A";
     private static final String DARK = "#6E5138";
     private static final String PALE = "#C9B38C";
-    private static final String STEEL = "#7F929C";
-    private static final String TAR = "#3F3A38";
+    private static final String STEEL = "#7F929C 0.5 0.7";
+    private static final String TAR = "#3F3A38 0.45";
     private static final String RED = "#A8483C";
-    private static final String BRASS = "#D2A64A";
+    private static final String BRASS = "#D2A64A 0.35 0.9";
+    private static final String PAINT = "#D2A64A 0.5";
     private static final String ROPE = "#CBB98E";
     private static final Vec3 HULL = new Vec3(0, 0.9, 0);
 
@@ -36,9 +37,10 @@ final class Boatyard {
         f.camera("Deck close", new Vec3(3.4, 3.6, 2.2), new Vec3(-1.5, 2.4, 0), 22);
         f.camera("Crane top", new Vec3(-13.5, 15.5, -7), new Vec3(1, 1, 1), 42);
         f.camera("Keel low", new Vec3(7.5, 0.5, 3.6), new Vec3(0, 1.2, 0), 30);
-        f.light("Sun", "directional", new Vec3(30, 40, 22), Vec3.ZERO, 3, new Vec3(1, 0.95, 0.86));
-        f.light("Workshop lamp", "point", new Vec3(11, 3.4, -9), Vec3.ZERO, 240, new Vec3(1, 0.82, 0.58));
-        f.light("Lamp post light", "point", new Vec3(6.2, 4.7, 7.5), Vec3.ZERO, 160, new Vec3(1, 0.9, 0.7));
+        f.light("Sun", "directional", new Vec3(-14, 40, 30), Vec3.ZERO, 3, new Vec3(1, 0.95, 0.86));
+        f.light("Workshop lamp", "point", new Vec3(11, 3.4, -9), Vec3.ZERO, 60, new Vec3(1, 0.82, 0.58));
+        f.light("Lamp post light", "point", new Vec3(6.2, 4.7, 7.5), Vec3.ZERO, 36, new Vec3(1, 0.9, 0.7));
+        f.home(new Vec3(15.5, 8.2, 17.5), new Vec3(-0.6, 2.2, -1.2));
         return f.glb();
     }
 
@@ -210,7 +212,7 @@ final class Boatyard {
                     "Leg " + (k + 1),
                     tower,
                     Shape.box(0.14, 12, 0.14),
-                    BRASS,
+                    PAINT,
                     new Vec3((k & 1) == 0 ? -half : half, 6.6, (k & 2) == 0 ? -half : half));
         }
         for (int i = 0; i < 10; i++) {
@@ -220,7 +222,7 @@ final class Boatyard {
                     moved(turned(Shape.box(1.7, 0.07, 0.07), Quat.about(Vec3.Z, -tilt)), new Vec3(0, 0, -half)),
                     moved(turned(Shape.box(0.07, 0.07, 1.7), Quat.about(Vec3.X, tilt)), new Vec3(half, 0, 0)),
                     moved(turned(Shape.box(0.07, 0.07, 1.7), Quat.about(Vec3.X, -tilt)), new Vec3(-half, 0, 0)));
-            f.add("Brace " + (i + 1), tower, brace, BRASS, new Vec3(0, 1.2 + i * 1.2, 0));
+            f.add("Brace " + (i + 1), tower, brace, PAINT, new Vec3(0, 1.2 + i * 1.2, 0));
         }
         f.add("Turntable", g, Shape.cylinder(48, 0.9, 0.4), STEEL, new Vec3(0, 12.6, 0));
         f.add("Cab", g, Shape.box(1.5, 1.6, 1.5), RED, new Vec3(0.5, 13.8, 0.9));
@@ -231,7 +233,7 @@ final class Boatyard {
                         moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, 0.4)),
                         moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0, -0.4)),
                         moved(Shape.box(17, 0.12, 0.12), new Vec3(6.5, 0.8, 0))),
-                BRASS,
+                PAINT,
                 new Vec3(0, 14.8, 0));
         f.add("Counterweight", g, Shape.box(1.6, 1.2, 1.4), "#8C8A84", new Vec3(-2.6, 14.4, 0));
         f.add("Trolley", g, Shape.box(0.7, 0.3, 1), STEEL, new Vec3(12.5, 14.6, 0));

@@ -6,8 +6,8 @@ import rhombus.core.geometry.Vec3;
 
 /** Tidal Orrery: nested rings and gears on a plinth, with Z up. */
 final class Orrery {
-    private static final String BRASS = "#C99A45";
-    private static final String COPPER = "#B0704C";
+    private static final String BRASS = "#C99A45 0.35 1";
+    private static final String COPPER = "#B0704C 0.4 1";
     private static final String INK = "#38505E";
 
     private Orrery() {}

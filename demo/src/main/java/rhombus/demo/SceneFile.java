@@ -22,6 +22,7 @@ final class SceneFile {
     private final List<Object> accessors = new ArrayList<>();
     private final List<Object> views = new ArrayList<>();
     private final List<Object> cameras = new ArrayList<>();
+    private List<Object> home;
     private final List<Object> lights = new ArrayList<>();
     private final Map<String, Integer> materialNumbers = new HashMap<>();
     private final Map<Shape, int[]> shapes = new HashMap<>();
@@ -64,6 +65,11 @@ final class SceneFile {
         Vec3 back = eye.minus(to).unit();
         Vec3 right = (zUp ? Vec3.Z : Vec3.Y).cross(back).unit();
         node(name, -1, eye, Quat.ofBasis(right, back.cross(right), back), Plain.map("camera", cameras.size() - 1));
+    }
+
+    /** Where a free view stands at first. */
+    void home(Vec3 eye, Vec3 at) {
+        home = Plain.list(eye.x(), eye.y(), eye.z(), at.x(), at.y(), at.z());
     }
 
     void light(String name, String type, Vec3 at, Vec3 to, double intensity, Vec3 color) {
@@ -129,16 +135,25 @@ final class SceneFile {
         return meshes.size() - 1;
     }
 
-    /** A colour given as sRGB hex becomes the linear factor that glTF wants. */
-    private int material(String hex) {
+    /** A colour given as sRGB hex becomes the linear factor that glTF wants; behind it may stand how rough and how much of a metal it is. */
+    private int material(String what) {
+        String[] words = what.split(" ");
+        String hex = words[0];
         double[] c = new double[4];
         for (int i = 0; i < 3; i++) {
             double v = Integer.parseInt(hex.substring(1 + i * 2, 3 + i * 2), 16) / 255.0;
             c[i] = v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
         }
         c[3] = 1;
-        materials.add(
-                Plain.map("pbrMetallicRoughness", Plain.map("baseColorFactor", Plain.list(c), "metallicFactor", 0.0)));
+        materials.add(Plain.map(
+                "pbrMetallicRoughness",
+                Plain.map(
+                        "baseColorFactor",
+                        Plain.list(c),
+                        "metallicFactor",
+                        words.length > 2 ? Double.parseDouble(words[2]) : 0.0,
+                        "roughnessFactor",
+                        words.length > 1 ? Double.parseDouble(words[1]) : 0.85)));
         return materials.size() - 1;
     }
 
@@ -180,7 +195,7 @@ final class SceneFile {
                         "generator",
                         "Rhombus demo",
                         "extras",
-                        zUp ? Plain.map("rhombus", Plain.map("upAxis", "Z")) : null),
+                        Plain.map("rhombus", Plain.map("upAxis", zUp ? "Z" : "Y", "home", home))),
                 "extensionsUsed",
                 lights.isEmpty() ? null : List.of("KHR_lights_punctual"),
                 "extensions",

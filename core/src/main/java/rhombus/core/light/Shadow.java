@@ -1,6 +1,7 @@
 package rhombus.core.light;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.BoxEdges;
@@ -10,7 +11,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 
 /**
- * What a light sees of a scene: all that is in it casts shadows.
+ * What a light sees of a scene: all that is in it casts shadows, what lies far off by itself aside.
  *
  * @param lamp its number among the lights
  * @param matrices its view and its projection, column-major
@@ -25,6 +26,13 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
     private static final double ROOM = 0.01;
 
     private static final double CONE_BIAS = 2e-5;
+
+    /** From so many objects on some of them can be said to lie by themselves. */
+    private static final int ALONE = 20;
+
+    private static final double NEARLY_ALL = 0.95;
+    /** So many times as far from the middle as nearly all. */
+    private static final double FAR = 3;
 
     /** The widest cone that is drawn into a picture, cosine of half its angle. */
     private static final double WIDEST = Math.cos(Math.toRadians(75));
@@ -50,15 +58,48 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
         return l.kind() == Lamp.Kind.DIRECTIONAL ? 1e12 + l.strength() : l.strength();
     }
 
+    /** Corners of the boxes of all that may cast shadows. */
     private static List<Vec3> corners(Scene scene) {
-        List<Vec3> out = new ArrayList<>();
+        List<Aabb> boxes = new ArrayList<>();
         for (int i = 0; i < scene.count(); i++) {
             Aabb b = scene.bounds(i);
-            for (int k = 0; k < 8 && scene.shown(i) && !scene.node(i).meshes().isEmpty() && !b.isEmpty(); k++) {
+            if (scene.shown(i) && !scene.node(i).meshes().isEmpty() && !b.isEmpty()) {
+                boxes.add(b);
+            }
+        }
+        List<Vec3> out = new ArrayList<>();
+        for (Aabb b : together(boxes)) {
+            for (int k = 0; k < 8; k++) {
                 out.add(BoxEdges.corner(b, k));
             }
         }
         return out;
+    }
+
+    /** Without what lies by itself far from nearly all others: for its sake all shadows would be coarse. */
+    private static List<Aabb> together(List<Aabb> boxes) {
+        if (boxes.size() < ALONE) {
+            return boxes;
+        }
+        Vec3 middle = new Vec3(middle(boxes, 0), middle(boxes, 1), middle(boxes, 2));
+        double[] away =
+                boxes.stream().mapToDouble(b -> b.center().distance(middle)).toArray();
+        double[] sorted = away.clone();
+        Arrays.sort(sorted);
+        double reach = FAR * sorted[(int) (NEARLY_ALL * (sorted.length - 1))];
+        List<Aabb> out = new ArrayList<>();
+        for (int i = 0; i < away.length; i++) {
+            if (away[i] <= reach) {
+                out.add(boxes.get(i));
+            }
+        }
+        return out;
+    }
+
+    private static double middle(List<Aabb> boxes, int axis) {
+        double[] d =
+                boxes.stream().mapToDouble(b -> b.center().get(axis)).sorted().toArray();
+        return d[d.length / 2];
     }
 
     private static double[] look(Lamp l, Vec3 from) {

@@ -46,10 +46,8 @@ public final class NormalForm {
         Map<String, Object> asset = Plain.map(gltf.get("asset"));
         Map<String, Object> own = Plain.map(Plain.map(asset.get("extras")).get("rhombus"));
         boolean z = "Z".equals(Plain.text(own.get("upAxis"), "Y"));
-        Scene scene = new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y);
-        return own.get("picture") == null && own.get("down") == null && own.get("across") == null
-                ? scene
-                : scene.withSetup(Setup.of(own, List.of()).withActive(null).withOrder(List.of()));
+        return new Scene(nodes, meshes, z ? UpAxis.Z : UpAxis.Y)
+                .withSetup(Setup.of(own, List.of()).withActive(null).withOrder(List.of()));
     }
 
     /**

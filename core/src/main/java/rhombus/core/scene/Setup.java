@@ -15,6 +15,7 @@ import rhombus.core.plain.Plain;
  * @param across places of own guides that run across it, parts of its height from the top
  * @param active id of the camera marked active, or null
  * @param order ids of cameras in the order in which they are listed; others follow in that of the tree
+ * @param home where a free view stands at first, or null for where it sees everything
  */
 public record Setup(
         List<Layer> layers,
@@ -22,28 +23,30 @@ public record Setup(
         List<Double> down,
         List<Double> across,
         String active,
-        List<String> order) {
+        List<String> order,
+        Stand home) {
     /** Of a scene about which nothing was said. */
-    public static final Setup USUAL = new Setup(List.of(), PictureFormat.USUAL, List.of(), List.of(), null, List.of());
+    public static final Setup USUAL =
+            new Setup(List.of(), PictureFormat.USUAL, List.of(), List.of(), null, List.of(), null);
 
     public Setup withLayers(List<Layer> other) {
-        return new Setup(List.copyOf(other), picture, down, across, active, order);
+        return new Setup(List.copyOf(other), picture, down, across, active, order, home);
     }
 
     public Setup withPicture(PictureFormat other) {
-        return new Setup(layers, other, down, across, active, order);
+        return new Setup(layers, other, down, across, active, order, home);
     }
 
     public Setup withGuides(List<Double> newDown, List<Double> newAcross) {
-        return new Setup(layers, picture, List.copyOf(newDown), List.copyOf(newAcross), active, order);
+        return new Setup(layers, picture, List.copyOf(newDown), List.copyOf(newAcross), active, order, home);
     }
 
     public Setup withActive(String camera) {
-        return new Setup(layers, picture, down, across, camera, order);
+        return new Setup(layers, picture, down, across, camera, order, home);
     }
 
     public Setup withOrder(List<String> cameras) {
-        return new Setup(layers, picture, down, across, active, List.copyOf(cameras));
+        return new Setup(layers, picture, down, across, active, List.copyOf(cameras), home);
     }
 
     /** Whether there are guides. */
@@ -58,7 +61,7 @@ public record Setup(
         return m;
     }
 
-    /** The same of the final picture alone. */
+    /** The same without what is told of cameras. */
     public Map<String, Object> picturePlain() {
         return Plain.map(
                 "picture",
@@ -66,7 +69,9 @@ public record Setup(
                 "down",
                 down.isEmpty() ? null : down,
                 "across",
-                across.isEmpty() ? null : across);
+                across.isEmpty() ? null : across,
+                "home",
+                home == null ? null : home.toPlain());
     }
 
     /**
@@ -87,7 +92,8 @@ public record Setup(
                 parts(m.get("down")),
                 parts(m.get("across")),
                 Plain.text(m.get("active"), null),
-                List.copyOf(order));
+                List.copyOf(order),
+                Stand.of(m.get("home")));
     }
 
     private static List<Double> parts(Object plain) {
