@@ -1,9 +1,10 @@
 import * as THREE from 'three';
-import type { Frame, Rect } from '../../core';
+import type { Frame, Plan, Rect } from '../../core';
 import type { Axes } from '../../theme/axes';
 import { copySmall, upright } from './copying';
 import { PLAIN } from './passes';
 import { paletteOf, palettes } from './palette';
+import { PortholeDrawing } from './porthole';
 import { Reduced } from './reduced';
 import { Smoothed } from './smoothed';
 import { noteProcessor, software } from './software';
@@ -20,6 +21,7 @@ export class Painter {
   private readonly view: ViewDrawing;
   private readonly reduced = new Reduced();
   private readonly smoothed = new Smoothed();
+  private readonly porthole = new PortholeDrawing(palettes.dusk);
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
   private palette = palettes.dusk;
@@ -84,6 +86,7 @@ export class Painter {
   theme(theme: Theme, axes: Axes): void {
     this.palette = paletteOf(theme, axes);
     this.view.theme(this.palette);
+    this.porthole.theme(this.palette);
   }
 
   /** Whether what takes long to make is made before anything is drawn, and not beside it. */
@@ -178,6 +181,7 @@ export class Painter {
     this.renderer.setRenderTarget(null);
     if (step < frames - 1) return false;
     this.smoothed.show(this.renderer, this.view.camera);
+    this.hole(view, this.core.plan(number, ''), box);
     this.view.drawIcons(view);
     return true;
   }
@@ -195,7 +199,11 @@ export class Painter {
     };
     if (this.scale === 1) {
       this.view.setIcons(view);
-      return this.view.paint({ ...shown, box, into: null, icons: true });
+      const complete = this.view.paint({ ...shown, box, into: null, icons: !shown.plan.hole });
+      if (!shown.plan.hole) return complete;
+      const whole = this.hole(view, shown.plan, box);
+      this.view.drawIcons(view);
+      return complete && whole;
     }
     const pixel = this.view.pixel.value;
     const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
@@ -205,8 +213,14 @@ export class Painter {
     const complete = this.view.paint({ ...shown, box: new THREE.Vector4(0, 0, w, h), into });
     this.view.pixel.value = pixel;
     this.reduced.enlarge(this.renderer, this.view.camera, w, h);
+    const whole = this.hole(view, shown.plan, box);
     this.view.drawIcons(view);
-    return complete;
+    return complete && whole;
+  }
+
+  private hole(view: Frame, plan: Plan, box: THREE.Vector4): boolean {
+    const through = this.view.core.submit.quick() ? 'weighted' : 'peeled';
+    return this.porthole.draw(this.renderer, this.view, this.core, view, plan, box, through);
   }
 
   /**
@@ -259,6 +273,7 @@ export class Painter {
     this.view.dispose();
     this.reduced.dispose();
     this.smoothed.dispose();
+    this.porthole.dispose();
     this.renderer.dispose();
   }
 }

@@ -7,6 +7,8 @@ export interface Palette {
   grid: THREE.Vector4[];
   ink: THREE.Vector3;
   outline: THREE.Vector3;
+  /** Of the Porthole. */
+  rim: THREE.Vector3;
   /** Top and bottom of what lies behind everything. */
   ground: [THREE.Vector3, THREE.Vector3];
   /** Of the marks of lights and cameras. */
@@ -40,6 +42,7 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ],
     ink: rgb('#10242f'),
     outline: rgb('#d77bf0'),
+    rim: rgb('#5ad1b8'),
     ground: [rgb('#1b3240'), rgb('#10202b')],
     marks: {
       panel: rgb('#0c1820'),
@@ -63,6 +66,7 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     ],
     ink: rgb('#1c3039'),
     outline: rgb('#8f2fae'),
+    rim: rgb('#0e6f60'),
     ground: [rgb('#f0f4f1'), rgb('#dfe7e3')],
     marks: {
       panel: rgb('#f6f8f5'),

@@ -29,6 +29,11 @@ export class Reduced {
     this.page = fullPage(this.material);
   }
 
+  /** What was drawn. */
+  get texture(): THREE.Texture | null {
+    return this.target?.texture ?? null;
+  }
+
   /** Where to draw a picture of so many pixels: the lower left corner of what this gives. */
   begin(width: number, height: number): THREE.WebGLRenderTarget {
     const fits = this.target && this.target.width >= width && this.target.height >= height;

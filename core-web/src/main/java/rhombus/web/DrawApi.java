@@ -73,6 +73,9 @@ public interface DrawApi extends JSObject {
     /** How many frames that takes. */
     int smoothFrames();
 
+    /** View and projection matrix of a rectangle of a viewport alone. */
+    Float64Array partMatrices(int view, double left, double top, double width, double height);
+
     /** What lights a viewport, in rows of four numbers, in the frame of the view matrix with which these begin. */
     Float32Array lights(int view, String look, Float64Array matrices);
 

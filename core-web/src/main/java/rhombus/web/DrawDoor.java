@@ -236,6 +236,12 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
+    public Float64Array partMatrices(int view, double left, double top, double width, double height) {
+        stage.shots().part(view, left, top, width, height, matrices);
+        return shared;
+    }
+
+    @Override
     public Float32Array lights(int view, String look, Float64Array of) {
         return Float32Array.fromJavaArray(stage.snapshots().lights(view, look, Arrays.copyOf(of.toJavaArray(), 16)));
     }

@@ -1,12 +1,17 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.keymap.Context.STAGE;
+import static rhombus.core.keymap.Modifiers.SHIFT;
+
 import java.util.Arrays;
 import java.util.Map;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
+import rhombus.core.keymap.Trigger;
 import rhombus.core.light.Lighting;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Porthole;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 
@@ -48,6 +53,16 @@ final class DisplayArea {
         d.action("display.exposure", "Make a lit viewport brighter or darker")
                 .needs("to", "brighter", "darker", "usual")
                 .does((a, c) -> a.expose(c.view(), c.text("to")));
+        Entry<DisplayArea> porthole = d.held("display.porthole", "Open a Porthole: the other look about the pointer")
+                .on("porthole", Trigger.key("Backquote"), 0, STAGE, "Porthole");
+        porthole.lasts((a, c, down, tap) -> a.porthole(c, down, tap));
+        porthole.does((a, c) -> a.keepPorthole(c));
+        d.action("display.porthole-keep", "Leave the Porthole open, or close it")
+                .on("porthole-keep", Trigger.key("Backquote"), SHIFT, STAGE, "leave the Porthole open")
+                .does((a, c) -> a.keepPorthole(c));
+        d.action("display.porthole-size", "Make the Porthole larger or smaller")
+                .needs("to", "larger", "smaller")
+                .does((a, c) -> a.ground.porthole().grow(c.text("to").equals("larger") ? 1 : -1));
         d.action("display.overlay", "Show or hide an overlay")
                 .needs(
                         "overlay",
@@ -59,6 +74,27 @@ final class DisplayArea {
         if (v.display(l)) {
             changed(v);
             tellWhereThereAreNoLights(v);
+        }
+    }
+
+    private void porthole(Call c, boolean down, boolean tap) {
+        if (down && ground.porthole().on(c.view()) && !ground.porthole().held()) {
+            ground.porthole().close();
+        } else if (down) {
+            ground.porthole().open(c.view(), c.x(), c.y(), true);
+        } else {
+            ground.porthole().letGo(tap);
+        }
+    }
+
+    private void keepPorthole(Call c) {
+        Porthole p = ground.porthole();
+        if (p.on(c.view()) && !p.held()) {
+            p.close();
+        } else {
+            ViewState v = c.view();
+            boolean here = c.x() >= 0 && c.y() >= 0 && c.x() < v.width && c.y() < v.height;
+            p.open(v, here ? c.x() : v.width / 2, here ? c.y() : v.height / 2, false);
         }
     }
 

@@ -104,6 +104,7 @@ public final class Input {
         boolean turning = ground.pointer().locked() && walking.on();
         if (!ground.pointer().locked()) {
             ground.pointer().at(x, y);
+            ground.porthole().follow(x, y);
         }
         if (!resolver.moving() && buttons == 0 && !walking.on()) {
             ground.attention().activate(ground.board().at(x, y));
@@ -204,6 +205,7 @@ public final class Input {
     private void touchedAt(double x, double y) {
         ground.pointer().by(Device.FINGERS);
         ground.pointer().at(x, y);
+        ground.porthole().follow(x, y);
         ground.changes().add(Topic.READOUT);
     }
 
@@ -257,6 +259,10 @@ public final class Input {
         // The picture goes with the fingers: what would scroll down by so much moves up by as much.
         double px = 100 / unit;
         double way = ground.habits().on(AllHabits.SLIDE_INVERT) ? px : -px;
+        if (ground.porthole().held()) {
+            ground.porthole().grow(-delta / unit);
+            return true;
+        }
         Wheel turn = new Wheel(-delta / unit, pinch, way * deltaX, way * deltaY);
         return resolver.wheel(x, y, turn, mods, timeMs);
     }

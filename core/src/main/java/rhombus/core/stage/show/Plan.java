@@ -1,5 +1,6 @@
 package rhombus.core.stage.show;
 
+import rhombus.core.plain.Maybe;
 import rhombus.core.plain.OneOf;
 
 /**
@@ -16,6 +17,7 @@ import rhombus.core.plain.OneOf;
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
  * @param outline whether what is selected is outlined
+ * @param hole where another look is drawn, or null
  */
 public record Plan(
         boolean shown,
@@ -28,4 +30,5 @@ public record Plan(
         boolean boxes,
         boolean flat,
         boolean grid,
-        boolean outline) {}
+        boolean outline,
+        @Maybe Hole hole) {}

@@ -41,6 +41,20 @@ public final class Shots {
         Matrices.crop(v.crop, v.aspect(), out, 16);
     }
 
+    /** The same of a rectangle of a viewport alone, pixels from its upper left corner. */
+    public void part(int view, double left, double top, double width, double height, double[] out) {
+        matrices(view, out);
+        ViewState v = ground.board().views.get(view);
+        double sx = v.width / width;
+        double sy = v.height / height;
+        double x = (left + width / 2) / v.width * 2 - 1;
+        double y = 1 - (top + height / 2) / v.height * 2;
+        for (int c = 16; c < 32; c += 4) {
+            out[c] = sx * (out[c] - x * out[c + 3]);
+            out[c + 1] = sy * (out[c + 1] - y * out[c + 3]);
+        }
+    }
+
     /** The same of one of the frames of which a picture with smooth edges is made, in a viewport of so many pixels' height. */
     public void smoothed(int view, int frame, double pixels, double[] out) {
         matrices(view, out);

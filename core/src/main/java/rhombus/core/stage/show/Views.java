@@ -7,6 +7,7 @@ import rhombus.core.display.Overlay;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Porthole;
 import rhombus.core.stage.view.Rect;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.submit.Submission;
@@ -135,6 +136,21 @@ final class Views {
                 wish.boxes(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
-                wish.outline());
+                wish.outline(),
+                hole(v));
+    }
+
+    private Hole hole(ViewState v) {
+        Porthole p = ground.porthole();
+        if (!p.on(v)) {
+            return null;
+        }
+        double left = Math.max(0, Math.floor(p.x() - p.half()));
+        double top = Math.max(0, Math.floor(p.y() - p.half()));
+        double width = Math.min(v.width, Math.ceil(p.x() + p.half())) - left;
+        double height = Math.min(v.height, Math.ceil(p.y() + p.half())) - top;
+        return width < 1 || height < 1
+                ? null
+                : new Hole(v.otherLook.id(), p.x(), p.y(), p.half(), left, top, width, height);
     }
 }

@@ -28,7 +28,7 @@ public final class Picks {
     private Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
         Screen screen = v.screen().with(p);
         Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
-        return icon != null || !v.look.inside() || !v.shows(Overlay.MESHES)
+        return icon != null || !ground.porthole().at(v, lx, ly).inside() || !v.shows(Overlay.MESHES)
                 ? icon
                 : Edges.closest(ground.scene(), screen, lx, ly);
     }

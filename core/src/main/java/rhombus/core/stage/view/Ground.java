@@ -16,6 +16,7 @@ public final class Ground {
     private final Refusals refusals = new Refusals(this);
     private final Navigator navigator = new Navigator(changes, pointer, settings, this::board);
     private final Attention attention = new Attention(changes, settings, this::board);
+    private final Porthole porthole = new Porthole(changes, this::board);
     private Supplier<Board> board;
     private Walks walks;
     private final Recent recent = new Recent();
@@ -88,6 +89,11 @@ public final class Ground {
     /** The one way to move a viewport. */
     public Navigator navigator() {
         return navigator;
+    }
+
+    /** Where a viewport is drawn with its other look. */
+    public Porthole porthole() {
+        return porthole;
     }
 
     /** Which viewport is worked in. */
