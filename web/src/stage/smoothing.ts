@@ -7,7 +7,7 @@ const LOOKING_MS = 1200;
 /** Where a frame takes longer, milliseconds, the hand that comes back would have to wait for it: such pictures stay as they are. */
 const TOO_LONG_MS = 400;
 
-/** Smooths the edges of pictures while nothing happens, one frame after the other; the first event ends it. */
+/** What is done while nothing happens, one frame after the other, until the first event: edges are smoothed, other looks made ready. */
 export class Smoothing {
   private timer = 0;
   private frame = 0;
@@ -29,7 +29,6 @@ export class Smoothing {
   /** Nothing happens any more. */
   start(views: () => Frame[]): void {
     this.stop();
-    if (!this.painter()?.smooths) return;
     this.timer = window.setTimeout(() => this.next(views), LOOKING_MS);
   }
 
@@ -40,9 +39,17 @@ export class Smoothing {
 
   /** The viewport that is looked at first, then the others. */
   private next(views: () => Frame[]): void {
-    const left = views().filter((v) => !this.done.has(v.number));
+    const left = this.painter()?.smooths ? views().filter((v) => !this.done.has(v.number)) : [];
     const view = left.find((v) => v.active) ?? left[0];
     if (view) this.step(view, 0, views);
+    else this.warm();
+  }
+
+  /** When all is drawn, what other looks need is made. */
+  private warm(): void {
+    this.frame = requestAnimationFrame(() => {
+      if (this.painter()?.warmer()) this.warm();
+    });
   }
 
   /** Frames come one by one, each when the browser has room for it. */

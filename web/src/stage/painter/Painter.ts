@@ -9,7 +9,7 @@ import { Reduced } from './reduced';
 import { Smoothed } from './smoothed';
 import { noteProcessor, software } from './software';
 import { ViewDrawing, type Subject } from './view';
-import { warm } from './warm';
+import { Warmth } from './warm';
 
 export type Theme = keyof typeof palettes;
 
@@ -25,7 +25,7 @@ export class Painter {
   /** Pixels that are drawn for each of the picture, along each side. */
   scale = 1;
   private palette = palettes.dusk;
-  private warmed = false;
+  private warmth: Warmth | null = null;
   private width = 1;
   private height = 1;
 
@@ -63,9 +63,14 @@ export class Painter {
 
   /** Has programs made that most scenes need, so that none of these waits for them; once. */
   warm(): void {
-    if (this.warmed) return;
-    this.warmed = true;
-    void warm(this.renderer, this.palette, () => this.view.subject === null);
+    if (this.warmth) return;
+    this.warmth = new Warmth(this.renderer, this.palette);
+    void this.warmth.first(() => this.view.subject === null);
+  }
+
+  /** Goes a step towards having the programs of all looks; gives false when there is nothing left to do. */
+  warmer(): boolean {
+    return this.warmth?.more() ?? false;
   }
 
   /** Draws this scene from now on. */

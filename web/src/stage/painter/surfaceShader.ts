@@ -210,10 +210,10 @@ void main() {
 #ifdef WEIGHTED
   // Less with the depth: of a perspective by how many times the near plane's, of a flat view by the part of what is drawn.
   float near = projectionMatrix[3][2] / (projectionMatrix[2][2] - 1.0);
-  float w = projectionMatrix[2][3] == 0.0 ? pow(1.0 - gl_FragCoord.z, 2.0) : near * gl_FragCoord.w;
-  w = clamp(50.0 * w, 0.05, 50.0);
-  result.rgb *= w;
-  weight = vec4(c.a * w, 0.0, 0.0, c.a);
+  float much = projectionMatrix[2][3] == 0.0 ? pow(1.0 - gl_FragCoord.z, 2.0) : near * gl_FragCoord.w;
+  much = clamp(50.0 * much, 0.05, 50.0);
+  result.rgb *= much;
+  weight = vec4(c.a * much, 0.0, 0.0, c.a);
 #endif
 }
 #endif`;

@@ -3,6 +3,7 @@ import { lineBuffers } from './lines';
 import { Looks } from './looks';
 import type { Palette } from './palette';
 import { PointRanges, Ranges } from './ranges';
+import type { Style } from './runs';
 
 /** So long, milliseconds, compiling takes at most on a slow machine. */
 const COMPILED_MS = 500;
@@ -37,53 +38,111 @@ function line(corner: Int8Array | Int16Array): THREE.BufferGeometry {
   return lineBuffers(new Float32Array(24), corner, new Uint32Array([0, 1, 2, 0, 2, 3])).geometry;
 }
 
-/**
- * Compiles the programs that most scenes need and draws each once, so that no scene waits for that. The materials stay: with the last
- * material of a program the library would let go of it.
- *
- * @param idle whether nothing is drawn yet that this would be in the way of
- */
-export async function warm(renderer: THREE.WebGLRenderer, palette: Palette, idle: () => boolean): Promise<void> {
-  const pixel = { value: 1 };
-  const shared = { ink: { value: palette.ink }, pixel, halfSize: new THREE.Vector2(1, 1), ...NOTHING };
-  const looks = new Looks(ANY, new ArrayBuffer(0), shared, palette, () => undefined);
-  const state = new THREE.DataTexture(new Float32Array(512), 128, 1, THREE.RGBAFormat, THREE.FloatType);
-  state.needsUpdate = true;
-  const own = (m: THREE.ShaderMaterial) => {
+/** Styles of the usual looks beside that of most scenes, and whether they are drawn with edges on surfaces. */
+const LOOKS: [Style, boolean][] = [
+  [{ shade: 'paper', through: 'none' }, false],
+  [{ shade: 'unlit', through: 'none' }, false],
+  [{ shade: 'flat', through: 'none' }, false],
+  [{ shade: 'smooth', through: 'peeled' }, true],
+  [{ shade: 'smooth', through: 'weighted' }, true],
+  [{ shade: 'smooth', through: 'weighted' }, false],
+  [{ shade: 'depth', through: 'none' }, false],
+  [{ shade: 'material', through: 'none' }, false],
+  [{ shade: 'matte', through: 'none' }, false],
+  [{ shade: 'ink', through: 'none' }, false],
+];
+
+/** Has programs made before they are needed. The materials stay: with the last material of a program the library would let go of it. */
+export class Warmth {
+  private readonly looks: Looks;
+  private readonly state = new THREE.DataTexture(new Float32Array(512), 128, 1, THREE.RGBAFormat, THREE.FloatType);
+  private readonly camera = new THREE.Camera();
+  private target: THREE.WebGLRenderTarget | null = null;
+  private readonly left = [...LOOKS];
+  /** What was given to be compiled and is drawn once next, so that the rest of what its first use takes is done too. */
+  private compiled: { scene: THREE.Scene; two: boolean } | null = null;
+
+  constructor(
+    private readonly renderer: THREE.WebGLRenderer,
+    palette: Palette,
+  ) {
+    const shared = { ink: { value: palette.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1), ...NOTHING };
+    this.looks = new Looks(ANY, new ArrayBuffer(0), shared, palette, () => undefined);
+    this.state.needsUpdate = true;
+  }
+
+  private own(m: THREE.ShaderMaterial): THREE.ShaderMaterial {
     const place = {
       high: { value: new THREE.Vector3() },
       low: { value: new THREE.Vector3() },
-      state: { value: state },
+      state: { value: this.state },
     };
     m.uniforms = { ...m.uniforms, ...place };
     return m;
-  };
-  const scene = new THREE.Scene();
-  const ranges = (g: THREE.BufferGeometry, m: THREE.ShaderMaterial) => {
-    const r = new Ranges(g, own(m), 0);
+  }
+
+  private ranges(scene: THREE.Scene, g: THREE.BufferGeometry, m: THREE.ShaderMaterial): void {
+    const r = new Ranges(g, this.own(m), 0);
     r.set(Int32Array.of(0), Int32Array.of(3));
     scene.add(r);
-  };
-  for (const edges of [false, true]) {
-    ranges(triangle(true, edges), looks.surface(0, edges, true, STYLE));
-    scene.add(new THREE.Mesh(triangle(false, edges), looks.surface(0, edges, false, STYLE)));
-    scene.add(new THREE.InstancedMesh(triangle(false, edges), looks.surface(0, edges, false, STYLE), 1));
   }
-  ranges(triangle(true, false), looks.mask(false, true));
-  scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));
-  ranges(line(new Int16Array(16)), looks.line(false, true));
-  scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
-  const point = new THREE.BufferAttribute(new Float32Array(4), 4);
-  const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
-  const squares = new PointRanges(points, own(looks.point(0, true, 'smooth')), 0);
-  squares.set(Int32Array.of(0), Int32Array.of(1));
-  scene.add(squares);
-  const camera = new THREE.Camera();
-  renderer.compile(scene, camera);
-  // The graphics process compiles while the page goes on; who asks too early would wait for it.
-  await new Promise((done) => setTimeout(done, COMPILED_MS));
-  if (!idle()) return;
-  renderer.setViewport(0, 0, 1, 1);
-  renderer.setScissor(0, 0, 1, 1);
-  renderer.render(scene, camera);
+
+  private surfaces(scene: THREE.Scene, style: Style, edges: boolean): void {
+    this.ranges(scene, triangle(true, edges), this.looks.surface(0, edges, true, style));
+    scene.add(new THREE.Mesh(triangle(false, edges), this.looks.surface(0, edges, false, style)));
+    scene.add(new THREE.InstancedMesh(triangle(false, edges), this.looks.surface(0, edges, false, style), 1));
+  }
+
+  /**
+   * Those that most scenes need, before the first one.
+   *
+   * @param idle whether nothing is drawn yet that this would be in the way of
+   */
+  async first(idle: () => boolean): Promise<void> {
+    const { looks } = this;
+    const scene = new THREE.Scene();
+    for (const edges of [false, true]) this.surfaces(scene, STYLE, edges);
+    this.ranges(scene, triangle(true, false), looks.mask(false, true));
+    scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));
+    this.ranges(scene, line(new Int16Array(16)), looks.line(false, true));
+    scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
+    const point = new THREE.BufferAttribute(new Float32Array(4), 4);
+    const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
+    const squares = new PointRanges(points, this.own(looks.point(0, true, 'smooth')), 0);
+    squares.set(Int32Array.of(0), Int32Array.of(1));
+    scene.add(squares);
+    this.renderer.compile(scene, this.camera);
+    // The graphics process compiles while the page goes on; who asks too early would wait for it.
+    await new Promise((done) => setTimeout(done, COMPILED_MS));
+    if (idle()) this.draw(scene, false);
+  }
+
+  /** Draws to where nobody sees it. */
+  private draw(scene: THREE.Scene, two: boolean): void {
+    this.target?.dispose();
+    this.target = new THREE.WebGLRenderTarget(1, 1, { count: two ? 2 : 1, type: THREE.HalfFloatType });
+    this.renderer.setRenderTarget(this.target);
+    this.renderer.render(scene, this.camera);
+    this.renderer.setRenderTarget(null);
+  }
+
+  /** One step more towards all looks, of some milliseconds; gives false when there is nothing left. */
+  more(): boolean {
+    if (this.compiled) {
+      this.draw(this.compiled.scene, this.compiled.two);
+      this.compiled = null;
+      return true;
+    }
+    const next = this.left.shift();
+    if (!next) {
+      this.target?.dispose();
+      this.target = null;
+      return false;
+    }
+    const scene = new THREE.Scene();
+    this.surfaces(scene, ...next);
+    this.renderer.compile(scene, this.camera);
+    this.compiled = { scene, two: next[0].through === 'weighted' };
+    return true;
+  }
 }

@@ -67,6 +67,10 @@ final class Browser {
         page.onPageError(failures::add);
         page.onConsoleMessage(m -> {
             // A refused request is an answer that tests look at; anything else in the console is a fault.
+            // What the graphics card refuses comes as a warning.
+            if (m.text().contains("GL_INVALID") || m.text().contains("program not valid")) {
+                failures.add(m.text());
+            }
             if (m.type().equals("error") && !m.text().startsWith("Failed to load resource")) {
                 failures.add(m.text());
             }

@@ -2,6 +2,8 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.options.MouseButton;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -217,6 +219,44 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(edge, color(-0.4, -0.3, 0.1)))
                 .as("an edge behind two faces")
                 .isGreaterThan(15);
+    }
+
+    /** While a view moves, layers are added up in one pass; what is seen is nearly the same. */
+    @Test
+    void translucentFacesStaySoWhileTheViewMoves() {
+        hand.key("8");
+        int[] rest = color(0.2, 0.1, 0.5);
+        hand.over("v2", 0.3, 0.3).down(MouseButton.MIDDLE);
+        hand.over("v2", 0.31, 0.3);
+        hand.over("v2", 0.3, 0.3);
+        int[] moving = color(0.2, 0.1, 0.5);
+        assertThat(away(moving, rest)).isLessThan(60);
+        page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.MIDDLE));
+        hand.idle();
+        assertThat(away(color(0.2, 0.1, 0.5), rest)).isLessThan(12);
+    }
+
+    /** With its key held the other look shows about the pointer, and nowhere else. */
+    @Test
+    void thePortholeShowsTheOtherLookAboutThePointer() {
+        hand.key("1").key("6");
+        int[] corner = color(0.4, 0.5, -0.4);
+        int[] smooth = color(0.2, 0.1, 0.5);
+        Map<String, Object> at = hand.project("v2", new double[] {0.2, 0.1, 0.5});
+        page.mouse().move(Hand.num(at, "x"), Hand.num(at, "y"));
+        page.keyboard().down("Backquote");
+        // Small enough that the corner lies outside.
+        for (int i = 0; i < 12; i++) {
+            page.mouse().wheel(0, 100);
+        }
+        hand.idle();
+        assertThat(away(color(0.2, 0.1, 0.5), smooth))
+                .as("Wire, where faces are open")
+                .isGreaterThan(30);
+        assertThat(away(color(0.4, 0.5, -0.4), corner)).isLessThan(6);
+        page.keyboard().up("Backquote");
+        hand.idle();
+        assertThat(away(color(0.2, 0.1, 0.5), smooth)).isLessThan(6);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package rhombus.core.submit;
 
 import java.util.Arrays;
+import rhombus.core.display.Crowding;
 import rhombus.core.display.EdgeThinning;
 import rhombus.core.display.Look;
 import rhombus.core.geometry.Aabb;
@@ -31,6 +32,9 @@ public final class Submission {
     public static final int BOXES = 6;
     /** Those of what is selected, over the others. */
     public static final int PICKED_BOXES = 7;
+
+    /** So many lines of an object are drawn however crowded it is: a box, a board, a beam. */
+    private static final int FEW = 40;
 
     private static final int FORMS = 8;
     /** Numbers of a run: batch, form, level, first range, number of ranges. */
@@ -69,6 +73,7 @@ public final class Submission {
     private float[] offsets = new float[0];
     private final double[] masked = new double[4];
     private boolean complete;
+    private Crowding crowding;
     private Detail detail = Detail.FULL;
 
     /** Submissions of some batches. */
@@ -97,6 +102,7 @@ public final class Submission {
         if (offsets.length < batches.list().size() * 6) {
             offsets = new float[batches.list().size() * 6];
         }
+        crowding = wish.edging.lines() && screen != null ? crowding(scene, frustum, screen) : null;
         for (Batch b : batches.list()) {
             if (b.sort == Batch.Sort.CROWD) {
                 crowd(b, scene, frustum, screen, wish);
@@ -105,6 +111,25 @@ public final class Submission {
             }
             finish(b, frustum.eye());
         }
+    }
+
+    /** What all parts that are seen and not selected would cover. */
+    private Crowding crowding(Scene scene, Frustum f, Screen screen) {
+        Crowding out = new Crowding(screen);
+        for (Batch b : batches.list()) {
+            for (int i = 0; b.sort != Batch.Sort.CROWD && i < b.parts.size(); i++) {
+                Part p = b.parts.get(i);
+                if (p.gone || p.selected || !p.shape.hasEdges() || !scene.shown(p.node)) {
+                    continue;
+                }
+                Aabb box = scene.bounds(p.node);
+                if (f.shows(box)) {
+                    int count = EdgeThinning.count(EdgeThinning.room(screen, box), p.shape.edgeCount());
+                    out.add(box, count * EdgeThinning.length(screen, box, edgeLength(p, box)));
+                }
+            }
+        }
+        return out;
     }
 
     private void parts(Batch b, Scene scene, Frustum f, Screen screen, Wish wish) {
@@ -184,7 +209,7 @@ public final class Submission {
         int count = thinned(
                 p.selected
                         ? EdgeThinning.countSelected(room, total, EdgeThinning.length(screen, box, edgeLength(p, box)))
-                        : EdgeThinning.count(room, total));
+                        : shared(EdgeThinning.count(room, total), box));
         int first = p.batch.sort == Batch.Sort.MERGED ? p.line * Quads.INDICES * 4 : 0;
         if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
             // Where each part's lines start is known once they are made.
@@ -192,6 +217,10 @@ public final class Submission {
             first = p.line * Quads.INDICES * 4;
         }
         ranges(p.selected ? PICKED : LINES, 0).add(first, count * Quads.INDICES, 4);
+    }
+
+    private int shared(int lines, Aabb box) {
+        return crowding == null || lines <= FEW ? lines : Math.max(FEW, (int) Math.ceil(lines * crowding.share(box)));
     }
 
     /** Mean length of a part's edges, metres: as large in the world as the boxes say. */

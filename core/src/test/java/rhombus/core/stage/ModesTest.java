@@ -22,6 +22,7 @@ import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.marks.Lost;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.KeptView;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -539,6 +540,30 @@ class ModesTest {
             seen.add(hand.view(1).look.id());
         }
         assertThat(seen).hasSize(9);
+    }
+
+    @Test
+    void lightsAreChosenForAViewportAndThatThereAreNoneIsSaid() {
+        String none = "No light of this scene is shown: a light at the eye stands in for them.";
+        hand.notices();
+        hand.move(700, 150, 0);
+        hand.tap("Digit9", 0);
+        assertThat(hand.notices()).containsExactly(none);
+        assertThat(hand.view(1).light()).isEqualTo(Look.Light.SHADOWS);
+        hand.run("display.light", "v2", "light", "studio");
+        assertThat(hand.notices()).isEmpty();
+        assertThat(hand.view(1).light()).isEqualTo(Look.Light.STUDIO);
+        for (int i = 0; i < 3; i++) {
+            hand.run("display.exposure", "v2", "to", "brighter");
+        }
+        assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
+        Map<String, Object> kept = KeptView.look(hand.view(1));
+        hand.run("display.exposure", "v2", "to", "usual");
+        hand.run("display.light", "v2", "light", "scene");
+        assertThat(hand.notices()).containsExactly(none);
+        KeptView.look(hand.stage.rooms.ground, hand.view(1), kept);
+        assertThat(hand.view(1).light()).isEqualTo(Look.Light.STUDIO);
+        assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
     }
 
     /** What a viewport does not show is not taken in it, by no click, no frame and no key; other viewports are as they were. */
