@@ -45,6 +45,7 @@ export async function redraw(
   alone = false,
   mode = "smooth",
   beside = "smooth",
+  how: "still" | "moving" | "porthole" = "still",
 ) {
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
   for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
@@ -55,7 +56,23 @@ export async function redraw(
   if (alone) core.command("board.solo", {}, "v2", 0);
   for (const v of core.show.views())
     core.command("display.set", { look: mode }, v.id, 0);
+  if (how === "moving") {
+    // A drag in the active viewport: what is drawn then is drawn as it moves.
+    const { x, y, width, height } = core.show.views()[1]!.rect;
+    const [cx, cy] = [x + width / 2, y + height / 2];
+    core.input.pointer(cx, cy, 0, 0, false, 1000);
+    core.input.pointer(cx, cy, 2, 0, false, 1010);
+    core.input.pointer(cx + 30, cy, 2, 0, false, 1020);
+    core.submit.frame(1030, 1030);
+    if (!core.submit.quick()) throw new Error("Nothing moves.");
+  }
   const views = core.show.views().filter((v) => v.shown);
+  if (how === "porthole") {
+    // A lozenge whose rectangle is a quarter of a viewport, with Wire in it.
+    core.command("display.set", { look: "wire" }, "v2", 0);
+    core.command("display.set", { look: mode }, "v2", 0);
+    core.command("display.porthole-keep", {}, "v2", 0);
+  }
   const gl = ours.getContext("webgl2")!;
 
   const bare = canvas();
