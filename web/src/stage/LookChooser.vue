@@ -10,6 +10,18 @@ const core = useCore();
 const store = useStage();
 const pictures = usePictures();
 const lights = computed<Choice[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
+const backgrounds = [
+  { to: 'gradient', words: 'Gradient' },
+  { to: 'plain', words: 'Plain' },
+  { to: 'chalk', words: 'Chalk' },
+];
+const background = (to: string): Choice => ({
+  id: to,
+  label: '',
+  command: 'display.background',
+  args: { to },
+  on: false,
+});
 const exposures = [
   { to: 'darker', words: 'Darker' },
   { to: 'brighter', words: 'Brighter' },
@@ -58,6 +70,28 @@ const exposures = [
           {{ e.words }}
         </button>
       </div>
+      <div class="row" role="group" aria-label="Background">
+        <button
+          v-for="b in backgrounds"
+          :key="b.to"
+          class="word"
+          role="menuitemradio"
+          :aria-checked="view.background === b.to"
+          data-command="display.background"
+          :data-choice="b.to"
+          @click="choose(background(b.to), true)"
+        >
+          <span class="lozenge" :class="{ on: view.background === b.to }" />{{ b.words }}
+        </button>
+        <label class="word" :class="{ own: view.background.startsWith('#') }">
+          Colour of your own
+          <input
+            type="color"
+            :value="view.background.startsWith('#') ? view.background : '#24414e'"
+            @input="choose(background(($event.target as HTMLInputElement).value), true)"
+          />
+        </label>
+      </div>
       <div v-if="store.views.length > 1" class="row">
         <button
           class="word"
@@ -92,6 +126,14 @@ const exposures = [
   font-size: 12.5px;
   cursor: pointer;
 }
+.word input {
+  width: 28px;
+  height: 24px;
+  padding: 0;
+  border: 1px solid var(--line);
+  background: none;
+}
+.own,
 .word:hover,
 .word[aria-checked='true'] {
   color: var(--accent);

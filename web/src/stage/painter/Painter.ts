@@ -90,7 +90,7 @@ export class Painter {
 
   theme(theme: Theme, axes: Axes): void {
     this.palette = paletteOf(theme, axes);
-    this.view.theme(this.palette);
+    this.view.themed(this.palette);
     this.porthole.theme(this.palette);
   }
 
@@ -231,7 +231,7 @@ export class Painter {
   /**
    * Paints a view into an image of its own.
    *
-   * @param what matrices; the number of the viewport whose way of drawing it takes, or null for plain shading
+   * @param what matrices; the number of the viewport whose look it takes where no other is named, or null for plain shading
    * @param ratio pixels of the image for a CSS pixel: lines keep their width on the screen
    */
   image(

@@ -4,7 +4,7 @@ import type { Looks } from './looks';
 import { pointGeometry } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, isLines, lay, Run, type BatchDrawing, type Shade, type Style, type Which } from './runs';
+import { formKey, isLines, lay, Run, type BatchDrawing, type Style, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -30,7 +30,7 @@ export class Crowd implements BatchDrawing {
   private readonly materials = new Map<string, THREE.Material>();
   private shown: THREE.InstancedMesh[] = [];
   private points: THREE.BufferGeometry | null = null;
-  private readonly squares = new Map<Shade, PointRanges>();
+  private readonly squares = new Map<string, PointRanges>();
   private readonly high = new THREE.Vector3();
   private readonly low = new THREE.Vector3();
   /** Selected ones as instances of their own: for the outline, and as lines over the others. */
@@ -135,7 +135,7 @@ export class Crowd implements BatchDrawing {
     if (run === Run.points) {
       this.high.fromArray(offsets, this.form.number * 6);
       this.low.fromArray(offsets, this.form.number * 6 + 3);
-      this.square(which.style.shade).set(which.starts, which.counts);
+      this.square(which.style).set(which.starts, which.counts);
       return;
     }
     if (run === Run.lines) {
@@ -171,14 +171,15 @@ export class Crowd implements BatchDrawing {
     }
   }
 
-  private square(shade: Shade): PointRanges {
-    const known = this.squares.get(shade);
+  private square(style: Style): PointRanges {
+    const key = formKey(Run.points, 0, style);
+    const known = this.squares.get(key);
     if (known) return known;
     this.points ??= pointGeometry(this.submit.floats(this.form.number, 'points')!);
-    const look = this.looks.point(this.form.mesh, false, shade);
+    const look = this.looks.point(this.form.mesh, false, style);
     look.uniforms = { ...look.uniforms, high: { value: this.high }, low: { value: this.low } };
     const made = new PointRanges(this.points, look, Form.surface);
-    this.squares.set(shade, made);
+    this.squares.set(key, made);
     this.root.add(made);
     return made;
   }

@@ -2,7 +2,7 @@ import * as THREE from 'three';
 import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
-import type { Shade, Style } from './runs';
+import type { Style } from './runs';
 import { maskFragment, maskVertex } from './outlineShaders';
 import { pointFragment, pointVertex, surfaceVertex } from './shaders';
 import { surfaceFragment } from './surfaceShader';
@@ -138,19 +138,20 @@ export class Looks {
   }
 
   /** Squares for what is small: each in the colour of its part, or all in that of a mesh. */
-  point(mesh: number, state: boolean, shade: Shade): THREE.ShaderMaterial {
+  point(mesh: number, state: boolean, { shade, through }: Style): THREE.ShaderMaterial {
     const [r, g, b, a] = this.core.material(mesh).color;
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: pointVertex,
       fragmentShader: pointFragment,
-      defines: { MERGED: 1, [shade.toUpperCase()]: 1, ...(state ? { STATE: 1 } : {}) },
+      defines: { MERGED: 1, [shade.toUpperCase()]: 1, [through.toUpperCase()]: 1, ...(state ? { STATE: 1 } : {}) },
       uniforms: {
         paper: this.paper,
+        opacity: this.shared.opacity,
         halfSize: { value: this.shared.halfSize },
         base: { value: new THREE.Vector4(r, g, b, a) },
       },
-      blending: THREE.NoBlending,
+      ...(through === 'weighted' ? WEIGHTED : PLAIN),
     });
   }
 

@@ -153,7 +153,7 @@ export class Merged implements BatchDrawing {
     const n = this.form.number;
     if (run === Run.points) {
       this.points ??= pointGeometry(this.core.floats(n, 'points')!);
-      const look = this.looks.point(this.form.mesh, true, style.shade);
+      const look = this.looks.point(this.form.mesh, true, style);
       return new PointRanges(this.points, this.own(look), Form.surface);
     }
     if (isLines(run)) {

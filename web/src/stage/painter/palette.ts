@@ -1,7 +1,11 @@
 import * as THREE from 'three';
+import type { Plan } from '../../core';
 
 /** Colours of lines, by theme; values are those of src/theme/tokens.css. */
 export interface Palette {
+  /** Tells it from others. */
+  name: string;
+  axes: 'usual' | 'clear';
   wire: THREE.Vector4[];
   picked: THREE.Vector4[];
   grid: THREE.Vector4[];
@@ -31,6 +35,8 @@ const none = rgba('#000000', 0);
 
 export const palettes: Record<'dusk' | 'chalk', Palette> = {
   dusk: {
+    name: 'dusk',
+    axes: 'usual',
     wire: [none, rgba('#7fa9b8', 0.22), rgba('#9cc3d0', 0.62), none, none],
     picked: [none, rgba('#d77bf0', 0.32), rgba('#e6a6f7', 0.6), none, none],
     grid: [
@@ -55,6 +61,8 @@ export const palettes: Record<'dusk' | 'chalk', Palette> = {
     between: 0x0c1820,
   },
   chalk: {
+    name: 'chalk',
+    axes: 'usual',
     wire: [none, rgba('#2f5160', 0.26), rgba('#1d3a47', 0.66), none, none],
     picked: [none, rgba('#8f2fae', 0.34), rgba('#7a1f99', 0.55), none, none],
     grid: [
@@ -91,5 +99,30 @@ export function paletteOf(theme: 'dusk' | 'chalk', axes: 'usual' | 'clear'): Pal
   const palette = palettes[theme];
   if (axes === 'usual') return palette;
   const grid = palette.grid.map((tint, i) => (i < 2 ? tint : rgba(clear[theme][i - 2]!, tint.w)));
-  return { ...palette, grid };
+  return { ...palette, name: `${theme} ${axes}`, axes, grid };
+}
+
+const onto = new Map<string, Palette>();
+
+/** The colours of a viewport whose background is its own. */
+export function paletteOn(palette: Palette, plan: Pick<Plan, 'background' | 'color' | 'light'>): Palette {
+  const { background, color, light } = plan;
+  if (background === 'gradient') return palette;
+  const key = `${palette.name} ${background} ${color?.join(' ') ?? ''}`;
+  let made = onto.get(key);
+  if (!made) {
+    const theme = light === undefined || light === null ? palette : paletteOf(light ? 'chalk' : 'dusk', palette.axes);
+    const plain = theme.ground[0].clone().add(theme.ground[1]).multiplyScalar(0.5);
+    const one = color ? new THREE.Vector3(...color) : plain;
+    made = {
+      ...theme,
+      name: key,
+      ground: background === 'chalk' ? theme.ground : [one, one],
+      // Marks stand on plates of the theme.
+      marks: palette.marks,
+      between: palette.between,
+    };
+    onto.set(key, made);
+  }
+  return made;
 }

@@ -7,7 +7,7 @@ export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 
 /** What the painter reads of a plan. */
 export type Drawn = { shade: Shade } & Pick<
   Plan,
-  'surfaces' | 'lit' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline'
+  'surfaces' | 'lit' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline' | 'background' | 'color' | 'light'
 >;
 
 /** Shaded surfaces and nothing else. */
@@ -21,6 +21,7 @@ export const PLAIN: Drawn = {
   boxes: false,
   grid: false,
   outline: false,
+  background: 'gradient',
 };
 
 /**

@@ -147,7 +147,17 @@ void main() {
 export const pointFragment = /* glsl */ `
 precision highp float;
 flat in vec3 vColor;
-out vec4 result;
+uniform float opacity;
+layout(location = 0) out vec4 result;
+#ifdef WEIGHTED
+layout(location = 1) out vec4 weight;
+#endif
 void main() {
+#ifdef WEIGHTED
+  // With the weight of what is far away.
+  result = vec4(vColor * opacity, opacity);
+  weight = vec4(opacity, 0.0, 0.0, opacity);
+#else
   result = vec4(vColor, 1.0);
+#endif
 }`;

@@ -126,6 +126,12 @@ void main() {
 #else
   vec3 n = normalize(cross(dFdx(vView), dFdy(vView)));
 #endif
+#ifdef BY_NORMAL
+  vec3 toward = gl_FrontFacing ? n : -n;
+#else
+  // Worked out on the screen it turns to the eye by itself.
+  vec3 toward = n;
+#endif
 #if defined(PAPER) || defined(INK) || defined(THROUGH)
   float facing = abs(dot(n, normalize(vToEye)));
 #endif
@@ -135,15 +141,12 @@ void main() {
   vec3 ground = mix(paper[0], paper[1], 0.5);
 #ifdef INK
   // On dark paper light is drawn, on light paper shadow.
-  float tone = 0.5 + 0.5 * dot(gl_FrontFacing || facing > 1.5 ? n : -n, vec3(-0.48, 0.72, 0.5));
+  float tone = 0.5 + 0.5 * dot(toward, vec3(-0.48, 0.72, 0.5));
   ground = mix(ground, rim.rgb, strokes(ground.g < 0.5 ? 1.0 - tone : tone, gl_FragCoord.xy / pixel) * rim.a);
 #endif
   vec3 color = mix(ground, rim.rgb, silhouette * rim.a);
 #elif defined(MATERIAL)
-  if (!gl_FrontFacing) n = -n;
-#ifndef BY_NORMAL
-  n = gl_FrontFacing ? n : -n;
-#endif
+  n = toward;
 #ifdef MERGED
   vec2 how = vMetal;
 #else
@@ -168,11 +171,10 @@ void main() {
   vec3 color = srgb(clamp(lightTotal, 0.0, 1.0));
 #elif defined(MATTE)
   // A key from above to the left, a fill from the right, a rim from behind, and soft light from all around.
-  vec3 m = gl_FrontFacing ? n : -n;
-  float soft = max(0.0, (dot(m, vec3(-0.46, 0.62, 0.636)) + 0.3) / 1.3);
-  float fill = max(0.0, dot(m, vec3(0.8, 0.12, 0.588)));
-  float back = max(0.0, dot(m, vec3(0.25, 0.6, -0.76)));
-  vec3 light = mix(vec3(0.2, 0.19, 0.185), vec3(0.42, 0.45, 0.48), 0.5 + 0.5 * m.y)
+  float soft = max(0.0, (dot(toward, vec3(-0.46, 0.62, 0.636)) + 0.3) / 1.3);
+  float fill = max(0.0, dot(toward, vec3(0.8, 0.12, 0.588)));
+  float back = max(0.0, dot(toward, vec3(0.25, 0.6, -0.76)));
+  vec3 light = mix(vec3(0.2, 0.19, 0.185), vec3(0.42, 0.45, 0.48), 0.5 + 0.5 * toward.y)
     + vec3(0.98, 0.95, 0.9) * soft * soft + vec3(0.16, 0.19, 0.22) * fill + vec3(0.2, 0.22, 0.25) * back;
   vec3 color = srgb(NEUTRAL * light);
 #else

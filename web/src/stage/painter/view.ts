@@ -5,7 +5,7 @@ import { Ground } from './ground';
 import { Icons } from './icons';
 import { Models } from './models';
 import { Outline } from './outline';
-import { palettes, type Palette } from './palette';
+import { paletteOn, palettes, type Palette } from './palette';
 import { Form, layersOf, type Drawn } from './passes';
 import type { Through } from './runs';
 import { Shadows } from './shadows';
@@ -71,11 +71,14 @@ export class ViewDrawing {
   readonly shadows = new Shadows(this.shared);
   private readonly seeThrough = new SeeThrough(this.shared);
   private pictures: PicturePlanes | null = null;
+  /** The colours that everything has at the moment. */
+  private on: Palette;
 
   constructor(
     private readonly renderer: THREE.WebGLRenderer,
     private palette: Palette,
   ) {
+    this.on = palette;
     this.grid = new GridLines(palette, this.halfSize, this.pixel);
     this.grid.mesh.layers.set(Form.grid);
     this.ground = new Ground(palette);
@@ -91,14 +94,26 @@ export class ViewDrawing {
     return this.subject.core;
   }
 
-  theme(palette: Palette): void {
+  /** Draws in the colours of a theme from now on. */
+  themed(palette: Palette): void {
     this.palette = palette;
+    this.onto(palette);
+  }
+
+  private theme(palette: Palette): void {
     this.ink.value = palette.ink;
     this.models?.theme(palette);
     this.grid.theme(palette);
     this.ground.theme(palette);
     this.outline.tint(palette.outline);
     this.icons.theme(palette);
+  }
+
+  /** Lines and ground as this viewport's background wants them. */
+  private onto(palette: Palette): void {
+    if (palette === this.on) return;
+    this.on = palette;
+    this.theme(palette);
   }
 
   enter(subject: Subject): void {
@@ -121,7 +136,7 @@ export class ViewDrawing {
     this.close();
     const shared = { ...this.shared, ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
     const { core, imageLoaded, came } = this.subject!;
-    this.models = new Models(core.draw, core.submit, file, shared, this.palette, imageLoaded, came);
+    this.models = new Models(core.draw, core.submit, file, shared, this.on, imageLoaded, came);
     this.models.slices.atOnce = this.atOnce;
     this.scene.add(this.models.root);
   }
@@ -163,13 +178,16 @@ export class ViewDrawing {
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.halfSize.set(box.z / 2, box.w / 2);
+    this.onto(paletteOn(this.palette, plan));
+    let stale = false;
     if (plan.lit && number !== null && this.models) {
-      if (!this.shadows.prepare(r, this.scene, this.models, draw, number, look, eased && submit.quick()))
-        submit.owe(number);
+      stale = !this.shadows.prepare(r, this.scene, this.models, draw, number, look, eased && submit.quick());
       this.shared.lamps.value = draw.lights(number, look, matrices);
     }
     const complete =
       this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none', look) ?? false;
+    // The plan says that the view is drawn in full; shadows that are out of date are not.
+    if (stale) submit.owe(number!);
     this.grid.mesh.visible = plan.grid && number !== null;
     this.pictures!.show(number === null ? [] : draw.pictures(number));
     this.ground.under(this.pictures!.behind);

@@ -108,7 +108,7 @@ export class Warmth {
     scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
     const point = new THREE.BufferAttribute(new Float32Array(4), 4);
     const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
-    const squares = new PointRanges(points, this.own(looks.point(0, true, 'smooth')), 0);
+    const squares = new PointRanges(points, this.own(looks.point(0, true, STYLE)), 0);
     squares.set(Int32Array.of(0), Int32Array.of(1));
     scene.add(squares);
     this.renderer.compile(scene, this.camera);

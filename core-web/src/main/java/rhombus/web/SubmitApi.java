@@ -55,7 +55,7 @@ public interface SubmitApi extends JSObject {
      * What a picture needs: runs of batch, form (0 surface, 1 with edges, 2 lines, 3 lines of what is selected, 4 mask, 5 points),
      * level, first range and number of ranges.
      *
-     * @param view whose way of drawing it takes; -1 for plain shading
+     * @param view whose look it takes where no other is named; -1 for plain shading
      * @param height of the picture, CSS pixels
      * @param eased whether detail may be left out while views move
      */

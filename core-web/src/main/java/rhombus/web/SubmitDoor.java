@@ -122,7 +122,8 @@ final class SubmitDoor implements SubmitApi {
         Submission.Wish wish =
                 view < 0 ? Submission.Wish.SURFACES : stage.snapshots().wish(view, look);
         boolean less = eased && easing.active();
-        if (eased) {
+        // A part with another look says nothing of the whole.
+        if (eased && look.isEmpty()) {
             unfinished.drawn(view, !less && !(quick && wish.through()));
         }
         submission.plan(

@@ -101,9 +101,13 @@ class AnalysisTest {
                 // A second click that means nothing by itself is a click.
                 found = Reach.answer(map, Trigger.click(t.button()), b.modifiers(), situation);
             }
-            assertThat(did)
-                    .as("%s with %d in %s", t, b.modifiers(), situation)
-                    .isEqualTo(found == null ? "" : found.id());
+            List<String> said = new ArrayList<>(List.of(found == null ? "" : found.id()));
+            if (t.kind() == Trigger.Kind.TAP && found == null) {
+                // Where no tap is waited for, fingers that come down begin their motion, and end it where it began.
+                Binding motion = Reach.answer(map, Trigger.touch(t.button()), 0, situation);
+                said.add(motion == null ? "" : motion.id());
+            }
+            assertThat(did).as("%s with %d in %s", t, b.modifiers(), situation).isIn(said);
         }
     }
 

@@ -5,6 +5,7 @@ import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import java.util.Arrays;
 import java.util.Map;
+import rhombus.core.display.Background;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
@@ -63,6 +64,9 @@ final class DisplayArea {
         d.action("display.porthole-size", "Make the Porthole larger or smaller")
                 .needs("to", "larger", "smaller")
                 .does((a, c) -> a.ground.porthole().grow(c.text("to").equals("larger") ? 1 : -1));
+        d.action("display.background", "Choose what lies behind everything")
+                .text("to")
+                .does((a, c) -> a.background(c.view(), c.text("to")));
         d.action("display.overlay", "Show or hide an overlay")
                 .needs(
                         "overlay",
@@ -98,6 +102,16 @@ final class DisplayArea {
         }
     }
 
+    private void background(ViewState v, String to) {
+        Background b = Background.of(to);
+        if (b == null) {
+            ground.changes().notice("A background is gradient, plain, chalk, or a colour such as #336699.", null, null);
+            return;
+        }
+        v.onto(b);
+        changed(v);
+    }
+
     private void light(ViewState v, Look.Light light) {
         if (!v.look.lit()) {
             show(v, UsualLooks.SCENE_LIGHT);
@@ -128,8 +142,15 @@ final class DisplayArea {
     }
 
     private void everywhere(Look l) {
+        ViewState last = null;
         for (ViewState v : ground.board().views) {
-            show(v, l);
+            if (v.display(l)) {
+                changed(v);
+                last = v;
+            }
+        }
+        if (last != null) {
+            tellWhereThereAreNoLights(last);
         }
     }
 

@@ -17,6 +17,7 @@ import rhombus.core.stage.view.Rect;
  * @param display id of its look
  * @param displayLabel the same in words
  * @param light id of what lights it, or null where its look takes no lights
+ * @param background what lies behind everything: a name or a colour
  * @param overlays with what is on
  * @param rect its place on the stage
  * @param shown whether it is shown
@@ -37,6 +38,7 @@ public record Frame(
         String display,
         String displayLabel,
         @OrNull String light,
+        String background,
         List<OverlayState> overlays,
         Rect rect,
         boolean shown,

@@ -17,6 +17,9 @@ import rhombus.core.plain.OneOf;
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
  * @param outline whether what is selected is outlined
+ * @param background what lies behind everything
+ * @param color of one's own for it, sRGB, or null
+ * @param light whether lines on it are dark, or null where the theme says that
  * @param hole where another look is drawn, or null
  */
 public record Plan(
@@ -31,4 +34,7 @@ public record Plan(
         boolean flat,
         boolean grid,
         boolean outline,
+        @OneOf({"gradient", "plain", "chalk", "own"}) String background,
+        @Maybe double[] color,
+        @Maybe Boolean light,
         @Maybe Hole hole) {}

@@ -20,6 +20,7 @@ import rhombus.core.stage.view.Rect;
  * @param display id of its look
  * @param displayLabel the same in words
  * @param light id of what lights it, or null where its look takes no lights
+ * @param background what lies behind everything: a name or a colour
  * @param overlays with what is on
  * @param eye place of the eye, metres
  * @param forward direction of sight
@@ -51,6 +52,7 @@ public record View(
         String display,
         String displayLabel,
         @OrNull String light,
+        String background,
         List<OverlayState> overlays,
         Vec3 eye,
         Vec3 forward,

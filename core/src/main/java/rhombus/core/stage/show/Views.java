@@ -44,6 +44,7 @@ final class Views {
                     v.look.id(),
                     v.look.label(),
                     v.look.lit() ? v.light().id() : null,
+                    v.background.text(),
                     overlays(v),
                     rect(v),
                     v.shown,
@@ -87,6 +88,7 @@ final class Views {
                 v.look.id(),
                 v.look.label(),
                 v.look.lit() ? v.light().id() : null,
+                v.background.text(),
                 overlays(v),
                 p.eye(),
                 p.forward(),
@@ -137,6 +139,9 @@ final class Views {
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
                 wish.outline(),
+                v.background.kind(),
+                v.background.color(),
+                v.background.light(),
                 hole(v));
     }
 

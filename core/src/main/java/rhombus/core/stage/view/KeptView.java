@@ -3,6 +3,7 @@ package rhombus.core.stage.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.Background;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
@@ -13,7 +14,7 @@ import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
-/** What viewports look like as plain data, to be kept and passed on: poses bit for bit, crops, cameras, ways of drawing. */
+/** What viewports look like as plain data, to be kept and passed on: poses bit for bit, crops, cameras, looks. */
 public final class KeptView {
     private KeptView() {}
 
@@ -57,6 +58,8 @@ public final class KeptView {
                 v.look.id(),
                 "light",
                 v.light == null ? null : v.light.id(),
+                "background",
+                v.background.equals(Background.USUAL) ? null : v.background.text(),
                 "stops",
                 v.stops == 0 ? null : v.stops,
                 "hidden",
@@ -126,6 +129,8 @@ public final class KeptView {
         Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
         v.look = look == null ? v.look : look;
         v.lightBy(Look.Light.named(Plain.text(m.get("light"), "")));
+        Background behind = Background.of(Plain.text(m.get("background"), ""));
+        v.onto(behind == null ? Background.USUAL : behind);
         v.brighter(Plain.number(m.get("stops"), 0));
         v.switched = Overlay.of(m.get("hidden"));
         Pose p = pose(m.get("pose"));

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Objects;
 import java.util.Set;
 import rhombus.core.board.Start;
+import rhombus.core.display.Background;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
@@ -38,6 +39,9 @@ public final class ViewState {
     public Look otherLook;
     /** What lights it where its look can be lit, or null for what the look says. */
     public Look.Light light;
+
+    /** What lies behind everything. */
+    public Background background = Background.USUAL;
 
     /** By how many doublings it is brighter. */
     public double stops;
@@ -164,6 +168,11 @@ public final class ViewState {
     /** Is lit by this from now on, or by what its look says for null. */
     public void lightBy(Look.Light other) {
         light = other;
+    }
+
+    /** Is drawn onto this from now on. */
+    public void onto(Background other) {
+        background = other;
     }
 
     /** Is brighter by so many doublings than usual. */
