@@ -20,6 +20,8 @@ const props = defineProps<{
   /** Has one drawn. */
   draw: (c: Choice, done: (picture: string) => void) => void;
 }>();
+/** It stays within the window, if over its chip. */
+const INSIDE = { modifiers: [{ name: 'preventOverflow', options: { altAxis: true, padding: 8 } }] };
 const run = useRun();
 const pictures = usePictures();
 const near = ref(false);
@@ -77,6 +79,7 @@ watch([shown, () => props.view], () => {
     placement="top-start"
     :width="486"
     :show-arrow="false"
+    :popper-options="INSIDE"
     popper-class="chooser"
     :show-after="0"
     :hide-after="0"
@@ -137,7 +140,7 @@ watch([shown, () => props.view], () => {
   display: grid;
   grid-template-columns: repeat(4, 108px);
   gap: 8px 10px;
-  max-height: min(480px, 66vh);
+  max-height: min(540px, 72vh);
   overflow: auto;
   padding: 3px;
 }
