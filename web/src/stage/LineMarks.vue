@@ -5,6 +5,7 @@ import { useStage } from '../stores/stage';
 import CameraHandles from './CameraHandles.vue';
 import PyramidMarks from './PyramidMarks.vue';
 import SceneMarks from './SceneMarks.vue';
+import RulerMarks from './RulerMarks.vue';
 import SketchMarks from './SketchMarks.vue';
 import ToolMarks from './ToolMarks.vue';
 
@@ -14,7 +15,7 @@ const tool = computed(() => store.readout.tool?.tool ?? '');
 /** An empty layer over the picture would be drawn all the same. */
 const busy = computed(() => {
   const m = props.marks;
-  const lists = [m.handles, m.cameraHandles, m.lines, m.parts, m.pyramids];
+  const lists = [m.handles, m.cameraHandles, m.lines, m.parts, m.rulers, m.pyramids];
   return lists.some((l) => l?.length > 0) || !!(m.ring || m.sketch || m.hover || m.marquee || m.own);
 });
 </script>
@@ -23,6 +24,7 @@ const busy = computed(() => {
   <svg v-if="busy" class="marks" aria-hidden="true">
     <PyramidMarks :marks="marks" />
     <SceneMarks :marks="marks" />
+    <RulerMarks v-if="marks.rulers.length" :rulers="marks.rulers" />
     <ToolMarks v-if="marks.handles.length" :handles="marks.handles" :tool="tool" :aimed="aimed" />
     <SketchMarks v-if="marks.sketch" :marks="marks" :aimed="aimed" />
     <CameraHandles v-if="marks.cameraHandles.length" :marks="marks" :aimed="aimed" :width="view.rect.width" />

@@ -43,6 +43,7 @@ export function publish(open: () => OpenScene | null): void {
       core()
         .show.pins()
         .map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
+    rulers: () => core().show.rulers(),
     keymap: () => core().keys.keymap(),
     habits: () => ({ ...core().keys.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
     hints: () => core().show.hints(),

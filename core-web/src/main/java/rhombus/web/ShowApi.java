@@ -16,6 +16,7 @@ import rhombus.core.stage.show.Picked;
 import rhombus.core.stage.show.PinRow;
 import rhombus.core.stage.show.Pivot;
 import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.show.RulerRow;
 import rhombus.core.stage.show.SceneState;
 import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.TrailEntry;
@@ -49,6 +50,10 @@ public interface ShowApi extends JSObject {
 
     @Gives(value = Choice.class, list = true)
     JSObject choices(String view);
+
+    /** The rulers that lie over the viewports. */
+    @Gives(value = RulerRow.class, list = true)
+    JSObject rulers();
 
     /** Every look that a viewport can be given. */
     @Gives(value = Choice.class, list = true)

@@ -56,6 +56,11 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public JSObject rulers() {
+        return Js.list(snapshots.rulers(), Told::of);
+    }
+
+    @Override
     public JSObject looks(String view) {
         return Js.list(snapshots.looks(view), Told::of);
     }

@@ -236,6 +236,29 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(color(0.2, 0.1, 0.5), rest)).isLessThan(12);
     }
 
+    /** Picked a little beside two corners of the cube, the ruler snaps to them, and is there again when the scene is. */
+    @Test
+    void aRulerMeasuresAnEdgeAndStaysWithTheScene() {
+        for (double[] corner : new double[][] {{0.5, 0.5, 0.5}, {0.5, 0.5, -0.5}}) {
+            Map<String, Object> at = hand.project("v2", corner);
+            Map<String, Object> in = hand.project("v2", new double[] {0.4, 0.5, corner[2] * 0.8});
+            double l = Math.hypot(Hand.num(in, "x") - Hand.num(at, "x"), Hand.num(in, "y") - Hand.num(at, "y"));
+            double k = 3 / l;
+            page.mouse()
+                    .move(
+                            Hand.num(at, "x") + k * (Hand.num(in, "x") - Hand.num(at, "x")),
+                            Hand.num(at, "y") + k * (Hand.num(in, "y") - Hand.num(at, "y")));
+            hand.key("Comma");
+        }
+        assertThat(((Number) hand.ask("rulers()[0].length", null)).doubleValue())
+                .isBetween(1 - 1e-6, 1 + 1e-6);
+        page.locator("[data-viewport=v2] [data-ruler]").getByText("1 m · ").waitFor();
+        page.locator("[data-save-state]:text-is('saved')").waitFor();
+        page.reload();
+        hand = Hand.ready(page);
+        assertThat(((Number) hand.ask("rulers().length", null)).intValue()).isEqualTo(1);
+    }
+
     /** With its key held the other look shows about the pointer, and nowhere else. */
     @Test
     void thePortholeShowsTheOtherLookAboutThePointer() {

@@ -27,6 +27,7 @@ public final class AllCommands {
             TrailArea.area(),
             PinArea.area(),
             PivotArea.area(),
+            RulerArea.area(),
             CameraArea.area(),
             ShotArea.area(),
             PictureArea.area(),

@@ -70,6 +70,8 @@ public final class Workspace {
                 keymap.get(),
                 "isolated",
                 isolated(),
+                "rulers",
+                subject.rulers().toPlain(),
                 "pinned",
                 pivot.pinned() == null ? null : KeptView.point(pivot.pinned()),
                 "pinnedOn",
@@ -121,6 +123,7 @@ public final class Workspace {
             }
         }
         subject.isolate(alone.isEmpty() ? null : alone);
+        subject.rulers().read(m.get("rulers"));
         subject.pivot().pin(KeptView.point(m.get("pinned")), Plain.text(m.get("pinnedOn"), ""));
     }
 

@@ -64,6 +64,7 @@ final class Marking {
                 hover.mark(v),
                 gesture.marquee(v),
                 subject.components().marks(v),
+                subject.rulers().marks(v),
                 own(v),
                 orbiting ? ball(v) : null,
                 Pyramids.of(ground, subject, v),

@@ -12,6 +12,7 @@ import rhombus.core.stage.marks.RosePicture;
 import rhombus.core.stage.motion.MarqueeMark;
 import rhombus.core.stage.motion.WalkSign;
 import rhombus.core.stage.subject.PartMark;
+import rhombus.core.stage.subject.RulerMark;
 import rhombus.core.stage.tool.CameraHandleMark;
 import rhombus.core.stage.tool.HandleMark;
 import rhombus.core.stage.tool.SketchMark;
@@ -33,6 +34,7 @@ import rhombus.core.stage.view.Spot;
  * @param hover what a click would take
  * @param marquee a rectangle that is drawn
  * @param parts selected vertices, edges and faces
+ * @param rulers between points
  * @param own the pivot point of the object selected last, where no tool stands on it
  * @param ring of the trackball
  * @param pyramids what cameras see that are selected or driven
@@ -53,6 +55,7 @@ public record Marks(
         @Maybe HoverMark hover,
         @Maybe MarqueeMark marquee,
         List<PartMark> parts,
+        List<RulerMark> rulers,
         @Maybe Spot own,
         @Maybe BallMark ring,
         List<PyramidMark> pyramids,

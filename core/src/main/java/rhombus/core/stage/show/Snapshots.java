@@ -2,6 +2,7 @@ package rhombus.core.stage.show;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
@@ -27,6 +28,7 @@ import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.subject.Icons;
 import rhombus.core.stage.subject.PicturePlanes;
+import rhombus.core.stage.subject.Ruler;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Changed;
@@ -261,6 +263,21 @@ public final class Snapshots {
     /** Another number whenever shadows may have changed. */
     public int shadowVersion() {
         return lit.now();
+    }
+
+    /** The rulers that lie over the viewports. */
+    public List<RulerRow> rulers() {
+        List<RulerRow> out = new ArrayList<>();
+        for (Ruler r : subject.rulers().all()) {
+            Map<String, Double> pixels = new LinkedHashMap<>();
+            for (ViewState v : ground.board().views) {
+                if (!Double.isNaN(r.pixels(v))) {
+                    pixels.put(v.id, r.pixels(v));
+                }
+            }
+            out.add(new RulerRow(r.id(), r.a(), r.b(), r.length(), pixels));
+        }
+        return out;
     }
 
     /** Every look that a viewport can be given, those with digits first and in their order. */

@@ -14,6 +14,7 @@ public final class Subject {
     private final Components components;
     private final PivotState pivot;
     private final Picks picks;
+    private final Rulers rulers;
     private final Editing editing;
     private final Driving driving;
     private final Matching matching = new Matching();
@@ -24,6 +25,7 @@ public final class Subject {
         this.components = new Components(ground, this);
         this.pivot = new PivotState(ground, this);
         this.picks = new Picks(ground, this);
+        this.rulers = new Rulers(ground, this);
         this.editing = new Editing(ground, this);
         this.driving = new Driving(ground, editing);
     }
@@ -41,6 +43,11 @@ public final class Subject {
     /** The point that orbit turns about. */
     public PivotState pivot() {
         return pivot;
+    }
+
+    /** Rulers between points. */
+    public Rulers rulers() {
+        return rulers;
     }
 
     /** What lies under a point. */
