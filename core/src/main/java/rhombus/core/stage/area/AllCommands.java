@@ -54,6 +54,7 @@ public final class AllCommands {
             "Trail",
             "Pins",
             "Pivot",
+            "Measure",
             "Cameras",
             "Pictures",
             "Select",
@@ -70,7 +71,7 @@ public final class AllCommands {
         m.put("Move", List.of("Move the view", "Move by an axis", "Lens and crop", "Walk and fly", "Pad and Rose"));
         m.put("Frame and direction", List.of("Frame", "Direction"));
         m.put("Display and board", List.of("Display", "Board"));
-        m.put("Trail, Pins, pivot", List.of("Trail", "Pins", "Pivot"));
+        m.put("Trail, Pins, pivot", List.of("Trail", "Pins", "Pivot", "Measure"));
         m.put("Cameras and pictures", List.of("Cameras", "Pictures"));
         m.put("Select and objects", List.of("Select", "Objects", "Layers"));
         m.put("Change and application", List.of("Change the scene", "Application"));
