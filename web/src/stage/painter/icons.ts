@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { OVER } from './blending';
 import type { Palette } from './palette';
 import { Form } from './passes';
 
@@ -80,12 +81,8 @@ export class Icons {
         size: { value: new THREE.Vector2(1, 1) },
         ...Object.fromEntries(Object.entries(palette.marks).map(([k, v]) => [k, { value: v }])),
       },
+      ...OVER,
       depthTest: false,
-      depthWrite: false,
-      transparent: true,
-      blending: THREE.CustomBlending,
-      blendSrc: THREE.OneFactor,
-      blendDst: THREE.OneMinusSrcAlphaFactor,
     });
     this.points = new THREE.Points(new THREE.BufferGeometry(), this.material);
     this.points.frustumCulled = false;

@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { OVER } from './blending';
 import { lineFragment, lineVertex } from './lineShaders';
 
 /**
@@ -78,12 +79,8 @@ export function lineMaterial(look: LineLook, halfSize: THREE.Vector2, pixel: { v
       tints: { value: look.tints },
       widths: { value: look.widths },
     },
-    transparent: true,
-    depthWrite: false,
+    ...OVER,
     depthTest: look.hidden,
     side: THREE.DoubleSide,
-    blending: THREE.CustomBlending,
-    blendSrc: THREE.OneFactor,
-    blendDst: THREE.OneMinusSrcAlphaFactor,
   });
 }

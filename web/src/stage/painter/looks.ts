@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { OVER } from './blending';
 import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
@@ -23,13 +24,6 @@ export interface Shared {
 }
 
 const PLAIN = { transparent: false, depthWrite: true, blending: THREE.NoBlending } as const;
-const BLENDED = {
-  transparent: true,
-  depthWrite: false,
-  blending: THREE.CustomBlending,
-  blendSrc: THREE.OneFactor,
-  blendDst: THREE.OneMinusSrcAlphaFactor,
-} as const;
 /** Colours and weights are added up, what shines through all is multiplied. */
 const WEIGHTED = {
   transparent: false,
@@ -125,7 +119,7 @@ export class Looks {
       polygonOffset: shade === 'depth',
       // What light shines through casts no shadow.
       visible: shade !== 'depth' || !m.blend,
-      ...(through === 'weighted' ? WEIGHTED : blend ? BLENDED : PLAIN),
+      ...(through === 'weighted' ? WEIGHTED : blend ? OVER : PLAIN),
     });
   }
 

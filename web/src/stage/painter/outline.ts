@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { OVER } from './blending';
 import type { SubmitApi } from '../../core';
 import { fullTriangle } from './page';
 import { Form } from './passes';
@@ -22,12 +23,8 @@ export class Outline {
         pixel,
         tint: { value: tint },
       },
+      ...OVER,
       depthTest: false,
-      depthWrite: false,
-      transparent: true,
-      blending: THREE.CustomBlending,
-      blendSrc: THREE.OneFactor,
-      blendDst: THREE.OneMinusSrcAlphaFactor,
     });
     this.target.texture.minFilter = this.target.texture.magFilter = THREE.NearestFilter;
     this.page = fullTriangle(this.lines);

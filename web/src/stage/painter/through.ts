@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { OVER } from './blending';
 import { fullTriangle } from './page';
 import { Form } from './passes';
 import type { Through } from './runs';
@@ -37,12 +38,8 @@ export class SeeThrough {
         peeled: { value: false },
         corner: { value: new THREE.Vector2() },
       },
+      ...OVER,
       depthTest: false,
-      depthWrite: false,
-      transparent: true,
-      blending: THREE.CustomBlending,
-      blendSrc: THREE.OneFactor,
-      blendDst: THREE.OneMinusSrcAlphaFactor,
     });
     this.page = fullTriangle(this.material);
     this.page.layers.set(Form.through);

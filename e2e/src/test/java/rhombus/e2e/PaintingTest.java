@@ -65,6 +65,8 @@ class PaintingTest {
     void aSettingSwitchesEasingOff() {
         Hand hand = open("Saltmarsh Boatyard");
         hand.habit("shown.easing", "off");
+        hand.over("v2", 0.3, 0.6).key("Shift+KeyF");
+        hand.idle();
         double[] at = middle(hand);
         boolean eased = false;
         hand.move(at[0], at[1]).down(MouseButton.RIGHT);
