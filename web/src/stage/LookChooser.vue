@@ -41,12 +41,12 @@ const exposures = [
     :draw="(c, done) => pictures?.ofLook(props.view, c.id, done)"
   >
     <template #default="{ choose }">
-      <div v-if="lights.length" class="row" role="group" aria-label="Lit by">
+      <div v-if="lights.length" class="row" role="radiogroup" aria-label="Lit by">
         <button
           v-for="l in lights"
           :key="l.id"
           class="word"
-          role="menuitemradio"
+          role="radio"
           :aria-checked="l.on"
           :data-command="l.command"
           :data-choice="l.id"
@@ -60,7 +60,6 @@ const exposures = [
           v-for="e in exposures"
           :key="e.to"
           class="word"
-          role="menuitem"
           data-command="display.exposure"
           :data-choice="e.to"
           @click="
@@ -70,12 +69,12 @@ const exposures = [
           {{ e.words }}
         </button>
       </div>
-      <div class="row" role="group" aria-label="Background">
+      <div class="row" role="radiogroup" aria-label="Background">
         <button
           v-for="b in backgrounds"
           :key="b.to"
           class="word"
-          role="menuitemradio"
+          role="radio"
           :aria-checked="view.background === b.to"
           data-command="display.background"
           :data-choice="b.to"
@@ -95,7 +94,6 @@ const exposures = [
       <div v-if="store.views.length > 1" class="row">
         <button
           class="word"
-          role="menuitem"
           data-command="display.everywhere"
           @click="choose({ id: 'all', label: '', command: 'display.everywhere', args: {}, on: false })"
         >
@@ -108,7 +106,6 @@ const exposures = [
 
 <style scoped>
 .row {
-  grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   gap: 2px 14px;

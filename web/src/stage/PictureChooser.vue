@@ -99,25 +99,27 @@ watch([shown, () => props.view], () => {
         {{ text }}
       </button>
     </template>
-    <div v-if="shown" ref="box" class="grid" role="menu" :aria-label="label" @keydown="key">
-      <button
-        v-for="c in choices"
-        :key="c.id"
-        class="choice"
-        role="menuitemradio"
-        :aria-checked="c.on"
-        :data-command="c.command"
-        :data-choice="c.id"
-        :title="c.note ? `${c.label}, ${c.note}` : c.label"
-        @click="choose(c)"
-      >
-        <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="108" height="72" />
-        <span v-else class="empty" />
-        <span class="words"
-          ><span class="lozenge" :class="{ on: c.on }" /><span class="label">{{ c.label }}</span></span
+    <div v-if="shown" ref="box" class="all" @keydown="key">
+      <div class="grid" role="menu" :aria-label="label">
+        <button
+          v-for="c in choices"
+          :key="c.id"
+          class="choice"
+          role="menuitemradio"
+          :aria-checked="c.on"
+          :data-command="c.command"
+          :data-choice="c.id"
+          :title="c.note ? `${c.label}, ${c.note}` : c.label"
+          @click="choose(c)"
         >
-        <span v-if="c.note && numbered" class="digit">{{ c.note }}</span>
-      </button>
+          <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="108" height="72" />
+          <span v-else class="empty" />
+          <span class="words"
+            ><span class="lozenge" :class="{ on: c.on }" /><span class="label">{{ c.label }}</span></span
+          >
+          <span v-if="c.note && numbered" class="digit">{{ c.note }}</span>
+        </button>
+      </div>
       <slot :choose="choose" />
     </div>
   </el-popover>
@@ -136,13 +138,17 @@ watch([shown, () => props.view], () => {
 </template>
 
 <style scoped>
+.all {
+  display: grid;
+  gap: 8px;
+  max-height: min(540px, 72vh);
+  overflow: auto;
+  padding: 3px;
+}
 .grid {
   display: grid;
   grid-template-columns: repeat(4, 108px);
   gap: 8px 10px;
-  max-height: min(540px, 72vh);
-  overflow: auto;
-  padding: 3px;
 }
 .choice {
   display: grid;

@@ -77,7 +77,7 @@ abstract class OfTheirOwn {
     /** Something in a menu of a viewport's Plate. */
     void plate(String view, String chip, String selector) {
         hand.press("[data-viewport=" + view + "] [data-plate] [aria-label^='" + chip + "']");
-        hand.press(":is(li, [role^=menuitem])" + selector + ":visible");
+        hand.press(":is(li, [role^=menuitem], .chooser button)" + selector + ":visible");
     }
 
     /** A view as 16 numbers would be: what must be the same to the bit. */
