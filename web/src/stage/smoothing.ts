@@ -4,6 +4,9 @@ import type { Painter } from './painter/Painter';
 /** So long after the last event, milliseconds, a hand is taken to be looking. */
 const LOOKING_MS = 1200;
 
+/** Between steps of making other looks ready, milliseconds. */
+const WARM_MS = 500;
+
 /** Where a frame takes longer, milliseconds, the hand that comes back would have to wait for it: such pictures stay as they are. */
 const TOO_LONG_MS = 400;
 
@@ -45,11 +48,11 @@ export class Smoothing {
     else this.warm();
   }
 
-  /** When all is drawn, what other looks need is made. */
+  /** When all is drawn and the hand still looks, what other looks need is made, a little at a time. */
   private warm(): void {
-    this.frame = requestAnimationFrame(() => {
+    this.timer = window.setTimeout(() => {
       if (this.painter()?.warmer()) this.warm();
-    });
+    }, WARM_MS);
   }
 
   /** Frames come one by one, each when the browser has room for it. */

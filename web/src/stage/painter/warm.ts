@@ -57,11 +57,7 @@ export class Warmth {
   private readonly looks: Looks;
   private readonly state = new THREE.DataTexture(new Float32Array(512), 128, 1, THREE.RGBAFormat, THREE.FloatType);
   private readonly camera = new THREE.Camera();
-  private target: THREE.WebGLRenderTarget | null = null;
-  private readonly left = [...LOOKS];
-  /** What was given to be compiled and is drawn once next, so that the rest of what its first use takes is done too. */
-  private compiled: { scene: THREE.Scene; two: boolean } | null = null;
-
+  private readonly left = [true, false].flatMap((merged) => LOOKS.map((l) => [...l, merged] as const));
   constructor(
     private readonly renderer: THREE.WebGLRenderer,
     palette: Palette,
@@ -114,35 +110,26 @@ export class Warmth {
     this.renderer.compile(scene, this.camera);
     // The graphics process compiles while the page goes on; who asks too early would wait for it.
     await new Promise((done) => setTimeout(done, COMPILED_MS));
-    if (idle()) this.draw(scene, false);
-  }
-
-  /** Draws to where nobody sees it. */
-  private draw(scene: THREE.Scene, two: boolean): void {
-    this.target?.dispose();
-    this.target = new THREE.WebGLRenderTarget(1, 1, { count: two ? 2 : 1, type: THREE.HalfFloatType });
-    this.renderer.setRenderTarget(this.target);
+    if (!idle()) return;
+    // What the first use of each takes is done too, where nobody sees it.
+    const nowhere = new THREE.WebGLRenderTarget(1, 1);
+    this.renderer.setRenderTarget(nowhere);
     this.renderer.render(scene, this.camera);
     this.renderer.setRenderTarget(null);
+    nowhere.dispose();
   }
 
-  /** One step more towards all looks, of some milliseconds; gives false when there is nothing left. */
+  /** One program more towards all looks; gives false when there is nothing left. */
   more(): boolean {
-    if (this.compiled) {
-      this.draw(this.compiled.scene, this.compiled.two);
-      this.compiled = null;
-      return true;
-    }
     const next = this.left.shift();
-    if (!next) {
-      this.target?.dispose();
-      this.target = null;
-      return false;
-    }
+    if (!next) return false;
+    const [style, edges, merged] = next;
     const scene = new THREE.Scene();
-    this.surfaces(scene, ...next);
+    const look = this.looks.surface(0, edges, merged, style);
+    if (merged) this.ranges(scene, triangle(true, edges), look);
+    else scene.add(new THREE.Mesh(triangle(false, edges), look));
+    // The graphics process compiles while the page goes on.
     this.renderer.compile(scene, this.camera);
-    this.compiled = { scene, two: next[0].through === 'weighted' };
     return true;
   }
 }

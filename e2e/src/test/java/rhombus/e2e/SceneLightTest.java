@@ -131,9 +131,9 @@ class SceneLightTest extends OfTheirOwn {
         hand = Hand.ready(page);
         hand.over("v2", 0.9, 0.1).key("9");
         assertThat(hand.view("v2")).containsEntry("display", "scene-light").containsEntry("light", "shadows");
-        // The plates lie where the ground's lines are.
-        for (String lines : new String[] {"Ground grid", "Axes"}) {
-            plate("v2", "Overlays", "[data-command='display.overlay']:has-text('" + lines + "')");
+        // The plates lie where the ground's lines are, and marks of lights lie over them.
+        for (String over : new String[] {"Ground grid", "Axes", "Lights"}) {
+            plate("v2", "Overlays", "[data-command='display.overlay']:has-text('" + over + "')");
         }
         // Away from what would be drawn as pointed at.
         hand.over("v1", 0.9, 0.1);
