@@ -27,6 +27,11 @@ export async function pixels(file: ArrayBuffer) {
     ink: { value: palettes.dusk.ink },
     pixel: { value: 1 },
     halfSize: new THREE.Vector2(WIDTH / 2, HEIGHT / 2),
+    opacity: { value: 1 },
+    before: { value: null },
+    peeling: { value: false },
+    lamps: { value: new Float32Array(164) },
+    shadow: { value: null },
   };
   const looks = new Looks(
     core.draw,
@@ -44,7 +49,10 @@ export async function pixels(file: ArrayBuffer) {
     const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
     const id = core.draw.material(mesh).id;
     if (!materials.has(id))
-      materials.set(id, looks.surface(mesh, false, false, "smooth"));
+      materials.set(
+        id,
+        looks.surface(mesh, false, false, { shade: "smooth", through: "none" }),
+      );
     const object = new THREE.Mesh(surfaces.geometry(mesh), materials.get(id));
     object.matrixAutoUpdate = false;
     object.matrix.fromArray(core.draw.placement(node, mesh));
