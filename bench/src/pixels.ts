@@ -9,7 +9,7 @@ import { Surfaces } from "../../web/src/stage/painter/surfaces";
 const WIDTH = 640;
 const HEIGHT = 480;
 /** A step of colour between neighbours that counts as an edge. */
-const EDGE = 6;
+const EDGE = 1;
 
 /**
  * The open scene in Smooth as the painter draws it, and each mesh by itself by the library with the same shading: how many pixels
