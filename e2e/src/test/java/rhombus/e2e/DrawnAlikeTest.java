@@ -61,7 +61,10 @@ class DrawnAlikeTest {
                   hierarchy: '/bench/file/hierarchy' }))""");
         page.context().close();
         assertThat(((Number) r.get("compared")).intValue()).isGreaterThan(100_000);
-        assertThat(((Number) r.get("most")).intValue()).isLessThanOrEqualTo(1);
+        // One step of 255, but for one pixel of a thousand beside silhouettes that hardly stand out, and there a few.
+        assertThat(((Number) r.get("differ")).intValue())
+                .isLessThanOrEqualTo(((Number) r.get("compared")).intValue() / 1000);
+        assertThat(((Number) r.get("most")).intValue()).isLessThanOrEqualTo(4);
     }
 
     private static Route.FulfillOptions answer(Route route, Imported yard) {
