@@ -10,12 +10,9 @@ const core = useCore();
 const store = useStage();
 const pictures = usePictures();
 const lights = computed<Choice[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
-const backgrounds = [
-  { to: 'gradient', words: 'Gradient' },
-  { to: 'plain', words: 'Plain' },
-  { to: 'chalk', words: 'Chalk' },
-];
-const background = (to: string): Choice => ({
+/** Asked anew when the viewport has another one. */
+const backgrounds = computed<Choice[]>(() => (props.view.background ? core.show.backgrounds(props.view.id) : []));
+const own = (to: string): Choice => ({
   id: to,
   label: '',
   command: 'display.background',
@@ -72,22 +69,22 @@ const exposures = [
       <div class="row" role="radiogroup" aria-label="Background">
         <button
           v-for="b in backgrounds"
-          :key="b.to"
+          :key="b.id"
           class="word"
           role="radio"
-          :aria-checked="view.background === b.to"
-          data-command="display.background"
-          :data-choice="b.to"
-          @click="choose(background(b.to), true)"
+          :aria-checked="b.on"
+          :data-command="b.command"
+          :data-choice="b.id"
+          @click="choose(b, true)"
         >
-          <span class="lozenge" :class="{ on: view.background === b.to }" />{{ b.words }}
+          <span class="lozenge" :class="{ on: b.on }" />{{ b.label }}
         </button>
         <label class="word" :class="{ own: view.background.startsWith('#') }">
           Colour of your own
           <input
             type="color"
             :value="view.background.startsWith('#') ? view.background : '#24414e'"
-            @input="choose(background(($event.target as HTMLInputElement).value), true)"
+            @input="choose(own(($event.target as HTMLInputElement).value), true)"
           />
         </label>
       </div>

@@ -6,6 +6,7 @@ import { PLAIN } from './passes';
 import { paletteOf, palettes } from './palette';
 import { PortholeDrawing } from './porthole';
 import { Reduced } from './reduced';
+import type { Through } from './runs';
 import { Smoothed } from './smoothed';
 import { noteProcessor, software } from './software';
 import { ViewDrawing, type Subject } from './view';
@@ -186,9 +187,13 @@ export class Painter {
     this.renderer.setRenderTarget(null);
     if (step < frames - 1) return false;
     this.smoothed.show(this.renderer, this.view.camera);
-    this.hole(view, this.core.plan(number, ''), box);
-    this.view.drawIcons(view);
+    this.finish(view, this.core.plan(number, ''), box);
     return true;
+  }
+
+  /** How surfaces that let others through are drawn in this frame. */
+  private get through(): Through {
+    return this.view.core.submit.quick() ? 'weighted' : 'peeled';
   }
 
   private drawView(view: Frame): boolean {
@@ -200,15 +205,12 @@ export class Painter {
       number,
       height: view.rect.height,
       eased: true,
-      through: this.view.core.submit.quick() ? ('weighted' as const) : ('peeled' as const),
+      through: this.through,
     };
     if (this.scale === 1) {
       this.view.setIcons(view);
       const complete = this.view.paint({ ...shown, box, into: null, icons: !shown.plan.hole });
-      if (!shown.plan.hole) return complete;
-      const whole = this.hole(view, shown.plan, box);
-      this.view.drawIcons(view);
-      return complete && whole;
+      return shown.plan.hole ? this.finish(view, shown.plan, box) && complete : complete;
     }
     const pixel = this.view.pixel.value;
     const [w, h] = [Math.round(box.z * this.scale), Math.round(box.w * this.scale)];
@@ -218,14 +220,14 @@ export class Painter {
     const complete = this.view.paint({ ...shown, box: new THREE.Vector4(0, 0, w, h), into });
     this.view.pixel.value = pixel;
     this.reduced.enlarge(this.renderer, this.view.camera, w, h);
-    const whole = this.hole(view, shown.plan, box);
-    this.view.drawIcons(view);
-    return complete && whole;
+    return this.finish(view, shown.plan, box) && complete;
   }
 
-  private hole(view: Frame, plan: Plan, box: THREE.Vector4): boolean {
-    const through = this.view.core.submit.quick() ? 'weighted' : 'peeled';
-    return this.porthole.draw(this.renderer, this.view, this.core, view, plan, box, through);
+  /** What lies over the picture of a view: the Porthole, then marks; gives false while something of it has not come. */
+  private finish(view: Frame, plan: Plan, box: THREE.Vector4): boolean {
+    const complete = this.porthole.draw(this.renderer, this.view, this.core, view, plan, box, this.through);
+    this.view.drawIcons(view);
+    return complete;
   }
 
   /**

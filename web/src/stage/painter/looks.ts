@@ -116,7 +116,6 @@ export class Looks {
       // By so much it draws back where lines are to stand before it.
       polygonOffsetFactor: 1.5,
       polygonOffsetUnits: 2,
-      polygonOffset: shade === 'depth',
       // What light shines through casts no shadow.
       visible: shade !== 'depth' || !m.blend,
       ...(through === 'weighted' ? WEIGHTED : blend ? OVER : PLAIN),

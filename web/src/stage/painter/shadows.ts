@@ -3,9 +3,6 @@ import type { DrawApi } from '../../core';
 import type { Models } from './models';
 import { Form, PLAIN } from './passes';
 
-/** Places of the picture along each side; the core reckons with as many. */
-const SIZE = 2048;
-
 /** What the light that casts shadows sees, drawn anew only when something in it has changed. */
 export class Shadows {
   private readonly camera = new THREE.Camera();
@@ -41,13 +38,14 @@ export class Shadows {
     if (quick && this.version >= 0) return false;
     const matrices = core.shadowMatrices(view, look);
     if (!matrices) return true;
-    this.target ??= this.make();
+    const size = core.shadowSize();
+    this.target ??= this.make(size);
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
     this.camera.layers.set(Form.surface);
     // What is drawn cannot be read in the same pass.
     this.shared.shadow.value = null;
-    models.prepare(matrices, -1, SIZE, { ...PLAIN, shade: 'depth' }, false, 'none');
+    models.prepare(matrices, -1, size, { ...PLAIN, shade: 'depth' }, false, 'none');
     renderer.setRenderTarget(this.target);
     renderer.clear(true, true, false);
     renderer.render(scene, this.camera);
@@ -56,11 +54,11 @@ export class Shadows {
     return true;
   }
 
-  private make(): THREE.WebGLRenderTarget {
-    const depthTexture = new THREE.DepthTexture(SIZE, SIZE, THREE.FloatType);
+  private make(size: number): THREE.WebGLRenderTarget {
+    const depthTexture = new THREE.DepthTexture(size, size, THREE.FloatType);
     depthTexture.compareFunction = THREE.LessEqualCompare;
     depthTexture.minFilter = depthTexture.magFilter = THREE.LinearFilter;
-    return new THREE.WebGLRenderTarget(SIZE, SIZE, { depthTexture, format: THREE.RedFormat, samples: 0 });
+    return new THREE.WebGLRenderTarget(size, size, { depthTexture, format: THREE.RedFormat, samples: 0 });
   }
 
   dispose(): void {

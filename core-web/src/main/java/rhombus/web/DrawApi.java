@@ -83,6 +83,9 @@ public interface DrawApi extends JSObject {
     @OrNothing
     Float64Array shadowMatrices(int view, String look);
 
+    /** How many places the picture of that has along each side. */
+    int shadowSize();
+
     /** Another number whenever shadows may have changed. */
     int shadowVersion();
 

@@ -16,6 +16,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.light.Lighting;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.stage.Stage;
@@ -250,6 +251,11 @@ final class DrawDoor implements DrawApi {
     public Float64Array shadowMatrices(int view, String look) {
         double[] m = stage.snapshots().shadow(view, look);
         return m == null ? null : Float64Array.fromJavaArray(m);
+    }
+
+    @Override
+    public int shadowSize() {
+        return Lighting.shadowSize();
     }
 
     @Override

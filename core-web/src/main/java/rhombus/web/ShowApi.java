@@ -59,6 +59,10 @@ public interface ShowApi extends JSObject {
     @Gives(value = Choice.class, list = true)
     JSObject looks(String view);
 
+    /** What can lie behind everything in a viewport, a colour of one's own aside. */
+    @Gives(value = Choice.class, list = true)
+    JSObject backgrounds(String view);
+
     /** What can light a viewport; empty where its look takes no light. */
     @Gives(value = Choice.class, list = true)
     JSObject lightsFor(String view);

@@ -66,6 +66,11 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public JSObject backgrounds(String view) {
+        return Js.list(snapshots.backgrounds(view), Told::of);
+    }
+
+    @Override
     public JSObject lightsFor(String view) {
         return Js.list(snapshots.lightsFor(view), Told::of);
     }

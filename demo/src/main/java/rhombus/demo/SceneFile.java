@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -141,8 +142,7 @@ final class SceneFile {
         String hex = words[0];
         double[] c = new double[4];
         for (int i = 0; i < 3; i++) {
-            double v = Integer.parseInt(hex.substring(1 + i * 2, 3 + i * 2), 16) / 255.0;
-            c[i] = v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
+            c[i] = Srgb.linear(Integer.parseInt(hex.substring(1 + i * 2, 3 + i * 2), 16) / 255.0);
         }
         c[3] = 1;
         materials.add(Plain.map(

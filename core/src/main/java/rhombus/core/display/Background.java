@@ -1,5 +1,6 @@
 package rhombus.core.display;
 
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -15,14 +16,23 @@ public record Background(String kind, double[] color) {
     public static final String CHALK = "chalk";
     public static final String OWN = "own";
 
+    /** The luminance l with (l + 0.05) / 0.05 = 1.05 / (l + 0.05). */
+    private static final double EVEN = Math.sqrt(1.05 * 0.05) - 0.05;
+
     /** The usual one. */
     public static final Background USUAL = new Background(GRADIENT, null);
+
+    /** Those that have a name. */
+    public static final List<Background> NAMED =
+            List.of(USUAL, new Background(PLAIN, null), new Background(CHALK, null));
 
     /** From its name, or from a colour as six hexadecimal digits behind a #; null for what is neither. */
     public static Background of(String text) {
         String t = text.toLowerCase(Locale.ROOT);
-        if (t.equals(GRADIENT) || t.equals(PLAIN) || t.equals(CHALK)) {
-            return new Background(t, null);
+        for (Background b : NAMED) {
+            if (b.kind.equals(t)) {
+                return b;
+            }
         }
         if (t.length() != 7 || t.charAt(0) != '#') {
             return null;
@@ -36,6 +46,16 @@ public record Background(String kind, double[] color) {
             c[i / 2] += digit * (i % 2 == 0 ? 16 : 1) / 255.0;
         }
         return new Background(OWN, c);
+    }
+
+    /** Name on the screen. */
+    public String words() {
+        return switch (kind) {
+            case GRADIENT -> "Gradient";
+            case PLAIN -> "Plain";
+            case CHALK -> "Chalk";
+            default -> text();
+        };
     }
 
     /** As {@link #of} reads it. */
@@ -59,14 +79,7 @@ public record Background(String kind, double[] color) {
         return color == null ? kind.equals(CHALK) ? Boolean.TRUE : null : (Boolean) (luminance() > EVEN);
     }
 
-    /** The luminance l with (l + 0.05) / 0.05 = 1.05 / (l + 0.05). */
-    private static final double EVEN = Math.sqrt(1.05 * 0.05) - 0.05;
-
     private double luminance() {
-        return 0.2126 * linear(color[0]) + 0.7152 * linear(color[1]) + 0.0722 * linear(color[2]);
-    }
-
-    private static double linear(double c) {
-        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+        return Srgb.luminance(Srgb.linear(color[0]), Srgb.linear(color[1]), Srgb.linear(color[2]));
     }
 }

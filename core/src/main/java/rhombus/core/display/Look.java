@@ -7,7 +7,6 @@ package rhombus.core.display;
  * @param label name on the screen
  * @param digit key that chooses it, 0 for none
  * @param surface how surfaces are filled
- * @param tint whose colours they have
  * @param light what lights them
  * @param opacity of surfaces, above 0 to 1
  * @param edges which edges are drawn
@@ -19,7 +18,6 @@ public record Look(
         String label,
         int digit,
         Surface surface,
-        Tint tint,
         Light light,
         double opacity,
         Edges edges,
@@ -40,14 +38,6 @@ public record Look(
         SMOOTH,
         /** As the materials of the file say: the metallic-roughness model of glTF 2.0. */
         MATERIALS
-    }
-
-    /** Whose colours surfaces have. */
-    public enum Tint {
-        /** Those of the scene. */
-        SCENE,
-        /** One for all. */
-        NEUTRAL
     }
 
     /** What lights surfaces. */

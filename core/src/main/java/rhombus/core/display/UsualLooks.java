@@ -6,7 +6,6 @@ import rhombus.core.display.Look.Hidden;
 import rhombus.core.display.Look.Light;
 import rhombus.core.display.Look.Strokes;
 import rhombus.core.display.Look.Surface;
-import rhombus.core.display.Look.Tint;
 
 /** The looks that are there for everybody: nine on digits, and two more. */
 public final class UsualLooks {
@@ -32,7 +31,6 @@ public final class UsualLooks {
             "Translucent",
             8,
             Surface.SMOOTH,
-            Tint.SCENE,
             Light.HEADLIGHT,
             0.22,
             Edges.MODELLED,
@@ -44,36 +42,17 @@ public final class UsualLooks {
             "Scene light",
             9,
             Surface.MATERIALS,
-            Tint.SCENE,
             Light.SHADOWS,
             1,
             Edges.NONE,
             Hidden.LEFT_OUT,
             Strokes.NONE);
     /** Form without colour. */
-    public static final Look MATTE = new Look(
-            "matte",
-            "Matte",
-            0,
-            Surface.SMOOTH,
-            Tint.NEUTRAL,
-            Light.STUDIO,
-            1,
-            Edges.NONE,
-            Hidden.LEFT_OUT,
-            Strokes.NONE);
+    public static final Look MATTE =
+            new Look("matte", "Matte", 0, Surface.SMOOTH, Light.STUDIO, 1, Edges.NONE, Hidden.LEFT_OUT, Strokes.NONE);
     /** Outlines and hatching, as with a pen. */
     public static final Look INK = new Look(
-            "ink",
-            "Ink",
-            0,
-            Surface.NONE,
-            Tint.NEUTRAL,
-            Light.HEADLIGHT,
-            1,
-            Edges.MODELLED,
-            Hidden.LEFT_OUT,
-            Strokes.HATCHED);
+            "ink", "Ink", 0, Surface.NONE, Light.HEADLIGHT, 1, Edges.MODELLED, Hidden.LEFT_OUT, Strokes.HATCHED);
 
     /** All of them, those with digits first and in their order. */
     public static final List<Look> ALL =
@@ -82,7 +61,7 @@ public final class UsualLooks {
     private UsualLooks() {}
 
     private static Look look(String id, String label, int digit, Surface surface, Edges edges, Hidden hidden) {
-        return new Look(id, label, digit, surface, Tint.SCENE, Light.HEADLIGHT, 1, edges, hidden, Strokes.NONE);
+        return new Look(id, label, digit, surface, Light.HEADLIGHT, 1, edges, hidden, Strokes.NONE);
     }
 
     /** The look with this id, or null. */

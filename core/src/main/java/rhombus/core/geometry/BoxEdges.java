@@ -32,19 +32,11 @@ public final class BoxEdges {
         return TO[edge];
     }
 
-    /** A corner: bits 1, 2 and 4 of its number tell on which side of x, y and z it is. */
-    public static Vec3 corner(Aabb b, int number) {
-        return new Vec3(
-                (number & 1) == 0 ? b.min().x() : b.max().x(),
-                (number & 2) == 0 ? b.min().y() : b.max().y(),
-                (number & 4) == 0 ? b.min().z() : b.max().z());
-    }
-
     /** All corners where a matrix puts them, relative to an origin: three numbers each. */
     public static float[] corners(Aabb b, double[] world, Vec3 origin) {
         float[] out = new float[24];
         for (int i = 0; i < 8; i++) {
-            Vec3 at = Mat4.point(world, corner(b, i)).minus(origin);
+            Vec3 at = Mat4.point(world, b.corner(i)).minus(origin);
             for (int k = 0; k < 3; k++) {
                 out[i * 3 + k] = (float) at.get(k);
             }

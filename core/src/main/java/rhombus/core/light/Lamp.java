@@ -1,5 +1,6 @@
 package rhombus.core.light;
 
+import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Light;
@@ -47,9 +48,9 @@ record Lamp(Kind kind, Vec3 color, Vec3 place, Vec3 toward, double range, double
         return new Lamp(Kind.DIRECTIONAL, color, Vec3.ZERO, direction.unit().times(-1), 0, 1, 0, true);
     }
 
-    /** How bright it is, whatever its colour: the luminance of linear sRGB (IEC 61966-2-1). */
+    /** How bright it is, whatever its colour: its luminance. */
     double strength() {
-        return 0.2126 * color.x() + 0.7152 * color.y() + 0.0722 * color.z();
+        return Srgb.luminance(color.x(), color.y(), color.z());
     }
 
     /**

@@ -116,6 +116,11 @@ public final class Lighting {
         return n == 0 ? 0 : lux[(int) ((n - 1) * (1 - OVER))];
     }
 
+    /** How many places the picture of the light that casts shadows has along each side. */
+    public static int shadowSize() {
+        return Shadow.SIZE;
+    }
+
     /** What the light that casts shadows sees: a view and a projection matrix; null where none does. */
     public double[] shadowMatrices() {
         return shadow == null ? null : shadow.matrices().clone();

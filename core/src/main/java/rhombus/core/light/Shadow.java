@@ -1,14 +1,18 @@
 package rhombus.core.light;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.geometry.BoxEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Aim;
+import rhombus.core.scene.Dense;
 import rhombus.core.scene.Scene;
+import rhombus.core.view.Clip;
+import rhombus.core.view.Matrices;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
 
 /**
  * What a light sees of a scene: all that is in it casts shadows, what lies far off by itself aside.
@@ -27,13 +31,6 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
 
     private static final double CONE_BIAS = 2e-5;
 
-    /** From so many objects on some of them can be said to lie by themselves. */
-    private static final int ALONE = 20;
-
-    private static final double NEARLY_ALL = 0.95;
-    /** So many times as far from the middle as nearly all. */
-    private static final double FAR = 3;
-
     /** The widest cone that is drawn into a picture, cosine of half its angle. */
     private static final double WIDEST = Math.cos(Math.toRadians(75));
 
@@ -51,89 +48,47 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
             return null;
         }
         Lamp l = lamps.get(best);
-        return l.kind() == Lamp.Kind.SPOT ? cone(best, l, corners) : sun(best, l, corners);
+        return l.kind() == Lamp.Kind.SPOT ? cone(scene, best, l, corners) : sun(scene, best, l, corners);
     }
 
     private static double rank(Lamp l) {
         return l.kind() == Lamp.Kind.DIRECTIONAL ? 1e12 + l.strength() : l.strength();
     }
 
-    /** Corners of the boxes of all that may cast shadows. */
+    /** Corners of the boxes of all that may cast shadows, without what lies far off by itself: for its sake all would be coarse. */
     private static List<Vec3> corners(Scene scene) {
-        List<Aabb> boxes = new ArrayList<>();
-        for (int i = 0; i < scene.count(); i++) {
-            Aabb b = scene.bounds(i);
-            if (scene.shown(i) && !scene.node(i).meshes().isEmpty() && !b.isEmpty()) {
-                boxes.add(b);
-            }
-        }
         List<Vec3> out = new ArrayList<>();
-        for (Aabb b : together(boxes)) {
+        List<Integer> shown = Dense.shown(scene);
+        for (int n : shown.isEmpty() ? shown : Dense.of(scene, shown)) {
             for (int k = 0; k < 8; k++) {
-                out.add(BoxEdges.corner(b, k));
+                out.add(scene.bounds(n).corner(k));
             }
         }
         return out;
     }
 
-    /** Without what lies by itself far from nearly all others: for its sake all shadows would be coarse. */
-    private static List<Aabb> together(List<Aabb> boxes) {
-        if (boxes.size() < ALONE) {
-            return boxes;
-        }
-        Vec3 middle = new Vec3(middle(boxes, 0), middle(boxes, 1), middle(boxes, 2));
-        double[] away =
-                boxes.stream().mapToDouble(b -> b.center().distance(middle)).toArray();
-        double[] sorted = away.clone();
-        Arrays.sort(sorted);
-        double reach = FAR * sorted[(int) (NEARLY_ALL * (sorted.length - 1))];
-        List<Aabb> out = new ArrayList<>();
-        for (int i = 0; i < away.length; i++) {
-            if (away[i] <= reach) {
-                out.add(boxes.get(i));
-            }
-        }
-        return out;
+    private static Pose look(Scene scene, Lamp l, Vec3 from, Projection p) {
+        return Aim.at(new Pose(from, Quat.IDENTITY, 1, p), from.plus(l.toward()), scene.up());
     }
 
-    private static double middle(List<Aabb> boxes, int axis) {
-        double[] d =
-                boxes.stream().mapToDouble(b -> b.center().get(axis)).sorted().toArray();
-        return d[d.length / 2];
-    }
-
-    private static double[] look(Lamp l, Vec3 from) {
-        Vec3 back = l.toward().times(-1);
-        Vec3 side = Math.abs(back.y()) < 0.99 ? Vec3.Y : Vec3.X;
-        Vec3 right = side.cross(back).unit();
-        Quat turn = Quat.ofBasis(right, back.cross(right), back);
-        return Mat4.inverseAffine(Mat4.trs(from, turn, new Vec3(1, 1, 1)));
-    }
-
-    private static Shadow sun(int lamp, Lamp l, List<Vec3> corners) {
-        double[] view = look(l, corners.get(0));
+    private static Shadow sun(Scene scene, int lamp, Lamp l, List<Vec3> corners) {
+        // A perspective is turned to where the light shines; what it sees is flat.
+        Quat turn = look(scene, l, Vec3.ZERO, new Projection.Perspective(1)).orientation();
         Aabb box = Aabb.EMPTY;
         for (Vec3 c : corners) {
-            Vec3 p = Mat4.point(view, c);
-            box = box.union(new Aabb(p, p));
+            box = box.union(Aabb.of(
+                    new Vec3(turn.right().dot(c), turn.up().dot(c), turn.back().dot(c))));
         }
         double room = Math.max(1e-6, box.radius() * ROOM);
         double half = Math.max(box.size().x(), box.size().y()) / 2 + room;
         double depth = box.size().z() / 2 + room;
         Vec3 m = box.center();
-        double[] projection = new double[16];
-        projection[0] = 1 / half;
-        projection[5] = 1 / half;
-        projection[10] = -1 / depth;
-        projection[12] = -m.x() / half;
-        projection[13] = -m.y() / half;
-        projection[14] = m.z() / depth;
-        projection[15] = 1;
-        return new Shadow(lamp, both(view, projection), 2 * half / SIZE, half / SIZE / depth);
+        Vec3 eye = Vec3.ZERO.plus(turn.right(), m.x()).plus(turn.up(), m.y()).plus(turn.back(), m.z() + depth);
+        Pose pose = new Pose(eye, turn, depth, new Projection.Orthographic(2 * half));
+        return of(lamp, pose, new Clip(0, 2 * depth), 2 * half / SIZE, half / SIZE / depth);
     }
 
-    private static Shadow cone(int lamp, Lamp l, List<Vec3> corners) {
-        double[] view = look(l, l.place());
+    private static Shadow cone(Scene scene, int lamp, Lamp l, List<Vec3> corners) {
         double far = 0;
         double sum = 0;
         for (Vec3 c : corners) {
@@ -142,23 +97,17 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
             sum += away;
         }
         far = l.range() > 0 ? Math.min(far, l.range()) : far;
-        double near = far * 1e-3;
         double cos = Math.max(WIDEST, l.outer());
         double tan = Math.sqrt(1 - cos * cos) / cos * (1 + ROOM);
-        double[] projection = new double[16];
-        projection[0] = 1 / tan;
-        projection[5] = 1 / tan;
-        projection[10] = -(far + near) / (far - near);
-        projection[11] = -1;
-        projection[14] = -2 * far * near / (far - near);
-        return new Shadow(lamp, both(view, projection), 2 * tan * sum / corners.size() / SIZE, CONE_BIAS);
+        Pose pose = look(scene, l, l.place(), new Projection.Perspective(2 * Math.atan(tan)));
+        return of(lamp, pose, new Clip(far * 1e-3, far), 2 * tan * sum / corners.size() / SIZE, CONE_BIAS);
     }
 
-    private static double[] both(double[] view, double[] projection) {
+    private static Shadow of(int lamp, Pose pose, Clip clip, double texel, double bias) {
         double[] out = new double[32];
-        System.arraycopy(view, 0, out, 0, 16);
-        System.arraycopy(projection, 0, out, 16, 16);
-        return out;
+        Matrices.view(pose, out, 0);
+        Matrices.projection(pose.projection(), 1, clip, out, 16);
+        return new Shadow(lamp, out, texel, bias);
     }
 
     /** From the world to its picture, 0 to 1 in all three. */

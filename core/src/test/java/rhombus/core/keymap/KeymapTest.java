@@ -118,6 +118,29 @@ class KeymapTest {
         }
     }
 
+    /** Looks were chosen by an argument of another name once. */
+    @Test
+    void anAddedBindingWithTheOldNameOfALookStillChoosesIt() {
+        Map<String, Object> m = new LinkedHashMap<>(
+                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+        Map<String, Object> old = Plain.map(
+                "id",
+                "own-1",
+                "command",
+                "display.set",
+                "args",
+                Map.of("mode", "unlit"),
+                "context",
+                "stage",
+                "trigger",
+                Map.of("kind", "key", "code", "F7"));
+        m.put("added", List.of(old));
+        KeymapFile.Read r = AllCommands.CATALOGUE.read(m);
+        assertThat(r.problems()).isEmpty();
+        assertThat(r.keymap().added()).hasSize(1);
+        assertThat(r.keymap().added().get(0).args()).isEqualTo(Map.of("look", "unlit"));
+    }
+
     @Test
     void addedBindingsOfAFileThatCannotBeUsedAreToldWithTheirPlace() {
         Map<String, Object> key = Map.of("kind", "key", "code", "F7");

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.geometry.BoxEdges;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.show.RulerRow;
 import rhombus.core.stage.subject.Ruler;
@@ -38,13 +37,13 @@ class RulersTest {
         Vec3 best = null;
         int number = 0;
         for (int k = 0; k < 8; k++) {
-            Vec3 c = BoxEdges.corner(b, k);
+            Vec3 c = b.corner(k);
             if (best == null || c.distance(eye) < best.distance(eye)) {
                 best = c;
                 number = k;
             }
         }
-        return new Vec3[] {best, BoxEdges.corner(b, number ^ 2)};
+        return new Vec3[] {best, b.corner(number ^ 2)};
     }
 
     private Vec3[] measure() {

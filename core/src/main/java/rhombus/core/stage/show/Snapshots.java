@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import rhombus.core.display.Background;
 import rhombus.core.display.Grid;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
@@ -291,6 +292,20 @@ public final class Snapshots {
                         "display.set",
                         Map.of("look", l.id()),
                         v != null && v.look.equals(l)))
+                .toList();
+    }
+
+    /** What can lie behind everything in a viewport, a colour of one's own aside. */
+    public List<Choice> backgrounds(String viewId) {
+        ViewState v = ground.board().named(viewId);
+        return Background.NAMED.stream()
+                .map(b -> new Choice(
+                        b.text(),
+                        b.words(),
+                        null,
+                        "display.background",
+                        Map.of("to", b.text()),
+                        v != null && v.background.equals(b)))
                 .toList();
     }
 

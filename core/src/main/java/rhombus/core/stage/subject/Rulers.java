@@ -42,11 +42,6 @@ public final class Rulers {
         return List.copyOf(list);
     }
 
-    /** Whether one is begun and has no end yet. */
-    public boolean begun() {
-        return begun != null;
-    }
-
     /** Starts one at a point of a viewport, or ends the one that is begun there. */
     public void here(ViewState v, double lx, double ly) {
         Vec3 p = point(v, lx, ly);

@@ -88,6 +88,7 @@ public final class Subject {
     /** Another scene is open. */
     public void open(Scene s) {
         selection.clear();
+        rulers.read(null);
         editing.open(s);
     }
 

@@ -1,14 +1,13 @@
 package rhombus.core.stage.view;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Framing;
+import rhombus.core.scene.Dense;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.view.Pose;
@@ -16,12 +15,8 @@ import rhombus.core.view.Screen;
 
 /** Fits nodes of a scene into views. */
 public final class Frames {
-    /** Part of the objects that make up the dense part of a scene. */
-    private static final double DENSE = 0.95;
     /** Part of the view's width under which the dense part counts as lost: a fifth, below which no shape can be read. */
     private static final double LOST = 0.2;
-    /** Objects up to this many times as far off as the dense part reaches still belong to it. */
-    private static final double NEAR = 2;
 
     private static final double SMALLEST = 1e-3;
     /** Half the size that a camera or light counts with when it is framed, as a part of the place where things are. */
@@ -84,12 +79,12 @@ public final class Frames {
 
     /** The fit of all meshes, or of the dense part where the fit of all would make it a dot; null for an empty scene. */
     public static Whole whole(Scene scene, Pose pose, double width, double height) {
-        List<Integer> meshes = withMeshes(scene);
+        List<Integer> meshes = Dense.shown(scene);
         Pose all = fitMeshes(scene, meshes, pose, width / height);
         if (all == null) {
             return null;
         }
-        List<Integer> dense = dense(scene, meshes);
+        List<Integer> dense = Dense.of(scene, meshes);
         Aabb b = around(scene, dense);
         if (dense.size() == meshes.size() || widthOnScreen(b, new Screen(all, width, height)) > LOST * width) {
             return new Whole(all, List.of());
@@ -101,16 +96,16 @@ public final class Frames {
 
     /** The fit of every mesh, however far. */
     public static Pose everything(Scene scene, Pose pose, double aspect) {
-        return fitMeshes(scene, withMeshes(scene), pose, aspect);
+        return fitMeshes(scene, Dense.shown(scene), pose, aspect);
     }
 
     /** Radius of the place where things are, metres; never 0. */
     public static double reach(Scene scene) {
-        List<Integer> meshes = withMeshes(scene);
+        List<Integer> meshes = Dense.shown(scene);
         if (meshes.isEmpty()) {
             return 10;
         }
-        double radius = around(scene, dense(scene, meshes)).radius();
+        double radius = around(scene, Dense.of(scene, meshes)).radius();
         return radius > 0 ? radius : 1;
     }
 
@@ -128,52 +123,6 @@ public final class Frames {
             add(scene, n, framing);
         }
         return framing.isEmpty() ? null : framing.fit(scene.radius() * SMALLEST);
-    }
-
-    private static List<Integer> withMeshes(Scene scene) {
-        List<Integer> out = new ArrayList<>();
-        for (int i = 0; i < scene.nodes().size(); i++) {
-            if (scene.shown(i) && !scene.bounds(i).isEmpty()) {
-                out.add(i);
-            }
-        }
-        return out;
-    }
-
-    /**
-     * The dense part: the 95% of the objects that lie nearest to the middle one, axis by axis, and whatever else lies
-     * so near to them that it belongs to the same place.
-     */
-    private static List<Integer> dense(Scene scene, List<Integer> meshes) {
-        Vec3 middle = new Vec3(median(scene, meshes, 0), median(scene, meshes, 1), median(scene, meshes, 2));
-        double[] far = new double[scene.count()];
-        for (int n : meshes) {
-            far[n] = farthest(scene.bounds(n), middle);
-        }
-        List<Integer> sorted = new ArrayList<>(meshes);
-        sorted.sort(Comparator.comparingDouble((Integer n) -> far[n]));
-        int count = (int) Math.ceil(sorted.size() * DENSE);
-        double reach = far[sorted.get(count - 1)] * NEAR;
-        while (count < sorted.size() && far[sorted.get(count)] <= reach) {
-            count++;
-        }
-        return sorted.subList(0, count);
-    }
-
-    private static double farthest(Aabb b, Vec3 p) {
-        double x = Math.max(Math.abs(b.min().x() - p.x()), Math.abs(b.max().x() - p.x()));
-        double y = Math.max(Math.abs(b.min().y() - p.y()), Math.abs(b.max().y() - p.y()));
-        double z = Math.max(Math.abs(b.min().z() - p.z()), Math.abs(b.max().z() - p.z()));
-        return Math.sqrt(x * x + y * y + z * z);
-    }
-
-    private static double median(Scene scene, List<Integer> meshes, int axis) {
-        double[] v = new double[meshes.size()];
-        for (int i = 0; i < v.length; i++) {
-            v[i] = scene.bounds(meshes.get(i)).center().get(axis);
-        }
-        Arrays.sort(v);
-        return v[v.length / 2];
     }
 
     private static double widthOnScreen(Aabb b, Screen screen) {

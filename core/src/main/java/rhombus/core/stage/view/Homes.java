@@ -1,7 +1,7 @@
 package rhombus.core.stage.view;
 
-import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Aim;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Stand;
 import rhombus.core.view.Direction;
@@ -26,7 +26,9 @@ public final class Homes {
         double r = scene.radius();
         Direction d = v.start.direction();
         if (d == null && scene.setup().home() != null) {
-            return at(scene.setup().home(), scene.up().up());
+            Stand home = scene.setup().home();
+            Pose there = new Pose(home.eye(), SCOUT.orientation(scene.up()), 1, new Projection.Perspective(LENS));
+            return Aim.at(there, home.at(), scene.up());
         }
         var q = d == null ? SCOUT.orientation(scene.up()) : d.orientation(scene.up());
         Projection p = d == null ? new Projection.Perspective(LENS) : new Projection.Orthographic(r * 2);
@@ -37,13 +39,5 @@ public final class Homes {
         }
         // An empty scene: stand where a thing of a few metres at the origin would be seen well.
         return new Pose(Vec3.ZERO.plus(q.back(), 10), q, 10, d == null ? p : new Projection.Orthographic(10));
-    }
-
-    private static Pose at(Stand home, Vec3 up) {
-        Vec3 back = home.eye().minus(home.at()).unit();
-        // Straight from above or below there is no level; any will do.
-        Vec3 level = Math.abs(back.dot(up)) > 0.999 ? Vec3.X : up.cross(back).unit();
-        Quat q = Quat.ofBasis(level, back.cross(level), back);
-        return new Pose(home.eye(), q, home.eye().distance(home.at()), new Projection.Perspective(LENS));
     }
 }
