@@ -11,8 +11,8 @@ import rhombus.core.view.Screen;
 public final class Crowding {
     /** Side of a cell, pixels. */
     private static final double CELL = 24;
-    /** Part of a cell that lines may cover. */
-    private static final double COVER = 0.45;
+    /** What lines may cover of a cell if none lay over another, parts of it. */
+    private static final double COVER = 1;
     /** Cells along a side at most. */
     private static final int MOST = 96;
 

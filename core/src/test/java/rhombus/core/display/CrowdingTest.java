@@ -32,7 +32,7 @@ class CrowdingTest {
         Crowding c = new Crowding(SCREEN);
         Aabb alone = box(-4, 3, 1);
         c.add(alone, 400);
-        for (int i = 0; i < 50; i++) {
+        for (int i = 0; i < 100; i++) {
             c.add(box(2, -2, 1), 400);
         }
         assertThat(c.share(alone)).isEqualTo(1);
