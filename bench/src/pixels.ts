@@ -9,7 +9,7 @@ import { Surfaces } from "../../web/src/stage/painter/surfaces";
 const WIDTH = 640;
 const HEIGHT = 480;
 /** A step of colour between neighbours that counts as an edge. */
-const EDGE = 1;
+const EDGE = 24;
 
 /**
  * The open scene in Smooth as the painter draws it, and each mesh by itself by the library with the same shading: how many pixels

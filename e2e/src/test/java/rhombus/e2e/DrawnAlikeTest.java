@@ -61,10 +61,9 @@ class DrawnAlikeTest {
                   hierarchy: '/bench/file/hierarchy' }))""");
         page.context().close();
         assertThat(((Number) r.get("compared")).intValue()).isGreaterThan(100_000);
-        // One step of 255, but for one pixel of a thousand beside silhouettes that hardly stand out, and there a few.
+        // Within one step of 255, but for single pixels in which two surfaces are equally near: 3 of 333 528 here.
         assertThat(((Number) r.get("differ")).intValue())
-                .isLessThanOrEqualTo(((Number) r.get("compared")).intValue() / 1000);
-        assertThat(((Number) r.get("most")).intValue()).isLessThanOrEqualTo(4);
+                .isLessThanOrEqualTo(((Number) r.get("compared")).intValue() / 50_000);
     }
 
     private static Route.FulfillOptions answer(Route route, Imported yard) {
