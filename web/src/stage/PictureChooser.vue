@@ -84,6 +84,7 @@ watch([shown, () => props.view], () => {
     :show-after="0"
     :hide-after="0"
     transition=""
+    :persistent="false"
     @after-enter="opened"
   >
     <template #reference>
@@ -99,7 +100,7 @@ watch([shown, () => props.view], () => {
         {{ text }}
       </button>
     </template>
-    <div v-if="shown" ref="box" class="all" @keydown="key">
+    <div ref="box" class="all" @keydown="key">
       <div class="grid" role="menu" :aria-label="label">
         <button
           v-for="c in choices"

@@ -125,6 +125,7 @@ class AccessTest {
     private static void close(Page page) {
         page.keyboard().press("Escape");
         Hand.still(page);
+        page.waitForFunction("() => [...document.querySelectorAll('.el-popper')].every((p) => !p.checkVisibility())");
     }
 
     private static void check(Page page, String screen) {
