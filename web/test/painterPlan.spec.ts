@@ -124,7 +124,7 @@ describe('what the painter draws for a plan', () => {
     const plain: Drawn = { ...smooth, surfaces: false, shade: 'none' };
     expect(layersOf(plain)).toEqual([Form.grid]);
     expect(layersOf({ ...plain, surfaces: true })).toEqual([Form.grid, Form.surface, Form.edged]);
-    expect(layersOf({ ...plain, edges: 'lines' })).toEqual([Form.grid, Form.wire]);
+    expect(layersOf({ ...plain, lines: true })).toEqual([Form.grid, Form.wire]);
     expect(layersOf({ ...plain, boxes: true })).toEqual([Form.grid, Form.wire]);
     // Surfaces that let others through have a picture of their own.
     expect(layersOf({ ...smooth, through: true, opacity: 0.5 })).toEqual([Form.grid, Form.through]);
@@ -175,9 +175,9 @@ describe('what the painter draws for a plan', () => {
       });
       return out;
     };
-    prepare({ ...smooth, shade: 'paper', edges: 'visible' });
+    prepare({ ...smooth, shade: 'paper', lines: true, hidden: true });
     expect(tests()).toEqual([true, true, true, true, true]);
-    prepare({ ...smooth, edges: 'lines' });
+    prepare({ ...smooth, lines: true });
     expect(tests()).toEqual([false, false, false, false, false]);
   });
 

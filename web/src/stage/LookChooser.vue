@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useCore, type Choice, type Frame } from '../core';
 import { useStage } from '../stores/stage';
+import LookEditor from './LookEditor.vue';
 import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
 
@@ -12,6 +13,7 @@ const pictures = usePictures();
 const lights = computed<Choice[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
 /** Asked anew when the viewport has another one. */
 const backgrounds = computed<Choice[]>(() => (props.view.background ? core.show.backgrounds(props.view.id) : []));
+const editing = ref(false);
 const own = (to: string): Choice => ({
   id: to,
   label: '',
@@ -34,9 +36,13 @@ const exposures = [
     label="Look"
     :bright="view.active"
     numbered
+    :instead="editing"
     :ask="() => core.show.looks(props.view.id)"
     :draw="(c, done) => pictures?.ofLook(props.view, c.id, done)"
   >
+    <template #instead="{ choose }">
+      <LookEditor :view="view" :choose="choose" @back="editing = false" />
+    </template>
     <template #default="{ choose }">
       <div v-if="lights.length" class="row" role="radiogroup" aria-label="Lit by">
         <button
@@ -88,8 +94,10 @@ const exposures = [
           />
         </label>
       </div>
-      <div v-if="store.views.length > 1" class="row">
+      <div class="row">
+        <button class="word" data-edit-look @click="editing = true">Change this look, or keep one …</button>
         <button
+          v-if="store.views.length > 1"
           class="word"
           data-command="display.everywhere"
           @click="choose({ id: 'all', label: '', command: 'display.everywhere', args: {}, on: false })"

@@ -17,10 +17,12 @@ const props = defineProps<{
   numbered?: boolean;
   /** What can be chosen now. */
   ask: () => Choice[];
+  /** Whether something else stands in the place of the pictures and of what follows them. */
+  instead?: boolean;
   /** Has one drawn. */
   draw: (c: Choice, done: (picture: string) => void) => void;
 }>();
-/** It stays within the window, if over its chip. */
+/** Below its chip, where it covers another viewport and not this one; it stays within the window, if over its chip. */
 const INSIDE = { modifiers: [{ name: 'preventOverflow', options: { altAxis: true, padding: 8 } }] };
 const run = useRun();
 const pictures = usePictures();
@@ -33,7 +35,7 @@ const chip = ref<HTMLElement>();
 const { key, begin } = useRoving(
   box,
   () => close(),
-  { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -4, ArrowDown: 4 },
+  { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -5, ArrowDown: 5 },
   false,
 );
 
@@ -41,6 +43,12 @@ function look() {
   choices.value = props.ask();
   for (const c of choices.value) props.draw(c, (picture) => (drawn.value = { ...drawn.value, [c.id]: picture }));
 }
+
+// What takes the place of something else takes its focus, too.
+watch(
+  () => props.instead,
+  () => void opened(),
+);
 
 async function opened() {
   await nextTick();
@@ -51,6 +59,7 @@ async function opened() {
 function choose(c: Choice, stay = false) {
   if (!stay) close();
   run(c.command, c.args, props.view.id);
+  if (stay) look();
 }
 
 function close() {
@@ -76,8 +85,8 @@ watch([shown, () => props.view], () => {
     v-if="near"
     v-model:visible="shown"
     trigger="click"
-    placement="top-start"
-    :width="486"
+    placement="bottom-start"
+    :width="574"
     :show-arrow="false"
     :popper-options="INSIDE"
     popper-class="chooser"
@@ -101,7 +110,8 @@ watch([shown, () => props.view], () => {
       </button>
     </template>
     <div ref="box" class="all" @keydown="key">
-      <div class="grid" role="menu" :aria-label="label">
+      <slot v-if="instead" name="instead" :choose="choose" />
+      <div v-else class="grid" role="menu" :aria-label="label">
         <button
           v-for="c in choices"
           :key="c.id"
@@ -113,7 +123,7 @@ watch([shown, () => props.view], () => {
           :title="c.note ? `${c.label}, ${c.note}` : c.label"
           @click="choose(c)"
         >
-          <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="108" height="72" />
+          <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="102" height="60" />
           <span v-else class="empty" />
           <span class="words"
             ><span class="lozenge" :class="{ on: c.on }" /><span class="label">{{ c.label }}</span></span
@@ -121,7 +131,7 @@ watch([shown, () => props.view], () => {
           <span v-if="c.note && numbered" class="digit">{{ c.note }}</span>
         </button>
       </div>
-      <slot :choose="choose" />
+      <slot v-if="!instead" :choose="choose" />
     </div>
   </el-popover>
   <button
@@ -148,7 +158,7 @@ watch([shown, () => props.view], () => {
 }
 .grid {
   display: grid;
-  grid-template-columns: repeat(4, 108px);
+  grid-template-columns: repeat(5, 102px);
   gap: 8px 10px;
 }
 .choice {
@@ -164,8 +174,9 @@ watch([shown, () => props.view], () => {
 .choice img,
 .empty {
   display: block;
-  width: 108px;
-  height: 72px;
+  width: 102px;
+  height: 60px;
+  object-fit: cover;
   background: linear-gradient(var(--stage-high), var(--stage-low));
   clip-path: polygon(8px 0, 100% 0, 100% calc(100% - 8px), calc(100% - 8px) 100%, 0 100%, 0 8px);
 }

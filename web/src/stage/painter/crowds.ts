@@ -4,7 +4,7 @@ import type { Looks } from './looks';
 import { pointGeometry } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, isLines, lay, Run, type BatchDrawing, type Style, type Which } from './runs';
+import { formKey, isEdges, isLines, lay, Run, tintOf, type BatchDrawing, type Style, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -138,11 +138,11 @@ export class Crowd implements BatchDrawing {
       this.square(which.style).set(which.starts, which.counts);
       return;
     }
+    if (isEdges(run)) this.lines = which.counts[0]!;
     if (run === Run.lines) {
-      this.lines = which.counts[0]!;
       for (const p of this.picked) {
         if (!p.layers.isEnabled(Form.wire)) continue;
-        lay(run, p.material, which.hidden);
+        lay(run, p.material, which);
         p.visible = true;
       }
     }
@@ -162,10 +162,10 @@ export class Crowd implements BatchDrawing {
         c.forms.set(key, f);
         this.root.add(f);
         const made = f;
-        if (run === Run.lines) f.onBeforeRender = () => made.geometry.setDrawRange(0, this.lines);
+        if (isEdges(run)) f.onBeforeRender = () => made.geometry.setDrawRange(0, this.lines);
       }
       f.geometry = geometry;
-      lay(run, f.material, which.hidden);
+      lay(run, f.material, which);
       f.visible = true;
       this.shown.push(f);
     }
@@ -187,7 +187,7 @@ export class Crowd implements BatchDrawing {
   private geometry(run: Run, level: number): THREE.BufferGeometry | null {
     const { mesh } = this.form;
     if (run === Run.boxes) return this.wires.box(mesh);
-    if (run === Run.lines) return this.wires.geometry(mesh, this.lines / 6);
+    if (isEdges(run)) return this.wires.geometry(mesh, this.lines / 6);
     return run === Run.edged ? this.surfaces.edgedGeometry(mesh) : this.surfaces.level(mesh, level);
   }
 
@@ -195,11 +195,16 @@ export class Crowd implements BatchDrawing {
     const key = formKey(run, 0, style);
     let m = this.materials.get(key);
     if (!m) {
-      const { mesh } = this.form;
-      m = isLines(run) ? this.looks.line(false, false) : this.looks.surface(mesh, run === Run.edged, false, style);
+      m = isLines(run) ? this.looks.line(tintOf(run), false) : this.surface(run === Run.edged, style);
       this.materials.set(key, m);
     }
     return m;
+  }
+
+  private surface(edges: boolean, style: Style): THREE.Material {
+    const look = this.looks.surface(this.form.mesh, edges, false, style);
+    look.uniforms.batch = { value: this.form.number };
+    return look;
   }
 
   private instances(
@@ -239,7 +244,7 @@ export class Crowd implements BatchDrawing {
       this.picked.push(mask);
       const wires = this.wires.geometry(this.form.mesh, 1);
       if (!wires) continue;
-      const line = this.instances(wires, this.looks.line(true, false), matrices, Form.wire);
+      const line = this.instances(wires, this.looks.line('picked', false), matrices, Form.wire);
       line.renderOrder = 1;
       line.onBeforeRender = () => {
         line.geometry.setDrawRange(0, this.lines);

@@ -4,7 +4,7 @@
  * is mirrored by an analytic fit of the specular part (Karis 2014).
  */
 export const lit = /* glsl */ `
-#ifdef MATERIAL
+#ifdef LAMPS
 uniform vec4 lamps[41];
 uniform highp sampler2DShadow shadow;
 const float PI = 3.14159265359;

@@ -3,7 +3,7 @@ import { OVER } from './blending';
 import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
-import type { Style } from './runs';
+import { defineOf, wordsOf, type Style } from './runs';
 import { maskFragment, maskVertex } from './outlineShaders';
 import { pointFragment, pointVertex, surfaceVertex } from './shaders';
 import { surfaceFragment } from './surfaceShader';
@@ -35,6 +35,12 @@ const WEIGHTED = {
   blendDstAlpha: THREE.OneMinusSrcAlphaFactor,
 } as const;
 
+/** Colours of lines: of all, of what is selected, and of what lies behind surfaces. */
+export type Tint = 'wire' | 'picked' | 'faint';
+
+/** How much of a line is left that is drawn faintly. */
+const FAINT = 0.28;
+
 const WIDTHS = [0, 0.9, 1.1, 0, 0];
 
 /** Materials of surfaces, lines and masks; each call makes one, programs are shared by the library. */
@@ -42,7 +48,7 @@ export class Looks {
   private readonly images = new Map<number, THREE.Texture>();
   private readonly paper = { value: [new THREE.Vector3(), new THREE.Vector3()] };
   private readonly rim = { value: new THREE.Vector4() };
-  private readonly tints: { wire: { value: THREE.Vector4[] }; picked: { value: THREE.Vector4[] } };
+  private readonly tints: Record<Tint, { value: THREE.Vector4[] }>;
 
   constructor(
     private readonly core: Pick<DrawApi, 'material' | 'attribute'>,
@@ -51,13 +57,14 @@ export class Looks {
     palette: Palette,
     private readonly loaded: () => void,
   ) {
-    this.tints = { wire: { value: palette.wire }, picked: { value: palette.picked } };
+    this.tints = { wire: { value: palette.wire }, picked: { value: palette.picked }, faint: { value: palette.wire } };
     this.theme(palette);
   }
 
   theme(palette: Palette): void {
     this.tints.wire.value = palette.wire;
     this.tints.picked.value = palette.picked;
+    this.tints.faint.value = palette.wire.map((t) => t.clone().setW(t.w * FAINT));
     this.shared.ink.value = palette.ink;
     this.paper.value = palette.ground;
     this.rim.value = palette.wire[2]!;
@@ -77,7 +84,8 @@ export class Looks {
       pictures[name] = { value: this.image(of) };
     };
     picture('image', 'WITH_IMAGE', m.image);
-    if (shade === 'material') {
+    const words = wordsOf(shade);
+    if (words.includes('material')) {
       picture('metalImage', 'WITH_METAL', m.metalRough);
       picture('normalImage', 'WITH_NORMALS', m.normals);
       picture('occlusionImage', 'WITH_OCCLUSION', m.occlusion);
@@ -85,10 +93,11 @@ export class Looks {
       if (m.unlit) defines.PLAINLY = 1;
     }
     if (edges) defines.EDGES = 1;
-    defines[shade.toUpperCase()] = 1;
+    for (const w of words) defines[defineOf(w)] = 1;
     if (through !== 'none') defines[through.toUpperCase()] = 1;
     const [r, g, b, a] = m.color;
-    const blend = m.blend && through === 'none' && shade !== 'paper' && shade !== 'ink';
+    const wire = words.includes('wire');
+    const blend = wire || (m.blend && through === 'none' && !words.includes('paper'));
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: surfaceVertex,
@@ -119,13 +128,15 @@ export class Looks {
       // What light shines through casts no shadow.
       visible: shade !== 'depth' || !m.blend,
       ...(through === 'weighted' ? WEIGHTED : blend ? OVER : PLAIN),
+      // One sees through to what lies behind, too.
+      ...(wire ? { depthTest: false } : {}),
     });
   }
 
-  line(picked: boolean, merged: boolean): THREE.ShaderMaterial {
+  line(tint: Tint, merged: boolean): THREE.ShaderMaterial {
     const look = { tints: [], widths: WIDTHS, grid: false, hidden: false };
     const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
-    material.uniforms.tints = picked ? this.tints.picked : this.tints.wire;
+    material.uniforms.tints = this.tints[tint];
     if (merged) material.defines.MERGED = 1;
     return material;
   }
@@ -137,7 +148,12 @@ export class Looks {
       glslVersion: THREE.GLSL3,
       vertexShader: pointVertex,
       fragmentShader: pointFragment,
-      defines: { MERGED: 1, [shade.toUpperCase()]: 1, [through.toUpperCase()]: 1, ...(state ? { STATE: 1 } : {}) },
+      defines: {
+        ...Object.fromEntries(wordsOf(shade).map((w) => [defineOf(w), 1])),
+        MERGED: 1,
+        [through.toUpperCase()]: 1,
+        ...(state ? { STATE: 1 } : {}),
+      },
       uniforms: {
         paper: this.paper,
         opacity: this.shared.opacity,

@@ -4,7 +4,18 @@ import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
 import { PointRanges, Ranges } from './ranges';
-import { formKey, isLines, isPicked, lay, Run, type BatchDrawing, type Style, type Which } from './runs';
+import {
+  formKey,
+  isBoxes,
+  isLines,
+  isPicked,
+  lay,
+  Run,
+  tintOf,
+  type BatchDrawing,
+  type Style,
+  type Which,
+} from './runs';
 
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
@@ -145,7 +156,7 @@ export class Merged implements BatchDrawing {
       this.forms.set(key, f);
       (run === Run.mask ? this.masks : this.root).add(f.drawn);
     }
-    lay(run, f.drawn.material, which.hidden);
+    lay(run, f.drawn.material, which);
     f.drawn.set(which.starts, which.counts);
   }
 
@@ -157,8 +168,8 @@ export class Merged implements BatchDrawing {
       return new PointRanges(this.points, this.own(look), Form.surface);
     }
     if (isLines(run)) {
-      const { geometry } = this.quads(run === Run.boxes || run === Run.pickedBoxes);
-      const r = new Ranges(geometry, this.own(this.looks.line(isPicked(run), true)), Form.wire);
+      const { geometry } = this.quads(isBoxes(run));
+      const r = new Ranges(geometry, this.own(this.looks.line(tintOf(run), true)), Form.wire);
       r.renderOrder = isPicked(run) ? 1 : 0;
       return r;
     }
@@ -209,6 +220,7 @@ export class Merged implements BatchDrawing {
       high: { value: this.high },
       low: { value: this.low },
       state: { value: this.state },
+      batch: { value: this.form.number },
     };
     return material;
   }

@@ -105,7 +105,8 @@ export class Models {
         starts: starts.subarray(first!, first! + count!),
         counts: counts.subarray(first!, first! + count!),
         style,
-        hidden: plan.edges === 'visible',
+        hidden: plan.hidden,
+        backs: plan.backs,
       };
       this.batches[batch!]!.show(form!, level!, which, offsets);
       this.outlined ||= form === 4;

@@ -7,17 +7,31 @@ export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 
 /** What the painter reads of a plan. */
 export type Drawn = { shade: Shade } & Pick<
   Plan,
-  'surfaces' | 'lit' | 'through' | 'opacity' | 'edges' | 'boxes' | 'grid' | 'outline' | 'background' | 'color' | 'light'
+  | 'surfaces'
+  | 'lit'
+  | 'backs'
+  | 'through'
+  | 'opacity'
+  | 'lines'
+  | 'hidden'
+  | 'boxes'
+  | 'grid'
+  | 'outline'
+  | 'background'
+  | 'color'
+  | 'light'
 >;
 
 /** Shaded surfaces and nothing else. */
 export const PLAIN: Drawn = {
   surfaces: true,
   lit: false,
+  backs: true,
   shade: 'smooth',
   through: false,
   opacity: 1,
-  edges: 'none',
+  lines: false,
+  hidden: false,
   boxes: false,
   grid: false,
   outline: false,
@@ -35,7 +49,7 @@ const PASSES: readonly { layer: number; wanted: (plan: Drawn) => boolean }[] = [
   { layer: Form.through, wanted: (plan) => plan.through },
   { layer: Form.surface, wanted: (plan) => plan.surfaces && !plan.through },
   { layer: Form.edged, wanted: (plan) => plan.surfaces && !plan.through },
-  { layer: Form.wire, wanted: (plan) => plan.boxes || plan.edges === 'lines' || plan.edges === 'visible' },
+  { layer: Form.wire, wanted: (plan) => plan.boxes || plan.lines },
 ];
 
 /** The layers that are drawn for a plan. */

@@ -1,5 +1,6 @@
-import type * as THREE from 'three';
+import { DoubleSide, FrontSide, type Material, type Object3D } from 'three';
 import type { BatchForm, Plan } from '../../core';
+import type { Tint } from './looks';
 
 /** What a run of a submission draws; the numbers are the core's. */
 export enum Run {
@@ -11,13 +12,23 @@ export enum Run {
   points = 5,
   boxes = 6,
   pickedBoxes = 7,
+  faint = 8,
 }
 
 /** Numbers of a run: batch, form, level, first range, number of ranges. */
 export const RUN = 5;
 
-/** `depth` is what a light that casts shadows sees. */
-export type Shade = Plan['shade'] | 'depth';
+/** How surfaces are shaded, in the core's words with spaces between them; `depth` is what a light that casts shadows sees. */
+export type Shade = Plan['shade'];
+
+export function wordsOf(shade: Shade): string[] {
+  return shade.split(' ');
+}
+
+/** What a word of a shade is called in the shaders. */
+export function defineOf(word: string): string {
+  return word === 'neutral' ? 'NEUTRAL_COLOUR' : word.toUpperCase();
+}
 
 /** How surfaces let through what lies behind them: not, all at once with near ones counting more, or one layer after the other. */
 export type Through = 'none' | 'weighted' | 'peeled';
@@ -36,6 +47,8 @@ export interface Which {
   style: Style;
   /** Whether surfaces hide lines. */
   hidden: boolean;
+  /** Whether surfaces are drawn where one sees them from behind. */
+  backs: boolean;
 }
 
 /** The style of what has none. */
@@ -47,9 +60,24 @@ export function formKey(run: Run, level: number, style: Style): string {
   return own ? `${run}/${level}/${style.shade}/${style.through}` : `${run}/${level}`;
 }
 
+/** Whether it is made of lines of meshes' edges. */
+export function isEdges(run: Run): boolean {
+  return run === Run.lines || run === Run.picked || run === Run.faint;
+}
+
+/** Whether it is made of boxes. */
+export function isBoxes(run: Run): boolean {
+  return run === Run.boxes || run === Run.pickedBoxes;
+}
+
+/** What colours lines have. */
+export function tintOf(run: Run): Tint {
+  return isPicked(run) ? 'picked' : run === Run.faint ? 'faint' : 'wire';
+}
+
 /** Whether it is made of lines, which lie in the same layer. */
 export function isLines(run: Run): boolean {
-  return run === Run.lines || run === Run.picked || run === Run.boxes || run === Run.pickedBoxes;
+  return isEdges(run) || isBoxes(run);
 }
 
 /** Whether it is what is selected, over the rest. */
@@ -58,17 +86,20 @@ export function isPicked(run: Run): boolean {
 }
 
 /** Lines stand over everything, or before the surfaces that hide others: these draw back a little then. */
-export function lay(run: Run, look: THREE.Material | THREE.Material[], hidden: boolean): void {
-  const m = look as THREE.Material;
-  if (isLines(run)) m.depthTest = hidden;
-  else m.polygonOffset = hidden && run === Run.surface;
+export function lay(run: Run, look: Material | Material[], { hidden, backs }: Which): void {
+  const m = look as Material;
+  if (isLines(run)) m.depthTest = hidden && run !== Run.faint;
+  else {
+    m.polygonOffset = hidden && run === Run.surface;
+    m.side = backs ? DoubleSide : FrontSide;
+  }
 }
 
 /** How one batch is drawn. */
 export interface BatchDrawing {
   /** What is drawn with the scene, and what for the outline. */
-  readonly root: THREE.Object3D;
-  readonly masks: THREE.Object3D;
+  readonly root: Object3D;
+  readonly masks: Object3D;
   /** The core tells of it anew. */
   update(form: BatchForm): void;
   /** The core has written to its buffers. */

@@ -25,6 +25,16 @@ vec3 srgb(vec3 c) {
 /** The one colour of Matte, linear. */
 export const neutral = 'const vec3 NEUTRAL = vec3(0.42, 0.425, 0.43);';
 
+/** Colours that tell objects apart, linear: hues a golden section from each other, in two lightnesses. */
+const ownColor = /* glsl */ `
+vec3 ownColor(float batch, float part) {
+  float k = part + 37.0 * batch;
+  float hue = fract(k * 0.61803399);
+  vec3 pure = 0.5 + 0.5 * cos(6.2831853 * (hue + vec3(0.0, 0.3333, 0.6667)));
+  return mix(vec3(0.3), pure, 0.55) * (mod(k, 2.0) < 0.5 ? 0.62 : 0.95);
+}
+`;
+
 /** Shading of surfaces: a light at the eye, so that whatever is looked at is lit. Output is premultiplied. */
 export const surfaceVertex = /* glsl */ `
 ${merged}
@@ -36,18 +46,22 @@ flat out vec3 vBase;
 flat out vec2 vMetal;
 #endif
 #endif
-#if defined(PAPER) || defined(INK) || defined(WEIGHTED) || defined(PEELED)
+#ifdef OBJECT
+uniform float batch;
+flat out vec3 vOwn;
+#endif
+#if defined(PAPER) || defined(WEIGHTED) || defined(PEELED)
 #define TO_EYE
 out vec3 vToEye;
 #endif
-#if defined(UNLIT)
+#if defined(UNLIT) || defined(WIRE)
 #elif defined(WITH_NORMAL) && !defined(FLAT)
 #define BY_NORMAL
 out vec3 vNormal;
 #else
 #define BY_FACE
 #endif
-#if defined(BY_FACE) || defined(MATERIAL)
+#if defined(BY_FACE) || defined(LAMPS)
 #define PLACED
 out vec3 vView;
 #endif
@@ -62,6 +76,9 @@ out vec4 vColor;
 in float sides;
 out vec3 vCorner;
 flat out int vSides;
+#endif
+#ifdef OBJECT
+${ownColor}
 #endif
 void main() {
 #ifdef MERGED
@@ -79,6 +96,15 @@ void main() {
   local = instanceMatrix * local;
 #endif
   vec4 p = modelViewMatrix * local;
+#endif
+#ifdef OBJECT
+#ifdef MERGED
+  vOwn = ownColor(batch, float(part));
+#elif defined(USE_INSTANCING)
+  vOwn = ownColor(batch, float(gl_InstanceID));
+#else
+  vOwn = ownColor(batch, 0.0);
+#endif
 #endif
 #ifdef BY_NORMAL
 #ifdef MERGED
@@ -131,11 +157,11 @@ void main() {
 #ifdef STATE
   vec3 base = texelFetch(state, ivec2(gl_VertexID & 127, gl_VertexID >> 7), 0).rgb;
 #endif
-#if defined(PAPER) || defined(INK)
+#if defined(PAPER)
   vColor = mix(paper[0], paper[1], 0.5);
 #elif defined(UNLIT)
   vColor = srgb(base.rgb);
-#elif defined(MATTE)
+#elif defined(NEUTRAL_COLOUR)
   vColor = srgb(NEUTRAL * 0.72);
 #else
   vColor = srgb(base.rgb * 0.72);

@@ -2,7 +2,20 @@ import * as THREE from 'three';
 import type { BatchForm, DrawApi } from '../../core';
 import type { Looks } from './looks';
 import { Form } from './passes';
-import { formKey, isLines, isPicked, lay, PLAIN, Run, type BatchDrawing, type Style, type Which } from './runs';
+import {
+  formKey,
+  isBoxes,
+  isEdges,
+  isLines,
+  isPicked,
+  lay,
+  PLAIN,
+  Run,
+  tintOf,
+  type BatchDrawing,
+  type Style,
+  type Which,
+} from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -35,8 +48,8 @@ export class Single implements BatchDrawing {
   }
 
   show(run: Run, level: number, which: Which): void {
-    const boxes = run === Run.boxes || run === Run.pickedBoxes;
-    const lines = isLines(run) && !boxes;
+    const boxes = isBoxes(run);
+    const lines = isEdges(run);
     const { mesh } = this.form;
     const geometry = boxes
       ? this.wires.box(mesh)
@@ -68,17 +81,17 @@ export class Single implements BatchDrawing {
       this.lines = which.counts[0]!;
       f.geometry = geometry;
     }
-    lay(run, f.material, which.hidden);
+    lay(run, f.material, which);
     f.visible = true;
   }
 
   private make(run: Run, geometry: THREE.BufferGeometry, style: Style): THREE.Mesh {
     if (isLines(run)) {
-      const f = new THREE.Mesh(geometry, this.looks.line(isPicked(run), false));
+      const f = new THREE.Mesh(geometry, this.looks.line(tintOf(run), false));
       f.layers.set(Form.wire);
       f.renderOrder = isPicked(run) ? 1 : 0;
       // The geometry may be shared with others that draw more or less of it.
-      if (run === Run.lines || run === Run.picked) f.onBeforeRender = () => f.geometry.setDrawRange(0, this.lines);
+      if (isEdges(run)) f.onBeforeRender = () => f.geometry.setDrawRange(0, this.lines);
       return f;
     }
     if (run === Run.mask) {
@@ -87,7 +100,9 @@ export class Single implements BatchDrawing {
       return f;
     }
     const edges = run === Run.edged;
-    const f = new THREE.Mesh(geometry, this.looks.surface(this.form.mesh, edges, false, style));
+    const look = this.looks.surface(this.form.mesh, edges, false, style);
+    look.uniforms.batch = { value: this.form.number };
+    const f = new THREE.Mesh(geometry, look);
     f.layers.set(edges ? Form.edged : Form.surface);
     return f;
   }

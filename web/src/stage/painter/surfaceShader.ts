@@ -3,7 +3,7 @@ import { neutral, transfer } from './shaders';
 
 /** How much of a stroke is at a place of the screen, CSS pixels, for a tone from 0, dark, to 1. */
 const hatching = /* glsl */ `
-#ifdef INK
+#ifdef HATCHED
 float stroke(float across, float width) {
   float d = abs(fract(across / 6.0) - 0.5) * 6.0;
   return clamp(width + 0.5 - d, 0.0, 1.0);
@@ -22,6 +22,9 @@ precision highp float;
 flat in vec3 vBase;
 #else
 uniform vec4 base;
+#endif
+#ifdef OBJECT
+flat in vec3 vOwn;
 #endif
 #ifdef MATERIAL
 #ifdef MERGED
@@ -52,31 +55,33 @@ uniform float cutoff;
 #define THROUGH
 uniform float opacity;
 #endif
-#if defined(PAPER) || defined(INK)
+#if defined(PAPER)
 uniform vec3 paper[2];
+#endif
+#if defined(PAPER) || defined(WIRE)
 uniform vec4 rim;
 #endif
-#if defined(PAPER) || defined(INK) || defined(THROUGH)
+#if defined(PAPER) || defined(THROUGH)
 in vec3 vToEye;
 #endif
 #ifdef PEELED
 uniform highp sampler2D before;
 uniform bool peeling;
 #endif
-#if defined(WEIGHTED) || defined(MATERIAL)
+#if defined(WEIGHTED) || defined(LAMPS)
 uniform mat4 projectionMatrix;
 #endif
 #ifdef WEIGHTED
 layout(location = 1) out vec4 weight;
 #endif
-#if defined(UNLIT)
+#if defined(UNLIT) || defined(WIRE)
 #elif defined(WITH_NORMAL) && !defined(FLAT)
 #define BY_NORMAL
 in vec3 vNormal;
 #else
 #define BY_FACE
 #endif
-#if defined(BY_FACE) || defined(MATERIAL)
+#if defined(BY_FACE) || defined(LAMPS)
 in vec3 vView;
 #endif
 #ifdef WITH_IMAGE
@@ -114,11 +119,18 @@ void main() {
   c *= vColor;
 #endif
   if (c.a < cutoff) discard;
+#if defined(NEUTRAL_COLOUR)
+  c.rgb = NEUTRAL;
+#elif defined(OBJECT)
+  c.rgb = vOwn;
+#endif
 #ifdef DEPTH
   result = vec4(0.0);
 }
 #else
-#if defined(UNLIT) || defined(MATERIAL) && defined(PLAINLY)
+#if defined(WIRE)
+  vec3 color = vec3(0.0);
+#elif defined(UNLIT) || defined(MATERIAL) && defined(PLAINLY)
   vec3 color = srgb(c.rgb);
 #else
 #ifdef BY_NORMAL
@@ -132,22 +144,25 @@ void main() {
   // Worked out on the screen it turns to the eye by itself.
   vec3 toward = n;
 #endif
-#if defined(PAPER) || defined(INK) || defined(THROUGH)
+#if defined(PAPER) || defined(THROUGH)
   float facing = abs(dot(n, normalize(vToEye)));
 #endif
-#if defined(PAPER) || defined(INK)
+#if defined(PAPER)
   // Where a round surface turns away from the eye its silhouette is drawn, as wide as an edge.
   float silhouette = 1.0 - smoothstep(0.5, 1.0, facing / max(fwidth(facing) * 1.6 * pixel, 1e-4));
   vec3 ground = mix(paper[0], paper[1], 0.5);
-#ifdef INK
+#ifdef HATCHED
   // On dark paper light is drawn, on light paper shadow.
   float tone = 0.5 + 0.5 * dot(toward, vec3(-0.48, 0.72, 0.5));
   ground = mix(ground, rim.rgb, strokes(ground.g < 0.5 ? 1.0 - tone : tone, gl_FragCoord.xy / pixel) * rim.a);
 #endif
   vec3 color = mix(ground, rim.rgb, silhouette * rim.a);
-#elif defined(MATERIAL)
+#elif defined(LAMPS)
   n = toward;
-#ifdef MERGED
+#ifndef MATERIAL
+  // What no material is asked for is dull.
+  vec2 how = vec2(0.0, 0.9);
+#elif defined(MERGED)
   vec2 how = vMetal;
 #else
   vec2 how = metal;
@@ -162,21 +177,25 @@ void main() {
 #ifdef WITH_OCCLUSION
   open_ = 1.0 + occluding * (texture(occlusionImage, vUv).r - 1.0);
 #endif
+#ifdef MATERIAL
   vec3 emitted = emissive;
+#else
+  vec3 emitted = vec3(0.0);
+#endif
 #ifdef WITH_EMISSION
   emitted *= linear(texture(emissionImage, vUv).rgb);
 #endif
   vec3 toEye = projectionMatrix[2][3] == 0.0 ? vec3(0.0, 0.0, 1.0) : normalize(-vView);
   vec3 lightTotal = lightOn(vView, n, toEye, c.rgb, how.x, how.y, open_) + emitted * lamps[0].y;
   vec3 color = srgb(clamp(lightTotal, 0.0, 1.0));
-#elif defined(MATTE)
+#elif defined(STUDIO)
   // A key from above to the left, a fill from the right, a rim from behind, and soft light from all around.
   float soft = max(0.0, (dot(toward, vec3(-0.46, 0.62, 0.636)) + 0.3) / 1.3);
   float fill = max(0.0, dot(toward, vec3(0.8, 0.12, 0.588)));
   float back = max(0.0, dot(toward, vec3(0.25, 0.6, -0.76)));
   vec3 light = mix(vec3(0.2, 0.19, 0.185), vec3(0.42, 0.45, 0.48), 0.5 + 0.5 * toward.y)
     + vec3(0.98, 0.95, 0.9) * soft * soft + vec3(0.16, 0.19, 0.22) * fill + vec3(0.2, 0.22, 0.25) * back;
-  vec3 color = srgb(NEUTRAL * light);
+  vec3 color = srgb(c.rgb * light);
 #else
   // A light a little above the eye, a cool fill from below; backs of faces are darker.
   float key = abs(dot(n, vec3(0.25, 0.42, 0.87)));
@@ -186,16 +205,35 @@ void main() {
   vec3 color = srgb(shade);
 #endif
 #endif
+#if defined(HATCHED) && !defined(PAPER)
+  color = mix(color, ink, strokes(dot(color, vec3(0.3, 0.59, 0.11)), gl_FragCoord.xy / pixel));
+#endif
 #ifdef EDGES
   vec3 w = fwidth(vCorner);
   vec3 far = vCorner.zxy / max(w.zxy, 1e-6);
   vec3 strength = vec3(vSides & 3, (vSides >> 2) & 3, (vSides >> 4) & 3);
+#ifdef ALL
+  strength = max(strength, vec3(0.6));
+#endif
   vec3 half_ = (0.15 + 0.35 * strength) * pixel;
   vec3 on = (1.0 - smoothstep(half_ - 0.5, half_ + 0.5, far)) * step(0.5, strength) * (0.45 + 0.25 * strength);
   // Where edges crowd they would fill everything: they fade as triangles shrink to a few pixels.
+#ifdef ALL
+  // Who asks for all of them sees at least that they are many.
+  float room = 1.0 - 0.65 * smoothstep(0.25, 1.0, max(w.x, max(w.y, w.z)));
+#else
   float room = 1.0 - smoothstep(0.12, 0.5, max(w.x, max(w.y, w.z)));
+#endif
   float edge = clamp(max(on.x, max(on.y, on.z)) * room, 0.0, 1.0);
+#ifdef WIRE
+  if (edge < 0.02) discard;
+  color = rim.rgb;
+  c.a = edge * rim.a;
+#elif defined(PAPER)
+  color = mix(color, rim.rgb, edge * rim.a);
+#else
   color = mix(color, ink, edge);
+#endif
 #endif
 #ifdef THROUGH
 #ifdef UNLIT

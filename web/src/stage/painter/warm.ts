@@ -47,9 +47,9 @@ const LOOKS: [Style, boolean][] = [
   [{ shade: 'smooth', through: 'weighted' }, true],
   [{ shade: 'smooth', through: 'weighted' }, false],
   [{ shade: 'depth', through: 'none' }, false],
-  [{ shade: 'material', through: 'none' }, false],
-  [{ shade: 'matte', through: 'none' }, false],
-  [{ shade: 'ink', through: 'none' }, false],
+  [{ shade: 'material lamps', through: 'none' }, false],
+  [{ shade: 'smooth studio neutral', through: 'none' }, false],
+  [{ shade: 'paper hatched', through: 'none' }, false],
 ];
 
 /** Has programs made before they are needed. The materials stay: with the last material of a program the library would let go of it. */
@@ -100,8 +100,8 @@ export class Warmth {
     for (const edges of [false, true]) this.surfaces(scene, STYLE, edges);
     this.ranges(scene, triangle(true, false), looks.mask(false, true));
     scene.add(new THREE.Mesh(triangle(false, false), looks.mask(false, false)));
-    this.ranges(scene, line(new Int16Array(16)), looks.line(false, true));
-    scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line(false, false)));
+    this.ranges(scene, line(new Int16Array(16)), looks.line('wire', true));
+    scene.add(new THREE.Mesh(line(new Int8Array(16)), looks.line('wire', false)));
     const point = new THREE.BufferAttribute(new Float32Array(4), 4);
     const points = new THREE.BufferGeometry().setAttribute('position', point).setAttribute('point', point);
     const squares = new PointRanges(points, this.own(looks.point(0, true, STYLE)), 0);

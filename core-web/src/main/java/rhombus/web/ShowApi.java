@@ -12,6 +12,7 @@ import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.HistoryState;
 import rhombus.core.stage.show.LayerRow;
 import rhombus.core.stage.show.Listed;
+import rhombus.core.stage.show.LookState;
 import rhombus.core.stage.show.Picked;
 import rhombus.core.stage.show.PinRow;
 import rhombus.core.stage.show.Pivot;
@@ -58,6 +59,10 @@ public interface ShowApi extends JSObject {
     /** Every look that a viewport can be given. */
     @Gives(value = Choice.class, list = true)
     JSObject looks(String view);
+
+    /** The look of a viewport, to be changed part by part. */
+    @Gives(LookState.class)
+    JSObject look(String view);
 
     /** What can lie behind everything in a viewport, a colour of one's own aside. */
     @Gives(value = Choice.class, list = true)

@@ -62,7 +62,12 @@ final class ShowDoor implements ShowApi {
 
     @Override
     public JSObject looks(String view) {
-        return Js.list(snapshots.looks(view), Told::of);
+        return Js.list(snapshots.looks(view, layout), Told::of);
+    }
+
+    @Override
+    public JSObject look(String view) {
+        return Told.of(snapshots.look(view));
     }
 
     @Override

@@ -107,6 +107,7 @@ public final class Performed implements Actions {
             f.down(i, x + i * 40, y, 10);
         }
         if (t.kind() == Trigger.Kind.PRESS) {
+            f.tick(50);
             f.tick(900);
             return;
         }

@@ -305,6 +305,53 @@ class LooksTest extends OfTheirOwn {
                 .toList();
         assertThat(pictures).hasSizeGreaterThanOrEqualTo(9);
         page.keyboard().press("Escape");
-        assertThat(page.locator("[role=menu][aria-label=Look]").count()).isZero();
+        page.waitForFunction("() => !document.querySelector('[role=menu][aria-label=Look]')");
+    }
+
+    /** What is changed in the chooser shows at once; kept under a name it is in another scene too, on the digit it was given. */
+    @Test
+    void aLookIsChangedKeptAndUsedInAnotherSceneByItsDigit() {
+        hand.key("6");
+        int[] smooth = color(0.1, 0.5, 0.2);
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
+        hand.press("[data-edit-look]");
+        hand.press("[data-part=colour][data-choice=neutral]");
+        hand.press("[data-part=light][data-choice=studio]");
+        page.fill("[data-look-name]", "Clay");
+        page.locator("[data-look-name]").press("Enter");
+        hand.press("[data-command='display.look-digit'][data-choice='3']");
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => !document.querySelector('[data-look-editor]')");
+        hand.idle();
+        int[] clay = color(0.1, 0.5, 0.2);
+        assertThat(away(clay, smooth)).isGreaterThan(20);
+        assertThat(Math.abs(clay[0] - clay[2])).as("as good as grey").isLessThan(20);
+        openCube();
+        hand.key("6");
+        assertThat(away(color(0.1, 0.5, 0.2), smooth)).isLessThan(6);
+        hand.key("3");
+        assertThat(hand.view("v2").get("display")).isEqualTo("own:Clay");
+        assertThat(away(color(0.1, 0.5, 0.2), clay)).isLessThan(6);
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
+        hand.press("[data-edit-look]");
+        hand.press("[data-command='display.remove-look']");
+        page.keyboard().press("Escape");
+        hand.over("v2", 0.2, 0.1).key("3");
+        assertThat(hand.view("v2").get("display")).as("what was there before").isEqualTo("boxes");
+    }
+
+    @Test
+    void theSidesOfAllTrianglesAreDrawnWhereTheyAreAskedFor() {
+        hand.key("4");
+        int[] unlit = color(0.1, 0.5, 0.1);
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
+        hand.press("[data-edit-look]");
+        hand.press("[data-part=edges][data-choice=all]");
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => !document.querySelector('[data-look-editor]')");
+        hand.idle();
+        // The diagonal of the face toward y goes through its middle, where no modelled edge is.
+        assertThat(away(color(0, 0.5, 0), unlit)).isGreaterThan(20);
+        assertThat(away(color(0.15, 0.5, -0.15), unlit)).isLessThan(6);
     }
 }

@@ -3,6 +3,7 @@ package rhombus.core.board;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
+import rhombus.core.display.KeptLook;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.UsualLooks;
@@ -40,13 +41,15 @@ public record Start(String from, Look look, Set<Overlay> switched) {
 
     /** As plain data; what is switched stands under the name it had when overlays could only be hidden. */
     public Map<String, Object> toPlain() {
-        return Plain.map("from", from, "mode", look.id(), "hidden", Overlay.toPlain(switched));
+        Map<String, Object> m = Plain.map("from", from, "hidden", Overlay.toPlain(switched));
+        KeptLook.put(m, "mode", "look", look);
+        return m;
     }
 
     /** From plain data; what is missing is as usual. */
     public static Start of(Object plain) {
         Map<String, Object> m = Plain.map(plain);
-        Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
+        Look look = KeptLook.of(m, "mode", "look");
         return new Start(
                 Plain.text(m.get("from"), SCOUT),
                 look == null ? UsualLooks.SMOOTH_EDGES : look,

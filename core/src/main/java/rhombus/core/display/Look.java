@@ -1,16 +1,21 @@
 package rhombus.core.display;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * How a viewport draws the scene: a description of its parts, which becomes passes. None of them is a case of its own in what draws.
  *
  * @param id name in files and commands
  * @param label name on the screen
- * @param digit key that chooses it, 0 for none
+ * @param digit key that chooses it at first, 0 for none
  * @param surface how surfaces are filled
+ * @param colour whose colours they have
  * @param light what lights them
  * @param opacity of surfaces, above 0 to 1
  * @param edges which edges are drawn
  * @param hidden what becomes of edges that lie behind surfaces
+ * @param backs whether surfaces are drawn where one sees them from behind
  * @param strokes whether it is drawn as with a pen
  */
 public record Look(
@@ -18,10 +23,12 @@ public record Look(
         String label,
         int digit,
         Surface surface,
+        Colour colour,
         Light light,
         double opacity,
         Edges edges,
         Hidden hidden,
+        boolean backs,
         Strokes strokes) {
 
     /** How surfaces are filled. */
@@ -38,6 +45,16 @@ public record Look(
         SMOOTH,
         /** As the materials of the file say: the metallic-roughness model of glTF 2.0. */
         MATERIALS
+    }
+
+    /** Whose colours surfaces have. */
+    public enum Colour {
+        /** Those of the file. */
+        SCENE,
+        /** One for all: form without colour. */
+        NEUTRAL,
+        /** Each object has another, so that one tells them apart. */
+        OBJECT
     }
 
     /** What lights surfaces. */
@@ -90,13 +107,17 @@ public record Look(
         /** None. */
         NONE,
         /** Those that are modelled: not the diagonals of flat faces. */
-        MODELLED
+        MODELLED,
+        /** The sides of all triangles. */
+        ALL
     }
 
     /** What becomes of edges that lie behind surfaces. */
     public enum Hidden {
         /** They are left out. */
         LEFT_OUT,
+        /** They are drawn faintly. */
+        FAINT,
         /** They are drawn like the others. */
         SHOWN
     }
@@ -109,41 +130,18 @@ public record Look(
         HATCHED
     }
 
-    /** How edges are drawn. */
-    public enum Edging {
+    /**
+     * How edges are drawn; several ways can be wanted at once.
+     *
+     * @param onSurface within the surface's own pass
+     * @param lines as lines
+     * @param hides whether lines are left out where a surface is before them
+     * @param faint as faint lines, seen through everything
+     * @param all whether on surfaces the sides of all triangles are drawn
+     */
+    public record Edging(boolean onSurface, boolean lines, boolean hides, boolean faint, boolean all) {
         /** Not at all. */
-        NONE,
-        /** As lines, seen through everything. */
-        LINES,
-        /** As lines, where no surface is before them. */
-        VISIBLE,
-        /** Within the surface's own pass. */
-        ON_SURFACE;
-
-        /** Whether they are drawn as lines. */
-        public boolean lines() {
-            return this == LINES || this == VISIBLE;
-        }
-    }
-
-    /** What the programs that draw surfaces differ by. */
-    public enum Shade {
-        /** There are no surfaces. */
-        NONE,
-        /** By the normals of vertices, lit from the eye. */
-        SMOOTH,
-        /** By the plane of each face, lit from the eye. */
-        FLAT,
-        /** Not at all. */
-        UNLIT,
-        /** Not at all, and surfaces are as the ground behind them: they only hide. */
-        PAPER,
-        /** Like paper, with hatching where it is dark. */
-        INK,
-        /** One colour in three soft lights. */
-        MATTE,
-        /** As materials and the scene's lights say. */
-        MATERIAL
+        public static final Edging NONE = new Edging(false, false, false, false, false);
     }
 
     /** Checks the opacity. */
@@ -153,9 +151,19 @@ public record Look(
         }
     }
 
-    /** Whether surfaces are filled. */
+    /** The same under another name and with no key of its own. */
+    public Look named(String otherId, String otherLabel) {
+        return new Look(otherId, otherLabel, 0, surface, colour, light, opacity, edges, hidden, backs, strokes);
+    }
+
+    /** Whether both draw the same, whatever they are called. */
+    public boolean drawsAs(Look o) {
+        return named("", "").equals(o.named("", ""));
+    }
+
+    /** Whether surfaces are filled: with the ground's own colour where they only hide what lies behind them. */
     public boolean surfaces() {
-        return shade() != Shade.NONE;
+        return !boxes() && (surface != Surface.NONE || hidden != Hidden.SHOWN);
     }
 
     /** Whether a box stands for each object. */
@@ -168,26 +176,48 @@ public record Look(
         return through() || !surfaces();
     }
 
-    /** Whether lights can be chosen for it: materials take any. */
+    /** Whether lights can be chosen for each viewport: materials take any, and what is lit by the scene's takes others too. */
     public boolean lit() {
-        return surface == Surface.MATERIALS;
+        return surface == Surface.MATERIALS || shaded() && light != Light.HEADLIGHT && light != Light.STUDIO;
+    }
+
+    /** Whether light falls on surfaces as they are, not as their materials say. */
+    private boolean shaded() {
+        return surface == Surface.FLAT || surface == Surface.SMOOTH;
     }
 
     /** Whether surfaces let through what lies behind them. */
     public boolean through() {
-        return opacity < 1 && surfaces();
+        return opacity < 1 && surface != Surface.NONE && !boxes();
     }
 
-    /** How surfaces are drawn. */
-    public Shade shade() {
-        return switch (surface) {
-            case BOXES -> Shade.NONE;
-            case NONE -> hidden == Hidden.SHOWN ? Shade.NONE : strokes == Strokes.HATCHED ? Shade.INK : Shade.PAPER;
-            case UNLIT -> Shade.UNLIT;
-            case FLAT -> Shade.FLAT;
-            case SMOOTH -> light == Light.STUDIO ? Shade.MATTE : Shade.SMOOTH;
-            case MATERIALS -> Shade.MATERIAL;
-        };
+    /** How surfaces are drawn, word by word: how light falls on them, what lights them, whose colours they have, and strokes. */
+    public List<String> shading() {
+        List<String> out = new ArrayList<>();
+        out.add(
+                switch (surface) {
+                    case BOXES -> "none";
+                    case NONE -> surfaces() ? "paper" : edges == Edges.ALL ? "wire" : "none";
+                    case UNLIT -> "unlit";
+                    case FLAT -> "flat";
+                    case SMOOTH -> "smooth";
+                    case MATERIALS -> "material";
+                });
+        if (lit()) {
+            out.add("lamps");
+        } else if (shaded() && light == Light.STUDIO) {
+            out.add("studio");
+        }
+        if (surface != Surface.NONE && !boxes() && colour != Colour.SCENE) {
+            out.add(colour.name().toLowerCase());
+        }
+        if (edges == Edges.ALL && !boxes()) {
+            out.add("all");
+        }
+        if (strokes == Strokes.HATCHED && surfaces()) {
+            out.add("hatched");
+        }
+        return out;
     }
 
     /** How edges are drawn. */
@@ -195,9 +225,10 @@ public record Look(
         if (edges == Edges.NONE || boxes()) {
             return Edging.NONE;
         }
-        if (surface != Surface.NONE) {
-            return Edging.ON_SURFACE;
-        }
-        return hidden == Hidden.SHOWN ? Edging.LINES : Edging.VISIBLE;
+        boolean all = edges == Edges.ALL;
+        boolean over = hidden == Hidden.SHOWN && surface != Surface.NONE && !through();
+        boolean onSurface = all || surface != Surface.NONE && !over;
+        boolean lines = over || !all && surface == Surface.NONE;
+        return new Edging(onSurface, lines, lines && hidden != Hidden.SHOWN, hidden == Hidden.FAINT && !through(), all);
     }
 }

@@ -1,6 +1,7 @@
 package rhombus.core.display;
 
 import java.util.List;
+import rhombus.core.display.Look.Colour;
 import rhombus.core.display.Look.Edges;
 import rhombus.core.display.Look.Hidden;
 import rhombus.core.display.Look.Light;
@@ -31,28 +32,32 @@ public final class UsualLooks {
             "Translucent",
             8,
             Surface.SMOOTH,
+            Colour.SCENE,
             Light.HEADLIGHT,
             0.22,
             Edges.MODELLED,
             Hidden.SHOWN,
+            true,
             Strokes.NONE);
     /** Materials and lights as the file has them. */
-    public static final Look SCENE_LIGHT = new Look(
-            "scene-light",
-            "Scene light",
-            9,
-            Surface.MATERIALS,
-            Light.SHADOWS,
-            1,
-            Edges.NONE,
-            Hidden.LEFT_OUT,
-            Strokes.NONE);
+    public static final Look SCENE_LIGHT =
+            other("scene-light", "Scene light", 9, Surface.MATERIALS, Colour.SCENE, Light.SHADOWS, Edges.NONE);
     /** Form without colour. */
     public static final Look MATTE =
-            new Look("matte", "Matte", 0, Surface.SMOOTH, Light.STUDIO, 1, Edges.NONE, Hidden.LEFT_OUT, Strokes.NONE);
+            other("matte", "Matte", 0, Surface.SMOOTH, Colour.NEUTRAL, Light.STUDIO, Edges.NONE);
     /** Outlines and hatching, as with a pen. */
     public static final Look INK = new Look(
-            "ink", "Ink", 0, Surface.NONE, Light.HEADLIGHT, 1, Edges.MODELLED, Hidden.LEFT_OUT, Strokes.HATCHED);
+            "ink",
+            "Ink",
+            0,
+            Surface.NONE,
+            Colour.SCENE,
+            Light.HEADLIGHT,
+            1,
+            Edges.MODELLED,
+            Hidden.LEFT_OUT,
+            true,
+            Strokes.HATCHED);
 
     /** All of them, those with digits first and in their order. */
     public static final List<Look> ALL =
@@ -61,7 +66,12 @@ public final class UsualLooks {
     private UsualLooks() {}
 
     private static Look look(String id, String label, int digit, Surface surface, Edges edges, Hidden hidden) {
-        return new Look(id, label, digit, surface, Light.HEADLIGHT, 1, edges, hidden, Strokes.NONE);
+        return new Look(id, label, digit, surface, Colour.SCENE, Light.HEADLIGHT, 1, edges, hidden, true, Strokes.NONE);
+    }
+
+    private static Look other(
+            String id, String label, int digit, Surface surface, Colour colour, Light light, Edges edges) {
+        return new Look(id, label, digit, surface, colour, light, 1, edges, Hidden.LEFT_OUT, true, Strokes.NONE);
     }
 
     /** The look with this id, or null. */

@@ -26,6 +26,9 @@ public final class Bvh {
     private final int[] order;
     private final float[] corners;
     private final int[] stack = new int[128];
+    /** 1 while only fronts of triangles are met, -1 while only backs are, else 0. */
+    private int only;
+
     private int found;
     private double foundT;
     private double foundU;
@@ -91,6 +94,16 @@ public final class Bvh {
      * @return the triangle's number in the mesh, or {@link #NONE}
      */
     public int closest(double[] ray, double[] hit) {
+        return closest(ray, hit, 0);
+    }
+
+    /**
+     * The same of one side of the triangles.
+     *
+     * @param side 1 for the fronts, whose corners go round anticlockwise as the ray sees them, -1 for the backs, 0 for both
+     */
+    public int closest(double[] ray, double[] hit, int side) {
+        only = side;
         found = NONE;
         foundT = ray[6];
         if (order.length == 0) {
@@ -190,7 +203,7 @@ public final class Bvh {
             double e2x = c[at + 6] - vx, e2y = c[at + 7] - vy, e2z = c[at + 8] - vz;
             double px = dy * e2z - dz * e2y, py = dz * e2x - dx * e2z, pz = dx * e2y - dy * e2x;
             double det = e1x * px + e1y * py + e1z * pz;
-            if (det == 0) {
+            if (det == 0 || det * only < 0) {
                 continue;
             }
             // Multiplied by the determinant's size until a triangle is nearly hit: most are missed, without a division.

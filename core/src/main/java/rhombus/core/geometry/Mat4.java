@@ -122,4 +122,11 @@ public final class Mat4 {
         b = b.plus(a, -a.dot(b)).unit();
         return Quat.ofBasis(a, b, a.cross(b));
     }
+
+    /** The determinant of the linear part: below 0 where the matrix mirrors. */
+    public static double determinant(double[] m) {
+        return m[0] * (m[5] * m[10] - m[6] * m[9])
+                - m[4] * (m[1] * m[10] - m[2] * m[9])
+                + m[8] * (m[1] * m[6] - m[2] * m[5]);
+    }
 }

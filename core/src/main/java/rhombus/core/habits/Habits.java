@@ -4,18 +4,31 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.OwnLooks;
 import rhombus.core.plain.OldNames;
 import rhombus.core.plain.Plain;
 
 /** The values of all settings. Only what differs from the usual is stored. Immutable. */
 public final class Habits {
     /** Everything as it is until the user sets it. */
-    public static final Habits USUAL = new Habits(Map.of());
+    public static final Habits USUAL = new Habits(Map.of(), OwnLooks.NONE);
 
     private final Map<String, Object> changes;
+    private final OwnLooks looks;
 
-    private Habits(Map<String, Object> changes) {
+    private Habits(Map<String, Object> changes, OwnLooks looks) {
         this.changes = changes;
+        this.looks = looks;
+    }
+
+    /** Looks of the user's own. */
+    public OwnLooks looks() {
+        return looks;
+    }
+
+    /** With other looks of the user's own. */
+    public Habits with(OwnLooks others) {
+        return new Habits(changes, others);
     }
 
     /** The value of a setting. */
@@ -62,12 +75,20 @@ public final class Habits {
         } else {
             throw new IllegalArgumentException("“" + h.words() + "” can be " + h.allowed());
         }
-        return new Habits(next);
+        return new Habits(next, looks);
     }
 
-    /** As stored: format, version and what differs. */
+    /** As stored: format, version, what differs, and looks of the user's own. */
     public Map<String, Object> toPlain() {
-        return Plain.map("format", "rhombus-habits", "version", 1, "values", new LinkedHashMap<>(changes));
+        return Plain.map(
+                "format",
+                "rhombus-habits",
+                "version",
+                1,
+                "values",
+                new LinkedHashMap<>(changes),
+                "looks",
+                looks.all().isEmpty() ? null : looks.toPlain());
     }
 
     /** What of a file cannot be used, each setting with what it can be; empty where all of it can. */
@@ -81,6 +102,7 @@ public final class Habits {
                 out.add("values." + e.getKey() + ": it can be " + known.allowed());
             }
         }
+        out.addAll(OwnLooks.problems(m.get("looks")));
         return out;
     }
 
@@ -96,6 +118,6 @@ public final class Habits {
                 h = h.with(known.id(), e.getValue());
             }
         }
-        return h;
+        return h.with(OwnLooks.of(m.get("looks")));
     }
 }

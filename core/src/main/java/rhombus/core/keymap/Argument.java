@@ -8,7 +8,7 @@ import java.util.Map;
  *
  * @param name of it
  * @param type what it has to be
- * @param choices the words it may be, for a choice
+ * @param choices the words it may be, for a choice; one that ends in a colon stands for all that goes on after it
  * @param required whether the command does nothing without it
  */
 public record Argument(String name, Type type, List<String> choices, boolean required) {
@@ -59,7 +59,7 @@ public record Argument(String name, Type type, List<String> choices, boolean req
     private boolean fits(Object v) {
         return switch (type) {
             case TEXT -> v instanceof String;
-            case CHOICE -> v instanceof String s && choices.contains(s);
+            case CHOICE -> v instanceof String s && chosen(s);
             case PLACE -> whole(v) || v instanceof String s && choices.contains(s);
             case TRUTH -> v instanceof Boolean;
             case NUMBER -> finite(v);
@@ -67,6 +67,15 @@ public record Argument(String name, Type type, List<String> choices, boolean req
             case TYPED -> finite(v) || v instanceof String || v instanceof Map<?, ?>;
             case TEXTS -> v instanceof List<?> l && l.stream().allMatch(String.class::isInstance);
         };
+    }
+
+    private boolean chosen(String s) {
+        return choices.stream().anyMatch(c -> open(c) ? s.startsWith(c) && s.length() > c.length() : s.equals(c));
+    }
+
+    /** Whether a choice stands for all that goes on after it. */
+    static boolean open(String choice) {
+        return choice.endsWith(":");
     }
 
     private static boolean finite(Object v) {

@@ -17,8 +17,8 @@ public final class Bindable {
                 out.add(new Binding(id, null, 0, b.context(), command, b.args(), b.words()));
             }
         }
-        if (out.isEmpty()) {
-            for (Map<String, Object> args : ways(command)) {
+        for (Map<String, Object> args : ways(command)) {
+            if (out.stream().noneMatch(o -> o.args().equals(args))) {
                 out.add(binding(map, id, command, args, Context.STAGE));
             }
         }
@@ -41,6 +41,7 @@ public final class Bindable {
         }
         Argument a = needed.get(0);
         return a.choices().stream()
+                .filter(c -> !Argument.open(c))
                 .map(c -> Map.<String, Object>of(a.name(), c))
                 .toList();
     }
@@ -59,6 +60,9 @@ public final class Bindable {
     private static String words(Command command, Map<String, Object> args) {
         String w = command.words();
         String plain = w.substring(0, 1).toLowerCase() + w.substring(1);
-        return args.isEmpty() ? plain : plain + ": " + args.values().iterator().next();
+        String told =
+                args.isEmpty() ? "" : String.valueOf(args.values().iterator().next());
+        // Of what one has named oneself the name is told.
+        return args.isEmpty() ? plain : plain + ": " + told.substring(told.indexOf(':') + 1);
     }
 }

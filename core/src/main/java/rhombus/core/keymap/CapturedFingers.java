@@ -18,6 +18,9 @@ public final class CapturedFingers {
     private int most;
     private double since;
     private double tapped = Double.NaN;
+    /** Since when time has been seen to go by: a page that is stuck makes no finger rest and no tap single. */
+    private double from = Double.NaN;
+
     private double wentX;
     private double wentY;
     private double spread;
@@ -51,6 +54,7 @@ public final class CapturedFingers {
         if (down.isEmpty()) {
             most = 0;
             since = timeMs;
+            from = Double.NaN;
         }
         down.put(id, new Finger(x, y, x, y));
         most = Math.max(most, down.size());
@@ -111,12 +115,14 @@ public final class CapturedFingers {
             decided.accept(Trigger.doubleClick(0));
         }
         tapped = timeMs;
+        from = Double.NaN;
     }
 
     void tick(double timeMs) {
-        if (down.isEmpty() && timeMs - tapped > Resolver.DOUBLE_MS) {
+        from = Double.isNaN(from) ? timeMs : from;
+        if (down.isEmpty() && timeMs - from > Resolver.DOUBLE_MS && timeMs - tapped > Resolver.DOUBLE_MS) {
             decided.accept(Trigger.click(0));
-        } else if (down.size() == 1 && most == 1 && timeMs - since > Fingers.LONGEST_TAP_MS) {
+        } else if (down.size() == 1 && most == 1 && timeMs - from > Fingers.LONGEST_TAP_MS) {
             decided.accept(Trigger.press());
         }
     }

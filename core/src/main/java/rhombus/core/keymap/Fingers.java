@@ -33,6 +33,9 @@ public final class Fingers {
     private double downX;
     private double downY;
     private double downAt;
+    /** Since when time has been seen to go by for the first finger: a page that is stuck does not make it rest. */
+    private double restsFrom;
+
     private boolean clean;
     /** The largest number of fingers since the first came down, and whether none of them has moved. */
     private int most;
@@ -82,6 +85,7 @@ public final class Fingers {
             spent = false;
             most = 1;
             downAt = timeMs;
+            restsFrom = Double.NaN;
             settle();
             return;
         }
@@ -136,7 +140,8 @@ public final class Fingers {
 
     /** Time has gone by: a finger that rests does what is bound to that. */
     public void tick(double timeMs) {
-        if (waits() && timeMs - downAt > LONGEST_TAP_MS) {
+        restsFrom = Double.isNaN(restsFrom) ? timeMs : restsFrom;
+        if (waits() && timeMs - restsFrom > LONGEST_TAP_MS) {
             clean = false;
             spent = resolver.tapped(Trigger.press(), contexts, middleX, middleY);
         }

@@ -172,6 +172,11 @@ public final class Keymap {
         return next(next, added);
     }
 
+    /** A binding without a trigger yet, to be added: it runs a command, told something. */
+    public Binding added(String command, Map<String, Object> args) {
+        return Bindable.binding(this, freshId(), catalogue.command(command), args, Context.STAGE);
+    }
+
     private Keymap withAdded(Binding b) {
         List<Binding> next = new ArrayList<>();
         boolean there = false;

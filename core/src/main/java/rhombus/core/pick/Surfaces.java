@@ -23,6 +23,9 @@ public final class Surfaces {
     private final double[] ray = new double[7];
     private final double[] hit = new double[3];
     private int triangle;
+    /** Whether surfaces are met from behind, too. */
+    private boolean backs = true;
+
     private ObjectTree tree;
     private int bestNode;
     private int bestMesh;
@@ -81,6 +84,18 @@ public final class Surfaces {
         return bestNode < 0 ? null : new Hit(bestNode, o.plus(d, best), best + startAt, bestMesh, bestTriangle);
     }
 
+    /**
+     * The same.
+     *
+     * @param alsoBacks whether surfaces are met from behind
+     */
+    public Hit closest(Ray sight, double startAt, boolean locked, boolean alsoBacks) {
+        backs = alsoBacks;
+        Hit out = closest(sight, startAt, locked);
+        backs = true;
+        return out;
+    }
+
     /** Where the line meets an object, if that is nearer than what was met before. */
     private double nearer(int i, Vec3 o, Vec3 d, double before, boolean evenLocked) {
         double best = before;
@@ -124,6 +139,18 @@ public final class Surfaces {
         return out;
     }
 
+    /**
+     * The same.
+     *
+     * @param alsoBacks whether surfaces are met from behind
+     */
+    public List<Hit> through(Ray sight, double startAt, boolean alsoBacks) {
+        backs = alsoBacks;
+        List<Hit> out = through(sight, startAt);
+        backs = true;
+        return out;
+    }
+
     private void meet(int i, Vec3 o, Vec3 d, double startAt, List<Hit> out) {
         double t = nearer(i, o, d, Double.POSITIVE_INFINITY, false);
         if (t < Double.POSITIVE_INFINITY) {
@@ -144,7 +171,9 @@ public final class Surfaces {
         ray[4] = ld.y();
         ray[5] = ld.z();
         ray[6] = best;
-        triangle = mesh.bvh().closest(ray, hit);
+        // What mirrors an object turns its triangles and leaves its fronts outside: in its own frame they are as they
+        // were.
+        triangle = mesh.bvh().closest(ray, hit, backs ? 0 : 1);
         return triangle == Bvh.NONE ? Double.POSITIVE_INFINITY : hit[0];
     }
 

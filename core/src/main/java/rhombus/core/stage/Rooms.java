@@ -85,6 +85,7 @@ final class Rooms {
         ground.settings().follow(h -> {
             resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
             keymaps.habits();
+            boards.list().forEach(b -> b.views.forEach(ground.looks()::refresh));
         });
         report.quietWhile(recorder::playing);
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);

@@ -65,18 +65,12 @@ final class Baking {
             c[k * 3 + 1] = m[a + 2] * m[b] - m[a] * m[b + 2];
             c[k * 3 + 2] = m[a] * m[b + 1] - m[a + 1] * m[b];
         }
-        if (determinant(m) < 0) {
+        if (Mat4.determinant(m) < 0) {
             for (int i = 0; i < 9; i++) {
                 c[i] = -c[i];
             }
         }
         return c;
-    }
-
-    static double determinant(double[] m) {
-        return m[0] * (m[5] * m[10] - m[6] * m[9])
-                - m[4] * (m[1] * m[10] - m[2] * m[9])
-                + m[8] * (m[1] * m[6] - m[2] * m[5]);
     }
 
     /** The most that a matrix makes anything longer along its own axes. */

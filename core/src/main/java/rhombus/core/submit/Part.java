@@ -1,5 +1,6 @@
 package rhombus.core.submit;
 
+import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 
 /** One use of a mesh by a node, and where in its batch it lies. */
@@ -40,7 +41,7 @@ final class Part {
     void measure(double[] to) {
         world = to;
         scale = Baking.scale(to);
-        mirrored = Baking.determinant(to) < 0;
+        mirrored = Mat4.determinant(to) < 0;
     }
 
     int vertices() {

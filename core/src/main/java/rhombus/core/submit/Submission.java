@@ -32,15 +32,25 @@ public final class Submission {
     public static final int BOXES = 6;
     /** Those of what is selected, over the others. */
     public static final int PICKED_BOXES = 7;
+    /** Lines that are seen faintly through everything. */
+    public static final int FAINT = 8;
 
     /** So many lines of an object are drawn however crowded it is: a box, a board, a beam. */
     private static final int FEW = 40;
 
-    private static final int FORMS = 8;
+    private static final int FORMS = 9;
     /** Numbers of a run: batch, form, level, first range, number of ranges. */
     public static final int RUN = 5;
 
-    /** How a picture draws. */
+    /**
+     * How a picture draws.
+     *
+     * @param surfaces whether surfaces are filled
+     * @param edging how edges are drawn
+     * @param boxes whether a box stands for each object
+     * @param through whether surfaces let through what lies behind them
+     * @param outline whether what is selected is outlined
+     */
     public record Wish(boolean surfaces, Look.Edging edging, boolean boxes, boolean through, boolean outline) {
         /** Surfaces alone. */
         public static final Wish SURFACES = new Wish(true, Look.Edging.NONE, false, false, false);
@@ -50,6 +60,16 @@ public final class Submission {
         /** What a look wants. */
         public static Wish of(Look look, boolean outline) {
             return new Wish(look.surfaces(), look.edging(), look.boxes(), look.through(), outline);
+        }
+
+        /** Whether any lines are drawn: beside those that are wished for they stand in for edges on surfaces that are not filled. */
+        boolean lines() {
+            return edging.lines() || edging.faint() || wire();
+        }
+
+        /** Whether edges on surfaces are drawn, and nothing else of these. */
+        boolean wire() {
+            return edging.onSurface() && !surfaces;
         }
     }
 
@@ -102,7 +122,7 @@ public final class Submission {
         if (offsets.length < batches.list().size() * 6) {
             offsets = new float[batches.list().size() * 6];
         }
-        crowding = wish.edging.lines() && screen != null ? crowding(scene, frustum, screen) : null;
+        crowding = wish.lines() && screen != null ? crowding(scene, frustum, screen) : null;
         for (Batch b : batches.list()) {
             if (b.sort == Batch.Sort.CROWD) {
                 crowd(b, scene, frustum, screen, wish);
@@ -142,11 +162,13 @@ public final class Submission {
             if (!f.shows(box)) {
                 continue;
             }
-            if (wish.surfaces) {
-                surface(p, f, box, screen, wish);
+            boolean edged = (wish.surfaces || wish.wire()) && surface(p, f, box, screen, wish);
+            // What is selected stands out in lines of its own.
+            if (wish.edging.lines() || wish.wire() && (!edged || p.selected)) {
+                lines(p, box, screen, p.selected ? PICKED : LINES);
             }
-            if (wish.edging.lines()) {
-                lines(p, box, screen);
+            if (wish.edging.faint()) {
+                lines(p, box, screen, FAINT);
             }
             if (wish.boxes) {
                 int first = b.sort == Batch.Sort.MERGED ? p.slot * Boxes.LINES * Quads.INDICES * 4 : 0;
@@ -159,22 +181,26 @@ public final class Submission {
         }
     }
 
-    private void surface(Part p, Frustum f, Aabb box, Screen screen, Wish wish) {
+    /** Gives whether it is drawn with edges on it. */
+    private boolean surface(Part p, Frustum f, Aabb box, Screen screen, Wish wish) {
         boolean eased = detail.tolerance > 0 || detail.small > 0;
         double metres = eased ? f.metresPerPixel(box) : 0;
-        if (p.batch.points != null && isSmall(p, metres)) {
+        if (wish.surfaces && p.batch.points != null && isSmall(p, metres)) {
             ranges(POINTS, 0).add(p.slot, 1, 1);
-            return;
+            return true;
         }
         int level = level(p, metres * detail.tolerance);
         if (level == 0
-                && wish.edging == Look.Edging.ON_SURFACE
+                && wish.edging.onSurface()
                 && EdgeThinning.showOnSurface(EdgeThinning.area(screen, box), p.shape.triangleCount())) {
             if (p.shape.hasEdges()) {
                 ranges(EDGED, 0).add(p.corner, p.corners(), 1);
-                return;
+                return true;
             }
             complete = false;
+        }
+        if (!wish.surfaces) {
+            return false;
         }
         if (level == 0) {
             ranges(SURFACE, 0).add(p.corner * 4, p.corners(), 4);
@@ -184,6 +210,7 @@ public final class Submission {
             p.batch.level(level);
             ranges(SURFACE, level).add(p.coarse[level - 1] * 4, p.level(level).length, 4);
         }
+        return false;
     }
 
     private boolean isSmall(Part p, double metresPerPixel) {
@@ -199,7 +226,7 @@ public final class Submission {
         return level;
     }
 
-    private void lines(Part p, Aabb box, Screen screen) {
+    private void lines(Part p, Aabb box, Screen screen, int form) {
         if (!p.shape.hasEdges()) {
             complete = false;
             return;
@@ -216,7 +243,7 @@ public final class Submission {
             batches.indices(p.batch.number, -1);
             first = p.line * Quads.INDICES * 4;
         }
-        ranges(p.selected ? PICKED : LINES, 0).add(first, count * Quads.INDICES, 4);
+        ranges(form, 0).add(first, count * Quads.INDICES, 4);
     }
 
     private int shared(int lines, Aabb box) {
@@ -244,11 +271,9 @@ public final class Submission {
                 : any.shape.bounds().radius()
                         * 2
                         / screen.metresPerPixel(screen.pose().focus());
-        boolean edged = wish.edging == Look.Edging.ON_SURFACE
-                && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
-        complete &= any.shape.hasEdges() || !edged && !wish.edging.lines();
-        int lines =
-                wish.edging.lines() ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount())) : 0;
+        boolean edged = wish.edging.onSurface() && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
+        complete &= any.shape.hasEdges() || !edged && !wish.lines();
+        int lines = wish.lines() ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount())) : 0;
         for (int i = 0; i < b.chunks.length; i++) {
             Chunk c = b.chunks[i];
             if (c.shown == 0 || !f.shows(c.box)) {
@@ -256,15 +281,18 @@ public final class Submission {
             }
             double metres = f.metresPerPixel(c.box);
             // What holds for the largest holds for all.
-            if (wish.surfaces && isSmall(c.largest, metres)) {
+            boolean small = wish.surfaces && isSmall(c.largest, metres);
+            int level = level(c.largest, metres * detail.tolerance);
+            boolean withEdges = edged && level == 0 && any.shape.hasEdges();
+            if (small) {
                 points(b, c, scene);
-            } else if (wish.surfaces) {
-                int level = level(c.largest, metres * detail.tolerance);
-                boolean withEdges = edged && level == 0 && any.shape.hasEdges();
+            } else if (wish.surfaces || withEdges) {
                 ranges(withEdges ? EDGED : SURFACE, level)
                         .add(i, level == 0 ? any.corners() : any.level(level).length, 0);
             }
-            ranges(LINES, 0).add(i, lines * Quads.INDICES, 0);
+            boolean drawn = wish.edging.lines() || wish.wire() && !withEdges;
+            ranges(LINES, 0).add(i, drawn ? lines * Quads.INDICES : 0, 0);
+            ranges(FAINT, 0).add(i, wish.edging.faint() ? lines * Quads.INDICES : 0, 0);
             ranges(BOXES, 0).add(i, wish.boxes ? Boxes.LINES * Quads.INDICES : 0, 0);
         }
         boolean picked = false;

@@ -186,6 +186,7 @@ class PointerTriggersTest {
         f.up(2, 160, 100, 2110);
         assertThat(said()).noneMatch(s -> s.startsWith("run"));
         f.down(1, 100, 100, 3000);
+        f.tick(3010);
         f.tick(3400);
         assertThat(f.waits()).isTrue();
         assertThat(said()).isEmpty();
@@ -284,6 +285,26 @@ class PointerTriggersTest {
         assertThat(c.modifiers()).isEqualTo(with);
     }
 
+    /** What a page that is stuck for a second does with two quick taps once it goes on: a double tap, and no rest. */
+    @Test
+    void aStuckPageMakesNoFingerRest() {
+        Capture c = new Capture();
+        Fingers f = new Fingers(with(Presets.RHOMBUS));
+        for (int tap = 0; tap < 2; tap++) {
+            double at = 100 + tap * 100;
+            c.fingers().down(1, 50, 50, at);
+            f.down(1, 50, 50, at);
+            c.tick(at + 1000);
+            f.tick(at + 1000);
+            assertThat(c.trigger()).isNull();
+            c.fingers().up(1, at + 50);
+            f.up(1, 50, 50, at + 50);
+            c.tick(at + 1010);
+        }
+        assertThat(said()).hasSize(2).noneMatch(s -> s.contains("rest"));
+        assertThat(c.trigger()).isEqualTo(Trigger.doubleClick(0));
+    }
+
     @Test
     void fingersAreWatchedForWhatTheyDo() {
         assertThat(watched(1, 30, 0, 0)).isEqualTo(Trigger.touch(1));
@@ -296,6 +317,7 @@ class PointerTriggersTest {
         assertThat(watched(3, 0, 0, 0)).isEqualTo(Trigger.tap(3));
         Capture rests = new Capture();
         rests.fingers().down(1, 50, 50, 0);
+        rests.tick(20);
         rests.tick(600);
         assertThat(rests.trigger()).isEqualTo(Trigger.press());
     }
@@ -319,6 +341,7 @@ class PointerTriggersTest {
         for (int i = 0; i < count; i++) {
             c.fingers().up(i, 200 + i);
         }
+        c.tick(210);
         c.tick(900);
         return c.trigger();
     }

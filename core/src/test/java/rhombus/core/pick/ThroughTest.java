@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
@@ -37,6 +38,31 @@ class ThroughTest {
                     .isEqualTo(alone == null ? List.of() : List.of(alone.distance()));
         }
         assertThat(hits).extracting(Hit::node).contains(4).doesNotContain(0);
+    }
+
+    /** A closed box is met from outside at its front and from inside not at all, mirrored or not; with backs it is met in both. */
+    @Property(tries = 1000)
+    void onlyFrontsAreMetWhereBacksAreLeftOut(@ForAll Quat q, @ForAll boolean mirrored) {
+        Scene boxes = Scenes.boxes();
+        double[] place = boxes.node(4).local().clone();
+        if (mirrored) {
+            for (int i = 0; i < 3; i++) {
+                place[i] = -place[i];
+            }
+        }
+        Scene s = boxes.withLocals(Map.of(4, place)).withIsolated(Set.of(4));
+        Vec3 middle = s.bounds(4).center();
+        Surfaces surfaces = new Surfaces(s);
+        Ray outside = new Ray(middle.plus(q.back(), 30), q.forward());
+        Hit front = surfaces.closest(outside, 0, false, false);
+        assertThat(front).isEqualTo(surfaces.closest(outside, 0, false)).isNotNull();
+        assertThat(surfaces.through(outside, 0, false))
+                .extracting(Hit::distance)
+                .containsExactly(front.distance());
+        Ray inside = new Ray(middle, q.forward());
+        assertThat(surfaces.closest(inside, 0, false)).isNotNull();
+        assertThat(surfaces.closest(inside, 0, false, false)).isNull();
+        assertThat(surfaces.through(inside, 0, false)).isEmpty();
     }
 
     @Example

@@ -577,7 +577,7 @@ class ModesTest {
         hand.run("display.overlay", "v2", "overlay", "meshes");
         assertThat(hand.stage.snapshots().pick("v2", x, y)).isNull();
         assertThat(hand.stage.snapshots().plan(1, "").surfaces()).isFalse();
-        assertThat(hand.stage.snapshots().plan(1, "").edges()).isEqualTo("none");
+        assertThat(hand.stage.snapshots().plan(1, "").lines()).isFalse();
         hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
         Set<Kind> taken = new HashSet<>();
         hand.stage

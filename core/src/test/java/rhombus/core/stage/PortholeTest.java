@@ -33,7 +33,10 @@ class PortholeTest {
         ViewState v = hand.view(1);
         double x = 700 - v.x;
         double y = 150 - v.y;
-        assertThat(hole(1).look()).isEqualTo(v.otherLook.id()).isNotEqualTo(v.look.id());
+        assertThat(v.otherLook).isNotEqualTo(v.look);
+        assertThat(hand.stage.snapshots().plan(1, hole(1).look()).shade())
+                .isEqualTo(String.join(" ", v.otherLook.shading()))
+                .isNotEqualTo(hand.stage.snapshots().plan(1, "").shade());
         assertThat(hole(1).x()).isEqualTo(x);
         assertThat(hole(1).y()).isEqualTo(y);
         assertThat(porthole.at(v, x, y)).isEqualTo(v.otherLook);

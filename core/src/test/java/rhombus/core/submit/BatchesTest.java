@@ -165,6 +165,10 @@ class BatchesTest {
         return new Skin(normals, null, null, color, -1, 0, blend, color[0], color[1], "");
     }
 
+    private static final Look.Edging ON_SURFACE = new Look.Edging(true, false, false, false, false);
+    private static final Look.Edging LINES = new Look.Edging(false, true, false, false, false);
+    private static final Look.Edging VISIBLE = new Look.Edging(false, true, true, false, false);
+
     private static Submission.Wish wish(boolean surfaces, Look.Edging edging, boolean outline) {
         return new Submission.Wish(surfaces, edging, false, false, outline);
     }
@@ -187,7 +191,7 @@ class BatchesTest {
             Mesh m = meshes.get(mesh);
             assertThat(have).as("node %d", i).hasSize(m.triangleCount());
             double off = 2e-4 * scene.bounds(i).radius();
-            boolean mirrored = Baking.determinant(scene.world(i)) < 0;
+            boolean mirrored = Mat4.determinant(scene.world(i)) < 0;
             for (int t = 0; t < m.triangleCount(); t++) {
                 Part p = new Part(i, mesh, m, null);
                 Vec3[] want = new Vec3[3];
@@ -352,21 +356,21 @@ class BatchesTest {
         BatchesTest t = of(seed);
         t.make();
         for (int i = 0; i < 6; i++) {
-            Drawn d = t.draw(t.everything(), wish(true, Look.Edging.ON_SURFACE, false), 0);
+            Drawn d = t.draw(t.everything(), wish(true, ON_SURFACE, false), 0);
             t.checkAll(d);
             Map<Integer, Integer> next = new HashMap<>();
             for (Drawn.Triangle x : d.triangles) {
                 int k = next.merge(x.node(), 1, Integer::sum) - 1;
                 // Of mirrored ones a box tells, below.
-                if (x.form() == Submission.EDGED && x.merged() && Baking.determinant(t.scene.world(x.node())) > 0) {
+                if (x.form() == Submission.EDGED && x.merged() && Mat4.determinant(t.scene.world(x.node())) > 0) {
                     assertThat(x.marks())
                             .isEqualTo(
                                     t.marks.get(t.scene.node(x.node()).meshes().get(0))[k]);
                 }
             }
-            Drawn wire = t.draw(t.everything(), wish(false, Look.Edging.LINES, false), 0);
+            Drawn wire = t.draw(t.everything(), wish(false, LINES, false), 0);
             assertThat(wire.triangles).isEmpty();
-            Drawn both = t.draw(t.everything(), wish(true, Look.Edging.VISIBLE, false), 0);
+            Drawn both = t.draw(t.everything(), wish(true, VISIBLE, false), 0);
             t.checkAll(both);
             assertThat(both.lines)
                     .as("lines that surfaces may hide are the same")
@@ -400,7 +404,9 @@ class BatchesTest {
                 Mesh mesh = t.meshes.get(t.scene.node(n).meshes().get(0));
                 Aabb tight = Aabb.of(mesh.positions());
                 double[] back = Mat4.inverseAffine(t.scene.world(n));
-                double close = 1e-4 * (1 + tight.radius()) * (1 + mesh.origin().length());
+                // Corners are single floats in the world, whose steps an inverse may enlarge.
+                double steps = 1e-6 * (1 + t.scene.radius()) * Baking.scale(back);
+                double close = 1e-4 * (1 + tight.radius()) * (1 + mesh.origin().length()) + steps;
                 Set<String> edges = new HashSet<>();
                 for (Vec3[] line : d.boxes.get(n)) {
                     int a = corner(tight, Mat4.point(back, line[0]).minus(mesh.origin()), close);
@@ -440,7 +446,7 @@ class BatchesTest {
         batches.sync(scene);
         Drawn d = draw(
                 seen(new Pose(new Vec3(0, 0, 50), Quat.IDENTITY, 50, new Projection.Perspective(0.8)), 100),
-                wish(true, Look.Edging.ON_SURFACE, false),
+                wish(true, ON_SURFACE, false),
                 0);
         assertThat(d.triangles).hasSize(12);
         for (Drawn.Triangle t : d.triangles) {
@@ -527,7 +533,7 @@ class BatchesTest {
         assertThat(d.triangles.stream().filter(t -> t.form() == Submission.MASK).map(Drawn.Triangle::node))
                 .isNotEmpty()
                 .containsOnly(first);
-        draw(everything(), wish(false, Look.Edging.LINES, false), 0);
+        draw(everything(), wish(false, LINES, false), 0);
         int[] runs = submission.runs();
         int picked = 0;
         for (int i = 0; i < runs.length; i += Submission.RUN) {

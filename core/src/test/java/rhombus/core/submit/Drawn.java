@@ -86,8 +86,8 @@ final class Drawn {
                             part.node,
                             form,
                             world(scene, part, t[k]),
-                            world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 2 : k + 1]),
-                            world(scene, part, t[Baking.determinant(scene.world(part.node)) < 0 ? k + 1 : k + 2]),
+                            world(scene, part, t[Mat4.determinant(scene.world(part.node)) < 0 ? k + 2 : k + 1]),
+                            world(scene, part, t[Mat4.determinant(scene.world(part.node)) < 0 ? k + 1 : k + 2]),
                             false,
                             0));
                 }

@@ -22,6 +22,7 @@ public final class AllCommands {
             FrameArea.area(),
             ViewArea.area(),
             DisplayArea.area(),
+            LookArea.area(),
             BoardArea.area(),
             ArrangeArea.area(),
             TrailArea.area(),

@@ -3,11 +3,14 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.display.Background;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.OwnLooks;
 import rhombus.core.display.UsualLooks;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.light.Lighting;
@@ -21,6 +24,8 @@ final class DisplayArea {
     /** A third of a doubling, as on the rings of lenses (common practice, no source). */
     private static final double STOP = 1.0 / 3;
 
+    static final String SET = "display.set";
+
     private final Ground ground;
 
     private DisplayArea(Ground ground) {
@@ -33,14 +38,16 @@ final class DisplayArea {
 
     private static void declare(Declare<DisplayArea> d) {
         d.group("Display");
-        Entry<DisplayArea> set = d.action("display.set", "Choose a look")
-                .needs("look", UsualLooks.ALL.stream().map(Look::id).toList());
+        List<String> looks =
+                new ArrayList<>(UsualLooks.ALL.stream().map(Look::id).toList());
+        looks.add(OwnLooks.PREFIX);
+        Entry<DisplayArea> set = d.action(SET, "Choose a look").needs("look", looks);
         for (Look l : UsualLooks.ALL) {
             if (l.digit() > 0) {
                 set.key("display-" + l.id(), "Digit" + l.digit(), 0, Map.of("look", l.id()), l.label());
             }
         }
-        set.does((a, c) -> a.show(c.view(), UsualLooks.named(c.text("look"))));
+        set.does((a, c) -> a.choose(c.view(), c.text("look")));
         d.action("display.swap", "Swap the last two looks")
                 .key("display-swap", "Digit0", 0, "swap the last two looks")
                 .does((a, c) -> a.show(c.view(), c.view().otherLook));
@@ -72,6 +79,16 @@ final class DisplayArea {
                         "overlay",
                         Arrays.stream(Overlay.values()).map(Overlay::id).toList())
                 .does((a, c) -> a.toggle(c.view(), Overlay.named(c.text("overlay"))));
+    }
+
+    private void choose(ViewState v, String id) {
+        Look l = ground.looks().named(id);
+        if (l != null) {
+            show(v, l);
+        } else if (!v.look.id().equals(id)) {
+            ground.changes()
+                    .notice("No look of yours is called “" + id.substring(OwnLooks.PREFIX.length()) + "”.", null, null);
+        }
     }
 
     private void show(ViewState v, Look l) {

@@ -36,7 +36,7 @@ public final class HandFile {
     }
 
     /**
-     * Uses a file: its keymap is in use, beside those that there are; its settings replace those that there are.
+     * Uses a file: its keymap is in use, beside those that there are; its settings replace those that there are; its looks come to them.
      *
      * @return what of the settings could not be used, with its place
      * @throws IllegalArgumentException saying what is wrong where nothing was changed
@@ -59,7 +59,9 @@ public final class HandFile {
         List<String> problems = new ArrayList<>();
         Habits.problems(habits).forEach(p -> problems.add("habits." + p));
         rebinding.keymaps().takeAll(brought);
-        ground.settings().use(Habits.of(habits));
+        // Looks that the file does not know stay; of two with one name the file's counts.
+        Habits read = Habits.of(habits);
+        ground.settings().use(read.with(ground.habits().looks().and(read.looks())));
         return problems;
     }
 }

@@ -7,12 +7,14 @@ import rhombus.core.plain.OneOf;
  * What is drawn in a viewport.
  *
  * @param shown whether anything is
- * @param surfaces whether surfaces are filled
- * @param shade how light falls on them
+ * @param surfaces whether surfaces are drawn
+ * @param shade how, in words of {@link rhombus.core.display.Look#shading()} with spaces between them
  * @param lit whether lights and shadows fall on them
+ * @param backs whether they are drawn where one sees them from behind
  * @param through whether they let through what lies behind them
  * @param opacity of those that do
- * @param edges how edges are drawn
+ * @param lines whether edges are drawn as lines
+ * @param hidden whether surfaces hide lines
  * @param boxes whether a box stands for each object
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
@@ -25,11 +27,13 @@ import rhombus.core.plain.OneOf;
 public record Plan(
         boolean shown,
         boolean surfaces,
-        @OneOf({"none", "smooth", "flat", "unlit", "paper", "ink", "matte", "material"}) String shade,
+        String shade,
         boolean lit,
+        boolean backs,
         boolean through,
         double opacity,
-        @OneOf({"none", "lines", "visible", "on_surface"}) String edges,
+        boolean lines,
+        boolean hidden,
         boolean boxes,
         boolean flat,
         boolean grid,

@@ -10,7 +10,6 @@ import rhombus.core.display.Background;
 import rhombus.core.display.Grid;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
-import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habit;
 import rhombus.core.navigate.PivotLadder;
@@ -57,6 +56,7 @@ public final class Snapshots {
     private final Contents contents;
     private final Reading reading;
     private final Lit lit;
+    private final LookLists looks;
 
     /** Reads what the rooms below hold. */
     public Snapshots(
@@ -83,6 +83,7 @@ public final class Snapshots {
         marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover);
         contents = new Contents(ground, subject);
         lit = new Lit(ground);
+        looks = new LookLists(ground);
         finding = new Finding(ground, subject);
         reading = new Reading(ground, subject, tools, boards, this::pivot);
     }
@@ -113,8 +114,8 @@ public final class Snapshots {
         return Views.wish(view(view), look(view(view), look));
     }
 
-    private static Look look(ViewState v, String id) {
-        Look named = UsualLooks.named(id);
+    private Look look(ViewState v, String id) {
+        Look named = id.equals(Hole.OTHER) ? v.otherLook : ground.looks().named(id);
         return named == null ? v.look : named;
     }
 
@@ -281,18 +282,15 @@ public final class Snapshots {
         return out;
     }
 
-    /** Every look that a viewport can be given, those with digits first and in their order. */
-    public List<Choice> looks(String viewId) {
+    /** Every look that a viewport can be given: the usual ones, those of one's own, and its own where that has no name. */
+    public List<Choice> looks(String viewId, Map<String, String> layout) {
+        return looks.all(ground.board().named(viewId), rebinding.keymaps().inUse(), layout);
+    }
+
+    /** The look of a viewport, to be changed part by part; null for no viewport. */
+    public LookState look(String viewId) {
         ViewState v = ground.board().named(viewId);
-        return UsualLooks.ALL.stream()
-                .map(l -> new Choice(
-                        l.id(),
-                        l.label(),
-                        l.digit() == 0 ? null : "" + l.digit(),
-                        "display.set",
-                        Map.of("look", l.id()),
-                        v != null && v.look.equals(l)))
-                .toList();
+        return v == null ? null : looks.state(v, rebinding.keymaps().keymap());
     }
 
     /** What can lie behind everything in a viewport, a colour of one's own aside. */

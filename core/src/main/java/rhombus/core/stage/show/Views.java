@@ -129,12 +129,14 @@ final class Views {
         Submission.Wish wish = wish(v, look);
         return new Plan(
                 v.shown,
-                wish.surfaces(),
-                look.shade().name().toLowerCase(),
+                wish.surfaces() || wish.edging().onSurface(),
+                String.join(" ", look.shading()),
                 wish.surfaces() && look.lit(),
+                look.backs(),
                 wish.through(),
                 look.opacity(),
-                wish.edging().name().toLowerCase(),
+                wish.edging().lines() || wish.edging().faint() || wish.edging().onSurface() && !wish.surfaces(),
+                wish.edging().hides(),
                 wish.boxes(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
@@ -154,8 +156,6 @@ final class Views {
         double top = Math.max(0, Math.floor(p.y() - p.half()));
         double width = Math.min(v.width, Math.ceil(p.x() + p.half())) - left;
         double height = Math.min(v.height, Math.ceil(p.y() + p.half())) - top;
-        return width < 1 || height < 1
-                ? null
-                : new Hole(v.otherLook.id(), p.x(), p.y(), p.half(), left, top, width, height);
+        return width < 1 || height < 1 ? null : new Hole(Hole.OTHER, p.x(), p.y(), p.half(), left, top, width, height);
     }
 }

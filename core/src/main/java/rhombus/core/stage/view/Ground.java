@@ -9,14 +9,15 @@ import rhombus.core.view.Clip;
 /** What every room stands on: the scene, the hand, the user's settings, the board in use, and the way to move its viewports. */
 public final class Ground {
     private final Changes changes = new Changes();
-    private final Model model = new Model();
     private final Pointer pointer = new Pointer();
     private final Settings settings = new Settings(changes);
     private final Typed typed = new Typed(this);
     private final Refusals refusals = new Refusals(this);
     private final Navigator navigator = new Navigator(changes, pointer, settings, this::board);
     private final Attention attention = new Attention(changes, settings, this::board);
+    private final Looks looks = new Looks(settings, changes);
     private final Porthole porthole = new Porthole(changes, this::board);
+    private final Model model = new Model(porthole);
     private Supplier<Board> board;
     private Walks walks;
     private final Recent recent = new Recent();
@@ -89,6 +90,11 @@ public final class Ground {
     /** The one way to move a viewport. */
     public Navigator navigator() {
         return navigator;
+    }
+
+    /** The looks that there are. */
+    public Looks looks() {
+        return looks;
     }
 
     /** Where a viewport is drawn with its other look. */

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.display.Background;
+import rhombus.core.display.KeptLook;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
-import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -30,8 +30,6 @@ public final class KeptView {
         m.putAll(Plain.map(
                 "home",
                 v.home == null ? null : pose(v.home),
-                "otherMode",
-                v.otherLook.id(),
                 "autoFlat",
                 v.autoFlat ? true : null,
                 "lastCamera",
@@ -44,18 +42,17 @@ public final class KeptView {
                 deeds,
                 "trailIndex",
                 v.trail.index()));
+        KeptLook.put(m, "otherMode", "otherLook", v.otherLook);
         return m;
     }
 
     /** What a viewport looks like to somebody else: where it stands, its lens, crop, camera and how it draws. */
     public static Map<String, Object> look(ViewState v) {
-        return Plain.map(
+        Map<String, Object> m = Plain.map(
                 "pose",
                 pose(v.destination()),
                 "lens",
                 v.lens,
-                "mode",
-                v.look.id(),
                 "light",
                 v.light == null ? null : v.light.id(),
                 "background",
@@ -68,6 +65,8 @@ public final class KeptView {
                 v.camera,
                 "crop",
                 crop(v.crop));
+        KeptLook.put(m, "mode", "look", v.look);
+        return m;
     }
 
     private static List<Object> crop(Crop c) {
@@ -96,7 +95,7 @@ public final class KeptView {
     }
 
     public static void view(Ground ground, ViewState v, Map<String, Object> m) {
-        Look other = UsualLooks.named(Plain.text(m.get("otherMode"), ""));
+        Look other = KeptLook.of(m, "otherMode", "otherLook");
         v.otherLook = other == null ? v.otherLook : other;
         v.home = pose(m.get("home"));
         List<Pose> trail = new ArrayList<>();
@@ -126,8 +125,9 @@ public final class KeptView {
 
     /** Makes a viewport look as it was told by {@link #look(ViewState)}; what does not fit this scene is passed over. */
     public static void look(Ground ground, ViewState v, Map<String, Object> m) {
-        Look look = UsualLooks.named(Plain.text(m.get("mode"), ""));
+        Look look = KeptLook.of(m, "mode", "look");
         v.look = look == null ? v.look : look;
+        ground.looks().refresh(v);
         v.lightBy(Look.Light.named(Plain.text(m.get("light"), "")));
         Background behind = Background.of(Plain.text(m.get("background"), ""));
         v.onto(behind == null ? Background.USUAL : behind);

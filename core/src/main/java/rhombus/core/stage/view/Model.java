@@ -14,11 +14,17 @@ import rhombus.core.view.Screen;
 
 /** The scene as it is now, and what an eye meets in it. */
 public final class Model {
+    private final Porthole porthole;
     private Scene scene = Scene.EMPTY;
     private Surfaces surfaces = new Surfaces(scene);
     private String name = "";
     private boolean opened;
     private int version;
+
+    /** @param porthole where a viewport is drawn with its other look */
+    Model(Porthole porthole) {
+        this.porthole = porthole;
+    }
 
     /** The scene as it is now. */
     public Scene scene() {
@@ -94,7 +100,7 @@ public final class Model {
         }
         Ray sight = v.screen().with(p).ray(lx, ly);
         Optics own = planes(v);
-        Hit hit = surfaces.closest(sight, startOf(sight, p, own), locked);
+        Hit hit = surfaces.closest(sight, startOf(sight, p, own), locked, backs(v, lx, ly));
         return hit != null && beyond(hit, p, own) ? null : hit;
     }
 
@@ -106,9 +112,14 @@ public final class Model {
         Screen screen = v.screen();
         Ray sight = screen.ray(lx, ly);
         Optics own = planes(v);
-        return surfaces.through(sight, startOf(sight, v.pose, own)).stream()
+        return surfaces.through(sight, startOf(sight, v.pose, own), backs(v, lx, ly)).stream()
                 .filter(h -> !beyond(h, v.pose, own))
                 .toList();
+    }
+
+    /** Whether backs of surfaces are drawn at a point of a viewport: what is not drawn is not met. */
+    private boolean backs(ViewState v, double lx, double ly) {
+        return porthole.at(v, lx, ly).backs();
     }
 
     /** What the camera that is looked through is made of; null without one. What its planes cut away is not there for a hand. */

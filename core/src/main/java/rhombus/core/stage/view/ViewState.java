@@ -7,6 +7,7 @@ import rhombus.core.board.Start;
 import rhombus.core.display.Background;
 import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
+import rhombus.core.display.OwnLooks;
 import rhombus.core.display.UsualLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
@@ -153,6 +154,18 @@ public final class ViewState {
         otherLook = look;
         look = m;
         return true;
+    }
+
+    /** Its own look is another, which does not count as having swapped. */
+    public void become(Look now) {
+        look = now;
+    }
+
+    /** A look has lost its name: what draws with it goes on as it is. */
+    public void forget(Look gone) {
+        Look nameless = gone.named(OwnLooks.CHANGED, gone.label());
+        look = look.id().equals(gone.id()) ? nameless : look;
+        otherLook = otherLook.id().equals(gone.id()) ? nameless : otherLook;
     }
 
     /** What lights it. */

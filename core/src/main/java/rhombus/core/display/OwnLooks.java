@@ -1,0 +1,176 @@
+package rhombus.core.display;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+
+/** Looks that a person has kept under names of their own. Immutable. */
+public final class OwnLooks {
+    /** None. */
+    public static final OwnLooks NONE = new OwnLooks(List.of());
+    /** What their ids begin with; the name follows. */
+    public static final String PREFIX = "own:";
+    /** Id of a look that was changed and not kept. */
+    public static final String CHANGED = "changed";
+    /** What is said behind the name of a look that was changed. */
+    static final String MARK = ", changed";
+    /** The longest name, characters. */
+    public static final int LONGEST = 40;
+    /** The most that are kept. */
+    public static final int MOST = 100;
+
+    private final List<Look> all;
+
+    private OwnLooks(List<Look> all) {
+        this.all = all;
+    }
+
+    /** All of them, in the order in which they were first kept. */
+    public List<Look> all() {
+        return all;
+    }
+
+    /** The one with this id, or null. */
+    public Look named(String id) {
+        return all.stream().filter(l -> l.id().equals(id)).findFirst().orElse(null);
+    }
+
+    /** What is wrong with a name, or null. */
+    public static String problem(String name) {
+        return name.isBlank()
+                ? "A look needs a name"
+                : name.length() > LONGEST
+                        ? "A look's name has at most " + LONGEST + " characters"
+                        : name.chars().anyMatch(Character::isISOControl)
+                                ? "A look's name has no line breaks or other control characters"
+                                : null;
+    }
+
+    /** A look as it is called once it is kept. */
+    public static Look as(String name, Look look) {
+        return look.named(PREFIX + name, name);
+    }
+
+    /**
+     * With one more, or with the one of that name drawn otherwise.
+     *
+     * @throws IllegalArgumentException saying what is wrong with the name, or that there are too many
+     */
+    public OwnLooks with(String name, Look look) {
+        String problem = problem(name);
+        if (problem != null) {
+            throw new IllegalArgumentException(problem);
+        }
+        Look kept = as(name, look);
+        List<Look> next = new ArrayList<>(all);
+        int at = indexOf(kept.id());
+        if (at >= 0) {
+            next.set(at, kept);
+        } else if (next.size() >= MOST) {
+            throw new IllegalArgumentException("At most " + MOST + " looks are kept; remove one first");
+        } else {
+            next.add(kept);
+        }
+        return new OwnLooks(List.copyOf(next));
+    }
+
+    private int indexOf(String id) {
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** With all of others as well; where names are the same these count. Those for which there is no room are left out. */
+    public OwnLooks and(OwnLooks others) {
+        OwnLooks out = this;
+        for (Look l : others.all) {
+            if (out.named(l.id()) != null || out.all.size() < MOST) {
+                out = out.with(l.label(), l);
+            }
+        }
+        return out;
+    }
+
+    /** Without one. */
+    public OwnLooks without(String id) {
+        return new OwnLooks(all.stream().filter(l -> !l.id().equals(id)).toList());
+    }
+
+    /** A look that was changed from another and is not kept, unless it draws as a usual one or one of these does. */
+    public Look changed(Look from, Look now) {
+        for (List<Look> some : List.of(all, UsualLooks.ALL)) {
+            for (Look l : some) {
+                if (l.drawsAs(now)) {
+                    return l;
+                }
+            }
+        }
+        return now.named(CHANGED, from.id().equals(CHANGED) ? from.label() : from.label() + MARK);
+    }
+
+    /** As plain data. */
+    public List<Object> toPlain() {
+        return new ArrayList<>(all.stream()
+                .map(l -> {
+                    Map<String, Object> m = Plain.map("name", l.label());
+                    m.putAll(parts(l));
+                    return (Object) m;
+                })
+                .toList());
+    }
+
+    /** What cannot be used of plain data, each with its place. */
+    public static List<String> problems(Object plain) {
+        List<String> out = new ArrayList<>();
+        read(plain, out);
+        return out;
+    }
+
+    /** From plain data; what cannot be used is passed over. */
+    public static OwnLooks of(Object plain) {
+        return read(plain, new ArrayList<>());
+    }
+
+    private static OwnLooks read(Object plain, List<String> problems) {
+        OwnLooks out = NONE;
+        List<Object> list = Plain.list(plain);
+        for (int i = 0; i < list.size(); i++) {
+            Map<String, Object> m = Plain.map(list.get(i));
+            try {
+                out = out.with(Plain.text(m.get("name"), "").strip(), look(m));
+            } catch (IllegalArgumentException e) {
+                problems.add("looks[" + i + "]: " + e.getMessage());
+            }
+        }
+        return out;
+    }
+
+    /** Every part of a look, by its id. */
+    public static Map<String, Object> parts(Look l) {
+        Map<String, Object> m = Plain.map();
+        for (LookPart p : LookPart.values()) {
+            m.put(p.id(), p.of(l));
+        }
+        return m;
+    }
+
+    /**
+     * A look of parts; those that are missing are as in {@link UsualLooks#SMOOTH}.
+     *
+     * @throws IllegalArgumentException saying what a part can be
+     */
+    public static Look look(Map<String, Object> parts) {
+        Look l = UsualLooks.SMOOTH.named(CHANGED, "Changed");
+        for (LookPart p : LookPart.values()) {
+            Object to = parts.get(p.id());
+            if (to != null) {
+                l = p.in(l, String.valueOf(to));
+            }
+        }
+        return l;
+    }
+}

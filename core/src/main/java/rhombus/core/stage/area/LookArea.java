@@ -1,0 +1,120 @@
+package rhombus.core.stage.area;
+
+import java.util.Arrays;
+import rhombus.core.display.Look;
+import rhombus.core.display.LookPart;
+import rhombus.core.display.OwnLooks;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.hand.LookKeys;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Topic;
+import rhombus.core.stage.view.ViewState;
+
+/** Looks of one's own: changed part by part, kept under names, put on digits. */
+final class LookArea {
+    private final Ground ground;
+    private final Boards boards;
+    private final LookKeys keys;
+
+    private LookArea(Ground ground, Boards boards, LookKeys keys) {
+        this.ground = ground;
+        this.boards = boards;
+        this.keys = keys;
+    }
+
+    static Area<LookArea> area() {
+        return new Area<>(
+                p -> new LookArea(p.ground(), p.boards(), new LookKeys(p.keymaps(), DisplayArea.SET)),
+                LookArea::declare);
+    }
+
+    private static void declare(Declare<LookArea> d) {
+        d.group("Display");
+        d.action("display.part", "Change a part of a viewport's look")
+                .needs(
+                        "part",
+                        Arrays.stream(LookPart.values()).map(LookPart::id).toList())
+                .needs("to")
+                .does((a, c) -> a.change(c.view(), LookPart.named(c.text("part")), c.text("to")));
+        d.action("display.keep-look", "Keep a viewport's look under a name of your own")
+                .needs("name")
+                .does((a, c) -> a.keep(c.view(), c.text("name").strip()));
+        d.action("display.remove-look", "Remove a look of your own")
+                .needs("look")
+                .does((a, c) -> a.remove(c.text("look")));
+        d.action("display.look-digit", "Put a look on a digit, or on none")
+                .needs("look")
+                .needs("digit", "none", "1", "2", "3", "4", "5", "6", "7", "8", "9")
+                .does((a, c) -> a.digit(c.text("look"), c.text("digit")));
+    }
+
+    private void change(ViewState v, LookPart part, String to) {
+        Look from = v.look;
+        Look lit = from.lit() ? LookPart.LIGHT.in(from, v.light().id()) : from;
+        Look now;
+        try {
+            now = part.in(lit, to);
+        } catch (IllegalArgumentException e) {
+            ground.changes().notice(e.getMessage() + ".", null, null);
+            return;
+        }
+        v.lightBy(null);
+        v.become(ground.looks().own().changed(from, now));
+        changed(v);
+    }
+
+    private void keep(ViewState v, String name) {
+        Look lit = v.look.lit() ? LookPart.LIGHT.in(v.look, v.light().id()) : v.look;
+        boolean again = ground.looks().own().named(OwnLooks.PREFIX + name) != null;
+        Look kept = ground.looks().keep(name, lit);
+        if (kept == null) {
+            return;
+        }
+        v.lightBy(null);
+        v.become(kept);
+        changed(v);
+        ground.changes()
+                .notice(
+                        again
+                                ? "“" + name + "” is drawn so from now on, wherever it is in use."
+                                : "“" + name + "” is kept: it is in every scene's chooser.",
+                        null,
+                        null);
+    }
+
+    private void remove(String id) {
+        Look gone = ground.looks().own().named(id);
+        if (gone == null) {
+            unknown(id);
+            return;
+        }
+        digit(id, "none");
+        ground.looks().remove(id);
+        // What is drawn with it stays as it is, under no name.
+        for (var b : boards.list()) {
+            for (ViewState v : b.views) {
+                v.forget(gone);
+            }
+        }
+        ground.changes().notice("“" + gone.label() + "” is not kept any more.", null, null);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
+    }
+
+    private void unknown(String id) {
+        String name = id.startsWith(OwnLooks.PREFIX) ? id.substring(OwnLooks.PREFIX.length()) : id;
+        ground.changes().notice("No look is called “" + name + "” here.", null, null);
+    }
+
+    private void digit(String id, String digit) {
+        if (ground.looks().named(id) == null) {
+            unknown(id);
+            return;
+        }
+        keys.put(id, digit.equals("none") ? null : "Digit" + digit);
+    }
+
+    private void changed(ViewState v) {
+        ground.changes().view(v.number);
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
+    }
+}

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useCore, type Choice, type Frame } from '../core';
+import { useStage } from '../stores/stage';
+
+/** Changes a viewport's look part by part, keeps it under a name, and puts it on a digit. */
+const props = defineProps<{ view: Frame; choose: (c: Choice, stay: boolean) => void }>();
+defineEmits<{ back: [] }>();
+const core = useCore();
+const store = useStage();
+const name = ref('');
+/** Counts what was changed here: a look that was changed again is called as before. */
+const turn = ref(0);
+const state = computed(() => {
+  void [turn.value, store.keymapVersion, props.view.display];
+  return core.show.look(props.view.id);
+});
+const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+function take(c: Choice) {
+  props.choose(c, true);
+  turn.value++;
+}
+
+function run(command: string, args: Choice['args']) {
+  take({ id: command, label: '', command, args, on: false });
+}
+
+function keep() {
+  run('display.keep-look', { name: name.value });
+  name.value = '';
+}
+
+/** What is typed is for the field alone; Escape closes the chooser. */
+function typed(e: KeyboardEvent) {
+  if (e.key !== 'Escape') e.stopPropagation();
+  if (e.key === 'Enter') keep();
+}
+</script>
+
+<template>
+  <div v-if="state" class="editor" data-look-editor>
+    <div class="head">
+      <button class="word" data-all-looks @click="$emit('back')">All looks</button>
+      <strong>{{ state.label }}</strong>
+    </div>
+    <div v-for="p in state.parts" :key="p.id" class="part" role="radiogroup" :aria-label="p.words">
+      <span class="name">{{ p.words }}</span>
+      <span class="choices">
+        <button
+          v-for="c in p.choices"
+          :key="c.id"
+          class="word"
+          role="radio"
+          :aria-checked="c.on"
+          :data-part="p.id"
+          :data-choice="c.id"
+          @click="take(c)"
+        >
+          <span class="lozenge" :class="{ on: c.on }" />{{ c.label }}
+        </button>
+      </span>
+    </div>
+    <div class="part last">
+      <label class="name" :for="`keep-${view.id}`">Keep as</label>
+      <span class="choices">
+        <input
+          :id="`keep-${view.id}`"
+          v-model="name"
+          maxlength="40"
+          spellcheck="false"
+          :placeholder="state.own ?? 'a name of your own'"
+          data-look-name
+          @keydown="typed"
+        />
+        <button class="word" data-command="display.keep-look" :disabled="!name.trim()" @click="keep">Keep</button>
+        <button
+          v-if="state.own"
+          class="word"
+          data-command="display.remove-look"
+          @click="run('display.remove-look', { look: state.id })"
+        >
+          Remove “{{ state.own }}”
+        </button>
+      </span>
+    </div>
+    <div v-if="state.named" class="part" role="radiogroup" aria-label="Digit that chooses it">
+      <span class="name">Digit</span>
+      <span class="choices">
+        <button
+          v-for="d in [null, ...DIGITS]"
+          :key="d ?? 'none'"
+          class="word"
+          role="radio"
+          :aria-checked="(state.digit ?? null) === d"
+          data-command="display.look-digit"
+          :data-choice="d ?? 'none'"
+          @click="run('display.look-digit', { look: state.id, digit: d ?? 'none' })"
+        >
+          <span class="lozenge" :class="{ on: (state.digit ?? null) === d }" />{{ d ?? 'None' }}
+        </button>
+      </span>
+    </div>
+    <p v-else class="hint">Keep it under a name to put it on a digit and to find it in other scenes.</p>
+  </div>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 5px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding-bottom: 5px;
+  border-bottom: 1px solid var(--line);
+}
+.part {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  align-items: baseline;
+}
+.last {
+  padding-top: 7px;
+  border-top: 1px solid var(--line);
+}
+.name,
+.hint {
+  color: var(--quiet);
+  font-size: 12.5px;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 13px;
+}
+.word {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  min-height: 24px;
+  padding: 0 2px;
+  border: 0;
+  background: none;
+  font-size: 12.5px;
+  cursor: pointer;
+}
+.word:disabled {
+  color: var(--quiet);
+  cursor: default;
+}
+.word:hover:not(:disabled),
+.word[aria-checked='true'] {
+  color: var(--accent);
+}
+input {
+  width: 168px;
+  padding: 3px 7px;
+  font-size: 12.5px;
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--line);
+}
+</style>
