@@ -1,6 +1,7 @@
 package rhombus.core.submit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -424,10 +425,9 @@ class BatchesTest {
     private static int corner(Aabb b, Vec3 p, double close) {
         int number = 0;
         for (int k = 0; k < 3; k++) {
-            boolean high = Math.abs(p.get(k) - b.max().get(k)) <= close;
-            assertThat(high || Math.abs(p.get(k) - b.min().get(k)) <= close)
-                    .as("%s of %s", p, b)
-                    .isTrue();
+            boolean high = p.get(k) > b.center().get(k);
+            double side = high ? b.max().get(k) : b.min().get(k);
+            assertThat(p.get(k)).as("%s of %s", p, b).isCloseTo(side, within(close));
             number |= high ? 1 << k : 0;
         }
         return number;
