@@ -2,6 +2,7 @@
 import type { Selected } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import ChoiceRow from './ChoiceRow.vue';
 import FieldRow from './FieldRow.vue';
 
 defineProps<{ selected: Selected }>();
@@ -55,6 +56,14 @@ const PIVOTS = [
         <dd>{{ selected.parts }}</dd>
       </template>
     </dl>
+    <ChoiceRow
+      v-if="selected.kind === 'mesh' || selected.kind === 'group'"
+      label="Drawn"
+      :options="selected.ways"
+      :value="selected.ways.find((w) => w.on)?.id"
+      command="object.draw-as"
+      @choose="(way) => run('object.draw-as', { way })"
+    />
     <div class="buttons">
       <button class="plain" data-command="view.frame-selection" @click="run('view.frame-selection')">Frame</button>
       <button class="plain" data-command="view.aim" @click="run('view.aim')">Aim</button>

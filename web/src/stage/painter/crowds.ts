@@ -1,10 +1,10 @@
 import * as THREE from 'three';
 import type { BatchForm, DrawApi, SubmitApi } from '../../core';
 import type { Looks } from './looks';
-import { pointGeometry } from './merged';
+import { pointGeometry, VEILS } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, isEdges, isLines, lay, Run, tintOf, type BatchDrawing, type Style, type Which } from './runs';
+import { formKey, isEdges, isLines, isVeil, lay, Run, tintOf, type BatchDrawing, type Style, type Which } from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -157,8 +157,10 @@ export class Crowd implements BatchDrawing {
       const key = formKey(run, level, which.style);
       let f = c.forms.get(key);
       if (!f) {
-        const layer = isLines(run) ? Form.wire : run === Run.edged ? Form.edged : Form.surface;
+        const surface = isVeil(run) ? Form.veil : Form.surface;
+        const layer = isLines(run) ? Form.wire : run === Run.edged ? Form.edged : surface;
         f = this.instances(geometry, this.material(run, which.style), c.matrices, layer);
+        f.renderOrder = isVeil(run) ? VEILS : 0;
         c.forms.set(key, f);
         this.root.add(f);
         const made = f;

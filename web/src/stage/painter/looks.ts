@@ -38,6 +38,10 @@ const WEIGHTED = {
 /** Colours of lines: of all, of what is selected, and of what lies behind surfaces. */
 export type Tint = 'wire' | 'picked' | 'faint';
 
+/** How much of what lies behind a veiled surface it covers, and a ghost. */
+const VEILED = 0.3;
+const GHOST = 0.1;
+
 /** How much of a line is left that is drawn faintly. */
 const FAINT = 0.28;
 
@@ -97,7 +101,8 @@ export class Looks {
     if (through !== 'none') defines[through.toUpperCase()] = 1;
     const [r, g, b, a] = m.color;
     const wire = words.includes('wire');
-    const blend = wire || (m.blend && through === 'none' && !words.includes('paper'));
+    const veiled = through === 'veiled';
+    const blend = wire || veiled || (m.blend && through === 'none' && !words.includes('paper'));
     return new THREE.ShaderMaterial({
       glslVersion: THREE.GLSL3,
       vertexShader: surfaceVertex,
@@ -110,7 +115,7 @@ export class Looks {
         rim: this.rim,
         pixel: this.shared.pixel,
         cutoff: { value: m.cutoff },
-        opacity: this.shared.opacity,
+        opacity: through === 'veiled' ? { value: shade === 'smooth neutral' ? GHOST : VEILED } : this.shared.opacity,
         before: this.shared.before,
         peeling: this.shared.peeling,
         lamps: this.shared.lamps,
@@ -129,7 +134,7 @@ export class Looks {
       visible: shade !== 'depth' || !m.blend,
       ...(through === 'weighted' ? WEIGHTED : blend ? OVER : PLAIN),
       // One sees through to what lies behind, too.
-      ...(wire ? { depthTest: false } : {}),
+      ...(wire ? { depthTest: false } : veiled ? { depthWrite: false } : {}),
     });
   }
 

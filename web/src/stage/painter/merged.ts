@@ -9,6 +9,7 @@ import {
   isBoxes,
   isLines,
   isPicked,
+  isVeil,
   lay,
   Run,
   tintOf,
@@ -17,11 +18,14 @@ import {
   type Which,
 } from './runs';
 
+/** Veiled surfaces are drawn after others, and before what is selected. */
+export const VEILS = 0.5;
+
 /** Numbers a line takes of the buffers that the core writes. */
 const LINE = { ends: 24, corners: 16 };
 
 /** Runs whose buffers are written in place where they are those of the full surface. */
-const STAY = new Set([Run.surface, Run.edged, Run.mask, Run.points, Run.boxes, Run.pickedBoxes]);
+const STAY = new Set([Run.surface, Run.edged, Run.mask, Run.points, Run.boxes, Run.pickedBoxes, Run.veil, Run.ghost]);
 
 function geometry(attributes: Record<string, THREE.BufferAttribute>, index?: THREE.BufferAttribute) {
   const g = new THREE.BufferGeometry();
@@ -184,7 +188,14 @@ export class Merged implements BatchDrawing {
     const g = this.triangles(level);
     return run === Run.mask
       ? new Ranges(g, this.own(this.looks.mask(false, true)), Form.mask)
-      : new Ranges(g, this.own(this.looks.surface(this.form.mesh, false, true, style)), Form.surface);
+      : this.surface(g, run, style);
+  }
+
+  private surface(g: THREE.BufferGeometry, run: Run, style: Style): Ranges {
+    const look = this.own(this.looks.surface(this.form.mesh, false, true, style));
+    const r = new Ranges(g, look, isVeil(run) ? Form.veil : Form.surface);
+    r.renderOrder = isVeil(run) ? VEILS : 0;
+    return r;
   }
 
   /** Lines of edges, or of boxes. */

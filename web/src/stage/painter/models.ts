@@ -5,7 +5,7 @@ import { Looks, type Shared } from './looks';
 import { Merged } from './merged';
 import type { Palette } from './palette';
 import type { Drawn } from './passes';
-import { RUN, type BatchDrawing, type Through } from './runs';
+import { RUN, styleOf, type BatchDrawing, type Through } from './runs';
 import { Single } from './single';
 import { Slices } from './slices';
 import { Surfaces } from './surfaces';
@@ -104,7 +104,7 @@ export class Models {
       const which = {
         starts: starts.subarray(first!, first! + count!),
         counts: counts.subarray(first!, first! + count!),
-        style,
+        style: styleOf(form!, style),
         hidden: plan.hidden,
         backs: plan.backs,
       };

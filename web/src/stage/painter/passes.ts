@@ -2,7 +2,17 @@ import type { Plan } from '../../core';
 import type { Shade } from './runs';
 
 /** Layers of the painter's scene: which of an object's forms a pass draws. */
-export const Form = { surface: 1, edged: 2, wire: 3, mask: 4, grid: 5, outline: 6, icons: 7, through: 8 } as const;
+export const Form = {
+  surface: 1,
+  edged: 2,
+  wire: 3,
+  mask: 4,
+  grid: 5,
+  outline: 6,
+  icons: 7,
+  through: 8,
+  veil: 9,
+} as const;
 
 /** What the painter reads of a plan. */
 export type Drawn = { shade: Shade } & Pick<
@@ -50,6 +60,7 @@ const PASSES: readonly { layer: number; wanted: (plan: Drawn) => boolean }[] = [
   { layer: Form.surface, wanted: (plan) => plan.surfaces && !plan.through },
   { layer: Form.edged, wanted: (plan) => plan.surfaces && !plan.through },
   { layer: Form.wire, wanted: (plan) => plan.boxes || plan.lines },
+  { layer: Form.veil, wanted: () => true },
 ];
 
 /** The layers that are drawn for a plan. */

@@ -13,6 +13,8 @@ export enum Run {
   boxes = 6,
   pickedBoxes = 7,
   faint = 8,
+  veil = 9,
+  ghost = 10,
 }
 
 /** Numbers of a run: batch, form, level, first range, number of ranges. */
@@ -30,8 +32,8 @@ export function defineOf(word: string): string {
   return word === 'neutral' ? 'NEUTRAL_COLOUR' : word.toUpperCase();
 }
 
-/** How surfaces let through what lies behind them: not, all at once with near ones counting more, or one layer after the other. */
-export type Through = 'none' | 'weighted' | 'peeled';
+/** How surfaces let through what lies behind them: not, all at once with near ones counting more, one layer after the other, or over all others in no order. */
+export type Through = 'none' | 'weighted' | 'peeled' | 'veiled';
 
 /** What the programs of surfaces differ by. */
 export interface Style {
@@ -51,12 +53,23 @@ export interface Which {
   backs: boolean;
 }
 
+/** Whether it is made of surfaces that are drawn over all others, and let these through. */
+export function isVeil(run: Run): boolean {
+  return run === Run.veil || run === Run.ghost;
+}
+
+/** The style in which a run is drawn where the picture has another. */
+export function styleOf(run: Run, style: Style): Style {
+  if (run === Run.ghost) return { shade: 'smooth neutral', through: 'veiled' };
+  return run === Run.veil ? { ...style, through: 'veiled' } : style;
+}
+
 /** The style of what has none. */
 export const PLAIN: Style = { shade: 'none', through: 'none' };
 
 /** Names what is drawn of a batch in one way. */
 export function formKey(run: Run, level: number, style: Style): string {
-  const own = run === Run.surface || run === Run.edged || run === Run.points;
+  const own = run === Run.surface || run === Run.edged || run === Run.points || isVeil(run);
   return own ? `${run}/${level}/${style.shade}/${style.through}` : `${run}/${level}`;
 }
 
@@ -89,6 +102,7 @@ export function isPicked(run: Run): boolean {
 export function lay(run: Run, look: Material | Material[], { hidden, backs }: Which): void {
   const m = look as Material;
   if (isLines(run)) m.depthTest = hidden && run !== Run.faint;
+  else if (isVeil(run)) m.side = backs ? DoubleSide : FrontSide;
   else {
     m.polygonOffset = hidden && run === Run.surface;
     m.side = backs ? DoubleSide : FrontSide;

@@ -50,7 +50,7 @@ flat out vec2 vMetal;
 uniform float batch;
 flat out vec3 vOwn;
 #endif
-#if defined(PAPER) || defined(WEIGHTED) || defined(PEELED)
+#if defined(PAPER) || defined(WEIGHTED) || defined(PEELED) || defined(VEILED)
 #define TO_EYE
 out vec3 vToEye;
 #endif

@@ -1,6 +1,7 @@
 import * as THREE from 'three';
 import type { BatchForm, DrawApi } from '../../core';
 import type { Looks } from './looks';
+import { VEILS } from './merged';
 import { Form } from './passes';
 import {
   formKey,
@@ -8,6 +9,7 @@ import {
   isEdges,
   isLines,
   isPicked,
+  isVeil,
   lay,
   PLAIN,
   Run,
@@ -103,7 +105,8 @@ export class Single implements BatchDrawing {
     const look = this.looks.surface(this.form.mesh, edges, false, style);
     look.uniforms.batch = { value: this.form.number };
     const f = new THREE.Mesh(geometry, look);
-    f.layers.set(edges ? Form.edged : Form.surface);
+    f.layers.set(isVeil(run) ? Form.veil : edges ? Form.edged : Form.surface);
+    f.renderOrder = isVeil(run) ? VEILS : 0;
     return f;
   }
 

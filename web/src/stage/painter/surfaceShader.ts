@@ -51,7 +51,7 @@ uniform sampler2D emissionImage;
 uniform vec3 ink;
 uniform float pixel;
 uniform float cutoff;
-#if defined(WEIGHTED) || defined(PEELED)
+#if defined(WEIGHTED) || defined(PEELED) || defined(VEILED)
 #define THROUGH
 uniform float opacity;
 #endif

@@ -23,6 +23,10 @@ public enum Overlay {
     AXES("axes", "Axes"),
     /** The chart that shows and sets directions. */
     ROSE("rose", "Rose"),
+    /** That objects are drawn in ways of their own. */
+    WAYS("ways", "Objects' own ways"),
+    /** What is not isolated, faintly. */
+    GHOSTS("ghosts", "Ghosts of what is not isolated", false),
     /** The line round what is selected. */
     OUTLINE("outline", "Outline of the selection"),
     /** The edge of a camera's picture. */

@@ -16,6 +16,7 @@ import rhombus.core.scene.Picture;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.Shape;
+import rhombus.core.scene.Way;
 
 /** Nodes as plain data: every field under its name, those that are empty or usual left out. */
 final class NodeForm {
@@ -49,6 +50,7 @@ final class NodeForm {
         m.put("locked", n.locked() ? true : null);
         m.put("hidden", n.hidden() ? true : null);
         m.put("gone", n.gone() ? true : null);
+        m.put("way", n.way() == Way.USUAL ? null : n.way().id());
         return m;
     }
 
@@ -106,7 +108,8 @@ final class NodeForm {
                 m.containsKey("locked") || usual == null ? Plain.truth(m.get("locked"), false) : usual.locked(),
                 m.containsKey("hidden") || usual == null ? Plain.truth(m.get("hidden"), false) : usual.hidden(),
                 m.containsKey("gone") || usual == null ? Plain.truth(m.get("gone"), false) : usual.gone(),
-                m.containsKey("picture") || usual == null ? Picture.of(m.get("picture")) : usual.picture());
+                m.containsKey("picture") || usual == null ? Picture.of(m.get("picture")) : usual.picture(),
+                m.containsKey("way") || usual == null ? Way.named(Plain.text(m.get("way"), "")) : usual.way());
     }
 
     /** Finds or makes the meshes of a shape. */

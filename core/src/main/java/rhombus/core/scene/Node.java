@@ -22,6 +22,7 @@ import rhombus.core.geometry.Vec3;
  * @param hidden whether it and all below it are not drawn
  * @param gone whether it was deleted
  * @param picture its picture plane, or null
+ * @param way how it and all below it are drawn, unless what lies below has a way of its own
  */
 public record Node(
         String id,
@@ -37,7 +38,8 @@ public record Node(
         boolean locked,
         boolean hidden,
         boolean gone,
-        Picture picture) {
+        Picture picture,
+        Way way) {
 
     /** A node as a file describes it. */
     public Node(
@@ -49,7 +51,7 @@ public record Node(
             SceneCamera camera,
             Light light,
             boolean locked) {
-        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false, null);
+        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false, null, Way.USUAL);
     }
 
     /** What the node is to the user. */
@@ -66,6 +68,7 @@ public record Node(
                 && gone == o.gone
                 && hidden == o.hidden
                 && locked == o.locked
+                && way == o.way
                 && Objects.equals(layer, o.layer)
                 && Objects.equals(id, o.id)
                 && meshes.equals(o.meshes);
@@ -74,70 +77,86 @@ public record Node(
     /** The same node with another matrix. */
     public Node withLocal(double[] matrix) {
         return new Node(
-                id, name, parent, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
+                id, name, parent, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node under another name. */
     public Node withName(String other) {
         return new Node(
-                id, other, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
+                id, other, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node below another parent. */
     public Node withParent(int other, double[] matrix) {
         return new Node(
-                id, name, other, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
+                id, name, other, matrix, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node with another mesh made from a shape. */
     public Node withShape(Shape other, List<Integer> itsMeshes) {
         return new Node(
-                id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone, picture);
+                id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node with another camera. */
     public Node withCamera(SceneCamera other) {
         return new Node(
-                id, name, parent, local, meshes, other, light, shape, pivot, layer, locked, hidden, gone, picture);
+                id, name, parent, local, meshes, other, light, shape, pivot, layer, locked, hidden, gone, picture, way);
     }
 
     /** The same node with another pivot point. */
     public Node withPivot(Vec3 point) {
         return new Node(
-                id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone, picture);
+                id, name, parent, local, meshes, camera, light, shape, point, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node on another layer. */
     public Node withLayer(String other) {
         return new Node(
-                id, name, parent, local, meshes, camera, light, shape, pivot, other, locked, hidden, gone, picture);
+                id, name, parent, local, meshes, camera, light, shape, pivot, other, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node, locked or not. */
     public Node withLocked(boolean on) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, on, hidden, gone, picture);
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, on, hidden, gone, picture, way);
     }
 
     /** The same node, hidden or not. */
     public Node withHidden(boolean on) {
-        return new Node(id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, on, gone, picture);
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, on, gone, picture, way);
     }
 
     /** The same node, deleted or back. */
     public Node withGone(boolean on) {
         return new Node(
-                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, on, picture);
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, on, picture, way);
     }
 
     /** The same under another id, as a copy of it starts. */
     public Node withId(String other) {
         return new Node(
-                other, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture);
+                other, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
+                way);
     }
 
     /** The same node with another picture plane. */
     public Node withPicture(Picture other) {
         return new Node(
-                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, other);
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, other, way);
+    }
+
+    /** The same node, drawn in another way. */
+    public Node withWay(Way other) {
+        return new Node(
+                id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
+                other);
     }
 }

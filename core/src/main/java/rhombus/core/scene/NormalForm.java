@@ -129,7 +129,8 @@ public final class NormalForm {
                 Plain.truth(own.get("locked"), false),
                 !Plain.truth(visible, true),
                 false,
-                null);
+                null,
+                Way.USUAL);
     }
 
     /** A node's matrix, given as such or as translation, rotation and scale (glTF 2.0, 3.5.3). */

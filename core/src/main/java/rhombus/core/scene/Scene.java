@@ -160,6 +160,21 @@ public final class Scene {
         return tree.shown[i];
     }
 
+    /** Whether a node is not drawn for the only reason that others are isolated. */
+    public boolean dimmed(int i) {
+        return tree.dimmed[i];
+    }
+
+    /** Whether any node is drawn in a way of its own. */
+    public boolean anyWay() {
+        return tree.anyWay;
+    }
+
+    /** How a node is drawn: in its own way, or in that of what it hangs below. */
+    public Way way(int i) {
+        return tree.ways[i];
+    }
+
     /** Whether picking passes over a node: it, something above it or its layer is locked. */
     public boolean locked(int i) {
         return tree.locked[i];

@@ -17,6 +17,12 @@ final class Tree {
 
     final boolean[] shown;
     final boolean[] locked;
+    /** Whether a node would be shown if nothing were isolated, and is not. */
+    final boolean[] dimmed;
+    /** Whether any is drawn in a way of its own. */
+    boolean anyWay;
+    /** How each is drawn. */
+    final Way[] ways;
     /** Cameras and lights. */
     final int[] points;
     /** Picture planes. */
@@ -29,6 +35,8 @@ final class Tree {
         order = new int[n];
         shown = new boolean[n];
         locked = new boolean[n];
+        dimmed = new boolean[n];
+        ways = new Way[n];
         for (int i = 0; i < n; i++) {
             byId.put(nodes[i].id(), i);
             children.add(List.of());
@@ -86,7 +94,11 @@ final class Tree {
         Layer own = layer(layers, n.layer());
         of.layer[i] = own == null && p >= 0 ? of.layer[p] : own;
         Layer layer = of.layer[i];
-        shown[i] = of.chosen[i] && !of.out[i] && (layer == null || layer.visible());
+        boolean there = !of.out[i] && (layer == null || layer.visible());
+        shown[i] = of.chosen[i] && there;
+        dimmed[i] = !of.chosen[i] && there;
+        anyWay |= n.way() != Way.USUAL;
+        ways[i] = n.way() == Way.USUAL && p >= 0 ? ways[p] : n.way();
         locked[i] = of.held[i] || layer != null && layer.locked();
     }
 

@@ -11,6 +11,7 @@ import java.util.function.IntFunction;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Way;
 
 /**
  * How everything that can be drawn of a scene is held: small meshes of one kind merged into shared buffers, large ones by
@@ -26,6 +27,8 @@ public final class Batches {
     private static final int COPIES = 16384;
 
     private static final int SOME = 16;
+    /** So many of a crowd may have ways of their own. */
+    private static final int APART = 256;
     /** Floats in shared buffers may be off by this part of an object's size: a fifth of a pixel where it fills a screen. */
     private static final double EXACT = 1e-4;
     /** What a batch for what is added later has room for at least, vertices. */
@@ -86,10 +89,21 @@ public final class Batches {
         }
         add(scene, fresh);
         for (Batch b : crowds.values()) {
+            ownWays(scene, b);
             b.arrange(scene, b.chunks == null || fresh.containsKey(b.mesh));
         }
         if (!same) {
             select(selected, last);
+        }
+    }
+
+    /** Of a crowd, what is drawn in a way of its own while others are not is drawn by itself, if there are not too many. */
+    private void ownWays(Scene scene, Batch b) {
+        List<Part> some = b.parts.stream()
+                .filter(p -> !p.gone && scene.way(p.node) != Way.USUAL)
+                .toList();
+        if (some.size() <= APART && some.size() < b.parts.size()) {
+            some.forEach(p -> alone(scene, p));
         }
     }
 

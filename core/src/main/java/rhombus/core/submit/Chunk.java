@@ -5,6 +5,7 @@ import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Way;
 
 /** Instances that lie near each other, so that they can be left out or drawn coarsely together. */
 final class Chunk {
@@ -17,6 +18,8 @@ final class Chunk {
     final int to;
     Aabb box = Aabb.EMPTY;
     int shown;
+    /** How all of those shown are drawn, if there is one such way for them. */
+    Way way = Way.USUAL;
     /** Of those shown, the one that its node makes largest; null where none is shown. */
     Part largest;
 
@@ -70,15 +73,19 @@ final class Chunk {
         box = Aabb.EMPTY;
         shown = 0;
         largest = null;
+        way = null;
         for (int i = from; i < to; i++) {
             Part p = parts.get(i);
             if (!p.gone && scene.shown(p.node)) {
                 box = box.union(scene.bounds(p.node));
                 shown++;
+                Way own = scene.way(p.node);
+                way = way == null || way == own ? own : Way.USUAL;
                 if (largest == null || p.scale > largest.scale) {
                     largest = p;
                 }
             }
         }
+        way = way == null ? Way.USUAL : way;
     }
 }

@@ -7,6 +7,7 @@ import rhombus.core.display.Look;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Way;
 import rhombus.core.view.Screen;
 
 /**
@@ -34,11 +35,15 @@ public final class Submission {
     public static final int PICKED_BOXES = 7;
     /** Lines that are seen faintly through everything. */
     public static final int FAINT = 8;
+    /** Filled triangles that let through what lies behind them, drawn after all others. */
+    public static final int VEIL = 9;
+    /** Filled triangles of what is not isolated, hardly seen. */
+    public static final int GHOST = 10;
 
     /** So many lines of an object are drawn however crowded it is: a box, a board, a beam. */
     private static final int FEW = 40;
 
-    private static final int FORMS = 9;
+    private static final int FORMS = 11;
     /** Numbers of a run: batch, form, level, first range, number of ranges. */
     public static final int RUN = 5;
 
@@ -50,16 +55,31 @@ public final class Submission {
      * @param boxes whether a box stands for each object
      * @param through whether surfaces let through what lies behind them
      * @param outline whether what is selected is outlined
+     * @param ways whether objects are drawn in ways of their own
+     * @param ghosts whether what is not isolated is hardly seen, and not left out
      */
-    public record Wish(boolean surfaces, Look.Edging edging, boolean boxes, boolean through, boolean outline) {
+    public record Wish(
+            boolean surfaces,
+            Look.Edging edging,
+            boolean boxes,
+            boolean through,
+            boolean outline,
+            boolean ways,
+            boolean ghosts) {
         /** Surfaces alone. */
-        public static final Wish SURFACES = new Wish(true, Look.Edging.NONE, false, false, false);
+        public static final Wish SURFACES = new Wish(true, Look.Edging.NONE, false, false, false, false, false);
         /** Nothing. */
-        public static final Wish NOTHING = new Wish(false, Look.Edging.NONE, false, false, false);
+        public static final Wish NOTHING = new Wish(false, Look.Edging.NONE, false, false, false, false, false);
 
         /** What a look wants. */
-        public static Wish of(Look look, boolean outline) {
-            return new Wish(look.surfaces(), look.edging(), look.boxes(), look.through(), outline);
+        public static Wish of(Look look, boolean outline, boolean ways, boolean ghosts) {
+            return new Wish(look.surfaces(), look.edging(), look.boxes(), look.through(), outline, ways, ghosts);
+        }
+
+        /** What a way of its own makes of an object: less than the others have, never more. */
+        Way own(Way way, boolean selected) {
+            Way now = ways && !boxes ? way.now(selected) : Way.USUAL;
+            return now == Way.WIRE && !surfaces || now == Way.TRANSLUCENT && (!surfaces || through) ? Way.USUAL : now;
         }
 
         /** Whether any lines are drawn: beside those that are wished for they stand in for edges on surfaces that are not filled. */
@@ -155,11 +175,25 @@ public final class Submission {
     private void parts(Batch b, Scene scene, Frustum f, Screen screen, Wish wish) {
         for (int i = 0; i < b.parts.size(); i++) {
             Part p = b.parts.get(i);
-            if (p.gone || !scene.shown(p.node)) {
+            boolean ghost = wish.ghosts && scene.dimmed(p.node);
+            if (p.gone || !scene.shown(p.node) && !ghost) {
                 continue;
             }
             Aabb box = scene.bounds(p.node);
             if (!f.shows(box)) {
+                continue;
+            }
+            if (ghost) {
+                ranges(GHOST, 0).add(p.corner * 4, p.corners(), 4);
+                continue;
+            }
+            Way own = wish.own(scene.way(p.node), p.selected);
+            if (wish.outline && p.selected) {
+                ranges(MASK, 0).add(p.corner * 4, p.corners(), 4);
+                f.cover(box, masked);
+            }
+            if (own != Way.USUAL) {
+                inItsWay(own, p, box, screen);
                 continue;
             }
             boolean edged = (wish.surfaces || wish.wire()) && surface(p, f, box, screen, wish);
@@ -171,13 +205,23 @@ public final class Submission {
                 lines(p, box, screen, FAINT);
             }
             if (wish.boxes) {
-                int first = b.sort == Batch.Sort.MERGED ? p.slot * Boxes.LINES * Quads.INDICES * 4 : 0;
-                ranges(p.selected ? PICKED_BOXES : BOXES, 0).add(first, Boxes.LINES * Quads.INDICES, 4);
+                box(p);
             }
-            if (wish.outline && p.selected) {
-                ranges(MASK, 0).add(p.corner * 4, p.corners(), 4);
-                f.cover(box, masked);
-            }
+        }
+    }
+
+    private void box(Part p) {
+        int first = p.batch.sort == Batch.Sort.MERGED ? p.slot * Boxes.LINES * Quads.INDICES * 4 : 0;
+        ranges(p.selected ? PICKED_BOXES : BOXES, 0).add(first, Boxes.LINES * Quads.INDICES, 4);
+    }
+
+    private void inItsWay(Way own, Part p, Aabb box, Screen screen) {
+        if (own == Way.TRANSLUCENT) {
+            ranges(VEIL, 0).add(p.corner * 4, p.corners(), 4);
+        } else if (own == Way.WIRE && screen != null) {
+            lines(p, box, screen, p.selected ? PICKED : LINES);
+        } else {
+            box(p);
         }
     }
 
@@ -273,10 +317,19 @@ public final class Submission {
                         / screen.metresPerPixel(screen.pose().focus());
         boolean edged = wish.edging.onSurface() && EdgeThinning.showOnSurface(side * side, any.shape.triangleCount());
         complete &= any.shape.hasEdges() || !edged && !wish.lines();
-        int lines = wish.lines() ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount())) : 0;
+        int wires =
+                any.shape.hasEdges() ? thinned(EdgeThinning.count(side * side + 8 * side, any.shape.edgeCount())) : 0;
+        int lines = wish.lines() ? wires : 0;
         for (int i = 0; i < b.chunks.length; i++) {
             Chunk c = b.chunks[i];
             if (c.shown == 0 || !f.shows(c.box)) {
+                continue;
+            }
+            Way own = wish.own(c.way, false);
+            if (own != Way.USUAL) {
+                boolean veil = own == Way.TRANSLUCENT;
+                int count = veil ? any.corners() : own == Way.BOX ? Boxes.LINES * Quads.INDICES : wires * Quads.INDICES;
+                ranges(veil ? VEIL : own == Way.BOX ? BOXES : LINES, 0).add(i, count, 0);
                 continue;
             }
             double metres = f.metresPerPixel(c.box);

@@ -28,6 +28,7 @@ import rhombus.core.scene.Scene;
 import rhombus.core.scene.Shape;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.scene.UpAxis;
+import rhombus.core.scene.Way;
 import rhombus.core.view.Clip;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
@@ -171,7 +172,7 @@ class BatchesTest {
     private static final Look.Edging VISIBLE = new Look.Edging(false, true, true, false, false);
 
     private static Submission.Wish wish(boolean surfaces, Look.Edging edging, boolean outline) {
-        return new Submission.Wish(surfaces, edging, false, false, outline);
+        return new Submission.Wish(surfaces, edging, false, false, outline, true, true);
     }
 
     private static final Submission.Wish SMOOTH = wish(true, Look.Edging.NONE, false);
@@ -387,13 +388,57 @@ class BatchesTest {
         }
     }
 
+    /** Each object is drawn once: in its own way, as the look says, hardly seen where others are isolated, or not at all. */
+    @Property(tries = 60)
+    void objectsAreDrawnInTheirOwnWaysAfterEveryChange(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        for (int i = 0; i < 6; i++) {
+            int n = t.r.nextInt(t.scene.count());
+            Way way = Way.values()[t.r.nextInt(Way.values().length)];
+            t.scene = t.scene.withNodes(Map.of(n, t.scene.node(n).withWay(way)));
+            t.scene = t.scene.withIsolated(t.r.nextInt(3) > 0 ? null : Set.of(t.r.nextInt(t.scene.count())));
+            t.batches.sync(t.scene);
+            int picked = t.r.nextInt(t.scene.count());
+            t.batches.select(new int[] {picked}, new int[] {picked});
+            boolean ways = t.r.nextInt(4) > 0;
+            boolean ghosts = t.r.nextBoolean();
+            Drawn d = t.draw(
+                    t.everything(), new Submission.Wish(true, Look.Edging.NONE, false, false, false, ways, ghosts), 0);
+            for (int k = 0; k < t.scene.count(); k++) {
+                t.checkWay(d, k, ways ? t.scene.way(k).now(k == picked) : Way.USUAL, ghosts);
+            }
+            t.batches.select(new int[0], new int[0]);
+            t.scene = t.scene.withIsolated(null);
+            t.change();
+        }
+    }
+
+    private void checkWay(Drawn d, int node, Way way, boolean ghosts) {
+        Map<Integer, Integer> byForm = new HashMap<>();
+        d.triangles.stream().filter(x -> x.node() == node).forEach(x -> byForm.merge(x.form(), 1, Integer::sum));
+        boolean crowd = batches.list().stream()
+                .anyMatch(b -> b.sort == Batch.Sort.CROWD && b.parts.stream().anyMatch(p -> p.node == node && !p.gone));
+        int all = scene.triangles(node);
+        Map<Integer, Integer> expected = new HashMap<>();
+        if (scene.shown(node) && way == Way.USUAL) {
+            expected.put(Submission.SURFACE, all);
+        } else if (scene.shown(node) && way == Way.TRANSLUCENT) {
+            expected.put(Submission.VEIL, all);
+        } else if (ghosts && scene.dimmed(node) && !crowd) {
+            expected.put(Submission.GHOST, all);
+        }
+        assertThat(byForm).as("node %s drawn %s", node, way).isEqualTo(expected);
+        assertThat(d.boxes.containsKey(node)).isEqualTo(scene.shown(node) && way == Way.BOX);
+    }
+
     /** In its mesh's own frame each box is as tight as it can be, and all its twelve edges are drawn once. */
     @Property(tries = 30)
     void boxesAreTightAndWholeAfterEveryChange(@ForAll long seed) {
         BatchesTest t = of(seed);
         t.make();
         for (int i = 0; i < 6; i++) {
-            Submission.Wish boxes = Submission.Wish.of(UsualLooks.BOXES, false);
+            Submission.Wish boxes = Submission.Wish.of(UsualLooks.BOXES, false, true, true);
             Drawn d = t.draw(t.everything(), boxes, 0);
             assertThat(d.triangles).isEmpty();
             assertThat(d.lines).isEmpty();

@@ -79,7 +79,7 @@ final class Drawn {
             return;
         }
         for (Part part : of(b, form, start)) {
-            if (!part.gone && scene.shown(part.node)) {
+            if (!part.gone && (scene.shown(part.node) || form == Submission.GHOST)) {
                 int[] t = level == 0 ? part.shape.triangles() : part.level(level);
                 for (int k = 0; k < count; k += 3) {
                     triangles.add(new Triangle(

@@ -4,10 +4,12 @@ import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.Overlay;
 import rhombus.core.edit.Operation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Aabb;
@@ -15,6 +17,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Way;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
 
@@ -40,6 +43,10 @@ final class ObjectArea {
         d.group("Objects");
         seen(d);
         locked(d);
+        d.action("object.draw-as", "Draw objects in a way of their own")
+                .texts("objects")
+                .needs("way", Arrays.stream(Way.values()).map(Way::id).toList())
+                .does((a, c) -> a.drawAs(a.chosen.targets(c), Way.named(c.text("way"))));
         named(d);
         d.action("object.duplicate", "Duplicate")
                 .texts("objects")
@@ -152,6 +159,19 @@ final class ObjectArea {
         }
     }
 
+    private void drawAs(List<Integer> nodes, Way way) {
+        if (chosen.some(nodes, "Select something to draw it in a way of its own.")) {
+            chosen.change(
+                    "Draw " + chosen.names(nodes) + " " + way.words().toLowerCase(),
+                    SceneEdits.each(ground.scene(), nodes, n -> n.withWay(way)),
+                    "That is how it is drawn already.");
+            if (way != Way.USUAL && ground.board().views.stream().noneMatch(v -> v.shows(Overlay.WAYS))) {
+                ground.changes()
+                        .notice("No viewport shows objects' own ways: they are switched off in all.", null, null);
+            }
+        }
+    }
+
     private void showAll() {
         Scene s = ground.scene();
         boolean wasIsolated = s.isolated() != null;
@@ -174,7 +194,13 @@ final class ObjectArea {
         List<Integer> nodes = chosen.targets(c);
         if (chosen.some(nodes, "Select what shall be left alone on the stage.")) {
             subject.isolate(new HashSet<>(nodes));
-            ground.changes().notice("Only " + chosen.names(nodes) + " is shown.", "Show the rest", "object.isolate");
+            boolean ghosts = ground.board().views.stream().anyMatch(v -> v.shows(Overlay.GHOSTS));
+            ground.changes()
+                    .notice(
+                            "Only " + chosen.names(nodes) + " is shown"
+                                    + (ghosts ? ", the rest faintly where ghosts are on." : "."),
+                            "Show the rest",
+                            "object.isolate");
         }
     }
 

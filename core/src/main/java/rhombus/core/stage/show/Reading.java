@@ -1,6 +1,7 @@
 package rhombus.core.stage.show;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -19,10 +20,12 @@ import rhombus.core.scene.Kind;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Shape;
+import rhombus.core.scene.Way;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Choice;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.stage.view.Words;
@@ -155,8 +158,15 @@ public final class Reading {
                 subject.components().isEmpty() ? null : subject.components().words(),
                 scene.locked(last) ? true : null,
                 n.kind() == Kind.GROUP ? true : null,
+                ways(n),
                 subject.selection().triangles(scene),
                 n.shape() == null ? null : shape(n.shape()));
+    }
+
+    private static List<Choice> ways(Node n) {
+        return Arrays.stream(Way.values())
+                .map(w -> new Choice(w.id(), w.words(), null, "object.draw-as", Map.of("way", w.id()), n.way() == w))
+                .toList();
     }
 
     private static List<Field> turns(Node n) {

@@ -3,6 +3,7 @@ package rhombus.core.stage.show;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Maybe;
+import rhombus.core.stage.view.Choice;
 
 /**
  * What is selected, in numbers.
@@ -20,6 +21,7 @@ import rhombus.core.plain.Maybe;
  * @param parts selected vertices, edges and faces, in words
  * @param locked whether it is locked
  * @param group whether it is a group
+ * @param ways in which the object selected last can be drawn
  * @param triangles of everything selected
  * @param shape numbers of a solid
  */
@@ -37,5 +39,6 @@ public record Selected(
         @Maybe String parts,
         @Maybe Boolean locked,
         @Maybe Boolean group,
+        List<Choice> ways,
         int triangles,
         @Maybe List<Field> shape) {}

@@ -122,7 +122,9 @@ final class Views {
 
     /** What a viewport wants drawn of the meshes. */
     static Submission.Wish wish(ViewState v, Look look) {
-        return v.shows(Overlay.MESHES) ? Submission.Wish.of(look, v.shows(Overlay.OUTLINE)) : Submission.Wish.NOTHING;
+        return v.shows(Overlay.MESHES)
+                ? Submission.Wish.of(look, v.shows(Overlay.OUTLINE), v.shows(Overlay.WAYS), v.shows(Overlay.GHOSTS))
+                : Submission.Wish.NOTHING;
     }
 
     Plan plan(ViewState v, Look look) {
@@ -135,8 +137,11 @@ final class Views {
                 look.backs(),
                 wish.through(),
                 look.opacity(),
-                wish.edging().lines() || wish.edging().faint() || wish.edging().onSurface() && !wish.surfaces(),
-                wish.edging().hides(),
+                wish.edging().lines()
+                        || wish.edging().faint()
+                        || wish.edging().onSurface() && !wish.surfaces()
+                        || wish.ways() && ground.scene().anyWay(),
+                wish.edging().lines() ? wish.edging().hides() : wish.surfaces() && !wish.boxes(),
                 wish.boxes(),
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),

@@ -1,0 +1,45 @@
+package rhombus.core.scene;
+
+import java.util.Arrays;
+
+/** How an object is drawn whatever the look of a viewport, where that would draw it in more detail. */
+public enum Way {
+    /** As the viewport's look says. */
+    USUAL("usual", "As the look says"),
+    /** As the box round it. */
+    BOX("box", "As a box"),
+    /** As its edges. */
+    WIRE("wire", "As edges"),
+    /** So that what lies behind it shows through. */
+    TRANSLUCENT("translucent", "Translucent"),
+    /** As the box round it while it is not selected. */
+    BOX_UNSELECTED("box-unselected", "As a box unless selected");
+
+    private final String id;
+    private final String words;
+
+    Way(String id, String words) {
+        this.id = id;
+        this.words = words;
+    }
+
+    /** Name in files and commands. */
+    public String id() {
+        return id;
+    }
+
+    /** Name on the screen. */
+    public String words() {
+        return words;
+    }
+
+    /** The way with this id; the usual one for what is unknown. */
+    public static Way named(String id) {
+        return Arrays.stream(values()).filter(w -> w.id.equals(id)).findFirst().orElse(USUAL);
+    }
+
+    /** What it comes to for an object that is selected, or not. */
+    public Way now(boolean selected) {
+        return this != BOX_UNSELECTED ? this : selected ? USUAL : BOX;
+    }
+}
