@@ -354,4 +354,25 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(color(0, 0.5, 0), unlit)).isGreaterThan(20);
         assertThat(away(color(0.15, 0.5, -0.15), unlit)).isLessThan(6);
     }
+
+    /** As a box only its edges are there; a viewport that passes over ways of their own draws it as its look says. */
+    @Test
+    void anObjectIsDrawnInAWayOfItsOwnWhereAViewportShowsThat() {
+        hand.key("4");
+        int[] unlit = color(0.1, 0.5, 0.1);
+        hand.press("[data-drawer=scene] .row >> nth=0");
+        page.selectOption("[data-command='object.draw-as']", "box");
+        hand.over("v2", 0.2, 0.1).idle();
+        assertThat(away(color(0.1, 0.5, 0.1), unlit)).isGreaterThan(40);
+        page.selectOption("[data-command='object.draw-as']", "translucent");
+        hand.over("v2", 0.2, 0.1).idle();
+        assertThat(away(color(0.1, 0.5, 0.1), unlit)).isBetween(15, 600);
+        plate("v2", "Overlays", "[data-thing*='own ways']");
+        hand.idle();
+        assertThat(away(color(0.1, 0.5, 0.1), unlit)).isLessThan(6);
+        hand.key("Control+z").key("Control+z");
+        plate("v2", "Overlays", "[data-thing*='own ways']");
+        hand.idle();
+        assertThat(away(color(0.1, 0.5, 0.1), unlit)).isLessThan(6);
+    }
 }

@@ -79,6 +79,10 @@ public final class Submission {
         /** What a way of its own makes of an object: less than the others have, never more. */
         Way own(Way way, boolean selected) {
             Way now = ways && !boxes ? way.now(selected) : Way.USUAL;
+            if (now == Way.TRANSLUCENT && edging.hides()) {
+                // Of surfaces that only hide nothing is left when they do not.
+                return Way.WIRE;
+            }
             return now == Way.WIRE && !surfaces || now == Way.TRANSLUCENT && (!surfaces || through) ? Way.USUAL : now;
         }
 
@@ -193,7 +197,7 @@ public final class Submission {
                 f.cover(box, masked);
             }
             if (own != Way.USUAL) {
-                inItsWay(own, p, box, screen);
+                inItsWay(own, p, box, screen, wish.edging.onSurface());
                 continue;
             }
             boolean edged = (wish.surfaces || wish.wire()) && surface(p, f, box, screen, wish);
@@ -215,13 +219,15 @@ public final class Submission {
         ranges(p.selected ? PICKED_BOXES : BOXES, 0).add(first, Boxes.LINES * Quads.INDICES, 4);
     }
 
-    private void inItsWay(Way own, Part p, Aabb box, Screen screen) {
+    private void inItsWay(Way own, Part p, Aabb box, Screen screen, boolean edged) {
+        if (own == Way.BOX) {
+            box(p);
+        }
         if (own == Way.TRANSLUCENT) {
             ranges(VEIL, 0).add(p.corner * 4, p.corners(), 4);
-        } else if (own == Way.WIRE && screen != null) {
+        }
+        if (screen != null && (own == Way.WIRE || own == Way.TRANSLUCENT && edged)) {
             lines(p, box, screen, p.selected ? PICKED : LINES);
-        } else {
-            box(p);
         }
     }
 
