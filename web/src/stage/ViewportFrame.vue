@@ -7,6 +7,7 @@ import GateMarks from './GateMarks.vue';
 import GripMarks from './GripMarks.vue';
 import HandleKeys from './HandleKeys.vue';
 import LineMarks from './LineMarks.vue';
+import NameMarks from './NameMarks.vue';
 import LostMarks from './LostMarks.vue';
 import Plate from './Plate.vue';
 import SpotMarks from './SpotMarks.vue';
@@ -41,6 +42,7 @@ const walking = computed(() => !!props.marks.walk);
     <template v-if="view.cameraState === 'driven'">
       <i v-for="side in ['above', 'below', 'left', 'right']" :key="side" class="edge" :class="side" data-driven />
     </template>
+    <NameMarks v-if="marks.names.length" :names="marks.names" />
     <LineMarks :view="view" :marks="marks" :aimed="aimed" />
     <SpotMarks :marks="marks" />
     <HandleKeys v-if="view.active" :marks="marks" :view="view" @aim="aimed = $event" />

@@ -375,4 +375,18 @@ class LooksTest extends OfTheirOwn {
         hand.idle();
         assertThat(away(color(0.1, 0.5, 0.1), unlit)).isLessThan(6);
     }
+
+    @Test
+    void namesStandByWhatTheyNameInTheViewportThatShowsThem() {
+        plate("v2", "Overlays", "[data-thing='Names']");
+        hand.over("v2", 0.2, 0.1);
+        page.waitForFunction("() => document.querySelectorAll('[data-name]').length === 1");
+        var name = page.locator("[data-viewport=v2] [data-name]");
+        assertThat(name.textContent()).isEqualTo("Cube");
+        var box = name.boundingBox();
+        Map<String, Object> at = hand.project("v2", new double[] {0, 0, 0});
+        assertThat(Math.abs(box.x + box.width / 2 - Hand.num(at, "x"))).isLessThan(3);
+        plate("v2", "Overlays", "[data-thing='Names']");
+        page.waitForFunction("() => !document.querySelector('[data-name]')");
+    }
 }

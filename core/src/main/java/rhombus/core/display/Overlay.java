@@ -21,6 +21,8 @@ public enum Overlay {
     GRID("grid", "Ground grid"),
     /** Those of its lines that are axes of the world. */
     AXES("axes", "Axes"),
+    /** Names of objects. */
+    NAMES("names", "Names", false),
     /** The chart that shows and sets directions. */
     ROSE("rose", "Rose"),
     /** That objects are drawn in ways of their own. */

@@ -27,6 +27,9 @@ public final class Scene {
     private final Setup setup;
     private final UpAxis up;
     private final Set<Integer> isolated;
+    /** Bounds around nodes and all below them, as far as they were asked for. */
+    private Aabb[] below;
+
     private final Tree tree;
     private final double[][] world;
     private final Aabb[] bounds;
@@ -284,6 +287,16 @@ public final class Scene {
 
     /** World bounds of a node and all below it; a camera or light counts as a point, a picture seen through a camera for nothing. */
     public Aabb boundsBelow(int i) {
+        if (below == null) {
+            below = new Aabb[nodes.length];
+        }
+        if (below[i] == null) {
+            below[i] = sumBelow(i);
+        }
+        return below[i];
+    }
+
+    private Aabb sumBelow(int i) {
         if (tree.children.get(i).isEmpty() && !nodes[i].meshes().isEmpty()) {
             return bounds[i];
         }

@@ -8,6 +8,7 @@ import rhombus.core.stage.marks.Gate;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.marks.Lost;
+import rhombus.core.stage.marks.Names;
 import rhombus.core.stage.marks.Pyramids;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.Gesture;
@@ -65,6 +66,7 @@ final class Marking {
                 gesture.marquee(v),
                 subject.components().marks(v),
                 subject.rulers().marks(v),
+                Names.of(ground, subject, v),
                 own(v),
                 orbiting ? ball(v) : null,
                 Pyramids.of(ground, subject, v),

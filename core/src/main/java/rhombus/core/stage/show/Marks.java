@@ -7,6 +7,7 @@ import rhombus.core.stage.marks.Beacon;
 import rhombus.core.stage.marks.GateMark;
 import rhombus.core.stage.marks.GripMark;
 import rhombus.core.stage.marks.HoverMark;
+import rhombus.core.stage.marks.NameMark;
 import rhombus.core.stage.marks.PyramidMark;
 import rhombus.core.stage.marks.RosePicture;
 import rhombus.core.stage.motion.MarqueeMark;
@@ -35,6 +36,7 @@ import rhombus.core.stage.view.Spot;
  * @param marquee a rectangle that is drawn
  * @param parts selected vertices, edges and faces
  * @param rulers between points
+ * @param names of what is seen
  * @param own the pivot point of the object selected last, where no tool stands on it
  * @param ring of the trackball
  * @param pyramids what cameras see that are selected or driven
@@ -56,6 +58,7 @@ public record Marks(
         @Maybe MarqueeMark marquee,
         List<PartMark> parts,
         List<RulerMark> rulers,
+        List<NameMark> names,
         @Maybe Spot own,
         @Maybe BallMark ring,
         List<PyramidMark> pyramids,
