@@ -9,6 +9,7 @@ const WARM_MS = 500;
 
 /** Where a frame takes longer, milliseconds, the hand that comes back would have to wait for it: such pictures stay as they are. */
 const TOO_LONG_MS = 400;
+const TOO_LONG_FOR_A_LENS_MS = 1500;
 
 /** What is done while nothing happens, one frame after the other, until the first event: edges are smoothed, other looks made ready. */
 export class Smoothing {
@@ -42,7 +43,8 @@ export class Smoothing {
 
   /** The viewport that is looked at first, then the others. */
   private next(views: () => Frame[]): void {
-    const left = this.painter()?.smooths ? views().filter((v) => !this.done.has(v.number)) : [];
+    const painter = this.painter();
+    const left = views().filter((v) => !this.done.has(v.number) && painter?.smooths(v.number));
     const view = left.find((v) => v.active) ?? left[0];
     if (view) this.step(view, 0, views);
     else this.warm();
@@ -60,7 +62,8 @@ export class Smoothing {
     this.frame = requestAnimationFrame((time) => {
       const painter = this.painter();
       if (!painter) return;
-      if (time - before > TOO_LONG_MS || painter.smooth(view, step)) {
+      const longest = painter.waits(view.number) ? TOO_LONG_FOR_A_LENS_MS : TOO_LONG_MS;
+      if (time - before > longest || painter.smooth(view, step)) {
         this.done.add(view.number);
         this.next(views);
       } else this.step(view, step + 1, views, time);

@@ -12,6 +12,9 @@ import { noteProcessor, software } from './software';
 import { ViewDrawing, type Subject } from './view';
 import { Warmth } from './warm';
 
+/** After so many frames what there is of a picture that is made of several is shown. */
+const SHOWN_EVERY = 16;
+
 export type Theme = keyof typeof palettes;
 
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
@@ -162,12 +165,22 @@ export class Painter {
   }
 
   /** Whether edges are smoothed by several frames at rest: where it would cost too much to smooth each. */
-  readonly smooths = software();
+  private readonly smoothsAll = software();
+
+  /** Whether a viewport's picture is made of several frames at rest: for its edges, or for the depth of field of a lens. */
+  smooths(view: number): boolean {
+    return this.smoothsAll || this.core.plan(view, '').field;
+  }
+
+  /** Whether that is worth waiting for: it shows more than edges. */
+  waits(view: number): boolean {
+    return this.core.plan(view, '').field;
+  }
 
   /**
    * Draws one of the frames of which a picture with smooth edges is made.
    *
-   * @returns whether it was the last, and the picture is shown
+   * @returns whether it was the last; what there is of the picture is shown now and then
    */
   smooth(view: Frame, step: number): boolean {
     const box = this.place(view);
@@ -182,13 +195,13 @@ export class Painter {
       into,
       through: 'peeled',
     });
-    const frames = this.core.smoothFrames();
+    const frames = this.core.smoothFrames(number);
     this.smoothed.add(this.renderer, this.view.camera, step === 0, frames);
     this.renderer.setRenderTarget(null);
-    if (step < frames - 1) return false;
-    this.smoothed.show(this.renderer, this.view.camera);
+    if ((step + 1) % SHOWN_EVERY) return false;
+    this.smoothed.show(this.renderer, this.view.camera, frames / (step + 1));
     this.finish(view, this.core.plan(number, ''), box);
-    return true;
+    return step === frames - 1;
   }
 
   /** How surfaces that let others through are drawn in this frame. */

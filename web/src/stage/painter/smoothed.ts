@@ -63,11 +63,11 @@ export class Smoothed {
     this.draw(renderer, camera, this.frame!, 1 / frames);
   }
 
-  /** Draws the mean over the current viewport of the canvas. */
-  show(renderer: THREE.WebGLRenderer, camera: THREE.Camera): void {
+  /** Draws the mean over the current viewport of the canvas; `share` is how many frames there will be for each that there is. */
+  show(renderer: THREE.WebGLRenderer, camera: THREE.Camera, share: number): void {
     renderer.setRenderTarget(null);
     this.material.blendDst = THREE.ZeroFactor;
-    this.draw(renderer, camera, this.sum!, 1);
+    this.draw(renderer, camera, this.sum!, share);
   }
 
   private draw(renderer: THREE.WebGLRenderer, camera: THREE.Camera, from: THREE.WebGLRenderTarget, weight: number) {

@@ -71,7 +71,7 @@ public interface DrawApi extends JSObject {
     Float64Array smoothMatrices(int view, int frame, double pixels);
 
     /** How many frames that takes. */
-    int smoothFrames();
+    int smoothFrames(int view);
 
     /** View and projection matrix of a rectangle of a viewport alone. */
     Float64Array partMatrices(int view, double left, double top, double width, double height);

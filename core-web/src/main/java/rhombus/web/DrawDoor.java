@@ -10,7 +10,6 @@ import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
-import rhombus.core.display.SmoothEdges;
 import rhombus.core.geometry.BoxEdges;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -232,8 +231,8 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
-    public int smoothFrames() {
-        return SmoothEdges.FRAMES;
+    public int smoothFrames(int view) {
+        return stage.shots().frames(view);
     }
 
     @Override

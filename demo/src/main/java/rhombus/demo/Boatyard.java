@@ -25,7 +25,7 @@ final class Boatyard {
     }
 
     private byte[] make() {
-        int ground = f.add("Ground", -1, Shape.box(50, 0.2, 32), "#7C8468", new Vec3(0.5, -0.1, -2));
+        int ground = f.pictured("Ground", Shape.box(50, 0.2, 32), Soil.png(), 12, new Vec3(0.5, -0.1, -2));
         f.lock(ground);
         slipway();
         hull();

@@ -24,6 +24,8 @@ final class SceneFile {
     private final List<Object> views = new ArrayList<>();
     private final List<Object> cameras = new ArrayList<>();
     private List<Object> home;
+    private final List<Object> images = new ArrayList<>();
+    private final List<Object> textures = new ArrayList<>();
     private final List<Object> lights = new ArrayList<>();
     private final Map<String, Integer> materialNumbers = new HashMap<>();
     private final Map<Shape, int[]> shapes = new HashMap<>();
@@ -46,6 +48,48 @@ final class SceneFile {
 
     int add(String name, int parent, Shape shape, String color, Vec3 at) {
         return add(name, parent, shape, color, at, Quat.IDENTITY);
+    }
+
+    /**
+     * Adds an object with a picture on it, seen from above.
+     *
+     * @param png the picture
+     * @param tile how long each side of it is, metres
+     */
+    int pictured(String name, Shape shape, byte[] png, double tile, Vec3 at) {
+        int[] data = store(shape);
+        float[] uv = new float[shape.positions().length / 3 * 2];
+        for (int i = 0; i < uv.length / 2; i++) {
+            uv[i * 2] = (float) (shape.positions()[i * 3] / tile);
+            uv[i * 2 + 1] = (float) (shape.positions()[i * 3 + 2] / tile);
+        }
+        int places = accessor(floats(uv), 5126, uv.length / 2, "VEC2");
+        views.add(Plain.map("buffer", 0, "byteOffset", bin.size(), "byteLength", png.length));
+        bin.writeBytes(png);
+        while (bin.size() % 4 > 0) {
+            bin.write(0);
+        }
+        images.add(Plain.map("bufferView", views.size() - 1, "mimeType", "image/png"));
+        textures.add(Plain.map("source", images.size() - 1));
+        materials.add(Plain.map(
+                "pbrMetallicRoughness",
+                Plain.map(
+                        "baseColorTexture",
+                        Plain.map("index", textures.size() - 1),
+                        "metallicFactor",
+                        0.0,
+                        "roughnessFactor",
+                        0.95)));
+        meshes.add(Plain.map(
+                "primitives",
+                List.of(Plain.map(
+                        "attributes",
+                        Plain.map("POSITION", data[0], "NORMAL", data[1], "TEXCOORD_0", places),
+                        "indices",
+                        data[2],
+                        "material",
+                        materials.size() - 1))));
+        return node(name, -1, at, Quat.IDENTITY, Plain.map("mesh", meshes.size() - 1));
     }
 
     /** Picking passes over the node. */
@@ -210,6 +254,10 @@ final class SceneFile {
                 meshes,
                 "materials",
                 materials,
+                "textures",
+                textures.isEmpty() ? null : textures,
+                "images",
+                images.isEmpty() ? null : images,
                 "cameras",
                 cameras.isEmpty() ? null : cameras,
                 "accessors",

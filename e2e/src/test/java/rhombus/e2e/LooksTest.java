@@ -3,6 +3,7 @@ package rhombus.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.MouseButton;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -388,5 +389,33 @@ class LooksTest extends OfTheirOwn {
         assertThat(Math.abs(box.x + box.width / 2 - Hand.num(at, "x"))).isLessThan(3);
         plate("v2", "Overlays", "[data-thing='Names']");
         page.waitForFunction("() => !document.querySelector('[data-name]')");
+    }
+
+    /** What lies far behind the focus of a wide open lens is seen as discs: beside the silhouette of the cube it shines out. */
+    @Test
+    void aLensThatIsFocusedElsewhereBlursWhatItSees() {
+        hand.key("4").key("Alt+C");
+        hand.over("v2", 0.2, 0.1).idle();
+        typed("fNumber", "0.5");
+        typed("focus", "0.4 m");
+        hand.over("v2", 0.2, 0.1).idle();
+        int[] sharp = color(0.1, 0.5, 0.1);
+        int[] ground = color(0, 1.1, 0);
+        plate("v2", "Overlays", "[data-thing='Depth of field']");
+        hand.over("v2", 0.2, 0.1);
+        page.waitForFunction(
+                "() => window.rhombus.stats().smooth >= 1", null, new Page.WaitForFunctionOptions().setTimeout(60000));
+        page.waitForFunction(
+                "() => window.rhombus.stats().smooth === 4", null, new Page.WaitForFunctionOptions().setTimeout(60000));
+        int[] beside = color(-0.5, 0.58, -0.5);
+        assertThat(away(beside, ground)).as("lit by the disc of the cube").isGreaterThan(8);
+        assertThat(away(beside, sharp)).isGreaterThan(8);
+    }
+
+    private void typed(String key, String text) {
+        var field = page.locator("[data-field='camera.set/" + key + "']");
+        field.fill(text);
+        field.press("Enter");
+        hand.idle();
     }
 }

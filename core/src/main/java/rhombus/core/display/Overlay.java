@@ -42,7 +42,9 @@ public enum Overlay {
     /** The middle of the picture. */
     CENTRE("centre", "Centre", false),
     /** Lines of one's own in the picture. */
-    GUIDES("guides", "Own guides");
+    GUIDES("guides", "Own guides"),
+    /** What is not focused is not sharp. */
+    FIELD("field", "Depth of field", false);
 
     /** The name that lights and cameras had together. */
     private static final String BOTH = "icons";

@@ -7,13 +7,16 @@ public final class SmoothEdges {
     /** Frames of which a picture is made. */
     public static final int FRAMES = 16;
 
+    /** The same where a lens is looked through whose depth of field shows: so many that discs are filled. */
+    public static final int LENS_FRAMES = 64;
+
     private SmoothEdges() {}
 
     /**
      * How the picture of a frame is shifted: by a place of the Halton sequence (J. H. Halton, 1960), which spreads places evenly, from
      * the middle of a pixel.
      *
-     * @param frame 0 to {@link #FRAMES} - 1
+     * @param frame 0 to {@link #LENS_FRAMES} - 1
      * @param height of the picture, in the pixels that are drawn
      */
     public static Crop shift(int frame, double height) {

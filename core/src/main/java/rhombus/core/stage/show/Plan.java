@@ -19,6 +19,7 @@ import rhombus.core.plain.OneOf;
  * @param flat whether the projection is flat
  * @param grid whether the ground grid is drawn
  * @param outline whether what is selected is outlined
+ * @param field whether at rest what the lens does not focus is drawn so
  * @param background what lies behind everything
  * @param color of one's own for it, sRGB, or null
  * @param light whether lines on it are dark, or null where the theme says that
@@ -38,6 +39,7 @@ public record Plan(
         boolean flat,
         boolean grid,
         boolean outline,
+        boolean field,
         @OneOf({"gradient", "plain", "chalk", "own"}) String background,
         @Maybe double[] color,
         @Maybe Boolean light,

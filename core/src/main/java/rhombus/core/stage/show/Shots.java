@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.board.Box;
 import rhombus.core.board.Sheet;
+import rhombus.core.display.Overlay;
 import rhombus.core.display.SmoothEdges;
+import rhombus.core.optics.Aperture;
 import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
+import rhombus.core.stage.subject.CameraNumbers;
 import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Captions;
@@ -55,11 +58,34 @@ public final class Shots {
         }
     }
 
-    /** The same of one of the frames of which a picture with smooth edges is made, in a viewport of so many pixels' height. */
+    /**
+     * The same of one of the frames of which a picture with smooth edges is made, in a viewport of so many pixels' height; where depth of
+     * field shows, it is seen from a place in the lens.
+     */
     public void smoothed(int view, int frame, double pixels, double[] out) {
         matrices(view, out);
+        ViewState v = ground.board().views.get(view);
+        if (field(v)) {
+            int node = ground.scene().indexOf(v.camera);
+            SceneCamera c = ground.scene().camera(node);
+            double focus = CameraNumbers.aimed(ground, v, node).focus();
+            Aperture.of(c.focalLength(), c.optics().fNumber(), focus).look(frame, frames(view), out);
+        }
         Matrices.crop(
                 SmoothEdges.shift(frame, pixels), ground.board().views.get(view).aspect(), out, 16);
+    }
+
+    /** How many frames such a picture is made of. */
+    public int frames(int view) {
+        return field(ground.board().views.get(view)) ? SmoothEdges.LENS_FRAMES : SmoothEdges.FRAMES;
+    }
+
+    /** Whether a viewport shows what the lens of its camera does not draw sharply. */
+    static boolean field(ViewState v) {
+        return v.camera != null
+                && v.shows(Overlay.FIELD)
+                && v.look.surfaces()
+                && !v.pose.projection().flat();
     }
 
     /**

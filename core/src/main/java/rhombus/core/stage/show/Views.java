@@ -146,6 +146,7 @@ final class Views {
                 v.pose.projection().flat(),
                 v.shows(Overlay.GRID) || v.shows(Overlay.AXES),
                 wish.outline(),
+                Shots.field(v),
                 v.background.kind(),
                 v.background.color(),
                 v.background.light(),
