@@ -6,13 +6,14 @@ export function newPainter(
   canvas: HTMLCanvasElement,
   width: number,
   height: number,
+  imageLoaded: () => void = () => undefined,
 ): Painter {
   const painter = new Painter(canvas);
   const nothing = () => undefined;
   painter.enter({
     core,
     picture: String,
-    imageLoaded: nothing,
+    imageLoaded,
     restored: nothing,
     came: nothing,
   });

@@ -11,6 +11,15 @@ const HEIGHT = 480;
 /** A step of colour between neighbours that counts as an edge. */
 const EDGE = 24;
 
+/** Waits until so many have come. */
+function counted(count: number) {
+  let left = count;
+  let done = () => undefined as void;
+  const all = new Promise<void>((resolve) => (done = resolve));
+  if (count === 0) done();
+  return { all, one: () => (--left === 0 ? done() : undefined) };
+}
+
 /**
  * The open scene in Smooth as the painter draws it, and each mesh by itself by the library with the same shading: how many pixels
  * were compared, how many of them differ by more than one step of 255, and by how much at most.
@@ -18,7 +27,14 @@ const EDGE = 24;
 export async function pixels(file: ArrayBuffer) {
   const canvas = document.createElement("canvas");
   document.body.append(canvas);
-  const painter = newPainter(canvas, WIDTH, HEIGHT);
+  const drawn = core.draw.drawn();
+  const images = new Set<number>();
+  for (let i = 1; i < drawn.length; i += 2) {
+    const { image } = core.draw.material(drawn[i]!);
+    if (image) images.add(image.id);
+  }
+  const [ourImages, theirImages] = [counted(images.size), counted(images.size)];
+  const painter = newPainter(canvas, WIDTH, HEIGHT, ourImages.one);
   painter.open(file);
   let compared = 0;
   let differ = 0;
@@ -38,12 +54,11 @@ export async function pixels(file: ArrayBuffer) {
     file,
     shared,
     palettes.dusk,
-    () => undefined,
+    theirImages.one,
   );
   const surfaces = new Surfaces(core.draw, new Slices(() => undefined));
   const renderer = new THREE.WebGLRenderer({ antialias: false, alpha: true });
   const scene = new THREE.Scene();
-  const drawn = core.draw.drawn();
   const materials = new Map<number, THREE.Material>();
   for (let i = 0; i < drawn.length; i += 2) {
     const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
@@ -61,6 +76,15 @@ export async function pixels(file: ArrayBuffer) {
   const camera = new THREE.Camera();
   camera.matrixWorldAutoUpdate = false;
   const target = new THREE.WebGLRenderTarget(WIDTH, HEIGHT);
+  // Images are asked for with what shows them, and come later.
+  const first = core.draw.wholeMatrices(0, WIDTH / HEIGHT).slice();
+  painter.image(
+    { matrices: first, number: null, overlays: false },
+    WIDTH,
+    HEIGHT,
+    1,
+  );
+  await Promise.all([ourImages.all, theirImages.all]);
   for (const view of core.show.views()) {
     const matrices = core.draw
       .wholeMatrices(view.number, WIDTH / HEIGHT)

@@ -19,9 +19,9 @@ const nothing = {
 /** What the core would give: a merged batch of four triangles, one mesh by itself, and a crowd of three. */
 class FakeCore {
   forms: BatchForm[] = [
-    { number: 0, sort: 'merged', mesh: 0, node: -1, generation: 1 },
-    { number: 1, sort: 'own', mesh: 0, node: 7, generation: 0 },
-    { number: 2, sort: 'crowd', mesh: 0, node: -1, generation: 0 },
+    { number: 0, sort: 'merged', mesh: 0, node: -1, layer: 0, generation: 1 },
+    { number: 1, sort: 'own', mesh: 0, node: 7, layer: 0, generation: 0 },
+    { number: 2, sort: 'crowd', mesh: 0, node: -1, layer: 0, generation: 0 },
   ];
   runs: number[] = [];
   starts: number[] = [];
@@ -122,12 +122,12 @@ describe('what the painter draws for a plan', () => {
 
   it('names the layers of a plan: surfaces, lines, and the ground always', () => {
     const plain: Drawn = { ...smooth, surfaces: false, shade: 'none' };
-    expect(layersOf(plain)).toEqual([Form.grid]);
-    expect(layersOf({ ...plain, surfaces: true })).toEqual([Form.grid, Form.surface, Form.edged]);
-    expect(layersOf({ ...plain, lines: true })).toEqual([Form.grid, Form.wire]);
-    expect(layersOf({ ...plain, boxes: true })).toEqual([Form.grid, Form.wire]);
+    expect(layersOf(plain)).toEqual([Form.grid, Form.veil]);
+    expect(layersOf({ ...plain, surfaces: true })).toEqual([Form.grid, Form.surface, Form.edged, Form.veil]);
+    expect(layersOf({ ...plain, lines: true })).toEqual([Form.grid, Form.wire, Form.veil]);
+    expect(layersOf({ ...plain, boxes: true })).toEqual([Form.grid, Form.wire, Form.veil]);
     // Surfaces that let others through have a picture of their own.
-    expect(layersOf({ ...smooth, through: true, opacity: 0.5 })).toEqual([Form.grid, Form.through]);
+    expect(layersOf({ ...smooth, through: true, opacity: 0.5 })).toEqual([Form.grid, Form.through, Form.veil]);
   });
 
   it('draws what the runs say and nothing else, each form made when it is first asked for', () => {
@@ -155,7 +155,7 @@ describe('what the painter draws for a plan', () => {
     let left: string[] | null = null;
     coarse!.addEventListener('dispose', () => (left = Object.keys(coarse!.attributes)));
     full!.addEventListener('dispose', () => expect.unreachable());
-    core.forms = core.forms.map((f) => ({ ...f, generation: f.generation + 1 }));
+    core.forms = core.forms.map((f) => ({ ...f, layer: 0, generation: f.generation + 1 }));
     models.sync();
     expect(left).toEqual([]);
     expect(full!.getAttribute('position')).toBe(shared);
@@ -221,7 +221,7 @@ describe('what the painter draws for a plan', () => {
     prepare();
     prepare();
     expect(core.lines).toHaveBeenCalledOnce();
-    core.forms = core.forms.map((f) => ({ ...f, generation: f.generation + 1 }));
+    core.forms = core.forms.map((f) => ({ ...f, layer: 0, generation: f.generation + 1 }));
     models.sync();
     prepare();
     expect(core.lines).toHaveBeenCalledTimes(2);

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useCore, type Choice, type Frame } from '../core';
 import { useStage } from '../stores/stage';
+import ChoiceWords from './ChoiceWords.vue';
 import LookEditor from './LookEditor.vue';
 import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
@@ -39,25 +40,13 @@ const exposures = [
     :instead="editing"
     :ask="() => core.show.looks(props.view.id)"
     :draw="(c, done) => pictures?.ofLook(props.view, c.id, done)"
+    @closed="editing = false"
   >
     <template #instead="{ choose }">
       <LookEditor :view="view" :choose="choose" @back="editing = false" />
     </template>
     <template #default="{ choose }">
-      <div v-if="lights.length" class="row" role="radiogroup" aria-label="Lit by">
-        <button
-          v-for="l in lights"
-          :key="l.id"
-          class="word"
-          role="radio"
-          :aria-checked="l.on"
-          :data-command="l.command"
-          :data-choice="l.id"
-          @click="choose(l)"
-        >
-          <span class="lozenge" :class="{ on: l.on }" />{{ l.label }}
-        </button>
-      </div>
+      <ChoiceWords v-if="lights.length" class="row" :choices="lights" label="Lit by" @choose="choose($event)" />
       <div v-if="lights.length" class="row" role="group" aria-label="Brightness">
         <button
           v-for="e in exposures"
@@ -72,19 +61,7 @@ const exposures = [
           {{ e.words }}
         </button>
       </div>
-      <div class="row" role="radiogroup" aria-label="Background">
-        <button
-          v-for="b in backgrounds"
-          :key="b.id"
-          class="word"
-          role="radio"
-          :aria-checked="b.on"
-          :data-command="b.command"
-          :data-choice="b.id"
-          @click="choose(b, true)"
-        >
-          <span class="lozenge" :class="{ on: b.on }" />{{ b.label }}
-        </button>
+      <ChoiceWords class="row" :choices="backgrounds" label="Background" @choose="choose($event, true)">
         <label class="word" :class="{ own: view.background.startsWith('#') }">
           Colour of your own
           <input
@@ -93,7 +70,7 @@ const exposures = [
             @input="choose(own(($event.target as HTMLInputElement).value), true)"
           />
         </label>
-      </div>
+      </ChoiceWords>
       <div class="row">
         <button class="word" data-edit-look @click="editing = true">Change this look, or keep one …</button>
         <button
@@ -117,17 +94,6 @@ const exposures = [
   padding-top: 6px;
   border-top: 1px solid var(--line);
 }
-.word {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 24px;
-  padding: 0 2px;
-  border: 0;
-  background: none;
-  font-size: 12.5px;
-  cursor: pointer;
-}
 .word input {
   width: 28px;
   height: 24px;
@@ -135,9 +101,7 @@ const exposures = [
   border: 1px solid var(--line);
   background: none;
 }
-.own,
-.word:hover,
-.word[aria-checked='true'] {
+.own {
   color: var(--accent);
 }
 </style>

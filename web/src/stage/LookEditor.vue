@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useCore, type Choice, type Frame } from '../core';
 import { useStage } from '../stores/stage';
+import ChoiceWords from './ChoiceWords.vue';
 
 /** Changes a viewport's look part by part, keeps it under a name, and puts it on a digit. */
 const props = defineProps<{ view: Frame; choose: (c: Choice, stay: boolean) => void }>();
@@ -15,7 +16,15 @@ const state = computed(() => {
   void [turn.value, store.keymapVersion, props.view.display];
   return core.show.look(props.view.id);
 });
-const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+const digits = computed<Choice[]>(() =>
+  ['none', '1', '2', '3', '4', '5', '6', '7', '8', '9'].map((digit) => ({
+    id: digit,
+    label: digit === 'none' ? 'None' : digit,
+    command: 'display.look-digit',
+    args: { look: state.value?.id ?? '', digit },
+    on: (state.value?.digit ?? 'none') === digit,
+  })),
+);
 
 function take(c: Choice) {
   props.choose(c, true);
@@ -44,26 +53,13 @@ function typed(e: KeyboardEvent) {
       <button class="word" data-all-looks @click="$emit('back')">All looks</button>
       <strong>{{ state.label }}</strong>
     </div>
-    <div v-for="p in state.parts" :key="p.id" class="part" role="radiogroup" :aria-label="p.words">
+    <div v-for="p in state.parts" :key="p.id" class="part">
       <span class="name">{{ p.words }}</span>
-      <span class="choices">
-        <button
-          v-for="c in p.choices"
-          :key="c.id"
-          class="word"
-          role="radio"
-          :aria-checked="c.on"
-          :data-part="p.id"
-          :data-choice="c.id"
-          @click="take(c)"
-        >
-          <span class="lozenge" :class="{ on: c.on }" />{{ c.label }}
-        </button>
-      </span>
+      <ChoiceWords :choices="p.choices" :label="p.words" :part="p.id" @choose="take" />
     </div>
     <div class="part last">
       <label class="name" :for="`keep-${view.id}`">Keep as</label>
-      <span class="choices">
+      <span class="row">
         <input
           :id="`keep-${view.id}`"
           v-model="name"
@@ -84,22 +80,9 @@ function typed(e: KeyboardEvent) {
         </button>
       </span>
     </div>
-    <div v-if="state.named" class="part" role="radiogroup" aria-label="Digit that chooses it">
+    <div v-if="state.named" class="part">
       <span class="name">Digit</span>
-      <span class="choices">
-        <button
-          v-for="d in [null, ...DIGITS]"
-          :key="d ?? 'none'"
-          class="word"
-          role="radio"
-          :aria-checked="(state.digit ?? null) === d"
-          data-command="display.look-digit"
-          :data-choice="d ?? 'none'"
-          @click="run('display.look-digit', { look: state.id, digit: d ?? 'none' })"
-        >
-          <span class="lozenge" :class="{ on: (state.digit ?? null) === d }" />{{ d ?? 'None' }}
-        </button>
-      </span>
+      <ChoiceWords :choices="digits" label="Digit that chooses it" @choose="take" />
     </div>
     <p v-else class="hint">Keep it under a name to put it on a digit and to find it in other scenes.</p>
   </div>
@@ -131,30 +114,11 @@ function typed(e: KeyboardEvent) {
   color: var(--quiet);
   font-size: 12.5px;
 }
-.choices {
+.row {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 0 13px;
-}
-.word {
-  display: flex;
-  align-items: center;
-  gap: 7px;
-  min-height: 24px;
-  padding: 0 2px;
-  border: 0;
-  background: none;
-  font-size: 12.5px;
-  cursor: pointer;
-}
-.word:disabled {
-  color: var(--quiet);
-  cursor: default;
-}
-.word:hover:not(:disabled),
-.word[aria-checked='true'] {
-  color: var(--accent);
 }
 input {
   width: 168px;

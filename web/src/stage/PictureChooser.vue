@@ -23,6 +23,7 @@ const props = defineProps<{
   draw: (c: Choice, done: (picture: string) => void) => void;
 }>();
 /** Below its chip, where it covers another viewport and not this one; it stays within the window, if over its chip. */
+const emit = defineEmits<{ closed: [] }>();
 const INSIDE = { modifiers: [{ name: 'preventOverflow', options: { altAxis: true, padding: 8 } }] };
 const run = useRun();
 const pictures = usePictures();
@@ -76,7 +77,10 @@ async function come(focused: boolean) {
 // What is shown is live: the scene and the view may move while the chooser is open.
 watch([shown, () => props.view], () => {
   if (shown.value) look();
-  else pictures?.forgetChoices();
+  else {
+    pictures?.forgetChoices();
+    emit('closed');
+  }
 });
 </script>
 

@@ -37,6 +37,7 @@ export class Crowd implements BatchDrawing {
   private picked: THREE.InstancedMesh[] = [];
   private chosen: [ReadonlySet<number>, ReadonlySet<number>] = [new Set(), new Set()];
   private lines = 0;
+  private readonly layer = { value: 0 };
   private generation = -1;
 
   constructor(
@@ -54,6 +55,7 @@ export class Crowd implements BatchDrawing {
   /** Takes over which nodes are shown. */
   update(form: BatchForm): void {
     const n = form.number;
+    this.layer.value = form.layer;
     if (form.generation !== this.generation) {
       this.generation = form.generation;
       this.clear();
@@ -206,6 +208,7 @@ export class Crowd implements BatchDrawing {
   private surface(edges: boolean, style: Style): THREE.Material {
     const look = this.looks.surface(this.form.mesh, edges, false, style);
     look.uniforms.batch = { value: this.form.number };
+    look.uniforms.layer = this.layer;
     return look;
   }
 

@@ -232,6 +232,7 @@ export class Merged implements BatchDrawing {
       low: { value: this.low },
       state: { value: this.state },
       batch: { value: this.form.number },
+      layer: { value: 0 },
     };
     return material;
   }

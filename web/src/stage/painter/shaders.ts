@@ -33,6 +33,9 @@ vec3 ownColor(float batch, float part) {
   vec3 pure = 0.5 + 0.5 * cos(6.2831853 * (hue + vec3(0.0, 0.3333, 0.6667)));
   return mix(vec3(0.3), pure, 0.55) * (mod(k, 2.0) < 0.5 ? 0.62 : 0.95);
 }
+vec3 layerColor(float layer) {
+  return layer < 0.5 ? vec3(0.36) : ownColor(0.0, layer);
+}
 `;
 
 /** Shading of surfaces: a light at the eye, so that whatever is looked at is lit. Output is premultiplied. */
@@ -46,8 +49,10 @@ flat out vec3 vBase;
 flat out vec2 vMetal;
 #endif
 #endif
-#ifdef OBJECT
+#if defined(OBJECT) || defined(LAYER)
+#define OWN_COLOUR
 uniform float batch;
+uniform float layer;
 flat out vec3 vOwn;
 #endif
 #if defined(PAPER) || defined(WEIGHTED) || defined(PEELED) || defined(VEILED)
@@ -77,7 +82,7 @@ in float sides;
 out vec3 vCorner;
 flat out int vSides;
 #endif
-#ifdef OBJECT
+#ifdef OWN_COLOUR
 ${ownColor}
 #endif
 void main() {
@@ -87,7 +92,7 @@ void main() {
   vec4 told = texelFetch(state, ivec2(part & 127, part >> 7), 0);
   vBase = told.rgb;
 #ifdef MATERIAL
-  float packed = floor(told.w / 4.0);
+  float packed = floor(mod(told.w, 262144.0) / 4.0);
   vMetal = vec2(floor(packed / 256.0), mod(packed, 256.0)) / 255.0;
 #endif
 #else
@@ -97,7 +102,13 @@ void main() {
 #endif
   vec4 p = modelViewMatrix * local;
 #endif
-#ifdef OBJECT
+#ifdef LAYER
+#ifdef MERGED
+  vOwn = layerColor(floor(told.w / 262144.0));
+#else
+  vOwn = layerColor(layer);
+#endif
+#elif defined(OBJECT)
 #ifdef MERGED
   vOwn = ownColor(batch, float(part));
 #elif defined(USE_INSTANCING)

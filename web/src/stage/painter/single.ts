@@ -29,6 +29,7 @@ export class Single implements BatchDrawing {
   private readonly forms = new Map<string, THREE.Mesh>();
   private last = false;
   private lines = 0;
+  private readonly layer = { value: 0 };
 
   constructor(
     private readonly core: DrawApi,
@@ -39,9 +40,12 @@ export class Single implements BatchDrawing {
   ) {
     for (const g of [this.root, this.masks]) g.matrixWorldAutoUpdate = false;
     this.place.fromArray(core.placement(form.node, form.mesh));
+    this.update(form);
   }
 
-  update(): void {}
+  update({ layer }: BatchForm): void {
+    this.layer.value = layer;
+  }
 
   sent(): void {}
 
@@ -104,6 +108,7 @@ export class Single implements BatchDrawing {
     const edges = run === Run.edged;
     const look = this.looks.surface(this.form.mesh, edges, false, style);
     look.uniforms.batch = { value: this.form.number };
+    look.uniforms.layer = this.layer;
     const f = new THREE.Mesh(geometry, look);
     f.layers.set(isVeil(run) ? Form.veil : edges ? Form.edged : Form.surface);
     f.renderOrder = isVeil(run) ? VEILS : 0;

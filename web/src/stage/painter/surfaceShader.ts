@@ -23,7 +23,8 @@ flat in vec3 vBase;
 #else
 uniform vec4 base;
 #endif
-#ifdef OBJECT
+#if defined(OBJECT) || defined(LAYER)
+#define OWN_COLOUR
 flat in vec3 vOwn;
 #endif
 #ifdef MATERIAL
@@ -121,7 +122,7 @@ void main() {
   if (c.a < cutoff) discard;
 #if defined(NEUTRAL_COLOUR)
   c.rgb = NEUTRAL;
-#elif defined(OBJECT)
+#elif defined(OWN_COLOUR)
   c.rgb = vOwn;
 #endif
 #ifdef DEPTH

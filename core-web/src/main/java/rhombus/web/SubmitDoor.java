@@ -56,6 +56,7 @@ final class SubmitDoor implements SubmitApi {
                     b.sort.name().toLowerCase(),
                     b.mesh,
                     b.sort == Batch.Sort.OWN ? b.node(0) : -1,
+                    b.layer(),
                     b.generation()));
         }
         return Js.list(out, Told::of);

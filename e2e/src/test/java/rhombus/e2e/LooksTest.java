@@ -68,9 +68,14 @@ class LooksTest extends OfTheirOwn {
     /** The colour on the screen where a point of the scene is. */
     private int[] color(double x, double y, double z) {
         Map<String, Object> at = hand.project("v2", new double[] {x, y, z});
+        return colorAt(Hand.num(at, "x"), Hand.num(at, "y"));
+    }
+
+    /** The colour at a point of the screen. */
+    private int[] colorAt(double x, double y) {
         try {
             BufferedImage i = ImageIO.read(new ByteArrayInputStream(page.screenshot()));
-            int rgb = i.getRGB((int) Hand.num(at, "x"), (int) Hand.num(at, "y"));
+            int rgb = i.getRGB((int) x, (int) y);
             return new int[] {rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255};
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -399,17 +404,31 @@ class LooksTest extends OfTheirOwn {
         typed("fNumber", "0.5");
         typed("focus", "0.4 m");
         hand.over("v2", 0.2, 0.1).idle();
-        int[] sharp = color(0.1, 0.5, 0.1);
-        int[] ground = color(0, 1.1, 0);
+        int[] cube = color(0.1, 0.5, 0.1);
+        double[] left = leftmost();
+        int[] beside = colorAt(left[0] - 9, left[1]);
+        assertThat(away(beside, cube)).isGreaterThan(60);
         plate("v2", "Overlays", "[data-thing='Depth of field']");
         hand.over("v2", 0.2, 0.1);
         page.waitForFunction(
-                "() => window.rhombus.stats().smooth >= 1", null, new Page.WaitForFunctionOptions().setTimeout(60000));
-        page.waitForFunction(
                 "() => window.rhombus.stats().smooth === 4", null, new Page.WaitForFunctionOptions().setTimeout(60000));
-        int[] beside = color(-0.5, 0.58, -0.5);
-        assertThat(away(beside, ground)).as("lit by the disc of the cube").isGreaterThan(8);
-        assertThat(away(beside, sharp)).isGreaterThan(8);
+        int[] blurred = colorAt(left[0] - 9, left[1]);
+        assertThat(away(blurred, beside)).as("lit by the cube").isGreaterThan(12);
+        assertThat(away(blurred, cube)).as("and by what lies beside it").isGreaterThan(12);
+    }
+
+    /** Where the corner of the cube that is farthest to the left is on the screen. */
+    private double[] leftmost() {
+        double[] out = {Double.POSITIVE_INFINITY, 0};
+        for (int i = 0; i < 8; i++) {
+            Map<String, Object> at =
+                    hand.project("v2", new double[] {(i & 1) - 0.5, (i >> 1 & 1) - 0.5, (i >> 2) - 0.5});
+            if (Hand.num(at, "x") < out[0]) {
+                out[0] = Hand.num(at, "x");
+                out[1] = Hand.num(at, "y");
+            }
+        }
+        return out;
     }
 
     private void typed(String key, String text) {

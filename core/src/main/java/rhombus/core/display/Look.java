@@ -54,7 +54,9 @@ public record Look(
         /** One for all: form without colour. */
         NEUTRAL,
         /** Each object has another, so that one tells them apart. */
-        OBJECT
+        OBJECT,
+        /** Each layer has another. */
+        LAYER
     }
 
     /** What lights surfaces. */

@@ -26,7 +26,16 @@ public enum LookPart {
             "Smooth",
             "materials",
             "Materials"),
-    COLOUR("Colours", "scene", "The scene's", "neutral", "One for all", "object", "One an object"),
+    COLOUR(
+            "Colours",
+            "scene",
+            "The scene's",
+            "neutral",
+            "One for all",
+            "object",
+            "One an object",
+            "layer",
+            "One a layer"),
     LIGHT(
             "Lit by",
             "headlight",

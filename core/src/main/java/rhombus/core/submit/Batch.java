@@ -14,7 +14,7 @@ import rhombus.core.scene.Scene;
  * <p>Of a merged batch the buffers stand here: {@code positions} three numbers a vertex, relative to {@link #origin}; {@code
  * extras} four whole numbers a vertex, the normal and the number of its part; {@code texture} two and {@code colors} four a
  * vertex, where there are any; {@code indices} for each level; {@code state} four numbers a part: its colour, then 0, or 1 where
- * it is selected, or 2 where it was selected last, added to {@link Skin#packed}. They have room for {@link #room} vertices and the corners of as many triangles
+ * it is selected, or 2 where it was selected last, added to {@link Part#told}. They have room for {@link #room} vertices and the corners of as many triangles
  * as were asked for, and never grow: what comes later goes into another batch.
  */
 public final class Batch {
@@ -155,7 +155,7 @@ public final class Batch {
             System.arraycopy(skin.colors(), 0, colors, p.vertex * 4, p.vertices() * 4);
         }
         for (int k = 0; k < 4; k++) {
-            state[p.slot * 4 + k] = k < 3 ? (float) skin.color()[k] : skin.packed();
+            state[p.slot * 4 + k] = k < 3 ? (float) skin.color()[k] : p.told();
         }
         Baking.indices(p.shape.triangles(), p.vertex, p.mirrored, indices[0], p.corner);
         dirty.add(Dirty.INDICES, p.corner, p.corner + p.corners());
@@ -192,6 +192,11 @@ public final class Batch {
     /** Another number whenever lines and coarser levels are other arrays than before. */
     public int generation() {
         return generation;
+    }
+
+    /** Number of the layer of its first part, 0 for none. */
+    public int layer() {
+        return parts.isEmpty() ? 0 : parts.get(0).layer;
     }
 
     /** How many chunks a crowd has. */
@@ -290,7 +295,7 @@ public final class Batch {
             picked += how > 0 ? 1 : -1;
         }
         p.selected = how > 0;
-        float told = p.skin.packed() + how;
+        float told = p.told() + how;
         if (sort == Sort.MERGED && state[p.slot * 4 + 3] != told) {
             state[p.slot * 4 + 3] = told;
             dirty.add(Dirty.STATE, p.slot, p.slot + 1);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.function.IntFunction;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Layer;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Way;
 
@@ -42,6 +43,7 @@ public final class Batches {
     private final Map<Integer, Batch> crowds = new HashMap<>();
     private final Map<Integer, Skin> skinOf = new HashMap<>();
     private final Map<Integer, byte[]> marksOf = new HashMap<>();
+    private boolean layered;
     private int[] selected = {};
     private int[] last = {};
 
@@ -92,9 +94,26 @@ public final class Batches {
             ownWays(scene, b);
             b.arrange(scene, b.chunks == null || fresh.containsKey(b.mesh));
         }
-        if (!same) {
+        if (layers(scene) || !same) {
             select(selected, last);
         }
+    }
+
+    /** Takes over on which layers parts lie; says whether any lies elsewhere than before. */
+    private boolean layers(Scene scene) {
+        List<Layer> all = scene.setup().layers();
+        if (all.isEmpty() && !layered) {
+            return false;
+        }
+        layered = !all.isEmpty();
+        boolean any = false;
+        for (Part p : parts.values()) {
+            Layer on = scene.layerOf(p.node);
+            int now = on == null ? 0 : Math.min(Part.MOST_LAYERS, all.indexOf(on) + 1);
+            any |= now != p.layer;
+            p.layer = now;
+        }
+        return any;
     }
 
     /** Of a crowd, what is drawn in a way of its own while others are not is drawn by itself, if there are not too many. */

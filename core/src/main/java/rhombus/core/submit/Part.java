@@ -5,6 +5,11 @@ import rhombus.core.geometry.Mesh;
 
 /** One use of a mesh by a node, and where in its batch it lies. */
 final class Part {
+    /** More layers than this have the colour of the last. */
+    static final int MOST_LAYERS = 63;
+    /** What the number of a layer is multiplied by where it is told with what {@link Skin#packed} tells. */
+    private static final float LAYER = 0x1p18f;
+
     final int node;
     final int mesh;
     final Mesh shape;
@@ -27,6 +32,9 @@ final class Part {
     /** Whether the node turns it inside out. */
     boolean mirrored;
 
+    /** Number of the layer its node lies on from 1 to {@link #MOST_LAYERS}, 0 for none. */
+    int layer;
+
     boolean selected;
     boolean gone;
 
@@ -42,6 +50,11 @@ final class Part {
         world = to;
         scale = Baking.scale(to);
         mirrored = Mat4.determinant(to) < 0;
+    }
+
+    /** What is told of it beside its colour, but for how it is selected. */
+    float told() {
+        return skin.packed() + LAYER * layer;
     }
 
     int vertices() {

@@ -23,6 +23,7 @@ import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Nearness;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Shape;
@@ -410,6 +411,46 @@ class BatchesTest {
             }
             t.batches.select(new int[0], new int[0]);
             t.scene = t.scene.withIsolated(null);
+            t.change();
+        }
+    }
+
+    /** What the numbers of a part tell: its layer, how rough and how much of a metal it is, and how it is selected. */
+    @Property(tries = 30)
+    void layersAndSelectionAreToldOfEachPartAfterEveryChange(@ForAll long seed) {
+        BatchesTest t = of(seed);
+        t.make();
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            if (t.r.nextBoolean() || layers.isEmpty()) {
+                layers.add(t.r.nextInt(layers.size() + 1), new Layer("l" + i, "Layer " + i, true, false));
+            } else {
+                layers.remove(t.r.nextInt(layers.size()));
+            }
+            int n = t.r.nextInt(t.scene.count());
+            String on = layers.isEmpty()
+                    ? null
+                    : layers.get(t.r.nextInt(layers.size())).id();
+            t.scene =
+                    t.scene.withNodes(Map.of(n, t.scene.node(n).withLayer(on))).withLayers(List.copyOf(layers));
+            int picked = t.r.nextInt(t.scene.count());
+            t.batches.sync(t.scene);
+            t.batches.select(new int[] {picked}, new int[] {picked});
+            for (Batch b : t.batches.list()) {
+                for (Part part : b.parts) {
+                    int layer = layers.indexOf(t.scene.layerOf(part.node)) + 1;
+                    if (part.gone) {
+                        continue;
+                    }
+                    assertThat(part.layer).isEqualTo(layer);
+                    if (b.sort == Batch.Sort.MERGED) {
+                        double w = b.state[part.slot * 4 + 3];
+                        assertThat(Math.floor(w / 0x1p18)).isEqualTo(layer);
+                        assertThat(w % 0x1p18 - w % 4).isEqualTo(part.skin.packed());
+                        assertThat(w % 4).isEqualTo(part.node == picked ? 2 : 0);
+                    }
+                }
+            }
             t.change();
         }
     }
