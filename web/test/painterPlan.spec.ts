@@ -38,6 +38,7 @@ class FakeCore {
     count: () => this.forms.length,
     chunks: () => 1,
     nodes: () => Int32Array.from([1, 2, 3]),
+    ghosts: () => new Int32Array(0),
     floats: (_: number, name: string) =>
       name.includes('positions')
         ? this.positions

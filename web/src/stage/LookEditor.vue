@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useCore, type Choice, type Frame } from '../core';
 import { useStage } from '../stores/stage';
 import ChoiceWords from './ChoiceWords.vue';
@@ -10,6 +10,7 @@ defineEmits<{ back: [] }>();
 const core = useCore();
 const store = useStage();
 const name = ref('');
+const box = ref<HTMLElement>();
 /** Counts what was changed here: a look that was changed again is called as before. */
 const turn = ref(0);
 const state = computed(() => {
@@ -26,13 +27,16 @@ const digits = computed<Choice[]>(() =>
   })),
 );
 
-function take(c: Choice) {
+async function take(c: Choice) {
   props.choose(c, true);
   turn.value++;
+  await nextTick();
+  // What had the keyboard may be gone with what was chosen.
+  if (!box.value?.contains(document.activeElement)) box.value?.querySelector('button')?.focus();
 }
 
 function run(command: string, args: Choice['args']) {
-  take({ id: command, label: '', command, args, on: false });
+  void take({ id: command, label: '', command, args, on: false });
 }
 
 function keep() {
@@ -48,7 +52,7 @@ function typed(e: KeyboardEvent) {
 </script>
 
 <template>
-  <div v-if="state" class="editor" data-look-editor>
+  <div v-if="state" ref="box" class="editor" data-look-editor>
     <div class="head">
       <button class="word" data-all-looks @click="$emit('back')">All looks</button>
       <strong>{{ state.label }}</strong>

@@ -1,10 +1,25 @@
 import * as THREE from 'three';
 import type { BatchForm, DrawApi, SubmitApi } from '../../core';
+import { ChosenOnes } from './chosenOnes';
+import { Ghosts } from './ghosts';
 import type { Looks } from './looks';
 import { pointGeometry, VEILS } from './merged';
 import { Form } from './passes';
 import { PointRanges } from './ranges';
-import { formKey, isEdges, isLines, isVeil, lay, Run, tintOf, type BatchDrawing, type Style, type Which } from './runs';
+import {
+  formKey,
+  isEdges,
+  isLines,
+  isVeil,
+  lay,
+  PLAIN,
+  Run,
+  styleOf,
+  tintOf,
+  type BatchDrawing,
+  type Style,
+  type Which,
+} from './runs';
 import type { Surfaces } from './surfaces';
 import type { Wires } from './wires';
 
@@ -33,9 +48,20 @@ export class Crowd implements BatchDrawing {
   private readonly squares = new Map<string, PointRanges>();
   private readonly high = new THREE.Vector3();
   private readonly low = new THREE.Vector3();
-  /** Selected ones as instances of their own: for the outline, and as lines over the others. */
-  private picked: THREE.InstancedMesh[] = [];
+  private readonly picked = new ChosenOnes(this.root, this.masks, {
+    matrices: (nodes) => this.of(nodes),
+    mask: (matrices, last) =>
+      this.instances(this.surfaces.geometry(this.form.mesh), this.looks.mask(last, false), matrices, Form.mask),
+    lines: (matrices) => {
+      const wires = this.wires.geometry(this.form.mesh, 1);
+      return wires && this.instances(wires, this.looks.line('picked', false), matrices, Form.wire);
+    },
+  });
   private chosen: [ReadonlySet<number>, ReadonlySet<number>] = [new Set(), new Set()];
+  private readonly ghosts = new Ghosts(this.root, (nodes) => {
+    const look = this.surface(false, styleOf(Run.ghost, PLAIN));
+    return this.instances(this.surfaces.geometry(this.form.mesh), look, this.of(nodes), Form.veil);
+  });
   private lines = 0;
   private readonly layer = { value: 0 };
   private generation = -1;
@@ -79,6 +105,7 @@ export class Crowd implements BatchDrawing {
       c.matrices = this.of(now);
       for (const f of c.forms.values()) this.fill(f, c.matrices);
     });
+    this.ghosts.update(this.submit.ghosts(n));
     this.select(...this.chosen);
   }
 
@@ -124,14 +151,19 @@ export class Crowd implements BatchDrawing {
 
   hide(): void {
     for (const f of this.shown) f.visible = false;
-    for (const f of this.picked) f.visible = false;
+    this.picked.hide();
     for (const s of this.squares.values()) s.visible = false;
+    this.ghosts.hide();
     this.shown = [];
   }
 
   show(run: Run, level: number, which: Which, offsets: Float32Array): void {
     if (run === Run.mask) {
-      for (const f of this.picked) if (f.layers.isEnabled(Form.mask)) f.visible = true;
+      this.picked.showMasks();
+      return;
+    }
+    if (run === Run.ghost) {
+      this.ghosts.show(which);
       return;
     }
     if (run === Run.points) {
@@ -140,14 +172,8 @@ export class Crowd implements BatchDrawing {
       this.square(which.style).set(which.starts, which.counts);
       return;
     }
-    if (isEdges(run)) this.lines = which.counts[0]!;
-    if (run === Run.lines) {
-      for (const p of this.picked) {
-        if (!p.layers.isEnabled(Form.wire)) continue;
-        lay(run, p.material, which);
-        p.visible = true;
-      }
-    }
+    if (isEdges(run)) this.lines = this.picked.lines = which.counts[0]!;
+    if (run === Run.lines) this.picked.showLines(which);
     const geometry = this.geometry(run, level);
     if (!geometry) {
       // Until its edges can be drawn it is shown without.
@@ -227,37 +253,10 @@ export class Crowd implements BatchDrawing {
     return f;
   }
 
-  /** Those that are selected are drawn once more, as instances of their own. */
+  /** Those that are selected are drawn once more. */
   select(nodes: ReadonlySet<number>, last: ReadonlySet<number>): void {
     this.chosen = [nodes, last];
-    for (const f of this.picked) {
-      f.removeFromParent();
-      f.dispose();
-      (f.material as THREE.Material).dispose();
-    }
-    this.picked = [];
-    const ours = Int32Array.from([...nodes].filter((n) => this.places.has(n)));
-    for (const [some, isLast] of [
-      [ours.filter((n) => !last.has(n)), false],
-      [ours.filter((n) => last.has(n)), true],
-    ] as const) {
-      if (!some.length) continue;
-      const matrices = this.of(some);
-      const look = this.looks.mask(isLast, false);
-      const mask = this.instances(this.surfaces.geometry(this.form.mesh), look, matrices, Form.mask);
-      this.masks.add(mask);
-      this.picked.push(mask);
-      const wires = this.wires.geometry(this.form.mesh, 1);
-      if (!wires) continue;
-      const line = this.instances(wires, this.looks.line('picked', false), matrices, Form.wire);
-      line.renderOrder = 1;
-      line.onBeforeRender = () => {
-        line.geometry.setDrawRange(0, this.lines);
-      };
-      line.visible = false;
-      this.root.add(line);
-      this.picked.push(line);
-    }
+    this.picked.update(Int32Array.from([...nodes].filter((n) => this.places.has(n))), last);
   }
 
   private clear(): void {
@@ -270,10 +269,8 @@ export class Crowd implements BatchDrawing {
 
   dispose(): void {
     this.clear();
-    for (const f of this.picked) {
-      f.dispose();
-      (f.material as THREE.Material).dispose();
-    }
+    this.picked.dispose();
     for (const m of this.materials.values()) m.dispose();
+    this.ghosts.dispose();
   }
 }

@@ -27,6 +27,9 @@ public interface SubmitApi extends JSObject {
     /** The nodes of a chunk of a crowd that are shown. */
     Int32Array nodes(int batch, int chunk);
 
+    /** Nodes of a crowd that are ghosts while others are isolated. */
+    Int32Array ghosts(int batch);
+
     /** Numbers of a merged batch by the name of the buffer; null for what it does not have. */
     @OrNothing
     Float32Array floats(int batch, String name);

@@ -78,6 +78,11 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
+    public Int32Array ghosts(int batch) {
+        return Int32Array.fromJavaArray(batches.list().get(batch).dimmedNodes(stage.scene()));
+    }
+
+    @Override
     public Float32Array floats(int batch, String name) {
         float[] f = batches.floats(batch, name);
         return f == null ? null : Float32Array.fromJavaArray(f);

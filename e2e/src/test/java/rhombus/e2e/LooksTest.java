@@ -409,7 +409,7 @@ class LooksTest extends OfTheirOwn {
         int[] beside = colorAt(left[0] - 9, left[1]);
         assertThat(away(beside, cube)).isGreaterThan(60);
         plate("v2", "Overlays", "[data-thing='Depth of field']");
-        hand.over("v2", 0.2, 0.1);
+        hand.over("v2", 0.2, 0.1).idle();
         page.waitForFunction(
                 "() => window.rhombus.stats().smooth === 4", null, new Page.WaitForFunctionOptions().setTimeout(60000));
         int[] blurred = colorAt(left[0] - 9, left[1]);

@@ -1,13 +1,19 @@
 package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rhombus.core.geometry.Coarser;
@@ -61,6 +67,43 @@ class OpenModelsTest {
                 assertThat(normal(p, now, i).dot(normal(p, t, was))).isGreaterThanOrEqualTo(0);
             }
         }
+    }
+
+    /** Modelled edges of the Stanford bunny, counted anew: sides that two triangles share, by their places, and the angle between these. */
+    @Test
+    void modelledEdgesAreThoseOfASecondCount() throws IOException {
+        String text = Files.readString(Path.of("../web/node_modules/bunny/index.js"));
+        double[] xyz = numbers(text, "positions");
+        int[] t = Arrays.stream(numbers(text, "cells")).mapToInt(d -> (int) d).toArray();
+        float[] p = new float[xyz.length];
+        for (int i = 0; i < p.length; i++) {
+            p[i] = (float) xyz[i];
+        }
+        Map<String, List<Vec3>> sides = new HashMap<>();
+        for (int i = 0; i < t.length; i += 3) {
+            for (int k = 0; k < 3; k++) {
+                String a = Nearness.at(p, t[i + k]).toString();
+                String b = Nearness.at(p, t[i + (k + 1) % 3]).toString();
+                sides.computeIfAbsent(a.compareTo(b) < 0 ? a + b : b + a, x -> new ArrayList<>())
+                        .add(normal(p, t, i));
+            }
+        }
+        int modelled = 0;
+        int strong = 0;
+        int unclear = 0;
+        for (List<Vec3> n : sides.values()) {
+            double angle = n.size() != 2
+                    ? 180
+                    : Math.toDegrees(Math.atan2(
+                            n.get(0).cross(n.get(1)).length(), n.get(0).dot(n.get(1))));
+            modelled += angle >= 1 ? 1 : 0;
+            strong += angle > 30 ? 1 : 0;
+            unclear += Math.abs(angle - 1) < 1e-4 || Math.abs(angle - 30) < 1e-4 ? 1 : 0;
+        }
+        MeshEdges edges = MeshEdges.of(p, t);
+        assertThat(modelled).isGreaterThan(10_000);
+        assertThat(edges.edges().length).isCloseTo(modelled, within(unclear));
+        assertThat(edges.strong()).isCloseTo(strong, within(unclear));
     }
 
     private static Vec3 normal(float[] p, int[] t, int i) {

@@ -31,9 +31,6 @@ class PicturesTest {
         Page page = hand.page;
         hand.over("v2").key("h").key("q");
         hand.over("v2", 0.45, 0.55).key("g");
-        var look = page.locator("[data-grip=look] path").first().boundingBox();
-        hand.move(look.x + look.width / 2, look.y + look.height / 2);
-        take(page, "pad");
         hand.key("Escape");
         hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
         hand.press("li[data-command='walk.start']:visible");
@@ -44,6 +41,23 @@ class PicturesTest {
         hand.idle();
         take(page, "walking");
         hand.key("Backspace").key("q").key("h");
+    }
+
+    /** The chooser of looks, and one that is changed. */
+    private static void looks(Hand hand) {
+        Page page = hand.page;
+        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
+        page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 11");
+        take(page, "looks");
+        hand.press("[data-edit-look]");
+        hand.press("[data-part=colour][data-choice=neutral]");
+        hand.press("[data-part=light][data-choice=studio]");
+        hand.press("[data-part=hidden][data-choice=faint]");
+        hand.idle();
+        take(page, "changing-a-look");
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => !document.querySelector('[data-look-editor]')");
+        hand.over("v2").key("7");
     }
 
     /** Several things on a layer being turned. */
@@ -195,14 +209,21 @@ class PicturesTest {
         changing(hand);
 
         moving(hand);
+        looks(hand);
         hand.press("[data-viewport=v2] [data-chooser]");
-        page.waitForFunction("() => document.querySelectorAll('.chooser img').length >= 11");
-        take(page, "direction-chooser");
         page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')")
                 .click();
-        hand.over("v2");
+        hand.over("v2").key("9");
+        page.locator("[data-field='camera.set/fNumber']").fill("1.4");
+        page.keyboard().press("Enter");
+        overlay(hand, "Depth of field");
+        hand.over("v2", 0.02, 0.95);
+        page.waitForFunction(
+                "() => window.rhombus.stats().smooth === 4", null, new Page.WaitForFunctionOptions().setTimeout(90000));
+        unspoken(page);
         take(page, "through-a-camera");
-        hand.over("v2").key("Shift+C");
+        overlay(hand, "Depth of field");
+        hand.over("v2").key("Control+z").key("7").key("Shift+C");
         hand.down(MouseButton.MIDDLE).by(-14, 8);
         page.waitForTimeout(5200);
         take(page, "driving-a-camera");

@@ -218,6 +218,16 @@ public final class Batch {
         return out;
     }
 
+    /** Nodes of a crowd that are not drawn for the only reason that others are isolated. */
+    public int[] dimmedNodes(Scene scene) {
+        return scene.isolated() == null
+                ? new int[0]
+                : parts.stream()
+                        .filter(p -> !p.gone && scene.dimmed(p.node))
+                        .mapToInt(p -> p.node)
+                        .toArray();
+    }
+
     /** How many parts it has, those that are gone too. */
     public int size() {
         return parts.size();

@@ -354,6 +354,9 @@ public final class Submission {
             ranges(FAINT, 0).add(i, wish.edging.faint() ? lines * Quads.INDICES : 0, 0);
             ranges(BOXES, 0).add(i, wish.boxes ? Boxes.LINES * Quads.INDICES : 0, 0);
         }
+        if (wish.ghosts && scene.isolated() != null && b.dimmedNodes(scene).length > 0) {
+            ranges(GHOST, 0).add(0, any.corners(), 0);
+        }
         boolean picked = false;
         for (int i = 0; wish.outline && b.picked > 0 && i < b.parts.size(); i++) {
             Part p = b.parts.get(i);

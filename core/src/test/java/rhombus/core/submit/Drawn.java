@@ -78,7 +78,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, form, start)) {
+        for (Part part : of(b, form, start, scene)) {
             if (!part.gone && (scene.shown(part.node) || form == Submission.GHOST)) {
                 int[] t = level == 0 ? part.shape.triangles() : part.level(level);
                 for (int k = 0; k < count; k += 3) {
@@ -105,7 +105,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, Submission.LINES, start)) {
+        for (Part part : of(b, Submission.LINES, start, scene)) {
             if (!part.gone && scene.shown(part.node)) {
                 for (int e = 0; e < count / 6; e++) {
                     lines.add(new Vec3[] {
@@ -127,7 +127,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, Submission.BOXES, start)) {
+        for (Part part : of(b, Submission.BOXES, start, scene)) {
             if (!part.gone && scene.shown(part.node)) {
                 float[] ends = BoxEdges.ends(part.shape.bounds(), Vec3.ZERO);
                 for (int e = 0; e < count / 6; e++) {
@@ -146,9 +146,12 @@ final class Drawn {
         return new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2]);
     }
 
-    private static List<Part> of(Batch b, int form, int start) {
+    private static List<Part> of(Batch b, int form, int start, Scene scene) {
         if (b.sort != Batch.Sort.CROWD) {
             return b.parts;
+        }
+        if (form == Submission.GHOST) {
+            return b.parts.stream().filter(p -> scene.dimmed(p.node)).toList();
         }
         return form == Submission.MASK
                 ? b.parts.stream().filter(p -> p.selected).toList()
