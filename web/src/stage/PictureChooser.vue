@@ -48,7 +48,7 @@ function look() {
 // What takes the place of something else takes its focus, too.
 watch(
   () => props.instead,
-  () => void opened(),
+  () => shown.value && void opened(),
 );
 
 async function opened() {

@@ -29,7 +29,11 @@ class AccessTest {
         hand.press("[data-viewport=v1] [data-plate] [aria-label^='Look']");
         Hand.still(page);
         check(page, "chooser");
+        hand.press("[data-edit-look]");
+        hand.press("[data-part=opacity][data-choice='60%']");
+        check(page, "changing a look");
         close(page);
+        hand.over("v1").key("1");
         page.locator("[data-viewport=v2] [data-rose]").focus();
         page.keyboard().press("ArrowRight");
         check(page, "the Rose by keyboard");

@@ -404,6 +404,8 @@ class LooksTest extends OfTheirOwn {
         typed("fNumber", "0.5");
         typed("focus", "0.4 m");
         hand.over("v2", 0.2, 0.1).idle();
+        List<?> cameras = (List<?>) hand.ask("cameras()", null);
+        assertThat(Hand.map(cameras.get(0))).containsEntry("focus", 0.4).containsEntry("fNumber", 0.5);
         int[] cube = color(0.1, 0.5, 0.1);
         double[] left = leftmost();
         int[] beside = colorAt(left[0] - 9, left[1]);

@@ -101,7 +101,7 @@ class OpenModelsTest {
             unclear += Math.abs(angle - 1) < 1e-4 || Math.abs(angle - 30) < 1e-4 ? 1 : 0;
         }
         MeshEdges edges = MeshEdges.of(p, t);
-        assertThat(modelled).isGreaterThan(10_000);
+        assertThat(modelled).isGreaterThan(4_000);
         assertThat(edges.edges().length).isCloseTo(modelled, within(unclear));
         assertThat(edges.strong()).isCloseTo(strong, within(unclear));
     }
