@@ -399,6 +399,8 @@ class LooksTest extends OfTheirOwn {
     /** What lies far behind the focus of a wide open lens is seen as discs: beside the silhouette of the cube it shines out. */
     @Test
     void aLensThatIsFocusedElsewhereBlursWhatItSees() {
+        // From so far away that there is room beside it.
+        hand.over("v2").wheel(400).idle();
         hand.key("4").key("Alt+C");
         hand.over("v2", 0.2, 0.1).idle();
         typed("fNumber", "0.5");
@@ -408,6 +410,7 @@ class LooksTest extends OfTheirOwn {
         assertThat(Hand.map(cameras.get(0))).containsEntry("focus", 0.4).containsEntry("fNumber", 0.5);
         int[] cube = color(0.1, 0.5, 0.1);
         double[] left = leftmost();
+        assertThat(left[0] - 9).isGreaterThan(Hand.num(Hand.map(hand.view("v2").get("rect")), "x"));
         int[] beside = colorAt(left[0] - 9, left[1]);
         assertThat(away(beside, cube)).isGreaterThan(60);
         plate("v2", "Overlays", "[data-thing='Depth of field']");
