@@ -5,7 +5,7 @@ import type { OpenScene } from '../../stage/openScene';
 import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
 
-/** Keymaps and habits in one file, to take to another machine. */
+/** Keymaps, habits and looks in one file, to take to another machine. */
 const props = defineProps<{ open: OpenScene }>();
 const core = useCore();
 const input = ref<HTMLInputElement>();
@@ -22,20 +22,20 @@ async function read() {
 async function use(file: File): Promise<string> {
   let read: Plain;
   try {
-    read = await readJson(file, LARGEST, 'A file of keymaps and habits');
+    read = await readJson(file, LARGEST, 'A file of keymaps, habits and looks');
   } catch (e) {
     return `${(e as Error).message}. Nothing was changed.`;
   }
   const left = core.keys.useHandFile(read);
   props.open.keepKeymap();
   props.open.keepHabits();
-  return left ?? 'Its keymaps and habits are in use.';
+  return left ?? 'Its keymap and habits are in use, and its looks are beside yours.';
 }
 </script>
 
 <template>
   <button class="plain" data-hand-file="save" @click="saveJson(core.keys.handFile(), 'Keymaps and habits.json')">
-    Save keymaps and habits
+    Save keymaps, habits and looks
   </button>
   <button class="plain" data-hand-file="read" @click="input?.click()">Read a file</button>
   <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />

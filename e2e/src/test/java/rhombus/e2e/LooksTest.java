@@ -13,6 +13,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -132,6 +133,33 @@ class LooksTest extends OfTheirOwn {
         assertThat(away(color(0.5, 0.5, 0.1), before))
                 .as("the same edge as in Wire")
                 .isLessThan(90);
+    }
+
+    /** Each edge of the cube is there where one of its two faces is turned to the eye, as worked out here, and is not where none is. */
+    @Test
+    void everyEdgeIsDrawnOrHiddenAsGeometrySays() {
+        hand.key("2");
+        double[] eye = hand.eye("v2");
+        int[] paper = color(0.1, 0.5, 0.2);
+        int hidden = 0;
+        for (int edge = 0; edge < 12; edge++) {
+            int along = edge / 4;
+            int b = (along + 1) % 3;
+            int c = (along + 2) % 3;
+            double[] at = new double[3];
+            at[along] = 0.13;
+            at[b] = (edge & 1) == 0 ? -0.5 : 0.5;
+            at[c] = (edge & 2) == 0 ? -0.5 : 0.5;
+            boolean seen = eye[b] * Math.signum(at[b]) > 0.5 || eye[c] * Math.signum(at[c]) > 0.5;
+            int away = away(color(at[0], at[1], at[2]), paper);
+            if (seen) {
+                assertThat(away).as("edge %s at %s", edge, Arrays.toString(at)).isGreaterThan(30);
+            } else {
+                hidden++;
+                assertThat(away).as("edge %s at %s", edge, Arrays.toString(at)).isZero();
+            }
+        }
+        assertThat(hidden).isEqualTo(3);
     }
 
     @Test
