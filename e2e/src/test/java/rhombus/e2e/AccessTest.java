@@ -30,7 +30,7 @@ class AccessTest {
         Hand.still(page);
         check(page, "chooser");
         hand.press("[data-edit-look]");
-        hand.press("[data-part=opacity][data-choice='60%']");
+        hand.press("[data-part=edges][data-choice=all]");
         check(page, "changing a look");
         close(page);
         hand.over("v1").key("1");
