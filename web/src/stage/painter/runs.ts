@@ -102,7 +102,6 @@ export function isPicked(run: Run): boolean {
 export function lay(run: Run, look: Material | Material[], { hidden, backs }: Which): void {
   const m = look as Material;
   if (isLines(run)) m.depthTest = hidden && run !== Run.faint;
-  else if (isVeil(run)) m.side = backs ? DoubleSide : FrontSide;
   else {
     m.polygonOffset = hidden && run === Run.surface;
     m.side = backs ? DoubleSide : FrontSide;

@@ -237,7 +237,7 @@ void main() {
 #endif
 #endif
 #ifdef THROUGH
-#ifdef UNLIT
+#if defined(UNLIT) || defined(PLAINLY)
   c.a *= opacity;
 #else
   // More is covered where a surface turns away: one sees form.

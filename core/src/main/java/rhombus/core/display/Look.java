@@ -139,11 +139,10 @@ public record Look(
      * @param lines as lines
      * @param hides whether lines are left out where a surface is before them
      * @param faint as faint lines, seen through everything
-     * @param all whether on surfaces the sides of all triangles are drawn
      */
-    public record Edging(boolean onSurface, boolean lines, boolean hides, boolean faint, boolean all) {
+    public record Edging(boolean onSurface, boolean lines, boolean hides, boolean faint) {
         /** Not at all. */
-        public static final Edging NONE = new Edging(false, false, false, false, false);
+        public static final Edging NONE = new Edging(false, false, false, false);
     }
 
     /** Checks the opacity. */
@@ -231,6 +230,6 @@ public record Look(
         boolean over = hidden == Hidden.SHOWN && surface != Surface.NONE && !through();
         boolean onSurface = all || surface != Surface.NONE && !over;
         boolean lines = over || !all && surface == Surface.NONE;
-        return new Edging(onSurface, lines, lines && hidden != Hidden.SHOWN, hidden == Hidden.FAINT && !through(), all);
+        return new Edging(onSurface, lines, lines && hidden != Hidden.SHOWN, hidden == Hidden.FAINT && !through());
     }
 }

@@ -156,7 +156,7 @@ public enum LookPart {
         if (!(percent >= 1 && percent <= 100)) {
             throw new IllegalArgumentException("Opacity is from 1% to 100%, not “" + text + "”");
         }
-        return percent / 100;
+        return Math.round(percent) / 100.0;
     }
 
     private static String word(Enum<?> e) {

@@ -168,9 +168,9 @@ class BatchesTest {
         return new Skin(normals, null, null, color, -1, 0, blend, color[0], color[1], "");
     }
 
-    private static final Look.Edging ON_SURFACE = new Look.Edging(true, false, false, false, false);
-    private static final Look.Edging LINES = new Look.Edging(false, true, false, false, false);
-    private static final Look.Edging VISIBLE = new Look.Edging(false, true, true, false, false);
+    private static final Look.Edging ON_SURFACE = new Look.Edging(true, false, false, false);
+    private static final Look.Edging LINES = new Look.Edging(false, true, false, false);
+    private static final Look.Edging VISIBLE = new Look.Edging(false, true, true, false);
 
     private static Submission.Wish wish(boolean surfaces, Look.Edging edging, boolean outline) {
         return new Submission.Wish(surfaces, edging, false, false, outline, true, true);

@@ -50,10 +50,9 @@ final class LookArea {
 
     private void change(ViewState v, LookPart part, String to) {
         Look from = v.look;
-        Look lit = from.lit() ? LookPart.LIGHT.in(from, v.light().id()) : from;
         Look now;
         try {
-            now = part.in(lit, to);
+            now = part.in(v.lookAsLit(), to);
         } catch (IllegalArgumentException e) {
             ground.changes().notice(e.getMessage() + ".", null, null);
             return;
@@ -64,9 +63,8 @@ final class LookArea {
     }
 
     private void keep(ViewState v, String name) {
-        Look lit = v.look.lit() ? LookPart.LIGHT.in(v.look, v.light().id()) : v.look;
         boolean again = ground.looks().own().named(OwnLooks.PREFIX + name) != null;
-        Look kept = ground.looks().keep(name, lit);
+        Look kept = ground.looks().keep(name, v.lookAsLit());
         if (kept == null) {
             return;
         }

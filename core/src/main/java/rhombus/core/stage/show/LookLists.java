@@ -52,7 +52,7 @@ final class LookLists {
 
     /** The look of a viewport, to be changed. */
     LookState state(ViewState v, Keymap keymap) {
-        Look l = v.look.lit() ? LookPart.LIGHT.in(v.look, v.light().id()) : v.look;
+        Look l = v.lookAsLit();
         List<LookPartRow> parts = new ArrayList<>();
         for (LookPart p : LookPart.values()) {
             if (p.matters(l)) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import rhombus.core.board.Start;
 import rhombus.core.display.Background;
 import rhombus.core.display.Look;
+import rhombus.core.display.LookPart;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.OwnLooks;
 import rhombus.core.display.UsualLooks;
@@ -176,6 +177,11 @@ public final class ViewState {
     /** What would light it with some look. */
     public Look.Light light(Look with) {
         return light == null ? with.light() : light;
+    }
+
+    /** Its look with what lights it here as a part of it. */
+    public Look lookAsLit() {
+        return look.lit() ? LookPart.LIGHT.in(look, light().id()) : look;
     }
 
     /** Is lit by this from now on, or by what its look says for null. */
