@@ -10,16 +10,16 @@ import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
-import rhombus.formats.GltfImport;
+import rhombus.formats.Import;
 import rhombus.formats.Imported;
-import rhombus.formats.Limits;
 import rhombus.formats.NormalReader;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 class DemoScenesTest {
     private static Imported read(byte[] glb) {
-        return GltfImport.read(new Upload(Limits.DEFAULT).add("scene.glb", glb), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(new Upload(Limits.DEFAULT).add("scene.glb", glb), Limits.DEFAULT, Progress.SILENT);
     }
 
     @Test

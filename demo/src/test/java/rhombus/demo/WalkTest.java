@@ -11,11 +11,11 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
-import rhombus.formats.GltfImport;
-import rhombus.formats.Limits;
+import rhombus.formats.Import;
 import rhombus.formats.NormalReader;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** Walking at adaptive speed among everything that stands in the boatyard. */
 class WalkTest {
@@ -63,7 +63,7 @@ class WalkTest {
 
     @Test
     void tenThousandRandomWalksPassThroughNothing() {
-        Scene scene = NormalReader.read(GltfImport.read(
+        Scene scene = NormalReader.read(Import.read(
                 new Upload(Limits.DEFAULT).add("yard.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
         Soup soup = new Soup(scene);
         assertThat(soup.size()).isGreaterThan(120_000);
@@ -114,7 +114,7 @@ class WalkTest {
     /** The check itself finds what a fixed speed does. */
     @Test
     void atFixedSpeedOneDoesPassThrough() {
-        Scene scene = NormalReader.read(GltfImport.read(
+        Scene scene = NormalReader.read(Import.read(
                 new Upload(Limits.DEFAULT).add("yard.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
         Soup soup = new Soup(scene);
         Stage stage = new Stage();

@@ -15,12 +15,12 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.GltfImport;
+import rhombus.formats.Import;
 import rhombus.formats.Imported;
-import rhombus.formats.Limits;
 import rhombus.formats.NormalReader;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** The core on the JVM and the core compiled for the browser: the same input gives the same poses and the same picks. */
 class AgreementTest {
@@ -49,7 +49,7 @@ class AgreementTest {
         "KeyK"
     };
 
-    private final Imported imported = GltfImport.read(
+    private final Imported imported = Import.read(
             new Upload(Limits.DEFAULT)
                     .add("yard.glb", DemoScenes.all().get(DemoScenes.BOATYARD).get()),
             Limits.DEFAULT,

@@ -10,11 +10,11 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.GltfImport;
+import rhombus.formats.Import;
 import rhombus.formats.Imported;
-import rhombus.formats.Limits;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /**
  * Smooth, drawn from shared buffers, is to a step of 255 what three.js draws of the same meshes one by one with the same shading, but
@@ -41,7 +41,7 @@ class DrawnAlikeTest {
     @Test
     void mergedMeshesLookLikeSingleOnes() throws Exception {
         build();
-        Imported yard = GltfImport.read(
+        Imported yard = Import.read(
                 new Upload(Limits.DEFAULT)
                         .add(
                                 "yard.glb",

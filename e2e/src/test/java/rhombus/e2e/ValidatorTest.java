@@ -8,10 +8,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.GltfImport;
-import rhombus.formats.Limits;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.Import;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** The official validator of glTF 2.0 (npm gltf-validator) finds nothing wrong with what is written here. */
 class ValidatorTest {
@@ -25,7 +25,7 @@ class ValidatorTest {
         return Stream.of(
                 DynamicTest.dynamicTest(
                         scene.getKey(), () -> assertThat(issues(glb)).isEqualTo("[]")),
-                DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(GltfImport.read(
+                DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(Import.read(
                                         new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT)
                                 .glb()))
                         .isEqualTo("[]")));

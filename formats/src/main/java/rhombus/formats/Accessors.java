@@ -6,6 +6,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Budget;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
 
 /** Reads accessors (glTF 2.0, 3.6.2): all component types, normalized ones, strides, sparse ones. */
 final class Accessors {
@@ -65,7 +68,7 @@ final class Accessors {
         String type = Plain.text(accessor(i).get("type"), "");
         Integer c = COMPONENTS.get(type);
         if (c == null) {
-            throw new Problem("accessors[" + i + "].type", "\"" + Json.shown(type) + "\" is no accessor type");
+            throw new Problem("accessors[" + i + "].type", "\"" + Problem.shown(type) + "\" is no accessor type");
         }
         return c;
     }

@@ -28,14 +28,14 @@ public final class Beside {
                 JsonMapper.builder().build().readValue(Arrays.copyOfRange(glb, 20, 20 + json), Map.class);
         Beside out = new Beside();
         for (Mesh m : NormalForm.read(gltf, new ByteArrays(glb, 28 + json)).meshes()) {
-            out.add(m.positions(), m.triangles());
+            out.add(m.positions(), m.triangles(), null);
         }
         return out;
     }
 
     /** The next mesh; {@link NormalForm} tells how it is written. */
-    void add(float[] positions, int[] triangles) {
-        MeshEdges e = MeshEdges.of(positions, triangles);
+    void add(float[] positions, int[] triangles, byte[] sides) {
+        MeshEdges e = MeshEdges.of(positions, triangles, sides);
         put(edges, Bytes.of(e.edges().length, e.strong()));
         put(edges, Bytes.of(e.edges()));
         byte[] marks = e.marks();

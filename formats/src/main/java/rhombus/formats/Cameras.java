@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.OpticsForm;
+import rhombus.formats.upload.Problem;
 
 /** The cameras of a document (glTF 2.0, 3.10), checked and reduced to what is used. */
 final class Cameras {
@@ -58,7 +59,7 @@ final class Cameras {
             }
             default ->
                 throw new Problem(
-                        place + ".type", "\"" + Json.shown(type) + "\" is neither perspective nor orthographic");
+                        place + ".type", "\"" + Problem.shown(type) + "\" is neither perspective nor orthographic");
         }
         return out;
     }

@@ -6,9 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Upload;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.exc.StreamConstraintsException;
@@ -170,7 +172,7 @@ final class Document implements Accessors.Buffers {
                 throw new Problem(place, "is a data URI with broken base64");
             }
         }
-        String shown = Json.shown(Upload.decoded(uri));
+        String shown = Problem.shown(Upload.decoded(uri));
         if (uri.matches("(?i)^[a-z][a-z0-9+.-]+://.*")
                 || uri.matches("(?i)^(file|mailto|urn|blob):.*")
                 || uri.startsWith("/")) {
@@ -191,11 +193,7 @@ final class Document implements Accessors.Buffers {
 
     /** Name of the scene as the file is called. */
     String title() {
-        String file = main.substring(main.lastIndexOf('/') + 1);
-        int dot = file.lastIndexOf('.');
-        return dot > 0 && file.substring(dot).toLowerCase(Locale.ROOT).matches("\\.gl(b|tf)")
-                ? file.substring(0, dot)
-                : file;
+        return Upload.title(main);
     }
 
     @Override

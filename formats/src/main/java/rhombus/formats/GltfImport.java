@@ -1,30 +1,35 @@
 package rhombus.formats;
 
+import java.nio.ByteBuffer;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.geometry.Aabb;
 import rhombus.core.plain.Plain;
-import rhombus.core.scene.Scene;
+import rhombus.formats.model.Model;
+import rhombus.formats.model.Notes;
+import rhombus.formats.model.Part;
+import rhombus.formats.upload.Budget;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
-/** Reads uploaded glTF 2.0 into the normal form, computing edges and hierarchies on the way. */
-public final class GltfImport {
+/** Reads glTF 2.0. */
+final class GltfImport {
     private static final Set<String> SUPPORTED =
             Set.of(Lights.NAME, "KHR_mesh_quantization", Visibility.NAME, Materials.STRENGTH, Materials.UNLIT);
 
-    private final Upload upload;
     private final Document doc;
     private final Limits limits;
+    private final Budget budget;
     private final Progress progress;
-    private final Set<String> notes = new LinkedHashSet<>();
+    private final Notes notes = new Notes();
 
-    private GltfImport(Upload upload, Limits limits, Progress progress) {
+    private GltfImport(Upload upload, Limits limits, Budget budget, Progress progress) {
         this.limits = limits;
+        this.budget = budget;
         this.progress = progress;
-        progress.at("Reading the file", 0);
-        this.upload = upload;
         this.doc = new Document(upload, limits);
     }
 
@@ -34,17 +39,15 @@ public final class GltfImport {
      * @throws Problem if the file cannot be read, naming the place
      * @throws Progress.Cancelled if it is no longer wanted
      */
-    public static Imported read(Upload upload, Limits limits, Progress progress) {
-        return new GltfImport(upload, limits, progress).run();
+    static Model read(Upload upload, Limits limits, Budget budget, Progress progress) {
+        return new GltfImport(upload, limits, budget, progress).run();
     }
 
-    private Imported run() {
+    private Model run() {
         Map<String, Object> gltf = doc.gltf;
         extensions(gltf);
-        Accessors accessors = new Accessors(gltf, doc, limits, limits.budget(upload.sent()));
-        Materials materials = new Materials(gltf, doc, accessors, notes);
-        Tree tree = new Tree(gltf, limits);
-        List<List<Part>> meshes = meshes(gltf, accessors, materials);
+        Accessors accessors = new Accessors(gltf, doc, limits, budget);
+        List<List<Part>> meshes = meshes(gltf, accessors);
         int scenes = Json.list(gltf, "scenes", "").size();
         if (scenes > 1) {
             notes.add("The file holds " + scenes + " scenes; the default one is shown.");
@@ -55,41 +58,21 @@ public final class GltfImport {
                         unused.equals("skins") ? "Skins are shown in their rest pose." : "Animations are not played.");
             }
         }
-        NormalWriter writer = new NormalWriter(doc, tree, meshes, materials, limits, progress);
-        writer.write();
-        if (writer.triangles() == 0) {
-            throw new Problem(
-                    "meshes",
-                    "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
-        }
-        Imported imported = new Imported(
-                doc.title(),
-                writer.glb(),
-                writer.beside().edges(),
-                writer.beside().levels(),
-                writer.hierarchies(),
-                writer.triangles(),
-                tree.order.size(),
-                List.copyOf(notes));
-        progress.at("Checking that it opens", 0.9);
-        opens(imported);
-        return imported;
+        return new Model(doc.title(), gltf, meshes, (image, place) -> image(accessors, image, place), notes);
     }
 
-    /** Opens what is to be kept with the reader that pages use: what cannot be opened is not kept. */
-    private static void opens(Imported imported) {
-        try {
-            Scene scene = NormalReader.read(imported);
-            Aabb b = scene.bounds();
-            if (!(b.radius() < Double.POSITIVE_INFINITY)) {
-                throw new IllegalArgumentException("its bounds are not finite");
-            }
-        } catch (RuntimeException e) {
-            throw new Problem(
-                    "",
-                    "The file was read, but the scene made of it cannot be opened (" + Json.shown(e.getMessage())
-                            + "). Nothing was stored. Export it again with other settings");
+    private byte[] image(Accessors accessors, Map<String, Object> image, String place) {
+        if (image.get("uri") != null) {
+            return doc.resource(Plain.text(image.get("uri"), ""), place + ".uri");
         }
+        int view = accessors.viewIndex(image, "bufferView", place);
+        if (view < 0) {
+            throw new Problem(place, "has neither uri nor bufferView");
+        }
+        ByteBuffer v = accessors.view(view);
+        byte[] b = new byte[v.remaining()];
+        v.get(b);
+        return b;
     }
 
     private void extensions(Map<String, Object> gltf) {
@@ -97,13 +80,13 @@ public final class GltfImport {
             if (!SUPPORTED.contains(name(o, "extensionsRequired"))) {
                 throw new Problem(
                         "extensionsRequired",
-                        "the file cannot be shown without " + Json.shown(o)
+                        "the file cannot be shown without " + Problem.shown(o)
                                 + ", which is not read here. Export it without that extension");
             }
         }
         for (Object o : Json.list(gltf, "extensionsUsed", "")) {
             if (!SUPPORTED.contains(name(o, "extensionsUsed"))) {
-                notes.add("The extension " + Json.shown(o) + " is left out.");
+                notes.add("The extension " + Problem.shown(o) + " is left out.");
             }
         }
     }
@@ -115,8 +98,9 @@ public final class GltfImport {
         throw new Problem(place, "must hold names alone");
     }
 
-    private List<List<Part>> meshes(Map<String, Object> gltf, Accessors accessors, Materials materials) {
+    private List<List<Part>> meshes(Map<String, Object> gltf, Accessors accessors) {
         List<Object> listed = Json.list(gltf, "meshes", "");
+        List<Object> materials = Json.list(gltf, "materials", "");
         Primitives primitives = new Primitives(accessors, materials.size(), notes);
         List<List<Part>> out = new ArrayList<>();
         long triangles = 0;
@@ -128,10 +112,11 @@ public final class GltfImport {
             for (int k = 0; k < of.size(); k++) {
                 String at = place + ".primitives[" + k + "]";
                 Map<String, Object> p = Json.map(of.get(k), at);
-                Part part = primitives.read(p, materials.textureSet(Plain.whole(p.get("material"), -1)), at);
-                if (part != null && part.triangles().length > 0) {
+                int set = Materials.textureSet(materials, Plain.whole(p.get("material"), -1));
+                Part part = primitives.read(p, set, at);
+                if (part != null && part.indices().length > 0) {
                     parts.add(part);
-                    triangles += part.triangles().length / 3;
+                    triangles += part.triangles();
                 }
                 if (triangles > limits.triangles()) {
                     throw new Problem(place, "the scene has more than " + limits.triangles() + " triangles");

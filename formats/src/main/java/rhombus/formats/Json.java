@@ -3,6 +3,7 @@ package rhombus.formats;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Problem;
 
 /** Strict reading of a document's values: what is there must be right, and the place is named when it is not. */
 final class Json {
@@ -54,7 +55,7 @@ final class Json {
     static int index(Object o, int size, String place) {
         double d = o instanceof Number n ? n.doubleValue() : -1;
         if (d != Math.rint(d) || d < 0 || d >= size) {
-            throw new Problem(place, "names number " + shown(o) + ", but there are only " + size);
+            throw new Problem(place, "names number " + Problem.shown(o) + ", but there are only " + size);
         }
         return (int) d;
     }
@@ -80,20 +81,15 @@ final class Json {
         if (!(d < Double.POSITIVE_INFINITY) || d < 0 || d == 0 && !zero) {
             throw new Problem(
                     join(place, key),
-                    "is " + shown(o) + "; it must be a number " + (zero ? "that is not negative" : "greater than 0"));
+                    "is " + Problem.shown(o) + "; it must be a number "
+                            + (zero ? "that is not negative" : "greater than 0"));
         }
         return d;
     }
 
-    /** Text of the file as part of a message: one line, not endless. */
-    static String shown(Object o) {
-        String s = String.valueOf(o).replaceAll("\\p{Cntrl}", " ");
-        return s.length() > 80 ? s.substring(0, 77) + "…" : s;
-    }
-
     /** The first name in an object, or null. */
     static String firstKey(Object o) {
-        return Plain.map(o).keySet().stream().findFirst().map(Json::shown).orElse(null);
+        return Plain.map(o).keySet().stream().findFirst().map(Problem::shown).orElse(null);
     }
 
     static String join(String place, String key) {

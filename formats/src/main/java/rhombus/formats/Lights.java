@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Problem;
 
 /** The lights of a document (KHR_lights_punctual), checked and reduced to what is shown. */
 final class Lights {
@@ -25,7 +26,8 @@ final class Lights {
     private static Map<String, Object> light(Map<String, Object> l, String place) {
         String type = Plain.text(l.get("type"), "");
         if (!TYPES.contains(type)) {
-            throw new Problem(place + ".type", "\"" + Json.shown(type) + "\" is none of directional, point and spot");
+            throw new Problem(
+                    place + ".type", "\"" + Problem.shown(type) + "\" is none of directional, point and spot");
         }
         double[] color = Json.numbers(l, "color", 3, place);
         return Plain.map(

@@ -5,6 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.plain.Plain;
+import rhombus.formats.model.Images;
+import rhombus.formats.model.Notes;
+import rhombus.formats.upload.Budget;
+import rhombus.formats.upload.Problem;
 
 /** The materials of a document: what glTF 2.0 itself says of them, how strongly they shine by themselves, and whether they take light. */
 final class Materials {
@@ -18,9 +22,9 @@ final class Materials {
     private final List<Object> materials;
     private final Textures textures;
 
-    Materials(Map<String, Object> gltf, Document doc, Accessors accessors, Set<String> notes) {
+    Materials(Map<String, Object> gltf, Images source, Budget budget, Notes notes) {
         this.materials = Json.list(gltf, "materials", "");
-        this.textures = new Textures(gltf, doc, accessors, notes);
+        this.textures = new Textures(gltf, source, budget, notes);
     }
 
     int size() {
@@ -32,18 +36,18 @@ final class Materials {
         return textures.images();
     }
 
-    private Map<String, Object> base(int i) {
+    private static Map<String, Object> base(List<Object> materials, int i) {
         String place = "materials[" + i + "]";
         return Json.mapIn(Json.map(materials.get(i), place), "pbrMetallicRoughness", place);
     }
 
     /** Which set of texture coordinates a material's meshes are kept with: that of its first texture. */
-    int textureSet(int material) {
+    static int textureSet(List<Object> materials, int material) {
         if (material < 0 || material >= materials.size()) {
             return 0;
         }
         Map<String, Object> m = Plain.map(materials.get(material));
-        Map<String, Object> base = base(material);
+        Map<String, Object> base = base(materials, material);
         int[] sets = {
             Textures.set(base, "baseColorTexture"),
             Textures.set(base, "metallicRoughnessTexture"),
@@ -84,10 +88,10 @@ final class Materials {
         String place = "materials[" + i + "]";
         String basePlace = place + ".pbrMetallicRoughness";
         Map<String, Object> m = Json.map(materials.get(i), place);
-        Map<String, Object> base = base(i);
+        Map<String, Object> base = base(materials, i);
         double[] color = Json.numbers(base, "baseColorFactor", 4, basePlace);
         double[] emissive = Json.numbers(m, "emissiveFactor", 3, place);
-        int set = textureSet(i);
+        int set = textureSet(materials, i);
         return Plain.map(
                 "name", m.get("name") instanceof String s ? s : null,
                 "alphaMode", alphaMode(m, place),
@@ -112,7 +116,7 @@ final class Materials {
     private static double part(Map<String, Object> in, String key, String place) {
         Double d = Json.positive(in, key, place, true);
         if (d != null && d > 1) {
-            throw new Problem(Json.join(place, key), "is " + Json.shown(d) + "; it must be from 0 to 1");
+            throw new Problem(Json.join(place, key), "is " + Problem.shown(d) + "; it must be from 0 to 1");
         }
         return d == null ? 1 : d;
     }
@@ -134,7 +138,8 @@ final class Materials {
     private static Object alphaMode(Map<String, Object> m, String place) {
         Object given = m.get("alphaMode");
         if (given != null && !MODES.contains(String.valueOf(given))) {
-            throw new Problem(place + ".alphaMode", "\"" + Json.shown(given) + "\" is none of OPAQUE, MASK and BLEND");
+            throw new Problem(
+                    place + ".alphaMode", "\"" + Problem.shown(given) + "\" is none of OPAQUE, MASK and BLEND");
         }
         return given;
     }

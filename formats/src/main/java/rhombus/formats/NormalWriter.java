@@ -15,13 +15,17 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Setup;
+import rhombus.formats.model.Part;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it edges, coarser triangles and hierarchies. */
 final class NormalWriter {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
-    private final Document doc;
+    private final Map<String, Object> source;
     private final Tree tree;
     private final List<List<Part>> meshes;
     private final Materials materials;
@@ -37,8 +41,13 @@ final class NormalWriter {
     private boolean hides;
 
     NormalWriter(
-            Document doc, Tree tree, List<List<Part>> meshes, Materials materials, Limits limits, Progress progress) {
-        this.doc = doc;
+            Map<String, Object> source,
+            Tree tree,
+            List<List<Part>> meshes,
+            Materials materials,
+            Limits limits,
+            Progress progress) {
+        this.source = source;
         this.tree = tree;
         this.meshes = meshes;
         this.materials = materials;
@@ -64,7 +73,6 @@ final class NormalWriter {
     }
 
     void write() {
-        Map<String, Object> source = doc.gltf;
         // What costs little and may refuse comes before what takes long.
         Lights lights = new Lights(source);
         Cameras cameras = new Cameras(source);
@@ -150,19 +158,18 @@ final class NormalWriter {
     }
 
     private List<Object> nodes(Map<Integer, Integer> meshNumbers, Lights lights, Cameras cameras) {
-        List<Object> source = Json.list(doc.gltf, "nodes", "");
-        List<Object> meshList = Json.list(doc.gltf, "meshes", "");
+        List<Object> listed = Json.list(source, "nodes", "");
         Map<Integer, Integer> numbers = new HashMap<>();
         for (int i = 0; i < tree.order.size(); i++) {
             numbers.put(tree.order.get(i), i);
         }
-        Placement placement = new Placement(source.size());
+        Placement placement = new Placement(listed.size());
         List<Object> out = new ArrayList<>();
         for (int number : tree.order) {
             String place = "nodes[" + number + "]";
-            Map<String, Object> n = Plain.map(source.get(number));
+            Map<String, Object> n = Plain.map(listed.get(number));
             placement.put(number, tree.parent[number], n);
-            int mesh = Json.index(n, "mesh", meshList.size(), place);
+            int mesh = Json.index(n, "mesh", meshes.size(), place);
             int camera = Json.index(n, "camera", cameras.size(), place);
             List<Object> children = new ArrayList<>();
             for (Object child : Plain.list(n.get("children"))) {
@@ -170,7 +177,7 @@ final class NormalWriter {
             }
             if (mesh >= 0) {
                 for (Part p : meshes.get(mesh)) {
-                    triangles += p.triangles().length / 3;
+                    triangles += p.triangles();
                     placement.holds(number, p);
                 }
                 if (triangles > limits.triangles()) {
@@ -242,7 +249,7 @@ final class NormalWriter {
                     "attributes",
                     attributes,
                     "indices",
-                    accessor(Bytes.of(p.triangles()), 5125, p.triangles().length, "SCALAR"),
+                    accessor(Bytes.of(p.indices()), 5125, p.indices().length, "SCALAR"),
                     "material",
                     p.material() < 0 ? null : p.material(),
                     "extras",
@@ -256,8 +263,8 @@ final class NormalWriter {
                                                     p.origin().x(),
                                                     p.origin().y(),
                                                     p.origin().z())))));
-            beside.add(p.positions(), p.triangles());
-            Bvh bvh = Bvh.build(p.positions(), p.triangles());
+            beside.add(p.positions(), p.indices(), p.sides());
+            Bvh bvh = Bvh.build(p.positions(), p.indices());
             put(hierarchies, Bytes.of(bvh.nodes().length));
             put(hierarchies, Bytes.of(bvh.nodes()));
             put(hierarchies, Bytes.of(bvh.order()));

@@ -5,6 +5,8 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.NormalForm;
+import rhombus.formats.model.Part;
+import rhombus.formats.upload.Problem;
 
 /** Where nodes stand in the world: checked so that what is kept can be computed with. */
 final class Placement {

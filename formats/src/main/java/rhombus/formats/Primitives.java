@@ -2,22 +2,22 @@ package rhombus.formats;
 
 import java.util.Arrays;
 import java.util.Map;
-import java.util.Set;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
+import rhombus.formats.model.Notes;
+import rhombus.formats.model.Part;
+import rhombus.formats.upload.Problem;
 
 /** Reads one mesh primitive into triangles (glTF 2.0, 3.7.2). */
 final class Primitives {
-    /** Positions this many times farther off than the part is large are kept relative to its middle. */
-    private static final double FAR = 100;
     /** Bytes that a triangle comes to with its corners, edges and place in the picking hierarchy. */
     private static final int PER_TRIANGLE = 72;
 
     private final Accessors accessors;
     private final int materials;
-    private final Set<String> notes;
+    private final Notes notes;
 
-    Primitives(Accessors accessors, int materials, Set<String> notes) {
+    Primitives(Accessors accessors, int materials, Notes notes) {
         this.accessors = accessors;
         this.materials = materials;
         this.notes = notes;
@@ -30,13 +30,13 @@ final class Primitives {
             throw new Problem(place + ".mode", mode + " is no mode of glTF 2.0");
         }
         if (mode < 4) {
-            notes.add(mode == 0 ? "Points are not drawn." : "Line primitives are not drawn.");
+            notes.add(mode == 0 ? "Points are not drawn." : "Line primitives are not drawn.", place);
             return null;
         }
         Map<String, Object> attributes = Json.mapIn(p, "attributes", place);
         int position = Json.index(attributes, "POSITION", accessors.size(), place + ".attributes");
         if (position < 0) {
-            notes.add("A primitive without positions was left out.");
+            notes.add("A primitive without positions was left out.", place);
             return null;
         }
         String packed = Json.firstKey(p.get("extensions"));
@@ -57,18 +57,20 @@ final class Primitives {
             }
         }
         if (p.get("targets") != null) {
-            notes.add("Morph targets are shown in their rest shape.");
+            notes.add("Morph targets are shown in their rest shape.", place);
         }
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
-        Vec3 origin = origin(xyz);
+        Vec3 origin = Part.origin(Aabb.of(xyz));
         return new Part(
+                Part.Kind.TRIANGLES,
                 origin,
                 relative(xyz, origin),
                 optional(attributes, "NORMAL", 3, vertices, of.kept(), place),
                 optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, of.kept(), place),
                 color < 0 ? null : colors(color, vertices, of.kept()),
                 of.triangles(),
-                Json.index(p, "material", materials, place));
+                Json.index(p, "material", materials, place),
+                null);
     }
 
     /** Which vertices the triangles use, before any of them is read. */
@@ -152,12 +154,6 @@ final class Primitives {
             t[i * 3 + 2] = strip ? o[i + 2 - i % 2] : o[0];
         }
         return t;
-    }
-
-    private static Vec3 origin(float[] xyz) {
-        Aabb b = Aabb.of(xyz);
-        Vec3 c = b.center();
-        return c.length() > FAR * Math.max(b.radius(), 1e-6) ? c : Vec3.ZERO;
     }
 
     private static float[] relative(float[] xyz, Vec3 o) {

@@ -1,12 +1,13 @@
 package rhombus.formats;
 
-import java.nio.ByteBuffer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import rhombus.core.plain.Plain;
+import rhombus.formats.model.Images;
+import rhombus.formats.model.Notes;
+import rhombus.formats.upload.Budget;
 
 /** The textures that materials of a document name, numbered anew: one for each image that is used. */
 final class Textures {
@@ -19,16 +20,16 @@ final class Textures {
     record Image(String type, byte[] bytes) {}
 
     private final Map<String, Object> gltf;
-    private final Document doc;
-    private final Accessors accessors;
-    private final Set<String> notes;
+    private final Images source;
+    private final Budget budget;
+    private final Notes notes;
     private final List<Image> images = new ArrayList<>();
     private final Map<Integer, Integer> sources = new HashMap<>();
 
-    Textures(Map<String, Object> gltf, Document doc, Accessors accessors, Set<String> notes) {
+    Textures(Map<String, Object> gltf, Images source, Budget budget, Notes notes) {
         this.gltf = gltf;
-        this.doc = doc;
-        this.accessors = accessors;
+        this.source = source;
+        this.budget = budget;
         this.notes = notes;
     }
 
@@ -60,7 +61,7 @@ final class Textures {
             return null;
         }
         if (set(owner, key) != set) {
-            notes.add("Textures of a material that use other coordinates than its first one are left out.");
+            notes.add("Textures of a material that use other coordinates than its first one are left out.", place);
             return null;
         }
         Double kept = factor == null ? null : Json.positive(info, factor, place, true);
@@ -75,43 +76,32 @@ final class Textures {
         List<Object> textures = Json.list(gltf, "textures", "");
         int texture = Json.index(info, "index", textures.size(), p);
         List<Object> all = Json.list(gltf, "images", "");
-        int source = texture < 0
+        int image = texture < 0
                 ? -1
                 : Json.index(
                         Json.map(textures.get(texture), "textures[" + texture + "]"),
                         "source",
                         all.size(),
                         "textures[" + texture + "]");
-        if (source < 0) {
-            notes.add("A texture without a PNG or JPEG image is left out.");
+        if (image < 0) {
+            notes.add("A texture without a PNG or JPEG image is left out.", p);
             return -1;
         }
-        if (!sources.containsKey(source)) {
-            Image read = read(Json.map(all.get(source), "images[" + source + "]"), "images[" + source + "]");
+        if (!sources.containsKey(image)) {
+            Image read = read(Json.map(all.get(image), "images[" + image + "]"), "images[" + image + "]");
             if (read == null) {
-                notes.add("An image that is neither PNG nor JPEG is left out.");
+                notes.add("An image that is neither PNG nor JPEG is left out.", "images[" + image + "]");
                 return -1;
             }
-            sources.put(source, images.size());
+            sources.put(image, images.size());
             images.add(read);
         }
-        return sources.get(source);
+        return sources.get(image);
     }
 
     private Image read(Map<String, Object> image, String place) {
-        byte[] b;
-        if (image.get("uri") != null) {
-            b = doc.resource(Plain.text(image.get("uri"), ""), place + ".uri");
-        } else {
-            int view = accessors.viewIndex(image, "bufferView", place);
-            if (view < 0) {
-                throw new Problem(place, "has neither uri nor bufferView");
-            }
-            ByteBuffer v = accessors.view(view);
-            b = new byte[v.remaining()];
-            v.get(b);
-        }
-        accessors.budget().take(b.length, place);
+        byte[] b = source.of(image, place);
+        budget.take(b.length, place);
         boolean png = b.length > 8 && (b[0] & 0xFF) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G';
         boolean jpeg = b.length > 3 && (b[0] & 0xFF) == 0xFF && (b[1] & 0xFF) == 0xD8;
         return png ? new Image("image/png", b) : jpeg ? new Image("image/jpeg", b) : null;

@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
 
 /** The node tree of a document: checked for cycles and second parents, put in an order with parents first. */
 final class Tree {

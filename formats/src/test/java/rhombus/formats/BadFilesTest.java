@@ -22,11 +22,15 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** Broken and hostile files: refused in words that name the place, whatever is wrong with them. */
 class BadFilesTest {
     private static Imported read(byte[] file) {
-        return GltfImport.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
     }
 
     private static final String LIGHTS =

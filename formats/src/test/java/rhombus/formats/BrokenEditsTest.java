@@ -18,6 +18,9 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** Documents of edits with something wrong in them: a scene that can be used comes of them, or a reason why not. */
 class BrokenEditsTest {
@@ -25,7 +28,7 @@ class BrokenEditsTest {
 
     /** So many objects that steps are kept as what they do and states are kept together. */
     private static Scene crowded() {
-        Scene s = NormalReader.read(GltfImport.read(
+        Scene s = NormalReader.read(Import.read(
                 new Upload(Limits.DEFAULT).add("seed.glb", Mutants.seed()), Limits.DEFAULT, Progress.SILENT));
         List<Node> nodes = new ArrayList<>(s.nodes());
         for (int i = 0; i < 80; i++) {

@@ -10,6 +10,9 @@ import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.scene.Scene;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** A scene on its way through the export, as the server does it: from the kept file and the document of its changes. */
 public final class Exported {
@@ -17,7 +20,7 @@ public final class Exported {
 
     /** An import of a file by itself. */
     public static Imported imported(byte[] file) {
-        return GltfImport.read(new Upload(Limits.DEFAULT).add("scene.glb", file), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(new Upload(Limits.DEFAULT).add("scene.glb", file), Limits.DEFAULT, Progress.SILENT);
     }
 
     /** The export of a kept scene that was changed into another. */

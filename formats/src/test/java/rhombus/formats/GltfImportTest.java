@@ -14,11 +14,14 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** What glTF 2.0 allows is read as the specification says. */
 class GltfImportTest {
     private static Imported read(byte[] file) {
-        return GltfImport.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
     }
 
     private static Mesh mesh(Sample s) {
@@ -121,15 +124,14 @@ class GltfImportTest {
         Upload u = new Upload(Limits.DEFAULT)
                 .add("set/scene.gltf", text.getBytes(StandardCharsets.UTF_8))
                 .add("set/parts/my data.bin", bin);
-        assertThat(GltfImport.read(u, Limits.DEFAULT, Progress.SILENT).triangles())
-                .isEqualTo(1);
+        assertThat(Import.read(u, Limits.DEFAULT, Progress.SILENT).triangles()).isEqualTo(1);
         String inside = s.json()
                 .replace(
                         "\"buffers\":[{",
                         "\"buffers\":[{\"uri\":\"data:application/octet-stream;base64,"
                                 + Base64.getEncoder().encodeToString(bin) + "\",");
         Upload one = new Upload(Limits.DEFAULT).add("scene.gltf", inside.getBytes(StandardCharsets.UTF_8));
-        assertThat(GltfImport.read(one, Limits.DEFAULT, Progress.SILENT).triangles())
+        assertThat(Import.read(one, Limits.DEFAULT, Progress.SILENT).triangles())
                 .isEqualTo(1);
     }
 
@@ -174,7 +176,7 @@ class GltfImportTest {
 
     @Test
     void cancellingEndsTheImport() {
-        assertThatThrownBy(() -> GltfImport.read(
+        assertThatThrownBy(() -> Import.read(
                         new Upload(Limits.DEFAULT)
                                 .add("a.glb", Sample.triangle().glb()),
                         Limits.DEFAULT,

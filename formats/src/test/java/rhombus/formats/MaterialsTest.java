@@ -9,6 +9,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** What is kept of materials, as the glTF 2.0 specification and two of its extensions name it. */
 class MaterialsTest {
@@ -29,7 +33,7 @@ class MaterialsTest {
     }
 
     private static Imported read(byte[] file) {
-        return GltfImport.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
     }
 
     private static Map<String, Object> document(byte[] glb) {

@@ -17,6 +17,9 @@ import rhombus.core.pick.Hit;
 import rhombus.core.pick.Parts;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
 
 /** Picks in Debian's assimp-testmodels against every triangle in turn, intersected by JOML. */
 class PicksTest {
@@ -30,8 +33,7 @@ class PicksTest {
         for (Path file : SecondReaderTest.files()) {
             Scene scene;
             try {
-                scene = NormalReader.read(
-                        GltfImport.read(SecondReaderTest.upload(file), Limits.DEFAULT, Progress.SILENT));
+                scene = NormalReader.read(Import.read(SecondReaderTest.upload(file), Limits.DEFAULT, Progress.SILENT));
             } catch (Problem e) {
                 continue;
             }

@@ -14,6 +14,10 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 
 /** Names and folders as they come from desktops, browsers and zips. */
 class UploadTest {
@@ -44,7 +48,7 @@ class UploadTest {
     }
 
     private static int triangles(Upload u) {
-        return GltfImport.read(u, Limits.DEFAULT, Progress.SILENT).triangles();
+        return Import.read(u, Limits.DEFAULT, Progress.SILENT).triangles();
     }
 
     @ParameterizedTest

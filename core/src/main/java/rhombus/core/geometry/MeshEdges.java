@@ -15,6 +15,11 @@ public final class MeshEdges {
     /** A crease over 30°, an open border, or an edge shared by three or more triangles. */
     public static final byte STRONG = 2;
 
+    /** What is known of a side: it is one of the polygon that the triangle was cut from. */
+    public static final byte OF_POLYGON = 1;
+    /** What is known of a side: it cuts a polygon. */
+    public static final byte INSIDE = 2;
+
     private static final double FLAT = Math.cos(Math.toRadians(1));
     private static final double CREASE = Math.cos(Math.toRadians(30));
 
@@ -57,6 +62,17 @@ public final class MeshEdges {
 
     /** Finds the edges of a mesh; time and memory grow with the number of triangles. */
     public static MeshEdges of(float[] positions, int[] triangles) {
+        return of(positions, triangles, null);
+    }
+
+    /**
+     * Finds the edges of a mesh of which is known what polygons its triangles were cut from: the sides of a polygon are
+     * edges, however flat, and what cuts it is none, however bent.
+     *
+     * @param known two bits for each side of a triangle, the first in the lowest: 0 where only the angle tells, {@link
+     *     #OF_POLYGON} or {@link #INSIDE}; null where nothing is known
+     */
+    public static MeshEdges of(float[] positions, int[] triangles, byte[] known) {
         int[] weld = weld(positions);
         int n = triangles.length / 3;
         double[] normals = normals(positions, triangles);
@@ -87,7 +103,7 @@ public final class MeshEdges {
             if (first < 0) {
                 continue;
             }
-            byte s = strengthOf(first, next, normals);
+            byte s = known(strengthOf(first, next, normals), first, next, known);
             if (s == 0) {
                 continue;
             }
@@ -127,6 +143,21 @@ public final class MeshEdges {
         int b = second / 3 * 3;
         double cos = normals[a] * normals[b] + normals[a + 1] * normals[b + 1] + normals[a + 2] * normals[b + 2];
         return cos > FLAT ? 0 : cos < CREASE ? STRONG : PLAIN;
+    }
+
+    private static byte known(byte byAngle, int first, int[] next, byte[] known) {
+        if (known == null) {
+            return byAngle;
+        }
+        boolean inside = true;
+        for (int side = first; side >= 0; side = next[side]) {
+            int k = known[side / 3] >> side % 3 * 2 & 3;
+            if (k == OF_POLYGON) {
+                return byAngle == 0 ? PLAIN : byAngle;
+            }
+            inside &= k == INSIDE;
+        }
+        return inside ? 0 : byAngle;
     }
 
     private static boolean same(int side, int a, int b, int[] triangles, int[] weld) {

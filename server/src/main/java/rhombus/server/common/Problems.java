@@ -20,8 +20,8 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import rhombus.formats.Problem;
-import rhombus.formats.Progress;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
 import tools.jackson.core.exc.StreamConstraintsException;
 
 /** Errors as RFC 9457 problem details. */

@@ -19,11 +19,11 @@ import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.formats.Beside;
-import rhombus.formats.GltfImport;
+import rhombus.formats.Import;
 import rhombus.formats.Imported;
-import rhombus.formats.Limits;
-import rhombus.formats.Progress;
-import rhombus.formats.Upload;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
 import rhombus.server.common.Refused;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -164,7 +164,7 @@ public class Scenes {
                 bytes,
                 waiting -> progress.at(
                         waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
-            Imported imported = GltfImport.read(files(upload), Limits.DEFAULT, progress);
+            Imported imported = Import.read(files(upload), Limits.DEFAULT, progress);
             progress.at("Storing", 0.95);
             return transactions.execute(t -> {
                 String id = store(owner, title(name, imported), imported);
@@ -182,7 +182,7 @@ public class Scenes {
 
     /** Reads a file without storing it yet. */
     static Imported read(Callable<Upload> upload) throws IOException {
-        return GltfImport.read(files(upload), Limits.DEFAULT, Progress.SILENT);
+        return Import.read(files(upload), Limits.DEFAULT, Progress.SILENT);
     }
 
     private static Upload files(Callable<Upload> upload) throws IOException {

@@ -7,7 +7,7 @@ import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
-import rhombus.formats.Progress;
+import rhombus.formats.upload.Progress;
 import rhombus.server.common.Refused;
 
 class ImportTurnsTest {

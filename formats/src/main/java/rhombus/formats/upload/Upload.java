@@ -1,4 +1,4 @@
-package rhombus.formats;
+package rhombus.formats.upload;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -28,7 +28,10 @@ public final class Upload {
             Pattern.compile("(?i)(^|.*/)(__MACOSX/.*|\\._[^/]*|\\.DS_Store|Thumbs\\.db|desktop\\.ini)");
 
     private static final Pattern ESCAPED = Pattern.compile("(%[0-9A-Fa-f]{2})+");
-    private static final Pattern SCENE = Pattern.compile("(?i).*\\.(glb|gltf)");
+    private static final Pattern SCENE = Pattern.compile("(?i).*\\.(glb|gltf|obj|stl|ply|3mf)");
+
+    /** Zips that are a scene by themselves. */
+    private static final Pattern PACKAGE = Pattern.compile("(?i).*\\.3mf");
 
     private final Map<String, byte[]> files = new LinkedHashMap<>();
     private final Limits limits;
@@ -52,7 +55,7 @@ public final class Upload {
      */
     public Upload add(String name, byte[] bytes) {
         sent += bytes.length;
-        if (bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K' && bytes[2] == 3 && bytes[3] == 4) {
+        if (isZip(bytes) && !PACKAGE.matcher(name).matches()) {
             unzip(name, bytes);
         } else {
             put(name, name, bytes);
@@ -60,24 +63,46 @@ public final class Upload {
         return this;
     }
 
+    private static boolean isZip(byte[] b) {
+        return b.length > 3 && b[0] == 'P' && b[1] == 'K' && b[2] == 3 && b[3] == 4;
+    }
+
+    /**
+     * The files in a package of the upload, within what may still be unpacked.
+     *
+     * @throws Problem if it is broken or too large
+     */
+    public Upload opened(String file) {
+        byte[] bytes = files.get(file);
+        if (!isZip(bytes)) {
+            throw new Problem(Problem.shown(file), "is no zip file, as a 3MF is. It is broken or another format");
+        }
+        Upload inside = new Upload(limits);
+        inside.sent = sent;
+        inside.unpacked = unpacked;
+        inside.unzip(file, bytes);
+        return inside;
+    }
+
     private void put(String path, String shown, byte[] bytes) {
         String p = normal(path);
         if (p == null) {
-            throw new Problem(Json.shown(shown), "points outside the upload; files must lie in the zip itself");
+            throw new Problem(Problem.shown(shown), "points outside the upload; files must lie in the zip itself");
         }
         if (DROPPINGS.matcher(p).matches()) {
             return;
         }
         if (files.size() >= limits.files()) {
             throw new Problem(
-                    Json.shown(shown),
+                    Problem.shown(shown),
                     "is one file too many; at most " + limits.files()
                             + " are taken. Upload only the scene, its data and its images");
         }
         byte[] there = files.putIfAbsent(p, bytes);
         if (there != null && !Arrays.equals(there, bytes)) {
             throw new Problem(
-                    Json.shown(shown), "comes twice with different content. Upload the one that belongs to the scene");
+                    Problem.shown(shown),
+                    "comes twice with different content. Upload the one that belongs to the scene");
         }
     }
 
@@ -94,7 +119,7 @@ public final class Upload {
 
     private void unzip(String name, byte[] bytes, Charset names) {
         int entries = 0;
-        String shown = Json.shown(name);
+        String shown = Problem.shown(name);
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes), names)) {
             for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
                 if (++entries > 10 * limits.files()) {
@@ -156,7 +181,7 @@ public final class Upload {
     }
 
     /** Text in which each run of percent-encoded bytes that is UTF-8 has become its letters; other percent signs stay. */
-    static String decoded(String uri) {
+    public static String decoded(String uri) {
         return ESCAPED.matcher(uri).replaceAll(m -> {
             byte[] b = HexFormat.of().parseHex(m.group().replace("%", ""));
             try {
@@ -181,8 +206,8 @@ public final class Upload {
             if (SCENE.matcher(name).matches()) {
                 if (found != null) {
                     throw new Problem(
-                            Json.shown(name),
-                            "is a second scene file beside " + Json.shown(found) + "; upload one scene at a time");
+                            Problem.shown(name),
+                            "is a second scene file beside " + Problem.shown(found) + "; upload one scene at a time");
                 }
                 found = name;
             }
@@ -191,9 +216,17 @@ public final class Upload {
             return files.keySet().iterator().next();
         }
         if (found == null) {
-            throw new Problem("", "There is no .glb or .gltf file in the upload. Choose one, or a zip that holds one.");
+            throw new Problem(
+                    "",
+                    "There is no scene in the upload. Choose a .glb, .gltf, .obj, .stl, .ply or .3mf, or a zip that holds one.");
         }
         return found;
+    }
+
+    /** What a scene file is called, without its folder and its ending. */
+    public static String title(String path) {
+        String file = path.substring(path.lastIndexOf('/') + 1);
+        return SCENE.matcher(file).matches() ? file.substring(0, file.lastIndexOf('.')) : file;
     }
 
     /** A file by name, or null. */
@@ -205,7 +238,7 @@ public final class Upload {
      * A file named by a URI relative to the scene file, or null. Taken as it stands or decoded; beside the scene file, at
      * the top, or, as browsers send chosen files without their folders, by its own name alone.
      */
-    byte[] beside(String main, String uri) {
+    public byte[] beside(String main, String uri) {
         int slash = main.lastIndexOf('/');
         String folder = slash < 0 ? "" : main.substring(0, slash + 1);
         for (String path : new String[] {uri, decoded(uri)}) {

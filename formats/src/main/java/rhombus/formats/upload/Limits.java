@@ -1,4 +1,4 @@
-package rhombus.formats;
+package rhombus.formats.upload;
 
 /**
  * How much a file may ask for. What a file claims without bringing it (zeros of sparse accessors, one buffer read by many
@@ -39,7 +39,7 @@ public record Limits(
     }
 
     /** How many bytes may be made of what was sent; quantised strips of triangles, the densest honest case, make about twenty a byte. */
-    Budget budget(long sent) {
+    public Budget budget(long sent) {
         return new Budget(2 * FREE + READ_PER_BYTE * sent, sent);
     }
 }

@@ -1,7 +1,7 @@
-package rhombus.formats;
+package rhombus.formats.upload;
 
 /** Bytes that may still be made of an upload. */
-final class Budget {
+public final class Budget {
     private final long sent;
     private long left;
 
@@ -15,7 +15,7 @@ final class Budget {
      *
      * @throws Problem if the file claims far more than it brings
      */
-    void take(long bytes, String place) {
+    public void take(long bytes, String place) {
         left -= bytes;
         if (left < 0) {
             throw new Problem(

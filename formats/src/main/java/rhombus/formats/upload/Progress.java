@@ -1,4 +1,4 @@
-package rhombus.formats;
+package rhombus.formats.upload;
 
 /** Told how far long work has come; may end it. */
 @FunctionalInterface

@@ -1,4 +1,4 @@
-package rhombus.formats;
+package rhombus.formats.upload;
 
 /** Something in a file that keeps it from being read; the message names the place and says what to do. */
 public final class Problem extends RuntimeException {
@@ -19,5 +19,11 @@ public final class Problem extends RuntimeException {
     /** Where in the file. */
     public String place() {
         return place;
+    }
+
+    /** Text of the file as part of a message: one line, not endless. */
+    public static String shown(Object o) {
+        String s = String.valueOf(o).replaceAll("\\p{Cntrl}", " ");
+        return s.length() > 80 ? s.substring(0, 77) + "…" : s;
     }
 }

@@ -1,0 +1,99 @@
+package rhombus.formats;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Aabb;
+import rhombus.core.scene.Scene;
+import rhombus.formats.model.Model;
+import rhombus.formats.model.Part;
+import rhombus.formats.obj.ObjImport;
+import rhombus.formats.ply.PlyImport;
+import rhombus.formats.stl.StlImport;
+import rhombus.formats.threemf.ThreeMfImport;
+import rhombus.formats.upload.Budget;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
+
+/** Reads uploaded files of every format into the normal form, computing edges and hierarchies on the way. */
+public final class Import {
+    private Import() {}
+
+    /**
+     * Reads an upload.
+     *
+     * @throws Problem if the file cannot be read, naming the place
+     * @throws Progress.Cancelled if it is no longer wanted
+     */
+    public static Imported read(Upload upload, Limits limits, Progress progress) {
+        progress.at("Reading the file", 0);
+        Budget budget = limits.budget(upload.sent());
+        Model model = model(upload, limits, budget, progress);
+        Materials materials = new Materials(model.gltf(), model.images(), budget, model.notes());
+        Tree tree = new Tree(model.gltf(), limits);
+        NormalWriter writer = new NormalWriter(model.gltf(), tree, shown(model), materials, limits, progress);
+        writer.write();
+        if (writer.triangles() == 0) {
+            throw new Problem(
+                    "meshes",
+                    "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
+        }
+        Imported imported = new Imported(
+                model.title(),
+                writer.glb(),
+                writer.beside().edges(),
+                writer.beside().levels(),
+                writer.hierarchies(),
+                writer.triangles(),
+                tree.order.size(),
+                List.copyOf(model.notes().sentences()));
+        progress.at("Checking that it opens", 0.9);
+        opens(imported);
+        return imported;
+    }
+
+    /** Meshes without what is not drawn. */
+    private static List<List<Part>> shown(Model model) {
+        List<List<Part>> out = new ArrayList<>();
+        for (List<Part> parts : model.meshes()) {
+            List<Part> kept = new ArrayList<>();
+            for (Part p : parts) {
+                if (p.kind() == Part.Kind.TRIANGLES) {
+                    kept.add(p);
+                } else {
+                    model.notes().add(p.kind() == Part.Kind.POINTS ? "Points are not drawn." : "Lines are not drawn.");
+                }
+            }
+            out.add(kept);
+        }
+        return out;
+    }
+
+    private static Model model(Upload upload, Limits limits, Budget budget, Progress progress) {
+        String file = upload.main();
+        return switch (Format.of(file, upload.file(file))) {
+            case GLTF -> GltfImport.read(upload, limits, budget, progress);
+            case OBJ -> ObjImport.read(upload, file, limits, budget, progress);
+            case STL -> StlImport.read(upload, file, budget, progress);
+            case PLY -> PlyImport.read(upload, file, budget, progress);
+            case THREE_MF -> ThreeMfImport.read(upload, file, limits, budget, progress);
+        };
+    }
+
+    /** Opens what is to be kept with the reader that pages use: what cannot be opened is not kept. */
+    private static void opens(Imported imported) {
+        try {
+            Scene scene = NormalReader.read(imported);
+            Aabb b = scene.bounds();
+            if (!(b.radius() < Double.POSITIVE_INFINITY)) {
+                throw new IllegalArgumentException("its bounds are not finite");
+            }
+        } catch (RuntimeException e) {
+            throw new Problem(
+                    "",
+                    "The file was read, but the scene made of it cannot be opened (" + Problem.shown(e.getMessage())
+                            + "). Nothing was stored. Export it again with other settings");
+        }
+    }
+}
