@@ -1,11 +1,13 @@
 import type { components } from '#api';
 import type { Plain } from '../core';
-import { ask, make, tell, upload } from './http';
+import type { Chosen } from './chosen';
+import { ask, make, send, tell, upload } from './http';
 import { address, request } from './request';
 
 type Told = components['schemas'];
 export type SceneEntry = Told['SceneEntry'];
 export type SceneDetail = Told['SceneDetail'];
+export type Bundle = Told['Bundle'];
 export type Version = Told['Version'];
 export type Kept = Told['Loaded'];
 
@@ -19,9 +21,20 @@ export const api = {
   removeScene: (id: string) => request('delete', '/api/scenes/{id}', { id }),
   importProgress: (job: string) => request('get', '/api/imports/{job}', { job }),
   cancelImport: (job: string) => request('delete', '/api/imports/{job}', { job }),
-  addScene: (files: File[], job: string, progress: (part: number) => void, stop: (abort: () => void) => void) => {
+  restoreScene: (id: string) => request('post', '/api/scenes/{id}/restore', { id }),
+  copyScene: (id: string) => request('post', '/api/scenes/{id}/copy', { id }),
+  /** What is null stays. */
+  changeScene: (id: string, change: Partial<Told['Change']>) =>
+    request('patch', '/api/scenes/{id}', { id }, { name: null, upAxis: null, unit: null, ...change }),
+  /** Which of the chosen files belong together in an upload. */
+  bundles: (files: string[]) => request('post', '/api/scenes/bundles', {}, { files }),
+  /** A picture of a scene with one axis or the other upwards. */
+  coverAddress: (id: string, up: string) => `${address('get', '/api/scenes/{id}/cover', { id })}?up=${up}`,
+  /** Keeps how a scene was seen last, also from a page that is being closed. */
+  keepCover: (id: string, picture: Blob) => send('PUT', address('put', '/api/scenes/{id}/cover', { id }), picture),
+  addScene: (files: Chosen[], job: string, progress: (part: number) => void, stop: (abort: () => void) => void) => {
     const form = new FormData();
-    for (const f of files) form.append('file', f, f.name);
+    for (const f of files) form.append('file', f.file, f.path);
     form.append('import', job);
     return upload<SceneDetail>(address('post', '/api/scenes', {}), form, progress, stop);
   },

@@ -64,6 +64,15 @@ async function once(method: string, path: string, body?: unknown): Promise<Respo
   return response;
 }
 
+/** Sends a small file that nobody waits for, also from a page that is being closed. */
+export function send(method: string, path: string, file: Blob): Promise<void> {
+  const headers = { 'Content-Type': file.type, 'X-XSRF-TOKEN': decodeURIComponent(token()) };
+  return fetch(path, { method, body: file, keepalive: true, headers }).then(
+    () => undefined,
+    () => undefined,
+  );
+}
+
 /** Says something that nobody waits for, also from a page that is being closed. */
 export function tell(method: string, path: string): void {
   void fetch(path, { method, keepalive: true, headers: { 'X-XSRF-TOKEN': decodeURIComponent(token()) } }).catch(

@@ -4,7 +4,7 @@ import { ask } from './http';
 // Everything here follows from the description of the server (docs/openapi.json): a path, a parameter or a body that the
 // server does not have is an error of the compiler.
 
-export type Method = 'get' | 'put' | 'post' | 'delete';
+export type Method = 'get' | 'put' | 'post' | 'patch' | 'delete';
 /** The paths that have a method. */
 export type PathOf<M extends Method> = {
   [P in keyof paths]: paths[P] extends Record<M, { responses: object }> ? P : never;

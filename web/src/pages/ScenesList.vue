@@ -1,23 +1,41 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus';
-import 'element-plus/theme-chalk/el-message-box.css';
 import 'element-plus/theme-chalk/el-overlay.css';
-import { onBeforeUnmount, onMounted, ref } from 'vue';
-import { api, type SceneEntry } from '../api/api';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { api, type SceneDetail, type SceneEntry } from '../api/api';
+import type { Chosen } from '../api/chosen';
 import { readyForFiles } from '../api/files';
 import TopBar from '../panels/common/TopBar.vue';
-import UploadScene from '../panels/common/UploadScene.vue';
+import { chosen } from '../panels/common/pick';
+import ChooseFiles from '../panels/scenes/ChooseFiles.vue';
+import SceneCard from '../panels/scenes/SceneCard.vue';
+import StandDialog from '../panels/scenes/StandDialog.vue';
+import UploadLines from '../panels/scenes/UploadLines.vue';
+import { ORDERS, sifted, type Order } from '../panels/scenes/facts';
 import { keepBrought } from '../stage/broughtKeymap';
+import { Uploads } from '../stores/uploads';
 
 /** So long after the page has come, milliseconds, it has all it shows itself. */
 const READY_MS = 300;
+const ORDER = 'rhombus.scenes.order';
 
+const router = useRouter();
 const scenes = ref<SceneEntry[]>([]);
 const loaded = ref(false);
 const wrong = ref('');
+const text = ref('');
+const order = ref<Order>('seen');
+const removed = ref<SceneEntry | null>(null);
+const standing = ref<SceneEntry | null>(null);
+const busy = ref('');
 const brought = ref(keepBrought());
+const shown = computed(() => sifted(scenes.value, text.value, order.value));
+const uploads = new Uploads((s) => void stored(s));
 /** Another address was entered while this page is there. */
 const follow = () => (brought.value = keepBrought());
+
+const kept = window.localStorage.getItem(ORDER);
+if (kept && kept in ORDERS) order.value = kept as Order;
 
 async function load() {
   try {
@@ -30,26 +48,48 @@ async function load() {
   }
 }
 
-async function remove(scene: SceneEntry) {
-  const sure = await ElMessageBox.confirm(
-    `“${scene.name}” and your views of it are deleted for good.`,
-    'Delete the scene?',
-    { confirmButtonText: 'Delete', cancelButtonText: 'Keep' },
-  ).then(
-    () => true,
-    () => false,
-  );
-  if (!sure) return;
-  await api.removeScene(scene.id).catch((e: Error) => (wrong.value = e.message));
+/** Does something to a scene and shows what came of it. */
+async function act(scene: SceneEntry, what: () => Promise<unknown>) {
+  busy.value = scene.id;
+  try {
+    await what();
+    await load();
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  } finally {
+    busy.value = '';
+  }
+}
+
+async function stored(scene: SceneDetail) {
   await load();
+  // One scene that has nothing to tell opens at once, as somebody who sends one wants to see it.
+  const alone = uploads.list.length === 1 && !uploads.busy.value;
+  if (scene.asked) standing.value ??= scene;
+  else if (alone && !scene.notes.length) await router.push(`/scenes/${scene.id}`);
 }
 
-function counted(n: number, what: string): string {
-  return `${n.toLocaleString('en-GB')} ${what}${n === 1 ? '' : 's'}`;
+function add(files: Chosen[]) {
+  wrong.value = '';
+  uploads.add(files).catch((e: Error) => (wrong.value = e.message));
 }
 
-function when(iso: string): string {
-  return new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+async function remove(scene: SceneEntry) {
+  await act(scene, async () => {
+    await api.removeScene(scene.id);
+    removed.value = scene;
+  });
+}
+
+async function restore() {
+  const scene = removed.value;
+  removed.value = null;
+  if (scene) await act(scene, () => api.restoreScene(scene.id));
+}
+
+function ordered(e: Event) {
+  order.value = chosen(e) as Order;
+  window.localStorage.setItem(ORDER, order.value);
 }
 
 function ready() {
@@ -74,30 +114,43 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
       <p v-if="brought" class="brought" role="status" data-brought>
         A keymap came with this address. Open a scene to look at it and use it.
       </p>
-      <UploadScene @added="load" />
-      <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
-      <p v-if="loaded && !wrong && scenes.length === 0" class="empty">
-        No scenes yet. Drop a .glb or .gltf above, or choose one.
+      <div class="tools">
+        <ChooseFiles @chosen="add" @wrong="(w) => (wrong = w)" />
+        <span class="space" />
+        <input v-model="text" type="search" placeholder="Find a scene" aria-label="Find a scene" spellcheck="false" />
+        <select :value="order" aria-label="Order of scenes" @change="ordered">
+          <option v-for="(words, key) in ORDERS" :key="key" :value="key">{{ words }}</option>
+        </select>
+      </div>
+      <UploadLines :uploads="uploads" />
+      <p v-if="removed" class="removed clipped" role="status" data-removed>
+        “{{ removed.name }}” is deleted. For an hour it can be brought back.
+        <button class="plain" @click="restore">Bring it back</button>
+        <button class="plain" aria-label="Dismiss" @click="removed = null">Dismiss</button>
       </p>
-      <ul v-if="scenes.length">
-        <li v-for="s in scenes" :key="s.id" class="clipped">
-          <RouterLink :to="`/scenes/${s.id}`" class="open">
-            <span class="lozenge on" />
-            <span class="name" :title="s.name">{{ s.name }}</span>
-            <span class="numbers fact">{{ counted(s.objects, 'object') }}</span>
-            <span class="numbers fact">{{ counted(s.triangles, 'triangle') }}</span>
-            <span class="numbers fact">{{ when(s.createdAt) }}</span>
-          </RouterLink>
-          <button class="plain" :aria-label="`Delete ${s.name}`" @click="remove(s)">Delete</button>
-          <details v-if="s.notes.length">
-            <summary>
-              {{ s.notes.length }} {{ s.notes.length === 1 ? 'thing' : 'things' }} of the file not shown
-            </summary>
-            <p v-for="n in s.notes" :key="n">{{ n }}</p>
-          </details>
-        </li>
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
+      <div v-if="loaded && !wrong && scenes.length === 0" class="empty">
+        <h2>No scenes yet</h2>
+        <p>Drop a file anywhere on this page, or a folder, or a zip: glTF and GLB, OBJ with MTL, STL, PLY or 3MF.</p>
+        <p>One upload may have 200 MB. What a file has that is not shown here is told beside its scene.</p>
+      </div>
+      <p v-else-if="loaded && shown.length === 0 && scenes.length" class="none" role="status">
+        No scene is called like that. <button class="plain" @click="text = ''">Show all {{ scenes.length }}</button>
+      </p>
+      <ul v-if="shown.length" class="cards" aria-label="Scenes">
+        <SceneCard
+          v-for="s in shown"
+          :key="s.id"
+          :scene="s"
+          :busy="busy === s.id"
+          @rename="(name) => act(s, () => api.changeScene(s.id, { name }))"
+          @copy="act(s, () => api.copyScene(s.id))"
+          @stand="standing = s"
+          @remove="remove(s)"
+        />
       </ul>
     </main>
+    <StandDialog :scene="standing" @close="standing = null" @changed="load" />
   </div>
 </template>
 
@@ -109,54 +162,49 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 }
 main {
   overflow: auto;
-  padding: 28px max(24px, calc(50% - 460px));
+  padding: 22px max(24px, calc(50% - 620px));
   background: linear-gradient(var(--stage-high), var(--stage-low));
 }
-ul {
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 18px;
+}
+.space {
+  flex: 1;
+}
+.tools input,
+.tools select {
+  min-height: 32px;
+  padding: 0 10px;
+  font: inherit;
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--line);
+}
+.tools input {
+  width: 220px;
+}
+.cards {
   list-style: none;
-  margin: 26px 0 0;
+  margin: 0;
   padding: 0;
   display: grid;
-  gap: 8px;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 14px;
 }
-li {
-  background: var(--panel);
-  display: grid;
-  grid-template-columns: 1fr auto;
+.removed {
+  display: flex;
   align-items: center;
-  padding: 4px 14px 4px 20px;
-}
-li:hover {
+  gap: 8px;
+  padding: 6px 14px;
+  margin-bottom: 14px;
   background: var(--raised);
 }
-.open {
-  display: grid;
-  grid-template-columns: auto 1fr auto auto auto;
-  gap: 18px;
-  align-items: center;
-  padding: 13px 0;
-  color: inherit;
-  text-decoration: none;
-}
-.name {
-  font-size: 17px;
-  font-weight: 700;
-  overflow-wrap: anywhere;
-}
-.fact {
-  color: var(--quiet);
-  font-size: 12px;
-  min-width: 142px;
-  text-align: right;
-}
-li .plain {
-  color: var(--quiet);
-  margin-left: 14px;
-}
-details {
-  grid-column: 1 / 3;
-  color: var(--quiet);
-  padding: 0 0 10px 26px;
+.removed .plain:first-of-type {
+  color: var(--accent);
 }
 .brought {
   color: var(--accent);
@@ -164,15 +212,20 @@ details {
 }
 .wrong {
   color: var(--error);
-  margin-top: 18px;
+  margin-bottom: 14px;
 }
 .empty {
+  display: grid;
+  gap: 8px;
+  justify-items: center;
+  padding: 12vh 0;
+  text-align: center;
   color: var(--quiet);
-  margin-top: 26px;
 }
-@media (max-width: 760px) {
-  .fact {
-    display: none;
-  }
+.empty h2 {
+  color: var(--text);
+}
+.none {
+  color: var(--quiet);
 }
 </style>

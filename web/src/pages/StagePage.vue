@@ -7,6 +7,7 @@ import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
 import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
+import { keepCover } from '../stage/cover';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
@@ -121,6 +122,7 @@ watch(theme, (now) => {
   core.keys.setHabit({ id: 'shown.theme', value: now });
   open.value.keepHabits();
 });
+const cover = () => keepCover(open.value);
 /** What is typed tells what the layout prints, also where the browser does not. */
 const learn = (e: KeyboardEvent) => core.keys.typed(e.code, e.key, modifiersOf(e));
 
@@ -137,13 +139,16 @@ onMounted(() => {
   );
   window.addEventListener('keydown', learn);
   window.addEventListener('beforeunload', leaving);
+  window.addEventListener('pagehide', cover);
   devices = new DeviceReader(core.devices, () => afterInput());
   void load();
 });
 onBeforeUnmount(() => {
   window.removeEventListener('keydown', learn);
   window.removeEventListener('beforeunload', leaving);
+  window.removeEventListener('pagehide', cover);
   devices?.stop();
+  cover();
   void open.value.leave();
 });
 </script>

@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Model;
 import rhombus.formats.model.Part;
+import rhombus.formats.model.Unit;
 import rhombus.formats.obj.ObjImport;
+import rhombus.formats.picture.Thumbnail;
 import rhombus.formats.ply.PlyImport;
 import rhombus.formats.stl.StlImport;
 import rhombus.formats.threemf.ThreeMfImport;
@@ -21,15 +24,43 @@ public final class Import {
     private Import() {}
 
     /**
+     * What a person says of a file whose format does not.
+     *
+     * @param up the axis that points upwards, or null for what is usual in the format
+     * @param unit what the numbers are in, or null for what is usual in the format
+     */
+    public record Answers(UpAxis up, Unit unit) {
+        /** Nothing was said. */
+        public static final Answers NONE = new Answers(null, null);
+    }
+
+    /**
      * Reads an upload.
      *
      * @throws Problem if the file cannot be read, naming the place
      * @throws Progress.Cancelled if it is no longer wanted
      */
     public static Imported read(Upload upload, Limits limits, Progress progress) {
+        return read(upload, Answers.NONE, limits, progress);
+    }
+
+    /**
+     * Reads an upload of which something is known; what the format itself says counts more.
+     *
+     * @throws Problem if the file cannot be read, naming the place
+     * @throws Progress.Cancelled if it is no longer wanted
+     */
+    public static Imported read(Upload upload, Answers answers, Limits limits, Progress progress) {
         progress.at("Reading the file", 0);
         Budget budget = limits.budget(upload.sent());
         Model model = model(upload, limits, budget, progress);
+        Standing standing = Standing.of(model.gltf());
+        if (standing.unit() != null) {
+            standing = new Standing(
+                    answers.up == null ? standing.up() : answers.up,
+                    answers.unit == null ? standing.unit() : answers.unit);
+            standing.into(model.gltf());
+        }
         Materials materials = new Materials(model.gltf(), model.images(), budget, model.notes());
         Tree tree = new Tree(model.gltf(), limits);
         NormalWriter writer = new NormalWriter(model.gltf(), tree, shown(model), materials, limits, progress);
@@ -39,18 +70,20 @@ public final class Import {
                     "meshes",
                     "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
         }
-        Imported imported = new Imported(
-                model.title(),
-                writer.glb(),
-                writer.beside().edges(),
-                writer.beside().levels(),
-                writer.hierarchies(),
-                writer.triangles(),
-                tree.order.size(),
-                List.copyOf(model.notes().sentences()));
         progress.at("Checking that it opens", 0.9);
-        opens(imported);
-        return imported;
+        return opened(
+                new Imported(
+                        model.title(),
+                        writer.glb(),
+                        writer.beside().edges(),
+                        writer.beside().levels(),
+                        writer.hierarchies(),
+                        writer.triangles(),
+                        tree.order.size(),
+                        standing,
+                        null,
+                        List.copyOf(model.notes().sentences())),
+                writer.colors());
     }
 
     /** Meshes without what is not drawn. */
@@ -81,14 +114,26 @@ public final class Import {
         };
     }
 
-    /** Opens what is to be kept with the reader that pages use: what cannot be opened is not kept. */
-    private static void opens(Imported imported) {
+    /** Opens what is to be kept with the reader that pages use, and looks at it: what cannot be opened is not kept. */
+    private static Imported opened(Imported i, List<float[]> colors) {
         try {
-            Scene scene = NormalReader.read(imported);
+            Scene scene = NormalReader.read(i);
             Aabb b = scene.bounds();
             if (!(b.radius() < Double.POSITIVE_INFINITY)) {
                 throw new IllegalArgumentException("its bounds are not finite");
             }
+            byte[] picture = Thumbnail.of(scene, scene.up(), colors);
+            return new Imported(
+                    i.title(),
+                    i.glb(),
+                    i.edges(),
+                    i.levels(),
+                    i.hierarchies(),
+                    i.triangles(),
+                    i.objects(),
+                    i.standing(),
+                    picture,
+                    i.notes());
         } catch (RuntimeException e) {
             throw new Problem(
                     "",

@@ -12,6 +12,8 @@ import java.util.List;
  * @param hierarchies for picking, of all meshes
  * @param triangles drawn, each instance counted
  * @param objects number of nodes
+ * @param standing which way is up, and the unit where the file's format does not say it
+ * @param picture a small picture of it, PNG
  * @param notes what of the file is not shown, in sentences
  */
 public record Imported(
@@ -22,4 +24,6 @@ public record Imported(
         byte[] hierarchies,
         int triangles,
         int objects,
+        Standing standing,
+        byte[] picture,
         List<String> notes) {}

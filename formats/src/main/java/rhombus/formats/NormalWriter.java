@@ -16,6 +16,7 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Setup;
 import rhombus.formats.model.Part;
+import rhombus.formats.model.Unit;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Problem;
 import rhombus.formats.upload.Progress;
@@ -35,6 +36,7 @@ final class NormalWriter {
     private final ByteArrayOutputStream bin = new ByteArrayOutputStream();
     private final Beside beside = new Beside();
     private final ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
+    private List<float[]> colors;
     private byte[] glb;
     private final Limits limits;
     private long triangles;
@@ -65,6 +67,11 @@ final class NormalWriter {
 
     byte[] hierarchies() {
         return hierarchies.toByteArray();
+    }
+
+    /** Red, green and blue of each part, linear. */
+    List<float[]> colors() {
+        return colors;
     }
 
     /** Drawn, each instance counted; within the limit. */
@@ -125,6 +132,7 @@ final class NormalWriter {
                 roots.add(i);
             }
         }
+        colors = MeshColors.of(out);
         out.put("scenes", List.of(Plain.map("nodes", filled(roots))));
         glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
     }
@@ -136,6 +144,10 @@ final class NormalWriter {
         try {
             Map<String, Object> out = Setup.of(given, List.of()).picturePlain();
             out.put("upAxis", "Z".equals(given.get("upAxis")) ? "Z" : "Y");
+            Unit unit = Unit.of(Plain.text(given.get("unit"), ""));
+            if (unit != null) {
+                out.put("unit", unit.words());
+            }
             return out;
         } catch (IllegalArgumentException e) {
             throw new Problem("asset.extras.rhombus.picture", "cannot be used. " + e.getMessage());

@@ -54,6 +54,8 @@ class MutantsTest {
                 file(scene, "hierarchy"),
                 0,
                 0,
+                null,
+                null,
                 List.of());
         Scene s = NormalReader.read(i);
         assertThat(s.bounds().radius()).isFinite();

@@ -223,6 +223,11 @@ public final class Upload {
         return found;
     }
 
+    /** Whether a file is one that desktops leave in folders. */
+    static boolean isDropping(String path) {
+        return DROPPINGS.matcher(path).matches();
+    }
+
     /** What a scene file is called, without its folder and its ending. */
     public static String title(String path) {
         String file = path.substring(path.lastIndexOf('/') + 1);

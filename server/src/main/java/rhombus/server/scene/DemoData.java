@@ -1,6 +1,5 @@
 package rhombus.server.scene;
 
-import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -11,8 +10,10 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.demo.DemoScenes;
+import rhombus.formats.Import;
 import rhombus.formats.Imported;
 import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
 import rhombus.formats.upload.Upload;
 import rhombus.server.account.Account;
 import rhombus.server.account.Accounts;
@@ -30,31 +31,38 @@ public class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
 
     private final Accounts accounts;
-    private final Scenes scenes;
+    private final SceneStore store;
     private final TransactionTemplate transactions;
 
-    DemoData(Accounts accounts, Scenes scenes, TransactionTemplate transactions) {
+    DemoData(Accounts accounts, SceneStore store, TransactionTemplate transactions) {
         this.accounts = accounts;
-        this.scenes = scenes;
+        this.store = store;
         this.transactions = transactions;
     }
 
     /** All of the demo or nothing of it: a start that is broken off makes it anew the next time. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
+    public void run(ApplicationArguments args) {
         if (accounts.find(NAME) != null) {
             return;
         }
         Map<String, Imported> made = new LinkedHashMap<>();
         for (var scene : DemoScenes.all().entrySet()) {
             LOG.info("making {}", scene.getKey());
-            made.put(scene.getKey(), Scenes.read(() -> new Upload(Limits.DEFAULT)
-                    .add(scene.getKey() + ".glb", scene.getValue().get())));
+            made.put(
+                    scene.getKey(),
+                    Import.read(
+                            new Upload(Limits.DEFAULT)
+                                    .add(
+                                            scene.getKey() + ".glb",
+                                            scene.getValue().get()),
+                            Limits.DEFAULT,
+                            Progress.SILENT));
         }
         try {
             transactions.executeWithoutResult(t -> {
                 Account demo = accounts.create(NAME, PASSWORD);
-                made.forEach((name, imported) -> scenes.store(demo.id(), name, imported));
+                made.forEach((name, imported) -> store.add(demo.id(), name, Import.Answers.NONE, imported));
             });
         } catch (Refused e) {
             // Another server on the same database was faster.

@@ -3,9 +3,9 @@ package rhombus.server.scene;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.time.ZoneOffset;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -20,13 +20,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.boards.Pins;
+import rhombus.formats.Import;
+import rhombus.formats.model.Unit;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Upload;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Scenes of the one who asks; anybody else's answer 404. */
@@ -36,30 +38,32 @@ public class SceneController {
     private final SceneMapper mapper;
     private final ImportMapper imports;
     private final KeptDocuments kept;
+    private final SceneChanges changes;
     private final JsonMapper json;
 
-    SceneController(Scenes scenes, SceneMapper mapper, ImportMapper imports, KeptDocuments kept, JsonMapper json) {
+    SceneController(
+            Scenes scenes,
+            SceneMapper mapper,
+            ImportMapper imports,
+            KeptDocuments kept,
+            SceneChanges changes,
+            JsonMapper json) {
         this.scenes = scenes;
         this.mapper = mapper;
         this.imports = imports;
         this.kept = kept;
+        this.changes = changes;
         this.json = json;
     }
 
     @GetMapping("/api/scenes")
     List<SceneEntry> list(@AuthenticationPrincipal SignedIn who) {
+        changes.clear(who.id());
         return mapper.list(who.id()).stream().map(this::listed).toList();
     }
 
     private SceneEntry listed(SceneRow r) {
-        return new SceneEntry(
-                r.id(),
-                r.name(),
-                r.triangles(),
-                r.objects(),
-                json.readValue(r.notes(), new TypeReference<>() {}),
-                r.createdAt().toInstant(ZoneOffset.UTC),
-                r.openedAt() == null ? null : r.openedAt().toInstant(ZoneOffset.UTC));
+        return SceneEntry.of(r, json);
     }
 
     @PostMapping("/api/scenes")
@@ -68,13 +72,25 @@ public class SceneController {
             @AuthenticationPrincipal SignedIn who,
             @RequestParam("file") List<MultipartFile> files,
             @RequestParam(name = "name", required = false) String name,
+            @RequestParam(name = "upAxis", required = false) String up,
+            @RequestParam(name = "unit", required = false) String unit,
             @RequestParam(name = "import", required = false) String job)
             throws IOException {
         if (job != null) {
             named(job);
         }
         long bytes = files.stream().mapToLong(MultipartFile::getSize).sum();
-        return found(who, scenes.add(who.id(), name, bytes, () -> unpacked(files), job));
+        return found(who, scenes.add(who.id(), name, answers(up, unit), bytes, () -> unpacked(files), job));
+    }
+
+    private static Import.Answers answers(String up, String unit) {
+        boolean known = up == null || up.equalsIgnoreCase("Y") || up.equalsIgnoreCase("Z");
+        if (!known || unit != null && Unit.of(unit) == null) {
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "\"upAxis\" must be \"Y\" or \"Z\", and \"unit\" one of \"m\", \"cm\", \"mm\", \"micron\", \"in\" and \"ft\".");
+        }
+        return new Import.Answers(up == null ? null : UpAxis.valueOf(up.toUpperCase(Locale.ROOT)), Unit.of(unit));
     }
 
     private static Upload unpacked(List<MultipartFile> files) throws IOException {
@@ -108,12 +124,6 @@ public class SceneController {
         SceneDetail m = found(who, id);
         mapper.opened(who.id(), id);
         return m;
-    }
-
-    @DeleteMapping("/api/scenes/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        scenes.remove(who.id(), id);
     }
 
     /** Streams a file chunk by chunk; its address holds its hash, so a browser may keep it for good. */

@@ -2,13 +2,7 @@ package rhombus.server.scene;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Arrays;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -25,21 +19,18 @@ import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
 import rhombus.formats.upload.Upload;
 import rhombus.server.common.Refused;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Imports scenes and keeps their files: all of a scene or nothing of it. */
 @Service
 public class Scenes {
-    private static final int CHUNK = 1 << 20;
-    private static final SecureRandom RANDOM = new SecureRandom();
-    /** What {@link #store} makes; anything else names no scene. */
+    /** What {@link SceneStore} makes; anything else names no scene. */
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9_-]{22}");
 
     private final SceneMapper mapper;
     private final ImportMapper imports;
     private final KeptFiles files;
     private final TransactionTemplate transactions;
-    private final JsonMapper json;
+    private final SceneStore store;
     private final ImportTurns turns = new ImportTurns(Duration.ofMinutes(5));
     private final ScheduledExecutorService pulse = Executors.newSingleThreadScheduledExecutor(r -> {
         Thread t = new Thread(r, "import-pulse");
@@ -52,12 +43,12 @@ public class Scenes {
             ImportMapper imports,
             KeptFiles files,
             TransactionTemplate transactions,
-            JsonMapper json) {
+            SceneStore store) {
         this.mapper = mapper;
         this.files = files;
         this.imports = imports;
         this.transactions = transactions;
-        this.json = json;
+        this.store = store;
     }
 
     @PreDestroy
@@ -104,21 +95,30 @@ public class Scenes {
             return;
         }
         long size = mapper.files(owner, id).stream().mapToLong(FileRow::size).sum();
-        Beside beside;
-        try (ImportTurns.Turn turn = turns.take(size, waiting -> {})) {
-            beside = Beside.of(files.geometry(owner, id).readAllBytes());
-        }
+        Beside beside = inTurn(size, () -> Beside.of(files.geometry(owner, id).readAllBytes()));
         transactions.executeWithoutResult(t -> {
             if (mapper.holdAlone(owner, id) == null) {
                 throw Refused.notFound("scene");
             }
             // Another window may have been faster.
             if (!isComplete(owner, id)) {
-                file(owner, id, "lines", beside.edges());
-                file(owner, id, "coarse", beside.levels());
+                store.file(owner, id, "lines", beside.edges());
+                store.file(owner, id, "coarse", beside.levels());
                 mapper.removeFile(id, "edges", owner);
             }
         });
+    }
+
+    /** Long work. */
+    interface Work<T> {
+        T run() throws IOException;
+    }
+
+    /** Does what takes memory once there is room for it. */
+    <T> T inTurn(long bytes, Work<T> work) throws IOException {
+        try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
+            return work.run();
+        }
     }
 
     private boolean isComplete(long owner, String id) {
@@ -126,34 +126,21 @@ public class Scenes {
     }
 
     /**
-     * Deletes a scene with all that belongs to it, or nothing of it.
-     *
-     * @throws Refused with 404 if there is no such scene
-     */
-    public void remove(long owner, String id) {
-        found(owner, id);
-        transactions.executeWithoutResult(t -> {
-            if (mapper.remove(owner, id) == 0) {
-                throw Refused.notFound("scene");
-            }
-            mapper.removeKept(owner, id);
-        });
-    }
-
-    /**
      * Reads an upload and stores the scene.
      *
      * @param name what to call it, or null for the file's own name
+     * @param answers what is known of the file besides
      * @param bytes how large the upload is
      * @param upload gives the files once it is their turn, so that only one large import is in memory at a time
      * @param job id under which progress is told and the import can be cancelled, or null
      * @return id of the scene
      */
-    public String add(long owner, String name, long bytes, Callable<Upload> upload, String job) throws IOException {
+    public String add(long owner, String name, Import.Answers answers, long bytes, Callable<Upload> upload, String job)
+            throws IOException {
         if (job == null) {
             try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
-                Imported imported = read(upload);
-                return transactions.execute(t -> store(owner, title(name, imported), imported));
+                Imported imported = Import.read(files(upload), answers, Limits.DEFAULT, Progress.SILENT);
+                return transactions.execute(t -> store.add(owner, name, answers, imported));
             }
         }
         imports.removeSilent();
@@ -164,10 +151,10 @@ public class Scenes {
                 bytes,
                 waiting -> progress.at(
                         waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
-            Imported imported = Import.read(files(upload), Limits.DEFAULT, progress);
+            Imported imported = Import.read(files(upload), answers, Limits.DEFAULT, progress);
             progress.at("Storing", 0.95);
             return transactions.execute(t -> {
-                String id = store(owner, title(name, imported), imported);
+                String id = store.add(owner, name, answers, imported);
                 // Last of all: from this moment on, cancelling is answered with the truth.
                 if (imports.store(owner, job) == 0) {
                     throw new Progress.Cancelled();
@@ -180,11 +167,6 @@ public class Scenes {
         }
     }
 
-    /** Reads a file without storing it yet. */
-    static Imported read(Callable<Upload> upload) throws IOException {
-        return Import.read(files(upload), Limits.DEFAULT, Progress.SILENT);
-    }
-
     private static Upload files(Callable<Upload> upload) throws IOException {
         try {
             return upload.call();
@@ -192,44 +174,6 @@ public class Scenes {
             throw e;
         } catch (Exception e) {
             throw new IOException(e);
-        }
-    }
-
-    private static String title(String name, Imported i) {
-        String s = name == null || name.isBlank() ? i.title() : name;
-        s = s.replaceAll("\\p{Cntrl}", " ").strip();
-        return s.isEmpty() ? "Untitled" : s.length() > 200 ? s.substring(0, 200) : s;
-    }
-
-    /** Stores a scene; part of a transaction that the caller has opened. */
-    String store(long owner, String name, Imported i) {
-        byte[] b = new byte[16];
-        RANDOM.nextBytes(b);
-        String id = Base64.getUrlEncoder().withoutPadding().encodeToString(b);
-        mapper.add(id, owner, name, i.triangles(), i.objects(), json.writeValueAsString(i.notes()));
-        file(owner, id, "geometry", i.glb());
-        file(owner, id, "lines", i.edges());
-        file(owner, id, "coarse", i.levels());
-        file(owner, id, "hierarchy", i.hierarchies());
-        return id;
-    }
-
-    private void file(long owner, String scene, String kind, byte[] bytes) {
-        mapper.addFile(scene, kind, owner, sha256(bytes), bytes.length);
-        for (int seq = 0; seq * (long) CHUNK < bytes.length; seq++) {
-            mapper.addChunk(
-                    scene,
-                    kind,
-                    seq,
-                    Arrays.copyOfRange(bytes, seq * CHUNK, Math.min(bytes.length, (seq + 1) * CHUNK)));
-        }
-    }
-
-    private static String sha256(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
         }
     }
 

@@ -1,0 +1,49 @@
+package rhombus.formats;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.UpAxis;
+import rhombus.formats.model.Unit;
+
+/**
+ * Which way is up in a scene and what its numbers are in, where its file says neither: kept in the document's own notes, and
+ * as the scale of what stands at the top.
+ *
+ * @param up the axis that points upwards
+ * @param unit what the file's numbers are in; null where the format says it
+ */
+public record Standing(UpAxis up, Unit unit) {
+    /** What a document in normal form says. */
+    public static Standing of(Map<String, Object> gltf) {
+        Map<String, Object> own = own(gltf);
+        return new Standing(
+                "Z".equals(own.get("upAxis")) ? UpAxis.Z : UpAxis.Y, Unit.of(Plain.text(own.get("unit"), "")));
+    }
+
+    private static Map<String, Object> own(Map<String, Object> gltf) {
+        return Plain.map(Plain.map(Plain.map(gltf.get("asset")).get("extras")).get("rhombus"));
+    }
+
+    /**
+     * Changes a document, so that it stands like this.
+     *
+     * @throws IllegalStateException if its format says so much itself that there is nothing to choose
+     */
+    public void into(Map<String, Object> gltf) {
+        Standing was = of(gltf);
+        if (was.unit == null || unit == null) {
+            throw new IllegalStateException("the format says which way is up and how large things are");
+        }
+        List<Object> scenes = Plain.list(gltf.get("scenes"));
+        for (Object root : Plain.list(Plain.map(scenes.get(0)).get("nodes"))) {
+            Map<String, Object> node = Plain.map(Plain.list(gltf.get("nodes")).get(Plain.whole(root, 0)));
+            Unit.scale(node, unit.metres() / was.unit.metres());
+        }
+        Map<String, Object> own = new LinkedHashMap<>(own(gltf));
+        own.put("upAxis", up == UpAxis.Z ? "Z" : "Y");
+        own.put("unit", unit.words());
+        Plain.map(gltf.get("asset")).put("extras", Plain.map("rhombus", own));
+    }
+}

@@ -1,0 +1,2 @@
+/** Small pictures of whole scenes, made without a graphics card. */
+package rhombus.formats.picture;

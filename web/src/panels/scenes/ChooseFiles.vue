@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { fromDrop, fromInput, type Chosen } from '../../api/chosen';
+
+/** Brings files: chosen, as a folder, or dropped anywhere on the page. */
+const emit = defineEmits<{ chosen: [files: Chosen[]]; wrong: [words: string] }>();
+const input = ref<HTMLInputElement>();
+const folder = ref<HTMLInputElement>();
+/** Whether files are held over the page. */
+const over = ref(false);
+const ACCEPT = '.glb,.gltf,.bin,.obj,.mtl,.stl,.ply,.3mf,.zip,.png,.jpg,.jpeg,.webp';
+
+function take(box: HTMLInputElement | undefined) {
+  if (!box) return;
+  emit('chosen', fromInput(box.files));
+  // The same file can be chosen again after it was mended.
+  box.value = '';
+}
+
+function isFiles(e: DragEvent): boolean {
+  return e.dataTransfer?.types.includes('Files') ?? false;
+}
+
+function hold(e: DragEvent) {
+  if (!isFiles(e)) return;
+  e.preventDefault();
+  over.value = true;
+}
+
+function leave(e: DragEvent) {
+  if (!e.relatedTarget) over.value = false;
+}
+
+async function drop(e: DragEvent) {
+  if (!isFiles(e)) return;
+  e.preventDefault();
+  over.value = false;
+  try {
+    emit('chosen', await fromDrop(e.dataTransfer));
+  } catch {
+    emit('wrong', 'What was dropped could not be read. Choose the files with the button instead.');
+  }
+}
+
+onMounted(() => {
+  window.addEventListener('dragenter', hold);
+  window.addEventListener('dragover', hold);
+  window.addEventListener('dragleave', leave);
+  window.addEventListener('drop', drop);
+});
+onBeforeUnmount(() => {
+  window.removeEventListener('dragenter', hold);
+  window.removeEventListener('dragover', hold);
+  window.removeEventListener('dragleave', leave);
+  window.removeEventListener('drop', drop);
+});
+</script>
+
+<template>
+  <div class="choose">
+    <el-button type="primary" @click="input?.click()">Add scenes</el-button>
+    <button class="plain" @click="folder?.click()">Add a folder</button>
+    <input
+      ref="input"
+      type="file"
+      multiple
+      class="hidden-words"
+      tabindex="-1"
+      aria-label="Scene files"
+      :accept="ACCEPT"
+      @change="take(input)"
+    />
+    <input
+      ref="folder"
+      type="file"
+      webkitdirectory
+      class="hidden-words"
+      tabindex="-1"
+      aria-label="Folder of a scene"
+      @change="take(folder)"
+    />
+    <div v-if="over" class="over" role="status">
+      <p>Drop to add</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.choose {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+}
+.over {
+  position: fixed;
+  inset: 52px 12px 12px;
+  z-index: 20;
+  display: grid;
+  place-items: center;
+  font-size: 22px;
+  font-weight: 700;
+  pointer-events: none;
+  border: 2px solid var(--accent);
+  background: color-mix(in srgb, var(--accent) 20%, color-mix(in srgb, var(--panel) 88%, transparent));
+}
+</style>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { api, type SceneEntry } from '../../api/api';
+
+/** Asks which way is up in a scene and what its numbers are in, where its file says neither. */
+const props = defineProps<{ scene: SceneEntry | null }>();
+const emit = defineEmits<{ close: []; changed: [] }>();
+const up = ref('Y');
+const unit = ref('m');
+const wrong = ref('');
+const working = ref(false);
+const there = computed({ get: () => !!props.scene, set: (on) => !on && emit('close') });
+const UNITS = [
+  ['m', 'metres'],
+  ['cm', 'centimetres'],
+  ['mm', 'millimetres'],
+  ['in', 'inches'],
+  ['ft', 'feet'],
+] as const;
+
+watch(
+  () => props.scene,
+  (s) => {
+    if (!s) return;
+    up.value = s.upAxis;
+    unit.value = s.unit ?? 'm';
+    wrong.value = '';
+  },
+);
+
+async function use() {
+  if (!props.scene || working.value) return;
+  working.value = true;
+  try {
+    await api.changeScene(props.scene.id, { upAxis: up.value, unit: unit.value });
+    emit('changed');
+    emit('close');
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  } finally {
+    working.value = false;
+  }
+}
+</script>
+
+<template>
+  <el-dialog v-model="there" :title="scene ? `How ${scene.name} stands` : ''" width="620px" data-stand>
+    <template v-if="scene">
+      <p class="why">The format of its file says neither which way is up nor what its numbers are in.</p>
+      <div class="both" role="radiogroup" aria-label="Which way is up">
+        <button
+          v-for="axis in ['Y', 'Z']"
+          :key="axis"
+          class="clipped"
+          role="radio"
+          :aria-checked="up === axis"
+          @click="up = axis"
+        >
+          <img :src="api.coverAddress(scene.id, axis)" alt="" width="320" height="200" />
+          <span>{{ axis }} points upwards</span>
+        </button>
+      </div>
+      <p class="heading">Its numbers are in</p>
+      <div class="ways" role="group" aria-label="Unit">
+        <button v-for="[sign, words] in UNITS" :key="sign" :aria-pressed="unit === sign" @click="unit = sign">
+          {{ words }}
+        </button>
+      </div>
+      <p class="why">Saved views of this scene begin anew when one of the two changes; Pins stay where they are.</p>
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    </template>
+    <template #footer>
+      <el-button @click="emit('close')">Leave it</el-button>
+      <el-button type="primary" :loading="working" @click="use">Use this</el-button>
+    </template>
+  </el-dialog>
+</template>
+
+<style scoped>
+.both {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin: 12px 0 18px;
+}
+.both button {
+  display: grid;
+  padding: 0;
+  border: 0;
+  color: inherit;
+  background: var(--raised);
+  cursor: pointer;
+  text-align: left;
+}
+.both img {
+  width: 100%;
+  height: auto;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+}
+.both span {
+  padding: 8px 14px;
+}
+.both [aria-checked='true'] {
+  background: var(--accent);
+  color: var(--on-accent);
+}
+.both [aria-checked='true'] span {
+  font-weight: 700;
+}
+.ways {
+  margin: 8px 0 14px;
+  width: fit-content;
+}
+.why {
+  color: var(--quiet);
+}
+.wrong {
+  color: var(--error);
+  margin-top: 10px;
+}
+</style>
