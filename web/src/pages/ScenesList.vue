@@ -30,7 +30,7 @@ const standing = ref<SceneEntry | null>(null);
 const busy = ref('');
 const brought = ref(keepBrought());
 const shown = computed(() => sifted(scenes.value, text.value, order.value));
-const uploads = new Uploads((s) => void stored(s));
+const uploads = new Uploads((s, alone) => void stored(s, alone));
 /** Another address was entered while this page is there. */
 const follow = () => (brought.value = keepBrought());
 
@@ -61,12 +61,11 @@ async function act(scene: SceneEntry, what: () => Promise<unknown>) {
   }
 }
 
-async function stored(scene: SceneDetail) {
+async function stored(scene: SceneDetail, alone: boolean) {
   await load();
   // One scene that has nothing to tell opens at once, as somebody who sends one wants to see it.
-  const alone = uploads.list.length === 1 && !uploads.busy.value;
   if (scene.asked) standing.value ??= scene;
-  else if (alone && !scene.notes.length) await router.push(`/scenes/${scene.id}`);
+  else if (alone && !scene.notes.length && !uploads.busy.value) await router.push(`/scenes/${scene.id}`);
 }
 
 function add(files: Chosen[]) {
@@ -194,6 +193,7 @@ main {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 14px;
+  align-items: start;
 }
 .removed {
   display: flex;

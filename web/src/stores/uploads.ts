@@ -16,6 +16,8 @@ export interface Sending {
   /** How much is done, 0 to 1. */
   part: number;
   scene: SceneDetail | null;
+  /** Whether it was the only scene that was chosen. */
+  alone: boolean;
 }
 
 interface Hidden {
@@ -31,7 +33,7 @@ export class Uploads {
   private readonly hidden = new Map<string, Hidden>();
 
   /** @param stored is told of each scene that has come */
-  constructor(private readonly stored: (scene: SceneDetail) => void) {}
+  constructor(private readonly stored: (scene: SceneDetail, alone: boolean) => void) {}
 
   /** Sends what was chosen, each scene with the files beside it. */
   async add(files: Chosen[]): Promise<void> {
@@ -40,7 +42,15 @@ export class Uploads {
     for (const b of bundles) {
       const id = crypto.randomUUID?.() ?? `${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
       this.hidden.set(id, { files: b.files.map((i) => files[i]!), abort: () => undefined });
-      this.list.push({ id, name: b.name, state: 'waiting', words: '', part: 0, scene: null });
+      this.list.push({
+        id,
+        name: b.name,
+        state: 'waiting',
+        words: '',
+        part: 0,
+        scene: null,
+        alone: bundles.length === 1,
+      });
     }
     this.next();
   }
@@ -67,7 +77,7 @@ export class Uploads {
       );
       s.state = 'done';
       s.part = 1;
-      this.stored(s.scene);
+      this.stored(s.scene, s.alone);
     } catch (e) {
       s.state = 'failed';
       s.words = (e as Error).message;

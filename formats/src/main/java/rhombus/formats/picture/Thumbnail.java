@@ -4,7 +4,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import javax.imageio.ImageIO;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
@@ -38,7 +40,13 @@ public final class Thumbnail {
     private static final double FOV = Math.toRadians(30);
     private static final int FLOOR = 0x38808890;
 
+    /** So much of all objects lies near, whatever the others do. */
+    private static final double MOST = 0.8;
+
+    private static final double FAR_OFF = 4;
+
     private final Scene scene;
+    private final Aabb within;
     private final Raster raster = new Raster(WIDTH * FINER, HEIGHT * FINER);
     private final Pose pose;
     private final Screen screen;
@@ -46,17 +54,67 @@ public final class Thumbnail {
 
     private Thumbnail(Scene scene, UpAxis up) {
         this.scene = scene;
-        Aabb b = scene.bounds();
-        Vec3 middle = b.isEmpty() ? Vec3.ZERO : b.center();
+        within = near();
+        Vec3 middle = within.isEmpty() ? Vec3.ZERO : within.center();
         Pose from = new Pose(middle, new Heading(YAW, PITCH, 0).orientation(up), 1, new Projection.Perspective(FOV));
         Framing f = new Framing(from, (double) WIDTH / HEIGHT, middle);
         for (int i = 0; i < scene.count(); i++) {
-            for (int m : shown(i)) {
-                f.add(scene.meshes().get(m), scene.world(i));
+            if (!shown(i).isEmpty() && isNear(bounds(i))) {
+                for (int m : shown(i)) {
+                    f.add(scene.meshes().get(m), scene.world(i));
+                }
             }
         }
-        pose = f.isEmpty() ? from : f.fit(Math.max(scene.radius() * 1e-3, 1e-9));
+        pose = f.isEmpty() ? from : f.fit(Math.max(within.radius() * 1e-3, 1e-9));
         screen = new Screen(pose, WIDTH * FINER, HEIGHT * FINER);
+    }
+
+    /** Where most objects are: a few that were left far away would make all others a dot. */
+    private Aabb near() {
+        List<Aabb> all = new ArrayList<>();
+        for (int i = 0; i < scene.count(); i++) {
+            if (!shown(i).isEmpty()) {
+                all.add(bounds(i));
+            }
+        }
+        if (all.isEmpty()) {
+            return Aabb.EMPTY;
+        }
+        Vec3 middle = new Vec3(median(all, Vec3::x), median(all, Vec3::y), median(all, Vec3::z));
+        double[] reach = all.stream()
+                .mapToDouble(b -> b.center().distance(middle) + b.radius())
+                .sorted()
+                .toArray();
+        double most = FAR_OFF * reach[(int) (MOST * (reach.length - 1))];
+        Aabb out = Aabb.EMPTY;
+        for (Aabb b : all) {
+            out = b.center().distance(middle) - b.radius() <= most ? out.union(b) : out;
+        }
+        return out;
+    }
+
+    private static double median(List<Aabb> of, ToDoubleFunction<Vec3> axis) {
+        double[] v = of.stream().map(Aabb::center).mapToDouble(axis).sorted().toArray();
+        return v[v.length / 2];
+    }
+
+    private boolean isNear(Aabb b) {
+        return b.union(within).equals(within);
+    }
+
+    private Aabb bounds(int node) {
+        Aabb out = Aabb.EMPTY;
+        for (int m : shown(node)) {
+            Mesh mesh = scene.meshes().get(m);
+            Vec3 lo = mesh.bounds().min();
+            Vec3 hi = mesh.bounds().max();
+            for (int c = 0; c < 8; c++) {
+                Vec3 corner = new Vec3(
+                        (c & 1) == 0 ? lo.x() : hi.x(), (c & 2) == 0 ? lo.y() : hi.y(), (c & 4) == 0 ? lo.z() : hi.z());
+                out = out.union(Aabb.of(Mat4.point(scene.world(node), corner)));
+            }
+        }
+        return out;
     }
 
     /**
@@ -141,13 +199,13 @@ public final class Thumbnail {
     }
 
     private void floor(UpAxis up) {
-        Aabb b = scene.bounds();
+        Aabb b = within;
         if (b.isEmpty()) {
             return;
         }
         Vec3 c = b.center();
         double low = b.min().dot(up.up());
-        double reach = b.radius() * 1.1;
+        double reach = b.radius();
         Vec3 middle = c.plus(up.up(), low - c.dot(up.up()) - b.radius() * 1e-3);
         Vec3 right = up.right().times(reach);
         Vec3 front = up.front().times(reach);
