@@ -7,6 +7,7 @@ import { address, request } from './request';
 type Told = components['schemas'];
 export type SceneEntry = Told['SceneEntry'];
 export type SceneDetail = Told['SceneDetail'];
+export type ExportPreview = Told['Preview'];
 export type Bundle = Told['Bundle'];
 export type Version = Told['Version'];
 export type Kept = Told['Loaded'];
@@ -19,6 +20,10 @@ export const api = {
   scenes: () => request('get', '/api/scenes', {}),
   scene: (id: string) => request('get', '/api/scenes/{id}', { id }),
   removeScene: (id: string) => request('delete', '/api/scenes/{id}', { id }),
+  /** What an export would be, by the same query. */
+  exportPreview: (id: string, query: string) =>
+    ask<ExportPreview>('GET', `${address('get', '/api/scenes/{id}/export/preview', { id })}?${query}`),
+  exportAddress: (id: string, query: string) => `${address('get', '/api/scenes/{id}/export', { id })}?${query}`,
   importProgress: (job: string) => request('get', '/api/imports/{job}', { job }),
   cancelImport: (job: string) => request('delete', '/api/imports/{job}', { job }),
   restoreScene: (id: string) => request('post', '/api/scenes/{id}/restore', { id }),

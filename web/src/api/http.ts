@@ -106,15 +106,35 @@ export async function download(
   return bytes.buffer;
 }
 
-/** Fetches a file that the server makes, with the name it gives it. */
-export async function fetchFile(path: string): Promise<{ blob: Blob; name: string }> {
-  const response = await fetch(path).catch(() => {
+/**
+ * Fetches a file that the server makes, with the name it gives it.
+ *
+ * @param progress is told how much has come, 0 to 1, or -1 where nobody knows how long the file is
+ */
+export async function fetchFile(
+  path: string,
+  progress: (part: number) => void = () => undefined,
+  signal?: AbortSignal,
+): Promise<{ blob: Blob; name: string }> {
+  const lost = () => {
     throw new Failure(0, 'The server does not answer, so there is no file. Try again once it is back.');
-  });
+  };
+  const response = await fetch(path, { signal: signal ?? null }).catch(lost);
   if (!response.ok) throw await failure(response);
   const told = response.headers.get('Content-Disposition') ?? '';
   const name = /filename\*=UTF-8''([^;]+)/i.exec(told)?.[1];
-  return { blob: await response.blob(), name: name ? decodeURIComponent(name) : 'scene' };
+  const size = Number(response.headers.get('Content-Length') ?? 0);
+  const reader = response.body!.getReader();
+  const pieces: Uint8Array<ArrayBuffer>[] = [];
+  for (let at = 0; ;) {
+    const { done, value } = await reader.read().catch(lost);
+    if (done) break;
+    pieces.push(value);
+    at += value.length;
+    progress(size ? at / size : -1);
+  }
+  const type = response.headers.get('Content-Type') ?? '';
+  return { blob: new Blob(pieces, { type }), name: name ? decodeURIComponent(name) : 'scene' };
 }
 
 /** Sends a form and tells how much of it has gone. `stop` receives a function that gives it up. */

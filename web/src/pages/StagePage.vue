@@ -11,7 +11,7 @@ import { keepCover } from '../stage/cover';
 import { OpenScene } from '../stage/openScene';
 import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
-import { camerasHome, takeHome } from '../stage/takeHome';
+import { camerasHome } from '../stage/takeHome';
 import { DeviceReader } from '../stage/devices/reader';
 import { devicesKey } from '../stage/devices/useDevices';
 import { picturesKey } from '../stage/pictures';
@@ -47,7 +47,6 @@ function application() {
     if (answer(a.command, a.args)) continue;
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
-    if (a.command === 'app.export') void takeHome(open.value, a.args.what === 'selection');
     if (a.command === 'app.export-cameras') void camerasHome(open.value, a.args.format === 'json');
     if (a.command === 'picture.bring') choosePicture(open.value, a.args.view as string);
     if (a.command === 'app.add') bar.value?.add(a.args);

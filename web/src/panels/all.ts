@@ -8,6 +8,7 @@ import KeysDialog from './keys/KeysDialog.vue';
 import TrialBar from './keys/TrialBar.vue';
 import ReadoutDrawer from './readout/ReadoutDrawer.vue';
 import SceneDrawer from './scene/SceneDrawer.vue';
+import SaveDialog from './save/SaveDialog.vue';
 import ShotsDialog from './shots/ShotsDialog.vue';
 import SnapshotDialog from './snapshot/SnapshotDialog.vue';
 import TrailStrip from './trail/TrailStrip.vue';
@@ -38,5 +39,6 @@ export const PANELS: readonly Panel[] = [
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },
+  { name: 'save', command: 'app.export', place: 'dialog', component: SaveDialog },
   { name: 'versions', command: 'app.versions', place: 'dialog', component: VersionsDialog },
 ];

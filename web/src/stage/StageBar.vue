@@ -46,8 +46,8 @@ const redo = computed(() => store.readout.redo);
 
 /** What the scene's name leads to. */
 const FILE: MenuItem[] = [
-  { label: 'Save as GLB', command: 'app.export', args: { what: 'scene' } },
-  { label: 'Save the selection as GLB', command: 'app.export', args: { what: 'selection' } },
+  { label: 'Save as a file', command: 'app.export', args: { what: 'scene' } },
+  { label: 'Save the selection', command: 'app.export', args: { what: 'selection' } },
   { label: 'Cameras as CSV', command: 'app.export-cameras', args: { format: 'csv' }, apart: true },
   { label: 'Cameras as JSON', command: 'app.export-cameras', args: { format: 'json' } },
   { label: 'Shot list', command: 'app.shots', apart: true },

@@ -24,20 +24,6 @@ async function fetchSaved(open: OpenScene, path: string): Promise<boolean> {
   }
 }
 
-/** The scene with its changes, or what is selected, as a GLB. */
-export async function takeHome(open: OpenScene, selection: boolean): Promise<void> {
-  const store = useStage();
-  const ids = selection ? open.core.show.selection() : [];
-  if (selection && !ids.length) {
-    store.tell({ text: 'Select what shall be saved as a file.' });
-    return;
-  }
-  const what = selection ? `&what=selection&ids=${ids.map(encodeURIComponent).join(',')}` : '';
-  const saved = await fetchSaved(open, `export?format=glb${what}`);
-  if (saved && store.objects.some((o) => o.kind === 'picture'))
-    store.tell({ text: 'The file is made, without the pictures behind views: the format has no place for them.' });
-}
-
 /** The cameras as a table. */
 export async function camerasHome(open: OpenScene, json: boolean): Promise<void> {
   await fetchSaved(open, `cameras?format=${json ? 'json' : 'csv'}`);

@@ -285,7 +285,15 @@ class CamerasTest extends InTheBoatyard {
 
     @Test
     void theSceneAndItsCamerasAreSavedAsFiles() throws Exception {
-        var glb = saved("Save as GLB");
+        hand.press("[data-scene-menu]");
+        hand.page
+                .locator(".el-dropdown-menu:visible [data-thing='Save as a file']")
+                .click();
+        hand.page
+                .locator("[data-export-preview]:has-text('Saltmarsh Boatyard.glb')")
+                .waitFor();
+        var glb = hand.page.waitForDownload(
+                () -> hand.page.locator("[data-save-file]").click());
         assertThat(glb.suggestedFilename()).isEqualTo("Saltmarsh Boatyard.glb");
         byte[] bytes = Files.readAllBytes(glb.path());
         assertThat(Tool.run("tools/validate.mjs", bytes)).isEqualTo("[]");

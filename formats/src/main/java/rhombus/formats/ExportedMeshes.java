@@ -44,13 +44,25 @@ final class ExportedMeshes {
     private final List<Map<String, Object>> ownViews = new ArrayList<>();
     private final ByteArrayOutputStream own = new ByteArrayOutputStream();
 
-    ExportedMeshes(Map<String, Object> gltf) {
+    /**
+     * An image that becomes a file beside the document.
+     *
+     * @param name of the file
+     * @param from where in the kept file's binary chunk its bytes start
+     * @param length how many there are
+     */
+    record ImageFile(String name, long from, long length) {}
+
+    private final List<ImageFile> imageFiles = new ArrayList<>();
+
+    /** @param apart whether images become files of their own */
+    ExportedMeshes(Map<String, Object> gltf, boolean apart) {
         source = Plain.list(gltf.get("meshes"));
         views = new Renumbered(
                 Plain.list(gltf.get("bufferViews")),
                 v -> ranges.add(
                         new Range(Plain.whole(v.get("byteOffset"), 0), Plain.whole(v.get("byteLength"), 0), v)));
-        images = new Renumbered(Plain.list(gltf.get("images")), i -> views.in(i, "bufferView"));
+        images = new Renumbered(Plain.list(gltf.get("images")), i -> image(i, gltf, apart));
         textures = new Renumbered(Plain.list(gltf.get("textures")), t -> images.in(t, "source"));
         materials = new Renumbered(Plain.list(gltf.get("materials")), this::textured);
         accessors = new Renumbered(Plain.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
@@ -60,6 +72,26 @@ final class ExportedMeshes {
                 meshOf.add(i);
             }
         }
+    }
+
+    private void image(Map<String, Object> image, Map<String, Object> gltf, boolean apart) {
+        if (!apart) {
+            views.in(image, "bufferView");
+            return;
+        }
+        Map<String, Object> view =
+                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.remove("bufferView"), 0)));
+        String type = Plain.text(image.remove("mimeType"), "image/png");
+        String name = "image " + (imageFiles.size() + 1) + "."
+                + type.substring(type.indexOf('/') + 1).replace("jpeg", "jpg");
+        imageFiles.add(
+                new ImageFile(name, Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0)));
+        image.put("uri", name.replace(" ", "%20"));
+    }
+
+    /** Images that become files beside the document. */
+    List<ImageFile> imageFiles() {
+        return imageFiles;
     }
 
     private List<Object> primitives(int mesh) {
@@ -137,8 +169,8 @@ final class ExportedMeshes {
         return Plain.map("bufferView", views.add(view), "componentType", componentType, "count", count, "type", type);
     }
 
-    /** Settles where everything lies, and writes the lists into a document; gives the length of the binary chunk. */
-    long into(Map<String, Object> gltf) {
+    /** Settles where everything lies, and writes the lists into a document; gives the length of the binary chunk, which is the file {@code uri} where that is not null. */
+    long into(Map<String, Object> gltf, String uri) {
         ranges.sort((a, b) -> Long.compare(a.from(), b.from()));
         long at = 0;
         for (Range r : ranges) {
@@ -156,7 +188,7 @@ final class ExportedMeshes {
         put(gltf, "accessors", accessors);
         put(gltf, "bufferViews", views);
         if (length > 0) {
-            gltf.put("buffers", List.of(Plain.map("byteLength", length)));
+            gltf.put("buffers", List.of(Plain.map("uri", uri, "byteLength", length)));
         }
         return length;
     }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.IntPredicate;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -41,16 +43,25 @@ public final class GlbExport {
     private final byte[] json;
     private final long bin;
 
+    /** The file of binary data beside a document that is a file of its own. */
+    public static final String BIN = "scene.bin";
+
+    /** Works out the document of a GLB; see the other constructor. */
+    public GlbExport(Map<String, Object> gltf, Scene scene, Set<String> only) {
+        this(gltf, scene, only, false);
+    }
+
     /**
      * Works out the document.
      *
+     * @param apart whether document, binary data and images become files of their own
      * @param gltf document of the kept file
      * @param scene the scene made of it, with its changes
      * @param only ids of objects that alone are written, with all below them; null for all
      */
-    public GlbExport(Map<String, Object> gltf, Scene scene, Set<String> only) {
+    public GlbExport(Map<String, Object> gltf, Scene scene, Set<String> only, boolean apart) {
         this.scene = scene;
-        meshes = new ExportedMeshes(gltf);
+        meshes = new ExportedMeshes(gltf, apart);
         lights = new ExportedLights(gltf);
         cameras = new ExportedCameras(Plain.list(gltf.get("cameras")), cameraNumbers(gltf), scene);
         List<Object> roots = new ArrayList<>();
@@ -58,8 +69,8 @@ public final class GlbExport {
             double[] place = only == null ? scene.node(root).local() : scene.world(root);
             roots.add(node(root, place));
         }
-        Map<String, Object> out = document(roots);
-        bin = meshes.into(out);
+        Map<String, Object> out = document(Upright.over(roots, scene, nodes));
+        bin = meshes.into(out, apart ? BIN : null);
         List<Object> used = new ArrayList<>(Plain.list(out.get("extensionsUsed")));
         used.addAll(Materials.extensions(Plain.list(out.get("materials"))));
         if (!used.isEmpty()) {
@@ -246,10 +257,14 @@ public final class GlbExport {
         for (int i = json.length; i < Bytes.padded(json.length); i++) {
             to.write(' ');
         }
-        if (bin == 0) {
-            return;
+        if (bin > 0) {
+            to.write(Bytes.of((int) bin, 0x004E4942));
+            writeBin(to, source);
         }
-        to.write(Bytes.of((int) bin, 0x004E4942));
+    }
+
+    /** Writes the binary data alone. */
+    private void writeBin(OutputStream to, Source source) throws IOException {
         for (ExportedMeshes.Range r : meshes.ranges()) {
             source.copy(r.from(), r.length(), to);
             for (long i = r.length(); i < Bytes.padded(r.length()); i++) {
@@ -257,5 +272,31 @@ public final class GlbExport {
             }
         }
         to.write(meshes.own());
+    }
+
+    /** About how long the zip will be, bytes, at most. */
+    public long about() {
+        long images = meshes.imageFiles().stream().mapToLong(i -> i.length()).sum();
+        return json.length + bin + images;
+    }
+
+    /**
+     * Writes the document and the files beside it into a zip.
+     *
+     * @param name of the document
+     * @param source gives bytes from any place in any order
+     */
+    public void zip(ZipOutputStream to, String name, Source source) throws IOException {
+        to.putNextEntry(new ZipEntry(name));
+        to.write(json);
+        if (bin > 0) {
+            to.putNextEntry(new ZipEntry(BIN));
+            writeBin(to, source);
+        }
+        for (ExportedMeshes.ImageFile i : meshes.imageFiles()) {
+            to.putNextEntry(new ZipEntry(i.name()));
+            source.copy(i.from(), i.length(), to);
+        }
+        to.closeEntry();
     }
 }

@@ -46,6 +46,7 @@ final class GltfImport {
     private Model run() {
         Map<String, Object> gltf = doc.gltf;
         extensions(gltf);
+        Upright.away(gltf);
         Accessors accessors = new Accessors(gltf, doc, limits, budget);
         List<List<Part>> meshes = meshes(gltf, accessors);
         int scenes = Json.list(gltf, "scenes", "").size();

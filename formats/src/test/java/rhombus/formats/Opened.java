@@ -40,21 +40,28 @@ record Opened(Imported imported, Scene scene) {
     List<double[]> triangles() {
         List<double[]> out = new ArrayList<>();
         for (int i = 0; i < scene.count(); i++) {
-            for (int m : scene.node(i).meshes()) {
-                Mesh mesh = scene.meshes().get(m);
-                float[] p = mesh.positions();
-                int[] t = mesh.triangles();
-                for (int k = 0; k < t.length; k += 3) {
-                    double[] corners = new double[9];
-                    for (int c = 0; c < 3; c++) {
-                        int v = t[k + c] * 3;
-                        Vec3 at = Mat4.point(scene.world(i), mesh.origin().plus(new Vec3(p[v], p[v + 1], p[v + 2])));
-                        corners[c * 3] = at.x();
-                        corners[c * 3 + 1] = at.y();
-                        corners[c * 3 + 2] = at.z();
-                    }
-                    out.add(corners);
+            out.addAll(triangles(scene, i));
+        }
+        return out;
+    }
+
+    /** Those of one object. */
+    static List<double[]> triangles(Scene scene, int i) {
+        List<double[]> out = new ArrayList<>();
+        for (int m : scene.node(i).meshes()) {
+            Mesh mesh = scene.meshes().get(m);
+            float[] p = mesh.positions();
+            int[] t = mesh.triangles();
+            for (int k = 0; k < t.length; k += 3) {
+                double[] corners = new double[9];
+                for (int c = 0; c < 3; c++) {
+                    int v = t[k + c] * 3;
+                    Vec3 at = Mat4.point(scene.world(i), mesh.origin().plus(new Vec3(p[v], p[v + 1], p[v + 2])));
+                    corners[c * 3] = at.x();
+                    corners[c * 3 + 1] = at.y();
+                    corners[c * 3 + 2] = at.z();
                 }
+                out.add(corners);
             }
         }
         return out;

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import javax.imageio.ImageIO;
+import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -178,10 +179,8 @@ public final class Thumbnail {
         return 0xFF000000 | signal(color[0] * light) << 16 | signal(color[1] * light) << 8 | signal(color[2] * light);
     }
 
-    /** A linear part of full light as a screen's signal (IEC 61966-2-1). */
     private static int signal(double linear) {
-        double c = Math.min(1, linear);
-        return (int) Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * Math.pow(c, 1 / 2.4) - 0.055));
+        return (int) Math.round(255 * Srgb.signal(Math.min(1, linear)));
     }
 
     private void fill(Vec3[] at, int color) {

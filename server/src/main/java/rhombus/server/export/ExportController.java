@@ -2,10 +2,10 @@ package rhombus.server.export;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.http.ContentDisposition;
@@ -19,9 +19,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.UpAxis;
 import rhombus.core.table.CameraTable;
-import rhombus.formats.GlbExport;
 import rhombus.formats.KeptScene;
+import rhombus.formats.model.Unit;
+import rhombus.formats.out.Export;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
@@ -45,12 +47,19 @@ public class ExportController {
         this.json = json;
     }
 
+    /** Whether faces are as they were modelled, or triangles. */
+    enum Faces {
+        modelled,
+        triangles
+    }
+
     /** What is asked for as the whole scene, or the objects named and all below them. */
     enum What {
         scene,
         selection
     }
 
+    /** The scene with its changes, or some of its objects, as a file. */
     @GetMapping("/api/scenes/{id}/export")
     void export(
             @AuthenticationPrincipal SignedIn who,
@@ -58,30 +67,79 @@ public class ExportController {
             @RequestParam(defaultValue = "glb") String format,
             @RequestParam(defaultValue = "scene") What what,
             @RequestParam(required = false) List<String> ids,
+            @RequestParam(required = false) String up,
+            @RequestParam(required = false) String unit,
+            @RequestParam(defaultValue = "triangles") Faces faces,
             HttpServletResponse response)
             throws IOException {
-        SceneRow row = scenes.found(who.id(), id);
-        if (!format.equals("glb")) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A scene is exported as \"glb\"; ask for that format.");
+        Export export = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
+        response.setContentType(export.type());
+        if (export.length() >= 0) {
+            response.setContentLengthLong(export.length());
         }
-        KeptFiles.Reading file = files.geometry(who.id(), id);
-        KeptScene read = KeptScene.read(file);
-        Scene scene = changed(who, id, read);
-        Set<String> only = what == What.scene ? null : named(scene, ids);
-        GlbExport export = new GlbExport(read.gltf(), scene, only);
-        response.setContentType("model/gltf-binary");
-        response.setContentLengthLong(export.length());
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(row.name(), ".glb"));
-        export.write(response.getOutputStream(), new GlbExport.Source() {
-            private long at;
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(export.fileName()));
+        export.write(response.getOutputStream());
+    }
 
-            @Override
-            public void copy(long from, long length, OutputStream to) throws IOException {
-                file.skipNBytes(from - at);
-                file.copy(length, to);
-                at = from + length;
-            }
-        });
+    /**
+     * What an export would be.
+     *
+     * @param name of the file
+     * @param bytes how long it is
+     * @param exact whether it is known to the byte
+     * @param triangles how many it has
+     * @param objects how many it has
+     * @param losses what the format cannot hold of what is there, in sentences
+     */
+    record Preview(String name, long bytes, boolean exact, long triangles, int objects, List<String> losses) {}
+
+    /** Tells what an export would be, before anything is made. */
+    @GetMapping("/api/scenes/{id}/export/preview")
+    Preview preview(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable String id,
+            @RequestParam(defaultValue = "glb") String format,
+            @RequestParam(defaultValue = "scene") What what,
+            @RequestParam(required = false) List<String> ids,
+            @RequestParam(required = false) String up,
+            @RequestParam(required = false) String unit,
+            @RequestParam(defaultValue = "triangles") Faces faces)
+            throws IOException {
+        Export e = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
+        return new Preview(
+                inFileSystems(e.fileName()), e.about(), e.length() >= 0, e.triangles(), e.objects(), e.losses());
+    }
+
+    private static List<String> listed(List<String> ids) {
+        return ids == null ? List.of() : ids;
+    }
+
+    private Export wanted(SignedIn who, String id, String format, List<String> ids, String up, String unit, Faces faces)
+            throws IOException {
+        SceneRow row = scenes.found(who.id(), id);
+        Export.Format f = Export.Format.of(format);
+        if (f == null) {
+            throw refused(
+                    "A scene is exported as \"glb\", \"gltf\", \"obj\", \"stl\" or \"ply\"; ask for one of them.");
+        }
+        boolean known = up == null || up.equalsIgnoreCase("y") || up.equalsIgnoreCase("z");
+        if (!known || unit != null && Unit.of(unit) == null) {
+            throw refused(
+                    "\"up\" must be \"y\" or \"z\", and \"unit\" one of \"m\", \"cm\", \"mm\", \"micron\", \"in\" and \"ft\".");
+        }
+        KeptScene read = KeptScene.read(files.geometry(who.id(), id));
+        Scene scene = changed(who, id, read);
+        UpAxis axis = up == null ? null : UpAxis.valueOf(up.toUpperCase(Locale.ROOT));
+        return new Export(
+                new Export.Wanted(
+                        f, ids == null ? null : named(scene, ids), axis, Unit.of(unit), faces == Faces.modelled),
+                new Export.Source(
+                        read, scene, files.anywhere(who.id(), id, "geometry"), files.anywhere(who.id(), id, "lines")),
+                row.name().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-"));
+    }
+
+    private static Refused refused(String words) {
+        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, words);
     }
 
     private static Set<String> named(Scene scene, List<String> ids) {
@@ -122,7 +180,7 @@ public class ExportController {
         response.setContentType(csv ? "text/csv;charset=UTF-8" : MediaType.APPLICATION_JSON_VALUE);
         response.setContentLength(body.length);
         response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION, attachment(row.name() + " - cameras", csv ? ".csv" : ".json"));
+                HttpHeaders.CONTENT_DISPOSITION, attachment(row.name() + " - cameras" + (csv ? ".csv" : ".json")));
         response.getOutputStream().write(body);
     }
 
@@ -141,9 +199,13 @@ public class ExportController {
     }
 
     /** A name for the file; what file systems refuse in names becomes a hyphen. */
-    private static String attachment(String name, String ending) {
+    private static String inFileSystems(String name) {
+        return name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-");
+    }
+
+    private static String attachment(String name) {
         return ContentDisposition.attachment()
-                .filename(name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-") + ending, StandardCharsets.UTF_8)
+                .filename(inFileSystems(name), StandardCharsets.UTF_8)
                 .build()
                 .toString();
     }

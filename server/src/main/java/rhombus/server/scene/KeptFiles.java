@@ -1,9 +1,11 @@
 package rhombus.server.scene;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import org.springframework.stereotype.Component;
+import rhombus.formats.out.KeptBytes;
 import rhombus.server.common.Refused;
 
 /** The files of a scene as streams, of which a piece is in memory at a time. */
@@ -22,6 +24,58 @@ public class KeptFiles {
      */
     public Reading geometry(long owner, String scene) {
         return new Reading(owner, scene, "geometry");
+    }
+
+    /** A file any part of which can be read, of which a piece or two is in memory at a time. */
+    public KeptBytes anywhere(long owner, String scene, String kind) {
+        return new Anywhere(owner, scene, kind);
+    }
+
+    private final class Anywhere implements KeptBytes {
+        private final long owner;
+        private final String scene;
+        private final String kind;
+        private byte[] piece = {};
+        private long number = -1;
+
+        Anywhere(long owner, String scene, String kind) {
+            this.owner = owner;
+            this.scene = scene;
+            this.kind = kind;
+        }
+
+        private byte[] piece(long n) throws IOException {
+            if (n != number) {
+                ChunkRow c = mapper.chunk(owner, scene, kind, (int) n);
+                if (c == null) {
+                    throw new IOException("a kept file ends too early");
+                }
+                piece = c.data();
+                number = n;
+            }
+            return piece;
+        }
+
+        @Override
+        public byte[] read(long from, int length) throws IOException {
+            ByteArrayOutputStream out = new ByteArrayOutputStream(length);
+            copy(from, length, out);
+            return out.toByteArray();
+        }
+
+        @Override
+        public void copy(long from, long length, OutputStream to) throws IOException {
+            for (long at = from; at < from + length; ) {
+                byte[] p = piece(at / SceneStore.CHUNK);
+                int start = (int) (at % SceneStore.CHUNK);
+                int some = (int) Math.min(p.length - start, from + length - at);
+                if (some <= 0) {
+                    throw new IOException("a kept file ends too early");
+                }
+                to.write(p, start, some);
+                at += some;
+            }
+        }
     }
 
     /** A file that is read from its start to its end. */

@@ -15,7 +15,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Puts scenes into the database; each method is part of a transaction that the caller has opened. */
 @Component
 public class SceneStore {
-    private static final int CHUNK = 1 << 20;
+    /** Bytes in each row of a file but the last. */
+    static final int CHUNK = 1 << 20;
+
     private static final SecureRandom RANDOM = new SecureRandom();
 
     private final SceneMapper mapper;

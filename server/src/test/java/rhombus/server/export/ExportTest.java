@@ -85,6 +85,25 @@ class ExportTest {
     }
 
     @Test
+    void everyFormatIsMadeAsItsPreviewSays() {
+        for (String format : List.of("glb", "gltf", "obj", "stl", "ply")) {
+            Map<String, Object> told =
+                    mira.get(scene + "/export/preview?format=" + format).json();
+            Client.Answer a = mira.get(scene + "/export?format=" + format);
+            assertThat(a.status()).as(format).isEqualTo(200);
+            String name = (String) told.get("name");
+            assertThat(a.header("Content-Disposition")).contains(name.substring(name.lastIndexOf('.')));
+            if (Boolean.TRUE.equals(told.get("exact"))) {
+                assertThat(told.get("bytes")).isEqualTo(a.raw().body().length);
+            }
+            Map<String, Object> back =
+                    mira.upload(Map.of(name, a.raw().body()), Map.of()).json();
+            assertThat(back.get("triangles")).as(format).isEqualTo(told.get("triangles"));
+            assertThat(((List<?>) told.get("losses")).isEmpty()).as(format).isEqualTo(format.startsWith("gl"));
+        }
+    }
+
+    @Test
     void camerasAreToldAsJsonAndAsCsv() {
         List<?> listed = mira.get(scene + "/cameras").list();
         assertThat(listed).hasSize(changed.cameras().size());
@@ -105,8 +124,10 @@ class ExportTest {
     void otherFormatsAndOtherPeoplesScenesAreRefused() {
         assertThat(mira.get(scene + "/export?format=gif").status()).isEqualTo(422);
         assertThat(mira.get(scene + "/export?what=moon").status()).isEqualTo(400);
+        assertThat(mira.get(scene + "/export?format=stl&unit=ell").detail()).contains("\"ft\"");
+        assertThat(mira.get(scene + "/export?format=stl&up=x").status()).isEqualTo(422);
         assertThat(mira.get(scene + "/cameras?format=xml").status()).isEqualTo(422);
-        for (String path : List.of("/export", "/cameras")) {
+        for (String path : List.of("/export", "/export/preview", "/cameras")) {
             assertThat(keys.get(scene + path).status()).isEqualTo(404);
             assertThat(new Client().get(scene + path).status()).isEqualTo(401);
         }

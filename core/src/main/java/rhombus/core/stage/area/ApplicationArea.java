@@ -54,7 +54,7 @@ final class ApplicationArea {
                 .key("add-key", "KeyM", ALT, "add something")
                 .does(ApplicationArea::add);
         d.group("Application");
-        page(d, "app.export", "Save the scene as a GLB file").choice("what", "scene", "selection");
+        page(d, "app.export", "Save the scene as a file").choice("what", "scene", "selection");
         d.action("gesture.cancel", "Cancel the drag")
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")

@@ -1,0 +1,78 @@
+package rhombus.formats.out;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+
+/** What a format cannot hold of a scene, told before a file is made. */
+final class Losses {
+    private Losses() {}
+
+    static List<String> of(Export.Format format, Taken taken, Scene scene, Map<String, Object> gltf) {
+        boolean tree = format == Export.Format.GLB || format == Export.Format.GLTF;
+        List<String> out = new ArrayList<>();
+        if (tree) {
+            long pictures = scene.nodes().stream()
+                    .filter(n -> !n.gone() && n.picture() != null)
+                    .count();
+            add(out, pictures, "picture behind views has no place in it", "pictures behind views have no place in it");
+            add(
+                    out,
+                    scene.layers().size(),
+                    "layer is left out, its objects are not",
+                    "layers are left out, their objects are not");
+            return out;
+        }
+        add(out, taken.hidden(), "hidden object is left out", "hidden objects are left out");
+        add(
+                out,
+                taken.cameras(),
+                "camera is left out; save the cameras as a table",
+                "cameras are left out; save them as a table");
+        add(out, taken.lights(), "light is left out", "lights are left out");
+        boolean nested = scene.nodes().stream().anyMatch(n -> !n.gone() && n.parent() >= 0);
+        if (format == Export.Format.OBJ) {
+            if (nested) {
+                out.add("What lies below what is left out: every object stands by itself, where it is.");
+            }
+            if (anyTexture(gltf, "pbrMetallicRoughness", "metallicRoughnessTexture")
+                    || anyTexture(gltf, "occlusionTexture")) {
+                out.add("Textures for roughness, metal and shadow in corners are left out.");
+            }
+        } else {
+            if (taken.objects() > 1) {
+                out.add("All objects become one, without their names.");
+            }
+            if (!taken.materials().isEmpty()) {
+                out.add("Materials and textures are left out.");
+            }
+        }
+        if (format == Export.Format.STL) {
+            if (taken.any("COLOR_0")) {
+                out.add("Colours of vertices are left out.");
+            }
+            if (taken.any("NORMAL")) {
+                out.add("Smooth surfaces become flat faces.");
+            }
+        }
+        return out;
+    }
+
+    private static void add(List<String> out, long n, String one, String many) {
+        if (n > 0) {
+            out.add(n + " " + (n == 1 ? one : many) + ".");
+        }
+    }
+
+    private static boolean anyTexture(Map<String, Object> gltf, String... path) {
+        return Plain.list(gltf.get("materials")).stream().anyMatch(m -> {
+            Object at = m;
+            for (String key : path) {
+                at = Plain.map(at).get(key);
+            }
+            return at != null;
+        });
+    }
+}

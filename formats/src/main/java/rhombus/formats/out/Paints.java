@@ -1,0 +1,112 @@
+package rhombus.formats.out;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rhombus.core.display.Srgb;
+import rhombus.core.plain.Plain;
+
+/** The materials of a scene as MTL, and the images that they name. */
+final class Paints {
+    /**
+     * An image file.
+     *
+     * @param from where in the binary chunk its bytes start
+     * @param length how many there are
+     */
+    record Image(String name, long from, long length) {}
+
+    private final Map<String, Object> gltf;
+    private final Map<Integer, String> names = new LinkedHashMap<>();
+    private final Map<Integer, Image> images = new LinkedHashMap<>();
+    private final StringBuilder s = new StringBuilder("# by Rhombus\n");
+
+    Paints(Map<String, Object> gltf, Set<Integer> used) {
+        this.gltf = gltf;
+        Set<String> taken = new HashSet<>();
+        List<Object> all = Plain.list(gltf.get("materials"));
+        for (int m : used) {
+            Map<String, Object> material = Plain.map(all.get(m));
+            String name = ObjExport.line(Plain.text(material.get("name"), "Material " + m));
+            names.put(m, taken.add(name) ? name : name + " " + m);
+            write(names.get(m), material);
+        }
+    }
+
+    /** The name under which a material is written. */
+    String name(int material) {
+        return names.get(material);
+    }
+
+    byte[] mtl() {
+        return s.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    List<Image> images() {
+        return new ArrayList<>(images.values());
+    }
+
+    private void write(String name, Map<String, Object> m) {
+        Map<String, Object> base = Plain.map(m.get("pbrMetallicRoughness"));
+        double[] c = Plain.numbers(base.get("baseColorFactor"), 4);
+        double[] color = c == null ? new double[] {1, 1, 1, 1} : c;
+        double rough = Plain.number(base.get("roughnessFactor"), 1);
+        s.append("newmtl ").append(name).append('\n');
+        color("Kd", color);
+        // The exponent of a highlight as wide as that of a rough surface: 2 / alpha² - 2 (Walter and others, 2007).
+        double alpha = Math.max(0.03, rough * rough);
+        s.append("Ns ")
+                .append((float) Math.min(1000, Math.max(0, 2 / (alpha * alpha) - 2)))
+                .append('\n');
+        s.append("Pr ").append((float) rough).append('\n');
+        s.append("Pm ")
+                .append((float) Plain.number(base.get("metallicFactor"), 1))
+                .append('\n');
+        if (!"OPAQUE".equals(Plain.text(m.get("alphaMode"), "OPAQUE"))) {
+            s.append("d ").append((float) color[3]).append('\n');
+        }
+        double[] emits = Plain.numbers(m.get("emissiveFactor"), 3);
+        if (emits != null && emits[0] + emits[1] + emits[2] > 0) {
+            color("Ke", emits);
+        }
+        texture("map_Kd", base.get("baseColorTexture"));
+        texture("norm", m.get("normalTexture"));
+        texture("map_Ke", m.get("emissiveTexture"));
+    }
+
+    private void color(String word, double[] linear) {
+        s.append(word);
+        for (int k = 0; k < 3; k++) {
+            s.append(' ').append((float) Srgb.signal(Math.max(0, Math.min(1, linear[k]))));
+        }
+        s.append('\n');
+    }
+
+    private void texture(String word, Object info) {
+        if (info == null) {
+            return;
+        }
+        int texture = Plain.whole(Plain.map(info).get("index"), 0);
+        int image = Plain.whole(
+                Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), 0);
+        s.append(word)
+                .append(' ')
+                .append(images.computeIfAbsent(image, this::image).name())
+                .append('\n');
+    }
+
+    private Image image(int number) {
+        Map<String, Object> i = Plain.map(Plain.list(gltf.get("images")).get(number));
+        Map<String, Object> view =
+                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(i.get("bufferView"), 0)));
+        String type = Plain.text(i.get("mimeType"), "image/png");
+        // Without blanks: many readers of MTL take a name to end there.
+        String name = "image-" + (number + 1) + "."
+                + type.substring(type.indexOf('/') + 1).replace("jpeg", "jpg");
+        return new Image(name, Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0));
+    }
+}

@@ -1,0 +1,143 @@
+package rhombus.formats.out;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import rhombus.core.display.Srgb;
+
+/** Writes binary PLY: all surfaces as one, with normals, texture coordinates and colours where any surface has them. */
+public final class PlyExport {
+    private static final int BUFFER = 1 << 16;
+    private static final int LARGEST_VERTEX = 64;
+
+    private final Taken taken;
+    private final boolean modelled;
+    private final boolean normals;
+    private final boolean texture;
+    private final boolean colors;
+    private OutputStream to;
+    private final ByteBuffer b = ByteBuffer.allocate(BUFFER).order(ByteOrder.LITTLE_ENDIAN);
+
+    /**
+     * What is to be written.
+     *
+     * @param modelled whether faces are joined to the polygons that they were modelled as
+     */
+    public PlyExport(Taken taken, boolean modelled) {
+        this.taken = taken;
+        this.modelled = modelled;
+        normals = taken.any("NORMAL");
+        texture = taken.any("TEXCOORD_0");
+        colors = taken.any("COLOR_0");
+    }
+
+    /** Length of the file where faces are triangles, bytes; polygons take less. */
+    public long most() {
+        int vertex = 12 + (normals ? 12 : 0) + (texture ? 8 : 0) + (colors ? 4 : 0);
+        return header(taken.triangles()).length + vertex * taken.vertices() + 13 * taken.triangles();
+    }
+
+    private byte[] header(long faces) {
+        return ("ply\nformat binary_little_endian 1.0\ncomment by Rhombus\nelement vertex " + taken.vertices()
+                        + "\nproperty float x\nproperty float y\nproperty float z\n"
+                        + (normals ? "property float nx\nproperty float ny\nproperty float nz\n" : "")
+                        + (texture ? "property float s\nproperty float t\n" : "")
+                        + (colors
+                                ? "property uchar red\nproperty uchar green\nproperty uchar blue\nproperty uchar alpha\n"
+                                : "")
+                        + "element face " + faces + "\nproperty list " + (modelled ? "ushort" : "uchar")
+                        + " int vertex_indices\nend_header\n")
+                .getBytes(StandardCharsets.US_ASCII);
+    }
+
+    /** Writes the file. */
+    public void write(OutputStream out) throws IOException {
+        to = out;
+        to.write(header(modelled ? faces() : taken.triangles()));
+        for (Taken.Thing t : taken.things()) {
+            Place place = new Place(t.matrix());
+            for (Surface s : taken.surfaces(t)) {
+                for (int v = 0; v < s.vertices(); v++) {
+                    vertex(place, s, v);
+                }
+            }
+        }
+        int base = 0;
+        for (Taken.Thing t : taken.things()) {
+            boolean mirrored = new Place(t.matrix()).mirrored;
+            for (Surface s : taken.surfaces(t)) {
+                faces(s, base, mirrored);
+                base += s.vertices();
+            }
+        }
+        to.write(b.array(), 0, b.position());
+        b.clear();
+    }
+
+    /** How many polygons there are: the header comes before them, so that they are counted first. */
+    private long faces() throws IOException {
+        long n = 0;
+        for (Taken.Thing t : taken.things()) {
+            for (Surface s : taken.surfaces(t)) {
+                Facets f = new Facets(s, true);
+                for (int i = 0; i < s.triangles().length / 3; i++) {
+                    n += f.next(i) ? 1 : 0;
+                }
+            }
+        }
+        return n;
+    }
+
+    private void faces(Surface s, int base, boolean mirrored) throws IOException {
+        Facets f = new Facets(s, modelled);
+        for (int i = 0; i < s.triangles().length / 3; i++) {
+            if (!f.next(i)) {
+                continue;
+            }
+            room(2 + f.size() * 4);
+            if (modelled) {
+                b.putShort((short) f.size());
+            } else {
+                b.put((byte) 3);
+            }
+            for (int k = 0; k < f.size(); k++) {
+                b.putInt(base + f.corner(mirrored ? f.size() - 1 - k : k));
+            }
+        }
+    }
+
+    private void room(int bytes) throws IOException {
+        if (b.remaining() < bytes) {
+            to.write(b.array(), 0, b.position());
+            b.clear();
+        }
+    }
+
+    private void vertex(Place place, Surface s, int v) throws IOException {
+        room(LARGEST_VERTEX);
+        place.point(s, v);
+        three(place.out);
+        if (normals) {
+            if (s.normals() == null) {
+                place.out[0] = place.out[1] = place.out[2] = 0;
+            } else {
+                place.normal(s, v);
+            }
+            three(place.out);
+        }
+        if (texture) {
+            b.putFloat(s.texture() == null ? 0 : s.texture()[v * 2]);
+            b.putFloat(s.texture() == null ? 0 : 1 - s.texture()[v * 2 + 1]);
+        }
+        for (int k = 0; k < 4 && colors; k++) {
+            double c = s.colors() == null ? 1 : Math.max(0, Math.min(1, s.colors()[v * 4 + k]));
+            b.put((byte) Math.round(255 * (k == 3 ? c : Srgb.signal(c))));
+        }
+    }
+
+    private void three(double[] of) {
+        b.putFloat((float) of[0]).putFloat((float) of[1]).putFloat((float) of[2]);
+    }
+}

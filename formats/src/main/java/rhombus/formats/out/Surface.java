@@ -1,0 +1,27 @@
+package rhombus.formats.out;
+
+/**
+ * Triangles of one material as they are kept.
+ *
+ * @param positions x, y, z per vertex, relative to the origin
+ * @param origin x, y, z added to every position
+ * @param normals x, y, z per vertex, or null
+ * @param texture u, v per vertex, v downwards, or null
+ * @param colors r, g, b, a per vertex, linear, or null
+ * @param triangles three vertex numbers each
+ * @param marks strength of the sides of each triangle as {@link rhombus.core.geometry.MeshEdges} packs it, or null
+ * @param material number in the document, or -1
+ */
+record Surface(
+        float[] positions,
+        double[] origin,
+        float[] normals,
+        float[] texture,
+        float[] colors,
+        int[] triangles,
+        byte[] marks,
+        int material) {
+    int vertices() {
+        return positions.length / 3;
+    }
+}

@@ -1,0 +1,267 @@
+package rhombus.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Light;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.SceneCamera;
+import rhombus.core.scene.Shape;
+import rhombus.core.scene.UpAxis;
+import rhombus.formats.model.Unit;
+import rhombus.formats.out.Export;
+import rhombus.formats.out.KeptBytes;
+
+/** In, out and in again: what a format holds is the same. */
+class HomeAndBackTest {
+    private record InMemory(byte[] bytes) implements KeptBytes {
+        @Override
+        public byte[] read(long from, int length) {
+            return Arrays.copyOfRange(bytes, (int) from, (int) from + length);
+        }
+
+        @Override
+        public void copy(long from, long length, OutputStream to) throws IOException {
+            to.write(bytes, (int) from, (int) length);
+        }
+    }
+
+    static Export export(Imported kept, Scene scene, Export.Wanted wanted) {
+        try {
+            KeptScene document = KeptScene.read(new ByteArrayInputStream(kept.glb()));
+            return new Export(
+                    wanted,
+                    new Export.Source(document, scene, new InMemory(kept.glb()), new InMemory(kept.edges())),
+                    "out");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static byte[] bytes(Export e) {
+        try {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            e.write(out);
+            if (e.length() >= 0) {
+                assertThat((long) out.size()).as("told length").isEqualTo(e.length());
+            }
+            return out.toByteArray();
+        } catch (IOException x) {
+            throw new UncheckedIOException(x);
+        }
+    }
+
+    private static Export.Wanted wanted(Export.Format f) {
+        return new Export.Wanted(f, null, null, null, false);
+    }
+
+    /** Scenes of solids that are moved, turned, scaled unevenly, mirrored, hidden and put below one another. */
+    private record Made(Opened base, Scene scene) {}
+
+    @Provide
+    Arbitrary<Made> scenes() {
+        return Arbitraries.longs().map(HomeAndBackTest::made);
+    }
+
+    private static Made made(long seed) {
+        Random r = new Random(seed);
+        Opened base = Opened.of("a.glb", r.nextBoolean() ? Mutants.seed() : zUp(Mutants.seed()));
+        Scene s = base.scene();
+        int first = s.count();
+        for (int i = r.nextInt(4); i >= 0; i--) {
+            Shape shape = Shape.usual(Shape.Sort.values()[r.nextInt(Shape.Sort.values().length)], 1 + r.nextInt(3));
+            double[] place = Mat4.trs(
+                    new Vec3(r.nextGaussian() * 5, r.nextGaussian() * 5, r.nextGaussian() * 5),
+                    Quat.about(new Vec3(r.nextDouble(), r.nextDouble(), 1).unit(), r.nextDouble() * 6),
+                    new Vec3(r.nextBoolean() ? -1 : 1, 0.5 + r.nextDouble(), 0.5 + r.nextDouble()));
+            s = SceneEdits.add(s, shape, place).scene();
+        }
+        if (r.nextBoolean()) {
+            s = SceneEdits.each(s, List.of(first), n -> n.withHidden(true));
+        }
+        s = SceneEdits.add(s, new Light("point", new Vec3(1, 1, 1), 9, 0, 0, 0), Mat4.translation(new Vec3(1, 2, 3)))
+                .scene();
+        s = SceneEdits.add(s, new SceneCamera(true, 0.7, 0, 1.5), Mat4.translation(new Vec3(4, 5, 6)))
+                .scene();
+        return new Made(base, s);
+    }
+
+    private static byte[] zUp(byte[] glb) {
+        int json = ByteBuffer.wrap(glb).order(ByteOrder.LITTLE_ENDIAN).getInt(12);
+        String text = new String(glb, 20, json, StandardCharsets.UTF_8)
+                .replace("{\"version\":\"2.0\"}", "{\"version\":\"2.0\",\"extras\":{\"rhombus\":{\"upAxis\":\"Z\"}}}");
+        return NormalWriter.container(
+                text.getBytes(StandardCharsets.UTF_8), Arrays.copyOfRange(glb, 28 + json, glb.length));
+    }
+
+    private static List<double[]> shown(Scene s) {
+        List<double[]> all = new ArrayList<>();
+        for (int i = 0; i < s.count(); i++) {
+            if (s.shown(i)) {
+                // What is mirrored shows the other side of its triangles.
+                boolean mirrored = Mat4.determinant(s.world(i)) < 0;
+                for (double[] t : Opened.triangles(s, i)) {
+                    all.add(mirrored ? new double[] {t[6], t[7], t[8], t[3], t[4], t[5], t[0], t[1], t[2]} : t);
+                }
+            }
+        }
+        return all;
+    }
+
+    /** In an order that does not depend on the file's. */
+    private static List<double[]> sorted(List<double[]> triangles) {
+        List<double[]> out = new ArrayList<>();
+        for (double[] t : triangles) {
+            double[] best = t;
+            for (int turn = 1; turn < 3; turn++) {
+                double[] turned = new double[9];
+                for (int k = 0; k < 9; k++) {
+                    turned[k] = t[(k + turn * 3) % 9];
+                }
+                best = Arrays.compare(rounded(turned), rounded(best)) < 0 ? turned : best;
+            }
+            out.add(best);
+        }
+        out.sort(Comparator.comparing(HomeAndBackTest::rounded, Arrays::compare));
+        return out;
+    }
+
+    private static double[] rounded(double[] t) {
+        return Arrays.stream(t).map(d -> Math.rint(d * 1e3) / 1e3).toArray();
+    }
+
+    private static void alike(List<double[]> a, List<double[]> b, String what) {
+        List<double[]> x = sorted(a);
+        List<double[]> y = sorted(b);
+        assertThat(y).as(what).hasSameSizeAs(x);
+        boolean[] found = new boolean[y.size()];
+        for (double[] t : x) {
+            boolean any = false;
+            for (int i = 0; i < y.size() && !any; i++) {
+                any = !found[i] && near(t, y.get(i));
+                found[i] |= any;
+            }
+            assertThat(any).as(what + ": a triangle at " + Arrays.toString(t)).isTrue();
+        }
+    }
+
+    private static boolean near(double[] a, double[] b) {
+        for (int turn = 0; turn < 3; turn++) {
+            boolean same = true;
+            for (int k = 0; k < 9; k++) {
+                same &= Math.abs(a[k] - b[(k + turn * 3) % 9]) < 1e-5;
+            }
+            if (same) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Property(tries = 100)
+    void theTrianglesThatAreShownComeBackFromEveryFormat(@ForAll("scenes") Made m) {
+        for (Export.Format f : Export.Format.values()) {
+            Export e = export(m.base.imported(), m.scene, wanted(f));
+            Opened back = Opened.of(e.fileName(), bytes(e));
+            List<double[]> triangles = shown(back.scene());
+            if (f == Export.Format.STL) {
+                // Read as millimetres, since the format does not say; written in metres, as asked.
+                triangles = triangles.stream()
+                        .map(t -> Arrays.stream(t).map(d -> d * 1000).toArray())
+                        .toList();
+            }
+            alike(shown(m.scene), triangles, f.word());
+            if (f == Export.Format.GLB || f == Export.Format.GLTF) {
+                assertThat(back.scene().up()).isEqualTo(m.scene.up());
+                assertThat(back.names()).containsAll(names(m.scene));
+                assertThat(back.scene().cameras()).hasSameSizeAs(m.scene.cameras());
+            }
+        }
+    }
+
+    private static List<String> names(Scene s) {
+        return s.nodes().stream().map(n -> n.name()).toList();
+    }
+
+    @Property(tries = 50)
+    void polygonsComeBackAsTheTrianglesTheyWereJoinedFrom(@ForAll("scenes") Made m) {
+        double[] area = new double[2];
+        for (Export.Format f : List.of(Export.Format.OBJ, Export.Format.PLY)) {
+            Export e = export(m.base.imported(), m.scene, new Export.Wanted(f, null, null, null, true));
+            Opened back = Opened.of(e.fileName(), bytes(e));
+            List<double[]> before = shown(m.scene);
+            List<double[]> after = shown(back.scene());
+            // Cut again along other diagonals perhaps, so that counts and areas are what stays.
+            assertThat(after).as(f.word()).hasSameSizeAs(before);
+            area[0] = before.stream().mapToDouble(HomeAndBackTest::area).sum();
+            area[1] = after.stream().mapToDouble(HomeAndBackTest::area).sum();
+            assertThat(area[1]).as(f.word()).isCloseTo(area[0], within(area[0] * 1e-4));
+        }
+    }
+
+    private static double area(double[] t) {
+        Vec3 a = new Vec3(t[0], t[1], t[2]);
+        Vec3 b = new Vec3(t[3], t[4], t[5]);
+        Vec3 c = new Vec3(t[6], t[7], t[8]);
+        return b.minus(a).cross(c.minus(a)).length() / 2;
+    }
+
+    @Test
+    void aBoxIsSixFacesAsItWasModelled() {
+        Opened base = Opened.of("a.glb", Mutants.seed());
+        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+                .scene();
+        String id = s.node(s.count() - 1).id();
+        byte[] out =
+                bytes(export(base.imported(), s, new Export.Wanted(Export.Format.OBJ, Set.of(id), null, null, true)));
+        String text = new String(out, StandardCharsets.UTF_8);
+        assertThat(text.lines().filter(l -> l.startsWith("f "))).hasSize(6).allMatch(l -> l.split(" ").length == 5);
+    }
+
+    @Test
+    void axesAndUnitsAreThoseThatAreAskedFor() {
+        Opened base = Opened.of("a.obj", "v 1 2 3\nv 2 2 3\nv 1 4 3\nf 1 2 3");
+        Export e = export(
+                base.imported(), base.scene(), new Export.Wanted(Export.Format.OBJ, null, UpAxis.Z, Unit.CM, false));
+        // What pointed along Y points along Z, and what came towards the eye from Z comes from -Y.
+        assertThat(new String(bytes(e), StandardCharsets.UTF_8)).contains("v 100.0 -300.0 200.0\n");
+        assertThat(e.losses()).isEmpty();
+    }
+
+    @Test
+    void whatAFormatCannotHoldIsTold() {
+        Made m = made(3);
+        List<String> stl =
+                export(m.base.imported(), m.scene, wanted(Export.Format.STL)).losses();
+        assertThat(stl)
+                .contains("All objects become one, without their names.", "Materials and textures are left out.")
+                .anyMatch(l -> l.contains("camera"))
+                .anyMatch(l -> l.contains("light"));
+        assertThat(export(m.base.imported(), m.scene, wanted(Export.Format.GLB)).losses())
+                .isEmpty();
+    }
+}

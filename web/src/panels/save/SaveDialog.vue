@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { api, type ExportPreview } from '../../api/api';
+import { fetchFile } from '../../api/http';
+import { useCore, type Plain } from '../../core';
+import type { OpenScene } from '../../stage/openScene';
+import { saveAs } from '../common/saveAs';
+import { counted, size } from '../scenes/facts';
+
+/** The scene with its changes, or what is selected, as a file; what a format cannot hold is said before. */
+const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
+const core = useCore();
+const shown = defineModel<boolean>({ required: true });
+const FORMATS = [
+  { id: 'glb', label: 'GLB', words: 'One file with everything glTF holds' },
+  { id: 'gltf', label: 'glTF', words: 'A zip: the document, its data, its images' },
+  { id: 'obj', label: 'OBJ', words: 'Surfaces with MTL materials' },
+  { id: 'stl', label: 'STL', words: 'Bare triangles, for machines' },
+  { id: 'ply', label: 'PLY', words: 'One surface with colours of vertices' },
+] as const;
+const UNITS = ['m', 'cm', 'mm', 'in', 'ft'] as const;
+
+const format = ref<(typeof FORMATS)[number]['id']>('glb');
+const what = ref<'scene' | 'selection'>('scene');
+const up = ref('Y');
+const unit = ref('m');
+const faces = ref<'triangles' | 'modelled'>('triangles');
+const ids = ref<string[]>([]);
+const preview = ref<ExportPreview | null>(null);
+const wrong = ref('');
+/** How much of the file has come, 0 to 1; less than 0 while nobody knows. */
+const part = ref<number | null>(null);
+let asked = 0;
+let stop = new AbortController();
+
+const gltf = computed(() => format.value === 'glb' || format.value === 'gltf');
+const polygons = computed(() => format.value === 'obj' || format.value === 'ply');
+const query = computed(() => {
+  const q = new URLSearchParams({ format: format.value, what: what.value });
+  if (what.value === 'selection') q.set('ids', ids.value.join(','));
+  if (!gltf.value) {
+    q.set('up', up.value.toLowerCase());
+    q.set('unit', unit.value);
+  }
+  if (polygons.value) q.set('faces', faces.value);
+  return q.toString();
+});
+
+watch(shown, (on) => {
+  if (!on) {
+    stop.abort();
+    return;
+  }
+  ids.value = core.show.selection();
+  what.value = props.told?.what === 'selection' && ids.value.length ? 'selection' : 'scene';
+  up.value = props.open.detail.value?.upAxis ?? 'Y';
+  unit.value = props.open.detail.value?.unit ?? 'm';
+  void look(true);
+});
+watch(query, () => shown.value && void look(false));
+
+/** Asks what the file would be; what is not saved yet is saved first, since the server makes it. */
+async function look(first: boolean) {
+  const mine = ++asked;
+  wrong.value = '';
+  try {
+    if (first) await saved();
+    const p = await api.exportPreview(props.open.id, query.value);
+    if (mine === asked) preview.value = p;
+  } catch (e) {
+    if (mine !== asked) return;
+    preview.value = null;
+    wrong.value = (e as Error).message;
+  }
+}
+
+async function saved() {
+  const keeper = props.open.kept.edits;
+  await keeper.save();
+  if (keeper.state.value !== 'saved')
+    throw new Error('The changes of this scene are not saved, so that a file would lack them. See beside its name.');
+}
+
+async function save() {
+  stop = new AbortController();
+  part.value = -1;
+  wrong.value = '';
+  try {
+    await saved();
+    const { blob, name } = await fetchFile(
+      api.exportAddress(props.open.id, query.value),
+      (p) => (part.value = p),
+      stop.signal,
+    );
+    saveAs(blob, name);
+    shown.value = false;
+  } catch (e) {
+    if (!stop.signal.aborted) wrong.value = (e as Error).message;
+  } finally {
+    part.value = null;
+  }
+}
+</script>
+
+<template>
+  <el-dialog v-model="shown" title="Save as a file" width="640px" data-save>
+    <div class="both">
+      <div class="formats" role="radiogroup" aria-label="Format">
+        <button
+          v-for="f in FORMATS"
+          :key="f.id"
+          role="radio"
+          :aria-checked="format === f.id"
+          :data-format="f.id"
+          @click="format = f.id"
+        >
+          <span class="lozenge" :class="{ on: format === f.id }" />
+          <b>{{ f.label }}</b>
+          <span class="words">{{ f.words }}</span>
+        </button>
+      </div>
+      <div class="choices">
+        <div class="ways" role="group" aria-label="What is saved">
+          <button :aria-pressed="what === 'scene'" @click="what = 'scene'">The scene</button>
+          <button :aria-pressed="what === 'selection'" :disabled="!ids.length" @click="what = 'selection'">
+            {{ ids.length ? `What is selected (${ids.length})` : 'Nothing is selected' }}
+          </button>
+        </div>
+        <p v-if="gltf" class="quiet">glTF is in metres with Y upwards, whatever the scene is.</p>
+        <template v-else>
+          <label
+            >Up
+            <select v-model="up" class="field">
+              <option>Y</option>
+              <option>Z</option>
+            </select></label
+          >
+          <label>
+            Unit
+            <select v-model="unit" class="field">
+              <option v-for="u in UNITS" :key="u">{{ u }}</option>
+            </select>
+          </label>
+        </template>
+        <div v-if="polygons" class="ways" role="group" aria-label="Faces">
+          <button :aria-pressed="faces === 'triangles'" @click="faces = 'triangles'">Triangles</button>
+          <button :aria-pressed="faces === 'modelled'" @click="faces = 'modelled'">Faces as modelled</button>
+        </div>
+        <div class="preview" role="status" data-export-preview>
+          <template v-if="preview">
+            <p class="name">{{ preview.name }}</p>
+            <p class="numbers">
+              {{ preview.exact ? '' : 'about ' }}{{ size(preview.bytes) }} ·
+              {{ counted(preview.triangles, 'triangle') }} ·
+              {{ counted(preview.objects, 'object') }}
+            </p>
+            <ul v-if="preview.losses.length">
+              <li v-for="l in preview.losses" :key="l">{{ l }}</li>
+            </ul>
+            <p v-else class="quiet">The format holds all of it.</p>
+          </template>
+        </div>
+      </div>
+    </div>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <el-progress
+      v-if="part !== null"
+      :percentage="part < 0 ? 50 : Math.round(part * 100)"
+      :indeterminate="part < 0"
+      :duration="2"
+      :show-text="part >= 0"
+      :stroke-width="4"
+      aria-label="The file is being made"
+    />
+    <template #footer>
+      <el-button v-if="part !== null" @click="stop.abort()">Cancel</el-button>
+      <el-button v-else @click="shown = false">Close</el-button>
+      <el-button type="primary" :disabled="!preview || part !== null" data-save-file @click="save">Save</el-button>
+    </template>
+  </el-dialog>
+</template>
+
+<style scoped>
+.both {
+  display: grid;
+  grid-template-columns: 250px 1fr;
+  gap: 22px;
+}
+.formats {
+  display: grid;
+  align-content: start;
+  gap: 2px;
+}
+.formats button {
+  display: grid;
+  grid-template-columns: 14px 1fr;
+  gap: 0 10px;
+  align-items: center;
+  padding: 7px 10px;
+  border: 0;
+  color: inherit;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.formats [aria-checked='true'] {
+  background: color-mix(in srgb, var(--accent) 18%, var(--raised));
+}
+.formats .words {
+  grid-column: 2;
+  color: var(--quiet);
+  font-size: 12.5px;
+}
+.choices {
+  display: grid;
+  align-content: start;
+  justify-items: start;
+  gap: 10px;
+}
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.field {
+  min-height: 28px;
+  padding: 0 6px;
+  font: inherit;
+  color: var(--text);
+  background: var(--panel);
+  border: 1px solid var(--line);
+}
+.preview {
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
+  width: 100%;
+  min-height: 140px;
+}
+.name {
+  font-weight: 700;
+  overflow-wrap: anywhere;
+}
+.preview ul {
+  margin: 8px 0 0;
+  padding: 0 0 0 16px;
+  color: var(--caution);
+}
+.quiet {
+  color: var(--quiet);
+}
+.wrong {
+  color: var(--error);
+}
+</style>
