@@ -9,6 +9,7 @@ import { STLLoader } from 'three/addons/loaders/STLLoader.js';
 import { unzipSync } from 'three/addons/libs/fflate.module.js';
 
 globalThis.self ??= globalThis;
+globalThis.ProgressEvent ??= class {};
 const bytes = readFileSync(0);
 const buffer = bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength);
 const kind = process.argv[2];

@@ -13,6 +13,8 @@ out vec3 vPlace;
 in vec3 from;
 in vec3 to;
 in float sort;
+/* How opaque lines are that have the colour of their file; 0 where they do not have it. */
+uniform float own;
 #endif
 ${merged}
 out vec4 vTint;
@@ -53,7 +55,7 @@ void main() {
   int s = k == int(marks.y) ? 2 + running : k % 10 == int(marks.x) ? 1 : 0;
 #else
   vec2 corner = position.xy;
-  int s = int(sort);
+  int s = sort < 0.0 ? 2 : int(sort);
 #endif
   vec4 a = clip(from);
   vec4 b = clip(to);
@@ -65,6 +67,15 @@ void main() {
   vec4 ca = mix(a, b, cutA);
   vec4 cb = mix(b, a, cutB);
   float w = widths[s] * pixel;
+  vec4 tint = tints[s];
+#ifndef GRID
+  bool dot = from == to;
+  if (sort < 0.0) {
+    int code = -1 - int(sort);
+    if (own > 0.0) tint = vec4(vec3(code >> 10 & 31, code >> 5 & 31, code & 31) / 31.0, own);
+    w = (dot ? 3.0 : 1.5) * pixel;
+  }
+#endif
   vec2 d = cb.xy / cb.w * halfSize - ca.xy / ca.w * halfSize;
   float l = length(d);
   vec2 along = l > 1e-6 ? d / l : vec2(1.0, 0.0);
@@ -72,11 +83,15 @@ void main() {
   vec4 p = first ? ca : cb;
   float reach = w * 0.5 + 1.0;
   p.xy += vec2(-along.y, along.x) * corner.y * reach / halfSize * p.w;
+#ifndef GRID
+  // A point is as wide as it is high.
+  if (dot) p.x += (first ? -1.0 : 1.0) * w * 0.5 / halfSize.x * p.w;
+#endif
   if (na < 0.0 && nb < 0.0) p = vec4(2.0, 2.0, 2.0, 1.0);
 #ifdef GRID
   vPlace = first ? mix(from, to, cutA) : mix(to, from, cutB);
 #endif
-  vTint = tints[s];
+  vTint = tint;
   vAcross = corner.y * reach;
   vHalf = w * 0.5;
   gl_Position = p;

@@ -142,6 +142,7 @@ export class Looks {
     const look = { tints: [], widths: WIDTHS, grid: false, hidden: false };
     const material = lineMaterial(look, this.shared.halfSize, this.shared.pixel);
     material.uniforms.tints = this.tints[tint];
+    material.uniforms.own = { value: { wire: 1, picked: 0, faint: FAINT }[tint] };
     if (merged) material.defines.MERGED = 1;
     return material;
   }

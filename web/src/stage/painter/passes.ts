@@ -40,8 +40,9 @@ export const PLAIN: Drawn = {
   shade: 'smooth',
   through: false,
   opacity: 1,
-  lines: false,
-  hidden: false,
+  // Those that a file brings.
+  lines: true,
+  hidden: true,
   boxes: false,
   grid: false,
   outline: false,

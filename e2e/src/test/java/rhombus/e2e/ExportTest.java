@@ -17,6 +17,7 @@ import org.junit.jupiter.api.TestFactory;
 import rhombus.core.edit.Operation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.FilmBack;
@@ -33,6 +34,7 @@ import rhombus.demo.DemoScenes;
 import rhombus.formats.Exported;
 import rhombus.formats.Imported;
 import rhombus.formats.NormalReader;
+import rhombus.formats.out.Export;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is exported, seen by others: the official validator of glTF 2.0 and three's GLTFLoader. */
@@ -137,6 +139,49 @@ class ExportTest {
             compared++;
         }
         assertThat(compared).isEqualTo(lenses.size());
+    }
+
+    @TestFactory
+    Stream<DynamicTest> theLoadersReadTheOrreryInEveryFormatWithTheSameTrianglesBoundsAndNames() {
+        Imported kept = demo("Tidal Orrery");
+        Scene s = NormalReader.read(kept);
+        return Stream.of(Export.Format.values())
+                .map(f -> DynamicTest.dynamicTest(f.word(), () -> {
+                    Export e = Exported.as(kept, s, new Export.Wanted(f, null, null, null, false));
+                    String ending = e.fileName().substring(e.fileName().lastIndexOf('.') + 1);
+                    Map<?, ?> read = JsonMapper.builder()
+                            .build()
+                            .readValue(Tool.run("tools/loaded.mjs", Exported.bytes(e), ending), Map.class);
+                    assertThat(((Number) read.get("triangles")).longValue()).isEqualTo(e.triangles());
+                    double[] low = {9e9, 9e9, 9e9};
+                    double[] high = {-9e9, -9e9, -9e9};
+                    for (int i = 0; i < s.count(); i++) {
+                        for (int m : s.shown(i) ? s.node(i).meshes() : List.<Integer>of()) {
+                            Mesh mesh = s.meshes().get(m);
+                            for (int v = 0; v < mesh.positions().length; v += 3) {
+                                float[] p = mesh.positions();
+                                Vec3 at =
+                                        Mat4.point(s.world(i), mesh.origin().plus(new Vec3(p[v], p[v + 1], p[v + 2])));
+                                for (int k = 0; k < 3; k++) {
+                                    low[k] = Math.min(low[k], at.get(k));
+                                    high[k] = Math.max(high[k], at.get(k));
+                                }
+                            }
+                        }
+                    }
+                    near(read.get("min"), low);
+                    near(read.get("max"), high);
+                    boolean tree = f == Export.Format.GLB || f == Export.Format.GLTF;
+                    if (tree) {
+                        assertThat(((Number) read.get("cameras")).intValue())
+                                .isEqualTo(s.cameras().size());
+                        assertThat(((Number) read.get("lights")).intValue()).isPositive();
+                    }
+                    if (f == Export.Format.OBJ) {
+                        assertThat((List<?>) read.get("paints")).hasSizeGreaterThan(2);
+                        assertThat((List<?>) read.get("names")).hasSize(e.objects());
+                    }
+                }));
     }
 
     /** Within 1e-6 of the largest number, since a matrix may hold great ones. */

@@ -6,6 +6,7 @@ import java.nio.ByteOrder;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -14,6 +15,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What lies beside the geometry of a scene so that it can be drawn: the edges of its meshes, and their coarser triangles. */
 public final class Beside {
+    /** Of more lines or points in a mesh than these only so many are drawn; all are kept. */
+    static final int MOST_STROKES = 400_000;
+
     private final ByteArrayOutputStream edges = new ByteArrayOutputStream();
     private final ByteArrayOutputStream levels = new ByteArrayOutputStream();
 
@@ -28,7 +32,11 @@ public final class Beside {
                 JsonMapper.builder().build().readValue(Arrays.copyOfRange(glb, 20, 20 + json), Map.class);
         Beside out = new Beside();
         for (Mesh m : NormalForm.read(gltf, new ByteArrays(glb, 28 + json)).meshes()) {
-            out.add(m.positions(), m.triangles(), null);
+            if (m.isStrokes()) {
+                out.strokes(m.triangleCount());
+            } else {
+                out.add(m.positions(), m.triangles(), null);
+            }
         }
         return out;
     }
@@ -47,6 +55,28 @@ public final class Beside {
             put(levels, Bytes.of(l.triangles().length / 3));
             put(levels, Bytes.of(l.triangles()));
         }
+    }
+
+    /** The next mesh, of lines or points: each is an edge of its own, in an order in which the first ones are spread over all. */
+    void strokes(int count) {
+        int drawn = Math.min(count, MOST_STROKES);
+        int[] order = new int[count];
+        for (int i = 0; i < count; i++) {
+            order[i] = i * 3;
+        }
+        Random r = new Random(1);
+        for (int i = 0; i < drawn; i++) {
+            int k = i + r.nextInt(count - i);
+            int other = order[k];
+            order[k] = order[i];
+            order[i] = other;
+        }
+        byte[] marks = new byte[count];
+        Arrays.fill(marks, MeshEdges.STRONG);
+        put(edges, Bytes.of(drawn, drawn));
+        put(edges, Bytes.of(Arrays.copyOf(order, drawn)));
+        put(edges, Arrays.copyOf(marks, (int) Bytes.padded(count)));
+        put(levels, Bytes.of(0));
     }
 
     private static void put(ByteArrayOutputStream out, byte[] b) {

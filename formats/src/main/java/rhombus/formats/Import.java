@@ -1,6 +1,5 @@
 package rhombus.formats;
 
-import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.scene.Scene;
@@ -63,12 +62,12 @@ public final class Import {
         }
         Materials materials = new Materials(model.gltf(), model.images(), budget, model.notes());
         Tree tree = new Tree(model.gltf(), limits);
-        NormalWriter writer = new NormalWriter(model.gltf(), tree, shown(model), materials, limits, progress);
+        NormalWriter writer = new NormalWriter(model.gltf(), tree, drawn(model), materials, limits, progress);
         writer.write();
-        if (writer.triangles() == 0) {
+        if (writer.triangles() + writer.strokes() == 0) {
             throw new Problem(
                     "meshes",
-                    "There is not one triangle in the scene. Rhombus shows meshes; export some with the scene");
+                    "There is not one triangle, line or point in the scene. Rhombus shows meshes; export some with the scene");
         }
         progress.at("Checking that it opens", 0.9);
         return opened(
@@ -86,21 +85,19 @@ public final class Import {
                 writer.colors());
     }
 
-    /** Meshes without what is not drawn. */
-    private static List<List<Part>> shown(Model model) {
-        List<List<Part>> out = new ArrayList<>();
+    /** Meshes, with a word on those of which not all is drawn. */
+    private static List<List<Part>> drawn(Model model) {
         for (List<Part> parts : model.meshes()) {
-            List<Part> kept = new ArrayList<>();
             for (Part p : parts) {
-                if (p.kind() == Part.Kind.TRIANGLES) {
-                    kept.add(p);
-                } else {
-                    model.notes().add(p.kind() == Part.Kind.POINTS ? "Points are not drawn." : "Lines are not drawn.");
+                if (p.kind() != Part.Kind.TRIANGLES
+                        && p.indices().length / p.kind().corners() > Beside.MOST_STROKES) {
+                    model.notes()
+                            .add("Of lines or points in one mesh " + Beside.MOST_STROKES
+                                    + " are drawn, spread over all; the others are kept.");
                 }
             }
-            out.add(kept);
         }
-        return out;
+        return model.meshes();
     }
 
     private static Model model(Upload upload, Limits limits, Budget budget, Progress progress) {

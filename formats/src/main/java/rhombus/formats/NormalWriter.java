@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
@@ -40,6 +41,7 @@ final class NormalWriter {
     private byte[] glb;
     private final Limits limits;
     private long triangles;
+    private long strokes;
     private boolean hides;
 
     NormalWriter(
@@ -77,6 +79,11 @@ final class NormalWriter {
     /** Drawn, each instance counted; within the limit. */
     int triangles() {
         return (int) triangles;
+    }
+
+    /** Lines and points, each instance counted. */
+    long strokes() {
+        return strokes;
     }
 
     void write() {
@@ -190,13 +197,14 @@ final class NormalWriter {
             if (mesh >= 0) {
                 for (Part p : meshes.get(mesh)) {
                     triangles += p.triangles();
+                    strokes += p.indices().length / p.kind().corners() - p.triangles();
                     placement.holds(number, p);
                 }
-                if (triangles > limits.triangles()) {
+                if (triangles + strokes > limits.triangles()) {
                     throw new Problem(
                             place,
                             "with all meshes counted as often as they are used, the scene has more than "
-                                    + limits.triangles() + " triangles. Upload a part of it");
+                                    + limits.triangles() + " triangles, lines and points. Upload a part of it");
                 }
             }
             Map<String, Object> extensions = Plain.map();
@@ -262,6 +270,8 @@ final class NormalWriter {
                     attributes,
                     "indices",
                     accessor(Bytes.of(p.indices()), 5125, p.indices().length, "SCALAR"),
+                    "mode",
+                    p.kind() == Part.Kind.TRIANGLES ? null : p.kind() == Part.Kind.LINES ? 1 : 0,
                     "material",
                     p.material() < 0 ? null : p.material(),
                     "extras",
@@ -275,8 +285,13 @@ final class NormalWriter {
                                                     p.origin().x(),
                                                     p.origin().y(),
                                                     p.origin().z())))));
-            beside.add(p.positions(), p.indices(), p.sides());
-            Bvh bvh = Bvh.build(p.positions(), p.indices());
+            int[] triangles = Mesh.asTriangles(Mesh.Kind.valueOf(p.kind().name()), p.indices());
+            if (p.kind() == Part.Kind.TRIANGLES) {
+                beside.add(p.positions(), triangles, p.sides());
+            } else {
+                beside.strokes(triangles.length / 3);
+            }
+            Bvh bvh = Bvh.build(p.positions(), triangles);
             put(hierarchies, Bytes.of(bvh.nodes().length));
             put(hierarchies, Bytes.of(bvh.nodes()));
             put(hierarchies, Bytes.of(bvh.order()));

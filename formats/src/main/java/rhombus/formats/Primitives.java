@@ -23,15 +23,11 @@ final class Primitives {
         this.notes = notes;
     }
 
-    /** The part, or null for points and lines, which are noted. */
+    /** The part, or null for one without positions, which is noted. */
     Part read(Map<String, Object> p, int textureSet, String place) {
         long mode = Json.whole(p, "mode", 4, place);
         if (mode > 6) {
             throw new Problem(place + ".mode", mode + " is no mode of glTF 2.0");
-        }
-        if (mode < 4) {
-            notes.add(mode == 0 ? "Points are not drawn." : "Line primitives are not drawn.", place);
-            return null;
         }
         Map<String, Object> attributes = Json.mapIn(p, "attributes", place);
         int position = Json.index(attributes, "POSITION", accessors.size(), place + ".attributes");
@@ -62,7 +58,7 @@ final class Primitives {
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
         Vec3 origin = Part.origin(Aabb.of(xyz));
         return new Part(
-                Part.Kind.TRIANGLES,
+                kind((int) mode),
                 origin,
                 relative(xyz, origin),
                 optional(attributes, "NORMAL", 3, vertices, of.kept(), place),
@@ -86,8 +82,9 @@ final class Primitives {
                         "element " + i + " names vertex " + order[i] + ", but there are only " + vertices);
             }
         }
-        accessors.budget().take((mode == 4 ? order.length / 3L : Math.max(0, order.length - 2L)) * PER_TRIANGLE, place);
-        return Compaction.of(triangles(order, mode), vertices);
+        long count = mode == 4 ? order.length / 3L : order.length;
+        accessors.budget().take(count * PER_TRIANGLE, place);
+        return Compaction.of(mode < 4 ? strokes(order, mode) : triangles(order, mode), vertices);
     }
 
     private float[] colors(int accessor, int vertices, int[] kept) {
@@ -138,6 +135,24 @@ final class Primitives {
             t[i] = i;
         }
         return t;
+    }
+
+    private static Part.Kind kind(int mode) {
+        return mode == 0 ? Part.Kind.POINTS : mode < 4 ? Part.Kind.LINES : Part.Kind.TRIANGLES;
+    }
+
+    /** Points as they are; lines, loops and strips as pairs (glTF 2.0, 3.7.2.1). */
+    static int[] strokes(int[] o, int mode) {
+        if (mode < 2) {
+            return mode == 0 || o.length % 2 == 0 ? o : Arrays.copyOf(o, o.length - 1);
+        }
+        int n = o.length < 2 ? 0 : mode == 2 ? o.length : o.length - 1;
+        int[] out = new int[n * 2];
+        for (int i = 0; i < n; i++) {
+            out[i * 2] = o[i];
+            out[i * 2 + 1] = o[(i + 1) % o.length];
+        }
+        return out;
     }
 
     /** Lists, strips and fans as triangles, in the order of glTF 2.0, 3.7.2.1; incomplete ones at the end are left out. */

@@ -3,13 +3,17 @@ package rhombus.formats;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.scene.Scene;
+import rhombus.formats.out.Export;
+import rhombus.formats.out.KeptBytes;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
 import rhombus.formats.upload.Upload;
@@ -17,6 +21,45 @@ import rhombus.formats.upload.Upload;
 /** A scene on its way through the export, as the server does it: from the kept file and the document of its changes. */
 public final class Exported {
     private Exported() {}
+
+    private record InMemory(byte[] bytes) implements KeptBytes {
+        @Override
+        public byte[] read(long from, int length) {
+            return Arrays.copyOfRange(bytes, (int) from, (int) from + length);
+        }
+
+        @Override
+        public void copy(long from, long length, OutputStream to) throws IOException {
+            to.write(bytes, (int) from, (int) length);
+        }
+    }
+
+    /** The export of a kept scene with its changes. */
+    public static Export as(Imported kept, Scene scene, Export.Wanted wanted) {
+        try {
+            KeptScene document = KeptScene.read(new ByteArrayInputStream(kept.glb()));
+            return new Export(
+                    wanted,
+                    new Export.Source(document, scene, new InMemory(kept.glb()), new InMemory(kept.edges())),
+                    "out");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The file of an export, which is as long as it was told to be. */
+    public static byte[] bytes(Export e) {
+        try {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            e.write(out);
+            if (e.length() >= 0 && e.length() != out.size()) {
+                throw new IOException("told " + e.length() + " bytes and wrote " + out.size());
+            }
+            return out.toByteArray();
+        } catch (IOException x) {
+            throw new UncheckedIOException(x);
+        }
+    }
 
     /** An import of a file by itself. */
     public static Imported imported(byte[] file) {

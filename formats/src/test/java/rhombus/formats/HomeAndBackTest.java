@@ -3,11 +3,6 @@ package rhombus.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -34,47 +29,9 @@ import rhombus.core.scene.Shape;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Unit;
 import rhombus.formats.out.Export;
-import rhombus.formats.out.KeptBytes;
 
 /** In, out and in again: what a format holds is the same. */
 class HomeAndBackTest {
-    private record InMemory(byte[] bytes) implements KeptBytes {
-        @Override
-        public byte[] read(long from, int length) {
-            return Arrays.copyOfRange(bytes, (int) from, (int) from + length);
-        }
-
-        @Override
-        public void copy(long from, long length, OutputStream to) throws IOException {
-            to.write(bytes, (int) from, (int) length);
-        }
-    }
-
-    static Export export(Imported kept, Scene scene, Export.Wanted wanted) {
-        try {
-            KeptScene document = KeptScene.read(new ByteArrayInputStream(kept.glb()));
-            return new Export(
-                    wanted,
-                    new Export.Source(document, scene, new InMemory(kept.glb()), new InMemory(kept.edges())),
-                    "out");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static byte[] bytes(Export e) {
-        try {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            e.write(out);
-            if (e.length() >= 0) {
-                assertThat((long) out.size()).as("told length").isEqualTo(e.length());
-            }
-            return out.toByteArray();
-        } catch (IOException x) {
-            throw new UncheckedIOException(x);
-        }
-    }
-
     private static Export.Wanted wanted(Export.Format f) {
         return new Export.Wanted(f, null, null, null, false);
     }
@@ -185,8 +142,8 @@ class HomeAndBackTest {
     @Property(tries = 100)
     void theTrianglesThatAreShownComeBackFromEveryFormat(@ForAll("scenes") Made m) {
         for (Export.Format f : Export.Format.values()) {
-            Export e = export(m.base.imported(), m.scene, wanted(f));
-            Opened back = Opened.of(e.fileName(), bytes(e));
+            Export e = Exported.as(m.base.imported(), m.scene, wanted(f));
+            Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             List<double[]> triangles = shown(back.scene());
             if (f == Export.Format.STL) {
                 // Read as millimetres, since the format does not say; written in metres, as asked.
@@ -211,8 +168,8 @@ class HomeAndBackTest {
     void polygonsComeBackAsTheTrianglesTheyWereJoinedFrom(@ForAll("scenes") Made m) {
         double[] area = new double[2];
         for (Export.Format f : List.of(Export.Format.OBJ, Export.Format.PLY)) {
-            Export e = export(m.base.imported(), m.scene, new Export.Wanted(f, null, null, null, true));
-            Opened back = Opened.of(e.fileName(), bytes(e));
+            Export e = Exported.as(m.base.imported(), m.scene, new Export.Wanted(f, null, null, null, true));
+            Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             List<double[]> before = shown(m.scene);
             List<double[]> after = shown(back.scene());
             // Cut again along other diagonals perhaps, so that counts and areas are what stays.
@@ -236,8 +193,8 @@ class HomeAndBackTest {
         Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
                 .scene();
         String id = s.node(s.count() - 1).id();
-        byte[] out =
-                bytes(export(base.imported(), s, new Export.Wanted(Export.Format.OBJ, Set.of(id), null, null, true)));
+        byte[] out = Exported.bytes(
+                Exported.as(base.imported(), s, new Export.Wanted(Export.Format.OBJ, Set.of(id), null, null, true)));
         String text = new String(out, StandardCharsets.UTF_8);
         assertThat(text.lines().filter(l -> l.startsWith("f "))).hasSize(6).allMatch(l -> l.split(" ").length == 5);
     }
@@ -245,23 +202,24 @@ class HomeAndBackTest {
     @Test
     void axesAndUnitsAreThoseThatAreAskedFor() {
         Opened base = Opened.of("a.obj", "v 1 2 3\nv 2 2 3\nv 1 4 3\nf 1 2 3");
-        Export e = export(
+        Export e = Exported.as(
                 base.imported(), base.scene(), new Export.Wanted(Export.Format.OBJ, null, UpAxis.Z, Unit.CM, false));
         // What pointed along Y points along Z, and what came towards the eye from Z comes from -Y.
-        assertThat(new String(bytes(e), StandardCharsets.UTF_8)).contains("v 100.0 -300.0 200.0\n");
+        assertThat(new String(Exported.bytes(e), StandardCharsets.UTF_8)).contains("v 100.0 -300.0 200.0\n");
         assertThat(e.losses()).isEmpty();
     }
 
     @Test
     void whatAFormatCannotHoldIsTold() {
         Made m = made(3);
-        List<String> stl =
-                export(m.base.imported(), m.scene, wanted(Export.Format.STL)).losses();
+        List<String> stl = Exported.as(m.base.imported(), m.scene, wanted(Export.Format.STL))
+                .losses();
         assertThat(stl)
                 .contains("All objects become one, without their names.", "Materials and textures are left out.")
                 .anyMatch(l -> l.contains("camera"))
                 .anyMatch(l -> l.contains("light"));
-        assertThat(export(m.base.imported(), m.scene, wanted(Export.Format.GLB)).losses())
+        assertThat(Exported.as(m.base.imported(), m.scene, wanted(Export.Format.GLB))
+                        .losses())
                 .isEmpty();
     }
 }

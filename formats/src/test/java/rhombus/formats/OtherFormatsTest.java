@@ -16,6 +16,7 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.UpAxis;
+import rhombus.formats.out.Export;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Upload;
 
@@ -184,6 +185,36 @@ class OtherFormatsTest {
                         .scene()
                         .up())
                 .isEqualTo(UpAxis.Z);
+    }
+
+    @Test
+    void linesAndPointsComeAsSuchAndGoHomeAgain() {
+        Opened o = Opened.of("a.obj", "v 0 0 0\nv 1 0 0\nv 0 1 0 1 0 0\nl 1 2 3\np 3\np 1\n");
+        assertThat(o.imported().triangles()).isZero();
+        assertThat(o.scene().strokes(0, Mesh.Kind.LINES)).isEqualTo(2);
+        assertThat(o.scene().strokes(0, Mesh.Kind.POINTS)).isEqualTo(2);
+        for (Export.Format f : List.of(Export.Format.OBJ, Export.Format.GLB, Export.Format.GLTF)) {
+            Export e = Exported.as(o.imported(), o.scene(), new Export.Wanted(f, null, null, null, false));
+            Opened back = Opened.of(e.fileName(), Exported.bytes(e));
+            assertThat(back.scene().strokes(0, Mesh.Kind.LINES)).as(f.word()).isEqualTo(2);
+            assertThat(back.scene().strokes(0, Mesh.Kind.POINTS)).as(f.word()).isEqualTo(2);
+            assertThat(back.scene().bounds()).isEqualTo(o.scene().bounds());
+        }
+        Opened ply = Opened.of(
+                "points.ply",
+                "ply\nformat ascii 1.0\nelement vertex 2\nproperty float x\nproperty float y\nproperty float z\nend_header\n0 0 0\n1 2 3\n");
+        assertThat(ply.scene().strokes(0, Mesh.Kind.POINTS)).isEqualTo(2);
+    }
+
+    @Test
+    void loopsAndStripsOfGltfAreLinesInItsOrder() {
+        int[] o = {4, 5, 6, 7};
+        assertThat(Primitives.strokes(o, 0)).containsExactly(4, 5, 6, 7);
+        assertThat(Primitives.strokes(o, 1)).containsExactly(4, 5, 6, 7);
+        assertThat(Primitives.strokes(o, 2)).containsExactly(4, 5, 5, 6, 6, 7, 7, 4);
+        assertThat(Primitives.strokes(o, 3)).containsExactly(4, 5, 5, 6, 6, 7);
+        assertThat(Primitives.strokes(new int[] {1}, 3)).isEmpty();
+        assertThat(Primitives.strokes(new int[] {1, 2, 3}, 1)).containsExactly(1, 2);
     }
 
     private static byte[] bytes(String s) {

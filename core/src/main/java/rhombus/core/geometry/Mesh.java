@@ -3,7 +3,8 @@ package rhombus.core.geometry;
 import java.util.List;
 
 /**
- * An indexed triangle mesh with one material. The arrays are shared, not copied: nobody may change them.
+ * An indexed triangle mesh with one material, or lines or points, which are kept as triangles without an area so that whatever
+ * frames, bounds and sorts triangles does the same with them. The arrays are shared, not copied: nobody may change them.
  *
  * <p>Positions are relative to {@link #origin()}, which is kept in {@code double}: a mesh modelled 100 km from its
  * frame's origin is stored near zero, so nothing jitters on a graphics card that computes in {@code float}.
@@ -20,6 +21,16 @@ public final class Mesh {
      */
     public record Level(int[] triangles, float bound) {}
 
+    /** What it is made of. */
+    public enum Kind {
+        TRIANGLES,
+        /** Each is a triangle whose second and third corner are its end. */
+        LINES,
+        /** Each is a triangle of one corner three times. */
+        POINTS
+    }
+
+    private final Kind kind;
     private final Vec3 origin;
     private final float[] positions;
     private final int[] triangles;
@@ -43,6 +54,12 @@ public final class Mesh {
 
     /** The same with bounds (of the positions without origin) that are known already. */
     public Mesh(Vec3 origin, float[] positions, int[] triangles, Aabb relativeBounds) {
+        this(Kind.TRIANGLES, origin, positions, triangles, relativeBounds);
+    }
+
+    /** The same of lines or points, told as triangles. */
+    public Mesh(Kind kind, Vec3 origin, float[] positions, int[] triangles, Aabb relativeBounds) {
+        this.kind = kind;
         this.origin = origin;
         this.positions = positions;
         this.triangles = triangles;
@@ -50,6 +67,38 @@ public final class Mesh {
                 ? relativeBounds
                 : new Aabb(
                         relativeBounds.min().plus(origin), relativeBounds.max().plus(origin));
+    }
+
+    /**
+     * Vertices of lines or points as triangles without an area.
+     *
+     * @param indices two vertex numbers for each line, one for each point, or three for each triangle
+     */
+    public static int[] asTriangles(Kind kind, int[] indices) {
+        if (kind == Kind.TRIANGLES) {
+            return indices;
+        }
+        int corners = kind == Kind.LINES ? 2 : 1;
+        int[] out = new int[indices.length / corners * 3];
+        for (int i = 0; i < out.length; i++) {
+            out[i] = indices[i / 3 * corners + Math.min(i % 3, corners - 1)];
+        }
+        return out;
+    }
+
+    /** What it is made of. */
+    public Kind kind() {
+        return kind;
+    }
+
+    /** Whether it is lines or points, which are drawn as strokes of constant width in every look. */
+    public boolean isStrokes() {
+        return kind != Kind.TRIANGLES;
+    }
+
+    /** Number of triangles that have an area: none of lines and points. */
+    public int faceCount() {
+        return isStrokes() ? 0 : triangleCount();
     }
 
     /** What is added to every position. */

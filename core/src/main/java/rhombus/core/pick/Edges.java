@@ -22,6 +22,8 @@ public final class Edges {
     private double bestDepth = Double.POSITIVE_INFINITY;
     private int node = -1;
 
+    private boolean strokesAlone;
+
     private Edges(Scene scene, Screen screen, double px, double py) {
         this.scene = scene;
         this.screen = screen;
@@ -31,7 +33,17 @@ public final class Edges {
 
     /** The unlocked object whose edge lies nearest to a pixel, within {@link #REACH}; null if none does. */
     public static Hit closest(Scene scene, Screen screen, double x, double y) {
+        return closest(scene, screen, x, y, false);
+    }
+
+    /** The unlocked object whose lines or points lie nearest to a pixel, within {@link #REACH}; null if none does. */
+    public static Hit strokes(Scene scene, Screen screen, double x, double y) {
+        return scene.anyStrokes() ? closest(scene, screen, x, y, true) : null;
+    }
+
+    private static Hit closest(Scene scene, Screen screen, double x, double y, boolean strokesAlone) {
         Edges e = new Edges(scene, screen, x, y);
+        e.strokesAlone = strokesAlone;
         for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
             if (!n.meshes().isEmpty() && scene.shown(i) && !scene.locked(i) && e.near(scene.bounds(i))) {
@@ -68,6 +80,9 @@ public final class Edges {
     }
 
     private void search(int i, Mesh mesh) {
+        if (strokesAlone && !mesh.isStrokes()) {
+            return;
+        }
         double[] toCamera = toCamera(scene.world(i), mesh.origin());
         float[] p = mesh.positions();
         boolean flat = screen.pose().projection().flat();

@@ -22,6 +22,9 @@ public final class Scene {
     /** Nothing in it. */
     public static final Scene EMPTY = new Scene(List.of(), List.of(), UpAxis.Y);
 
+    /** Whether any mesh is lines or points, once it was asked. */
+    private Boolean strokes;
+
     private final Node[] nodes;
     private final List<Mesh> meshes;
     private final Setup setup;
@@ -336,7 +339,24 @@ public final class Scene {
     public int triangles(int i) {
         int sum = 0;
         for (int m : nodes[i].meshes()) {
-            sum += meshes.get(m).triangleCount();
+            sum += meshes.get(m).faceCount();
+        }
+        return sum;
+    }
+
+    /** Whether any mesh is lines or points. */
+    public boolean anyStrokes() {
+        if (strokes == null) {
+            strokes = meshes.stream().anyMatch(Mesh::isStrokes);
+        }
+        return strokes;
+    }
+
+    /** Number of lines, or of points, of a node's own meshes. */
+    public int strokes(int i, Mesh.Kind kind) {
+        int sum = 0;
+        for (int m : nodes[i].meshes()) {
+            sum += meshes.get(m).kind() == kind ? meshes.get(m).triangleCount() : 0;
         }
         return sum;
     }

@@ -144,6 +144,10 @@ public final class Batches {
             Skin skin = uses.get(0).skin;
             int triangles = uses.get(0).shape.triangleCount();
             boolean copies = uses.size() >= SOME && (uses.size() - 1) * (long) triangles >= COPIES;
+            if (uses.get(0).shape.isStrokes()) {
+                strokes(scene, uses, middle, merged);
+                return;
+            }
             boolean crowd = crowds.containsKey(mesh) || uses.size() >= CROWD || copies && !skin.blend();
             for (Part p : uses) {
                 note(p);
@@ -159,6 +163,19 @@ public final class Batches {
             }
         });
         merged.forEach((kind, some) -> merge(scene, kind, some, middle));
+    }
+
+    /** Strokes have colours of their own in the buffers of their lines, which only merged batches have. */
+    private void strokes(Scene scene, List<Part> uses, Vec3 middle, Map<String, List<Part>> merged) {
+        for (Part p : uses) {
+            note(p);
+            if (exact(scene, p, middle)) {
+                String kind = p.skin.colors() == null ? "strokes" : "coloured strokes";
+                merged.computeIfAbsent(kind, k -> new ArrayList<>()).add(p);
+            } else {
+                own(scene, p);
+            }
+        }
     }
 
     private void note(Part p) {

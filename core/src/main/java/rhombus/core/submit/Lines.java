@@ -25,11 +25,23 @@ final class Lines {
     void bake(Part p) {
         int n = p.shape.edgeCount();
         for (int e = 0; e < n; e++) {
-            int strength = e < p.shape.strongEdges() ? MeshEdges.STRONG : MeshEdges.PLAIN;
+            int strength = p.shape.isStrokes()
+                    ? colored(p, p.shape.edgeStart(e))
+                    : e < p.shape.strongEdges() ? MeshEdges.STRONG : MeshEdges.PLAIN;
             int a = p.vertex + p.shape.edgeStart(e);
             int b = p.vertex + p.shape.edgeEnd(e);
             quads.put(p.line + e, batch.positions, a, b, strength, p.slot);
         }
         batch.dirty.add(Dirty.LINES, p.line, p.line + n);
+    }
+
+    /** A stroke has the colour of the vertex where it starts, times that of its material. */
+    private static int colored(Part p, int vertex) {
+        double[] base = p.skin.color();
+        float[] own = p.skin.colors();
+        return own == null
+                ? Quads.colored(base[0], base[1], base[2])
+                : Quads.colored(
+                        base[0] * own[vertex * 4], base[1] * own[vertex * 4 + 1], base[2] * own[vertex * 4 + 2]);
     }
 }

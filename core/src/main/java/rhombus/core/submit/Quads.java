@@ -1,5 +1,7 @@
 package rhombus.core.submit;
 
+import rhombus.core.display.Srgb;
+
 /**
  * Lines as quads that are widened on the screen: four corners a line. {@code ends} holds six numbers a corner, both ends of its line;
  * {@code corners} four whole numbers: which end it belongs to, which side of the line, its strength, and the number of its part.
@@ -24,6 +26,18 @@ final class Quads {
             indices[to + 2] = indices[to + 4] = v + 2;
             indices[to + 5] = v + 3;
         }
+    }
+
+    /**
+     * What stands for the strength of a stroke that has a colour of its own: five bits each of red, green and blue as a screen's
+     * signal, minus one and downwards.
+     */
+    static int colored(double red, double green, double blue) {
+        return -1 - (five(red) << 10 | five(green) << 5 | five(blue));
+    }
+
+    private static int five(double linear) {
+        return (int) Math.round(31 * Srgb.signal(Math.max(0, Math.min(1, linear))));
     }
 
     /** Writes a line between two points of an array, three numbers each. */

@@ -86,6 +86,11 @@ public final class Submission {
             return now == Way.WIRE && !surfaces || now == Way.TRANSLUCENT && (!surfaces || through) ? Way.USUAL : now;
         }
 
+        /** Whether anything is drawn at all. */
+        public boolean anything() {
+            return surfaces || boxes || lines();
+        }
+
         /** Whether any lines are drawn: beside those that are wished for they stand in for edges on surfaces that are not filled. */
         boolean lines() {
             return edging.lines() || edging.faint() || wire();
@@ -163,7 +168,7 @@ public final class Submission {
         for (Batch b : batches.list()) {
             for (int i = 0; b.sort != Batch.Sort.CROWD && i < b.parts.size(); i++) {
                 Part p = b.parts.get(i);
-                if (p.gone || p.selected || !p.shape.hasEdges() || !scene.shown(p.node)) {
+                if (p.gone || p.selected || p.shape.isStrokes() || !p.shape.hasEdges() || !scene.shown(p.node)) {
                     continue;
                 }
                 Aabb box = scene.bounds(p.node);
@@ -185,6 +190,12 @@ public final class Submission {
             }
             Aabb box = scene.bounds(p.node);
             if (!f.shows(box)) {
+                continue;
+            }
+            if (p.shape.isStrokes()) {
+                if (wish.anything()) {
+                    strokes(p, wish.boxes, ghost);
+                }
                 continue;
             }
             if (ghost) {
@@ -212,6 +223,30 @@ public final class Submission {
                 box(p);
             }
         }
+    }
+
+    /** Lines and points of a file are drawn in every look. */
+    private void strokes(Part p, boolean asBox, boolean ghost) {
+        if (asBox && !ghost) {
+            box(p);
+        } else if (!p.shape.hasEdges()) {
+            complete = false;
+        } else {
+            ranges(ghost ? FAINT : p.selected ? PICKED : LINES, 0)
+                    .add(firstLine(p), thinned(p.shape.edgeCount()) * Quads.INDICES, 4);
+        }
+    }
+
+    /** Where in its batch's indices a part's lines start, bytes. */
+    private int firstLine(Part p) {
+        if (p.batch.sort != Batch.Sort.MERGED) {
+            return 0;
+        }
+        if (p.batch.lines == null) {
+            // Where each part's lines start is known once they are made.
+            batches.indices(p.batch.number, -1);
+        }
+        return p.line * Quads.INDICES * 4;
     }
 
     private void box(Part p) {
@@ -287,13 +322,7 @@ public final class Submission {
                 p.selected
                         ? EdgeThinning.countSelected(room, total, EdgeThinning.length(screen, box, edgeLength(p, box)))
                         : shared(EdgeThinning.count(room, total), box));
-        int first = p.batch.sort == Batch.Sort.MERGED ? p.line * Quads.INDICES * 4 : 0;
-        if (p.batch.sort == Batch.Sort.MERGED && p.batch.lines == null) {
-            // Where each part's lines start is known once they are made.
-            batches.indices(p.batch.number, -1);
-            first = p.line * Quads.INDICES * 4;
-        }
-        ranges(form, 0).add(first, count * Quads.INDICES, 4);
+        ranges(form, 0).add(firstLine(p), count * Quads.INDICES, 4);
     }
 
     private int shared(int lines, Aabb box) {

@@ -62,6 +62,11 @@ final class Groups {
         return last;
     }
 
+    /** Whether nothing was gathered. */
+    boolean isEmpty() {
+        return places.isEmpty();
+    }
+
     /** Gives a part of what was gathered for a material. */
     interface Finish {
         Part part(Corners c, int material);

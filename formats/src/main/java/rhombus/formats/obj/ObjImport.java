@@ -83,6 +83,14 @@ public final class ObjImport {
                 statement();
             }
         }
+        if (groups.isEmpty()) {
+            // Scanners write clouds as vertices that nothing names.
+            Corners to = groups.of(Part.Kind.POINTS, -1, false);
+            for (int i = 0; i < positions.size() / 3; i++) {
+                count(PER_TRIANGLE);
+                to.corner(i, Corners.NONE, Corners.NONE);
+            }
+        }
         String title = Upload.title(file);
         Numbers smoothed = smooth.units();
         Numbers tints = colors.size() == 0 ? null : colors;

@@ -3,6 +3,7 @@ package rhombus.formats.out;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 
@@ -50,6 +51,8 @@ final class Losses {
             }
         }
         if (format == Export.Format.STL) {
+            add(out, taken.strokes(Mesh.Kind.LINES), "line is left out", "lines are left out");
+            add(out, taken.strokes(Mesh.Kind.POINTS), "point is left out", "points are left out");
             if (taken.any("COLOR_0")) {
                 out.add("Colours of vertices are left out.");
             }

@@ -7,6 +7,7 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.function.IntFunction;
 import rhombus.core.display.Srgb;
+import rhombus.core.geometry.Mesh;
 
 /** Writes OBJ: an object each, with the materials that its surfaces use. */
 public final class ObjExport {
@@ -87,8 +88,11 @@ public final class ObjExport {
             numbers("vn", place.out, 3);
             end();
         }
-        Facets facets = new Facets(f, modelled);
-        for (int t = 0; t < f.triangles().length / 3; t++) {
+        if (!f.isFaces()) {
+            strokes(f, from[0]);
+        }
+        Facets facets = new Facets(f, modelled && f.isFaces());
+        for (int t = 0; f.isFaces() && t < f.triangles().length / 3; t++) {
             if (facets.next(t)) {
                 face(facets, f, place.mirrored, from);
             }
@@ -96,6 +100,17 @@ public final class ObjExport {
         from[0] += f.vertices();
         from[1] += f.texture() == null ? 0 : f.vertices();
         from[2] += f.normals() == null ? 0 : f.vertices();
+    }
+
+    private void strokes(Surface f, int first) throws IOException {
+        boolean line = f.kind() == Mesh.Kind.LINES;
+        for (int i = 0; i < f.triangles().length; i += line ? 2 : 1) {
+            s.append(line ? "l " : "p ").append(first + f.triangles()[i]);
+            if (line) {
+                s.append(' ').append(first + f.triangles()[i + 1]);
+            }
+            end();
+        }
     }
 
     private void face(Facets facets, Surface f, boolean mirrored, int[] from) throws IOException {

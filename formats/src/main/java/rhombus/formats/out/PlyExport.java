@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import rhombus.core.display.Srgb;
+import rhombus.core.geometry.Mesh;
 
 /** Writes binary PLY: all surfaces as one, with normals, texture coordinates and colours where any surface has them. */
 public final class PlyExport {
@@ -17,6 +18,7 @@ public final class PlyExport {
     private final boolean normals;
     private final boolean texture;
     private final boolean colors;
+    private final long edges;
     private OutputStream to;
     private final ByteBuffer b = ByteBuffer.allocate(BUFFER).order(ByteOrder.LITTLE_ENDIAN);
 
@@ -31,12 +33,13 @@ public final class PlyExport {
         normals = taken.any("NORMAL");
         texture = taken.any("TEXCOORD_0");
         colors = taken.any("COLOR_0");
+        edges = taken.strokes(Mesh.Kind.LINES);
     }
 
     /** Length of the file where faces are triangles, bytes; polygons take less. */
     public long most() {
         int vertex = 12 + (normals ? 12 : 0) + (texture ? 8 : 0) + (colors ? 4 : 0);
-        return header(taken.triangles()).length + vertex * taken.vertices() + 13 * taken.triangles();
+        return header(taken.triangles()).length + vertex * taken.vertices() + 13 * taken.triangles() + 8 * edges;
     }
 
     private byte[] header(long faces) {
@@ -48,7 +51,9 @@ public final class PlyExport {
                                 ? "property uchar red\nproperty uchar green\nproperty uchar blue\nproperty uchar alpha\n"
                                 : "")
                         + "element face " + faces + "\nproperty list " + (modelled ? "ushort" : "uchar")
-                        + " int vertex_indices\nend_header\n")
+                        + " int vertex_indices\n"
+                        + (edges == 0 ? "" : "element edge " + edges + "\nproperty int vertex1\nproperty int vertex2\n")
+                        + "end_header\n")
                 .getBytes(StandardCharsets.US_ASCII);
     }
 
@@ -72,8 +77,22 @@ public final class PlyExport {
                 base += s.vertices();
             }
         }
+        edges();
         to.write(b.array(), 0, b.position());
         b.clear();
+    }
+
+    private void edges() throws IOException {
+        int base = 0;
+        for (Taken.Thing t : taken.things()) {
+            for (Surface s : taken.surfaces(t)) {
+                for (int k = 0; s.kind() == Mesh.Kind.LINES && k < s.triangles().length; k++) {
+                    room(4);
+                    b.putInt(base + s.triangles()[k]);
+                }
+                base += s.vertices();
+            }
+        }
     }
 
     /** How many polygons there are: the header comes before them, so that they are counted first. */
@@ -82,7 +101,7 @@ public final class PlyExport {
         for (Taken.Thing t : taken.things()) {
             for (Surface s : taken.surfaces(t)) {
                 Facets f = new Facets(s, true);
-                for (int i = 0; i < s.triangles().length / 3; i++) {
+                for (int i = 0; s.isFaces() && i < s.triangles().length / 3; i++) {
                     n += f.next(i) ? 1 : 0;
                 }
             }
@@ -92,7 +111,7 @@ public final class PlyExport {
 
     private void faces(Surface s, int base, boolean mirrored) throws IOException {
         Facets f = new Facets(s, modelled);
-        for (int i = 0; i < s.triangles().length / 3; i++) {
+        for (int i = 0; s.isFaces() && i < s.triangles().length / 3; i++) {
             if (!f.next(i)) {
                 continue;
             }

@@ -36,6 +36,9 @@ public final class StlExport {
         for (Taken.Thing t : taken.things()) {
             Place place = new Place(t.matrix());
             for (Surface s : taken.surfaces(t)) {
+                if (!s.isFaces()) {
+                    continue;
+                }
                 int[] tri = s.triangles();
                 for (int i = 0; i < tri.length; i += 3) {
                     for (int k = 0; k < 3; k++) {

@@ -1,18 +1,22 @@
 package rhombus.formats.out;
 
+import rhombus.core.geometry.Mesh;
+
 /**
- * Triangles of one material as they are kept.
+ * Triangles, lines or points of one material as they are kept.
  *
+ * @param kind which of them
  * @param positions x, y, z per vertex, relative to the origin
  * @param origin x, y, z added to every position
  * @param normals x, y, z per vertex, or null
  * @param texture u, v per vertex, v downwards, or null
  * @param colors r, g, b, a per vertex, linear, or null
- * @param triangles three vertex numbers each
+ * @param triangles three vertex numbers for each triangle, two for each line, one for each point
  * @param marks strength of the sides of each triangle as {@link rhombus.core.geometry.MeshEdges} packs it, or null
  * @param material number in the document, or -1
  */
 record Surface(
+        Mesh.Kind kind,
         float[] positions,
         double[] origin,
         float[] normals,
@@ -21,6 +25,10 @@ record Surface(
         int[] triangles,
         byte[] marks,
         int material) {
+    boolean isFaces() {
+        return kind == Mesh.Kind.TRIANGLES;
+    }
+
     int vertices() {
         return positions.length / 3;
     }

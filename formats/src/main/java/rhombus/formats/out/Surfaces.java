@@ -6,6 +6,7 @@ import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.NormalForm;
@@ -44,9 +45,21 @@ final class Surfaces {
         return NormalForm.count(gltf, accessor(number, "POSITION"));
     }
 
-    /** How many triangles a surface has, without reading it. */
-    int triangles(int number) {
-        return NormalForm.count(gltf, Plain.whole(primitives.get(number).get("indices"), 0)) / 3;
+    /** What a surface is made of. */
+    Mesh.Kind kind(int number) {
+        int mode = Plain.whole(primitives.get(number).get("mode"), 4);
+        return mode == 0 ? Mesh.Kind.POINTS : mode == 1 ? Mesh.Kind.LINES : Mesh.Kind.TRIANGLES;
+    }
+
+    /** How many triangles, lines or points it has, without reading it. */
+    int count(int number) {
+        int corners =
+                switch (kind(number)) {
+                    case POINTS -> 1;
+                    case LINES -> 2;
+                    case TRIANGLES -> 3;
+                };
+        return NormalForm.count(gltf, Plain.whole(primitives.get(number).get("indices"), 0)) / corners;
     }
 
     /** Whether the vertices of a surface have such an attribute. */
@@ -71,14 +84,16 @@ final class Surfaces {
         int indices = Plain.whole(primitives.get(number).get("indices"), 0);
         int[] t = new int[NormalForm.count(gltf, indices)];
         bytes(indices, t.length).asIntBuffer().get(t);
+        boolean faces = kind(number) == Mesh.Kind.TRIANGLES;
         return new Surface(
+                kind(number),
                 floats(number, "POSITION", 3),
                 origin == null ? new double[3] : origin,
                 floats(number, "NORMAL", 3),
                 floats(number, "TEXCOORD_0", 2),
                 floats(number, "COLOR_0", 4),
                 t,
-                lines == null ? null : lines.read(marks()[number], t.length / 3),
+                lines == null || !faces ? null : lines.read(marks()[number], t.length / 3),
                 material(number));
     }
 
@@ -106,7 +121,7 @@ final class Surfaces {
                         .order(ByteOrder.LITTLE_ENDIAN)
                         .getInt();
                 marks[i] = at + 8 + edges * 4L;
-                at = marks[i] + (triangles(i) + 3) / 4 * 4;
+                at = marks[i] + (count(i) + 3) / 4 * 4;
             }
         }
         return marks;
@@ -116,6 +131,7 @@ final class Surfaces {
     static Surface of(Shape s) {
         ShapeMesh m = ShapeMesh.of(s);
         return new Surface(
+                Mesh.Kind.TRIANGLES,
                 m.mesh().positions(),
                 new double[3],
                 m.normals(),

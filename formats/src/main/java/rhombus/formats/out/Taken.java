@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
@@ -150,8 +151,20 @@ public final class Taken {
                 n += Surfaces.of(node.shape()).triangles().length / 3;
             } else {
                 for (int m : node.meshes()) {
-                    n += surfaces.triangles(m);
+                    n += surfaces.kind(m) == Mesh.Kind.TRIANGLES ? surfaces.count(m) : 0;
                 }
+            }
+        }
+        return n;
+    }
+
+    /** How many lines, or points, there are. */
+    public long strokes(Mesh.Kind kind) {
+        long n = 0;
+        for (Thing t : things) {
+            Node node = scene.node(t.node);
+            for (int m : node.shape() != null ? List.<Integer>of() : node.meshes()) {
+                n += surfaces.kind(m) == kind ? surfaces.count(m) : 0;
             }
         }
         return n;

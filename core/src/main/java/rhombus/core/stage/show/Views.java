@@ -140,7 +140,8 @@ final class Views {
                 wish.edging().lines()
                         || wish.edging().faint()
                         || wish.edging().onSurface() && !wish.surfaces()
-                        || wish.ways() && ground.scene().anyWay(),
+                        || wish.ways() && ground.scene().anyWay()
+                        || wish.anything() && ground.scene().anyStrokes(),
                 wish.edging().lines() ? wish.edging().hides() : wish.surfaces() && !wish.boxes(),
                 wish.boxes(),
                 v.pose.projection().flat(),

@@ -10,6 +10,9 @@ import rhombus.core.view.Screen;
 
 /** What lies under a point of a viewport for a hand that takes it. */
 public final class Picks {
+    /** A line that lies on a surface is in front of it, whatever rounding says; part of the distance. */
+    private static final double ON_IT = 1e-3;
+
     private final Ground ground;
     private final Subject subject;
 
@@ -21,7 +24,19 @@ public final class Picks {
     /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
     public Hit pick(ViewState v, double lx, double ly) {
         Hit first = markOrEdge(v, v.pose, lx, ly);
-        return first != null ? first : ground.model().surfaceAt(v, v.pose, lx, ly, false);
+        return first != null ? first : strokeOrSurface(v, v.pose, lx, ly, false);
+    }
+
+    /** A line or point in reach that no surface hides, else the surface. */
+    private Hit strokeOrSurface(ViewState v, Pose p, double lx, double ly, boolean locked) {
+        Hit surface = ground.model().surfaceAt(v, p, lx, ly, locked);
+        Hit stroke = v.shows(Overlay.MESHES)
+                ? Edges.strokes(ground.scene(), v.screen().with(p), lx, ly)
+                : null;
+        if (stroke == null || surface == null) {
+            return stroke == null ? surface : stroke;
+        }
+        return p.depth(stroke.point()) <= p.depth(surface.point()) * (1 + ON_IT) ? stroke : surface;
     }
 
     /** What is taken before any surface: the mark of a light or camera, in wireframe an edge in reach; null for none. */
@@ -39,6 +54,6 @@ public final class Picks {
      */
     public Hit heldAt(ViewState v, Pose p, double lx, double ly) {
         Hit first = markOrEdge(v, p, lx, ly);
-        return first != null ? first : ground.model().surfaceAt(v, p, lx, ly, true);
+        return first != null ? first : strokeOrSurface(v, p, lx, ly, true);
     }
 }
