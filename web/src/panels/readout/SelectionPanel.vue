@@ -51,6 +51,14 @@ const PIVOTS = [
       <dd class="numbers">{{ selected.size }}</dd>
       <dt>Triangles</dt>
       <dd class="numbers">{{ selected.triangles.toLocaleString('en-GB') }}</dd>
+      <template v-if="selected.lines">
+        <dt>Lines</dt>
+        <dd class="numbers">{{ selected.lines.toLocaleString('en-GB') }}</dd>
+      </template>
+      <template v-if="selected.points">
+        <dt>Points</dt>
+        <dd class="numbers">{{ selected.points.toLocaleString('en-GB') }}</dd>
+      </template>
       <template v-if="selected.parts">
         <dt>Parts</dt>
         <dd>{{ selected.parts }}</dd>

@@ -361,6 +361,18 @@ public final class Scene {
         return sum;
     }
 
+    /** Number of lines, or of points, of a node and all below it that is not gone. */
+    public int strokesBelow(int i, Mesh.Kind kind) {
+        if (tree.children.get(i).isEmpty()) {
+            return nodes[i].gone() ? 0 : strokes(i, kind);
+        }
+        int sum = 0;
+        for (int n : subtree(i)) {
+            sum += nodes[n].gone() ? 0 : strokes(n, kind);
+        }
+        return sum;
+    }
+
     /** Number of triangles of a node and all below it that is not gone. */
     public int trianglesBelow(int i) {
         if (tree.children.get(i).isEmpty()) {

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import rhombus.core.display.Grid;
 import rhombus.core.edit.Quantity;
 import rhombus.core.edit.Transforms;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Lengths;
@@ -160,7 +161,20 @@ public final class Reading {
                 n.kind() == Kind.GROUP ? true : null,
                 ways(n),
                 subject.selection().triangles(scene),
+                strokes(Mesh.Kind.LINES),
+                strokes(Mesh.Kind.POINTS),
                 n.shape() == null ? null : shape(n.shape()));
+    }
+
+    private Integer strokes(Mesh.Kind kind) {
+        Scene scene = ground.scene();
+        if (!scene.anyStrokes()) {
+            return null;
+        }
+        int n = subject.selection().roots(scene).stream()
+                .mapToInt(i -> scene.strokesBelow(i, kind))
+                .sum();
+        return n == 0 ? null : n;
     }
 
     private static List<Choice> ways(Node n) {

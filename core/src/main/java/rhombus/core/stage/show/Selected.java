@@ -23,6 +23,8 @@ import rhombus.core.stage.view.Choice;
  * @param group whether it is a group
  * @param ways in which the object selected last can be drawn
  * @param triangles of everything selected
+ * @param lines of everything selected, if there are any
+ * @param points of everything selected, if there are any
  * @param shape numbers of a solid
  */
 public record Selected(
@@ -41,4 +43,6 @@ public record Selected(
         @Maybe Boolean group,
         List<Choice> ways,
         int triangles,
+        @Maybe Integer lines,
+        @Maybe Integer points,
         @Maybe List<Field> shape) {}
