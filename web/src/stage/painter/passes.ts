@@ -40,9 +40,8 @@ export const PLAIN: Drawn = {
   shade: 'smooth',
   through: false,
   opacity: 1,
-  // Those that a file brings.
-  lines: true,
-  hidden: true,
+  lines: false,
+  hidden: false,
   boxes: false,
   grid: false,
   outline: false,

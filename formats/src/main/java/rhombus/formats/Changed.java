@@ -59,12 +59,12 @@ public final class Changed {
                                 n.getValue().local(), e.before().get(n.getKey()).local())));
     }
 
-    private static int length(byte[] glb) {
+    static int length(byte[] glb) {
         return ByteBuffer.wrap(glb).order(ByteOrder.LITTLE_ENDIAN).getInt(12);
     }
 
     @SuppressWarnings("unchecked")
-    private static Map<String, Object> document(byte[] glb) {
+    static Map<String, Object> document(byte[] glb) {
         return JSON.readValue(Arrays.copyOfRange(glb, 20, 20 + length(glb)), Map.class);
     }
 }

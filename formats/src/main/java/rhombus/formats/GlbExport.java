@@ -15,6 +15,7 @@ import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import tools.jackson.databind.json.JsonMapper;
@@ -86,7 +87,7 @@ public final class GlbExport {
         for (int i = 0; i < listed.size(); i++) {
             int camera = Plain.whole(Plain.map(listed.get(i)).get("camera"), -1);
             if (camera >= 0) {
-                out.put("n" + i, camera);
+                out.put(NormalForm.id(Plain.map(listed.get(i)), i), camera);
             }
         }
         return out;

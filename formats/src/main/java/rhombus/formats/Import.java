@@ -1,7 +1,9 @@
 package rhombus.formats;
 
 import java.util.List;
+import java.util.Map;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Model;
@@ -52,7 +54,44 @@ public final class Import {
     public static Imported read(Upload upload, Answers answers, Limits limits, Progress progress) {
         progress.at("Reading the file", 0);
         Budget budget = limits.budget(upload.sent());
-        Model model = model(upload, limits, budget, progress);
+        Model model = clean(model(upload, limits, budget, progress));
+        return finished(model, answers, limits, budget, progress);
+    }
+
+    /**
+     * A newer file of a scene.
+     *
+     * @param imported what it is with what is kept of the older one
+     * @param report which objects are the same, new, or there no more
+     */
+    public record Update(Imported imported, Newer.Report report) {}
+
+    /**
+     * Reads an upload that is a newer file of a kept scene.
+     *
+     * @param glb the kept scene's geometry file
+     * @param answers how that scene stands, which holds for the newer file too
+     * @throws Problem if the file cannot be read, naming the place
+     * @throws Progress.Cancelled if it is no longer wanted
+     */
+    public static Update newer(byte[] glb, Upload upload, Answers answers, Limits limits, Progress progress) {
+        progress.at("Reading the file", 0);
+        Budget budget = limits.budget(upload.sent() + glb.length);
+        Newer.Laid laid = Newer.over(glb, clean(model(upload, limits, budget, progress)), limits);
+        return new Update(finished(laid.model(), answers, limits, budget, progress), laid.report());
+    }
+
+    /** Takes away what only this program may write. */
+    private static Model clean(Model model) {
+        for (Object n : Plain.list(model.gltf().get("nodes"))) {
+            if (n instanceof Map<?, ?>) {
+                Plain.map(n).remove(Newer.ID);
+            }
+        }
+        return model;
+    }
+
+    private static Imported finished(Model model, Answers answers, Limits limits, Budget budget, Progress progress) {
         Standing standing = Standing.of(model.gltf());
         if (standing.unit() != null) {
             standing = new Standing(

@@ -239,6 +239,8 @@ final class NormalWriter {
             throw new Problem(place + ".extras.rhombus.pivot", "lies farther than 10^12 m from the object");
         }
         Map<String, Object> out = Plain.map(
+                "id",
+                n.get(Newer.ID),
                 "locked",
                 Plain.truth(given.get("locked"), false) ? true : null,
                 "pivot",
@@ -247,7 +249,7 @@ final class NormalWriter {
     }
 
     /** Names are shown as text and never as markup; only control characters are taken out, and endless ones are cut. */
-    private static String name(Map<String, Object> n) {
+    static String name(Map<String, Object> n) {
         String s = Plain.text(n.get("name"), "").replaceAll("\\p{Cntrl}", " ").strip();
         return s.length() > 200 ? s.substring(0, 200) : s;
     }

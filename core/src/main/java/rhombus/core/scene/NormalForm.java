@@ -114,7 +114,7 @@ public final class NormalForm {
                 .get("visible");
         double[] pivot = Plain.numbers(own.get("pivot"), 3);
         return new Node(
-                "n" + i,
+                id(n, i),
                 Plain.text(n.get("name"), ""),
                 parent,
                 matrix(n),
@@ -131,6 +131,12 @@ public final class NormalForm {
                 false,
                 null,
                 Way.USUAL);
+    }
+
+    /** The id of a node: one that it kept from an older file, or its place in this one. */
+    public static String id(Map<String, Object> node, int number) {
+        return Plain.text(
+                Plain.map(Plain.map(node.get("extras")).get("rhombus")).get("id"), "n" + number);
     }
 
     /** A node's matrix, given as such or as translation, rotation and scale (glTF 2.0, 3.5.3). */

@@ -1,0 +1,184 @@
+package rhombus.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import rhombus.core.edit.Edit;
+import rhombus.core.edit.EditDocument;
+import rhombus.core.edit.EditHistory;
+import rhombus.core.edit.SceneEdits;
+import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
+
+/** A newer file lies under the work on the older one. */
+class NewerTest {
+    private static Import.Update newer(Opened old, String name, byte[] file) {
+        return Import.newer(
+                old.imported().glb(),
+                new Upload(Limits.DEFAULT).add(name, file),
+                new Import.Answers(
+                        old.imported().standing().up(),
+                        old.imported().standing().unit()),
+                Limits.DEFAULT,
+                Progress.SILENT);
+    }
+
+    private static List<Matching.Item> random(Random r, int most) {
+        List<Matching.Item> out = new ArrayList<>();
+        int n = r.nextInt(most);
+        for (int i = 0; i < n; i++) {
+            out.add(new Matching.Item(
+                    r.nextInt(5) == 0 ? "" : "" + (char) ('a' + r.nextInt(6)),
+                    r.nextInt(i + 1) - 1,
+                    r.nextBoolean() ? "shape " + r.nextInt(8) : null));
+        }
+        return out;
+    }
+
+    @Property
+    void noObjectIsTwoAndTheSameFileIsItself(@ForAll long seed) {
+        Random r = new Random(seed);
+        List<Matching.Item> old = random(r, 30);
+        int[] of = Matching.of(old, random(r, 30));
+        Set<Integer> seen = new HashSet<>();
+        for (int o : of) {
+            assertThat(o < 0 || seen.add(o)).isTrue();
+        }
+        int[] itself = Matching.of(old, old);
+        for (int i = 0; i < itself.length; i++) {
+            assertThat(itself[i]).isEqualTo(i);
+        }
+    }
+
+    @Property
+    void whatHasANameOfItsOwnIsFoundWhereverItWentTo(@ForAll long seed) {
+        Random r = new Random(seed);
+        List<Matching.Item> old = new ArrayList<>();
+        List<Integer> order = new ArrayList<>();
+        int n = 1 + r.nextInt(20);
+        for (int i = 0; i < n; i++) {
+            old.add(new Matching.Item("thing " + i, r.nextInt(i + 1) - 1, "shape"));
+            order.add(i);
+        }
+        Collections.shuffle(order, r);
+        List<Matching.Item> fresh = new ArrayList<>();
+        for (int k = 0; k < n; k++) {
+            fresh.add(new Matching.Item("thing " + order.get(k), r.nextInt(k + 1) - 1, "other shape"));
+        }
+        int[] of = Matching.of(old, fresh);
+        for (int k = 0; k < n; k++) {
+            assertThat(of[k]).isEqualTo(order.get(k));
+        }
+    }
+
+    @Test
+    void aRenamedMeshIsFoundByItsShapeAlone() {
+        List<Matching.Item> old = List.of(new Matching.Item("Bow", -1, "1"), new Matching.Item("Stern", -1, "2"));
+        List<Matching.Item> fresh =
+                List.of(new Matching.Item("Hull.001", -1, "2"), new Matching.Item("Hull.002", -1, "3"));
+        assertThat(Matching.of(old, fresh)).containsExactly(1, -1);
+    }
+
+    private static final String BOAT =
+            "o Hull\nv 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\no Mast\nv 0 0 5\nv 1 0 5\nv 0 9 5\nf 4 5 6\n";
+
+    /** The hull is larger and comes second now, the mast is gone, a rudder is new. */
+    private static final String BETTER =
+            "o Rudder\nv 0 0 -1\nv 1 0 -1\nv 0 1 -1\nf 1 2 3\no Hull\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nf 4 5 6 7\n";
+
+    @Test
+    void editsStayWithTheObjectsTheyBelongToAndTheMissingIsKeptAside() {
+        Opened old = Opened.of("boat.obj", BOAT);
+        Scene base = old.scene();
+        int hull = base.indexOf("n0");
+        int mast = base.indexOf("n1");
+        Scene now =
+                SceneEdits.each(base, List.of(hull), n -> n.withName("My hull").withLocked(true));
+        now = SceneEdits.each(now, List.of(mast), n -> n.withLocal(Mat4.translation(new Vec3(0, 0, 7))));
+        now = SceneEdits.duplicate(now, List.of(mast)).scene();
+        now = SceneEdits.add(now, Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+                .scene();
+        EditHistory history = new EditHistory();
+        history.add(Edit.between("Work", base, now));
+        Map<String, Object> edits = EditDocument.of(base, now, history);
+
+        Import.Update u = newer(old, "boat.obj", BETTER.getBytes(StandardCharsets.UTF_8));
+        assertThat(u.report().matched()).isEqualTo(1);
+        assertThat(u.report().reshaped()).isEqualTo(1);
+        assertThat(u.report().fresh()).containsExactly("Rudder");
+        assertThat(u.report().missing()).containsExactly("Mast");
+
+        Scene again = EditDocument.read(NormalReader.read(u.imported()), edits).scene();
+        int newHull = again.indexOf("n0");
+        assertThat(again.node(newHull).name()).isEqualTo("My hull");
+        assertThat(again.node(newHull).locked()).isTrue();
+        assertThat(again.triangles(newHull)).as("the better hull").isEqualTo(2);
+        int aside = again.indexOf("n1");
+        assertThat(again.shown(aside)).as("kept aside, not shown").isFalse();
+        assertThat(again.triangles(aside)).isEqualTo(1);
+        assertThat(again.node(again.node(aside).parent()).name()).isEqualTo("Kept aside");
+        assertThat(again.node(aside).local()[14]).as("as it was moved").isEqualTo(7);
+        // What was made of the mast is there as it was, and so is what was added.
+        long copies = again.nodes().stream().filter(n -> n.id().startsWith("a")).count();
+        assertThat(copies).isEqualTo(2);
+        assertThat(again.nodes().stream().map(n -> n.id())).doesNotHaveDuplicates();
+        assertThat(again.indexOf("n2")).as("a new object has an id of its own").isNotNegative();
+    }
+
+    @Test
+    void aFileThatIsTheSameChangesNothing() {
+        Opened old = Opened.of("a.glb", Mutants.seed());
+        Import.Update u = newer(old, "a.glb", Mutants.seed());
+        assertThat(u.report().matched()).isEqualTo(old.scene().count());
+        assertThat(u.report().reshaped()).isZero();
+        assertThat(u.report().fresh()).isEmpty();
+        assertThat(u.report().missing()).isEmpty();
+        Scene again = NormalReader.read(u.imported());
+        for (int i = 0; i < again.count(); i++) {
+            assertThat(again.node(i).id()).isEqualTo(old.scene().node(i).id());
+        }
+    }
+
+    @Test
+    void camerasLightsMaterialsAndImagesOfTheMissingComeAlong() {
+        Opened old = Opened.of("a.glb", Mutants.seed());
+        Import.Update u = newer(old, "boat.obj", BOAT.getBytes(StandardCharsets.UTF_8));
+        assertThat(u.report().missing()).hasSize(old.scene().count());
+        Scene again = NormalReader.read(u.imported());
+        assertThat(again.cameras()).hasSameSizeAs(old.scene().cameras());
+        assertThat(again.nodes().stream().filter(n -> n.light() != null)).hasSize(1);
+        String glb = new String(u.imported().glb(), StandardCharsets.ISO_8859_1);
+        assertThat(glb).contains("\"Paint\"", "image/png", "Kept aside");
+        // And once more: what was kept aside is not lost by the next file.
+        Opened second = new Opened(u.imported(), again);
+        Import.Update v = newer(second, "a.glb", Mutants.seed());
+        assertThat(v.report().missing()).contains("Hull", "Mast");
+        assertThat(NormalReader.read(v.imported()).indexOf("n0")).isNotNegative();
+    }
+
+    @Test
+    void aFileCannotGiveItselfIds() {
+        byte[] forged = Sample.triangle().glb();
+        String json =
+                Sample.triangle().json().replace("\"name\":\"Thing\"", "\"name\":\"Thing\",\"rhombus id\":\"a1\"");
+        byte[] bin = Arrays.copyOfRange(forged, 28 + Changed.length(forged), forged.length);
+        Opened o = Opened.of("a.glb", NormalWriter.container(json.getBytes(StandardCharsets.UTF_8), bin));
+        assertThat(o.scene().node(0).id()).isEqualTo("n0");
+    }
+}
