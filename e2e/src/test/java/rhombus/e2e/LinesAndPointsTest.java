@@ -107,10 +107,13 @@ class LinesAndPointsTest {
 
     @Test
     void theyAreTakenWhereTheyAreSeenAndNotThroughAWall() {
+        hand.over("v3").key("6");
         assertThat(taken("v3", 0.5, 0, 0)).isEqualTo("Cross");
         assertThat(taken("v3", 0.7, 0.7, 0)).isEqualTo("Green");
         assertThat(taken("v3", 0, -2, 0)).as("the blue point lies behind").isEqualTo("Wall");
         assertThat(taken("v3", -0.7, 0.7, 0)).isNull();
+        hand.over("v3").key("1");
+        assertThat(taken("v3", 0, -2, 0)).as("a wire hides nothing").isEqualTo("Blue");
     }
 
     @Test

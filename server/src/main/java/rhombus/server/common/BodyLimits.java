@@ -60,7 +60,9 @@ public class BodyLimits extends OncePerRequestFilter {
     @Override
     protected boolean shouldNotFilter(HttpServletRequest r) {
         String type = r.getContentType();
-        return r.getRequestURI().equals("/api/scenes") && type != null && type.startsWith("multipart/form-data");
+        boolean files =
+                r.getRequestURI().equals("/api/scenes") || r.getRequestURI().matches("/api/scenes/[^/]+/file");
+        return files && type != null && type.startsWith("multipart/form-data");
     }
 
     @Override

@@ -22,7 +22,8 @@ public interface CopyMapper {
     @Insert(
             """
             INSERT INTO scene_file (scene, kind, owner, sha256, size)
-            SELECT #{to}, kind, owner, sha256, size FROM scene_file WHERE owner = #{owner} AND scene = #{from}
+            SELECT #{to}, kind, owner, sha256, size FROM scene_file
+            WHERE owner = #{owner} AND scene = #{from} AND kind NOT LIKE '%@%'
             """)
     void files(long owner, String from, String to);
 
@@ -30,7 +31,8 @@ public interface CopyMapper {
             """
             INSERT INTO scene_chunk (scene, kind, seq, data)
             SELECT #{to}, c.kind, c.seq, c.data FROM scene_chunk c
-            JOIN scene_file f ON f.scene = c.scene AND f.kind = c.kind WHERE f.owner = #{owner} AND c.scene = #{from}
+            JOIN scene_file f ON f.scene = c.scene AND f.kind = c.kind
+            WHERE f.owner = #{owner} AND c.scene = #{from} AND c.kind NOT LIKE '%@%'
             """)
     void chunks(long owner, String from, String to);
 

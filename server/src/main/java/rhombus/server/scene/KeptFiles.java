@@ -26,6 +26,11 @@ public class KeptFiles {
         return new Reading(owner, scene, "geometry");
     }
 
+    /** A file of a scene by its kind. */
+    Reading stream(long owner, String scene, String kind) {
+        return new Reading(owner, scene, kind);
+    }
+
     /** A file any part of which can be read, of which a piece or two is in memory at a time. */
     public KeptBytes anywhere(long owner, String scene, String kind) {
         return new Anywhere(owner, scene, kind);

@@ -93,7 +93,7 @@ public class SceneController {
         return new Import.Answers(up == null ? null : UpAxis.valueOf(up.toUpperCase(Locale.ROOT)), Unit.of(unit));
     }
 
-    private static Upload unpacked(List<MultipartFile> files) throws IOException {
+    static Upload unpacked(List<MultipartFile> files) throws IOException {
         Upload upload = new Upload(Limits.DEFAULT);
         for (MultipartFile f : files) {
             String original = f.getOriginalFilename();
@@ -215,7 +215,7 @@ public class SceneController {
         }
     }
 
-    private static void named(String job) {
+    static void named(String job) {
         if (!job.matches("[A-Za-z0-9-]{1,40}")) {
             throw new Refused(
                     HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");

@@ -8,13 +8,13 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.formats.Beside;
 import rhombus.formats.Import;
-import rhombus.formats.Imported;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
 import rhombus.formats.upload.Upload;
@@ -137,10 +137,30 @@ public class Scenes {
      */
     public String add(long owner, String name, Import.Answers answers, long bytes, Callable<Upload> upload, String job)
             throws IOException {
+        return working(
+                owner,
+                bytes,
+                job,
+                progress -> Import.read(files(upload), answers, Limits.DEFAULT, progress),
+                imported -> store.add(owner, name, answers, imported));
+    }
+
+    /** Reads something, telling how far it is. */
+    interface Reading<T> {
+        T read(Progress progress) throws IOException;
+    }
+
+    /**
+     * Reads something large when it is its turn and keeps what came of it in one transaction, all or nothing.
+     *
+     * @param job id under which progress is told and the work can be cancelled, or null
+     */
+    <T, R> R working(long owner, long bytes, String job, Reading<T> reading, Function<T, R> keeping)
+            throws IOException {
         if (job == null) {
             try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
-                Imported imported = Import.read(files(upload), answers, Limits.DEFAULT, Progress.SILENT);
-                return transactions.execute(t -> store.add(owner, name, answers, imported));
+                T read = reading.read(Progress.SILENT);
+                return transactions.execute(t -> keeping.apply(read));
             }
         }
         imports.removeSilent();
@@ -151,15 +171,15 @@ public class Scenes {
                 bytes,
                 waiting -> progress.at(
                         waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
-            Imported imported = Import.read(files(upload), answers, Limits.DEFAULT, progress);
+            T read = reading.read(progress);
             progress.at("Storing", 0.95);
             return transactions.execute(t -> {
-                String id = store.add(owner, name, answers, imported);
+                R out = keeping.apply(read);
                 // Last of all: from this moment on, cancelling is answered with the truth.
                 if (imports.store(owner, job) == 0) {
                     throw new Progress.Cancelled();
                 }
-                return id;
+                return out;
             });
         } finally {
             alive.cancel(false);
@@ -167,7 +187,7 @@ public class Scenes {
         }
     }
 
-    private static Upload files(Callable<Upload> upload) throws IOException {
+    static Upload files(Callable<Upload> upload) throws IOException {
         try {
             return upload.call();
         } catch (IOException | RuntimeException e) {

@@ -253,14 +253,21 @@ class SceneTest {
             db.execute("DROP TRIGGER refuse");
         }
         assertThat(mira.get(path + "/edits").json()).containsEntry("version", 1);
+        assertThat(mira.send("DELETE", path, null).status()).isEqualTo(204);
+        String id = path.substring(path.lastIndexOf('/') + 1);
+        db.update("UPDATE scene SET deleted_at = NOW(3) - INTERVAL 2 HOUR WHERE id = ?", id);
         db.execute("CREATE TRIGGER refuse BEFORE DELETE ON kept FOR EACH ROW SIGNAL SQLSTATE '45000'");
         try {
-            assertThat(mira.send("DELETE", path, null).status()).isGreaterThanOrEqualTo(500);
+            assertThat(mira.get("/api/scenes").status()).isGreaterThanOrEqualTo(500);
         } finally {
             db.execute("DROP TRIGGER refuse");
         }
-        assertThat(mira.get(path).status()).isEqualTo(200);
-        assertThat(mira.send("DELETE", path, null).status()).isEqualTo(204);
+        assertThat(db.queryForObject("SELECT COUNT(*) FROM scene WHERE id = ?", Integer.class, id))
+                .as("for good, or not at all")
+                .isEqualTo(1);
+        mira.get("/api/scenes");
+        assertThat(db.queryForObject("SELECT COUNT(*) FROM scene WHERE id = ?", Integer.class, id))
+                .isZero();
         assertThat(mira.send("PUT", path + "/workspace", Map.of("version", 0, "body", Map.of()))
                         .status())
                 .isEqualTo(404);
