@@ -8,6 +8,8 @@ type Told = components['schemas'];
 export type SceneEntry = Told['SceneEntry'];
 export type SceneDetail = Told['SceneDetail'];
 export type ExportPreview = Told['Preview'];
+export type NewerReport = Told['Report'];
+export type EarlierFile = Told['Earlier'];
 export type Bundle = Told['Bundle'];
 export type Version = Told['Version'];
 export type Kept = Told['Loaded'];
@@ -24,6 +26,24 @@ export const api = {
   exportPreview: (id: string, query: string) =>
     ask<ExportPreview>('GET', `${address('get', '/api/scenes/{id}/export/preview', { id })}?${query}`),
   exportAddress: (id: string, query: string) => `${address('get', '/api/scenes/{id}/export', { id })}?${query}`,
+  /** Sends a newer file of a scene; it takes no place before it is accepted. */
+  newerFile: (
+    id: string,
+    files: Chosen[],
+    job: string,
+    progress: (part: number) => void,
+    stop: (abort: () => void) => void,
+  ) => {
+    const form = new FormData();
+    for (const f of files) form.append('file', f.file, f.path);
+    form.append('import', job);
+    return upload<NewerReport>(address('post', '/api/scenes/{id}/file', { id }), form, progress, stop);
+  },
+  acceptNewer: (id: string) => request('post', '/api/scenes/{id}/file/accept', { id }),
+  discardNewer: (id: string) => request('delete', '/api/scenes/{id}/file', { id }),
+  earlierFiles: (id: string) => request('get', '/api/scenes/{id}/files', { id }),
+  bringBackFile: (id: string, number: number) =>
+    request('post', '/api/scenes/{id}/files/{number}/back', { id, number }),
   importProgress: (job: string) => request('get', '/api/imports/{job}', { job }),
   cancelImport: (job: string) => request('delete', '/api/imports/{job}', { job }),
   restoreScene: (id: string) => request('post', '/api/scenes/{id}/restore', { id }),

@@ -6,6 +6,7 @@ import HintsLine from './hints/HintsLine.vue';
 import VersionsDialog from './history/VersionsDialog.vue';
 import KeysDialog from './keys/KeysDialog.vue';
 import TrialBar from './keys/TrialBar.vue';
+import NewerDialog from './newer/NewerDialog.vue';
 import ReadoutDrawer from './readout/ReadoutDrawer.vue';
 import SceneDrawer from './scene/SceneDrawer.vue';
 import SaveDialog from './save/SaveDialog.vue';
@@ -39,6 +40,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },
+  { name: 'newer', command: 'app.newer-file', place: 'dialog', component: NewerDialog },
   { name: 'save', command: 'app.export', place: 'dialog', component: SaveDialog },
   { name: 'versions', command: 'app.versions', place: 'dialog', component: VersionsDialog },
 ];

@@ -48,6 +48,7 @@ const redo = computed(() => store.readout.redo);
 const FILE: MenuItem[] = [
   { label: 'Save as a file', command: 'app.export', args: { what: 'scene' } },
   { label: 'Save the selection', command: 'app.export', args: { what: 'selection' } },
+  { label: 'Newer file', command: 'app.newer-file' },
   { label: 'Cameras as CSV', command: 'app.export-cameras', args: { format: 'csv' }, apart: true },
   { label: 'Cameras as JSON', command: 'app.export-cameras', args: { format: 'json' } },
   { label: 'Shot list', command: 'app.shots', apart: true },

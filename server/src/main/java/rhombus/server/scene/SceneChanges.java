@@ -3,6 +3,9 @@ package rhombus.server.scene;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -18,6 +21,8 @@ import rhombus.server.kept.KeptDocuments;
 public class SceneChanges {
     /** So long a deleted scene can be brought back. */
     static final int MINUTES = 60;
+
+    private static final Logger LOG = LoggerFactory.getLogger(SceneChanges.class);
 
     private final Scenes scenes;
     private final SceneMapper mapper;
@@ -162,13 +167,17 @@ public class SceneChanges {
         }
     }
 
-    /** Deletes for good what was deleted long ago, with all that belongs to it. */
+    /** Deletes for good what was deleted long ago, with all that belongs to it; what cannot be now is tried the next time. */
     void clear(long owner) {
         for (String id : mapper.gone(owner, MINUTES)) {
-            transactions.executeWithoutResult(t -> {
-                mapper.removeForGood(owner, id);
-                mapper.removeKept(owner, id);
-            });
+            try {
+                transactions.executeWithoutResult(t -> {
+                    mapper.removeForGood(owner, id);
+                    mapper.removeKept(owner, id);
+                });
+            } catch (DataAccessException e) {
+                LOG.warn("a deleted scene is still there", e);
+            }
         }
     }
 

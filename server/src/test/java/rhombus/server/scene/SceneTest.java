@@ -258,7 +258,9 @@ class SceneTest {
         db.update("UPDATE scene SET deleted_at = NOW(3) - INTERVAL 2 HOUR WHERE id = ?", id);
         db.execute("CREATE TRIGGER refuse BEFORE DELETE ON kept FOR EACH ROW SIGNAL SQLSTATE '45000'");
         try {
-            assertThat(mira.get("/api/scenes").status()).isGreaterThanOrEqualTo(500);
+            assertThat(mira.get("/api/scenes").status())
+                    .as("the list comes all the same")
+                    .isEqualTo(200);
         } finally {
             db.execute("DROP TRIGGER refuse");
         }

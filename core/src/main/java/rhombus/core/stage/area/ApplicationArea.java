@@ -55,6 +55,7 @@ final class ApplicationArea {
                 .does(ApplicationArea::add);
         d.group("Application");
         page(d, "app.export", "Save the scene as a file").choice("what", "scene", "selection");
+        page(d, "app.newer-file", "Lay a newer file under this work");
         d.action("gesture.cancel", "Cancel the drag")
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")

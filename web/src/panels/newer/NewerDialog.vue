@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import { api, type EarlierFile, type NewerReport } from '../../api/api';
+import { fromInput, type Chosen } from '../../api/chosen';
+import { Failure } from '../../api/http';
+import type { OpenScene } from '../../stage/openScene';
+import { counted } from '../scenes/facts';
+import NamesFound from './NamesFound.vue';
+
+/** Lays a newer file under the work on a scene: it is read and compared first, and takes its place when that is accepted. */
+const props = defineProps<{ open: OpenScene }>();
+const shown = defineModel<boolean>({ required: true });
+const input = ref<HTMLInputElement>();
+const work = ref<{ words: string; part: number } | null>(null);
+const report = ref<NewerReport | null>(null);
+const earlier = ref<EarlierFile[]>([]);
+const wrong = ref('');
+const busy = ref(false);
+const percent = computed(() => Math.round((work.value?.part ?? 0) * 100));
+let job = '';
+let abort = () => {};
+
+watch(shown, (on) => {
+  if (!on) return;
+  wrong.value = '';
+  report.value = null;
+  void asking(async () => void (earlier.value = await api.earlierFiles(props.open.id)));
+});
+
+/** Runs something that asks the server; what goes wrong is shown where it was asked for. */
+async function asking(what: () => Promise<void>) {
+  wrong.value = '';
+  busy.value = true;
+  try {
+    await what();
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  } finally {
+    busy.value = false;
+  }
+}
+
+/** What was done in this window is on the server, or the newer file would be compared with less than there is. */
+async function saved() {
+  const keeper = props.open.kept.edits;
+  await keeper.save();
+  if (keeper.state.value !== 'saved')
+    throw new Error('The changes of this scene are not saved yet. See beside its name.');
+}
+
+function take() {
+  const files = fromInput(input.value?.files ?? null);
+  if (input.value) input.value.value = '';
+  if (files.length) void asking(() => send(files));
+}
+
+async function send(files: Chosen[]) {
+  report.value = null;
+  await saved();
+  job = crypto.randomUUID?.() ?? `${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
+  work.value = { words: 'Uploading', part: 0 };
+  const timer = window.setInterval(() => void look(), 300);
+  try {
+    report.value = await api.newerFile(
+      props.open.id,
+      files,
+      job,
+      (part) => (work.value = { words: 'Uploading', part: part / 2 }),
+      (a) => (abort = a),
+    );
+  } finally {
+    window.clearInterval(timer);
+    work.value = null;
+  }
+}
+
+async function look() {
+  if (!work.value || work.value.part < 0.5) return;
+  const p = await api.importProgress(job).catch(() => null);
+  if (p && work.value) work.value = { words: p.words, part: 0.5 + p.part / 2 };
+}
+
+async function cancel() {
+  try {
+    await api.cancelImport(job);
+    abort();
+  } catch (e) {
+    if (e instanceof Failure && e.status === 409) return;
+    wrong.value = 'The server does not answer, so this could not be cancelled.';
+  }
+}
+
+const accept = () =>
+  asking(async () => {
+    await saved();
+    await api.acceptNewer(props.open.id);
+    window.location.reload();
+  });
+
+const discard = () =>
+  asking(async () => {
+    await api.discardNewer(props.open.id);
+    report.value = null;
+  });
+
+const back = (number: number) =>
+  asking(async () => {
+    await saved();
+    await api.bringBackFile(props.open.id, number);
+    window.location.reload();
+  });
+
+function when(iso: string) {
+  return new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+}
+</script>
+
+<template>
+  <el-dialog v-model="shown" title="Newer file" width="560px" :close-on-click-modal="!work" data-newer>
+    <template v-if="work">
+      <p role="status">{{ work.words }}…</p>
+      <el-progress :percentage="percent" :stroke-width="5" :aria-label="work.words" />
+      <el-button @click="cancel">Cancel</el-button>
+    </template>
+    <div v-else-if="report" class="report" data-newer-report>
+      <p role="status">
+        <b>{{ counted(report.matched, 'object') }}</b> {{ report.matched === 1 ? 'is' : 'are' }} in both files<template
+          v-if="report.reshaped"
+          >, {{ report.reshaped }} of them in another shape</template
+        >. Changes, layers, cameras, Pins and pivots stay with them.
+      </p>
+      <NamesFound v-if="report.fresh.length" title="New" :names="report.fresh" />
+      <NamesFound v-if="report.missing.length" title="Not in the newer file" :names="report.missing" />
+      <p v-if="report.missing.length" class="quiet">What is missing is kept aside, hidden, under “Kept aside”.</p>
+      <p class="quiet">The file of now is kept; one step here brings it back.</p>
+      <div class="ends">
+        <el-button :disabled="busy" @click="discard">Discard it</el-button>
+        <el-button type="primary" :loading="busy" data-accept @click="accept">Use the newer file</el-button>
+      </div>
+    </div>
+    <template v-else>
+      <p>
+        The file that this scene was made of has changed? Choose its newer version: objects are found again by their
+        names and shapes, and what was done to them stays.
+      </p>
+      <el-button type="primary" :disabled="busy" @click="input?.click()">Choose files</el-button>
+      <template v-if="earlier.length">
+        <p class="heading">Earlier files</p>
+        <ul>
+          <li v-for="e in earlier" :key="e.id">
+            <span>until {{ when(e.until) }}</span>
+            <span class="numbers quiet"
+              >{{ counted(e.objects, 'object') }} · {{ counted(e.triangles, 'triangle') }}</span
+            >
+            <button class="plain" :disabled="busy" @click="back(e.id)">Bring back</button>
+          </li>
+        </ul>
+      </template>
+    </template>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <input
+      ref="input"
+      type="file"
+      multiple
+      class="hidden-words"
+      tabindex="-1"
+      aria-label="Files of the newer version"
+      accept=".glb,.gltf,.bin,.obj,.mtl,.stl,.ply,.3mf,.zip,.png,.jpg,.jpeg,.webp"
+      @change="take"
+    />
+  </el-dialog>
+</template>
+
+<style scoped>
+.report {
+  display: grid;
+  gap: 10px;
+}
+.ends {
+  display: flex;
+  justify-content: end;
+  margin-top: 6px;
+}
+.quiet {
+  color: var(--quiet);
+}
+.wrong {
+  color: var(--error);
+  margin-top: 10px;
+}
+.heading {
+  margin-top: 20px;
+}
+p + .el-button,
+.el-progress + .el-button {
+  margin-top: 12px;
+}
+ul {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  gap: 12px;
+  align-items: center;
+  min-height: 30px;
+}
+</style>
