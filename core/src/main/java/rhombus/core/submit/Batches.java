@@ -32,6 +32,8 @@ public final class Batches {
     private static final int APART = 256;
     /** Floats in shared buffers may be off by this part of an object's size: a fifth of a pixel where it fills a screen. */
     private static final double EXACT = 1e-4;
+    /** Metres by which a line or point may be off wherever it is. */
+    private static final double ENOUGH = 1e-5;
     /** What a batch for what is added later has room for at least, vertices. */
     private static final int ROOM = 4096;
 
@@ -169,11 +171,16 @@ public final class Batches {
     private void strokes(Scene scene, List<Part> uses, Vec3 middle, Map<String, List<Part>> merged) {
         for (Part p : uses) {
             note(p);
+            String kind = p.skin.colors() == null ? "strokes" : "coloured strokes";
             if (exact(scene, p, middle)) {
-                String kind = p.skin.colors() == null ? "strokes" : "coloured strokes";
                 merged.computeIfAbsent(kind, k -> new ArrayList<>()).add(p);
             } else {
-                own(scene, p);
+                // Far off they have buffers about their own middle.
+                merge(
+                        scene,
+                        kind + " of " + p.node,
+                        List.of(p),
+                        scene.bounds(p.node).center());
             }
         }
     }
@@ -186,7 +193,9 @@ public final class Batches {
     /** Whether shared buffers about an origin can hold a part without its shape being seen to suffer. */
     private static boolean exact(Scene scene, Part p, Vec3 origin) {
         Aabb b = scene.bounds(p.node);
-        return b.isEmpty() || (b.center().distance(origin) + b.radius()) * 0x1p-24 <= EXACT * b.radius();
+        double error = (b.center().distance(origin) + b.radius()) * 0x1p-24;
+        // A single point has no size that could tell how exact is enough.
+        return b.isEmpty() || error <= EXACT * b.radius() || p.shape.isStrokes() && error <= ENOUGH;
     }
 
     private Batch batch(Batch.Sort sort, int mesh, String kind, Vec3 origin) {
