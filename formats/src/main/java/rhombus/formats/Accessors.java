@@ -3,6 +3,7 @@ package rhombus.formats;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
@@ -20,6 +21,7 @@ final class Accessors {
     private final Buffers buffers;
     private final Limits limits;
     private final Budget budget;
+    private final Map<Integer, byte[]> unpacked = new HashMap<>();
 
     /** Gives the bytes of a buffer. */
     interface Buffers {
@@ -86,6 +88,37 @@ final class Accessors {
     ByteBuffer view(int i) {
         String place = "bufferViews[" + i + "]";
         Map<String, Object> v = Json.map(views.get(i), place);
+        for (String packing : List.of(Meshopt.NAME, Meshopt.LATER)) {
+            Object packed = Plain.map(v.get("extensions")).get(packing);
+            if (packed != null) {
+                String at = place + ".extensions." + packing;
+                byte[] done = unpacked.computeIfAbsent(i, k -> unpack(Json.map(packed, at), at));
+                return ByteBuffer.wrap(done).order(ByteOrder.LITTLE_ENDIAN);
+            }
+        }
+        return bytes(v, place);
+    }
+
+    private byte[] unpack(Map<String, Object> p, String place) {
+        long count = Json.whole(p, "count", -1, place);
+        long stride = Json.whole(p, "byteStride", -1, place);
+        if (count < 1 || stride < 1 || stride > 256 || count * stride > Integer.MAX_VALUE / 2) {
+            throw new Problem(place, "has no count and byteStride that a view could have. Export the file again");
+        }
+        budget.take(count * stride, place);
+        ByteBuffer b = bytes(p, place);
+        byte[] in = new byte[b.remaining()];
+        b.get(in);
+        return Meshopt.unpacked(
+                in,
+                (int) count,
+                (int) stride,
+                Plain.text(p.get("mode"), ""),
+                Plain.text(p.get("filter"), "NONE"),
+                place);
+    }
+
+    private ByteBuffer bytes(Map<String, Object> v, String place) {
         int buffer = Json.index(v, "buffer", buffers.size(), place);
         if (buffer < 0) {
             throw new Problem(place + ".buffer", "is missing");

@@ -63,7 +63,7 @@ final class ExportedMeshes {
                 v -> ranges.add(
                         new Range(Plain.whole(v.get("byteOffset"), 0), Plain.whole(v.get("byteLength"), 0), v)));
         images = new Renumbered(Plain.list(gltf.get("images")), i -> image(i, gltf, apart));
-        textures = new Renumbered(Plain.list(gltf.get("textures")), t -> images.in(t, "source"));
+        textures = new Renumbered(Plain.list(gltf.get("textures")), t -> texture(t, gltf));
         materials = new Renumbered(Plain.list(gltf.get("materials")), this::textured);
         accessors = new Renumbered(Plain.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
         meshes = new Renumbered(List.of(), m -> {});
@@ -71,6 +71,22 @@ final class ExportedMeshes {
             for (int k = 0; k < primitives(i).size(); k++) {
                 meshOf.add(i);
             }
+        }
+    }
+
+    private boolean webp;
+
+    /** Whether any image is a WebP, which others must know of. */
+    boolean webp() {
+        return webp;
+    }
+
+    private void texture(Map<String, Object> t, Map<String, Object> gltf) {
+        Object image = Plain.list(gltf.get("images")).get(Plain.whole(t.get("source"), 0));
+        images.in(t, "source");
+        if ("image/webp".equals(Plain.map(image).get("mimeType"))) {
+            webp = true;
+            t.put("extensions", Plain.map(Textures.WEBP, Plain.map("source", t.remove("source"))));
         }
     }
 

@@ -74,6 +74,10 @@ public final class GlbExport {
         bin = meshes.into(out, apart ? BIN : null);
         List<Object> used = new ArrayList<>(Plain.list(out.get("extensionsUsed")));
         used.addAll(Materials.extensions(Plain.list(out.get("materials"))));
+        if (meshes.webp()) {
+            used.add(Textures.WEBP);
+            out.put("extensionsRequired", List.of(Textures.WEBP));
+        }
         if (!used.isEmpty()) {
             out.put("extensionsUsed", used);
         }

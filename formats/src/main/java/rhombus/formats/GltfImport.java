@@ -17,8 +17,17 @@ import rhombus.formats.upload.Upload;
 
 /** Reads glTF 2.0. */
 final class GltfImport {
-    private static final Set<String> SUPPORTED =
-            Set.of(Lights.NAME, "KHR_mesh_quantization", Visibility.NAME, Materials.STRENGTH, Materials.UNLIT);
+    private static final Set<String> SUPPORTED = Set.of(
+            Lights.NAME,
+            "KHR_mesh_quantization",
+            Visibility.NAME,
+            Materials.STRENGTH,
+            Materials.UNLIT,
+            Meshopt.NAME,
+            Meshopt.LATER,
+            TexturePlace.NAME,
+            Instancing.NAME,
+            Textures.WEBP);
 
     private final Document doc;
     private final Limits limits;
@@ -48,6 +57,7 @@ final class GltfImport {
         extensions(gltf);
         Upright.away(gltf);
         Accessors accessors = new Accessors(gltf, doc, limits, budget);
+        Instancing.apart(gltf, accessors, limits);
         List<List<Part>> meshes = meshes(gltf, accessors);
         int scenes = Json.list(gltf, "scenes", "").size();
         if (scenes > 1) {
@@ -92,6 +102,23 @@ final class GltfImport {
         }
     }
 
+    /** A part whose texture lies elsewhere than its coordinates say. */
+    private static Part placed(Part p, List<Object> materials, String at) {
+        TexturePlace t = p.texture() == null ? null : TexturePlace.of(TexturePlace.first(materials, p.material()), at);
+        return t == null
+                ? p
+                : new Part(
+                        p.kind(),
+                        p.origin(),
+                        p.positions(),
+                        p.normals(),
+                        t.placed(p.texture(), at),
+                        p.colors(),
+                        p.indices(),
+                        p.material(),
+                        p.sides());
+    }
+
     private static String name(Object o, String place) {
         if (o instanceof String s) {
             return s;
@@ -116,7 +143,7 @@ final class GltfImport {
                 int set = Materials.textureSet(materials, Plain.whole(p.get("material"), -1));
                 Part part = primitives.read(p, set, at);
                 if (part != null && part.indices().length > 0) {
-                    parts.add(part);
+                    parts.add(placed(part, materials, at));
                     triangles += part.triangles();
                 }
                 if (triangles > limits.triangles()) {

@@ -92,6 +92,7 @@ final class Materials {
         double[] color = Json.numbers(base, "baseColorFactor", 4, basePlace);
         double[] emissive = Json.numbers(m, "emissiveFactor", 3, place);
         int set = textureSet(materials, i);
+        Map<String, Object> placed = TexturePlace.first(materials, i);
         return Plain.map(
                 "name", m.get("name") instanceof String s ? s : null,
                 "alphaMode", alphaMode(m, place),
@@ -100,14 +101,14 @@ final class Materials {
                 "pbrMetallicRoughness",
                         Plain.map(
                                 "baseColorFactor", color == null ? null : Plain.list(color),
-                                "baseColorTexture", textures.of(base, "baseColorTexture", set, null, basePlace),
+                                "baseColorTexture", textures.of(base, "baseColorTexture", set, placed, null, basePlace),
                                 "metallicFactor", part(base, "metallicFactor", basePlace),
                                 "roughnessFactor", part(base, "roughnessFactor", basePlace),
                                 "metallicRoughnessTexture",
-                                        textures.of(base, "metallicRoughnessTexture", set, null, basePlace)),
-                "normalTexture", textures.of(m, "normalTexture", set, "scale", place),
-                "occlusionTexture", textures.of(m, "occlusionTexture", set, "strength", place),
-                "emissiveTexture", textures.of(m, "emissiveTexture", set, null, place),
+                                        textures.of(base, "metallicRoughnessTexture", set, placed, null, basePlace)),
+                "normalTexture", textures.of(m, "normalTexture", set, placed, "scale", place),
+                "occlusionTexture", textures.of(m, "occlusionTexture", set, placed, "strength", place),
+                "emissiveTexture", textures.of(m, "emissiveTexture", set, placed, null, place),
                 "emissiveFactor", emissive == null ? null : Plain.list(emissive),
                 "extensions", extensions(m, place));
     }

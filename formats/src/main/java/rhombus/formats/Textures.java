@@ -11,6 +11,9 @@ import rhombus.formats.upload.Budget;
 
 /** The textures that materials of a document name, numbered anew: one for each image that is used. */
 final class Textures {
+    /** Images as WebP. */
+    static final String WEBP = "EXT_texture_webp";
+
     /**
      * An image file.
      *
@@ -39,18 +42,18 @@ final class Textures {
 
     /** The set of texture coordinates that a texture uses, or -1 where there is none. */
     static int set(Map<String, Object> owner, String key) {
-        return owner.get(key) == null
-                ? -1
-                : Plain.whole(Plain.map(owner.get(key)).get("texCoord"), 0);
+        return owner.get(key) == null ? -1 : TexturePlace.set(Plain.map(owner.get(key)));
     }
 
     /**
      * A texture under its new number; null for none, and for one that cannot be shown.
      *
      * @param set the coordinates that the material's meshes are kept with
+     * @param placed where that first texture lies, which those coordinates follow
      * @param factor name of a number that goes with it and is kept, or null
      */
-    Map<String, Object> of(Map<String, Object> owner, String key, int set, String factor, String at) {
+    Map<String, Object> of(
+            Map<String, Object> owner, String key, int set, Map<String, Object> placed, String factor, String at) {
         if (owner.get(key) == null) {
             return null;
         }
@@ -58,6 +61,10 @@ final class Textures {
         Map<String, Object> info = Json.map(owner.get(key), place);
         int image = image(info, place);
         if (image < 0) {
+            return null;
+        }
+        if (!TexturePlace.told(info).equals(placed)) {
+            notes.add("Textures of a material that lie elsewhere than its first one are left out.", place);
             return null;
         }
         if (set(owner, key) != set) {
@@ -78,19 +85,16 @@ final class Textures {
         List<Object> all = Json.list(gltf, "images", "");
         int image = texture < 0
                 ? -1
-                : Json.index(
-                        Json.map(textures.get(texture), "textures[" + texture + "]"),
-                        "source",
-                        all.size(),
-                        "textures[" + texture + "]");
+                : source(
+                        Json.map(textures.get(texture), "textures[" + texture + "]"), all, "textures[" + texture + "]");
         if (image < 0) {
-            notes.add("A texture without a PNG or JPEG image is left out.", p);
+            notes.add("A texture without a PNG, JPEG or WebP image is left out.", p);
             return -1;
         }
         if (!sources.containsKey(image)) {
             Image read = read(Json.map(all.get(image), "images[" + image + "]"), "images[" + image + "]");
             if (read == null) {
-                notes.add("An image that is neither PNG nor JPEG is left out.", "images[" + image + "]");
+                notes.add("An image that is neither PNG, JPEG nor WebP is left out.", "images[" + image + "]");
                 return -1;
             }
             sources.put(image, images.size());
@@ -99,11 +103,25 @@ final class Textures {
         return sources.get(image);
     }
 
+    /** The image of a texture: as the extension for WebP names it, or as glTF itself does. */
+    private static int source(Map<String, Object> texture, List<Object> all, String place) {
+        Object webp = Plain.map(texture.get("extensions")).get(WEBP);
+        String at = place + ".extensions." + WEBP;
+        return webp == null
+                ? Json.index(texture, "source", all.size(), place)
+                : Json.index(Json.map(webp, at), "source", all.size(), at);
+    }
+
     private Image read(Map<String, Object> image, String place) {
         byte[] b = source.of(image, place);
         budget.take(b.length, place);
         boolean png = b.length > 8 && (b[0] & 0xFF) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G';
         boolean jpeg = b.length > 3 && (b[0] & 0xFF) == 0xFF && (b[1] & 0xFF) == 0xD8;
+        boolean webp =
+                b.length > 12 && b[0] == 'R' && b[1] == 'I' && b[2] == 'F' && b[3] == 'F' && b[8] == 'W' && b[9] == 'E';
+        if (webp) {
+            return new Image("image/webp", b);
+        }
         return png ? new Image("image/png", b) : jpeg ? new Image("image/jpeg", b) : null;
     }
 }

@@ -149,7 +149,7 @@ class BadFilesTest {
         }
         bad.put("extensionsUsed", with(s -> s.more = ",\"extensionsUsed\":[null]"));
         bad.put("extensionsRequired", with(s -> s.more = ",\"extensionsRequired\":[null]"));
-        bad.put("bufferViews[2]: is packed with EXT_meshopt_compression", with(s -> {
+        bad.put("bufferViews[2].extensions.EXT_meshopt_compression: has no count", with(s -> {
             s.accessor("{\"bufferView\":2,\"componentType\":5126,\"count\":3,\"type\":\"VEC3\"}");
             s.rawView("{\"buffer\":1,\"byteLength\":36,\"extensions\":{\"EXT_meshopt_compression\":{\"buffer\":0}}}");
             s.moreBuffers = ",{\"byteLength\":36}";

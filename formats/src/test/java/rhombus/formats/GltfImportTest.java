@@ -144,7 +144,7 @@ class GltfImportTest {
         assertThat(read(s.glb()).notes())
                 .anyMatch(n -> n.contains("EXT_made_up"))
                 .anyMatch(n -> n.contains("Animations"))
-                .anyMatch(n -> n.contains("A texture without a PNG or JPEG image"));
+                .anyMatch(n -> n.contains("A texture without a PNG, JPEG or WebP image"));
     }
 
     @Test

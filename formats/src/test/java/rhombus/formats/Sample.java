@@ -64,6 +64,11 @@ public final class Sample {
         return this;
     }
 
+    /** Where in the buffer a view starts. */
+    int offset(int view) {
+        return Integer.parseInt(views.get(view).replaceAll(".*\"byteOffset\":(\\d+).*", "$1"));
+    }
+
     /** Changes a buffer view's text. */
     Sample editView(int view, String from, String to) {
         views.set(view, views.get(view).replace(from, to));

@@ -1,0 +1,87 @@
+package rhombus.formats;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.plain.Plain;
+import rhombus.formats.upload.Problem;
+
+/**
+ * Where textures lie on surfaces (KHR_texture_transform): coordinates are scaled, turned and moved. It is done to the coordinates that
+ * are kept, so that nobody has to do it again when they are drawn.
+ *
+ * @param x u', from u, v and 1
+ * @param y v', from u, v and 1
+ */
+record TexturePlace(double[] x, double[] y) {
+    static final String NAME = "KHR_texture_transform";
+
+    private static Map<String, Object> given(Map<String, Object> info) {
+        return Plain.map(Plain.map(info.get("extensions")).get(NAME));
+    }
+
+    /** The set of coordinates that a texture uses, which the extension may change. */
+    static int set(Map<String, Object> info) {
+        return Plain.whole(given(info).get("texCoord"), Plain.whole(info.get("texCoord"), 0));
+    }
+
+    /** What is told of a texture's place, without its set; empty for the usual one. */
+    static Map<String, Object> told(Map<String, Object> info) {
+        Map<String, Object> g = given(info);
+        return Plain.map("offset", g.get("offset"), "rotation", g.get("rotation"), "scale", g.get("scale"));
+    }
+
+    /**
+     * How coordinates are changed, or null for not at all. In glTF v runs downwards, so that turning against the clock takes u to
+     * minus v. (The order and the sense are from memory of the extension's text.)
+     *
+     * @param told what a texture says of its place
+     */
+    static TexturePlace of(Map<String, Object> told, String place) {
+        if (told.isEmpty()) {
+            return null;
+        }
+        double[] offset = Json.numbers(told, "offset", 2, place);
+        double[] scale = Json.numbers(told, "scale", 2, place);
+        double turn = Plain.number(told.get("rotation"), 0);
+        double[] o = offset == null ? new double[2] : offset;
+        double[] s = scale == null ? new double[] {1, 1} : scale;
+        double cos = Math.cos(turn);
+        double sin = Math.sin(turn);
+        return new TexturePlace(
+                new double[] {cos * s[0], sin * s[1], o[0]}, new double[] {-sin * s[0], cos * s[1], o[1]});
+    }
+
+    /** What the first texture of a material tells of its place. */
+    static Map<String, Object> first(List<Object> materials, int material) {
+        if (material < 0 || material >= materials.size()) {
+            return Map.of();
+        }
+        Map<String, Object> m = Json.map(materials.get(material), "materials[" + material + "]");
+        Map<String, Object> base = Plain.map(m.get("pbrMetallicRoughness"));
+        for (Object info : new Object[] {
+            base.get("baseColorTexture"),
+            base.get("metallicRoughnessTexture"),
+            m.get("normalTexture"),
+            m.get("occlusionTexture"),
+            m.get("emissiveTexture")
+        }) {
+            if (info != null) {
+                return told(Plain.map(info));
+            }
+        }
+        return Map.of();
+    }
+
+    /** The coordinates of a part, changed. */
+    float[] placed(float[] uv, String at) {
+        float[] out = new float[uv.length];
+        for (int i = 0; i < uv.length; i += 2) {
+            out[i] = (float) (x[0] * uv[i] + x[1] * uv[i + 1] + x[2]);
+            out[i + 1] = (float) (y[0] * uv[i] + y[1] * uv[i + 1] + y[2]);
+            if (!Float.isFinite(out[i]) || !Float.isFinite(out[i + 1])) {
+                throw new Problem(at, "puts a texture beyond all numbers. Correct its scale and export again");
+            }
+        }
+        return out;
+    }
+}
