@@ -1,0 +1,58 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A newer file is laid under the work on a scene, in the page. */
+class NewerFileTest extends OfTheirOwn {
+    private static byte[] newer() {
+        return new String(SmallScenes.boxes(), StandardCharsets.UTF_8)
+                .replace("Tall box", "Mill")
+                .getBytes(StandardCharsets.UTF_8);
+    }
+
+    private Locator dialog() {
+        hand.press("[data-scene-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Newer file']").click();
+        return page.locator("[data-newer]");
+    }
+
+    private List<?> objects() {
+        return (List<?>) hand.ask("scene().objects.map(o => o.name + (o.visible ? '' : ' hidden'))", null);
+    }
+
+    @Test
+    void theReportComesFirstTheWorkStaysAndOneStepBringsTheFileBack() {
+        hand.press("[data-drawer=scene] .row:has-text('Far box')");
+        hand.over("v2").key("x");
+        hand.idle();
+        List<?> before = objects();
+        Locator d = dialog();
+        page.setInputFiles("[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", newer()));
+        d.locator("[data-newer-report]").waitFor();
+        assertThat(d.locator("[data-newer-report]").textContent()).contains("in both files");
+        assertThat(objects()).as("nothing has changed yet").isEqualTo(before);
+        d.locator("[data-accept]").click();
+        page.waitForFunction("() => window.rhombus?.scene().objects.some(o => o.name === 'Mill')");
+        hand = Hand.ready(page);
+        d = dialog();
+        d.locator("button:has-text('Bring back')").click();
+        page.waitForFunction("() => window.rhombus?.scene().objects.some(o => o.name === 'Tall box')");
+        hand = Hand.ready(page);
+        assertThat(objects()).isEqualTo(before);
+    }
+
+    @Test
+    void aBrokenFileSaysWhereAndNothingIsProposed() {
+        Locator d = dialog();
+        page.setInputFiles(
+                "[aria-label='Files of the newer version']",
+                SmallScenes.upload("broken.obj", "v 0 0\n".getBytes(StandardCharsets.UTF_8)));
+        d.locator("[role=alert]:has-text('broken.obj line 1')").waitFor();
+        assertThat(d.locator("[data-newer-report]").count()).isZero();
+    }
+}
