@@ -23,6 +23,11 @@ final class Accessors {
     private final Budget budget;
     private final Map<Integer, byte[]> unpacked = new HashMap<>();
 
+    /** Values that an extension brings for an accessor. */
+    private record Filled(ByteBuffer bytes, int count, int type) {}
+
+    private final Map<Integer, Filled> filled = new HashMap<>();
+
     /** Gives the bytes of a buffer. */
     interface Buffers {
         /** Bytes of buffer {@code i}, little-endian; null where the file brings none. */
@@ -49,11 +54,43 @@ final class Accessors {
         return accessors.size();
     }
 
+    /** The sort of number that an accessor says it holds. */
+    int componentType(int i) {
+        String place = "accessors[" + i + "].componentType";
+        int type = (int) Json.whole(accessor(i), "componentType", 0, "accessors[" + i + "]");
+        bytes(type, place);
+        return type;
+    }
+
+    /** An extension brings the values of an accessor, tight and in the type that it says. */
+    void fill(int i, int count, byte[] values) {
+        fill(i, count, values, componentType(i));
+    }
+
+    /** The same of vertex numbers, which come in 32 bits. */
+    void fillIndices(int i, int count, byte[] values) {
+        fill(i, count, values, 5125);
+    }
+
+    /** The count of what was packed holds: packing leaves out triangles without an area, and files tell how many there were. */
+    private void fill(int i, int count, byte[] values, int type) {
+        String place = "accessors[" + i + "]";
+        if (count > limits.elements()) {
+            throw new Problem(
+                    place, "unpacks to " + count + " elements; at most " + limits.elements() + " are accepted");
+        }
+        budget.take(values.length, place);
+        filled.put(i, new Filled(ByteBuffer.wrap(values).order(ByteOrder.LITTLE_ENDIAN), count, type));
+    }
+
     private Map<String, Object> accessor(int i) {
         return Json.map(accessors.get(i), "accessors[" + i + "]");
     }
 
     int count(int i) {
+        if (filled.containsKey(i)) {
+            return filled.get(i).count;
+        }
         String place = "accessors[" + i + "]";
         long n = Json.whole(accessor(i), "count", -1, place);
         if (n < 1) {
@@ -150,7 +187,9 @@ final class Accessors {
 
     /** Whether the file itself brings values for the accessor. */
     boolean brought(int i) {
-        return accessor(i).get("bufferView") != null || accessor(i).get("sparse") != null;
+        return filled.containsKey(i)
+                || accessor(i).get("bufferView") != null
+                || accessor(i).get("sparse") != null;
     }
 
     /** How many values an element has. */
@@ -174,7 +213,8 @@ final class Accessors {
         int n = kept == null ? count : kept.length;
         int type = (int) Json.whole(a, "componentType", 0, place);
         boolean normalized = Plain.truth(a.get("normalized"), false);
-        Run run = run(a, count, width, type, place);
+        Filled own = filled.get(i);
+        Run run = own == null ? run(a, count, width, type, place) : run(own, width, place);
         // Where there is no view, the claimed number of elements is all there is to go by.
         budget.take(4L * width * (run == null ? count : n), place);
         float[] out = new float[Math.multiplyExact(n, width)];
@@ -203,7 +243,8 @@ final class Accessors {
             throw new Problem(place, "must be SCALAR of unsigned bytes, shorts or ints to hold indices");
         }
         int count = count(i);
-        Run run = run(a, count, 1, type, place);
+        Filled own = filled.get(i);
+        Run run = own == null ? run(a, count, 1, type, place) : run(own, 1, place);
         budget.take(4L * count, place);
         int[] out = new int[count];
         if (run != null) {
@@ -213,6 +254,10 @@ final class Accessors {
         }
         sparse(a, count, 1, type, place, (at, r, e) -> out[at] = r.index(e, place));
         return out;
+    }
+
+    private static Run run(Filled f, int width, String place) {
+        return run(f.bytes, 0, (long) bytes(f.type, place) * width, f.count, width, f.type, place);
     }
 
     private static boolean unsigned(int type) {

@@ -27,6 +27,7 @@ final class GltfImport {
             Meshopt.LATER,
             TexturePlace.NAME,
             Instancing.NAME,
+            Draco.NAME,
             Textures.WEBP);
 
     private final Document doc;
@@ -141,6 +142,7 @@ final class GltfImport {
                 String at = place + ".primitives[" + k + "]";
                 Map<String, Object> p = Json.map(of.get(k), at);
                 int set = Materials.textureSet(materials, Plain.whole(p.get("material"), -1));
+                Draco.fill(p, accessors, at);
                 Part part = primitives.read(p, set, at);
                 if (part != null && part.indices().length > 0) {
                     parts.add(placed(part, materials, at));
