@@ -129,6 +129,7 @@ function when(iso: string) {
           >, {{ report.reshaped }} of them in another shape</template
         >. Changes, layers, cameras, Pins and pivots stay with them.
       </p>
+      <p v-if="!report.matched" class="wrong">Nothing in it is like anything here: is it the right file?</p>
       <NamesFound v-if="report.fresh.length" title="New" :names="report.fresh" />
       <NamesFound v-if="report.missing.length" title="Not in the newer file" :names="report.missing" />
       <p v-if="report.missing.length" class="quiet">What is missing is kept aside, hidden, under “Kept aside”.</p>

@@ -236,6 +236,9 @@ label {
   width: 100%;
   min-height: 140px;
 }
+.preview .numbers {
+  font-size: 12.5px;
+}
 .name {
   font-weight: 700;
   overflow-wrap: anywhere;

@@ -22,6 +22,7 @@ class AccessTest {
         check(page, "sign-in");
         Browser.signIn(page, "demo", "saltmarsh");
         page.locator("main li").first().waitFor();
+        page.waitForFunction("() => [...document.querySelectorAll('[data-scene] img')].every(i => i.naturalWidth > 0)");
         check(page, "scenes");
         Hand hand = Hand.open(page, "Tidal Orrery");
         hand.press("[data-drawer=scene] .row >> nth=1");
@@ -49,6 +50,7 @@ class AccessTest {
         hand.key("Escape");
         boards(page, hand);
         cameras(page, hand);
+        files(page, hand);
         page.locator("[data-command='app.habits']").first().click();
         page.locator("[data-habit='orbit.speed']").hover();
         page.locator("[data-preview]").waitFor();
@@ -80,6 +82,26 @@ class AccessTest {
             check(page, "the device bench, " + sort);
         }
         Browser.close(page);
+    }
+
+    private static void files(Page page, Hand hand) {
+        hand.press("[data-scene-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Save as a file']").click();
+        page.locator("[data-format=stl]").click();
+        page.locator("[data-export-preview] li").first().waitFor();
+        Hand.still(page);
+        check(page, "saving as a file");
+        close(page);
+        hand.press("[data-scene-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Newer file']").click();
+        page.setInputFiles(
+                "[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
+        page.locator("[data-newer-report]").waitFor();
+        Hand.still(page);
+        check(page, "the report of a newer file");
+        page.locator("button:has-text('Discard it')").click();
+        page.locator("button:has-text('Choose files')").waitFor();
+        close(page);
     }
 
     private static void boards(Page page, Hand hand) {

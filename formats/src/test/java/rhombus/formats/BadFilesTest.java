@@ -91,9 +91,14 @@ class BadFilesTest {
         bad.put("nodes[0].mesh", with(s -> s.nodes = "[{\"mesh\":4}]"));
         bad.put("not one triangle", with(s -> s.nodes = "[{\"name\":\"empty\"}]"));
         bad.put("mode", with(s -> s.primitive = "{\"attributes\":{\"POSITION\":0},\"mode\":12}"));
-        bad.put(
-                "KHR_draco_mesh_compression",
-                with(s -> s.more = ",\"extensionsRequired\":[\"KHR_draco_mesh_compression\"]"));
+        bad.put("KHR_texture_basisu", with(s -> s.more = ",\"extensionsRequired\":[\"KHR_texture_basisu\"]"));
+        bad.put("extensions.KHR_draco_mesh_compression: is broken", with(s -> {
+            int junk = s.view(new byte[] {1, 2, 3, 4, 5, 6, 7, 8});
+            s.primitive = s.primitive.replace(
+                    "\"indices\":1",
+                    "\"indices\":1,\"extensions\":{\"KHR_draco_mesh_compression\":{\"bufferView\":" + junk
+                            + ",\"attributes\":{\"POSITION\":0}}}");
+        }));
         bad.put("images[0].uri", with(s -> {
             s.primitive =
                     s.primitive.replace("}", "").replace("\"POSITION\":0", "\"POSITION\":0}") + ",\"material\":0}";

@@ -36,7 +36,7 @@ final class Losses {
         boolean nested = scene.nodes().stream().anyMatch(n -> !n.gone() && n.parent() >= 0);
         if (format == Export.Format.OBJ) {
             if (nested) {
-                out.add("What lies below what is left out: every object stands by itself, where it is.");
+                out.add("The tree of objects is left out: each stands by itself, where it is.");
             }
             if (anyTexture(gltf, "pbrMetallicRoughness", "metallicRoughnessTexture")
                     || anyTexture(gltf, "occlusionTexture")) {
