@@ -1,0 +1,124 @@
+// Measures files in and out, and writes their part of docs/measurements.md. Called by bin/bench files.
+import { execFile } from 'node:child_process';
+import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
+import { cpus, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { promisify } from 'node:util';
+import { base, bench, browser, page } from './page.mjs';
+
+const run = promisify(execFile);
+const SIDE = 708;
+const RUNS = 3;
+const folder = await mkdtemp(join(tmpdir(), 'rhombus-files-'));
+
+/** The shortest of some runs, seconds. */
+async function fastest(what) {
+  let best = Infinity;
+  for (let i = 0; i < RUNS; i++) {
+    const start = performance.now();
+    await what();
+    best = Math.min(best, (performance.now() - start) / 1000);
+  }
+  return best;
+}
+
+const text = await bench((side) => {
+  const bytes = new Uint8Array(window.bench.sheetAsGlb(side));
+  let s = '';
+  for (let i = 0; i < bytes.length; i += 32768) s += String.fromCharCode(...bytes.subarray(i, i + 32768));
+  return btoa(s);
+}, SIDE);
+const glb = Buffer.from(text, 'base64');
+const glbFile = join(folder, 'hills.glb');
+await writeFile(glbFile, glb);
+
+/** The same hills as text. */
+function obj() {
+  const lines = ['o Hills'];
+  const n = SIDE + 1;
+  for (let y = 0; y < n; y++)
+    for (let x = 0; x < n; x++)
+      lines.push(`v ${x / 10} ${(Math.sin(x / 17) * Math.cos(y / 13) * 3).toFixed(5)} ${y / 10}`);
+  for (let y = 0; y < SIDE; y++)
+    for (let x = 0; x < SIDE; x++) {
+      const a = y * n + x + 1;
+      lines.push(`f ${a} ${a + n} ${a + 1}`, `f ${a + 1} ${a + n} ${a + n + 1}`);
+    }
+  return lines.join('\n') + '\n';
+}
+const objText = obj();
+const objFile = join(folder, 'hills.obj');
+await writeFile(objFile, objText);
+
+// A session of the server without a browser between.
+const p = await page();
+const cookies = (await p.context().cookies()).map((c) => `${c.name}=${c.value}`).join('; ');
+const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(cookies)[1]);
+const headers = { Cookie: cookies, 'X-XSRF-TOKEN': token };
+const ids = [];
+async function send(bytes, name) {
+  const form = new FormData();
+  form.append('file', new Blob([bytes]), name);
+  const r = await fetch(`${base}/api/scenes`, { method: 'POST', body: form, headers });
+  if (r.status !== 201) throw new Error(await r.text());
+  const { id } = await r.json();
+  ids.push(id);
+  return id;
+}
+const drop = (id) => fetch(`${base}/api/scenes/${id}`, { method: 'DELETE', headers });
+
+const ours = await fastest(() => send(glb, 'hills.glb'));
+const script = `import { NodeIO } from '@gltf-transform/core';
+const io = new NodeIO(); await io.write(process.argv[2], await io.read(process.argv[1]));`;
+const theirs = await fastest(() =>
+  run('node', ['--input-type=module', '-e', script, glbFile, join(folder, 'out.glb')], { cwd: import.meta.dirname }),
+);
+const oursObj = await fastest(() => send(objText, 'hills.obj'));
+const theirsObj = await fastest(() => run('assimp', ['export', objFile, join(folder, 'out2.glb')]));
+
+const out = [];
+for (const format of ['glb', 'gltf', 'obj', 'stl', 'ply']) {
+  let bytes = 0;
+  const seconds = await fastest(async () => {
+    const r = await fetch(`${base}/api/scenes/${ids[0]}/export?format=${format}`, { headers });
+    bytes = (await r.arrayBuffer()).byteLength;
+  });
+  out.push({ format, speed: bytes / 1e6 / seconds, bytes });
+}
+for (const id of ids) await drop(id);
+
+const small = 'v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n';
+for (let i = 0; i < 500; i++) await send(small, `tile ${i}.obj`);
+const list = await page();
+const start = performance.now();
+await list.goto(`${base}/scenes`);
+await list.waitForFunction(() => document.querySelectorAll('[data-scene]').length >= 500);
+await list.fill('[type=search]', 'tile 499');
+await list.waitForFunction(() => document.querySelectorAll('[data-scene]').length === 1);
+const usable = (performance.now() - start) / 1000;
+
+const yes = (met) => (met ? 'yes' : '**no**');
+const lines = [
+  `| a GLB of a million triangles in, with edges, coarser triangles, hierarchy and picture; beside it @gltf-transform/core in a node of its own, reading and writing it | ${ours.toFixed(2)} s | ${theirs.toFixed(2)} s | ${(ours / theirs).toFixed(2)} | at most 1.5 | ${yes(ours / theirs <= 1.5)} |`,
+  `| an OBJ of a million triangles in; beside it \`assimp export\` of it to GLB | ${oursObj.toFixed(2)} s | ${theirsObj.toFixed(2)} s | ${(oursObj / theirsObj).toFixed(2)} | at most 2 | ${yes(oursObj / theirsObj <= 2)} |`,
+  ...out.map(
+    (o) =>
+      `| a million triangles out as ${o.format} over loopback, ${(o.bytes / 1e6).toFixed(0)} MB | ${o.speed.toFixed(0)} MB/s | | | at least 50 | ${yes(o.speed >= 50)} |`,
+  ),
+  `| the page of 500 scenes, from its address to one found among them | ${usable.toFixed(2)} s | | | 1 s on a quiet machine | ${yes(usable <= 1)} |`,
+];
+lines.forEach((l) => console.log(l));
+const file = new URL('../docs/measurements.md', import.meta.url);
+const was = await readFile(file, 'utf8');
+const part = `## Files
+
+Made by \`bin/bench files\` on ${new Date().toISOString().slice(0, 10)}: ${cpus().length} cores (${cpus()[0].model}); the shortest of ${RUNS} runs each.
+
+| what | Rhombus | beside | ratio | bar | met |
+|---|---|---|---|---|---|
+${lines.join('\n')}
+
+`;
+await writeFile(file, was.replace(/## Files[\s\S]*?(?=## )/, '').replace('## Saving', `${part}## Saving`));
+await rm(folder, { recursive: true });
+await browser.close();
