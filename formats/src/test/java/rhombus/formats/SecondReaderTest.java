@@ -63,6 +63,36 @@ class SecondReaderTest {
         assertThat(seen).hasSizeGreaterThan(15);
     }
 
+    /** Which files of glTF are refused, and why: all others come in. */
+    @Test
+    void filesOfGltfAreRefusedForTheRightReasonAlone() throws Exception {
+        Map<String, String> reasons = Map.ofEntries(
+                Map.entry("BoxWithInfinites.glb", "is not a finite position"),
+                Map.entry("AllIndicesOutOfRange.gltf", "names vertex 65535"),
+                Map.entry("IndexOutOfRange.gltf", "names vertex 255"),
+                Map.entry("RecursiveNodes.gltf", "not at the top of the tree"),
+                Map.entry("sceneWrongType.gltf", "not in the upload"),
+                Map.entry("NoScene.gltf", "not one triangle"),
+                Map.entry("SceneWithoutNodes.gltf", "not one triangle"),
+                Map.entry("badArray.gltf", "must be a list"),
+                Map.entry("badObject.gltf", "must be an object"),
+                Map.entry("badUint.gltf", "must be a whole number"),
+                // One needs the old materials of shaders, the other lacks its data.
+                Map.entry("BoxTextured.gltf", "technique_webgl|not in the upload"));
+        int taken = 0;
+        for (Path file : files()) {
+            try {
+                Import.read(upload(file), Limits.DEFAULT, Progress.SILENT);
+                taken++;
+            } catch (Problem e) {
+                String name = file.getFileName().toString();
+                assertThat(reasons).as(e.getMessage()).containsKey(name);
+                assertThat(e.getMessage()).containsPattern(reasons.get(name));
+            }
+        }
+        assertThat(taken).isGreaterThanOrEqualTo(34);
+    }
+
     /**
      * OBJ, STL, PLY and 3MF of the same package: what is refused, for which reason; all others have the bounds and triangles that
      * the second reader sees. Units are set aside: it tells of none.
