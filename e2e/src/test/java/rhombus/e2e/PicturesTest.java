@@ -2,12 +2,14 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.Clip;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.MouseButton;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -26,21 +28,16 @@ class PicturesTest {
         page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
     }
 
-    /** The Rose, the Pad, and a walk. */
-    private static void moving(Hand hand) {
+    /** What a file for another program would be. */
+    private static void saving(Hand hand) {
         Page page = hand.page;
-        hand.over("v2").key("h").key("q");
-        hand.over("v2", 0.45, 0.55).key("g");
-        hand.key("Escape");
-        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Lens']");
-        hand.press("li[data-command='walk.start']:visible");
-        hand.over("v2", 0.5, 0.5);
-        page.keyboard().down("w");
-        page.waitForTimeout(1500);
-        page.keyboard().up("w");
-        hand.idle();
-        take(page, "walking");
-        hand.key("Backspace").key("q").key("h");
+        hand.press("[data-scene-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Save as a file']").click();
+        page.locator("[data-format=obj]").click();
+        page.locator("[data-export-preview] .name:has-text('obj')").waitFor();
+        take(page, "saving-as-a-file");
+        page.keyboard().press("Escape");
+        page.locator("[data-save]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
     /** The chooser of looks, and one that is changed. */
@@ -194,6 +191,8 @@ class PicturesTest {
         page.locator("#name").waitFor();
         Browser.signIn(page, "demo", "saltmarsh");
         page.locator("main li").first().waitFor();
+        page.waitForFunction(
+                "() => [...document.querySelectorAll('[data-scene] img')].filter(i => i.naturalWidth).length === 3");
         take(page, "scenes");
         Hand hand = Hand.open(page, "Saltmarsh Boatyard");
         hand.over("v2");
@@ -208,7 +207,7 @@ class PicturesTest {
         hand.key("Escape").key("Shift+K").key("7");
         changing(hand);
 
-        moving(hand);
+        saving(hand);
         looks(hand);
         hand.press("[data-viewport=v2] [data-chooser]");
         page.locator(".chooser [data-command='camera.look-through']:has-text('Deck close')")
