@@ -7,6 +7,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
@@ -243,6 +244,19 @@ class SceneChangesTest {
             }
         }
         return (box[3] - box[1] + 1.0) / (box[2] - box[0] + 1);
+    }
+
+    @Test
+    void filesOfAFolderFindEachOther() {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        files.put(
+                "boat/tent.obj",
+                "mtllib maps/paint.mtl\nusemtl red\nv 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n"
+                        .getBytes(StandardCharsets.UTF_8));
+        files.put("boat/maps/paint.mtl", "newmtl red\nKd 1 0 0\n".getBytes(StandardCharsets.UTF_8));
+        files.put("boat/.DS_Store", new byte[4]);
+        Client.Answer a = mira.upload(files, Map.of());
+        assertThat(a.json()).containsEntry("name", "tent").containsEntry("notes", List.of());
     }
 
     @Test
