@@ -211,6 +211,9 @@ async function save() {
   color: var(--quiet);
   font-size: 12.5px;
 }
+.formats [aria-checked='true'] .words {
+  color: var(--text);
+}
 .choices {
   display: grid;
   align-content: start;

@@ -154,7 +154,7 @@ class AccessTest {
         page.waitForFunction("() => [...document.querySelectorAll('.el-popper')].every((p) => !p.checkVisibility())");
     }
 
-    private static void check(Page page, String screen) {
+    static void check(Page page, String screen) {
         List<Rule> wrong = new AxeBuilder(page)
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze()

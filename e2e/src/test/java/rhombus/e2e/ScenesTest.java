@@ -91,6 +91,9 @@ class ScenesTest {
         card("tent").waitFor();
         assertThat(names()).containsExactlyInAnyOrder("one", "tent");
         page.locator("[data-upload=done]:has-text('tent')").waitFor();
+        page.locator("button:has-text('Leave it')").click();
+        Hand.still(page);
+        AccessTest.check(page, "uploads that came and one that failed");
         assertThat(card("tent").locator("summary").count())
                 .as("its material file went with it")
                 .isZero();
@@ -103,6 +106,8 @@ class ScenesTest {
         dialog.locator("img >> nth=1").waitFor();
         page.waitForFunction(
                 "() => [...document.querySelectorAll('[data-stand] img')].every(i => i.naturalWidth === 320)");
+        Hand.still(page);
+        AccessTest.check(page, "the question which way is up");
         dialog.locator("[role=radio]:has-text('Z points')").focus();
         page.keyboard().press("Space");
         dialog.locator("button:has-text('centimetres')").focus();
