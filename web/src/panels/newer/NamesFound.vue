@@ -10,7 +10,8 @@ const first = computed(() => props.names.slice(0, MOST));
 <template>
   <div>
     <p class="heading">{{ title }} · {{ names.length }}</p>
-    <p class="names">
+    <!-- What can be scrolled can be reached by keyboard. -->
+    <p class="names" tabindex="0" role="group" :aria-label="title">
       <span v-for="(n, i) in first" :key="i">{{ n }}</span>
       <span v-if="names.length > MOST" class="quiet">and {{ names.length - MOST }} more</span>
     </p>
