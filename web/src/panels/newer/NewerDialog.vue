@@ -17,6 +17,11 @@ const earlier = ref<EarlierFile[]>([]);
 const wrong = ref('');
 const busy = ref(false);
 const percent = computed(() => Math.round((work.value?.part ?? 0) * 100));
+const found = computed(() => {
+  const { matched = 0, reshaped = 0 } = report.value ?? {};
+  const other = reshaped ? `, ${reshaped} of them in another shape` : '';
+  return `${matched === 1 ? 'is' : 'are'} in both files${other}.`;
+});
 let job = '';
 let abort = () => {};
 
@@ -124,10 +129,8 @@ function when(iso: string) {
     </template>
     <div v-else-if="report" class="report" data-newer-report>
       <p role="status">
-        <b>{{ counted(report.matched, 'object') }}</b> {{ report.matched === 1 ? 'is' : 'are' }} in both files<template
-          v-if="report.reshaped"
-          >, {{ report.reshaped }} of them in another shape</template
-        >. Changes, layers, cameras, Pins and pivots stay with them.
+        <b>{{ counted(report.matched, 'object') }}</b> {{ found }} Changes, layers, cameras, Pins and pivots stay with
+        them.
       </p>
       <p v-if="!report.matched" class="wrong">Nothing in it is like anything here: is it the right file?</p>
       <NamesFound v-if="report.fresh.length" title="New" :names="report.fresh" />
