@@ -3,12 +3,15 @@ package rhombus.e2e;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.MouseButton;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Somebody's hand on mouse and keyboard before an open scene, and what {@code window.rhombus} says of the outcome. */
 final class Hand {
     final Page page;
+    private final Set<MouseButton> pressed = EnumSet.noneOf(MouseButton.class);
     private double x;
     private double y;
 
@@ -67,6 +70,7 @@ final class Hand {
 
     Hand down(MouseButton b) {
         page.mouse().down(new Mouse.DownOptions().setButton(b));
+        pressed.add(b);
         return this;
     }
 
@@ -78,7 +82,13 @@ final class Hand {
     /** Lets a button go without waiting for what comes of it. */
     Hand let(MouseButton b) {
         page.mouse().up(new Mouse.UpOptions().setButton(b));
+        pressed.remove(b);
         return this;
+    }
+
+    /** Lets go of every button that a test which failed was still holding. */
+    void letGo() {
+        List.copyOf(pressed).forEach(this::let);
     }
 
     Hand drag(MouseButton b, double dx, double dy) {

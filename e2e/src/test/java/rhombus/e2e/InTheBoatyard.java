@@ -6,6 +6,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.TestInstance;
 
@@ -26,6 +27,12 @@ abstract class InTheBoatyard {
                 hand.over(view, 0.3, 0.6).key("h");
             }
         }
+    }
+
+    /** One failure is one: the next test finds a free hand. */
+    @AfterEach
+    void letGo() {
+        hand.letGo();
     }
 
     @AfterAll
