@@ -109,6 +109,12 @@ export class Keeper {
     if (this.busy) await this.busy;
   }
 
+  /** Saves now; throws, with these words, where not all is saved after that. */
+  async surely(words: string): Promise<void> {
+    await this.save();
+    if (this.state.value !== 'saved') throw new Error(words);
+  }
+
   private async drain(): Promise<void> {
     while (this.next && !this.held) {
       const body = this.next;

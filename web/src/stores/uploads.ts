@@ -1,11 +1,10 @@
 import { computed, reactive } from 'vue';
 import { api, type SceneDetail } from '../api/api';
 import type { Chosen } from '../api/chosen';
-import { Failure } from '../api/http';
+import { Job } from './job';
 
 /** So many are on their way at once; the server takes large ones one after the other. */
 const AT_ONCE = 3;
-const LOOK_MS = 300;
 
 /** A scene on its way to the server. */
 export interface Sending {
@@ -22,7 +21,7 @@ export interface Sending {
 
 interface Hidden {
   files: Chosen[];
-  abort: () => void;
+  job: Job;
 }
 
 /** Scenes that are sent: several at once, each with its progress, its place in the queue, and a way to stop it. */
@@ -40,10 +39,13 @@ export class Uploads {
     if (!files.length) return;
     const bundles = await api.bundles(files.map((f) => f.path));
     for (const b of bundles) {
-      const id = crypto.randomUUID?.() ?? `${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
-      this.hidden.set(id, { files: b.files.map((i) => files[i]!), abort: () => undefined });
+      const job = new Job((words, part) => {
+        const s = this.list.find((each) => each.id === job.id);
+        if (s) Object.assign(s, { words, part, state: job.reading ? 'reading' : 'sending' });
+      });
+      this.hidden.set(job.id, { files: b.files.map((i) => files[i]!), job });
       this.list.push({
-        id,
+        id: job.id,
         name: b.name,
         state: 'waiting',
         words: '',
@@ -61,20 +63,10 @@ export class Uploads {
   }
 
   private async send(s: Sending) {
-    const { files } = this.hidden.get(s.id)!;
+    const { files, job } = this.hidden.get(s.id)!;
     s.state = 'sending';
-    s.words = 'Uploading';
-    const timer = window.setInterval(() => void this.look(s), LOOK_MS);
     try {
-      s.scene = await api.addScene(
-        files,
-        s.id,
-        (part) => {
-          s.part = part / 2;
-          if (part === 1) s.state = 'reading';
-        },
-        (abort) => (this.hidden.get(s.id)!.abort = abort),
-      );
+      s.scene = await job.run((...how) => api.addScene(files, ...how));
       s.state = 'done';
       s.part = 1;
       this.stored(s.scene, s.alone);
@@ -82,17 +74,9 @@ export class Uploads {
       s.state = 'failed';
       s.words = (e as Error).message;
     } finally {
-      window.clearInterval(timer);
       this.hidden.delete(s.id);
       this.next();
     }
-  }
-
-  /** Once everything is uploaded the server tells how far it is. */
-  private async look(s: Sending) {
-    if (s.state !== 'reading') return;
-    const p = await api.importProgress(s.id).catch(() => null);
-    if (p && s.state === 'reading') Object.assign(s, { words: p.words, part: 0.5 + p.part / 2 });
   }
 
   /** The server decides: it stores nothing from now on, or it has stored the scene already. */
@@ -102,14 +86,8 @@ export class Uploads {
       this.forget(s);
       return;
     }
-    try {
-      await api.cancelImport(s.id);
-      this.hidden.get(s.id)?.abort();
-    } catch (e) {
-      // Too late: the answer to the upload brings the scene. Without any answer nobody knows, so nothing is claimed.
-      if (e instanceof Failure && e.status === 409) return;
-      s.words = 'The server does not answer, so this could not be cancelled. Look at the list once it is back.';
-    }
+    const unknown = await this.hidden.get(s.id)?.job.cancel();
+    if (unknown) s.words = `${unknown} Look at the list once it is back.`;
   }
 
   /** Takes a line away that has nothing more to tell. */

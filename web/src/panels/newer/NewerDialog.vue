@@ -2,8 +2,8 @@
 import { computed, ref, watch } from 'vue';
 import { api, type EarlierFile, type NewerReport } from '../../api/api';
 import { fromInput, type Chosen } from '../../api/chosen';
-import { Failure } from '../../api/http';
 import type { OpenScene } from '../../stage/openScene';
+import { Job } from '../../stores/job';
 import { counted } from '../scenes/facts';
 import NamesFound from './NamesFound.vue';
 
@@ -22,8 +22,7 @@ const found = computed(() => {
   const other = reshaped ? `, ${reshaped} of them in another shape` : '';
   return `${matched === 1 ? 'is' : 'are'} in both files${other}.`;
 });
-let job = '';
-let abort = () => {};
+let job: Job | null = null;
 
 watch(shown, (on) => {
   if (!on) return;
@@ -46,12 +45,7 @@ async function asking(what: () => Promise<void>) {
 }
 
 /** What was done in this window is on the server, or the newer file would be compared with less than there is. */
-async function saved() {
-  const keeper = props.open.kept.edits;
-  await keeper.save();
-  if (keeper.state.value !== 'saved')
-    throw new Error('The changes of this scene are not saved yet. See beside its name.');
-}
+const saved = () => props.open.kept.edits.surely('The changes of this scene are not saved yet. See beside its name.');
 
 function take() {
   const files = fromInput(input.value?.files ?? null);
@@ -62,37 +56,16 @@ function take() {
 async function send(files: Chosen[]) {
   report.value = null;
   await saved();
-  job = crypto.randomUUID?.() ?? `${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
-  work.value = { words: 'Uploading', part: 0 };
-  const timer = window.setInterval(() => void look(), 300);
+  job = new Job((words, part) => (work.value = { words, part }));
   try {
-    report.value = await api.newerFile(
-      props.open.id,
-      files,
-      job,
-      (part) => (work.value = { words: 'Uploading', part: part / 2 }),
-      (a) => (abort = a),
-    );
+    report.value = await job.run((...how) => api.newerFile(props.open.id, files, ...how));
   } finally {
-    window.clearInterval(timer);
     work.value = null;
   }
 }
 
-async function look() {
-  if (!work.value || work.value.part < 0.5) return;
-  const p = await api.importProgress(job).catch(() => null);
-  if (p && work.value) work.value = { words: p.words, part: 0.5 + p.part / 2 };
-}
-
 async function cancel() {
-  try {
-    await api.cancelImport(job);
-    abort();
-  } catch (e) {
-    if (e instanceof Failure && e.status === 409) return;
-    wrong.value = 'The server does not answer, so this could not be cancelled.';
-  }
+  wrong.value = (await job?.cancel()) ?? '';
 }
 
 const accept = () =>

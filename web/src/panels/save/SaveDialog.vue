@@ -5,7 +5,7 @@ import { fetchFile } from '../../api/http';
 import { useCore, type Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { saveAs } from '../common/saveAs';
-import { counted, size } from '../scenes/facts';
+import { counted, size, UNITS } from '../scenes/facts';
 
 /** The scene with its changes, or what is selected, as a file; what a format cannot hold is said before. */
 const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
@@ -18,7 +18,6 @@ const FORMATS = [
   { id: 'stl', label: 'STL', words: 'Bare triangles, for machines' },
   { id: 'ply', label: 'PLY', words: 'One surface with colours of vertices' },
 ] as const;
-const UNITS = ['m', 'cm', 'mm', 'in', 'ft'] as const;
 
 const format = ref<(typeof FORMATS)[number]['id']>('glb');
 const what = ref<'scene' | 'selection'>('scene');
@@ -74,12 +73,10 @@ async function look(first: boolean) {
   }
 }
 
-async function saved() {
-  const keeper = props.open.kept.edits;
-  await keeper.save();
-  if (keeper.state.value !== 'saved')
-    throw new Error('The changes of this scene are not saved, so that a file would lack them. See beside its name.');
-}
+const saved = () =>
+  props.open.kept.edits.surely(
+    'The changes of this scene are not saved, so that a file would lack them. See beside its name.',
+  );
 
 async function save() {
   stop = new AbortController();
@@ -138,7 +135,7 @@ async function save() {
           <label>
             Unit
             <select v-model="unit" class="field">
-              <option v-for="u in UNITS" :key="u">{{ u }}</option>
+              <option v-for="[sign] in UNITS" :key="sign">{{ sign }}</option>
             </select>
           </label>
         </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { api, type SceneEntry } from '../../api/api';
+import { UNITS } from './facts';
 
 /** Asks which way is up in a scene and what its numbers are in, where its file says neither. */
 const props = defineProps<{ scene: SceneEntry | null }>();
@@ -10,13 +11,6 @@ const unit = ref('m');
 const wrong = ref('');
 const working = ref(false);
 const there = computed({ get: () => !!props.scene, set: (on) => !on && emit('close') });
-const UNITS = [
-  ['m', 'metres'],
-  ['cm', 'centimetres'],
-  ['mm', 'millimetres'],
-  ['in', 'inches'],
-  ['ft', 'feet'],
-] as const;
 
 watch(
   () => props.scene,

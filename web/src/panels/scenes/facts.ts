@@ -21,6 +21,15 @@ export function size(bytes: number): string {
   });
 }
 
+/** Units that a file's numbers can be in, by their signs. */
+export const UNITS = [
+  ['m', 'metres'],
+  ['cm', 'centimetres'],
+  ['mm', 'millimetres'],
+  ['in', 'inches'],
+  ['ft', 'feet'],
+] as const;
+
 export const ORDERS = {
   seen: 'Opened last',
   name: 'Name',

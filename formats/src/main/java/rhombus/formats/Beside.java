@@ -1,17 +1,13 @@
 package rhombus.formats;
 
 import java.io.ByteArrayOutputStream;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.scene.NormalForm;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What lies beside the geometry of a scene so that it can be drawn: the edges of its meshes, and their coarser triangles. */
 public final class Beside {
@@ -24,14 +20,9 @@ public final class Beside {
     Beside() {}
 
     /** Of a kept scene that has none of it yet. */
-    @SuppressWarnings("unchecked")
     public static Beside of(byte[] glb) {
-        ByteBuffer b = ByteBuffer.wrap(glb).order(ByteOrder.LITTLE_ENDIAN);
-        int json = b.getInt(12);
-        Map<String, Object> gltf =
-                JsonMapper.builder().build().readValue(Arrays.copyOfRange(glb, 20, 20 + json), Map.class);
         Beside out = new Beside();
-        for (Mesh m : NormalForm.read(gltf, new ByteArrays(glb, 28 + json)).meshes()) {
+        for (Mesh m : KeptScene.of(glb).scene(glb).meshes()) {
             if (m.isStrokes()) {
                 out.strokes(m.triangleCount());
             } else {

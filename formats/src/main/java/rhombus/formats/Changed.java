@@ -1,12 +1,9 @@
 package rhombus.formats;
 
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Map;
 import rhombus.core.edit.EditDocument;
-import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.picture.Thumbnail;
@@ -24,24 +21,22 @@ public final class Changed {
      * @throws IllegalStateException if its format says so much itself that there is nothing to choose
      */
     public static byte[] standing(byte[] glb, Standing as) {
-        Map<String, Object> gltf = document(glb);
-        as.into(gltf);
-        int json = length(glb);
+        KeptScene kept = KeptScene.of(glb);
+        as.into(kept.gltf());
         return NormalWriter.container(
-                JSON.writeValueAsString(gltf).getBytes(StandardCharsets.UTF_8),
-                Arrays.copyOfRange(glb, Math.min(glb.length, 28 + json), glb.length));
+                JSON.writeValueAsString(kept.gltf()).getBytes(StandardCharsets.UTF_8),
+                Arrays.copyOfRange(glb, (int) kept.binStart(), glb.length));
     }
 
     /** A small picture of a kept scene with one axis or the other upwards, PNG. */
     public static byte[] picture(byte[] glb, UpAxis up) {
-        Map<String, Object> gltf = document(glb);
-        Scene scene = NormalForm.read(gltf, new ByteArrays(glb, 28 + length(glb)));
-        return Thumbnail.of(scene, up, MeshColors.of(gltf));
+        KeptScene kept = KeptScene.of(glb);
+        return Thumbnail.of(kept.scene(glb), up, MeshColors.of(kept.gltf()));
     }
 
     /** Whether changes of a scene put anything into the world by metres: what stands at the top was moved, or something added. */
     public static boolean isMoved(byte[] glb, Map<String, Object> edits) {
-        Scene base = NormalForm.read(document(glb), new ByteArrays(glb, 28 + length(glb)));
+        Scene base = KeptScene.of(glb).scene();
         EditDocument.Opened o = EditDocument.read(base, edits);
         if (o.scene().count() > base.count()) {
             return true;
@@ -57,14 +52,5 @@ public final class Changed {
                         && e.before().containsKey(n.getKey())
                         && !Arrays.equals(
                                 n.getValue().local(), e.before().get(n.getKey()).local())));
-    }
-
-    static int length(byte[] glb) {
-        return ByteBuffer.wrap(glb).order(ByteOrder.LITTLE_ENDIAN).getInt(12);
-    }
-
-    @SuppressWarnings("unchecked")
-    static Map<String, Object> document(byte[] glb) {
-        return JSON.readValue(Arrays.copyOfRange(glb, 20, 20 + length(glb)), Map.class);
     }
 }

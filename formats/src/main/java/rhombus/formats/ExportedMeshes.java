@@ -43,17 +43,8 @@ final class ExportedMeshes {
     private final List<Range> ranges = new ArrayList<>();
     private final List<Map<String, Object>> ownViews = new ArrayList<>();
     private final ByteArrayOutputStream own = new ByteArrayOutputStream();
-
-    /**
-     * An image that becomes a file beside the document.
-     *
-     * @param name of the file
-     * @param from where in the kept file's binary chunk its bytes start
-     * @param length how many there are
-     */
-    record ImageFile(String name, long from, long length) {}
-
     private final List<ImageFile> imageFiles = new ArrayList<>();
+    private boolean webp;
 
     /** @param apart whether images become files of their own */
     ExportedMeshes(Map<String, Object> gltf, boolean apart) {
@@ -64,7 +55,7 @@ final class ExportedMeshes {
                         new Range(Plain.whole(v.get("byteOffset"), 0), Plain.whole(v.get("byteLength"), 0), v)));
         images = new Renumbered(Plain.list(gltf.get("images")), i -> image(i, gltf, apart));
         textures = new Renumbered(Plain.list(gltf.get("textures")), t -> texture(t, gltf));
-        materials = new Renumbered(Plain.list(gltf.get("materials")), this::textured);
+        materials = new Renumbered(Plain.list(gltf.get("materials")), m -> Renumbered.textures(m, textures));
         accessors = new Renumbered(Plain.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
         meshes = new Renumbered(List.of(), m -> {});
         for (int i = 0; i < source.size(); i++) {
@@ -73,8 +64,6 @@ final class ExportedMeshes {
             }
         }
     }
-
-    private boolean webp;
 
     /** Whether any image is a WebP, which others must know of. */
     boolean webp() {
@@ -95,14 +84,10 @@ final class ExportedMeshes {
             views.in(image, "bufferView");
             return;
         }
-        Map<String, Object> view =
-                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.remove("bufferView"), 0)));
-        String type = Plain.text(image.remove("mimeType"), "image/png");
-        String name = "image " + (imageFiles.size() + 1) + "."
-                + type.substring(type.indexOf('/') + 1).replace("jpeg", "jpg");
-        imageFiles.add(
-                new ImageFile(name, Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0)));
-        image.put("uri", name.replace(" ", "%20"));
+        ImageFile f = ImageFile.of(gltf, image, "image " + (imageFiles.size() + 1));
+        imageFiles.add(f);
+        image.keySet().removeAll(List.of("bufferView", "mimeType"));
+        image.put("uri", f.name().replace(" ", "%20"));
     }
 
     /** Images that become files beside the document. */
@@ -112,20 +97,6 @@ final class ExportedMeshes {
 
     private List<Object> primitives(int mesh) {
         return Plain.list(Plain.map(source.get(mesh)).get("primitives"));
-    }
-
-    /** Gives the textures that a material names new numbers, wherever in it they stand. */
-    private void textured(Map<String, Object> m) {
-        for (Map.Entry<String, Object> e : m.entrySet()) {
-            if (e.getValue() instanceof Map<?, ?>) {
-                Map<String, Object> inner = new LinkedHashMap<>(Plain.map(e.getValue()));
-                if (e.getKey().endsWith("Texture")) {
-                    textures.in(inner, "index");
-                }
-                textured(inner);
-                e.setValue(inner);
-            }
-        }
     }
 
     /** The meshes of a node that came with the file, by the numbers of its parts in the scene. */

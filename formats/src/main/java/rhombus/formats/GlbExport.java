@@ -17,7 +17,6 @@ import rhombus.core.plain.Plain;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.UpAxis;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -144,7 +143,7 @@ public final class GlbExport {
     /** What glTF has no place for: the up axis, and the final picture with its guides. */
     private Map<String, Object> own() {
         Map<String, Object> m = scene.setup().picturePlain();
-        m.put("upAxis", scene.up() == UpAxis.Z ? "Z" : "Y");
+        m.put("upAxis", scene.up().name());
         return m;
     }
 
@@ -298,7 +297,7 @@ public final class GlbExport {
             to.putNextEntry(new ZipEntry(BIN));
             writeBin(to, source);
         }
-        for (ExportedMeshes.ImageFile i : meshes.imageFiles()) {
+        for (ImageFile i : meshes.imageFiles()) {
             to.putNextEntry(new ZipEntry(i.name()));
             source.copy(i.from(), i.length(), to);
         }

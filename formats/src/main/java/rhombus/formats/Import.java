@@ -3,6 +3,7 @@ package rhombus.formats;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
@@ -55,7 +56,7 @@ public final class Import {
         progress.at("Reading the file", 0);
         Budget budget = limits.budget(upload.sent());
         Model model = clean(model(upload, limits, budget, progress));
-        return finished(model, answers, limits, budget, progress);
+        return finished(model, stand(model, answers), limits, budget, progress);
     }
 
     /**
@@ -77,21 +78,27 @@ public final class Import {
     public static Update newer(byte[] glb, Upload upload, Answers answers, Limits limits, Progress progress) {
         progress.at("Reading the file", 0);
         Budget budget = limits.budget(upload.sent() + glb.length);
-        Newer.Laid laid = Newer.over(glb, clean(model(upload, limits, budget, progress)), limits);
-        return new Update(finished(laid.model(), answers, limits, budget, progress), laid.report());
+        Model model = clean(model(upload, limits, budget, progress));
+        // First of all, so that what is kept of the older file, which stands already, is not scaled once more.
+        Standing standing = stand(model, answers);
+        Newer.Laid laid = Newer.over(glb, model, limits);
+        return new Update(finished(laid.model(), standing, limits, budget, progress), laid.report());
     }
 
     /** Takes away what only this program may write. */
     private static Model clean(Model model) {
-        for (Object n : Plain.list(model.gltf().get("nodes"))) {
-            if (n instanceof Map<?, ?>) {
-                Plain.map(n).remove(Newer.ID);
+        for (String list : List.of("nodes", "images")) {
+            for (Object o : Plain.list(model.gltf().get(list))) {
+                if (o instanceof Map<?, ?>) {
+                    Plain.map(o).keySet().removeAll(Newer.OWN);
+                }
             }
         }
         return model;
     }
 
-    private static Imported finished(Model model, Answers answers, Limits limits, Budget budget, Progress progress) {
+    /** Lets a model stand as was answered, where its format says nothing. */
+    private static Standing stand(Model model, Answers answers) {
         Standing standing = Standing.of(model.gltf());
         if (standing.unit() != null) {
             standing = new Standing(
@@ -99,9 +106,14 @@ public final class Import {
                     answers.unit == null ? standing.unit() : answers.unit);
             standing.into(model.gltf());
         }
+        return standing;
+    }
+
+    private static Imported finished(Model model, Standing standing, Limits limits, Budget budget, Progress progress) {
         Materials materials = new Materials(model.gltf(), model.images(), budget, model.notes());
         Tree tree = new Tree(model.gltf(), limits);
-        NormalWriter writer = new NormalWriter(model.gltf(), tree, drawn(model), materials, limits, progress);
+        noteStrokes(model);
+        NormalWriter writer = new NormalWriter(model.gltf(), tree, model.meshes(), materials, limits, progress);
         writer.write();
         if (writer.triangles() + writer.strokes() == 0) {
             throw new Problem(
@@ -109,34 +121,32 @@ public final class Import {
                     "There is not one triangle, line or point in the scene. Rhombus shows meshes; export some with the scene");
         }
         progress.at("Checking that it opens", 0.9);
-        return opened(
-                new Imported(
-                        model.title(),
-                        writer.glb(),
-                        writer.beside().edges(),
-                        writer.beside().levels(),
-                        writer.hierarchies(),
-                        writer.triangles(),
-                        tree.order.size(),
-                        standing,
-                        null,
-                        List.copyOf(model.notes().sentences())),
-                writer.colors());
+        byte[] edges = writer.beside().edges();
+        byte[] levels = writer.beside().levels();
+        return new Imported(
+                model.title(),
+                writer.glb(),
+                edges,
+                levels,
+                writer.hierarchies(),
+                writer.triangles(),
+                tree.order.size(),
+                standing,
+                picture(writer, edges, levels),
+                List.copyOf(model.notes().sentences()));
     }
 
-    /** Meshes, with a word on those of which not all is drawn. */
-    private static List<List<Part>> drawn(Model model) {
+    /** A word on meshes of which not all is drawn. */
+    private static void noteStrokes(Model model) {
         for (List<Part> parts : model.meshes()) {
             for (Part p : parts) {
-                if (p.kind() != Part.Kind.TRIANGLES
-                        && p.indices().length / p.kind().corners() > Beside.MOST_STROKES) {
+                if (p.kind() != Mesh.Kind.TRIANGLES && p.count() > Beside.MOST_STROKES) {
                     model.notes()
                             .add("Of lines or points in one mesh " + Beside.MOST_STROKES
                                     + " are drawn, spread over all; the others are kept.");
                 }
             }
         }
-        return model.meshes();
     }
 
     private static Model model(Upload upload, Limits limits, Budget budget, Progress progress) {
@@ -151,25 +161,14 @@ public final class Import {
     }
 
     /** Opens what is to be kept with the reader that pages use, and looks at it: what cannot be opened is not kept. */
-    private static Imported opened(Imported i, List<float[]> colors) {
+    private static byte[] picture(NormalWriter writer, byte[] edges, byte[] levels) {
         try {
-            Scene scene = NormalReader.read(i);
+            Scene scene = NormalReader.read(writer.glb(), edges, levels, writer.hierarchies());
             Aabb b = scene.bounds();
             if (!(b.radius() < Double.POSITIVE_INFINITY)) {
                 throw new IllegalArgumentException("its bounds are not finite");
             }
-            byte[] picture = Thumbnail.of(scene, scene.up(), colors);
-            return new Imported(
-                    i.title(),
-                    i.glb(),
-                    i.edges(),
-                    i.levels(),
-                    i.hierarchies(),
-                    i.triangles(),
-                    i.objects(),
-                    i.standing(),
-                    picture,
-                    i.notes());
+            return Thumbnail.of(scene, scene.up(), writer.colors());
         } catch (RuntimeException e) {
             throw new Problem(
                     "",

@@ -1,8 +1,10 @@
 package rhombus.formats;
 
+import java.io.ByteArrayInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Map;
@@ -47,6 +49,25 @@ public record KeptScene(Map<String, Object> gltf, long binStart) {
         return new KeptScene(JsonMapper.builder().build().readValue(text, Map.class), 28L + json);
     }
 
+    /** The same of a kept file that is in memory. */
+    public static KeptScene of(byte[] file) {
+        try {
+            return read(new ByteArrayInputStream(file));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What lies in the binary chunk of the file that this was read of. */
+    ByteArrays binary(byte[] file) {
+        return new ByteArrays(file, (int) binStart);
+    }
+
+    /** The scene as it was imported, with its geometry. */
+    Scene scene(byte[] file) {
+        return NormalForm.read(gltf, binary(file));
+    }
+
     private static byte[] exactly(InputStream in, int count) throws IOException {
         byte[] b = in.readNBytes(count);
         if (b.length < count) {
@@ -55,7 +76,7 @@ public record KeptScene(Map<String, Object> gltf, long binStart) {
         return b;
     }
 
-    /** The scene as it was imported. */
+    /** The scene as it was imported, without its geometry. */
     public Scene scene() {
         return NormalForm.read(gltf, NOTHING);
     }

@@ -3,16 +3,14 @@ package rhombus.formats;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
-import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
-import rhombus.formats.model.Images;
 import rhombus.formats.model.Model;
 import rhombus.formats.model.Part;
 import rhombus.formats.upload.Limits;
@@ -25,9 +23,8 @@ import rhombus.formats.upload.Limits;
 public final class Newer {
     /** Under which a node of a document that is on its way to its normal form has its id. */
     static final String ID = "rhombus id";
-
-    private static final String IMAGE = "rhombus image";
-    private static final String ASIDE = "Kept aside";
+    /** Words that no file may write itself. */
+    static final Set<String> OWN = Set.of(ID, Leftovers.IMAGE);
 
     /**
      * What came of it.
@@ -40,10 +37,8 @@ public final class Newer {
     public record Report(int matched, int reshaped, List<String> fresh, List<String> missing) {}
 
     private final Model model;
-    private final Map<String, Object> before;
-    private final ByteArrays bytes;
+    private final KeptScene kept;
     private final byte[] glb;
-    private final int start;
     private final Scene old;
     private final Tree tree;
     private final List<Object> nodes;
@@ -52,12 +47,10 @@ public final class Newer {
     private Newer(Model model, byte[] oldGlb, Limits limits) {
         this.model = model;
         this.glb = oldGlb;
-        this.start = 28 + Changed.length(oldGlb);
-        this.before = Changed.document(oldGlb);
-        this.bytes = new ByteArrays(oldGlb, start);
-        this.old = NormalForm.read(before, bytes);
+        this.kept = KeptScene.of(oldGlb);
+        this.old = kept.scene(oldGlb);
         this.tree = new Tree(model.gltf(), limits);
-        this.nodes = new ArrayList<>(Plain.list(model.gltf().get("nodes")));
+        this.nodes = Plain.list(model.gltf().get("nodes"));
         for (int i = 0; i < old.count(); i++) {
             String id = old.node(i).id();
             if (id.matches("n\\d{1,8}")) {
@@ -87,8 +80,8 @@ public final class Newer {
             is.add(new Matching.Item(NormalWriter.name(n), parent < 0 ? -1 : place.get(parent), newShape(n)));
         }
         int[] of = Matching.of(was, is);
-        boolean[] found = new boolean[was.size()];
         int[] newNumber = new int[was.size()];
+        Arrays.fill(newNumber, -1);
         int matched = 0;
         int reshaped = 0;
         List<String> fresh = new ArrayList<>();
@@ -98,7 +91,6 @@ public final class Newer {
                 n.put(ID, "n" + nextId++);
                 fresh.add(shown(is.get(k)));
             } else {
-                found[of[k]] = true;
                 newNumber[of[k]] = tree.order.get(k);
                 n.put(ID, old.node(of[k]).id());
                 matched++;
@@ -106,12 +98,16 @@ public final class Newer {
             }
         }
         List<String> missing = new ArrayList<>();
-        for (int i = 0; i < found.length; i++) {
-            if (!found[i]) {
+        boolean[] aside = new boolean[was.size()];
+        for (int i = 0; i < newNumber.length; i++) {
+            int parent = was.get(i).parent();
+            aside[i] = newNumber[i] < 0 && (parent < 0 ? Leftovers.isGroup(old.node(i)) : aside[parent]);
+            if (newNumber[i] < 0 && !aside[i]) {
                 missing.add(shown(was.get(i)));
             }
         }
-        Model out = missing.isEmpty() ? model : withAside(found, newNumber);
+        boolean all = Arrays.stream(newNumber).allMatch(n -> n >= 0);
+        Model out = all ? model : new Leftovers(model, kept, glb, old, newNumber, "n" + nextId).model();
         return new Laid(out, new Report(matched, reshaped, fresh, missing));
     }
 
@@ -134,7 +130,7 @@ public final class Newer {
         for (Part p : mesh < 0 || mesh >= model.meshes().size()
                 ? List.<Part>of()
                 : model.meshes().get(mesh)) {
-            shape(s, p.positions().length / 3, p.indices().length / p.kind().corners(), Aabb.of(p.positions()));
+            shape(s, p.positions().length / 3, p.count(), Aabb.of(p.positions()));
         }
         return s.isEmpty() ? null : s.toString();
     }
@@ -146,173 +142,5 @@ public final class Newer {
                 .append('/')
                 .append(bounds)
                 .append(';');
-    }
-
-    private Model withAside(boolean[] found, int[] newNumber) {
-        Map<String, Object> gltf = new LinkedHashMap<>(model.gltf());
-        List<List<Part>> meshes = new ArrayList<>(model.meshes());
-        int materials = Plain.list(gltf.get("materials")).size();
-        int cameras = Plain.list(gltf.get("cameras")).size();
-        int lights = lights(gltf).size();
-        append(gltf, "materials", materials(Plain.list(gltf.get("textures")).size()));
-        List<Object> textures = new ArrayList<>();
-        List<Object> images = new ArrayList<>();
-        int firstImage = Plain.list(gltf.get("images")).size();
-        List<Object> oldImages = Plain.list(before.get("images"));
-        for (Object t : Plain.list(before.get("textures"))) {
-            textures.add(
-                    Plain.map("source", firstImage + Plain.whole(Plain.map(t).get("source"), 0)));
-        }
-        for (int i = 0; i < oldImages.size(); i++) {
-            images.add(Plain.map(IMAGE, i));
-        }
-        append(gltf, "textures", textures);
-        append(gltf, "images", images);
-        append(gltf, "cameras", Plain.list(before.get("cameras")));
-        if (!lights(before).isEmpty()) {
-            List<Object> all = new ArrayList<>(lights(gltf));
-            all.addAll(lights(before));
-            Map<String, Object> extensions = new LinkedHashMap<>(Plain.map(gltf.get("extensions")));
-            extensions.put(Lights.NAME, Plain.map("lights", all));
-            gltf.put("extensions", extensions);
-        }
-        int[] meshOf = new int[Plain.list(before.get("meshes")).size()];
-        Arrays.fill(meshOf, -1);
-        int aside = -1;
-        List<Object> sources = Plain.list(before.get("nodes"));
-        for (int i = 0; i < found.length; i++) {
-            if (found[i]) {
-                continue;
-            }
-            Map<String, Object> n = new LinkedHashMap<>(Plain.map(sources.get(i)));
-            int mesh = Plain.whole(n.get("mesh"), -1);
-            if (mesh >= 0 && meshOf[mesh] < 0) {
-                meshOf[mesh] = meshes.size();
-                meshes.add(parts(mesh, i, materials));
-            }
-            n.remove("children");
-            n.put(ID, old.node(i).id());
-            if (mesh >= 0) {
-                n.put("mesh", meshOf[mesh]);
-            }
-            if (n.get("camera") != null) {
-                n.put("camera", cameras + Plain.whole(n.get("camera"), 0));
-            }
-            Map<String, Object> extensions = new LinkedHashMap<>(Plain.map(n.get("extensions")));
-            if (extensions.get(Lights.NAME) != null) {
-                int light = Plain.whole(Plain.map(extensions.get(Lights.NAME)).get("light"), 0);
-                extensions.put(Lights.NAME, Plain.map("light", lights + light));
-            }
-            int parent = old.node(i).parent();
-            if (parent < 0 || found[parent]) {
-                extensions.putAll(Visibility.HIDDEN);
-            }
-            n.put("extensions", extensions);
-            newNumber[i] = nodes.size();
-            nodes.add(n);
-            if (parent < 0 && aside < 0) {
-                aside = nodes.size();
-                nodes.add(Plain.map("name", ASIDE, ID, "n" + nextId++));
-                root(gltf, aside);
-            }
-            child(parent < 0 ? aside : newNumber[parent], newNumber[i]);
-        }
-        gltf.put("nodes", nodes);
-        return new Model(model.title(), gltf, meshes, images(), model.notes());
-    }
-
-    private static List<Object> lights(Map<String, Object> gltf) {
-        return Plain.list(
-                Plain.map(Plain.map(gltf.get("extensions")).get(Lights.NAME)).get("lights"));
-    }
-
-    private static void append(Map<String, Object> gltf, String key, List<Object> more) {
-        List<Object> all = new ArrayList<>(Plain.list(gltf.get(key)));
-        all.addAll(more);
-        if (!all.isEmpty()) {
-            gltf.put(key, all);
-        }
-    }
-
-    private void child(int parent, int number) {
-        Map<String, Object> p = Plain.map(nodes.get(parent));
-        List<Object> children = new ArrayList<>(Plain.list(p.get("children")));
-        children.add(number);
-        p.put("children", children);
-    }
-
-    private static void root(Map<String, Object> gltf, int number) {
-        List<Object> scenes = Plain.list(gltf.get("scenes"));
-        if (scenes.isEmpty()) {
-            return;
-        }
-        Map<String, Object> scene = Plain.map(scenes.get(Math.max(0, Plain.whole(gltf.get("scene"), 0))));
-        List<Object> roots = new ArrayList<>(Plain.list(scene.get("nodes")));
-        roots.add(number);
-        scene.put("nodes", roots);
-    }
-
-    private List<Object> materials(int firstTexture) {
-        List<Object> out = new ArrayList<>();
-        for (Object m : Plain.list(before.get("materials"))) {
-            out.add(shifted(Plain.map(m), firstTexture));
-        }
-        return out;
-    }
-
-    private static Map<String, Object> shifted(Map<String, Object> m, int by) {
-        Map<String, Object> out = new LinkedHashMap<>(m);
-        for (Map.Entry<String, Object> e : out.entrySet()) {
-            if (e.getValue() instanceof Map<?, ?>) {
-                Map<String, Object> inner = shifted(Plain.map(e.getValue()), by);
-                if (e.getKey().endsWith("Texture")) {
-                    inner.put("index", by + Plain.whole(inner.get("index"), 0));
-                }
-                e.setValue(inner);
-            }
-        }
-        return out;
-    }
-
-    private List<Part> parts(int mesh, int node, int firstMaterial) {
-        List<Part> out = new ArrayList<>();
-        List<Object> primitives =
-                Plain.list(Plain.map(Plain.list(before.get("meshes")).get(mesh)).get("primitives"));
-        for (int k = 0; k < primitives.size(); k++) {
-            Map<String, Object> p = Plain.map(primitives.get(k));
-            Mesh m = old.meshes().get(old.node(node).meshes().get(k));
-            int indices = Plain.whole(p.get("indices"), 0);
-            int material = Plain.whole(p.get("material"), -1);
-            out.add(new Part(
-                    Part.Kind.valueOf(m.kind().name()),
-                    m.origin(),
-                    m.positions(),
-                    floats(p, "NORMAL", 3),
-                    floats(p, "TEXCOORD_0", 2),
-                    floats(p, "COLOR_0", 4),
-                    bytes.ints(NormalForm.offset(before, indices), NormalForm.count(before, indices)),
-                    material < 0 ? -1 : firstMaterial + material,
-                    null));
-        }
-        return out;
-    }
-
-    private float[] floats(Map<String, Object> primitive, String attribute, int width) {
-        int a = Plain.whole(Plain.map(primitive.get("attributes")).get(attribute), -1);
-        return a < 0 ? null : bytes.floats(NormalForm.offset(before, a), NormalForm.count(before, a) * width);
-    }
-
-    private Images images() {
-        return (image, at) -> {
-            int i = Plain.whole(image.get(IMAGE), -1);
-            List<Object> kept = Plain.list(before.get("images"));
-            if (i < 0 || i >= kept.size()) {
-                return model.images().of(image, at);
-            }
-            Map<String, Object> view = Plain.map(Plain.list(before.get("bufferViews"))
-                    .get(Plain.whole(Plain.map(kept.get(i)).get("bufferView"), 0)));
-            int from = start + Plain.whole(view.get("byteOffset"), 0);
-            return Arrays.copyOfRange(glb, from, from + Plain.whole(view.get("byteLength"), 0));
-        };
     }
 }

@@ -273,7 +273,7 @@ final class NormalWriter {
                     "indices",
                     accessor(Bytes.of(p.indices()), 5125, p.indices().length, "SCALAR"),
                     "mode",
-                    p.kind() == Part.Kind.TRIANGLES ? null : p.kind() == Part.Kind.LINES ? 1 : 0,
+                    p.kind() == Mesh.Kind.TRIANGLES ? null : p.kind().mode(),
                     "material",
                     p.material() < 0 ? null : p.material(),
                     "extras",
@@ -287,8 +287,8 @@ final class NormalWriter {
                                                     p.origin().x(),
                                                     p.origin().y(),
                                                     p.origin().z())))));
-            int[] triangles = Mesh.asTriangles(Mesh.Kind.valueOf(p.kind().name()), p.indices());
-            if (p.kind() == Part.Kind.TRIANGLES) {
+            int[] triangles = Mesh.asTriangles(p.kind(), p.indices());
+            if (p.kind() == Mesh.Kind.TRIANGLES) {
                 beside.add(p.positions(), triangles, p.sides());
             } else {
                 beside.strokes(triangles.length / 3);

@@ -3,15 +3,15 @@ package rhombus.formats;
 import java.util.Arrays;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.formats.model.Notes;
 import rhombus.formats.model.Part;
+import rhombus.formats.upload.Budget;
 import rhombus.formats.upload.Problem;
 
 /** Reads one mesh primitive into triangles (glTF 2.0, 3.7.2). */
 final class Primitives {
-    /** Bytes that a triangle comes to with its corners, edges and place in the picking hierarchy. */
-    private static final int PER_TRIANGLE = 72;
 
     private final Accessors accessors;
     private final int materials;
@@ -58,7 +58,7 @@ final class Primitives {
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
         Vec3 origin = Part.origin(Aabb.of(xyz));
         return new Part(
-                kind((int) mode),
+                Mesh.Kind.of((int) mode),
                 origin,
                 relative(xyz, origin),
                 optional(attributes, "NORMAL", 3, vertices, of.kept(), place),
@@ -83,7 +83,7 @@ final class Primitives {
             }
         }
         long count = mode == 4 ? order.length / 3L : order.length;
-        accessors.budget().take(count * PER_TRIANGLE, place);
+        accessors.budget().take(count * Budget.PER_TRIANGLE, place);
         return Compaction.of(mode < 4 ? strokes(order, mode) : triangles(order, mode), vertices);
     }
 
@@ -135,10 +135,6 @@ final class Primitives {
             t[i] = i;
         }
         return t;
-    }
-
-    private static Part.Kind kind(int mode) {
-        return mode == 0 ? Part.Kind.POINTS : mode < 4 ? Part.Kind.LINES : Part.Kind.TRIANGLES;
     }
 
     /** Points as they are; lines, loops and strips as pairs (glTF 2.0, 3.7.2.1). */

@@ -10,6 +10,7 @@ import rhombus.core.plain.Plain;
 
 /** Of a list of a document the entries that are used, under new numbers in the order of their use. */
 final class Renumbered {
+    private final int first;
     private final List<Object> from;
     private final Consumer<Map<String, Object>> change;
     private final List<Object> used = new ArrayList<>();
@@ -17,6 +18,17 @@ final class Renumbered {
 
     /** @param change what happens to an entry that is used, such as giving what it names new numbers */
     Renumbered(List<Object> from, Consumer<Map<String, Object>> change) {
+        this(0, from, change);
+    }
+
+    /**
+     * The same, to stand behind others.
+     *
+     * @param first how many stand before them
+     * @param change as above
+     */
+    Renumbered(int first, List<Object> from, Consumer<Map<String, Object>> change) {
+        this.first = first;
         this.from = from;
         this.change = change;
     }
@@ -36,13 +48,27 @@ final class Renumbered {
     /** Appends an entry that is not of the document. */
     int add(Map<String, Object> entry) {
         used.add(entry);
-        return used.size() - 1;
+        return first + used.size() - 1;
     }
 
     /** What an entry names, under its new number. */
     void in(Map<String, Object> entry, String key) {
         if (entry.get(key) != null) {
             entry.put(key, of(Plain.whole(entry.get(key), 0)));
+        }
+    }
+
+    /** Gives the textures that a material names new numbers, wherever in it they stand. */
+    static void textures(Map<String, Object> material, Renumbered textures) {
+        for (Map.Entry<String, Object> e : material.entrySet()) {
+            if (e.getValue() instanceof Map<?, ?>) {
+                Map<String, Object> inner = new LinkedHashMap<>(Plain.map(e.getValue()));
+                if (e.getKey().endsWith("Texture")) {
+                    textures.in(inner, "index");
+                }
+                textures(inner, textures);
+                e.setValue(inner);
+            }
         }
     }
 

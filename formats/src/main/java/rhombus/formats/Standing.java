@@ -42,7 +42,7 @@ public record Standing(UpAxis up, Unit unit) {
             Unit.scale(node, unit.metres() / was.unit.metres());
         }
         Map<String, Object> own = new LinkedHashMap<>(own(gltf));
-        own.put("upAxis", up == UpAxis.Z ? "Z" : "Y");
+        own.put("upAxis", up.name());
         own.put("unit", unit.words());
         Plain.map(gltf.get("asset")).put("extras", Plain.map("rhombus", own));
     }

@@ -222,4 +222,18 @@ class HomeAndBackTest {
                         .losses())
                 .isEmpty();
     }
+
+    @Test
+    void pointsBesideFacesAreToldOfWhereNothingWouldTellThemApart() {
+        String cloud = "v 0 0 0\nv 1 0 0\nv 0 1 0\nv 5 5 5\nv 6 6 6\no Dust\np 4\np 5\n";
+        assertThat(plyLosses(cloud)).as("points alone are points again").isEmpty();
+        assertThat(plyLosses(cloud + "o Face\nf 1 2 3\n"))
+                .contains("2 points become vertices that nothing tells from those of faces and lines.");
+    }
+
+    private static List<String> plyLosses(String obj) {
+        Opened base = Opened.of("a.obj", obj);
+        return Exported.as(base.imported(), base.scene(), wanted(Export.Format.PLY))
+                .losses();
+    }
 }

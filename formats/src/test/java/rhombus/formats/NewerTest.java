@@ -1,6 +1,7 @@
 package rhombus.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Shape;
+import rhombus.formats.model.Unit;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
 import rhombus.formats.upload.Upload;
@@ -172,12 +174,95 @@ class NewerTest {
         assertThat(NormalReader.read(v.imported()).indexOf("n0")).isNotNegative();
     }
 
+    /** How far a corner of an object is from the origin of the world, metres. */
+    private static double farthest(Imported i, String id) {
+        Scene s = NormalReader.read(i);
+        return Opened.triangles(s, s.indexOf(id)).stream()
+                .mapToDouble(t -> farthest(t))
+                .max()
+                .orElseThrow();
+    }
+
+    private static double farthest(double[] corners) {
+        double most = 0;
+        for (int k = 0; k < corners.length; k += 3) {
+            most = Math.max(most, new Vec3(corners[k], corners[k + 1], corners[k + 2]).length());
+        }
+        return most;
+    }
+
+    @Test
+    void whatIsKeptAsideIsToldOnceAndStandsInOneGroup() {
+        Opened old = Opened.of("boat.obj", BOAT);
+        Imported first =
+                newer(old, "boat.obj", BETTER.getBytes(StandardCharsets.UTF_8)).imported();
+        Import.Update again =
+                newer(new Opened(first, NormalReader.read(first)), "boat.obj", BETTER.getBytes(StandardCharsets.UTF_8));
+        assertThat(again.report().missing()).isEmpty();
+        assertThat(again.imported().glb())
+                .as("nothing is added that is there already")
+                .hasSameSizeAs(first.glb());
+        Scene scene = NormalReader.read(again.imported());
+        assertThat(scene.nodes().stream().filter(n -> n.name().equals("Kept aside")))
+                .hasSize(1);
+        assertThat(scene.shown(scene.indexOf("n1"))).isFalse();
+        // One more goes missing; and what was kept aside comes back as itself.
+        String rudder = "o Rudder\nv 0 0 -1\nv 1 0 -1\nv 0 1 -1\nf 1 2 3\no Mast\nv 0 0 5\nv 1 0 5\nv 0 9 5\nf 4 5 6\n";
+        Import.Update third =
+                newer(new Opened(again.imported(), scene), "boat.obj", rudder.getBytes(StandardCharsets.UTF_8));
+        assertThat(third.report().missing()).containsExactly("Hull");
+        scene = NormalReader.read(third.imported());
+        assertThat(scene.shown(scene.indexOf("n1"))).as("the mast").isTrue();
+        assertThat(scene.node(scene.node(scene.indexOf("n0")).parent()).name()).isEqualTo("Kept aside");
+        assertThat(scene.nodes().stream().filter(n -> n.name().equals("Kept aside")))
+                .hasSize(1);
+    }
+
+    @Test
+    void whatIsKeptAsideIsAsLargeAsItWasInEveryUnit() {
+        Import.Answers feet = new Import.Answers(null, Unit.FT);
+        Imported old = Import.read(
+                new Upload(Limits.DEFAULT).add("boat.obj", BOAT.getBytes(StandardCharsets.UTF_8)),
+                feet,
+                Limits.DEFAULT,
+                Progress.SILENT);
+        double feetFar = farthest(old, "n1");
+        assertThat(feetFar).isCloseTo(Math.sqrt(81 + 25) * 0.3048, within(1e-6));
+        Imported first = newer(new Opened(old, null), "boat.obj", BETTER.getBytes(StandardCharsets.UTF_8))
+                .imported();
+        assertThat(farthest(first, "n1")).isCloseTo(feetFar, within(1e-6));
+        // The whole scene is said to be in inches after all, and then the hull goes missing too.
+        byte[] inches =
+                Changed.standing(first.glb(), new Standing(first.standing().up(), Unit.IN));
+        Import.Update u = Import.newer(
+                inches,
+                new Upload(Limits.DEFAULT)
+                        .add(
+                                "boat.obj",
+                                "o Keel\nv 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 3\n".getBytes(StandardCharsets.UTF_8)),
+                new Import.Answers(null, Unit.IN),
+                Limits.DEFAULT,
+                Progress.SILENT);
+        assertThat(farthest(u.imported(), "n1")).isCloseTo(feetFar / 12, within(1e-6));
+        assertThat(farthest(u.imported(), "n0")).isCloseTo(Math.sqrt(8) * 0.0254, within(1e-6));
+    }
+
+    @Test
+    void onlyTheMaterialsOfTheMissingComeAlong() {
+        Opened old = Opened.of("a.glb", Mutants.seed());
+        Imported first =
+                newer(old, "boat.obj", BOAT.getBytes(StandardCharsets.UTF_8)).imported();
+        Import.Update back = newer(new Opened(first, NormalReader.read(first)), "a.glb", Mutants.seed());
+        String text = new String(back.imported().glb(), StandardCharsets.ISO_8859_1);
+        assertThat(text.split("\"Paint\"", -1)).as("the newer file's own, once").hasSize(2);
+    }
+
     @Test
     void aFileCannotGiveItselfIds() {
         byte[] forged = Sample.triangle().glb();
         String json =
                 Sample.triangle().json().replace("\"name\":\"Thing\"", "\"name\":\"Thing\",\"rhombus id\":\"a1\"");
-        byte[] bin = Arrays.copyOfRange(forged, 28 + Changed.length(forged), forged.length);
+        byte[] bin = Arrays.copyOfRange(forged, (int) KeptScene.of(forged).binStart(), forged.length);
         Opened o = Opened.of("a.glb", NormalWriter.container(json.getBytes(StandardCharsets.UTF_8), bin));
         assertThat(o.scene().node(0).id()).isEqualTo("n0");
     }

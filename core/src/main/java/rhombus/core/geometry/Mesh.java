@@ -23,11 +23,34 @@ public final class Mesh {
 
     /** What it is made of. */
     public enum Kind {
-        TRIANGLES,
+        TRIANGLES(3, 4),
         /** Each is a triangle whose second and third corner are its end. */
-        LINES,
+        LINES(2, 1),
         /** Each is a triangle of one corner three times. */
-        POINTS
+        POINTS(1, 0);
+
+        private final int corners;
+        private final int mode;
+
+        Kind(int corners, int mode) {
+            this.corners = corners;
+            this.mode = mode;
+        }
+
+        /** How many vertices each has. */
+        public int corners() {
+            return corners;
+        }
+
+        /** The number under which glTF knows them (glTF 2.0, 5.24.4). */
+        public int mode() {
+            return mode;
+        }
+
+        /** What a primitive of glTF is made of: strips, loops and fans are lines or triangles like others. */
+        public static Kind of(int mode) {
+            return mode == 0 ? POINTS : mode < 4 ? LINES : TRIANGLES;
+        }
     }
 
     private final Kind kind;
@@ -78,10 +101,9 @@ public final class Mesh {
         if (kind == Kind.TRIANGLES) {
             return indices;
         }
-        int corners = kind == Kind.LINES ? 2 : 1;
-        int[] out = new int[indices.length / corners * 3];
+        int[] out = new int[indices.length / kind.corners * 3];
         for (int i = 0; i < out.length; i++) {
-            out[i] = indices[i / 3 * corners + Math.min(i % 3, corners - 1)];
+            out[i] = indices[i / 3 * kind.corners + Math.min(i % 3, kind.corners - 1)];
         }
         return out;
     }

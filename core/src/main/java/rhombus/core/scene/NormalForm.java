@@ -163,14 +163,18 @@ public final class NormalForm {
         double[] o = Plain.numbers(
                 Plain.map(Plain.map(primitive.get("extras")).get("rhombus")).get("origin"), 3);
         int indices = Plain.whole(primitive.get("indices"), 0);
-        int mode = Plain.whole(primitive.get("mode"), 4);
-        Mesh.Kind kind = mode == 0 ? Mesh.Kind.POINTS : mode == 1 ? Mesh.Kind.LINES : Mesh.Kind.TRIANGLES;
+        Mesh.Kind kind = kind(primitive);
         return new Mesh(
                 kind,
                 o == null ? Vec3.ZERO : new Vec3(o[0], o[1], o[2]),
                 bin.floats(offset(gltf, position), count(gltf, position) * 3),
                 Mesh.asTriangles(kind, bin.ints(offset(gltf, indices), count(gltf, indices))),
                 new Aabb(new Vec3(lo[0], lo[1], lo[2]), new Vec3(hi[0], hi[1], hi[2])));
+    }
+
+    /** What a primitive is made of. */
+    public static Mesh.Kind kind(Map<String, Object> primitive) {
+        return Mesh.Kind.of(Plain.whole(primitive.get("mode"), 4));
     }
 
     /** Byte offset of an accessor's first element in the buffer. */

@@ -79,7 +79,7 @@ public final class Assembly {
         for (Object root : roots) {
             Unit.scale(Plain.map(nodes.get((Integer) root)), unit.metres());
         }
-        Map<String, Object> own = Plain.map("upAxis", up == UpAxis.Z ? "Z" : "Y");
+        Map<String, Object> own = Plain.map("upAxis", up.name());
         if (asked) {
             own.put("unit", unit.words());
         }

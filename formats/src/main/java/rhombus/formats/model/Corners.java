@@ -1,6 +1,7 @@
 package rhombus.formats.model;
 
 import java.util.Arrays;
+import rhombus.core.geometry.Mesh;
 
 /**
  * Gathers triangles, lines or points whose corners name a position, a texture coordinate and a normal each by a number of its own, as text
@@ -12,7 +13,7 @@ public final class Corners {
     /** Numbers of normals from here on name those of the second list. */
     public static final int SECOND = 1 << 30;
 
-    private final Part.Kind kind;
+    private final Mesh.Kind kind;
     private int[] keys = new int[192];
     private int vertices;
     private int[] table = new int[256];
@@ -24,7 +25,7 @@ public final class Corners {
     private boolean smooth;
 
     /** Creates a list without any. */
-    public Corners(Part.Kind kind) {
+    public Corners(Mesh.Kind kind) {
         this.kind = kind;
         Arrays.fill(table, -1);
     }

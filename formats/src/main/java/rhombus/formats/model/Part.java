@@ -1,6 +1,7 @@
 package rhombus.formats.model;
 
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 
 /**
@@ -17,7 +18,7 @@ import rhombus.core.geometry.Vec3;
  * @param sides what is known of the sides of each triangle, as {@link rhombus.core.geometry.MeshEdges} takes it, or null
  */
 public record Part(
-        Kind kind,
+        Mesh.Kind kind,
         Vec3 origin,
         float[] positions,
         float[] normals,
@@ -26,30 +27,12 @@ public record Part(
         int[] indices,
         int material,
         byte[] sides) {
-    /** What a part is made of. */
-    public enum Kind {
-        POINTS(1),
-        LINES(2),
-        TRIANGLES(3);
-
-        private final int corners;
-
-        Kind(int corners) {
-            this.corners = corners;
-        }
-
-        /** How many vertices each has. */
-        public int corners() {
-            return corners;
-        }
-    }
-
     /** Positions this many times farther off than the part is large are kept relative to its middle. */
     private static final double FAR = 100;
 
     /** A part with positions of any size, which are kept relative to a point near them where they are far off. */
     public static Part of(
-            Kind kind,
+            Mesh.Kind kind,
             double[] xyz,
             float[] normals,
             float[] texture,
@@ -79,8 +62,13 @@ public record Part(
         return c.length() > FAR * Math.max(b.radius(), 1e-6) ? c : Vec3.ZERO;
     }
 
+    /** How many triangles, lines or points it has. */
+    public int count() {
+        return indices.length / kind.corners();
+    }
+
     /** How many triangles it has. */
     public int triangles() {
-        return kind == Kind.TRIANGLES ? indices.length / 3 : 0;
+        return kind == Mesh.Kind.TRIANGLES ? indices.length / 3 : 0;
     }
 }

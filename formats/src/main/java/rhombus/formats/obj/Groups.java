@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.formats.model.Assembly;
 import rhombus.formats.model.Corners;
@@ -14,7 +15,7 @@ import rhombus.formats.upload.Problem;
 /** The objects of a file, the groups in them, and what each has of every material. */
 final class Groups {
     /** What belongs together in a part. */
-    private record Key(Part.Kind kind, int material, boolean flat) {}
+    private record Key(Mesh.Kind kind, int material, boolean flat) {}
 
     private record Place(String object, String group) {}
 
@@ -46,7 +47,7 @@ final class Groups {
     }
 
     /** Where the next elements of a sort are gathered. */
-    Corners of(Part.Kind kind, int material, boolean flat) {
+    Corners of(Mesh.Kind kind, int material, boolean flat) {
         if (last != null && lastKey.kind == kind && lastKey.material == material && lastKey.flat == flat) {
             return last;
         }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.display.Srgb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
@@ -12,7 +13,6 @@ import rhombus.formats.model.Corners;
 import rhombus.formats.model.Model;
 import rhombus.formats.model.Notes;
 import rhombus.formats.model.Numbers;
-import rhombus.formats.model.Part;
 import rhombus.formats.model.Polygon;
 import rhombus.formats.model.Unit;
 import rhombus.formats.text.Words;
@@ -28,7 +28,6 @@ import rhombus.formats.upload.Upload;
  */
 public final class ObjImport {
     private static final int STEP = 4096;
-    private static final int PER_TRIANGLE = 72;
     private static final int PER_VERTEX = 56;
     private static final int MOST_CORNERS = 100_000;
     /** Statements that change nothing of what is shown here. */
@@ -85,9 +84,9 @@ public final class ObjImport {
         }
         if (groups.isEmpty()) {
             // Scanners write clouds as vertices that nothing names.
-            Corners to = groups.of(Part.Kind.POINTS, -1, false);
+            Corners to = groups.of(Mesh.Kind.POINTS, -1, false);
             for (int i = 0; i < positions.size() / 3; i++) {
-                count(PER_TRIANGLE);
+                count(Budget.PER_TRIANGLE);
                 to.corner(i, Corners.NONE, Corners.NONE);
             }
         }
@@ -199,7 +198,7 @@ public final class ObjImport {
     }
 
     private void face() {
-        count(PER_TRIANGLE);
+        count(Budget.PER_TRIANGLE);
         int n = 0;
         boolean textured = true;
         boolean told = true;
@@ -230,13 +229,13 @@ public final class ObjImport {
         }
         polygon.cut(around, n);
         if (n > 4) {
-            budget.take((long) PER_TRIANGLE * (n - 3), w.place());
+            budget.take((long) Budget.PER_TRIANGLE * (n - 3), w.place());
         }
         if (!told && smoothing > 0) {
             smoothed(n);
             told = true;
         }
-        Corners to = groups.of(Part.Kind.TRIANGLES, material, !told);
+        Corners to = groups.of(Mesh.Kind.TRIANGLES, material, !told);
         for (int t = 0; t < polygon.count(); t++) {
             for (int k = 0; k < 3; k++) {
                 int c = polygon.corner(t, k) * 3;
@@ -257,8 +256,8 @@ public final class ObjImport {
     }
 
     private void line() {
-        count(PER_TRIANGLE);
-        Corners to = groups.of(Part.Kind.LINES, material, false);
+        count(Budget.PER_TRIANGLE);
+        Corners to = groups.of(Mesh.Kind.LINES, material, false);
         int last = -1;
         while (w.next()) {
             w.wholes(three);
@@ -272,8 +271,8 @@ public final class ObjImport {
     }
 
     private void points() {
-        count(PER_TRIANGLE);
-        Corners to = groups.of(Part.Kind.POINTS, material, false);
+        count(Budget.PER_TRIANGLE);
+        Corners to = groups.of(Mesh.Kind.POINTS, material, false);
         while (w.next()) {
             to.corner(from(w.whole(), positions.size() / 3, "vertex"), Corners.NONE, Corners.NONE);
         }

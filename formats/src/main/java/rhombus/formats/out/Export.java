@@ -11,6 +11,7 @@ import java.util.zip.ZipOutputStream;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.GlbExport;
+import rhombus.formats.ImageFile;
 import rhombus.formats.KeptScene;
 import rhombus.formats.Standing;
 import rhombus.formats.model.Unit;
@@ -135,9 +136,7 @@ public final class Export {
             case GLTF -> glb.about();
             case OBJ ->
                 new ObjExport(taken, wanted.modelled, null, m -> "").about()
-                        + paints.images().stream()
-                                .mapToLong(Paints.Image::length)
-                                .sum();
+                        + paints.images().stream().mapToLong(ImageFile::length).sum();
             case STL -> new StlExport(taken).length();
             case PLY -> new PlyExport(taken, wanted.modelled).most();
         };
@@ -187,7 +186,7 @@ public final class Export {
         new ObjExport(taken, wanted.modelled, "materials.mtl", paints::name).write(zip);
         zip.putNextEntry(new ZipEntry("materials.mtl"));
         zip.write(paints.mtl());
-        for (Paints.Image i : paints.images()) {
+        for (ImageFile i : paints.images()) {
             zip.putNextEntry(new ZipEntry(i.name()));
             copy(i.from(), i.length(), zip);
         }

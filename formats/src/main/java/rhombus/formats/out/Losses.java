@@ -51,14 +51,21 @@ final class Losses {
             }
         }
         if (format == Export.Format.STL) {
-            add(out, taken.strokes(Mesh.Kind.LINES), "line is left out", "lines are left out");
-            add(out, taken.strokes(Mesh.Kind.POINTS), "point is left out", "points are left out");
+            add(out, taken.count(Mesh.Kind.LINES), "line is left out", "lines are left out");
+            add(out, taken.count(Mesh.Kind.POINTS), "point is left out", "points are left out");
             if (taken.any("COLOR_0")) {
                 out.add("Colours of vertices are left out.");
             }
             if (taken.any("NORMAL")) {
                 out.add("Smooth surfaces become flat faces.");
             }
+        }
+        if (format == Export.Format.PLY && taken.triangles() + taken.count(Mesh.Kind.LINES) > 0) {
+            add(
+                    out,
+                    taken.count(Mesh.Kind.POINTS),
+                    "point becomes a vertex that nothing tells from those of faces and lines",
+                    "points become vertices that nothing tells from those of faces and lines");
         }
         return out;
     }

@@ -9,20 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import rhombus.core.display.Srgb;
 import rhombus.core.plain.Plain;
+import rhombus.formats.ImageFile;
 
 /** The materials of a scene as MTL, and the images that they name. */
 final class Paints {
-    /**
-     * An image file.
-     *
-     * @param from where in the binary chunk its bytes start
-     * @param length how many there are
-     */
-    record Image(String name, long from, long length) {}
-
     private final Map<String, Object> gltf;
     private final Map<Integer, String> names = new LinkedHashMap<>();
-    private final Map<Integer, Image> images = new LinkedHashMap<>();
+    private final Map<Integer, ImageFile> images = new LinkedHashMap<>();
     private final StringBuilder s = new StringBuilder("# by Rhombus\n");
 
     Paints(Map<String, Object> gltf, Set<Integer> used) {
@@ -46,7 +39,7 @@ final class Paints {
         return s.toString().getBytes(StandardCharsets.UTF_8);
     }
 
-    List<Image> images() {
+    List<ImageFile> images() {
         return new ArrayList<>(images.values());
     }
 
@@ -99,14 +92,8 @@ final class Paints {
                 .append('\n');
     }
 
-    private Image image(int number) {
-        Map<String, Object> i = Plain.map(Plain.list(gltf.get("images")).get(number));
-        Map<String, Object> view =
-                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(i.get("bufferView"), 0)));
-        String type = Plain.text(i.get("mimeType"), "image/png");
+    private ImageFile image(int number) {
         // Without blanks: many readers of MTL take a name to end there.
-        String name = "image-" + (number + 1) + "."
-                + type.substring(type.indexOf('/') + 1).replace("jpeg", "jpg");
-        return new Image(name, Plain.whole(view.get("byteOffset"), 0), Plain.whole(view.get("byteLength"), 0));
+        return ImageFile.of(gltf, Plain.map(Plain.list(gltf.get("images")).get(number)), "image-" + (number + 1));
     }
 }

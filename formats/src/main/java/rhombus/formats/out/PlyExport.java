@@ -33,7 +33,7 @@ public final class PlyExport {
         normals = taken.any("NORMAL");
         texture = taken.any("TEXCOORD_0");
         colors = taken.any("COLOR_0");
-        edges = taken.strokes(Mesh.Kind.LINES);
+        edges = taken.count(Mesh.Kind.LINES);
     }
 
     /** Length of the file where faces are triangles, bytes; polygons take less. */

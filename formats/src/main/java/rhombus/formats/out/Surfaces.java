@@ -47,19 +47,13 @@ final class Surfaces {
 
     /** What a surface is made of. */
     Mesh.Kind kind(int number) {
-        int mode = Plain.whole(primitives.get(number).get("mode"), 4);
-        return mode == 0 ? Mesh.Kind.POINTS : mode == 1 ? Mesh.Kind.LINES : Mesh.Kind.TRIANGLES;
+        return NormalForm.kind(primitives.get(number));
     }
 
     /** How many triangles, lines or points it has, without reading it. */
     int count(int number) {
-        int corners =
-                switch (kind(number)) {
-                    case POINTS -> 1;
-                    case LINES -> 2;
-                    case TRIANGLES -> 3;
-                };
-        return NormalForm.count(gltf, Plain.whole(primitives.get(number).get("indices"), 0)) / corners;
+        return NormalForm.count(gltf, Plain.whole(primitives.get(number).get("indices"), 0))
+                / kind(number).corners();
     }
 
     /** Whether the vertices of a surface have such an attribute. */

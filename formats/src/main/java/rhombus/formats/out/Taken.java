@@ -2,7 +2,9 @@ package rhombus.formats.out;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import rhombus.core.geometry.Mat4;
@@ -11,6 +13,8 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.scene.Shape;
+import rhombus.core.scene.ShapeMesh;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.KeptScene;
 import rhombus.formats.model.Unit;
@@ -31,6 +35,9 @@ public final class Taken {
     private final Scene scene;
     private final Surfaces surfaces;
     private final List<Thing> things = new ArrayList<>();
+    private final Map<Shape, Mesh> shapes = new HashMap<>();
+    private final long[] elements = new long[Mesh.Kind.values().length];
+    private long vertices;
     private int hidden;
     private int cameras;
     private int lights;
@@ -66,7 +73,21 @@ public final class Taken {
             lights += n.light() != null ? 1 : 0;
             if (solid) {
                 things.add(new Thing(i, Mat4.times(into, scene.world(i))));
+                count(n);
             }
+        }
+    }
+
+    private void count(Node n) {
+        if (n.shape() != null) {
+            Mesh solid = shapes.computeIfAbsent(n.shape(), s -> ShapeMesh.of(s).mesh());
+            elements[Mesh.Kind.TRIANGLES.ordinal()] += solid.triangleCount();
+            vertices += solid.positions().length / 3;
+            return;
+        }
+        for (int m : n.meshes()) {
+            elements[surfaces.kind(m).ordinal()] += surfaces.count(m);
+            vertices += surfaces.vertices(m);
         }
     }
 
@@ -144,46 +165,17 @@ public final class Taken {
 
     /** How many triangles there are. */
     public long triangles() {
-        long n = 0;
-        for (Thing t : things) {
-            Node node = scene.node(t.node);
-            if (node.shape() != null) {
-                n += Surfaces.of(node.shape()).triangles().length / 3;
-            } else {
-                for (int m : node.meshes()) {
-                    n += surfaces.kind(m) == Mesh.Kind.TRIANGLES ? surfaces.count(m) : 0;
-                }
-            }
-        }
-        return n;
+        return count(Mesh.Kind.TRIANGLES);
     }
 
-    /** How many lines, or points, there are. */
-    public long strokes(Mesh.Kind kind) {
-        long n = 0;
-        for (Thing t : things) {
-            Node node = scene.node(t.node);
-            for (int m : node.shape() != null ? List.<Integer>of() : node.meshes()) {
-                n += surfaces.kind(m) == kind ? surfaces.count(m) : 0;
-            }
-        }
-        return n;
+    /** How many triangles, lines or points there are. */
+    public long count(Mesh.Kind kind) {
+        return elements[kind.ordinal()];
     }
 
     /** How many vertices there are. */
     public long vertices() {
-        long n = 0;
-        for (Thing t : things) {
-            Node node = scene.node(t.node);
-            if (node.shape() != null) {
-                n += Surfaces.of(node.shape()).vertices();
-            } else {
-                for (int m : node.meshes()) {
-                    n += surfaces.vertices(m);
-                }
-            }
-        }
-        return n;
+        return vertices;
     }
 
     /** The surfaces of an object. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntPredicate;
 import rhombus.core.display.Srgb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
@@ -26,7 +27,6 @@ import rhombus.formats.upload.Upload;
  */
 public final class PlyImport {
     private static final int STEP = 4096;
-    private static final int PER_TRIANGLE = 72;
     private static final int PER_VERTEX = 64;
     private static final int MOST_CORNERS = 100_000;
 
@@ -40,8 +40,8 @@ public final class PlyImport {
     private final Numbers normals = new Numbers();
     private final Numbers textures = new Numbers();
     private final Numbers colors = new Numbers();
-    private final Corners faces = new Corners(Part.Kind.TRIANGLES);
-    private final Corners edges = new Corners(Part.Kind.LINES);
+    private final Corners faces = new Corners(Mesh.Kind.TRIANGLES);
+    private final Corners edges = new Corners(Mesh.Kind.LINES);
     private final Polygon polygon = new Polygon();
     private double[] around = new double[64];
 
@@ -97,7 +97,7 @@ public final class PlyImport {
             parts.add(edges.part(positions, null, null, null, tints, -1));
         }
         if (parts.isEmpty() && positions.size() > 0) {
-            Corners points = new Corners(Part.Kind.POINTS);
+            Corners points = new Corners(Mesh.Kind.POINTS);
             for (int i = 0; i < positions.size() / 3; i++) {
                 points.corner(i, Corners.NONE, Corners.NONE);
             }
@@ -111,7 +111,7 @@ public final class PlyImport {
     private void each(Header.Element e, Entries in, IntPredicate what) {
         for (int i = 0; i < e.count(); i++) {
             if (i % STEP == 0) {
-                budget.take((long) PER_TRIANGLE * Math.min(STEP, e.count() - i), file);
+                budget.take((long) Budget.PER_TRIANGLE * Math.min(STEP, e.count() - i), file);
                 progress.at("Reading faces", 0.3 * in.part());
             }
             in.read(e);
@@ -228,7 +228,7 @@ public final class PlyImport {
             }
             polygon.cut(around, n);
             if (n > 4) {
-                budget.take((long) PER_TRIANGLE * (n - 3), in.place());
+                budget.take((long) Budget.PER_TRIANGLE * (n - 3), in.place());
             }
             for (int t = 0; t < polygon.count(); t++) {
                 for (int k = 0; k < 3; k++) {
@@ -249,7 +249,7 @@ public final class PlyImport {
         return i -> {
             double[] list = in.list(of);
             int length = in.length(of);
-            budget.take((long) PER_TRIANGLE * length, in.place());
+            budget.take((long) Budget.PER_TRIANGLE * length, in.place());
             int start = 0;
             for (int k = 0; k < length; k++) {
                 if (list[k] < 0) {

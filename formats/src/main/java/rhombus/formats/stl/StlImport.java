@@ -5,13 +5,13 @@ import java.nio.ByteOrder;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
 import rhombus.formats.model.Corners;
 import rhombus.formats.model.Model;
 import rhombus.formats.model.Notes;
-import rhombus.formats.model.Part;
 import rhombus.formats.model.Unit;
 import rhombus.formats.model.Weld;
 import rhombus.formats.text.Words;
@@ -33,8 +33,6 @@ public final class StlImport {
     private static final int LOOKED_AT = 512;
 
     private static final int STEP = 4096;
-    /** Bytes that a triangle comes to with its corners, edges and place in the picking hierarchy. */
-    private static final int PER_TRIANGLE = 72;
 
     private final String file;
     private final String title;
@@ -102,10 +100,10 @@ public final class StlImport {
         }
         ByteBuffer b = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
         Weld weld = new Weld();
-        Corners corners = new Corners(Part.Kind.TRIANGLES);
+        Corners corners = new Corners(Mesh.Kind.TRIANGLES);
         for (int t = 0; t < count; t++) {
             if (t % STEP == 0) {
-                budget.take((long) PER_TRIANGLE * Math.min(STEP, count - t), file);
+                budget.take((long) Budget.PER_TRIANGLE * Math.min(STEP, count - t), file);
                 progress.at("Reading triangles", 0.3 * t / count);
             }
             int at = HEADER + FACET * t;
@@ -140,7 +138,7 @@ public final class StlImport {
     private void text() {
         Words w = new Words(bytes, file);
         Weld weld = new Weld();
-        Corners corners = new Corners(Part.Kind.TRIANGLES);
+        Corners corners = new Corners(Mesh.Kind.TRIANGLES);
         String name = null;
         int inFacet = 0;
         boolean any = false;
@@ -153,7 +151,7 @@ public final class StlImport {
                     throw w.wrong("is a fourth corner; STL has triangles alone. Export the file again");
                 }
                 if (corners.count() % STEP == 0 && inFacet == 1) {
-                    budget.take((long) PER_TRIANGLE * STEP, w.place());
+                    budget.take((long) Budget.PER_TRIANGLE * STEP, w.place());
                     progress.at("Reading triangles", 0.3 * w.part());
                 }
                 float x = single(w);
@@ -174,7 +172,7 @@ public final class StlImport {
                     add(name.isEmpty() ? title : name, corners, weld);
                     any = true;
                     weld = new Weld();
-                    corners = new Corners(Part.Kind.TRIANGLES);
+                    corners = new Corners(Mesh.Kind.TRIANGLES);
                 }
                 name = starts ? w.rest() : null;
             } else {

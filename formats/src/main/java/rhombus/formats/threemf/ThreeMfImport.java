@@ -10,6 +10,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import rhombus.core.display.Srgb;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
@@ -28,7 +29,6 @@ import rhombus.formats.upload.Upload;
 /** Reads 3MF: meshes, components, items of the build, base materials and colours, units. Up is Z (core specification, 3.3). */
 public final class ThreeMfImport {
     private static final int STEP = 4096;
-    private static final int PER_TRIANGLE = 72;
     private static final int PER_VERTEX = 56;
 
     private final String file;
@@ -282,8 +282,8 @@ public final class ThreeMfImport {
                 }
             }
         }
-        Corners to = triangles.computeIfAbsent(m, k -> new Corners(Part.Kind.TRIANGLES));
-        count(to.count(), PER_TRIANGLE);
+        Corners to = triangles.computeIfAbsent(m, k -> new Corners(Mesh.Kind.TRIANGLES));
+        count(to.count(), Budget.PER_TRIANGLE);
         for (String corner : List.of("v1", "v2", "v3")) {
             int v = number(corner);
             if (v >= positions.size() / 3) {

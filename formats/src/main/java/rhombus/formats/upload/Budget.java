@@ -2,6 +2,9 @@ package rhombus.formats.upload;
 
 /** Bytes that may still be made of an upload. */
 public final class Budget {
+    /** Bytes that a triangle comes to with its corners, edges and place in the picking hierarchy. */
+    public static final int PER_TRIANGLE = 72;
+
     private final long sent;
     private long left;
 

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.http.ContentDisposition;
@@ -19,14 +18,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.UpAxis;
 import rhombus.core.table.CameraTable;
 import rhombus.formats.KeptScene;
-import rhombus.formats.model.Unit;
 import rhombus.formats.out.Export;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
+import rhombus.server.scene.Asked;
 import rhombus.server.scene.KeptFiles;
 import rhombus.server.scene.SceneRow;
 import rhombus.server.scene.Scenes;
@@ -106,8 +104,7 @@ public class ExportController {
             @RequestParam(defaultValue = "triangles") Faces faces)
             throws IOException {
         Export e = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
-        return new Preview(
-                inFileSystems(e.fileName()), e.about(), e.length() >= 0, e.triangles(), e.objects(), e.losses());
+        return new Preview(e.fileName(), e.about(), e.length() >= 0, e.triangles(), e.objects(), e.losses());
     }
 
     private static List<String> listed(List<String> ids) {
@@ -119,32 +116,27 @@ public class ExportController {
         SceneRow row = scenes.found(who.id(), id);
         Export.Format f = Export.Format.of(format);
         if (f == null) {
-            throw refused(
+            throw new Refused(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
                     "A scene is exported as \"glb\", \"gltf\", \"obj\", \"stl\" or \"ply\"; ask for one of them.");
-        }
-        boolean known = up == null || up.equalsIgnoreCase("y") || up.equalsIgnoreCase("z");
-        if (!known || unit != null && Unit.of(unit) == null) {
-            throw refused(
-                    "\"up\" must be \"y\" or \"z\", and \"unit\" one of \"m\", \"cm\", \"mm\", \"micron\", \"in\" and \"ft\".");
         }
         KeptScene read = KeptScene.read(files.geometry(who.id(), id));
         Scene scene = changed(who, id, read);
-        UpAxis axis = up == null ? null : UpAxis.valueOf(up.toUpperCase(Locale.ROOT));
         return new Export(
                 new Export.Wanted(
-                        f, ids == null ? null : named(scene, ids), axis, Unit.of(unit), faces == Faces.modelled),
+                        f,
+                        ids == null ? null : named(scene, ids),
+                        Asked.up("up", up),
+                        Asked.unit(unit),
+                        faces == Faces.modelled),
                 new Export.Source(
                         read, scene, files.anywhere(who.id(), id, "geometry"), files.anywhere(who.id(), id, "lines")),
-                row.name().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-"));
-    }
-
-    private static Refused refused(String words) {
-        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, words);
+                inFileSystems(row.name()));
     }
 
     private static Set<String> named(Scene scene, List<String> ids) {
         Set<String> only = new HashSet<>();
-        for (String id : ids == null ? List.<String>of() : ids) {
+        for (String id : ids) {
             if (scene.indexOf(id) < 0) {
                 throw new Refused(
                         HttpStatus.UNPROCESSABLE_CONTENT,

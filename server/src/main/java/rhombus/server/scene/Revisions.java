@@ -1,6 +1,5 @@
 package rhombus.server.scene;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -71,8 +70,7 @@ public class Revisions {
     /** Reads a newer file and compares it with the one that is there; nothing of the scene changes yet. */
     Newer.Report propose(long owner, String id, long bytes, Callable<Upload> upload, String job) throws IOException {
         SceneRow row = scenes.found(owner, id);
-        Import.Answers answers = new Import.Answers(
-                row.upAxis().equals("Z") ? UpAxis.Z : UpAxis.Y, row.unit() == null ? null : Unit.of(row.unit()));
+        Import.Answers answers = new Import.Answers(UpAxis.valueOf(row.upAxis()), Unit.of(row.unit()));
         return scenes.working(
                 owner,
                 bytes + row.bytes(),
@@ -158,8 +156,7 @@ public class Revisions {
     /** Whether changes of the scene can be done on another file of it. */
     private boolean fits(long owner, String id, int seq, Map<String, Object> edits) {
         try {
-            Scene base = KeptScene.read(new ByteArrayInputStream(bytes(owner, id, seq)))
-                    .scene();
+            Scene base = KeptScene.read(files.stream(owner, id, "g@" + seq)).scene();
             EditDocument.read(base, edits);
             return true;
         } catch (IllegalArgumentException e) {
@@ -167,10 +164,6 @@ public class Revisions {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private byte[] bytes(long owner, String id, int seq) throws IOException {
-        return files.stream(owner, id, "g@" + seq).readAllBytes();
     }
 
     private void swap(long owner, String id, RevisionMapper.Row in) {
@@ -198,9 +191,8 @@ public class Revisions {
         revisions.become(owner, id, in);
         revisions.remove(owner, id, in.seq());
         try {
-            boolean z = was.upAxis().equals("Z");
             byte[] glb = files.geometry(owner, id).readAllBytes();
-            covers.put(id, owner, "image/png", Changed.picture(glb, z ? UpAxis.Z : UpAxis.Y));
+            covers.put(id, owner, "image/png", Changed.picture(glb, UpAxis.valueOf(was.upAxis())));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

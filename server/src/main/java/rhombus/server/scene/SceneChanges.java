@@ -1,6 +1,7 @@
 package rhombus.server.scene;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.HashMap;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -74,37 +75,43 @@ public class SceneChanges {
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "The format of this scene's file says itself which way is up and how large things are.");
         }
-        String newUp = up == null ? row.upAxis() : up;
-        Unit newUnit = Unit.of(unit == null ? row.unit() : unit);
-        if (!newUp.equals("Y") && !newUp.equals("Z") || newUnit == null) {
-            throw new Refused(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "\"upAxis\" must be \"Y\" or \"Z\", and \"unit\" one of \"m\", \"cm\", \"mm\", \"micron\", \"in\" and \"ft\".");
-        }
-        if (newUp.equals(row.upAxis()) && newUnit.words().equals(row.unit())) {
-            mapper.stand(owner, id, newUp, newUnit.words());
+        UpAxis newUp = up == null ? UpAxis.valueOf(row.upAxis()) : Asked.up("upAxis", up);
+        Unit newUnit = Asked.unit(unit == null ? row.unit() : unit);
+        if (newUp.name().equals(row.upAxis()) && newUnit.words().equals(row.unit())) {
+            mapper.stand(owner, id, newUp.name(), newUnit.words());
             return;
         }
-        Standing as = new Standing(newUp.equals("Z") ? UpAxis.Z : UpAxis.Y, newUnit);
-        byte[] before =
-                scenes.inTurn(row.bytes(), () -> files.geometry(owner, id).readAllBytes());
-        byte[] after = Changed.standing(before, as);
-        byte[] picture = Changed.picture(after, as.up());
-        transactions.executeWithoutResult(t -> {
-            if (mapper.holdAlone(owner, id) == null) {
-                throw Refused.notFound("scene");
-            }
-            if (!newUnit.words().equals(row.unit()) && isMoved(owner, id, before)) {
-                throw new Refused(
-                        HttpStatus.CONFLICT,
-                        "Objects of this scene were moved or added, in metres, so that another unit would tear it apart. Take these changes back first, or upload the file again.");
-            }
-            mapper.removeFile(id, "geometry", owner);
-            store.file(owner, id, "geometry", after);
-            mapper.stand(owner, id, newUp, newUnit.words());
-            mapper.removeTopic(owner, id, "workspace");
-            covers.put(id, owner, "image/png", picture);
+        // From the first look at the file to the last word of the new one nothing else may put another in its place.
+        scenes.inTurn(row.bytes(), () -> {
+            transactions.executeWithoutResult(t -> stand(owner, id, new Standing(newUp, newUnit)));
+            return null;
         });
+    }
+
+    private void stand(long owner, String id, Standing as) {
+        if (mapper.holdAlone(owner, id) == null) {
+            throw Refused.notFound("scene");
+        }
+        byte[] before = read(owner, id);
+        if (!as.unit().words().equals(mapper.find(owner, id).unit()) && isMoved(owner, id, before)) {
+            throw new Refused(
+                    HttpStatus.CONFLICT,
+                    "Objects of this scene were moved or added, in metres, so that another unit would tear it apart. Take these changes back first, or upload the file again.");
+        }
+        byte[] after = Changed.standing(before, as);
+        mapper.removeFile(id, "geometry", owner);
+        store.file(owner, id, "geometry", after);
+        mapper.stand(owner, id, as.up().name(), as.unit().words());
+        mapper.removeTopic(owner, id, "workspace");
+        covers.put(id, owner, "image/png", Changed.picture(after, as.up()));
+    }
+
+    private byte[] read(long owner, String id) {
+        try {
+            return files.geometry(owner, id).readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Whether places in metres are among the changes that were saved; changes that cannot be read count as such. */
@@ -188,7 +195,7 @@ public class SceneChanges {
         if (c != null) {
             return c;
         }
-        byte[] png = picture(owner, id, row.upAxis().equals("Z") ? UpAxis.Z : UpAxis.Y);
+        byte[] png = picture(owner, id, UpAxis.valueOf(row.upAxis()));
         scenes.holding(owner, id, () -> {
             covers.put(id, owner, "image/png", png);
             return null;

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -20,10 +19,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.boards.Pins;
 import rhombus.formats.Import;
-import rhombus.formats.model.Unit;
 import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Upload;
 import rhombus.server.account.SignedIn;
@@ -80,17 +77,8 @@ public class SceneController {
             named(job);
         }
         long bytes = files.stream().mapToLong(MultipartFile::getSize).sum();
-        return found(who, scenes.add(who.id(), name, answers(up, unit), bytes, () -> unpacked(files), job));
-    }
-
-    private static Import.Answers answers(String up, String unit) {
-        boolean known = up == null || up.equalsIgnoreCase("Y") || up.equalsIgnoreCase("Z");
-        if (!known || unit != null && Unit.of(unit) == null) {
-            throw new Refused(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "\"upAxis\" must be \"Y\" or \"Z\", and \"unit\" one of \"m\", \"cm\", \"mm\", \"micron\", \"in\" and \"ft\".");
-        }
-        return new Import.Answers(up == null ? null : UpAxis.valueOf(up.toUpperCase(Locale.ROOT)), Unit.of(unit));
+        Import.Answers answers = new Import.Answers(Asked.up("upAxis", up), Asked.unit(unit));
+        return found(who, scenes.add(who.id(), name, answers, bytes, () -> unpacked(files), job));
     }
 
     static Upload unpacked(List<MultipartFile> files) throws IOException {

@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.HexFormat;
 import org.springframework.stereotype.Component;
-import rhombus.core.scene.UpAxis;
 import rhombus.formats.Import;
 import rhombus.formats.Imported;
 import tools.jackson.databind.json.JsonMapper;
@@ -61,7 +60,7 @@ public class SceneStore {
                 i.triangles(),
                 i.objects(),
                 json.writeValueAsString(i.notes()),
-                i.standing().up() == UpAxis.Z ? "Z" : "Y",
+                i.standing().up().name(),
                 i.standing().unit() == null ? null : i.standing().unit().words(),
                 open,
                 bytes);
