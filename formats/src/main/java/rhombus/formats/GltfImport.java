@@ -57,13 +57,10 @@ final class GltfImport {
         Map<String, Object> gltf = doc.gltf;
         extensions(gltf);
         Upright.away(gltf);
+        OtherScenes.beside(gltf, notes);
         Accessors accessors = new Accessors(gltf, doc, limits, budget);
         Instancing.apart(gltf, accessors, limits);
         List<List<Part>> meshes = meshes(gltf, accessors);
-        int scenes = Json.list(gltf, "scenes", "").size();
-        if (scenes > 1) {
-            notes.add("The file holds " + scenes + " scenes; the default one is shown.");
-        }
         for (String unused : List.of("skins", "animations")) {
             if (!Json.list(gltf, unused, "").isEmpty()) {
                 notes.add(

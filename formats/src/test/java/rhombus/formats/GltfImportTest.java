@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -185,5 +186,37 @@ class GltfImportTest {
                             }
                         }))
                 .isInstanceOf(Progress.Cancelled.class);
+    }
+
+    @Test
+    void otherScenesOfAFileAreHiddenGroups() {
+        Sample s = Sample.triangle();
+        s.nodes =
+                "[{\"name\":\"Deck\",\"mesh\":0},{\"name\":\"Mast\",\"mesh\":0,\"children\":[2]},{\"name\":\"Sail\",\"mesh\":0},"
+                        + "{\"name\":\"Lamp\",\"mesh\":0}]";
+        // Deck is in both of the first; Sail comes with the mast whatever the last scene says.
+        s.roots = "[0]},{\"name\":\"Night\",\"nodes\":[0,1]},{\"nodes\":[3,2]";
+        Opened o = Opened.of("a.glb", s.glb());
+        assertThat(o.imported().notes())
+                .containsExactly(
+                        "The file holds 3 scenes; \"Scene 1\" is shown. Its other scenes are hidden groups: \"Night\", \"Scene 3\".");
+        Scene scene = o.scene();
+        assertThat(o.names()).containsExactly("Deck", "Night", "Mast", "Sail", "Scene 3", "Lamp");
+        assertThat(List.of(0, 1, 2, 3, 4, 5).stream().filter(scene::shown)).containsExactly(0);
+        assertThat(scene.node(2).parent()).isEqualTo(1);
+        assertThat(scene.node(5).parent()).isEqualTo(4);
+        assertThat(Opened.of("a.glb", Sample.triangle().glb()).imported().notes())
+                .isEmpty();
+    }
+
+    @Test
+    void ofScenesTheFirstWithSomethingInItIsShownWhereTheDefaultIsEmpty() {
+        Sample s = Sample.triangle();
+        s.roots = "[]},{\"name\":\"Night\",\"nodes\":[0]";
+        Opened o = Opened.of("a.glb", s.glb());
+        assertThat(o.imported().notes()).containsExactly("The file holds 2 scenes; \"Night\" is shown.");
+        assertThat(o.scene().shown(0)).isTrue();
+        s.roots = "[0]},{\"nodes\":[7]";
+        assertThatThrownBy(() -> Opened.of("b.glb", s.glb())).hasMessageContaining("scenes[1].nodes[0]");
     }
 }
