@@ -4,6 +4,7 @@ import type { DrawApi, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
 import { defineOf, wordsOf, type Style } from './runs';
+import { sampled } from './samplers';
 import { maskFragment, maskVertex } from './outlineShaders';
 import { pointFragment, pointVertex, surfaceVertex } from './shaders';
 import { surfaceFragment } from './surfaceShader';
@@ -77,23 +78,25 @@ export class Looks {
   surface(mesh: number, edges: boolean, merged: boolean, { shade, through }: Style): THREE.ShaderMaterial {
     const m = this.core.material(mesh);
     const uv = this.core.attribute(mesh, 'TEXCOORD_0', 2) !== null;
-    const defines: Record<string, number> = {};
+    const defines: Record<string, number | string> = {};
     if (merged) defines.MERGED = 1;
     if (this.core.attribute(mesh, 'NORMAL', 3)) defines.WITH_NORMAL = 1;
     if (this.core.attribute(mesh, 'COLOR_0', 4)) defines.WITH_COLOR = 1;
     const pictures: Record<string, { value: unknown }> = {};
-    const picture = (name: string, define: string, of: Material['image']) => {
+    const picture = (name: string, what: string, of: Material['image']) => {
       if (!of || !uv) return;
-      defines.WITH_UV = defines[define] = 1;
+      defines.WITH_UV = defines[`WITH_${what}`] = 1;
+      if (of.second || !defines.PLACES) defines.PLACES = of.second ? 'vec4' : 'vec2';
+      defines[`${what}_AT`] = of.second ? 'vPlaces.zw' : 'vPlaces.xy';
       pictures[name] = { value: this.image(of) };
     };
-    picture('image', 'WITH_IMAGE', m.image);
+    picture('image', 'IMAGE', m.image);
     const words = wordsOf(shade);
     if (words.includes('material')) {
-      picture('metalImage', 'WITH_METAL', m.metalRough);
-      picture('normalImage', 'WITH_NORMALS', m.normals);
-      picture('occlusionImage', 'WITH_OCCLUSION', m.occlusion);
-      picture('emissionImage', 'WITH_EMISSION', m.emission);
+      picture('metalImage', 'METAL', m.metalRough);
+      picture('normalImage', 'NORMALS', m.normals);
+      picture('occlusionImage', 'OCCLUSION', m.occlusion);
+      picture('emissionImage', 'EMISSION', m.emission);
       if (m.unlit) defines.PLAINLY = 1;
     }
     if (edges) defines.EDGES = 1;
@@ -190,7 +193,7 @@ export class Looks {
     if (!texture) {
       const made = new THREE.Texture();
       texture = made;
-      made.wrapS = made.wrapT = THREE.RepeatWrapping;
+      sampled(made, image);
       made.flipY = false;
       this.images.set(image.id, made);
       const blob = new Blob([new Uint8Array(this.file, image.start, image.length)], { type: image.type });

@@ -4,6 +4,7 @@ import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
 import { PointRanges, Ranges } from './ranges';
+import { placesAttribute } from './surfaces';
 import {
   formKey,
   isBoxes,
@@ -83,8 +84,8 @@ export class Merged implements BatchDrawing {
       position: new THREE.BufferAttribute(this.core.floats(n, positions)!, 3),
       extra: new THREE.BufferAttribute(this.core.shorts(n, extras)!, 4),
     };
-    const [uv, color] = [this.core.floats(n, texture), this.core.floats(n, colors)];
-    if (uv) out.uv = new THREE.BufferAttribute(uv, 2);
+    const [places, color] = [this.core.floats(n, texture), this.core.floats(n, colors)];
+    if (places) out.places = placesAttribute(places, out.position!.count);
     if (color) out.color = new THREE.BufferAttribute(color, 4);
     return out;
   }

@@ -71,7 +71,8 @@ out vec3 vNormal;
 out vec3 vView;
 #endif
 #ifdef WITH_UV
-out vec2 vUv;
+in vec4 places;
+out PLACES vPlaces;
 #endif
 #ifdef WITH_COLOR
 in vec4 color;
@@ -134,7 +135,7 @@ void main() {
   vView = p.xyz;
 #endif
 #ifdef WITH_UV
-  vUv = uv;
+  vPlaces = PLACES(places);
 #endif
 #ifdef WITH_COLOR
   vColor = color;

@@ -89,7 +89,7 @@ in vec3 vView;
 uniform sampler2D image;
 #endif
 #ifdef WITH_UV
-in vec2 vUv;
+in PLACES vPlaces;
 #endif
 #ifdef WITH_COLOR
 in vec4 vColor;
@@ -113,7 +113,7 @@ void main() {
   vec4 c = base;
 #endif
 #ifdef WITH_IMAGE
-  vec4 texel = texture(image, vUv);
+  vec4 texel = texture(image, IMAGE_AT);
   c *= vec4(linear(texel.rgb), texel.a);
 #endif
 #ifdef WITH_COLOR
@@ -169,14 +169,14 @@ void main() {
   vec2 how = metal;
 #endif
 #ifdef WITH_METAL
-  how *= texture(metalImage, vUv).bg;
+  how *= texture(metalImage, METAL_AT).bg;
 #endif
 #ifdef WITH_NORMALS
-  n = bumped(n, vView, vUv, (texture(normalImage, vUv).rgb * 2.0 - 1.0) * vec3(bumps, bumps, 1.0));
+  n = bumped(n, vView, NORMALS_AT, (texture(normalImage, NORMALS_AT).rgb * 2.0 - 1.0) * vec3(bumps, bumps, 1.0));
 #endif
   float open_ = 1.0;
 #ifdef WITH_OCCLUSION
-  open_ = 1.0 + occluding * (texture(occlusionImage, vUv).r - 1.0);
+  open_ = 1.0 + occluding * (texture(occlusionImage, OCCLUSION_AT).r - 1.0);
 #endif
 #ifdef MATERIAL
   vec3 emitted = emissive;
@@ -184,7 +184,7 @@ void main() {
   vec3 emitted = vec3(0.0);
 #endif
 #ifdef WITH_EMISSION
-  emitted *= linear(texture(emissionImage, vUv).rgb);
+  emitted *= linear(texture(emissionImage, EMISSION_AT).rgb);
 #endif
   vec3 toEye = projectionMatrix[2][3] == 0.0 ? vec3(0.0, 0.0, 1.0) : normalize(-vView);
   vec3 lightTotal = lightOn(vView, n, toEye, c.rgb, how.x, how.y, open_) + emitted * lamps[0].y;

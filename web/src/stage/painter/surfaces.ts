@@ -2,6 +2,11 @@ import * as THREE from 'three';
 import type { DrawApi } from '../../core';
 import type { Slices } from './slices';
 
+/** Where pictures lie: two or four numbers a vertex. */
+export function placesAttribute(places: Float32Array, vertices: number): THREE.BufferAttribute {
+  return new THREE.BufferAttribute(places, places.length / vertices);
+}
+
 /** Triangles whose corners are put by themselves in about a millisecond. */
 const PIECE = 16384;
 
@@ -27,10 +32,10 @@ export class Surfaces {
       g = new THREE.BufferGeometry();
       g.setAttribute('position', new THREE.BufferAttribute(this.core.positions(mesh), 3));
       const normal = this.core.attribute(mesh, 'NORMAL', 3);
-      const uv = this.core.attribute(mesh, 'TEXCOORD_0', 2);
+      const places = this.core.places(mesh);
       const color = this.core.attribute(mesh, 'COLOR_0', 4);
       if (normal) g.setAttribute('normal', new THREE.BufferAttribute(normal, 3));
-      if (uv) g.setAttribute('uv', new THREE.BufferAttribute(uv, 2));
+      if (places) g.setAttribute('places', placesAttribute(places, g.getAttribute('position').count));
       if (color) g.setAttribute('color', new THREE.BufferAttribute(color, 4));
       const index = this.core.indices(mesh);
       const small = g.getAttribute('position')!.count < 65536;

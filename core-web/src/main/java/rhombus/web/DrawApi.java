@@ -31,6 +31,10 @@ public interface DrawApi extends JSObject {
     @OrNothing
     Float32Array attribute(int mesh, String name, int size);
 
+    /** Where a mesh's pictures lie: two coordinates a vertex, four where they lie in two ways; null where it has none. */
+    @OrNothing
+    Float32Array places(int mesh);
+
     Int32Array indices(int mesh);
 
     /** Coarser triangles of a mesh: of a level from 1 on, or of the coarsest it has. */

@@ -93,6 +93,11 @@ final class DrawDoor implements DrawApi {
     }
 
     @Override
+    public Float32Array places(int mesh) {
+        return open.has(mesh) ? open.places(mesh) : null;
+    }
+
+    @Override
     public Int32Array indices(int mesh) {
         return open.has(mesh)
                 ? open.indices(mesh)
@@ -162,10 +167,12 @@ final class DrawDoor implements DrawApi {
     /** What a mesh is drawn with. */
     Skin skin(int mesh) {
         Material m = open.has(mesh) ? open.material(mesh) : Shapes.material();
-        float[] uv = m.textured() ? floats(mesh, "TEXCOORD_0", 2) : null;
+        Float32Array places = m.textured() ? places(mesh) : null;
+        float[] uv = places == null ? null : places.toJavaArray();
         return new Skin(
                 floats(mesh, "NORMAL", 3),
                 uv,
+                m.twofold() ? 4 : 2,
                 floats(mesh, "COLOR_0", 4),
                 m.color(),
                 uv == null || m.image() == null ? -1 : m.image().id(),

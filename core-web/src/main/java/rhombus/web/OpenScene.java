@@ -17,6 +17,12 @@ import rhombus.core.stage.show.Material;
 
 /** A fetched scene file and what a painter needs of it. */
 final class OpenScene {
+    /** What glTF 2.0 means where a sampler says nothing of how pictures go on, and what is taken where it leaves the choice (5.26). */
+    private static final int REPEAT = 10497;
+
+    private static final int LINEAR = 9729;
+    private static final int LINEAR_BETWEEN_LINEAR = 9987;
+
     private final Map<String, Object> gltf;
     private final ArrayBuffer buffer;
     private final int binary;
@@ -80,6 +86,23 @@ final class OpenScene {
                         buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor) * size);
     }
 
+    Float32Array places(int mesh) {
+        Float32Array first = attribute(mesh, "TEXCOORD_0", 2);
+        if (first == null || !material(mesh).twofold()) {
+            return first;
+        }
+        Float32Array second = attribute(mesh, "TEXCOORD_1", 2);
+        float[] a = first.toJavaArray();
+        float[] b = second == null ? new float[a.length] : second.toJavaArray();
+        float[] out = new float[a.length * 2];
+        for (int i = 0; i < a.length; i++) {
+            int at = i / 2 * 4 + i % 2;
+            out[at] = a[i];
+            out[at + 2] = b[i];
+        }
+        return Float32Array.fromJavaArray(out);
+    }
+
     Int32Array indices(int mesh) {
         int accessor = Plain.whole(primitive(mesh).get("indices"), 0);
         return new Int32Array(buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor));
@@ -124,24 +147,34 @@ final class OpenScene {
     }
 
     private ImageRange image(Map<String, Object> owner, String key) {
-        int texture = Plain.whole(Plain.map(owner.get(key)).get("index"), -1);
-        return texture < 0 ? null : image(texture);
+        Map<String, Object> info = Plain.map(owner.get(key));
+        int texture = Plain.whole(info.get("index"), -1);
+        return texture < 0 ? null : image(texture, Plain.whole(info.get("texCoord"), 0) == 1);
     }
 
-    private ImageRange image(int texture) {
-        int source = Plain.whole(
-                Plain.map(Plain.list(gltf.get("textures")).get(texture)).get("source"), -1);
+    private ImageRange image(int texture, boolean second) {
+        Map<String, Object> t = Plain.map(Plain.list(gltf.get("textures")).get(texture));
+        int source = Plain.whole(t.get("source"), -1);
         if (source < 0) {
             return null;
         }
+        int number = Plain.whole(t.get("sampler"), -1);
+        Map<String, Object> sampler = number < 0
+                ? Map.of()
+                : Plain.map(Plain.list(gltf.get("samplers")).get(number));
         Map<String, Object> image = Plain.map(Plain.list(gltf.get("images")).get(source));
         Map<String, Object> view =
                 Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
         return new ImageRange(
-                source,
+                texture,
                 Plain.text(image.get("mimeType"), ""),
                 binary + Plain.whole(view.get("byteOffset"), 0),
-                Plain.whole(view.get("byteLength"), 0));
+                Plain.whole(view.get("byteLength"), 0),
+                second,
+                Plain.whole(sampler.get("wrapS"), REPEAT),
+                Plain.whole(sampler.get("wrapT"), REPEAT),
+                Plain.whole(sampler.get("magFilter"), LINEAR),
+                Plain.whole(sampler.get("minFilter"), LINEAR_BETWEEN_LINEAR));
     }
 
     @JSBody(

@@ -31,6 +31,7 @@ final class ExportedMeshes {
     private final List<Object> source;
     private final Renumbered views;
     private final Renumbered images;
+    private final Renumbered samplers;
     private final Renumbered textures;
     private final Renumbered materials;
     private final Renumbered accessors;
@@ -54,6 +55,7 @@ final class ExportedMeshes {
                 v -> ranges.add(
                         new Range(Plain.whole(v.get("byteOffset"), 0), Plain.whole(v.get("byteLength"), 0), v)));
         images = new Renumbered(Plain.list(gltf.get("images")), i -> image(i, gltf, apart));
+        samplers = new Renumbered(Plain.list(gltf.get("samplers")), s -> {});
         textures = new Renumbered(Plain.list(gltf.get("textures")), t -> texture(t, gltf));
         materials = new Renumbered(Plain.list(gltf.get("materials")), m -> Renumbered.textures(m, textures));
         accessors = new Renumbered(Plain.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
@@ -73,6 +75,7 @@ final class ExportedMeshes {
     private void texture(Map<String, Object> t, Map<String, Object> gltf) {
         Object image = Plain.list(gltf.get("images")).get(Plain.whole(t.get("source"), 0));
         images.in(t, "source");
+        samplers.in(t, "sampler");
         if ("image/webp".equals(Plain.map(image).get("mimeType"))) {
             webp = true;
             t.put("extensions", Plain.map(Textures.WEBP, Plain.map("source", t.remove("source"))));
@@ -171,6 +174,7 @@ final class ExportedMeshes {
         put(gltf, "meshes", meshes);
         put(gltf, "materials", materials);
         put(gltf, "textures", textures);
+        put(gltf, "samplers", samplers);
         put(gltf, "images", images);
         put(gltf, "accessors", accessors);
         put(gltf, "bufferViews", views);

@@ -100,23 +100,6 @@ final class GltfImport {
         }
     }
 
-    /** A part whose texture lies elsewhere than its coordinates say. */
-    private static Part placed(Part p, List<Object> materials, String at) {
-        TexturePlace t = p.texture() == null ? null : TexturePlace.of(TexturePlace.first(materials, p.material()), at);
-        return t == null
-                ? p
-                : new Part(
-                        p.kind(),
-                        p.origin(),
-                        p.positions(),
-                        p.normals(),
-                        t.placed(p.texture(), at),
-                        p.colors(),
-                        p.indices(),
-                        p.material(),
-                        p.sides());
-    }
-
     private static String name(Object o, String place) {
         if (o instanceof String s) {
             return s;
@@ -138,11 +121,10 @@ final class GltfImport {
             for (int k = 0; k < of.size(); k++) {
                 String at = place + ".primitives[" + k + "]";
                 Map<String, Object> p = Json.map(of.get(k), at);
-                int set = Materials.textureSet(materials, Plain.whole(p.get("material"), -1));
                 Draco.fill(p, accessors, at);
-                Part part = primitives.read(p, set, at);
+                Part part = primitives.read(p, Coordinates.of(materials, Plain.whole(p.get("material"), -1)), at);
                 if (part != null && part.indices().length > 0) {
-                    parts.add(placed(part, materials, at));
+                    parts.add(part);
                     triangles += part.triangles();
                 }
                 if (triangles > limits.triangles()) {

@@ -40,6 +40,7 @@ final class Leftovers {
     private final List<Object> nodes;
     private final List<List<Part>> meshes;
     private final Renumbered images;
+    private final Renumbered samplers;
     private final Renumbered textures;
     private final Renumbered materials;
     private final Renumbered cameras;
@@ -77,7 +78,11 @@ final class Leftovers {
             i.clear();
             i.put(IMAGE, view);
         });
-        textures = more("textures", t -> images.in(t, "source"));
+        samplers = more("samplers", s -> {});
+        textures = more("textures", t -> {
+            images.in(t, "source");
+            samplers.in(t, "sampler");
+        });
         materials = more("materials", m -> Renumbered.textures(m, textures));
         cameras = more("cameras", c -> {});
         lights = new Renumbered(lights(gltf).size(), lights(before), l -> {});
@@ -129,6 +134,7 @@ final class Leftovers {
         below.forEach((parent, more) -> append(Plain.map(nodes.get(parent)), "children", more));
         gltf.put("nodes", nodes);
         append(gltf, "images", images.list());
+        append(gltf, "samplers", samplers.list());
         append(gltf, "textures", textures.list());
         append(gltf, "materials", materials.list());
         append(gltf, "cameras", cameras.list());
@@ -202,6 +208,7 @@ final class Leftovers {
                     m.positions(),
                     floats(p, "NORMAL", 3),
                     floats(p, "TEXCOORD_0", 2),
+                    floats(p, "TEXCOORD_1", 2),
                     floats(p, "COLOR_0", 4),
                     bytes.ints(NormalForm.offset(before, indices), NormalForm.count(before, indices)),
                     Plain.whole(p.get("material"), -1),

@@ -31,36 +31,9 @@ final class Materials {
         return materials.size();
     }
 
-    /** The images that are used, known once {@link #normal} was called. */
-    List<Textures.Image> images() {
-        return textures.images();
-    }
-
-    private static Map<String, Object> base(List<Object> materials, int i) {
-        String place = "materials[" + i + "]";
-        return Json.mapIn(Json.map(materials.get(i), place), "pbrMetallicRoughness", place);
-    }
-
-    /** Which set of texture coordinates a material's meshes are kept with: that of its first texture. */
-    static int textureSet(List<Object> materials, int material) {
-        if (material < 0 || material >= materials.size()) {
-            return 0;
-        }
-        Map<String, Object> m = Plain.map(materials.get(material));
-        Map<String, Object> base = base(materials, material);
-        int[] sets = {
-            Textures.set(base, "baseColorTexture"),
-            Textures.set(base, "metallicRoughnessTexture"),
-            Textures.set(m, "normalTexture"),
-            Textures.set(m, "occlusionTexture"),
-            Textures.set(m, "emissiveTexture")
-        };
-        for (int set : sets) {
-            if (set >= 0) {
-                return set;
-            }
-        }
-        return 0;
+    /** The textures that are used, known once {@link #normal} was called. */
+    Textures textures() {
+        return textures;
     }
 
     /** Names of the extensions that materials use, in {@link #normal} form. */
@@ -88,11 +61,10 @@ final class Materials {
         String place = "materials[" + i + "]";
         String basePlace = place + ".pbrMetallicRoughness";
         Map<String, Object> m = Json.map(materials.get(i), place);
-        Map<String, Object> base = base(materials, i);
+        Map<String, Object> base = Json.mapIn(m, "pbrMetallicRoughness", place);
         double[] color = Json.numbers(base, "baseColorFactor", 4, basePlace);
         double[] emissive = Json.numbers(m, "emissiveFactor", 3, place);
-        int set = textureSet(materials, i);
-        Map<String, Object> placed = TexturePlace.first(materials, i);
+        List<Coordinates> kept = Coordinates.of(materials, i);
         return Plain.map(
                 "name", m.get("name") instanceof String s ? s : null,
                 "alphaMode", alphaMode(m, place),
@@ -101,14 +73,14 @@ final class Materials {
                 "pbrMetallicRoughness",
                         Plain.map(
                                 "baseColorFactor", color == null ? null : Plain.list(color),
-                                "baseColorTexture", textures.of(base, "baseColorTexture", set, placed, null, basePlace),
+                                "baseColorTexture", textures.of(base, "baseColorTexture", kept, null, basePlace),
                                 "metallicFactor", part(base, "metallicFactor", basePlace),
                                 "roughnessFactor", part(base, "roughnessFactor", basePlace),
                                 "metallicRoughnessTexture",
-                                        textures.of(base, "metallicRoughnessTexture", set, placed, null, basePlace)),
-                "normalTexture", textures.of(m, "normalTexture", set, placed, "scale", place),
-                "occlusionTexture", textures.of(m, "occlusionTexture", set, placed, "strength", place),
-                "emissiveTexture", textures.of(m, "emissiveTexture", set, placed, null, place),
+                                        textures.of(base, "metallicRoughnessTexture", kept, null, basePlace)),
+                "normalTexture", textures.of(m, "normalTexture", kept, "scale", place),
+                "occlusionTexture", textures.of(m, "occlusionTexture", kept, "strength", place),
+                "emissiveTexture", textures.of(m, "emissiveTexture", kept, null, place),
                 "emissiveFactor", emissive == null ? null : Plain.list(emissive),
                 "extensions", extensions(m, place));
     }

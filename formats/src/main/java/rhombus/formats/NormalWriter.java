@@ -107,9 +107,8 @@ final class NormalWriter {
         }
         List<Object> normalMaterials = materials.normal();
         List<Object> imageList = new ArrayList<>();
-        List<Object> textures = new ArrayList<>();
-        for (Textures.Image image : materials.images()) {
-            textures.add(Plain.map("source", imageList.size()));
+        Textures textures = materials.textures();
+        for (Textures.Image image : textures.images()) {
             imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
         Map<String, Object> out = Plain.map(
@@ -127,7 +126,8 @@ final class NormalWriter {
                 "nodes", nodes,
                 "meshes", filled(written),
                 "materials", filled(normalMaterials),
-                "textures", filled(textures),
+                "textures", filled(textures.list()),
+                "samplers", filled(textures.samplers()),
                 "images", filled(imageList),
                 "cameras", filled(cameras.normal()),
                 "accessors", filled(accessors),
@@ -263,6 +263,9 @@ final class NormalWriter {
             }
             if (p.texture() != null) {
                 attributes.put("TEXCOORD_0", floats(p.texture(), "VEC2"));
+            }
+            if (p.second() != null) {
+                attributes.put("TEXCOORD_1", floats(p.second(), "VEC2"));
             }
             if (p.colors() != null) {
                 attributes.put("COLOR_0", floats(p.colors(), "VEC4"));

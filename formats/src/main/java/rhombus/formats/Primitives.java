@@ -1,6 +1,7 @@
 package rhombus.formats;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mesh;
@@ -24,7 +25,7 @@ final class Primitives {
     }
 
     /** The part, or null for one without positions, which is noted. */
-    Part read(Map<String, Object> p, int textureSet, String place) {
+    Part read(Map<String, Object> p, List<Coordinates> textures, String place) {
         long mode = Json.whole(p, "mode", 4, place);
         if (mode > 6) {
             throw new Problem(place + ".mode", mode + " is no mode of glTF 2.0");
@@ -56,13 +57,22 @@ final class Primitives {
             notes.add("Morph targets are shown in their rest shape.", place);
         }
         int color = Json.index(attributes, "COLOR_0", accessors.size(), place + ".attributes");
+        float[][] uv = new float[Coordinates.MOST][];
+        for (int i = 0; i < textures.size(); i++) {
+            Coordinates c = textures.get(i);
+            uv[i] = c.done(optional(attributes, "TEXCOORD_" + c.set(), 2, vertices, of.kept(), place), place);
+        }
+        if (uv[0] == null && uv[1] != null) {
+            uv[0] = new float[uv[1].length];
+        }
         Vec3 origin = Part.origin(Aabb.of(xyz));
         return new Part(
                 Mesh.Kind.of((int) mode),
                 origin,
                 relative(xyz, origin),
                 optional(attributes, "NORMAL", 3, vertices, of.kept(), place),
-                optional(attributes, "TEXCOORD_" + textureSet, 2, vertices, of.kept(), place),
+                uv[0],
+                uv[1],
                 color < 0 ? null : colors(color, vertices, of.kept()),
                 of.triangles(),
                 Json.index(p, "material", materials, place),

@@ -1,13 +1,11 @@
 package rhombus.formats;
 
-import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
 import rhombus.formats.upload.Problem;
 
 /**
- * Where textures lie on surfaces (KHR_texture_transform): coordinates are scaled, turned and moved. It is done to the coordinates that
- * are kept, so that nobody has to do it again when they are drawn.
+ * Where textures lie on surfaces (KHR_texture_transform): coordinates are scaled, turned and moved.
  *
  * @param x u', from u, v and 1
  * @param y v', from u, v and 1
@@ -49,27 +47,6 @@ record TexturePlace(double[] x, double[] y) {
         double sin = Math.sin(turn);
         return new TexturePlace(
                 new double[] {cos * s[0], sin * s[1], o[0]}, new double[] {-sin * s[0], cos * s[1], o[1]});
-    }
-
-    /** What the first texture of a material tells of its place. */
-    static Map<String, Object> first(List<Object> materials, int material) {
-        if (material < 0 || material >= materials.size()) {
-            return Map.of();
-        }
-        Map<String, Object> m = Json.map(materials.get(material), "materials[" + material + "]");
-        Map<String, Object> base = Plain.map(m.get("pbrMetallicRoughness"));
-        for (Object info : new Object[] {
-            base.get("baseColorTexture"),
-            base.get("metallicRoughnessTexture"),
-            m.get("normalTexture"),
-            m.get("occlusionTexture"),
-            m.get("emissiveTexture")
-        }) {
-            if (info != null) {
-                return told(Plain.map(info));
-            }
-        }
-        return Map.of();
     }
 
     /** The coordinates of a part, changed. */

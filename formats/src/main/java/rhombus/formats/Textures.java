@@ -2,6 +2,7 @@ package rhombus.formats;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Plain;
@@ -9,7 +10,7 @@ import rhombus.formats.model.Images;
 import rhombus.formats.model.Notes;
 import rhombus.formats.upload.Budget;
 
-/** The textures that materials of a document name, numbered anew: one for each image that is used. */
+/** The textures that materials of a document name, numbered anew: one for each image that is used, and each way of reading it. */
 final class Textures {
     /** Images as WebP. */
     static final String WEBP = "EXT_texture_webp";
@@ -26,69 +27,83 @@ final class Textures {
     private final Images source;
     private final Budget budget;
     private final Notes notes;
+    private final Samplers samplers;
     private final List<Image> images = new ArrayList<>();
     private final Map<Integer, Integer> sources = new HashMap<>();
+    private final Map<Map<String, Object>, Integer> textures = new LinkedHashMap<>();
 
     Textures(Map<String, Object> gltf, Images source, Budget budget, Notes notes) {
         this.gltf = gltf;
         this.source = source;
         this.budget = budget;
         this.notes = notes;
+        samplers = new Samplers(gltf, notes);
     }
 
     List<Image> images() {
         return images;
     }
 
-    /** The set of texture coordinates that a texture uses, or -1 where there is none. */
-    static int set(Map<String, Object> owner, String key) {
-        return owner.get(key) == null ? -1 : TexturePlace.set(Plain.map(owner.get(key)));
+    /** The textures that are used, as a document lists them. */
+    List<Object> list() {
+        return new ArrayList<>(textures.keySet());
+    }
+
+    /** Their samplers. */
+    List<Object> samplers() {
+        return samplers.kept();
     }
 
     /**
      * A texture under its new number; null for none, and for one that cannot be shown.
      *
-     * @param set the coordinates that the material's meshes are kept with
-     * @param placed where that first texture lies, which those coordinates follow
+     * @param kept the coordinates that the material's meshes are kept with
      * @param factor name of a number that goes with it and is kept, or null
      */
-    Map<String, Object> of(
-            Map<String, Object> owner, String key, int set, Map<String, Object> placed, String factor, String at) {
+    Map<String, Object> of(Map<String, Object> owner, String key, List<Coordinates> kept, String factor, String at) {
         if (owner.get(key) == null) {
             return null;
         }
         String place = at + "." + key;
         Map<String, Object> info = Json.map(owner.get(key), place);
-        int image = image(info, place);
-        if (image < 0) {
+        int texture = texture(info, place);
+        if (texture < 0) {
             return null;
         }
-        if (!TexturePlace.told(info).equals(placed)) {
-            notes.add("Textures of a material that lie elsewhere than its first one are left out.", place);
+        int coordinates = kept.indexOf(Coordinates.of(info));
+        if (coordinates < 0) {
+            notes.add(
+                    "Of the textures of one material those are left out that lie in a third way; two can be shown.",
+                    place);
             return null;
         }
-        if (set(owner, key) != set) {
-            notes.add("Textures of a material that use other coordinates than its first one are left out.", place);
-            return null;
-        }
-        Double kept = factor == null ? null : Json.positive(info, factor, place, true);
-        Map<String, Object> out = Plain.map("index", image);
-        if (kept != null) {
-            out.put(factor, kept);
+        Double number = factor == null ? null : Json.positive(info, factor, place, true);
+        Map<String, Object> out = Plain.map("index", texture, "texCoord", coordinates == 0 ? null : coordinates);
+        if (number != null) {
+            out.put(factor, number);
         }
         return out;
     }
 
-    private int image(Map<String, Object> info, String p) {
-        List<Object> textures = Json.list(gltf, "textures", "");
-        int texture = Json.index(info, "index", textures.size(), p);
-        List<Object> all = Json.list(gltf, "images", "");
-        int image = texture < 0
-                ? -1
-                : source(
-                        Json.map(textures.get(texture), "textures[" + texture + "]"), all, "textures[" + texture + "]");
+    private int texture(Map<String, Object> info, String p) {
+        List<Object> given = Json.list(gltf, "textures", "");
+        int number = Json.index(info, "index", given.size(), p);
+        String place = "textures[" + number + "]";
+        Map<String, Object> from = number < 0 ? Map.of() : Json.map(given.get(number), place);
+        int image = image(from, place, p);
         if (image < 0) {
-            notes.add("A texture without a PNG, JPEG or WebP image is left out.", p);
+            return -1;
+        }
+        int sampler = samplers.of(from, place);
+        Map<String, Object> texture = Plain.map("source", image, "sampler", sampler < 0 ? null : sampler);
+        return textures.computeIfAbsent(texture, t -> textures.size());
+    }
+
+    private int image(Map<String, Object> texture, String place, String user) {
+        List<Object> all = Json.list(gltf, "images", "");
+        int image = source(texture, all, place);
+        if (image < 0) {
+            notes.add("A texture without a PNG, JPEG or WebP image is left out.", user);
             return -1;
         }
         if (!sources.containsKey(image)) {

@@ -99,12 +99,73 @@ class MaterialsTest {
     }
 
     @Test
-    void aTextureWithOtherCoordinatesThanTheFirstIsLeftOutAndThatIsTold() {
+    void twoSetsOfCoordinatesAreKeptTheFirstTextureHasTheFirst() {
         Imported in = read(
                 with("[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0,\"texCoord\":1}},\"normalTexture\":{\"index\":1}}]")
                         .glb());
-        assertThat(in.notes()).anyMatch(n -> n.contains("other coordinates"));
-        assertThat(first(document(in.glb()))).doesNotContainKey("normalTexture");
+        assertThat(in.notes()).isEmpty();
+        for (byte[] glb : List.of(in.glb(), read(in.glb()).glb(), exported(in))) {
+            Map<String, Object> m = first(document(glb));
+            Map<String, Object> color =
+                    Plain.map(Plain.map(m.get("pbrMetallicRoughness")).get("baseColorTexture"));
+            assertThat(Plain.whole(color.get("texCoord"), 0)).isZero();
+            assertThat(Plain.map(m.get("normalTexture")).get("texCoord")).isEqualTo(1);
+            Opened o = Opened.of("a.glb", glb);
+            assertThat(o.attribute("TEXCOORD_0")).containsExactly(0, 0, 0.5f, 0, 0, 0.5f);
+            assertThat(o.attribute("TEXCOORD_1")).containsExactly(0, 0, 1, 0, 0, 1);
+        }
+    }
+
+    @Test
+    void aMeshWithoutTheFirstCoordinatesKeepsTheSecond() {
+        Imported in = read(
+                with("[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0,\"texCoord\":5}},\"normalTexture\":{\"index\":1}}]")
+                        .glb());
+        Opened o = Opened.of("a.glb", in.glb());
+        assertThat(o.attribute("TEXCOORD_0")).containsOnly(0);
+        assertThat(o.attribute("TEXCOORD_1")).containsExactly(0, 0, 1, 0, 0, 1);
+    }
+
+    @Test
+    void aTextureThatLiesInAThirdWayIsLeftOutAndThatIsTold() {
+        String third = "{\"index\":1,\"extensions\":{\"KHR_texture_transform\":{\"scale\":[2,2]}}}";
+        Imported in = read(
+                with("[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0,\"texCoord\":1}},\"normalTexture\":{\"index\":1},\"emissiveTexture\":"
+                                + third + ",\"occlusionTexture\":{\"index\":1,\"texCoord\":1}}]")
+                        .glb());
+        assertThat(in.notes())
+                .singleElement()
+                .asString()
+                .contains("a third way")
+                .contains("emissiveTexture");
+        assertThat(first(document(in.glb())))
+                .doesNotContainKey("emissiveTexture")
+                .containsKeys("normalTexture", "occlusionTexture");
+    }
+
+    @Test
+    void samplersAreKeptAsTheSpecificationNumbersThem() {
+        Sample s = with(
+                "[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0}},\"normalTexture\":{\"index\":1},\"emissiveTexture\":{\"index\":2}}]");
+        s.more = s.more.replace(
+                "\"textures\":[{\"source\":0},{\"source\":1}]",
+                "\"textures\":[{\"source\":0,\"sampler\":1},{\"source\":0},{\"source\":0,\"sampler\":0}],\"samplers\":[{\"wrapS\":10497,\"magFilter\":17},"
+                        + "{\"wrapS\":33071,\"wrapT\":33648,\"magFilter\":9728,\"minFilter\":9987,\"name\":\"S\"}]");
+        Imported in = read(s.glb());
+        assertThat(in.notes())
+                .singleElement()
+                .asString()
+                .contains("does not know")
+                .contains("samplers[0].magFilter");
+        for (byte[] glb : List.of(in.glb(), read(in.glb()).glb(), exported(in))) {
+            Map<String, Object> gltf = document(glb);
+            assertThat(Plain.list(gltf.get("samplers")))
+                    .containsExactly(Map.of("wrapS", 33071, "wrapT", 33648, "magFilter", 9728, "minFilter", 9987));
+            // One image, read in two ways; the usual sampler is none.
+            assertThat(Plain.list(gltf.get("textures")))
+                    .containsExactly(Map.of("source", 0, "sampler", 0), Map.of("source", 0));
+            assertThat(Plain.list(gltf.get("images"))).hasSize(1);
+        }
     }
 
     @Test

@@ -80,7 +80,7 @@ record Opened(Imported imported, Scene scene) {
             Map<String, Object> part =
                     Plain.map(Plain.list(mesh.get("primitives")).get(0));
             int accessor = Plain.whole(Plain.map(part.get("attributes")).get(name), -1);
-            int width = name.equals("COLOR_0") ? 4 : name.equals("TEXCOORD_0") ? 2 : 3;
+            int width = name.equals("COLOR_0") ? 4 : name.startsWith("TEXCOORD_") ? 2 : 3;
             return new ByteArrays(imported.glb(), (int) kept.binStart())
                     .floats(NormalForm.offset(kept.gltf(), accessor), NormalForm.count(kept.gltf(), accessor) * width);
         } catch (IOException e) {

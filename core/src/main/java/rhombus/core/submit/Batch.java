@@ -12,7 +12,7 @@ import rhombus.core.scene.Scene;
  * Parts that are drawn from the same buffers.
  *
  * <p>Of a merged batch the buffers stand here: {@code positions} three numbers a vertex, relative to {@link #origin}; {@code
- * extras} four whole numbers a vertex, the normal and the number of its part; {@code texture} two and {@code colors} four a
+ * extras} four whole numbers a vertex, the normal and the number of its part; {@code texture} two or four and {@code colors} four a
  * vertex, where there are any; {@code indices} for each level; {@code state} four numbers a part: its colour, then 0, or 1 where
  * it is selected, or 2 where it was selected last, added to {@link Part#told}. They have room for {@link #room} vertices and the corners of as many triangles
  * as were asked for, and never grow: what comes later goes into another batch.
@@ -47,6 +47,9 @@ public final class Batch {
     float[] positions;
     short[] extras;
     float[] texture;
+    /** Coordinates of pictures that a vertex has. */
+    int width;
+
     float[] colors;
     float[] state;
     final int[][] indices = new int[LEVELS + 1][];
@@ -92,7 +95,8 @@ public final class Batch {
         room = vertexRoom;
         positions = new float[vertexRoom * 3];
         extras = new short[vertexRoom * 4];
-        texture = skin.texture() == null ? null : new float[vertexRoom * 2];
+        width = skin.width();
+        texture = skin.texture() == null ? null : new float[vertexRoom * skin.width()];
         colors = skin.colors() == null ? null : new float[vertexRoom * 4];
         indices[0] = new int[cornerRoom];
         // Whole rows of the picture in which it is sent.
@@ -149,7 +153,7 @@ public final class Batch {
         Skin skin = p.skin;
         place(p, world);
         if (skin.texture() != null && texture != null) {
-            System.arraycopy(skin.texture(), 0, texture, p.vertex * 2, p.vertices() * 2);
+            System.arraycopy(skin.texture(), 0, texture, p.vertex * width, p.vertices() * width);
         }
         if (skin.colors() != null) {
             System.arraycopy(skin.colors(), 0, colors, p.vertex * 4, p.vertices() * 4);

@@ -22,7 +22,7 @@ final class Corners {
         positions = new float[n * 3];
         extras = new short[n * 4];
         marks = new byte[n];
-        texture = batch.texture == null ? null : new float[n * 2];
+        texture = batch.texture == null ? null : new float[n * batch.width];
         colors = batch.colors == null ? null : new float[n * 4];
         for (Part p : batch.parts) {
             if (!p.gone) {
@@ -43,9 +43,8 @@ final class Corners {
             for (int k = 0; k < 4; k++) {
                 extras[i * 4 + k] = batch.extras[v * 4 + k];
             }
-            if (texture != null) {
-                texture[i * 2] = batch.texture[v * 2];
-                texture[i * 2 + 1] = batch.texture[v * 2 + 1];
+            for (int k = 0; texture != null && k < batch.width; k++) {
+                texture[i * batch.width + k] = batch.texture[v * batch.width + k];
             }
             for (int k = 0; colors != null && k < 4; k++) {
                 colors[i * 4 + k] = batch.colors[v * 4 + k];

@@ -4,7 +4,8 @@ package rhombus.core.submit;
  * What a mesh is drawn with besides its triangles. Arrays are shared, not copied.
  *
  * @param normals three numbers a vertex, or null
- * @param texture two coordinates a vertex, or null where no picture is drawn
+ * @param texture coordinates, or null where no picture is drawn
+ * @param width how many of them a vertex has: 2, or 4 where pictures lie in two ways
  * @param colors four numbers a vertex, or null
  * @param color of the material, linear red, green, blue and opacity
  * @param image number of the picture of its colour, -1 for none
@@ -17,6 +18,7 @@ package rhombus.core.submit;
 public record Skin(
         float[] normals,
         float[] texture,
+        int width,
         float[] colors,
         double[] color,
         int image,
@@ -42,7 +44,7 @@ public record Skin(
         // Opacity counts only beside a cutoff, and then it belongs to the material.
         return blend || cutoff > 0 && color[3] != 1
                 ? null
-                : (normals == null ? "-" : "n") + (colors == null ? "-" : "c") + (texture == null ? "-" : "t") + image
-                        + "/" + cutoff + "/" + finish;
+                : (normals == null ? "-" : "n") + (colors == null ? "-" : "c") + (texture == null ? "-" : "t" + width)
+                        + image + "/" + cutoff + "/" + finish;
     }
 }

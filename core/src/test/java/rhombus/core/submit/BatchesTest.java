@@ -165,7 +165,7 @@ class BatchesTest {
     }
 
     private static Skin skin(float[] normals, double[] color, boolean blend) {
-        return new Skin(normals, null, null, color, -1, 0, blend, color[0], color[1], "");
+        return new Skin(normals, null, 2, null, color, -1, 0, blend, color[0], color[1], "");
     }
 
     private static final Look.Edging ON_SURFACE = new Look.Edging(true, false, false, false);

@@ -164,6 +164,7 @@ class StrokesTest {
         Skin skin = new Skin(
                 null,
                 null,
+                2,
                 r.nextBoolean() ? colors : null,
                 new double[] {1, 0.5, 0, 1},
                 -1,

@@ -12,6 +12,7 @@ import rhombus.core.geometry.Vec3;
  * @param positions x, y, z per vertex
  * @param normals x, y, z per vertex, or null where faces are flat
  * @param texture u, v per vertex, or null
+ * @param second other coordinates u, v per vertex, for textures that lie otherwise than the first; null where all lie alike
  * @param colors r, g, b, a per vertex, linear, or null
  * @param indices three vertex numbers for each triangle, two for each line, one for each point
  * @param material number, or -1
@@ -23,6 +24,7 @@ public record Part(
         float[] positions,
         float[] normals,
         float[] texture,
+        float[] second,
         float[] colors,
         int[] indices,
         int material,
@@ -53,7 +55,7 @@ public record Part(
             out[i + 1] = (float) (xyz[i + 1] - origin.y());
             out[i + 2] = (float) (xyz[i + 2] - origin.z());
         }
-        return new Part(kind, origin, out, normals, texture, colors, indices, material, sides);
+        return new Part(kind, origin, out, normals, texture, null, colors, indices, material, sides);
     }
 
     /** The point that positions within these bounds are kept relative to: their middle where they are far off. */

@@ -42,6 +42,12 @@ final class Losses {
                     || anyTexture(gltf, "occlusionTexture")) {
                 out.add("Textures for roughness, metal and shadow in corners are left out.");
             }
+            if (anySecond(gltf, "normalTexture") || anySecond(gltf, "emissiveTexture")) {
+                out.add("Textures that lie otherwise than the first of their material are left out.");
+            }
+            if (!Plain.list(gltf.get("samplers")).isEmpty()) {
+                out.add("How textures go on beyond their edges and between their dots is left out.");
+            }
         } else {
             if (taken.objects() > 1) {
                 out.add("All objects become one, without their names.");
@@ -74,6 +80,11 @@ final class Losses {
         if (n > 0) {
             out.add(n + " " + (n == 1 ? one : many) + ".");
         }
+    }
+
+    private static boolean anySecond(Map<String, Object> gltf, String key) {
+        return Plain.list(gltf.get("materials")).stream()
+                .anyMatch(m -> Paints.isSecond(Plain.map(Plain.map(m).get(key))));
     }
 
     private static boolean anyTexture(Map<String, Object> gltf, String... path) {

@@ -79,8 +79,13 @@ final class Paints {
         s.append('\n');
     }
 
+    /** Whether a texture lies by the second coordinates of its meshes, of which the format has one. */
+    static boolean isSecond(Map<String, Object> info) {
+        return Plain.whole(info.get("texCoord"), 0) > 0;
+    }
+
     private void texture(String word, Object info) {
-        if (info == null) {
+        if (info == null || isSecond(Plain.map(info))) {
             return;
         }
         int texture = Plain.whole(Plain.map(info).get("index"), 0);

@@ -1,5 +1,6 @@
 package rhombus.core.stage.show;
 
+import java.util.stream.Stream;
 import rhombus.core.plain.Maybe;
 
 /**
@@ -45,8 +46,8 @@ public record Material(
     /** What is the same of all meshes that can be drawn as one, beside their colour, how rough and how much of a metal they are. */
     public String finish() {
         StringBuilder out = new StringBuilder(unlit ? "u" : "");
-        for (ImageRange r : new ImageRange[] {metalRough, normals, occlusion, emission}) {
-            out.append('/').append(r == null ? "" : r.id());
+        for (ImageRange r : new ImageRange[] {image, metalRough, normals, occlusion, emission}) {
+            out.append('/').append(r == null ? "" : r.id()).append(r != null && r.second() ? "s" : "");
         }
         out.append('/').append(bumps).append('/').append(occluding);
         for (double e : emissive) {
@@ -58,5 +59,10 @@ public record Material(
     /** Whether any picture lies on it. */
     public boolean textured() {
         return image != null || metalRough != null || normals != null || occlusion != null || emission != null;
+    }
+
+    /** Whether any picture lies by the second coordinates of meshes. */
+    public boolean twofold() {
+        return Stream.of(image, metalRough, normals, occlusion, emission).anyMatch(r -> r != null && r.second());
     }
 }
