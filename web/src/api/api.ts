@@ -51,6 +51,8 @@ export const api = {
   /** What is null stays. */
   changeScene: (id: string, change: Partial<Told['Change']>) =>
     request('patch', '/api/scenes/{id}', { id }, { name: null, upAxis: null, unit: null, ...change }),
+  /** How large a scene would be in each unit, in words. */
+  sizes: (id: string) => request('get', '/api/scenes/{id}/sizes', { id }),
   /** Which of the chosen files belong together in an upload. */
   bundles: (files: string[]) => request('post', '/api/scenes/bundles', {}, { files }),
   /** A picture of a scene with one axis or the other upwards. */

@@ -8,17 +8,22 @@ const props = defineProps<{ scene: SceneEntry | null }>();
 const emit = defineEmits<{ close: []; changed: [] }>();
 const up = ref('Y');
 const unit = ref('m');
+const sizes = ref<{ unit: string; size: string }[]>([]);
+const size = computed(() => sizes.value.find((s) => s.unit === unit.value)?.size);
 const wrong = ref('');
 const working = ref(false);
 const there = computed({ get: () => !!props.scene, set: (on) => !on && emit('close') });
 
 watch(
   () => props.scene,
-  (s) => {
+  async (s) => {
     if (!s) return;
+    sizes.value = [];
     up.value = s.upAxis;
     unit.value = s.unit ?? 'm';
     wrong.value = '';
+    const found = await api.sizes(s.id).catch(() => []);
+    if (props.scene?.id === s.id) sizes.value = found;
   },
 );
 
@@ -60,6 +65,7 @@ async function use() {
           {{ words }}
         </button>
       </div>
+      <p class="size" role="status" data-size>{{ size ? `That makes it ${size}, along X, Y and Z.` : '' }}</p>
       <p class="why">Saved views of this scene begin anew when one of the two changes; Pins stay where they are.</p>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     </template>
@@ -102,8 +108,12 @@ async function use() {
   font-weight: 700;
 }
 .ways {
-  margin: 8px 0 14px;
+  margin: 8px 0;
   width: fit-content;
+}
+.size {
+  min-height: 1.5em;
+  margin-bottom: 14px;
 }
 .why {
   color: var(--quiet);

@@ -96,7 +96,7 @@ class TexturesTest extends OfTheirOwn {
             materials
                     .append(comma)
                     .append(
-                            "{\"pbrMetallicRoughness\":{\"baseColorFactor\":[%1$s,%1$s,%1$s,1],\"metallicFactor\":1,\"baseColorTexture\":{\"index\":%2$s,\"texCoord\":%3$s}},\"emissiveFactor\":[1,1,1],\"emissiveTexture\":{\"index\":%2$s,\"texCoord\":%4$s}}"
+                            "{\"pbrMetallicRoughness\":{\"baseColorFactor\":[%1$s,%1$s,%1$s,1],\"metallicFactor\":1,\"baseColorTexture\":{\"index\":%2$s,\"texCoord\":%3$s}},\"emissiveFactor\":[0.2,0.2,0.2],\"emissiveTexture\":{\"index\":%2$s,\"texCoord\":%4$s}}"
                                     .formatted(white, i, p.second ? 1 : 0, p.second ? 0 : 1));
             samplers.append(comma).append("{\"wrapS\":%s,\"wrapT\":%s,\"magFilter\":9728}".formatted(p.wrapU, p.wrapV));
             textures.append(comma).append("{\"source\":0,\"sampler\":%s}".formatted(i));
@@ -164,16 +164,18 @@ class TexturesTest extends OfTheirOwn {
     /** What is wrong at the middles of 6 x 6 parts of each plate, which are dots where the picture lies thrice. */
     private List<String> mistakes(boolean ofColour) {
         BufferedImage shown = picture();
+        // What is given off is as bright as the light of the scene makes it: a white dot tells how bright that is.
+        double gain = ofColour ? 1 : linear(pixel(shown, 0, 0.75, 0.75) & 255) / linear(0xF0);
         List<String> out = new ArrayList<>();
         for (int i = 0; i < PLATES.size(); i++) {
             for (int k = 0; k < 36; k++) {
                 double u = (k % 6 + 0.5) / 6;
                 double v = (k / 6 + 0.5) / 6;
-                Map<String, Object> at = hand.project("v1", new double[] {x(i) - 0.9 + 1.8 * u, 0, -0.9 + 1.8 * v});
-                int rgb = shown.getRGB((int) Hand.num(at, "x"), (int) Hand.num(at, "y")) & 0xFFFFFF;
+                int rgb = pixel(shown, i, u, v);
                 int want = wanted(PLATES.get(i), ofColour != PLATES.get(i).second, u, v);
                 for (int shift = 0; shift <= 16; shift += 8) {
-                    if (Math.abs((rgb >> shift & 255) - (want >> shift & 255)) > 1) {
+                    double told = linear(rgb >> shift & 255) / gain;
+                    if (Math.abs(srgb(told) - (want >> shift & 255)) > (ofColour ? 0.5 : 3)) {
                         out.add("plate %s at %.2f, %.2f is %06x, not %06x".formatted(i, u, v, rgb, want));
                         break;
                     }
@@ -181,6 +183,22 @@ class TexturesTest extends OfTheirOwn {
             }
         }
         return out;
+    }
+
+    /** The colour of a plate where its parts from the left and from the top are these. */
+    private int pixel(BufferedImage shown, int plate, double u, double v) {
+        Map<String, Object> at = hand.project("v1", new double[] {x(plate) - 0.9 + 1.8 * u, 0, -0.9 + 1.8 * v});
+        return shown.getRGB((int) Hand.num(at, "x"), (int) Hand.num(at, "y")) & 0xFFFFFF;
+    }
+
+    /** The transfer of IEC 61966-2-1, from eight bits. */
+    private static double linear(int signal) {
+        double c = signal / 255.0;
+        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+    }
+
+    private static double srgb(double linear) {
+        return 255 * (linear <= 0.0031308 ? linear * 12.92 : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055);
     }
 
     /** Pictures come by themselves after the shapes. */

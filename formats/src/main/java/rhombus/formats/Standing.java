@@ -3,6 +3,8 @@ package rhombus.formats;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.navigate.Lengths;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Unit;
@@ -20,6 +22,20 @@ public record Standing(UpAxis up, Unit unit) {
         Map<String, Object> own = own(gltf);
         return new Standing(
                 "Z".equals(own.get("upAxis")) ? UpAxis.Z : UpAxis.Y, Unit.of(Plain.text(own.get("unit"), "")));
+    }
+
+    /**
+     * How large a kept scene would be if its numbers were in a unit: along X, Y and Z, in words.
+     *
+     * @return null where the format says how large it is
+     */
+    public static String size(KeptScene kept, Unit unit) {
+        Standing is = of(kept.gltf());
+        if (is.unit == null) {
+            return null;
+        }
+        Vec3 size = kept.scene().bounds().size().times(unit.metres() / is.unit.metres());
+        return Lengths.words(size.x()) + " × " + Lengths.words(size.y()) + " × " + Lengths.words(size.z());
     }
 
     private static Map<String, Object> own(Map<String, Object> gltf) {

@@ -1,8 +1,11 @@
 package rhombus.server.scene;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -12,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.Changed;
+import rhombus.formats.KeptScene;
 import rhombus.formats.Standing;
 import rhombus.formats.model.Unit;
 import rhombus.server.common.Refused;
@@ -51,6 +55,19 @@ public class SceneChanges {
         this.covers = covers;
         this.kept = kept;
         this.transactions = transactions;
+    }
+
+    /** How large a scene would be in each unit; none where its file says how large it is. */
+    List<SceneChangesController.Size> sizes(long owner, String id) throws IOException {
+        if (scenes.found(owner, id).unit() == null) {
+            return List.of();
+        }
+        try (InputStream in = files.geometry(owner, id)) {
+            KeptScene kept = KeptScene.read(in);
+            return Arrays.stream(Unit.values())
+                    .map(u -> new SceneChangesController.Size(u.words(), Standing.size(kept, u)))
+                    .toList();
+        }
     }
 
     /** Gives a scene another name. */

@@ -81,6 +81,20 @@ public class SceneChangesController {
         return entry(who, id);
     }
 
+    /**
+     * How large a scene would be.
+     *
+     * @param unit if its file's numbers were in this one, by its sign
+     * @param size along X, Y and Z, in words
+     */
+    record Size(String unit, String size) {}
+
+    /** How large a scene would be in each unit; none where the format of its file says how large it is. */
+    @GetMapping("/api/scenes/{id}/sizes")
+    List<Size> sizes(@AuthenticationPrincipal SignedIn who, @PathVariable String id) throws IOException {
+        return changes.sizes(who.id(), id);
+    }
+
     /** Copies a scene with its changes, views and Pins. */
     @PostMapping("/api/scenes/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)

@@ -65,6 +65,17 @@ class SceneChangesTest {
                 .containsEntry("unit", "mm")
                 .containsEntry("asked", true);
         assertThat(height(scene)).isEqualTo(0.002f);
+        // One by one by two of each; the inch is 25.4 mm.
+        Map<Object, Object> sizes = new LinkedHashMap<>();
+        for (Object o : mira.get(scene + "/sizes").list()) {
+            sizes.put(((Map<?, ?>) o).get("unit"), ((Map<?, ?>) o).get("size"));
+        }
+        assertThat(sizes)
+                .containsEntry("m", "1 m × 1 m × 2 m")
+                .containsEntry("mm", "1 mm × 1 mm × 2 mm")
+                .containsEntry("in", "2.54 cm × 2.54 cm × 5.08 cm")
+                .containsOnlyKeys("m", "cm", "mm", "micron", "in", "ft");
+        assertThat(keys.get(scene + "/sizes").status()).isEqualTo(404);
         Client.Answer a = mira.send("PATCH", scene, Map.of("upAxis", "Y", "unit", "in"));
         assertThat(a.json())
                 .containsEntry("upAxis", "Y")
