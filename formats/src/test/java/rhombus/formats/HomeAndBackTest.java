@@ -139,7 +139,7 @@ class HomeAndBackTest {
         return false;
     }
 
-    @Property(tries = 100)
+    @Property(tries = 500)
     void theTrianglesThatAreShownComeBackFromEveryFormat(@ForAll("scenes") Made m) {
         for (Export.Format f : Export.Format.values()) {
             Export e = Exported.as(m.base.imported(), m.scene, wanted(f));

@@ -153,7 +153,7 @@ class SecondReaderTest {
     }
 
     /** Of every vertex where the tree of transforms puts it. */
-    private static Aabb tight(Scene scene) {
+    static Aabb tight(Scene scene) {
         Aabb b = Aabb.EMPTY;
         for (int i = 0; i < scene.nodes().size(); i++) {
             for (int m : scene.node(i).meshes()) {
