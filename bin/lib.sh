@@ -112,6 +112,7 @@ ALTER USER 'root'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
 SQL
   )
   DB_PORT=$(free_port)
+  echo "$DB_PORT" >"$home/port"
   run_database "$home" || { say "The database did not start; see $home/mariadb.log"; exit 1; }
 }
 

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/sign-in', component: () => import('./pages/SignIn.vue') },
     { path: '/scenes', component: () => import('./pages/ScenesList.vue') },
     { path: '/scenes/:id', component: () => import('./pages/StagePage.vue'), props: true },
+    { path: '/account', component: () => import('./pages/AccountPage.vue') },
     { path: '/:rest(.*)*', redirect: '/scenes' },
   ],
 });

@@ -64,6 +64,7 @@ class FakeCore {
     ball: () => Float64Array.from([0, 0, 0, 1]),
     positions: () => Float32Array.from([0, 0, 0, 1, 0, 0, 0, 1, 0]),
     attribute: () => null,
+    places: () => null,
     indices: () => Int32Array.from([0, 1, 2]),
     levelIndices: () => Int32Array.from([0, 1, 2]),
     edgeEnds: (_: number, __: number, count: number) => new Float32Array(count * 6),

@@ -11,12 +11,15 @@ const password = ref('');
 const wrong = ref('');
 const busy = ref(false);
 const first = computed(() => session.firstAccountWanted);
+const joining = ref(false);
+const making = computed(() => first.value || joining.value);
 
 async function go() {
   busy.value = true;
   wrong.value = '';
   try {
-    await (first.value ? session.firstAccount(name.value, password.value) : session.signIn(name.value, password.value));
+    const door = first.value ? session.firstAccount : joining.value ? session.signUp : session.signIn;
+    await door(name.value, password.value);
     const to = typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/scenes';
     await router.replace(to);
   } catch (e) {
@@ -52,13 +55,16 @@ async function go() {
         size="large"
         type="password"
         show-password
-        :autocomplete="first ? 'new-password' : 'current-password'"
+        :autocomplete="making ? 'new-password' : 'current-password'"
         required
       />
       <p class="wrong" role="alert">{{ wrong }}</p>
       <el-button native-type="submit" type="primary" size="large" :loading="busy">
-        {{ first ? 'Create account' : 'Sign in' }}
+        {{ making ? 'Create account' : 'Sign in' }}
       </el-button>
+      <button v-if="session.signUpOffered && !first" type="button" class="plain other" @click="joining = !joining">
+        {{ joining ? 'I have an account' : 'I have no account yet' }}
+      </button>
     </form>
   </main>
 </template>
@@ -104,6 +110,10 @@ h1 {
 label {
   color: var(--quiet);
   margin-top: 8px;
+}
+.other {
+  align-self: start;
+  color: var(--accent);
 }
 .wrong {
   color: var(--error);

@@ -8,6 +8,7 @@ const router = useRouter();
 
 async function choose(what: string) {
   if (what === 'theme') applyTheme(theme.value === 'dusk' ? 'chalk' : 'dusk');
+  if (what === 'account') await router.push('/account');
   if (what === 'scenes') await router.push('/scenes');
   if (what === 'out') {
     await session.signOut().catch(() => undefined);
@@ -32,6 +33,7 @@ async function choose(what: string) {
         <el-dropdown-menu>
           <el-dropdown-item command="theme">{{ theme === 'dusk' ? 'Chalk (light)' : 'Dusk (dark)' }}</el-dropdown-item>
           <el-dropdown-item command="scenes">All scenes</el-dropdown-item>
+          <el-dropdown-item command="account">Account</el-dropdown-item>
           <el-dropdown-item command="out" divided>Sign out</el-dropdown-item>
         </el-dropdown-menu>
       </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue';
 import type { SceneEntry } from '../../api/api';
+import CardMenu from './CardMenu.vue';
 import NameField from '../common/NameField.vue';
 import { counted, size, when } from './facts';
 
@@ -51,21 +52,7 @@ function choose(what: string) {
       <RouterLink v-else :to="`/scenes/${scene.id}`" class="name" :title="scene.name" tabindex="-1">{{
         scene.name
       }}</RouterLink>
-      <el-dropdown trigger="click" @command="choose">
-        <button class="plain more" :aria-label="`What to do with ${scene.name}`" :disabled="busy">
-          <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
-            <path d="M2 5h12M2 11h12M5 3v4M11 9v4" fill="none" stroke="currentColor" stroke-width="1.6" />
-          </svg>
-        </button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item command="rename">Rename</el-dropdown-item>
-            <el-dropdown-item command="copy">Copy</el-dropdown-item>
-            <el-dropdown-item v-if="scene.unit" command="stand">Up axis and unit</el-dropdown-item>
-            <el-dropdown-item command="remove" divided>Delete</el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
+      <CardMenu :scene="scene" :busy="busy" @choose="choose" />
     </div>
     <p class="facts numbers">
       <span>{{ counted(scene.triangles, 'triangle') }}</span>
@@ -125,13 +112,6 @@ img {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-}
-.more {
-  color: var(--quiet);
-  min-width: 28px;
-  min-height: 28px;
-  display: grid;
-  place-items: center;
 }
 .facts {
   display: grid;

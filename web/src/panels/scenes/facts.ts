@@ -1,24 +1,25 @@
 import type { SceneEntry } from '../../api/api';
 
 const TAG = 'en-GB';
+// Made once: to make one takes longer than to use it, and a list has hundreds of lines.
+const NUMBER = new Intl.NumberFormat(TAG);
+const DAY = new Intl.DateTimeFormat(TAG, { day: 'numeric', month: 'short', year: 'numeric' });
+const SIZES = ['byte', 'kilobyte', 'megabyte', 'gigabyte'].map(
+  (unit) => new Intl.NumberFormat(TAG, { style: 'unit', unit, maximumSignificantDigits: 3 }),
+);
 
 export function counted(n: number, what: string): string {
-  return `${n.toLocaleString(TAG)} ${what}${n === 1 ? '' : 's'}`;
+  return `${NUMBER.format(n)} ${what}${n === 1 ? '' : 's'}`;
 }
 
 export function when(iso: string): string {
-  return new Date(iso).toLocaleDateString(TAG, { day: 'numeric', month: 'short', year: 'numeric' });
+  return DAY.format(new Date(iso));
 }
 
 /** A size in the largest unit in which it is at least 1; thousands, as discs are counted. */
 export function size(bytes: number): string {
-  const units = ['byte', 'kilobyte', 'megabyte', 'gigabyte'];
   const i = Math.min(3, Math.floor(Math.log10(Math.max(1, bytes)) / 3));
-  return (bytes / 1000 ** i).toLocaleString(TAG, {
-    style: 'unit',
-    unit: units[i]!,
-    maximumSignificantDigits: 3,
-  });
+  return SIZES[i]!.format(bytes / 1000 ** i);
 }
 
 /** Units that a file's numbers can be in, by their signs. */

@@ -81,6 +81,12 @@ class AccessTest {
             Hand.still(page);
             check(page, "the device bench, " + sort);
         }
+        page.navigate("/account");
+        page.locator("[data-places] li").first().waitFor();
+        page.click("text=Delete the account …");
+        page.locator("#remove-password").waitFor();
+        Hand.still(page);
+        check(page, "the account");
         Browser.close(page);
     }
 

@@ -45,6 +45,8 @@ public final class RunningServer {
         args.addAll(List.of(
                 "--server.port=" + port,
                 "--rhombus.demo=" + demo,
+                // Where nobody has an account yet, anybody may make one.
+                "--rhombus.sign-up=" + !demo,
                 "--rhombus.trusted-proxies=127.0.0.1",
                 "--spring.main.banner-mode=off"));
         context = SpringApplication.run(RhombusApplication.class, args.toArray(String[]::new));

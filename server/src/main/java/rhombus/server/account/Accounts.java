@@ -37,8 +37,53 @@ public class Accounts implements AuthenticationProvider {
         if (account == null || !right) {
             throw new BadCredentialsException("name or password is wrong");
         }
-        return UsernamePasswordAuthenticationToken.authenticated(
-                new SignedIn(account.id(), account.name()), null, List.of());
+        return signedIn(account);
+    }
+
+    private static Authentication signedIn(Account a) {
+        return UsernamePasswordAuthenticationToken.authenticated(new SignedIn(a.id(), a.name()), null, List.of());
+    }
+
+    /** Somebody who is signed in already, as the account is now. */
+    Authentication signedIn(long id) {
+        return signedIn(mapper.byId(id));
+    }
+
+    /** Whether it is an account's password. */
+    boolean isPassword(long id, String password) {
+        Account a = mapper.byId(id);
+        return passwords.matches(password, a == null ? nobody : a.passwordHash()) && a != null;
+    }
+
+    /**
+     * Gives an account another password.
+     *
+     * @throws Refused with 422 if it is too short or too long
+     */
+    void changePassword(long id, String next) {
+        mapper.password(id, passwords.encode(password(next)));
+    }
+
+    /**
+     * Gives an account another name.
+     *
+     * @throws Refused with 422 if it is none, with 409 if somebody has it
+     */
+    void rename(long id, String next) {
+        String n = name(next);
+        try {
+            mapper.rename(id, n);
+        } catch (DuplicateKeyException e) {
+            throw nameTaken(n);
+        }
+    }
+
+    /** Removes an account with everything in it. */
+    void remove(long id) {
+        transactions.executeWithoutResult(t -> {
+            mapper.remove(id);
+            mapper.beginAnew();
+        });
     }
 
     @Override
@@ -85,19 +130,33 @@ public class Accounts implements AuthenticationProvider {
      * @throws Refused if the name is taken, or name or password are too short or too long
      */
     public Account create(String name, String password) {
-        String n = name == null ? "" : name.strip();
+        String n = name(name);
+        String hash = passwords.encode(password(password));
+        try {
+            mapper.add(n, hash);
+        } catch (DuplicateKeyException e) {
+            throw nameTaken(n);
+        }
+        return mapper.find(n);
+    }
+
+    private static Refused nameTaken(String name) {
+        return new Refused(HttpStatus.CONFLICT, "The name " + name + " is taken; choose another.");
+    }
+
+    private static String name(String given) {
+        String n = given == null ? "" : given.strip();
         if (n.isEmpty() || n.length() > 60) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a name of 1 to 60 characters.");
         }
-        // BCrypt reads 72 bytes and no more.
-        if (password == null || password.length() < 8 || password.getBytes(StandardCharsets.UTF_8).length > 72) {
+        return n;
+    }
+
+    /** A password that can be kept: BCrypt reads 72 bytes and no more. */
+    static String password(String given) {
+        if (given == null || given.length() < 8 || given.getBytes(StandardCharsets.UTF_8).length > 72) {
             throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a password of 8 to 72 characters.");
         }
-        try {
-            mapper.add(n, passwords.encode(password));
-        } catch (DuplicateKeyException e) {
-            throw new Refused(HttpStatus.CONFLICT, "The name " + n + " is taken; choose another.");
-        }
-        return mapper.find(n);
+        return given;
     }
 }

@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -24,11 +25,19 @@ import rhombus.server.common.Refused;
 /** Signing in and out, and the first account of a new installation. */
 @RestController
 public class SessionController {
+    private static final String SIGN_UP = " sign-up";
+
     private final Accounts accounts;
     private final Attempts attempts;
     private final SecurityContextRepository contexts;
+    private final boolean signUp;
 
-    SessionController(Accounts accounts, Attempts attempts, SecurityContextRepository contexts) {
+    SessionController(
+            Accounts accounts,
+            Attempts attempts,
+            SecurityContextRepository contexts,
+            @Value("${rhombus.sign-up}") boolean signUp) {
+        this.signUp = signUp;
         this.accounts = accounts;
         this.attempts = attempts;
         this.contexts = contexts;
@@ -56,16 +65,16 @@ public class SessionController {
      *
      * @param name who is signed in, or null
      * @param firstAccountWanted whether there is no account yet
+     * @param signUp whether anybody may make an account
      */
-    record Begin(@Schema(types = {"string", "null"}) String name, boolean firstAccountWanted) {}
+    record Begin(@Schema(types = {"string", "null"}) String name, boolean firstAccountWanted, boolean signUp) {}
 
     @PostMapping("/api/session")
     Person signIn(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         String address = request.getRemoteAddr();
         if (!attempts.allowed(c.name(), address)) {
             response.setHeader("Retry-After", "900");
-            throw new Refused(
-                    HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
+            throw tooMany();
         }
         try {
             return start(
@@ -77,7 +86,12 @@ public class SessionController {
         }
     }
 
-    private Person start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
+    static Refused tooMany() {
+        return new Refused(
+                HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
+    }
+
+    Person start(Authentication a, HttpServletRequest request, HttpServletResponse response) {
         SignedIn who = (SignedIn) a.getPrincipal();
         attempts.forgive(who.name(), request.getRemoteAddr());
         // A new session id for a new identity: an id planted before cannot be used after.
@@ -87,6 +101,7 @@ public class SessionController {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(a);
         contexts.saveContext(context, request, response);
+        Sessions.note(request);
         return new Person(who.name());
     }
 
@@ -117,7 +132,25 @@ public class SessionController {
     @GetMapping("/api/start")
     Begin begin(Authentication a) {
         String name = a != null && a.getPrincipal() instanceof SignedIn who ? who.name() : null;
-        return new Begin(name, accounts.none());
+        return new Begin(name, accounts.none(), signUp);
+    }
+
+    /** Makes an account and signs in with it; 404 where an administrator makes the accounts. */
+    @PostMapping("/api/accounts")
+    @ResponseStatus(HttpStatus.CREATED)
+    Person signUp(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
+        if (!signUp) {
+            throw Refused.notFound("address");
+        }
+        // No account has a name that begins with a blank, so that nobody's sign-in is slowed by this.
+        if (!attempts.allowed(SIGN_UP, request.getRemoteAddr())) {
+            response.setHeader("Retry-After", "900");
+            throw new Refused(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "Many accounts were made from here just now. Wait a quarter of an hour and try again.");
+        }
+        Account made = accounts.create(c.name(), c.password());
+        return start(accounts.signedIn(made.id()), request, response);
     }
 
     @PostMapping("/api/first-account")

@@ -48,7 +48,10 @@ public class BodyLimits extends OncePerRequestFilter {
     /** How much an address takes; uploads of files are bounded by the server's own settings for them. */
     static long most(HttpServletRequest r) {
         String path = r.getRequestURI();
-        if (path.startsWith("/api/session") || path.startsWith("/api/first-account") || !path.startsWith("/api/")) {
+        if (path.startsWith("/api/session")
+                || path.startsWith("/api/first-account")
+                || path.startsWith("/api/account")
+                || !path.startsWith("/api/")) {
             return DOOR;
         }
         if (path.startsWith("/api/scenes/") && path.endsWith("/pictures")) {

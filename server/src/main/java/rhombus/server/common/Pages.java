@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Addresses of the front end: all of them load the same page, which finds its way by itself. */
 @Controller
 public class Pages {
-    @GetMapping({"/", "/sign-in", "/scenes", "/scenes/{id}"})
+    @GetMapping({"/", "/sign-in", "/account", "/scenes", "/scenes/{id}"})
     String page() {
         return "forward:/index.html";
     }

@@ -20,6 +20,9 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /** Who may do what, and the headers every answer carries. */
 @Configuration
 public class SecurityRules {
+    /** How passwords are kept. */
+    public static final PasswordEncoder ENCODER = new BCryptPasswordEncoder(11);
+
     /** Everything comes from here; images may be made in the page; nothing may frame it. */
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
             + "img-src 'self' blob: data:; connect-src 'self' blob:; worker-src 'self'; manifest-src 'self'; "
@@ -50,16 +53,17 @@ public class SecurityRules {
     @Order(2)
     SecurityFilterChain rules(HttpSecurity http) throws Exception {
         return http.csrf(c -> c.spa().csrfTokenRepository(token()))
-                .authorizeHttpRequests(a -> a.requestMatchers(HttpMethod.POST, "/api/session", "/api/first-account")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/first-account", "/api/start")
-                        .permitAll()
-                        .requestMatchers("/actuator/health/**")
-                        .permitAll()
-                        .requestMatchers("/api/**", "/actuator/**", "/v3/**")
-                        .authenticated()
-                        .anyRequest()
-                        .permitAll())
+                .authorizeHttpRequests(
+                        a -> a.requestMatchers(HttpMethod.POST, "/api/session", "/api/first-account", "/api/accounts")
+                                .permitAll()
+                                .requestMatchers(HttpMethod.GET, "/api/session", "/api/first-account", "/api/start")
+                                .permitAll()
+                                .requestMatchers("/actuator/health/**")
+                                .permitAll()
+                                .requestMatchers("/api/**", "/actuator/**", "/v3/**")
+                                .authenticated()
+                                .anyRequest()
+                                .permitAll())
                 .exceptionHandling(e -> e.authenticationEntryPoint((request, response, ex) -> Problems.write(
                                 response,
                                 HttpStatus.UNAUTHORIZED,
@@ -80,7 +84,7 @@ public class SecurityRules {
 
     @Bean
     PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder(11);
+        return ENCODER;
     }
 
     @Bean

@@ -147,6 +147,42 @@ class SessionTest {
         assertThat(Attempts.place("198.51.100.4")).isEqualTo("198.51.100.4");
     }
 
+    /** This server lets anybody. */
+    private static void anybodyMakesAnAccount(RunningServer server) {
+        Client c = new Client(server);
+        assertThat(c.get("/api/start").json()).containsEntry("signUp", true);
+        assertThat(c.send("POST", "/api/accounts", Map.of("name", "x", "password", "short"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(c.send("POST", "/api/accounts", Map.of("name", "newcomer", "password", "long enough"))
+                        .status())
+                .isEqualTo(201);
+        assertThat(c.get("/api/session").json()).containsEntry("name", "newcomer");
+        List<Integer> more = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            Client other = new Client(server);
+            other.get("/api/start");
+            more.add(other.send("POST", "/api/accounts", Map.of("name", "n" + i, "password", "long enough"))
+                    .status());
+        }
+        assertThat(more)
+                .as("five in a quarter of an hour, two of them above")
+                .containsExactly(201, 201, 201, 429, 429, 429);
+    }
+
+    private static void theNextAccountIsTheFirstAgainOnceAllAreGone(RunningServer server) {
+        Accounts accounts = server.bean(Accounts.class);
+        JdbcTemplate db = server.bean(JdbcTemplate.class);
+        for (Long id : db.queryForList("SELECT id FROM account", Long.class)) {
+            accounts.remove(id);
+        }
+        Client c = new Client(server);
+        assertThat(c.get("/api/start").json()).containsEntry("firstAccountWanted", true);
+        assertThat(c.send("POST", "/api/first-account", Map.of("name", "again", "password", "long enough"))
+                        .status())
+                .isEqualTo(200);
+    }
+
     @Test
     void ofSixFirstAccountsAtOnceThereIsOne() throws Exception {
         RunningServer server = RunningServer.empty();
@@ -176,6 +212,8 @@ class SessionTest {
             assertThat(statuses.stream().filter(s -> s == 200)).hasSize(1);
             assertThat(server.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM account", Integer.class))
                     .isEqualTo(1);
+            anybodyMakesAnAccount(server);
+            theNextAccountIsTheFirstAgainOnceAllAreGone(server);
         } finally {
             server.close();
         }

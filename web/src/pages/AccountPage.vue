@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import TopBar from '../panels/common/TopBar.vue';
+import ChangeName from '../panels/account/ChangeName.vue';
+import ChangePassword from '../panels/account/ChangePassword.vue';
+import PlacesList from '../panels/account/PlacesList.vue';
+import RemoveAccount from '../panels/account/RemoveAccount.vue';
+import { ref } from 'vue';
+
+const places = ref<InstanceType<typeof PlacesList>>();
+</script>
+
+<template>
+  <div class="page">
+    <TopBar><h1>Account</h1></TopBar>
+    <main>
+      <ChangeName @changed="places?.load()" />
+      <ChangePassword @changed="places?.load()" />
+      <PlacesList ref="places" />
+      <RemoveAccount />
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  height: 100%;
+  display: grid;
+  grid-template-rows: auto 1fr;
+}
+main {
+  overflow: auto;
+  padding: 22px max(24px, calc(50% - 460px)) 60px;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
+  gap: 18px;
+  align-content: start;
+}
+</style>
