@@ -15,8 +15,8 @@ import { ORDERS, sifted, type Order } from '../panels/scenes/facts';
 import { keepBrought } from '../stage/broughtKeymap';
 import { Uploads } from '../stores/uploads';
 
-/** So long after the page has come, milliseconds, it has all it shows itself. */
-const READY_MS = 300;
+/** So long after the page has come, milliseconds, nobody is still about to search in it. */
+const READY_MS = 2500;
 const ORDER = 'rhombus.scenes.order';
 
 const router = useRouter();
@@ -91,7 +91,11 @@ function ordered(e: Event) {
   window.localStorage.setItem(ORDER, order.value);
 }
 
+let made = false;
+/** What opening a scene needs is fetched before anyone asks for it: when a hand comes near the scenes, or after a while. */
 function ready() {
+  if (made) return;
+  made = true;
   readyForFiles();
   void import('./StagePage.vue');
   void import('../stage/painter/studio').then(({ readyToPaint }) => readyToPaint());
@@ -100,7 +104,6 @@ function ready() {
 onMounted(() => {
   window.addEventListener('hashchange', follow);
   void load();
-  // What opening a scene needs is fetched before anyone asks for it.
   window.setTimeout(ready, READY_MS);
 });
 onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
@@ -136,7 +139,7 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
       <p v-else-if="loaded && shown.length === 0 && scenes.length" class="none" role="status">
         No scene is called like that. <button class="plain" @click="text = ''">Show all {{ scenes.length }}</button>
       </p>
-      <ul v-if="shown.length" class="cards" aria-label="Scenes">
+      <ul v-if="shown.length" class="cards" aria-label="Scenes" @pointerover.once="ready" @focusin.once="ready">
         <SceneCard
           v-for="s in shown"
           :key="s.id"
