@@ -4,6 +4,7 @@ import type {
   BoardsState,
   Changed,
   Core,
+  FirstStep,
   Hint,
   HistoryState,
   LayerRow,
@@ -27,6 +28,7 @@ export const useStage = defineStore('stage', () => {
   const selection = shallowRef<string[]>([]);
   const readout = shallowReactive<Partial<Readout>>({});
   const hints = shallowRef<Hint[]>([]);
+  const firstStep = shallowRef<FirstStep | null>(null);
   const boards = shallowRef<BoardsState>({ tabs: [], borders: [], templates: [] });
   const pins = shallowRef<PinRow[]>([]);
   const layers = shallowRef<LayerRow[]>([]);
@@ -52,6 +54,7 @@ export const useStage = defineStore('stage', () => {
     lastRead = performance.now();
     core.show.readout(readout as Readout, !('view' in readout));
     hints.value = core.show.hints();
+    firstStep.value = core.show.firstSteps()[0] ?? null;
   }
 
   /** Takes over what {@link refresh} has left out while a view moved; gives false if that was nothing. */
@@ -123,6 +126,7 @@ export const useStage = defineStore('stage', () => {
     marks.value = [];
     for (const part of Object.keys(readout)) delete readout[part as keyof Readout];
     hints.value = [];
+    firstStep.value = null;
     boards.value = { tabs: [], borders: [], templates: [] };
     objects.value = [];
     notices.value = [];
@@ -139,6 +143,7 @@ export const useStage = defineStore('stage', () => {
     selection,
     readout,
     hints,
+    firstStep,
     boards,
     pins,
     layers,

@@ -10,6 +10,13 @@ const run = useRun();
 
 <template>
   <footer class="hints" data-hints>
+    <div v-if="store.firstStep" class="first" role="status" data-first-step>
+      <span class="number numbers">{{ store.firstStep.number }} of {{ store.firstStep.of }}</span>
+      <span class="what">{{ store.firstStep.words }}</span>
+      <kbd>{{ store.firstStep.trigger }}</kbd>
+      <button class="plain" data-command="app.skip-step" @click="run('app.skip-step')">Skip</button>
+      <button class="plain" data-command="app.end-steps" @click="run('app.end-steps')">No more of these</button>
+    </div>
     <div class="list">
       <span v-for="h in store.hints" :key="h.trigger + h.words" class="hint"
         ><kbd>{{ h.trigger }}</kbd
@@ -42,6 +49,23 @@ const run = useRun();
   flex-wrap: wrap;
   gap: 0 20px;
   overflow: hidden;
+}
+.first {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 0 14px 0 -14px;
+  padding: 0 4px 0 14px;
+  height: 100%;
+  background: var(--raised);
+  white-space: nowrap;
+}
+.first .number {
+  color: var(--accent);
+  font-weight: 700;
+}
+.first .plain {
+  color: var(--text);
 }
 .hint {
   display: flex;

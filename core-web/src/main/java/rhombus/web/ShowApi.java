@@ -4,6 +4,7 @@ import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.boundary.Gives;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.stage.hand.FirstStep;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.BoardsState;
 import rhombus.core.stage.show.CameraRow;
@@ -113,6 +114,10 @@ public interface ShowApi extends JSObject {
 
     /** Numbers of the nodes that are selected, or of the one selected last, with all below them. */
     Int32Array selectedNodes(boolean last);
+
+    /** What a new hand is asked to do next; none where all is done. */
+    @Gives(value = FirstStep.class, list = true)
+    JSObject firstSteps();
 
     /** The same list as long as nothing changes. */
     @Gives(value = Hint.class, list = true)

@@ -6,6 +6,7 @@ import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
+import rhombus.core.stage.hand.FirstStep;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.Readout;
@@ -14,13 +15,16 @@ import rhombus.core.stage.show.Snapshots;
 
 /** The door for panels. */
 final class ShowDoor implements ShowApi {
+    private final Stage stage;
     private final Snapshots snapshots;
     private final Map<String, String> layout;
     private final Same<Frame> frames = new Same<>(Told::of);
     private final Same<Hint> hints = new Same<>(Told::of);
+    private final Same<FirstStep> firstSteps = new Same<>(Told::of);
     private Readout readout;
 
     ShowDoor(Stage stage, Map<String, String> layout) {
+        this.stage = stage;
         snapshots = stage.snapshots();
         this.layout = layout;
     }
@@ -161,6 +165,11 @@ final class ShowDoor implements ShowApi {
     @Override
     public Int32Array selectedNodes(boolean last) {
         return Int32Array.fromJavaArray(snapshots.selectedNodes(last));
+    }
+
+    @Override
+    public JSObject firstSteps() {
+        return firstSteps.of(stage.firstSteps(layout));
     }
 
     @Override

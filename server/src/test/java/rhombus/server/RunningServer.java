@@ -47,6 +47,8 @@ public final class RunningServer {
                 "--rhombus.demo=" + demo,
                 // Where nobody has an account yet, anybody may make one.
                 "--rhombus.sign-up=" + !demo,
+                // The accounts of tests know their way.
+                "--rhombus.first-steps=" + !demo,
                 "--rhombus.trusted-proxies=127.0.0.1",
                 "--spring.main.banner-mode=off"));
         context = SpringApplication.run(RhombusApplication.class, args.toArray(String[]::new));

@@ -414,6 +414,20 @@ public final class AllHabits {
             "clear",
             "Orange, sky blue, violet");
 
+    /** Which of three steps a new hand is asked for next; whoever makes an account begins with the first. */
+    public static final Habit FIRST_STEPS = choice(
+            "shown.first-steps",
+            "First steps",
+            "Three small steps for a new hand, asked for on the line of hints until it has done them.",
+            "over",
+            "Not shown",
+            "orbit",
+            "From the first: orbit",
+            "dolly",
+            "From the second: dolly",
+            "frame",
+            "The third: frame");
+
     private AllHabits() {}
 
     private static Habit add(Habit h) {

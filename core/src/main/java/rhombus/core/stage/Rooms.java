@@ -12,6 +12,7 @@ import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.boards.Workspace;
 import rhombus.core.stage.hand.Devices;
+import rhombus.core.stage.hand.FirstSteps;
 import rhombus.core.stage.hand.HandAdvice;
 import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.HandReport;
@@ -57,6 +58,7 @@ final class Rooms {
     final HandAdvice advice = new HandAdvice(ground, report, rebinding);
     final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
+    final FirstSteps firstSteps = new FirstSteps(ground, keymaps, report);
     final Runner runner = new Runner(new Work(
             ground,
             subject,
@@ -69,7 +71,8 @@ final class Rooms {
             grips,
             hover,
             resolver,
-            keymaps));
+            keymaps,
+            firstSteps));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);

@@ -9,6 +9,7 @@ import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.hand.Devices;
+import rhombus.core.stage.hand.FirstStep;
 import rhombus.core.stage.hand.HandAdvice;
 import rhombus.core.stage.hand.HandFile;
 import rhombus.core.stage.hand.HandReport;
@@ -97,6 +98,11 @@ public final class Stage {
     /** Teaching the keymap by the hand. */
     public Teaching teaching() {
         return rooms.teaching;
+    }
+
+    /** What a new hand is asked to do next, none where all is done; {@code layout} tells what the user's own keyboard prints on its keys. */
+    public List<FirstStep> firstSteps(Map<String, String> layout) {
+        return rooms.firstSteps.now(layout);
     }
 
     /** The user's keymaps. */

@@ -26,7 +26,13 @@ class PreviewTest {
     private static final List<Habit> ALIKE = List.of(AllHabits.POLES, AllHabits.AXIS_FLAT, AllHabits.AXIS_COLOURS);
     /** Settings that no motion shows: the ladder has a place of its own. */
     private static final List<Habit> UNSHOWN = List.of(
-            AllHabits.EASING, AllHabits.ENDLESS, AllHabits.REPORT, AllHabits.UNIT, AllHabits.LADDER, AllHabits.THEME);
+            AllHabits.EASING,
+            AllHabits.ENDLESS,
+            AllHabits.REPORT,
+            AllHabits.UNIT,
+            AllHabits.LADDER,
+            AllHabits.THEME,
+            AllHabits.FIRST_STEPS);
 
     private static Stream<Habit> shown() {
         return AllHabits.all().values().stream().filter(Preview::shows);

@@ -105,7 +105,8 @@ class StrokesTest {
             room = Math.min(room, Math.min(x, y));
         }
         assertThat(room).isGreaterThan(Framing.MARGIN - 2e-3);
-        // Where they lie along one line of sight there is little to touch a border with: then the eye is as near as it may come.
+        // Where they lie along one line of sight there is little to touch a border with: then the eye is as near as it
+        // may come.
         Pose pose = screen.pose();
         double nearest = ends.stream().mapToDouble(pose::depth).min().orElseThrow();
         double farthest = ends.stream().mapToDouble(pose::depth).max().orElseThrow();

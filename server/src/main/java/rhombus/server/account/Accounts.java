@@ -19,11 +19,17 @@ public class Accounts implements AuthenticationProvider {
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
+    private final List<NewAccount> followers;
     /** Compared when there is no such account, so that an unknown name takes as long as a wrong password. */
     private final String nobody;
 
-    Accounts(AccountMapper mapper, PasswordEncoder passwords, TransactionTemplate transactions) {
+    Accounts(
+            AccountMapper mapper,
+            PasswordEncoder passwords,
+            TransactionTemplate transactions,
+            List<NewAccount> followers) {
         this.mapper = mapper;
+        this.followers = followers;
         this.transactions = transactions;
         this.passwords = passwords;
         this.nobody = passwords.encode("nobody");
@@ -137,7 +143,9 @@ public class Accounts implements AuthenticationProvider {
         } catch (DuplicateKeyException e) {
             throw nameTaken(n);
         }
-        return mapper.find(n);
+        Account made = mapper.find(n);
+        followers.forEach(f -> f.made(made.id()));
+        return made;
     }
 
     private static Refused nameTaken(String name) {

@@ -158,6 +158,7 @@ class SessionTest {
                         .status())
                 .isEqualTo(201);
         assertThat(c.get("/api/session").json()).containsEntry("name", "newcomer");
+        assertThat(c.get("/api/habits").body()).contains("\"shown.first-steps\":\"orbit\"");
         List<Integer> more = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
             Client other = new Client(server);

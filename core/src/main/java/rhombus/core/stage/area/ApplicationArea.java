@@ -9,6 +9,7 @@ import static rhombus.core.keymap.Modifiers.SHIFT;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
+import rhombus.core.stage.hand.FirstSteps;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.view.Ground;
 
@@ -19,15 +20,19 @@ final class ApplicationArea {
     private final Ground ground;
     private final Resolver resolver;
     private final UserKeymaps keymaps;
+    private final FirstSteps firstSteps;
 
-    private ApplicationArea(Ground ground, Resolver resolver, UserKeymaps keymaps) {
+    private ApplicationArea(Ground ground, Resolver resolver, UserKeymaps keymaps, FirstSteps firstSteps) {
+        this.firstSteps = firstSteps;
         this.ground = ground;
         this.resolver = resolver;
         this.keymaps = keymaps;
     }
 
     static Area<ApplicationArea> area() {
-        return new Area<>(p -> new ApplicationArea(p.ground(), p.resolver(), p.keymaps()), ApplicationArea::declare);
+        return new Area<>(
+                p -> new ApplicationArea(p.ground(), p.resolver(), p.keymaps(), p.firstSteps()),
+                ApplicationArea::declare);
     }
 
     private static void declare(Declare<ApplicationArea> d) {
@@ -72,6 +77,10 @@ final class ApplicationArea {
         d.action("app.take-keymap", "Use the keymap that came with an address or a file")
                 .anytime()
                 .tries((a, c) -> a.keymaps.useBrought());
+        d.action("app.skip-step", "Skip the first step that is asked for")
+                .anytime()
+                .does((a, c) -> a.firstSteps.skip());
+        d.action("app.end-steps", "Leave the first steps").anytime().does((a, c) -> a.firstSteps.end());
         page(d, "app.habits", "Open Habits");
         page(d, "app.bench", "Open or close the device bench").truth("on");
         page(d, "app.hints", "Show or hide the hints")

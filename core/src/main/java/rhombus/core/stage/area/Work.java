@@ -4,6 +4,7 @@ import rhombus.core.keymap.Resolver;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
+import rhombus.core.stage.hand.FirstSteps;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
@@ -26,4 +27,5 @@ public record Work(
         Grips grips,
         Hover hover,
         Resolver resolver,
-        UserKeymaps keymaps) {}
+        UserKeymaps keymaps,
+        FirstSteps firstSteps) {}

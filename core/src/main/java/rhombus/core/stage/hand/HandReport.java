@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Bindable;
 import rhombus.core.keymap.Binding;
@@ -66,6 +67,8 @@ public final class HandReport {
     private BooleanSupplier quiet = () -> false;
     private String since = "";
 
+    private Consumer<Command> heard = c -> {};
+    private Command running;
     private Command last;
     private ViewState lastView;
     private double lastAt = Double.NEGATIVE_INFINITY;
@@ -121,7 +124,23 @@ public final class HandReport {
         ran(c, v);
     }
 
+    /** Who hears of each command that the hand has run, of motions once they are over. */
+    void heardBy(Consumer<Command> who) {
+        heard = who;
+    }
+
+    private void tell(Command c) {
+        if (!quiet.getAsBoolean()) {
+            heard.accept(c);
+        }
+    }
+
     private void ran(Command c, ViewState v) {
+        if (c.sort() == Command.Sort.MOTION) {
+            running = c;
+        } else {
+            tell(c);
+        }
         if (c.id().equals("trail.back")) {
             if (last != null && v == lastView && ground.now() - lastAt <= AT_ONCE_MS) {
                 count(Sort.BACK, last.id());
@@ -138,6 +157,7 @@ public final class HandReport {
 
     /** The motion that ran was taken back. */
     void cancelled(Command c) {
+        running = null;
         if (c != null) {
             count(Sort.BACK, c.id());
         }
@@ -147,6 +167,10 @@ public final class HandReport {
     /** The motion that ran is over: from now on it can be taken back at once. */
     void released() {
         lastAt = ground.now();
+        if (running != null) {
+            tell(running);
+            running = null;
+        }
     }
 
     private void count(Sort s, String key) {
