@@ -22,6 +22,7 @@ function fakeCore() {
       selection: vi.fn(() => ['n1']),
       readout: vi.fn((target: Partial<Readout>) => Object.assign(target, { view: 'v2', title: 'Scout' })),
       hints: vi.fn(() => []),
+      firstSteps: () => [],
     },
     draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { parts: [n] })) },
   };
