@@ -13,7 +13,7 @@ const run = useRun();
     <div v-if="store.firstStep" class="first" role="status" data-first-step>
       <span class="number numbers">{{ store.firstStep.number }} of {{ store.firstStep.of }}</span>
       <span class="what">{{ store.firstStep.words }}</span>
-      <kbd>{{ store.firstStep.trigger }}</kbd>
+      <kbd v-if="store.firstStep.trigger">{{ store.firstStep.trigger }}</kbd>
       <button class="plain" data-command="app.skip-step" @click="run('app.skip-step')">Skip</button>
       <button class="plain" data-command="app.end-steps" @click="run('app.end-steps')">No more of these</button>
     </div>

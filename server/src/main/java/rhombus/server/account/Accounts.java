@@ -138,14 +138,17 @@ public class Accounts implements AuthenticationProvider {
     public Account create(String name, String password) {
         String n = name(name);
         String hash = passwords.encode(password(password));
-        try {
-            mapper.add(n, hash);
-        } catch (DuplicateKeyException e) {
-            throw nameTaken(n);
-        }
-        Account made = mapper.find(n);
-        followers.forEach(f -> f.made(made.id()));
-        return made;
+        // With all that belongs to a new account, or not at all.
+        return transactions.execute(t -> {
+            try {
+                mapper.add(n, hash);
+            } catch (DuplicateKeyException e) {
+                throw nameTaken(n);
+            }
+            Account made = mapper.find(n);
+            followers.forEach(f -> f.made(made.id()));
+            return made;
+        });
     }
 
     private static Refused nameTaken(String name) {

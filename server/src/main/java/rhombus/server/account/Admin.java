@@ -97,14 +97,14 @@ public final class Admin {
     }
 
     private String password(Account a) {
-        String next = Accounts.password(read("The new password of " + a.name() + ": "));
+        String next = Accounts.password(read("The new password of " + a.name() + ": ", true));
         mapper.password(a.id(), passwords.encode(next));
         mapper.endSessions(a.name());
         return a.name() + " has the new password, and is signed out everywhere.";
     }
 
     private String remove(Account a) {
-        String said = read("Everything of " + a.name() + " goes for good. Type the name once more: ");
+        String said = read("Everything of " + a.name() + " goes for good. Type the name once more: ", false);
         if (!a.name().equals(said)) {
             throw refused("That is another name; nothing was removed.");
         }
@@ -114,12 +114,13 @@ public final class Admin {
         return a.name() + " is removed.";
     }
 
-    /** A line from the terminal, unseen where there is one, or of what is piped in. */
-    private static String read(String question) {
+    /** A line from the terminal, unseen where it is a secret, or of what is piped in. */
+    private static String read(String question, boolean secret) {
         Console console = System.console();
         if (console != null) {
-            char[] typed = console.readPassword("%s", question);
-            return typed == null ? "" : new String(typed);
+            char[] unseen = secret ? console.readPassword("%s", question) : null;
+            String typed = secret ? unseen == null ? null : new String(unseen) : console.readLine("%s", question);
+            return typed == null ? "" : typed;
         }
         try {
             String line = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8)).readLine();

@@ -147,7 +147,7 @@ public class SessionController {
             response.setHeader("Retry-After", "900");
             throw new Refused(
                     HttpStatus.TOO_MANY_REQUESTS,
-                    "Many accounts were made from here just now. Wait a quarter of an hour and try again.");
+                    "Many accounts were asked for from here just now. Wait a quarter of an hour and try again.");
         }
         Account made = accounts.create(c.name(), c.password());
         return start(accounts.signedIn(made.id()), request, response);

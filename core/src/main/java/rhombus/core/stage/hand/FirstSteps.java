@@ -1,6 +1,7 @@
 package rhombus.core.stage.hand;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -122,7 +123,7 @@ public final class FirstSteps {
 
     private void next(Step s) {
         boolean last = s.ordinal() == Step.values().length - 1;
-        keep(last ? OVER : Step.values()[s.ordinal() + 1].name().toLowerCase());
+        keep(last ? OVER : Step.values()[s.ordinal() + 1].name().toLowerCase(Locale.ROOT));
     }
 
     private void keep(String at) {
