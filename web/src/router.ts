@@ -1,12 +1,16 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { useSession } from './stores/session';
 
+const list = () => import('./pages/ScenesList.vue');
+// Fetched while the server is still being asked who this is.
+if (/^\/(scenes\/?)?$/.test(window.location.pathname)) void list().catch(() => undefined);
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/scenes' },
     { path: '/sign-in', component: () => import('./pages/SignIn.vue') },
-    { path: '/scenes', component: () => import('./pages/ScenesList.vue') },
+    { path: '/scenes', component: list },
     { path: '/scenes/:id', component: () => import('./pages/StagePage.vue'), props: true },
     { path: '/account', component: () => import('./pages/AccountPage.vue') },
     { path: '/:rest(.*)*', redirect: '/scenes' },

@@ -24,6 +24,7 @@ function fakeCore() {
       hints: vi.fn(() => []),
       firstSteps: () => [],
     },
+    help: { tips: () => [] },
     draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { parts: [n] })) },
   };
   return core;

@@ -12,6 +12,8 @@ export type NewerReport = Told['Report'];
 export type EarlierFile = Told['Earlier'];
 export type SignedInPlace = Told['Place'];
 export type Bundle = Told['Bundle'];
+export type DrillListed = Told['DrillListed'];
+export type DrillScore = Told['Counted'];
 export type Version = Told['Version'];
 export type Kept = Told['Loaded'];
 
@@ -26,7 +28,15 @@ export const api = {
   endOtherPlaces: () => request('delete', '/api/account/sessions', {}),
   changePassword: (password: string, next: string) => request('put', '/api/account/password', {}, { password, next }),
   rename: (password: string, name: string) => request('put', '/api/account/name', {}, { password, name }),
+  dataAddress: () => address('get', '/api/account/data', {}),
+  /** Brings back what was saved as one file. */
+  bringData: (file: File, settings: boolean, progress: (part: number) => void, stop: (abort: () => void) => void) =>
+    upload<Told['CameBack']>(`${address('post', '/api/account/data', {})}?settings=${settings}`, file, progress, stop),
   removeAccount: (password: string) => request('post', '/api/account/remove', {}, { password }),
+  drills: () => request('get', '/api/drills', {}),
+  /** Has a run done again, so that it counts. */
+  drillRun: (id: string, scene: string, seconds: number, log: Plain) =>
+    request('post', '/api/drills/{id}/runs', { id }, { scene, seconds, log }),
   scenes: () => request('get', '/api/scenes', {}),
   scene: (id: string) => request('get', '/api/scenes/{id}', { id }),
   removeScene: (id: string) => request('delete', '/api/scenes/{id}', { id }),

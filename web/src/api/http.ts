@@ -137,10 +137,10 @@ export async function fetchFile(
   return { blob: new Blob(pieces, { type }), name: name ? decodeURIComponent(name) : 'scene' };
 }
 
-/** Sends a form and tells how much of it has gone. `stop` receives a function that gives it up. */
+/** Sends a form or a file and tells how much of it has gone. `stop` receives a function that gives it up. */
 export function upload<T>(
   path: string,
-  form: FormData,
+  body: FormData | File,
   progress: (part: number) => void,
   stop: (abort: () => void) => void,
 ): Promise<T> {
@@ -150,9 +150,9 @@ export function upload<T>(
     request.setRequestHeader('X-XSRF-TOKEN', decodeURIComponent(token()));
     request.upload.onprogress = (e) => progress(e.total ? e.loaded / e.total : 0);
     request.onload = () => {
-      const body = JSON.parse(request.responseText || '{}') as T & { detail?: string };
-      if (request.status < 300) resolve(body);
-      else reject(new Failure(request.status, body.detail ?? `The server answered ${request.status}.`));
+      const answer = JSON.parse(request.responseText || '{}') as T & { detail?: string };
+      if (request.status < 300) resolve(answer);
+      else reject(new Failure(request.status, answer.detail ?? `The server answered ${request.status}.`));
     };
     request.onerror = () =>
       reject(
@@ -163,6 +163,6 @@ export function upload<T>(
       );
     request.onabort = () => reject(new Failure(409, 'The upload was cancelled; nothing was stored.'));
     stop(() => request.abort());
-    request.send(form);
+    request.send(body);
   });
 }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import HelpBubble from '../help/HelpBubble.vue';
 import TopBar from '../panels/common/TopBar.vue';
+import AllData from '../panels/account/AllData.vue';
 import ChangeName from '../panels/account/ChangeName.vue';
 import ChangePassword from '../panels/account/ChangePassword.vue';
 import PlacesList from '../panels/account/PlacesList.vue';
@@ -16,8 +18,10 @@ const places = ref<InstanceType<typeof PlacesList>>();
       <ChangeName @changed="places?.load()" />
       <ChangePassword @changed="places?.load()" />
       <PlacesList ref="places" />
+      <AllData />
       <RemoveAccount />
     </main>
+    <HelpBubble :core="null" />
   </div>
 </template>
 

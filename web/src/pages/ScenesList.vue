@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { api, type SceneDetail, type SceneEntry } from '../api/api';
 import type { Chosen } from '../api/chosen';
 import { readyForFiles } from '../api/files';
+import HelpBubble from '../help/HelpBubble.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import { chosen } from '../panels/common/pick';
 import ChooseFiles from '../panels/scenes/ChooseFiles.vue';
@@ -17,6 +18,8 @@ import { Uploads } from '../stores/uploads';
 
 /** So long after the page has come, milliseconds, nobody is still about to search in it. */
 const READY_MS = 2500;
+/** So many cards are made at first, about two screens, and so many more in each frame after it. */
+const AT_ONCE = 24;
 const ORDER = 'rhombus.scenes.order';
 
 const router = useRouter();
@@ -30,6 +33,7 @@ const standing = ref<SceneEntry | null>(null);
 const busy = ref('');
 const brought = ref(keepBrought());
 const shown = computed(() => sifted(scenes.value, text.value, order.value));
+const most = ref(AT_ONCE);
 const uploads = new Uploads((s, alone) => void stored(s, alone));
 /** Another address was entered while this page is there. */
 const follow = () => (brought.value = keepBrought());
@@ -46,6 +50,16 @@ async function load() {
   } finally {
     loaded.value = true;
   }
+  more();
+}
+
+/** Makes the cards that are not there yet, some in each frame, so that the first ones can be used at once. */
+function more() {
+  if (most.value >= scenes.value.length) return;
+  window.requestAnimationFrame(() => {
+    most.value += AT_ONCE;
+    more();
+  });
 }
 
 /** Does something to a scene and shows what came of it. */
@@ -119,8 +133,15 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
       <div class="tools">
         <ChooseFiles @chosen="add" @wrong="(w) => (wrong = w)" />
         <span class="space" />
-        <input v-model="text" type="search" placeholder="Find a scene" aria-label="Find a scene" spellcheck="false" />
-        <select :value="order" aria-label="Order of scenes" @change="ordered">
+        <input
+          v-model="text"
+          type="search"
+          placeholder="Find a scene"
+          data-help="find-scene"
+          aria-label="Find a scene"
+          spellcheck="false"
+        />
+        <select :value="order" data-help="scene-order" aria-label="Order of scenes" @change="ordered">
           <option v-for="(words, key) in ORDERS" :key="key" :value="key">{{ words }}</option>
         </select>
       </div>
@@ -141,7 +162,7 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
       </p>
       <ul v-if="shown.length" class="cards" aria-label="Scenes" @pointerover.once="ready" @focusin.once="ready">
         <SceneCard
-          v-for="s in shown"
+          v-for="s in shown.slice(0, most)"
           :key="s.id"
           :scene="s"
           :busy="busy === s.id"
@@ -152,6 +173,7 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
         />
       </ul>
     </main>
+    <HelpBubble :core="null" />
     <StandDialog :scene="standing" @close="standing = null" @changed="load" />
   </div>
 </template>

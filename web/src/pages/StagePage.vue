@@ -9,6 +9,8 @@ import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { keepCover } from '../stage/cover';
 import { OpenScene } from '../stage/openScene';
+import HelpLayer from '../help/HelpLayer.vue';
+import TipCard from '../help/TipCard.vue';
 import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
 import { camerasHome } from '../stage/takeHome';
@@ -34,6 +36,8 @@ const roseMenu = ref({ view: '', count: 0 });
 /** An address to copy by hand, where the clipboard may not be written. */
 const link = ref('');
 const through = ref<Through | null>(null);
+/** Whether pointing at things tells what they are. */
+const asking = ref(false);
 const bar = ref<InstanceType<typeof StageBar>>();
 const clear = computed(() => store.readout.clearDeck ?? false);
 const { shown, told, answer, left, right, low, dialogs } = usePanels(
@@ -51,6 +55,7 @@ function application() {
     if (a.command === 'picture.bring') choosePicture(open.value, a.args.view as string);
     if (a.command === 'app.add') bar.value?.add(a.args);
     if (a.command === 'select.through') through.value = a.args as unknown as Through;
+    if (a.command === 'app.what') asking.value = !asking.value;
     if (a.command === 'app.full-screen') void fullScreen();
     if (a.command === 'app.copy-link') void copyLink();
     if (a.command === 'pin.picture') void open.value.pictureOf(a.args.pin as string, (a.args.view as string) ?? null);
@@ -176,6 +181,7 @@ onBeforeUnmount(() => {
         </p>
       </div>
       <ThroughList v-if="through" :through="through" @close="through = null" />
+      <TipCard v-if="store.tip && !asking" :tip="store.tip" />
       <Told :open="open" :link="link" @copied="link = ''" @apart="open.later.value = false" />
     </main>
     <component :is="p.component" v-for="p in right" :key="p.name" class="right" :open="open" />
@@ -190,6 +196,7 @@ onBeforeUnmount(() => {
       :open="open"
       :told="told[p.name]"
     />
+    <HelpLayer v-model:asking="asking" :open="open" />
   </div>
 </template>
 

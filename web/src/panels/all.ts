@@ -1,5 +1,8 @@
 import type { Component } from 'vue';
 import BenchPanel from './bench/BenchPanel.vue';
+import GlossaryDialog from './glossary/GlossaryDialog.vue';
+import DrillBar from './drills/DrillBar.vue';
+import DrillsDialog from './drills/DrillsDialog.vue';
 import FindDialog from './find/FindDialog.vue';
 import HabitsDialog from './habits/HabitsDialog.vue';
 import HintsLine from './hints/HintsLine.vue';
@@ -34,9 +37,12 @@ export const PANELS: readonly Panel[] = [
   { name: 'trail', command: 'app.trail', place: 'low', stays: true, component: TrailStrip },
   { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
   { name: 'bench', command: 'app.bench', place: 'low', stays: true, component: BenchPanel },
+  { name: 'drill', place: 'low', shown: true, stays: true, component: DrillBar },
+  { name: 'drills', command: 'app.drills', place: 'dialog', component: DrillsDialog },
   { name: 'trial', place: 'low', shown: true, stays: true, component: TrialBar },
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
   { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },
+  { name: 'glossary', command: 'app.glossary', place: 'dialog', component: GlossaryDialog },
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },

@@ -61,6 +61,7 @@ function key(e: KeyboardEvent, id: string) {
     :aria-valuenow="b.crossing ? undefined : Math.round((b.part ?? 0.5) * 100)"
     :aria-label="b.crossing ? undefined : 'Border between viewports: arrows move it, Enter evens it out'"
     :tabindex="b.crossing ? undefined : 0"
+    data-help="border"
     :data-border="b.id"
     @pointerdown="press($event, b.id)"
     @dblclick="run('board.even', { border: b.id })"

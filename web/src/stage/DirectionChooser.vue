@@ -14,6 +14,7 @@ const pictures = usePictures();
     :view="view"
     :text="view.title"
     label="Direction or camera"
+    data-help="chip-direction"
     :lead="view.active"
     :ask="() => core.show.choices(props.view.id)"
     :draw="(c, done) => pictures?.ofChoice(props.view.id, c.id, done)"

@@ -35,6 +35,7 @@ const exposures = [
     :view="view"
     :text="view.displayLabel"
     label="Look"
+    data-help="chip-look"
     :bright="view.active"
     numbered
     :instead="editing"

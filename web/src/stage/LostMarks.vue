@@ -13,10 +13,11 @@ const run = useRun();
     v-if="marks.beacon"
     class="beacon"
     data-beacon
+    data-help="beacon"
     data-command="view.frame-selection"
     :class="{ left: marks.beacon.x > view.rect.width / 2 }"
     :style="{ left: `${marks.beacon.x}px`, top: `${marks.beacon.y}px` }"
-    :title="`Frame ${marks.beacon.name}`"
+    :data-note="`Frame ${marks.beacon.name}`"
     @click="run('view.frame-selection', {}, view.id)"
   >
     <svg viewBox="-13 -13 26 26" width="26" height="26" aria-hidden="true">

@@ -124,7 +124,7 @@ watch([shown, () => props.view], () => {
           :aria-checked="c.on"
           :data-command="c.command"
           :data-choice="c.id"
-          :title="c.note ? `${c.label}, ${c.note}` : c.label"
+          :data-note="c.note ? `${c.label}, ${c.note}` : c.label"
           @click="choose(c)"
         >
           <img v-if="drawn[c.id]" :src="drawn[c.id]" alt="" width="102" height="60" />

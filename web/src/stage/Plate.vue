@@ -90,6 +90,7 @@ function choose(c: MenuItem) {
   <div
     class="plate"
     :class="{ dragged: over, beside: view.rect.width >= 400, narrow }"
+    data-about="plate"
     data-plate
     @focusin="run('board.activate', {}, view.id)"
     @pointerdown="drag"
@@ -102,7 +103,7 @@ function choose(c: MenuItem) {
       data-command="camera.drive"
       :aria-pressed="view.cameraState === 'driven'"
       :aria-label="`${view.title} is ${view.cameraState}`"
-      :title="STATES[view.cameraState]"
+      :data-note="STATES[view.cameraState]"
       @click="run('camera.drive', {}, view.id)"
     >
       {{ view.cameraState }}
@@ -112,7 +113,7 @@ function choose(c: MenuItem) {
       class="chip"
       :class="{ bright: view.active }"
       data-command="camera.leave"
-      :title="`Leave ${view.title}: back to the view from before`"
+      :data-note="`Leave ${view.title}: back to the view from before`"
       :aria-label="`Leave ${view.title}`"
       @click="run('camera.leave', {}, view.id)"
     >
@@ -124,28 +125,22 @@ function choose(c: MenuItem) {
       :text="view.lens"
       :bright="view.active"
       label="Lens, framing and home"
+      help="chip-lens"
       :choices="lenses"
       @choose="choose"
     />
     <LookChooser :view="view" />
-    <PlateChip v-if="!tight" text="" label="Overlays" :choices="overlays" @choose="choose">
+    <PlateChip v-if="!tight" text="" label="Overlays" help="chip-overlays" :choices="overlays" @choose="choose">
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path d="M0-7 7 0 0 7-7 0ZM-3.5-3.5 3.5 3.5M3.5-3.5-3.5 3.5" class="line" />
       </svg>
     </PlateChip>
-    <PlateChip text="" label="Viewport: split, swap, close" :choices="places" @choose="choose">
+    <PlateChip text="" label="Viewport: split, swap, close" help="chip-viewport" :choices="places" @choose="choose">
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path d="M-7-5H7V5H-7ZM0-5V5" class="line" />
       </svg>
     </PlateChip>
-    <button
-      v-if="!narrow"
-      class="pad"
-      data-command="pad.open"
-      title="Pad: nine motions to drag or to pick up with a click (hold G)"
-      aria-label="Pad"
-      @click="run('pad.open', {}, view.id)"
-    >
+    <button v-if="!narrow" class="pad" data-command="pad.open" aria-label="Pad" @click="run('pad.open', {}, view.id)">
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path
           d="M0-7 2.2-4.8 0-2.6-2.2-4.8ZM0 7 2.2 4.8 0 2.6-2.2 4.8ZM-7 0-4.8 2.2-2.6 0-4.8-2.2ZM7 0 4.8 2.2 2.6 0 4.8-2.2Z"

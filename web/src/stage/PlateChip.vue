@@ -3,7 +3,14 @@ import { computed, nextTick, ref } from 'vue';
 import CommandMenu from '../menus/CommandMenu.vue';
 import type { MenuItem } from '../menus/item';
 
-const props = defineProps<{ text: string; label: string; choices: MenuItem[]; lead?: boolean; bright?: boolean }>();
+const props = defineProps<{
+  text: string;
+  label: string;
+  help: string;
+  choices: MenuItem[];
+  lead?: boolean;
+  bright?: boolean;
+}>();
 defineEmits<{ choose: [choice: MenuItem] }>();
 const name = computed(() => (props.text ? `${props.label}: ${props.text}` : props.label));
 /** Menus are many and seldom opened: each is made when the pointer or the keyboard first comes to its chip. */
@@ -25,7 +32,7 @@ async function come(focused: boolean) {
     height="70vh"
     @choose="(c: MenuItem) => $emit('choose', c)"
   >
-    <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="name" :title="text ? undefined : label">
+    <button ref="chip" class="chip" :class="{ lead, bright }" :aria-label="name" :data-help="help">
       {{ text }}<slot />
     </button>
   </CommandMenu>
@@ -34,6 +41,7 @@ async function come(focused: boolean) {
       class="chip"
       :class="{ lead, bright }"
       :aria-label="name"
+      :data-help="help"
       aria-haspopup="menu"
       @pointerenter="come(false)"
       @focus="come(true)"

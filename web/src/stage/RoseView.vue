@@ -88,6 +88,7 @@ defineExpose({ openMenu: () => open(false) });
     v-if="square"
     ref="list"
     class="keyboard"
+    data-help="rose"
     data-rose
     tabindex="0"
     role="listbox"

@@ -56,6 +56,17 @@ const FILE: MenuItem[] = [
   { label: 'Versions', command: 'app.versions' },
 ];
 
+/** What helps whoever is new here. */
+const HELP: MenuItem[] = [
+  { label: 'What is this?', command: 'app.what' },
+  { label: 'Glossary', command: 'app.glossary' },
+  { label: 'Drills', command: 'app.drills' },
+  { label: 'All keys', command: 'app.keys' },
+  { label: 'Find a command', command: 'app.find' },
+  { label: 'First steps once more', command: 'app.steps-again', apart: true },
+  { label: 'Tips once more', command: 'app.tips-again' },
+];
+
 /** Names of what is kept, in the order of the scene's keepers. */
 const KEPT = [
   'the views of this scene',
@@ -115,7 +126,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
   <TopBar>
     <h1 class="name">
       <CommandMenu :items="FILE" placement="top-start" @choose="run($event.command, $event.args)">
-        <button class="plain" :title="open.detail.value?.name" data-scene-menu>
+        <button class="plain" data-help="scene-menu" :data-note="open.detail.value?.name" data-scene-menu>
           <span class="text">{{ open.detail.value?.name ?? 'Scene' }}</span>
           <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-4-2 0 2 4-2" /></svg>
         </button>
@@ -124,20 +135,23 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
     <button
       v-if="open.ready.value && worst !== 'saved' && worst !== 'saving'"
       class="plain state bad"
-      :title="WHY[worst]"
+      data-help="save-state"
+      :data-note="WHY[worst]"
       data-save-state
       @click="again"
     >
       {{ WORDS[worst] }}
     </button>
-    <span v-else class="state" data-save-state role="status">{{ open.ready.value ? WORDS[worst] : '' }}</span>
+    <span v-else class="state" data-help="save-state" data-save-state role="status">{{
+      open.ready.value ? WORDS[worst] : ''
+    }}</span>
     <BoardTabs />
     <template #right>
       <button
         class="plain"
         data-command="edit.undo"
         :disabled="!undo"
-        :title="undo ? `Undo: ${undo}` : 'Nothing to undo'"
+        :data-note="undo ? `Undo: ${undo}` : 'Nothing to undo'"
         aria-label="Undo"
         @click="run('edit.undo')"
       >
@@ -147,7 +161,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
         class="plain"
         data-command="edit.redo"
         :disabled="!redo"
-        :title="redo ? `Redo: ${redo}` : 'Nothing to redo'"
+        :data-note="redo ? `Redo: ${redo}` : 'Nothing to redo'"
         aria-label="Redo"
         @click="run('edit.redo')"
       >
@@ -156,10 +170,22 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
       <HistoryMenu ref="history" />
       <AddMenu ref="adding" />
       <span class="rule" />
-      <button class="plain" :aria-pressed="shown.scene" @click="$emit('toggle', 'scene')">Scene</button>
-      <button class="plain" :aria-pressed="shown.readout" @click="$emit('toggle', 'readout')">Readout</button>
+      <button class="plain" :aria-pressed="shown.scene" data-help="drawer-scene" @click="$emit('toggle', 'scene')">
+        Scene
+      </button>
+      <button
+        class="plain"
+        :aria-pressed="shown.readout"
+        data-help="drawer-readout"
+        @click="$emit('toggle', 'readout')"
+      >
+        Readout
+      </button>
       <button class="plain" data-command="app.keys" @click="run('app.keys')">Keys</button>
       <button class="plain" data-command="app.habits" @click="run('app.habits')">Habits</button>
+      <CommandMenu :items="HELP" @choose="run($event.command, $event.args)">
+        <button class="plain" data-help="help-menu" data-help-menu>Help</button>
+      </CommandMenu>
     </template>
   </TopBar>
 </template>

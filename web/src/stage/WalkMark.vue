@@ -44,7 +44,7 @@ function move(x: number, y: number) {
     v-if="!walk.locked"
     class="leave"
     data-command="walk.leave"
-    :title="`Leave the walk and stay here${leaving.length ? ` (${leaving[0]})` : ''}`"
+    :data-note="`Leave the walk and stay here${leaving.length ? ` (${leaving[0]})` : ''}`"
     @click="run('walk.leave', {}, view.id)"
   >
     {{ view.walking === 'fly' ? 'Leave the flight' : 'Leave the walk' }}

@@ -44,6 +44,7 @@ export class OpenScene {
   readonly later = ref(false);
   private readonly presence: Presence;
   readonly habitsVersion = ref(0);
+  practising = false; // While a drill is on, what is changed in the scene is not kept.
   private painter: Painter | null = null;
   private readonly subject: Subject = {
     core: this.core,
@@ -80,7 +81,7 @@ export class OpenScene {
         if (topics.includes('keep')) this.kept.workspace.changed();
         if (topics.includes('boards')) this.kept.boards.changed();
         if (topics.includes('keep-pins')) this.kept.pins.changed();
-        if (topics.includes('keep-edits')) this.kept.edits.changed();
+        if (topics.includes('keep-edits') && !this.practising) this.kept.edits.changed();
         if (topics.includes('keep-keymap')) this.kept.keymap.changed();
       }
       if (topics.includes('keep-report')) this.report.changed();
@@ -230,9 +231,7 @@ export class OpenScene {
   }
 
   private goApart(words: string | null): void {
-    this.kept.workspace.apart();
-    this.kept.edits.apart();
-    this.kept.boards.apart();
+    for (const k of [this.kept.workspace, this.kept.edits, this.kept.boards]) k.apart();
     if (words) this.store.tell({ text: words });
   }
 

@@ -5,6 +5,7 @@ import type {
   Changed,
   Core,
   FirstStep,
+  Tip,
   Hint,
   HistoryState,
   LayerRow,
@@ -29,6 +30,7 @@ export const useStage = defineStore('stage', () => {
   const readout = shallowReactive<Partial<Readout>>({});
   const hints = shallowRef<Hint[]>([]);
   const firstStep = shallowRef<FirstStep | null>(null);
+  const tip = shallowRef<Tip | null>(null);
   const boards = shallowRef<BoardsState>({ tabs: [], borders: [], templates: [] });
   const pins = shallowRef<PinRow[]>([]);
   const layers = shallowRef<LayerRow[]>([]);
@@ -55,6 +57,7 @@ export const useStage = defineStore('stage', () => {
     core.show.readout(readout as Readout, !('view' in readout));
     hints.value = core.show.hints();
     firstStep.value = core.show.firstSteps()[0] ?? null;
+    tip.value = core.help.tips()[0] ?? null;
   }
 
   /** Takes over what {@link refresh} has left out while a view moved; gives false if that was nothing. */
@@ -127,6 +130,7 @@ export const useStage = defineStore('stage', () => {
     for (const part of Object.keys(readout)) delete readout[part as keyof Readout];
     hints.value = [];
     firstStep.value = null;
+    tip.value = null;
     boards.value = { tabs: [], borders: [], templates: [] };
     objects.value = [];
     notices.value = [];
@@ -144,6 +148,7 @@ export const useStage = defineStore('stage', () => {
     readout,
     hints,
     firstStep,
+    tip,
     boards,
     pins,
     layers,

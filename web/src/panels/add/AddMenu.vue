@@ -40,7 +40,8 @@ defineExpose({
     <button
       class="plain"
       data-add
-      title="Add something at the pinned pivot, or where the view looks"
+      data-command="app.add"
+      data-note="It is put at the pinned pivot, or where the view looks."
       @click="place = {}"
     >
       + Add

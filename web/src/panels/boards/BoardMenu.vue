@@ -39,7 +39,7 @@ function choose(item: MenuItem) {
 
 <template>
   <CommandMenu :items="items" popper="board-menu" @choose="choose">
-    <button class="plain caret" aria-label="Board" title="Arrange the viewports; this board" data-board-menu>
+    <button class="plain caret" aria-label="Board" data-help="board-menu" data-board-menu>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>
     <template #first>

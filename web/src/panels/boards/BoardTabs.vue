@@ -99,7 +99,7 @@ function press(e: PointerEvent, id: string, from: number) {
           role="tab"
           :aria-selected="t.on"
           :tabindex="t.on ? 0 : -1"
-          :title="`${t.name}${t.linked ? ', flat views linked' : ''}${t.passing ? ', from an address and not kept yet' : ''}`"
+          :data-note="`${t.name}${t.linked ? ', flat views linked' : ''}${t.passing ? ', from an address and not kept yet' : ''}`"
           :data-board="t.id"
           data-command="board.go"
           @click="run('board.go', { board: t.id })"
@@ -113,13 +113,7 @@ function press(e: PointerEvent, id: string, from: number) {
       </template>
     </div>
     <BoardMenu @rename="tabs.find((t) => t.on) && rename(tabs.find((t) => t.on)!)" />
-    <button
-      class="plain add"
-      data-command="board.add"
-      title="Add a board like this one"
-      aria-label="Add a board like this one"
-      @click="run('board.add')"
-    >
+    <button class="plain add" data-command="board.add" aria-label="Add a board like this one" @click="run('board.add')">
       +
     </button>
   </nav>

@@ -19,7 +19,7 @@ async function choose(what: string) {
 
 <template>
   <header class="bar">
-    <RouterLink class="mark" to="/scenes" aria-label="All scenes">
+    <RouterLink class="mark" to="/scenes" aria-label="All scenes" data-help="scenes">
       <svg viewBox="0 0 24 32" width="15" height="20" aria-hidden="true">
         <path d="M12 2 22 16 12 30 2 16Z" fill="none" stroke="currentColor" stroke-width="2.6" />
       </svg>
@@ -28,7 +28,9 @@ async function choose(what: string) {
     <span class="space" />
     <slot name="right" />
     <el-dropdown trigger="click" @command="choose">
-      <button class="plain" :aria-label="`${session.name}: account`" data-account>{{ session.name }}</button>
+      <button class="plain" :aria-label="`${session.name}: account`" data-help="account" data-account>
+        {{ session.name }}
+      </button>
       <template #dropdown>
         <el-dropdown-menu>
           <el-dropdown-item command="theme">{{ theme === 'dusk' ? 'Chalk (light)' : 'Dusk (dark)' }}</el-dropdown-item>

@@ -9,8 +9,8 @@ const run = useRun();
 </script>
 
 <template>
-  <footer class="hints" data-hints>
-    <div v-if="store.firstStep" class="first" role="status" data-first-step>
+  <footer class="hints" data-about="hints" data-hints>
+    <div v-if="store.firstStep" class="first" role="status" data-about="first-step" data-first-step>
       <span class="number numbers">{{ store.firstStep.number }} of {{ store.firstStep.of }}</span>
       <span class="what">{{ store.firstStep.words }}</span>
       <kbd v-if="store.firstStep.trigger">{{ store.firstStep.trigger }}</kbd>
@@ -24,9 +24,7 @@ const run = useRun();
         ><span v-if="h.does" class="does">{{ h.does }}</span></span
       >
     </div>
-    <button class="plain all" data-command="app.trail" title="Show or hide the views before" @click="run('app.trail')">
-      Trail
-    </button>
+    <button class="plain all" data-command="app.trail" @click="run('app.trail')">Trail</button>
     <button class="plain all" data-command="app.keys" @click="run('app.keys')">All keys</button>
   </footer>
 </template>

@@ -19,7 +19,7 @@ defineExpose({ open: () => menu.value?.handleOpen() });
 
 <template>
   <el-dropdown ref="menu" trigger="click" popper-class="plate-menu history" max-height="70vh" @command="choose">
-    <button class="plain caret" aria-label="History" title="History of the scene" data-history>
+    <button class="plain caret" aria-label="History" data-help="history" data-history>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>
     <template #dropdown>

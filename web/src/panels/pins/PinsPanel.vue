@@ -84,21 +84,13 @@ function all(what: string) {
 </script>
 
 <template>
-  <section class="pins" data-pins aria-label="Pins">
+  <section class="pins" data-about="pins" data-pins aria-label="Pins">
     <h2 class="part-title">
       Pins
       <span class="tools">
-        <button
-          class="plain add"
-          data-command="pin.add"
-          title="Pin the view of the active viewport"
-          aria-label="Pin this view"
-          @click="run('pin.add')"
-        >
-          +
-        </button>
+        <button class="plain add" data-command="pin.add" aria-label="Pin this view" @click="run('pin.add')">+</button>
         <el-dropdown trigger="click" @command="all">
-          <button class="plain" aria-label="All Pins">…</button>
+          <button class="plain" data-help="pins-menu" aria-label="All Pins">…</button>
           <template #dropdown>
             <el-dropdown-menu>
               <el-dropdown-item command="board">Pin the whole board</el-dropdown-item>
@@ -123,13 +115,13 @@ function all(what: string) {
         <button
           class="go"
           data-command="pin.go"
-          :title="p.board ? `Go to ${p.name}` : `Go to ${p.name} in the active viewport, or drag it onto another`"
+          :data-note="p.board ? `Go to ${p.name}` : `Go to ${p.name} in the active viewport, or drag it onto another`"
           @click="run('pin.go', { pin: p.id })"
           @pointerdown="drag($event, p)"
         >
           <img v-if="p.picture" :src="p.picture" alt="" width="88" height="59" draggable="false" />
           <span v-else class="empty" />
-          <span v-if="p.board" class="mark" title="A whole board">board</span>
+          <span v-if="p.board" class="mark">board</span>
           <span v-if="naming !== p.id" class="name">{{ p.name }}</span>
         </button>
         <NameField

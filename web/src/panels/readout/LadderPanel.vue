@@ -12,10 +12,10 @@ const open = ref(false);
 </script>
 
 <template>
-  <section aria-label="Pivot">
+  <section aria-label="Pivot" data-about="pivot">
     <h2 class="part-title">
       Turning about
-      <button class="plain small" :aria-expanded="open" data-ladder-open @click="open = !open">
+      <button class="plain small" :aria-expanded="open" data-help="ladder" data-ladder-open @click="open = !open">
         {{ open ? 'Close ladder' : 'Ladder' }}
       </button>
     </h2>
@@ -24,7 +24,12 @@ const open = ref(false);
     <button v-if="r.pinned" class="plain wide" data-command="pivot.clear" @click="run('pivot.clear')">
       Unpin the pivot
     </button>
-    <button v-else-if="open" class="plain wide" @click="run('pivot.set-at', { x: 0, y: 0, z: 0 })">
+    <button
+      v-else-if="open"
+      class="plain wide"
+      data-command="pivot.set-at"
+      @click="run('pivot.set-at', { x: 0, y: 0, z: 0 })"
+    >
       Pin at typed numbers
     </button>
     <template v-if="open && r.ladder">
@@ -37,7 +42,7 @@ const open = ref(false);
         <option v-if="!r.ladder.preset" value="">my own order</option>
         <option v-for="p in r.ladder.presets" :key="p" :value="p">{{ p }}</option>
       </select>
-      <ol>
+      <ol data-command="pivot.ladder">
         <li v-for="(g, i) in r.ladder.rungs" :key="g.id" :class="{ off: !g.on, used: r.pivot?.rung === g.id }">
           <label>
             <input

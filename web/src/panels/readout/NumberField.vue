@@ -5,6 +5,17 @@ import { useRun } from '../../stage/run';
 
 const props = defineProps<{ field: Field; name: string }>();
 const run = useRun();
+/** What some numbers are; the others are numbers. */
+const HELP: Record<string, string> = {
+  x: 'field-eye',
+  y: 'field-eye',
+  z: 'field-eye',
+  focus: 'field-focus',
+  fov: 'field-lens',
+  focal: 'field-focal',
+  extent: 'field-extent',
+  roll: 'field-roll',
+};
 /** What a command needs to be told of what the number is of. */
 const told = () => (props.field.of ? { of: props.field.of } : {});
 /** Three in a row are shortened until one looks into them. */
@@ -62,7 +73,9 @@ function cancel(e: Event) {
       spellcheck="false"
       autocomplete="off"
       :aria-label="name"
-      :title="`${name}: ${field.text}`"
+      :data-help="field.command === 'view.set' ? (HELP[field.key] ?? 'field') : undefined"
+      :data-command="field.command"
+      :data-note="`${name}: ${field.text}`"
       :data-field="`${field.command}/${field.key}`"
       @focus="look"
       @input="typed = true"

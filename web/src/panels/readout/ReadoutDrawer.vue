@@ -19,7 +19,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
 </script>
 
 <template>
-  <aside class="drawer" data-drawer="readout" aria-label="Readout">
+  <aside class="drawer" data-drawer="readout" data-about="readout" aria-label="Readout">
     <h2 class="part-title">View · {{ r.title }}</h2>
     <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>

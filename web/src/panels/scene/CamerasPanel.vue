@@ -50,26 +50,12 @@ function lock(c: Listed) {
 </script>
 
 <template>
-  <section class="cameras" aria-label="Cameras">
+  <section class="cameras" data-about="cameras" aria-label="Cameras">
     <h2 class="part-title">
       Cameras
       <span class="space" />
-      <button
-        class="plain"
-        data-command="app.shots"
-        title="Shot list: all cameras as a table"
-        @click="run('app.shots')"
-      >
-        Shots
-      </button>
-      <button
-        class="plain"
-        data-command="camera.from-view"
-        title="A camera that sees what the active viewport shows"
-        @click="run('camera.from-view')"
-      >
-        + From view
-      </button>
+      <button class="plain" data-command="app.shots" @click="run('app.shots')">Shots</button>
+      <button class="plain" data-command="camera.from-view" @click="run('camera.from-view')">+ From view</button>
     </h2>
     <p v-if="!cameras.length" class="none">None yet.</p>
     <ul>
@@ -88,7 +74,7 @@ function lock(c: Listed) {
           class="row"
           data-command="camera.look-through"
           :aria-pressed="active?.camera === c.id"
-          :title="`Look through ${c.name || c.id} in the active viewport`"
+          :data-note="`Look through ${c.name || c.id} in the active viewport`"
           @click="run('camera.look-through', { camera: c.id })"
         >
           <span class="lozenge" :class="{ on: active?.camera === c.id }" />
@@ -96,7 +82,7 @@ function lock(c: Listed) {
           <span v-if="driven.includes(c.id)" class="driven">driven</span>
         </button>
         <CommandMenu :items="items(c)" @choose="choose(c, $event)">
-          <button class="plain more" :aria-label="`More on camera ${c.name || c.id}`">…</button>
+          <button class="plain more" data-help="camera-menu" :aria-label="`More on camera ${c.name || c.id}`">…</button>
         </CommandMenu>
         <SwitchCell
           what="lock"

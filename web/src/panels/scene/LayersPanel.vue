@@ -37,13 +37,13 @@ function renamed(l: LayerRow, keep: boolean) {
 </script>
 
 <template>
-  <section class="layers" aria-label="Layers">
+  <section class="layers" data-about="layers" aria-label="Layers">
     <h2 class="part-title">
       Layers
       <button
         class="plain"
         data-command="layer.add"
-        :title="store.selection.length ? 'A new layer of what is selected' : 'A new layer'"
+        :data-note="store.selection.length ? 'A new layer of what is selected' : 'A new layer'"
         @click="run('layer.add')"
       >
         + Layer
@@ -63,13 +63,14 @@ function renamed(l: LayerRow, keep: boolean) {
         <button
           v-else
           class="plain text"
-          :title="`Select what lies on ${l.name}`"
+          data-command="layer.select"
+          :data-note="l.name"
           @click="run('layer.select', { layer: l.id })"
         >
           {{ l.name }} <span class="numbers">{{ l.objects }}</span>
         </button>
         <el-dropdown trigger="click" @command="(w: string) => choose(l, w)">
-          <button class="plain more" :aria-label="`More on layer ${l.name}`">…</button>
+          <button class="plain more" data-help="layer-menu" :aria-label="`More on layer ${l.name}`">…</button>
           <template #dropdown>
             <el-dropdown-menu>
               <el-dropdown-item command="layer.assign" :disabled="!store.selection.length">

@@ -46,7 +46,7 @@ function choose(item: MenuItem) {
 
 <template>
   <CommandMenu :items="items" @choose="choose">
-    <button class="plain" aria-label="More on the objects" data-objects-menu>…</button>
+    <button class="plain" aria-label="More on the objects" data-help="objects-menu" data-objects-menu>…</button>
   </CommandMenu>
 </template>
 

@@ -24,6 +24,7 @@ const tree = ref<InstanceType<typeof SceneTree>>();
         type="search"
         placeholder="Find an object"
         aria-label="Find an object"
+        data-help="search"
         data-search
         @keydown.enter="($event.target as HTMLElement).blur()"
         @keydown.esc="($event.target as HTMLElement).blur()"

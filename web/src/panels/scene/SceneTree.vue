@@ -179,6 +179,7 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
     role="tree"
     tabindex="0"
     aria-label="Objects"
+    data-about="tree"
     aria-multiselectable="true"
     :class="{ target: over === null }"
     :aria-activedescendant="rows[at] && `row-${rows[at]?.object.id}`"

@@ -10,7 +10,8 @@ defineProps<{ what: 'eye' | 'lock'; on: boolean; label: string; dim?: boolean }>
     :class="[what, { on, dim }]"
     :aria-label="label"
     :aria-pressed="on"
-    :title="label"
+    :data-help="what === 'eye' ? 'eye' : 'lock'"
+    :data-note="label"
     :data-switch="what"
     tabindex="-1"
   >

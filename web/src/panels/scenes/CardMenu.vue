@@ -19,13 +19,26 @@ async function open() {
 </script>
 
 <template>
-  <button v-if="!made" class="plain more" :aria-label="`What to do with ${scene.name}`" :disabled="busy" @click="open">
+  <button
+    v-if="!made"
+    class="plain more"
+    data-help="card-menu"
+    :aria-label="`What to do with ${scene.name}`"
+    :disabled="busy"
+    @click="open"
+  >
     <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
       <path d="M2 5h12M2 11h12M5 3v4M11 9v4" fill="none" stroke="currentColor" stroke-width="1.6" />
     </svg>
   </button>
   <el-dropdown v-else ref="menu" trigger="click" @command="emit('choose', $event)">
-    <button ref="button" class="plain more" :aria-label="`What to do with ${scene.name}`" :disabled="busy">
+    <button
+      ref="button"
+      class="plain more"
+      data-help="card-menu"
+      :aria-label="`What to do with ${scene.name}`"
+      :disabled="busy"
+    >
       <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
         <path d="M2 5h12M2 11h12M5 3v4M11 9v4" fill="none" stroke="currentColor" stroke-width="1.6" />
       </svg>

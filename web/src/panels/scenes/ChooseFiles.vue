@@ -58,8 +58,8 @@ onBeforeUnmount(() => {
 
 <template>
   <div class="choose">
-    <el-button type="primary" @click="input?.click()">Add scenes</el-button>
-    <button class="plain" @click="folder?.click()">Add a folder</button>
+    <el-button type="primary" data-help="choose-files" @click="input?.click()">Add scenes</el-button>
+    <button class="plain" data-help="choose-folder" @click="folder?.click()">Add a folder</button>
     <input
       ref="input"
       type="file"

@@ -36,7 +36,7 @@ function choose(what: string) {
 
 <template>
   <li class="clipped" :data-scene="scene.id">
-    <RouterLink :to="`/scenes/${scene.id}`" class="open" :aria-label="`Open ${scene.name}`">
+    <RouterLink :to="`/scenes/${scene.id}`" class="open" data-help="card" :aria-label="`Open ${scene.name}`">
       <img :src="scene.cover" alt="" width="320" height="200" loading="lazy" decoding="async" />
     </RouterLink>
     <div class="line">
@@ -60,7 +60,9 @@ function choose(what: string) {
       <span>{{ size(scene.bytes) }}</span>
       <span>{{ when(scene.createdAt) }}</span>
     </p>
-    <button v-if="scene.asked" class="asked" @click="emit('stand')">Which way is up, and how large is it?</button>
+    <button v-if="scene.asked" class="asked" data-help="stands" @click="emit('stand')">
+      Which way is up, and how large is it?
+    </button>
     <details v-if="scene.notes.length">
       <summary>{{ scene.notes.length === 1 ? 'One thing' : `${scene.notes.length} things` }} not shown</summary>
       <p v-for="n in scene.notes" :key="n">{{ n }}</p>

@@ -40,7 +40,7 @@ watch(
 </script>
 
 <template>
-  <section class="trail" data-trail aria-label="Trail">
+  <section class="trail" data-about="trail" data-trail aria-label="Trail">
     <div class="side">
       <h2>Trail</h2>
       <span class="of">{{ active?.title }}</span>

@@ -54,13 +54,15 @@ public final class Generate {
                 continue;
             }
             for (Method m : c.getMethods()) {
-                if (m.getDeclaringClass() == c) {
-                    out.add(Records.element(m.getGenericReturnType()));
+                Class<?> gives = Records.element(m.getGenericReturnType());
+                // What the floors below the stage give is for the core itself.
+                if (m.getDeclaringClass() == c
+                        && gives.isRecord()
+                        && gives.getPackageName().startsWith("rhombus.core.stage")) {
+                    out.add(gives);
                 }
             }
         }
-        // What the floors below give is for the core itself.
-        out.removeIf(c -> !c.isRecord() || !c.getPackageName().startsWith("rhombus.core.stage"));
         return out;
     }
 

@@ -37,6 +37,12 @@ public interface StageApi extends JSObject {
     @JSProperty
     ReportApi getReport();
 
+    @JSProperty
+    HelpApi getHelp();
+
+    @JSProperty
+    DrillApi getDrills();
+
     /** Shows a scene's file. */
     void openScene(ArrayBuffer glb, String title);
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Int32Array;
+import rhombus.core.drill.Practice;
 import rhombus.core.stage.Stage;
 
 /** The door of one stage. */
@@ -20,6 +21,9 @@ final class StageDoor implements StageApi {
     private final KeysDoor keys = new KeysDoor(stage, layout);
     private final DevicesDoor devices = new DevicesDoor(stage);
     private final ReportDoor report = new ReportDoor(stage, layout);
+    private final Practice practice = new Practice(stage);
+    private final DrillDoor drills = new DrillDoor(practice);
+    private final HelpDoor help = new HelpDoor(stage, layout);
 
     @Override
     public InputApi getInput() {
@@ -62,6 +66,16 @@ final class StageDoor implements StageApi {
     }
 
     @Override
+    public DrillApi getDrills() {
+        return drills;
+    }
+
+    @Override
+    public HelpApi getHelp() {
+        return help;
+    }
+
+    @Override
     public void openScene(ArrayBuffer glb, String title) {
         OpenScene open = new OpenScene(glb);
         draw.open(open);
@@ -82,6 +96,7 @@ final class StageDoor implements StageApi {
     @Override
     public void tick(double time) {
         stage.tick(time);
+        practice.tick(time);
     }
 
     @Override

@@ -29,6 +29,7 @@ class ArchitectureTest {
         "scene",
         "view",
         "navigate",
+        "glossary",
         "pick",
         "table",
         "table",
@@ -39,7 +40,8 @@ class ArchitectureTest {
         "habits",
         "board",
         "keymap",
-        "stage"
+        "stage",
+        "drill"
     };
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

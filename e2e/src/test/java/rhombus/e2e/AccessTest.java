@@ -51,6 +51,7 @@ class AccessTest {
         boards(page, hand);
         cameras(page, hand);
         files(page, hand);
+        help(page, hand);
         page.locator("[data-command='app.habits']").first().click();
         page.locator("[data-habit='orbit.speed']").hover();
         page.locator("[data-preview]").waitFor();
@@ -107,6 +108,29 @@ class AccessTest {
         check(page, "the report of a newer file");
         page.locator("button:has-text('Discard it')").click();
         page.locator("button:has-text('Choose files')").waitFor();
+        close(page);
+    }
+
+    private static void help(Page page, Hand hand) {
+        hand.over("v2").key("Alt+Slash");
+        page.locator("[data-what]").waitFor();
+        page.locator("[data-command='app.keys']").first().hover();
+        page.locator("[data-what] strong").waitFor();
+        check(page, "What is this?");
+        page.keyboard().press("Escape");
+        page.locator("[data-viewport=v2] [data-help='chip-lens']").hover();
+        page.locator("[data-help-bubble]").waitFor();
+        check(page, "hover help");
+        page.locator("[data-help-bubble] button").click();
+        page.locator("[data-picture]").waitFor();
+        Hand.still(page);
+        check(page, "the glossary");
+        close(page);
+        page.locator("[data-help-menu]").click();
+        page.locator(".el-dropdown-menu:visible [data-thing='Drills']").click();
+        page.locator("[data-drill]").first().waitFor();
+        Hand.still(page);
+        check(page, "drills");
         close(page);
     }
 

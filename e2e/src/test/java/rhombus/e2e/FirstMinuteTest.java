@@ -56,6 +56,46 @@ class FirstMinuteTest extends OfTheirOwn {
         page.waitForCondition(() -> !kept().contains("first-steps"));
     }
 
+    @Test
+    void aTipComesOnceWhereTheHandIsAndGoesWhenItIsFollowedOrPutAway() {
+        hand.habit("shown.first-steps", "Not shown");
+        hand.habit("shown.tips", "One now and then");
+        Locator tip = page.locator("[data-tip]");
+        for (int i = 0; i < 4; i++) {
+            hand.over("v2").drag(MouseButton.RIGHT, 40, 5);
+        }
+        tip.waitFor();
+        assertThat(tip.getAttribute("data-tip")).isEqualTo("rose");
+        assertThat(tip.boundingBox().x).isGreaterThan(0);
+        // It stops nothing: the hand goes on beside it and through it.
+        hand.over("v2").drag(MouseButton.RIGHT, 40, 5);
+        page.locator("[data-command='app.end-tip']").click();
+        tip.waitFor(gone());
+        page.waitForCondition(() -> kept().contains("\"shown.tips-over\":\"rose\""));
+        page.reload();
+        hand = Hand.ready(page);
+        for (int i = 0; i < 5; i++) {
+            hand.over("v2").drag(MouseButton.RIGHT, 40, 5);
+        }
+        assertThat(tip.count()).as("told once").isZero();
+    }
+
+    @Test
+    void fingersOnATrackpadAreOfferedTheirKeymap() {
+        hand.habit("shown.first-steps", "Not shown");
+        hand.habit("shown.tips", "One now and then");
+        hand.over("v2");
+        page.waitForCondition(() -> {
+            for (int i = 0; i < 9; i++) {
+                page.mouse().wheel(3, -5);
+            }
+            return page.locator("[data-tip=trackpad]").count() == 1;
+        });
+        page.locator("[data-tip] [data-command='app.use-preset']").click();
+        page.locator("[data-tip]").waitFor(gone());
+        page.locator("[data-hints]:has-text('two-finger slide')").waitFor();
+    }
+
     private static Locator.WaitForOptions gone() {
         return new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED);
     }

@@ -51,7 +51,6 @@ class PicturesTest {
         hand.press("[data-part=light][data-choice=studio]");
         hand.press("[data-part=hidden][data-choice=faint]");
         hand.idle();
-        take(page, "changing-a-look");
         page.keyboard().press("Escape");
         page.waitForFunction("() => !document.querySelector('[data-look-editor]')");
         hand.over("v2").key("7");
@@ -110,6 +109,28 @@ class PicturesTest {
         take(page, "trail-and-pins");
         hand.key("Alt+Backspace");
         hand.press("[data-board=four]");
+    }
+
+    /** A word of the glossary, and a drill that is on. */
+    private static void help(Hand hand) {
+        Page page = hand.page;
+        hand.press("[data-help-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Glossary']").click();
+        page.locator("[data-picture=orbit]").waitFor();
+        take(page, "glossary");
+        page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
+        Hand.still(page);
+        hand.press("[data-help-menu]");
+        page.locator(".el-dropdown-menu:visible [data-thing='Drills']").click();
+        page.locator("[data-drill=level] button").click();
+        page.locator("[data-drill-bar]").waitFor();
+        Hand.still(page);
+        hand.idle();
+        hand.over("v2");
+        page.waitForFunction(
+                "() => window.rhombus.stats().smooth === 4", null, new Page.WaitForFunctionOptions().setTimeout(90000));
+        take(page, "drill");
+        hand.press("[data-drill-leave]");
     }
 
     private static void overlay(Hand hand, String label) {
@@ -239,6 +260,7 @@ class PicturesTest {
         hand.over("v2").key("Shift+K");
         matching(hand);
         boards(hand);
+        help(hand);
 
         page.locator("header [data-command='app.habits']").click();
         page.locator("[data-habit='orbit.speed']").hover();
@@ -264,7 +286,6 @@ class PicturesTest {
             page.keyboard().up("Shift");
             page.locator("[data-asks]:has-text('" + asked + "')").waitFor();
         }
-        take(page, "teaching-a-keymap");
         page.locator("[data-teach-deed=cancel]").click();
         page.locator("[data-as=report]").click();
         page.locator("[data-report] tr").first().waitFor();

@@ -8,6 +8,7 @@ import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.scene.NormalForm;
+import rhombus.core.scene.Scene;
 
 /** What lies beside the geometry of a scene so that it can be drawn: the edges of its meshes, and their coarser triangles. */
 public final class Beside {
@@ -21,8 +22,12 @@ public final class Beside {
 
     /** Of a kept scene that has none of it yet. */
     public static Beside of(byte[] glb) {
+        return of(KeptScene.of(glb).scene(glb));
+    }
+
+    static Beside of(Scene scene) {
         Beside out = new Beside();
-        for (Mesh m : KeptScene.of(glb).scene(glb).meshes()) {
+        for (Mesh m : scene.meshes()) {
             if (m.isStrokes()) {
                 out.strokes(m.triangleCount());
             } else {

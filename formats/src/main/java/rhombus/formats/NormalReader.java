@@ -12,7 +12,8 @@ public final class NormalReader {
         return read(i.glb(), i.edges(), i.levels(), i.hierarchies());
     }
 
-    static Scene read(byte[] glb, byte[] edges, byte[] levels, byte[] hierarchies) {
+    /** The same of its files. */
+    public static Scene read(byte[] glb, byte[] edges, byte[] levels, byte[] hierarchies) {
         Scene scene = KeptScene.of(glb).scene(glb);
         NormalForm.attachEdges(scene, new ByteArrays(edges, 0));
         NormalForm.attachLevels(scene, new ByteArrays(levels, 0));

@@ -61,6 +61,11 @@ public final class EditHistory {
         return done == edits.size() ? null : edits.get(done).name();
     }
 
+    /** Forgets the edits that were taken back: they cannot be done again. */
+    public void forgetUndone() {
+        edits.subList(done, edits.size()).clear();
+    }
+
     /** All edits, oldest first; the first {@link #done()} of them are done. */
     public List<Edit> edits() {
         return List.copyOf(edits);

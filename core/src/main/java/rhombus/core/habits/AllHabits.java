@@ -428,6 +428,32 @@ public final class AllHabits {
             "frame",
             "The third: frame");
 
+    /** Whether small tips come by themselves; whoever makes an account begins with them. */
+    public static final Habit TIPS = choice(
+            "shown.tips",
+            "Tips",
+            "What could help, told once when it is of use, and never after it was used.",
+            "off",
+            "None",
+            "on",
+            "One now and then");
+    /** Tips that are over: told, or not needed any more. */
+    public static final Habit TIPS_OVER = add(new Habit(
+            "shown.tips-over",
+            heading,
+            "Tips that are over",
+            "Those do not come again.",
+            "",
+            List.of("rose", "frame", "trail", "solo", "pivot", "looks", "find", "what", "pin", "trackpad"),
+            List.of("Rose", "Frame", "Trail", "Solo", "Pivot", "Looks", "Find", "What is this?", "Pins", "Trackpad"),
+            0,
+            0,
+            0,
+            "order"));
+    /** Whether resting on a control tells what it is. */
+    public static final Habit HOVER_HELP =
+            shown("shown.hover-help", "Hover help", "Resting on a control tells what it is and which key does it.");
+
     private AllHabits() {}
 
     private static Habit add(Habit h) {

@@ -5,10 +5,21 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
 
 /** Turns a camera on the spot until it looks at a point. */
 public final class Aim {
     private Aim() {}
+
+    /**
+     * A perspective view from one point to another with a level horizon.
+     *
+     * @param fovY vertical field of view, radians
+     */
+    public static Pose level(Vec3 eye, Vec3 to, UpAxis up, double fovY) {
+        Quat ahead = new Heading(0, 0, 0).orientation(up);
+        return at(new Pose(eye, ahead, 1, new Projection.Perspective(fovY)), to, up);
+    }
 
     /**
      * The pose with the point in the middle of the picture. In perspective the eye stays, roll stays, and the focus is the

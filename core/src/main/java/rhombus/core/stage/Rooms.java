@@ -1,5 +1,6 @@
 package rhombus.core.stage;
 
+import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
@@ -22,17 +23,21 @@ import rhombus.core.stage.hand.Press;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
+import rhombus.core.stage.hand.Tips;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Stepping;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.show.Asking;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.tool.Tools;
+import rhombus.core.stage.view.Board;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
 
 /** The rooms of one stage and how they are put together, from the lowest up; each knows only those before it. */
 final class Rooms {
@@ -59,6 +64,7 @@ final class Rooms {
     final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
     final FirstSteps firstSteps = new FirstSteps(ground, keymaps, report);
+    final Tips tips = new Tips(ground, keymaps, firstSteps, report);
     final Runner runner = new Runner(new Work(
             ground,
             subject,
@@ -72,11 +78,13 @@ final class Rooms {
             hover,
             resolver,
             keymaps,
-            firstSteps));
+            firstSteps,
+            tips));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
     final Shots shots = new Shots(ground);
+    final Asking asking = new Asking(ground, subject, press, grips, keymaps);
     final Kept kept = new Kept(ground, subject, boards, pins, workspace);
 
     Rooms() {
@@ -91,9 +99,18 @@ final class Rooms {
             boards.list().forEach(b -> b.views.forEach(ground.looks()::refresh));
         });
         report.quietWhile(recorder::playing);
+        recorder.runsBy(this::runAgain);
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);
         press.sets(runner, resolver::forgetClick);
+        input.wheelHeardBy(tips::wheel);
         boards.enter();
+    }
+
+    /** Runs a command of a recording on a viewport by its number, or on the active one. */
+    private void runAgain(String id, Map<String, Object> args, int view) {
+        Board b = ground.board();
+        ViewState v = view < 0 || view >= b.views.size() ? b.active() : b.views.get(view);
+        runner.run(id, args, v, Double.NaN, Double.NaN);
     }
 
     /** Ends whatever runs by itself or waits for the hand, where it is. */

@@ -17,7 +17,9 @@ import rhombus.core.stage.hand.Input;
 import rhombus.core.stage.hand.Rebinding;
 import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
+import rhombus.core.stage.hand.Tip;
 import rhombus.core.stage.hand.UserKeymaps;
+import rhombus.core.stage.show.Asking;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.view.Changes;
@@ -105,6 +107,16 @@ public final class Stage {
         return rooms.firstSteps.now(layout);
     }
 
+    /** What could help now, or nothing; {@code layout} tells what the user's own keyboard prints on its keys. */
+    public List<Tip> tips(Map<String, String> layout) {
+        return rooms.tips.now(layout);
+    }
+
+    /** What things are, for who asks. */
+    public Asking asking() {
+        return rooms.asking;
+    }
+
     /** The user's keymaps. */
     public UserKeymaps keymaps() {
         return rooms.keymaps;
@@ -161,6 +173,11 @@ public final class Stage {
         rooms.ground.settings().reduceMotion(reduce);
     }
 
+    /** Whether views jump instead of gliding, as the system asks for. */
+    public boolean reducedMotion() {
+        return rooms.ground.settings().reducedMotion();
+    }
+
     /** Uses other preferences from now on. */
     public void use(Habits h) {
         rooms.ground.settings().use(h);
@@ -191,6 +208,9 @@ public final class Stage {
         ViewState v = viewId == null
                 ? rooms.ground.board().active()
                 : rooms.ground.board().named(viewId);
+        if (v != null) {
+            rooms.recorder.command(id, args, viewId == null ? -1 : v.number, timeMs);
+        }
         boolean ran = v != null && rooms.runner.run(id, args, v, Double.NaN, Double.NaN);
         if (ran) {
             rooms.report.byPage(keymap(), keymap().catalogue().command(id), args, v);

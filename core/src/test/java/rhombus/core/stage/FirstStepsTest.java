@@ -75,7 +75,7 @@ class FirstStepsTest {
         assertThat(number()).isZero();
         h.run("app.skip-step", null);
         assertThat(number()).as("nothing is asked again by skipping").isZero();
-        h.stage.habit("shown.first-steps", "orbit");
+        h.run("app.steps-again", null);
         assertThat(number()).isEqualTo(1);
     }
 

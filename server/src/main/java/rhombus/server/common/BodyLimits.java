@@ -45,6 +45,9 @@ public class BodyLimits extends OncePerRequestFilter {
                 + ". Nothing was changed.";
     }
 
+    /** Where everything that somebody has comes back; who reads it counts what comes. */
+    public static final String ARCHIVE = "/api/account/data";
+
     /** How much an address takes; uploads of files are bounded by the server's own settings for them. */
     static long most(HttpServletRequest r) {
         String path = r.getRequestURI();
@@ -57,7 +60,7 @@ public class BodyLimits extends OncePerRequestFilter {
         if (path.startsWith("/api/scenes/") && path.endsWith("/pictures")) {
             return PICTURE;
         }
-        return path.startsWith("/api/scenes/") ? DOCUMENT : SETTINGS;
+        return path.startsWith("/api/scenes/") || path.startsWith("/api/drills/") ? DOCUMENT : SETTINGS;
     }
 
     @Override
@@ -65,7 +68,7 @@ public class BodyLimits extends OncePerRequestFilter {
         String type = r.getContentType();
         boolean files =
                 r.getRequestURI().equals("/api/scenes") || r.getRequestURI().matches("/api/scenes/[^/]+/file");
-        return files && type != null && type.startsWith("multipart/form-data");
+        return r.getRequestURI().equals(ARCHIVE) || files && type != null && type.startsWith("multipart/form-data");
     }
 
     @Override

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -22,6 +21,7 @@ import rhombus.core.table.CameraTable;
 import rhombus.formats.KeptScene;
 import rhombus.formats.out.Export;
 import rhombus.server.account.SignedIn;
+import rhombus.server.common.Attachment;
 import rhombus.server.common.Refused;
 import rhombus.server.kept.KeptDocuments;
 import rhombus.server.scene.Asked;
@@ -75,7 +75,7 @@ public class ExportController {
         if (export.length() >= 0) {
             response.setContentLengthLong(export.length());
         }
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(export.fileName()));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Attachment.called(export.fileName()));
         export.write(response.getOutputStream());
     }
 
@@ -131,7 +131,7 @@ public class ExportController {
                         faces == Faces.modelled),
                 new Export.Source(
                         read, scene, files.anywhere(who.id(), id, "geometry"), files.anywhere(who.id(), id, "lines")),
-                inFileSystems(row.name()));
+                Attachment.inFileSystems(row.name()));
     }
 
     private static Set<String> named(Scene scene, List<String> ids) {
@@ -172,7 +172,8 @@ public class ExportController {
         response.setContentType(csv ? "text/csv;charset=UTF-8" : MediaType.APPLICATION_JSON_VALUE);
         response.setContentLength(body.length);
         response.setHeader(
-                HttpHeaders.CONTENT_DISPOSITION, attachment(row.name() + " - cameras" + (csv ? ".csv" : ".json")));
+                HttpHeaders.CONTENT_DISPOSITION,
+                Attachment.called(row.name() + " - cameras" + (csv ? ".csv" : ".json")));
         response.getOutputStream().write(body);
     }
 
@@ -188,17 +189,5 @@ public class ExportController {
                     "What was changed in this scene cannot be used: " + e.getMessage()
                             + ". Bring back a version of it in the page, and export again.");
         }
-    }
-
-    /** A name for the file; what file systems refuse in names becomes a hyphen. */
-    private static String inFileSystems(String name) {
-        return name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", "-");
-    }
-
-    private static String attachment(String name) {
-        return ContentDisposition.attachment()
-                .filename(inFileSystems(name), StandardCharsets.UTF_8)
-                .build()
-                .toString();
     }
 }

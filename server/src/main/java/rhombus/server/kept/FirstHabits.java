@@ -6,7 +6,7 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.server.account.NewAccount;
 
-/** What a new account has set: its hand is asked for three small steps. */
+/** What a new account has set: its hand is asked for three small steps, and tips come. */
 @Component
 @ConditionalOnProperty(name = "rhombus.first-steps", matchIfMissing = true)
 class FirstHabits implements NewAccount {
@@ -18,7 +18,7 @@ class FirstHabits implements NewAccount {
 
     @Override
     public void made(long id) {
-        Habits h = Habits.USUAL.with(AllHabits.FIRST_STEPS.id(), "orbit");
+        Habits h = Habits.USUAL.with(AllHabits.FIRST_STEPS.id(), "orbit").with(AllHabits.TIPS.id(), "on");
         kept.save(id, "habits", "", new KeptDocuments.Save(0, h.toPlain()));
     }
 }

@@ -7,4 +7,4 @@ package rhombus.server.picture;
  * @param width pixels
  * @param height pixels
  */
-record Encoded(String type, int width, int height, byte[] data) {}
+public record Encoded(String type, int width, int height, byte[] data) {}

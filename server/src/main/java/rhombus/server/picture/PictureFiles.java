@@ -22,7 +22,7 @@ import rhombus.server.common.Refused;
  * Reads PNG and JPEG files that somebody sent and encodes them anew: what is kept holds pixels alone. What a file claims is
  * looked at before anything is decoded.
  */
-final class PictureFiles {
+public final class PictureFiles {
     /** Most pixels that are decoded: each takes four bytes. */
     private static final long MOST = 50_000_000;
     /** Longest side that is kept: larger ones are made smaller. */
@@ -47,7 +47,7 @@ final class PictureFiles {
      *
      * @throws Refused with words if it is no PNG or JPEG, too large, animated or broken
      */
-    static Encoded read(byte[] file) {
+    public static Encoded read(byte[] file) {
         boolean png = starts(file, 0x89, 'P', 'N', 'G', 0x0D, 0x0A, 0x1A, 0x0A);
         boolean jpeg = starts(file, 0xFF, 0xD8, 0xFF);
         if (!png && !jpeg) {

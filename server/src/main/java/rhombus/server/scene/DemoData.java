@@ -62,7 +62,8 @@ public class DemoData implements ApplicationRunner {
         try {
             transactions.executeWithoutResult(t -> {
                 Account demo = accounts.create(NAME, PASSWORD);
-                made.forEach((name, imported) -> store.add(demo.id(), name, Import.Answers.NONE, imported));
+                made.forEach(
+                        (name, imported) -> store.add(demo.id(), name, Import.Answers.NONE, imported, begins -> {}));
             });
         } catch (Refused e) {
             // Another server on the same database was faster.

@@ -81,7 +81,8 @@ public class Revisions {
                         answers,
                         Limits.DEFAULT,
                         progress),
-                u -> keep(owner, id, u));
+                (u, timed) -> keep(owner, id, u),
+                timing -> {});
     }
 
     private Newer.Report keep(long owner, String id, Import.Update u) {

@@ -71,14 +71,23 @@ public class SceneController {
             @RequestParam(name = "name", required = false) String name,
             @RequestParam(name = "upAxis", required = false) String up,
             @RequestParam(name = "unit", required = false) String unit,
-            @RequestParam(name = "import", required = false) String job)
+            @RequestParam(name = "import", required = false) String job,
+            HttpServletResponse response)
             throws IOException {
         if (job != null) {
             named(job);
         }
         long bytes = files.stream().mapToLong(MultipartFile::getSize).sum();
         Import.Answers answers = new Import.Answers(Asked.up("upAxis", up), Asked.unit(unit));
-        return found(who, scenes.add(who.id(), name, answers, bytes, () -> unpacked(files), job));
+        String id = scenes.add(
+                who.id(),
+                name,
+                answers,
+                bytes,
+                () -> unpacked(files),
+                job,
+                timing -> response.setHeader("Server-Timing", timing));
+        return found(who, id);
     }
 
     static Upload unpacked(List<MultipartFile> files) throws IOException {

@@ -6,6 +6,7 @@ import java.security.SecureRandom;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import rhombus.formats.Import;
 import rhombus.formats.Imported;
@@ -30,14 +31,14 @@ public class SceneStore {
     }
 
     /** An id that nothing has yet and nobody can guess. */
-    static String newId() {
+    public static String newId() {
         byte[] b = new byte[16];
         RANDOM.nextBytes(b);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(b);
     }
 
     /** A name as it is kept: one line, not empty, not endless. */
-    static String name(String given) {
+    public static String name(String given) {
         String s = given.replaceAll("\\p{Cntrl}", " ").strip();
         return s.isEmpty() ? "Untitled" : s.length() > 200 ? s.substring(0, 200) : s;
     }
@@ -47,9 +48,10 @@ public class SceneStore {
      *
      * @param name what to call it, or null for the file's own name
      * @param answers what was known of the file; where both is, nobody is asked
+     * @param begins is told in words what is stored next
      * @return id of the scene
      */
-    String add(long owner, String name, Import.Answers answers, Imported i) {
+    public String add(long owner, String name, Import.Answers answers, Imported i, Consumer<String> begins) {
         String id = newId();
         long bytes = (long) i.glb().length + i.edges().length + i.levels().length + i.hierarchies().length;
         boolean open = i.standing().unit() != null && (answers.up() == null || answers.unit() == null);
@@ -65,6 +67,7 @@ public class SceneStore {
                 open,
                 bytes);
         file(owner, id, "geometry", i.glb());
+        begins.accept("Storing what lies beside");
         file(owner, id, "lines", i.edges());
         file(owner, id, "coarse", i.levels());
         file(owner, id, "hierarchy", i.hierarchies());

@@ -8,7 +8,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
@@ -110,12 +110,12 @@ public class Scenes {
     }
 
     /** Long work. */
-    interface Work<T> {
+    public interface Work<T> {
         T run() throws IOException;
     }
 
     /** Does what takes memory once there is room for it. */
-    <T> T inTurn(long bytes, Work<T> work) throws IOException {
+    public <T> T inTurn(long bytes, Work<T> work) throws IOException {
         try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
             return work.run();
         }
@@ -133,16 +133,25 @@ public class Scenes {
      * @param bytes how large the upload is
      * @param upload gives the files once it is their turn, so that only one large import is in memory at a time
      * @param job id under which progress is told and the import can be cancelled, or null
+     * @param timing is told what each part of the work took, as {@link Timed#header} has it
      * @return id of the scene
      */
-    public String add(long owner, String name, Import.Answers answers, long bytes, Callable<Upload> upload, String job)
+    public String add(
+            long owner,
+            String name,
+            Import.Answers answers,
+            long bytes,
+            Callable<Upload> upload,
+            String job,
+            Consumer<String> timing)
             throws IOException {
         return working(
                 owner,
                 bytes,
                 job,
                 progress -> Import.read(files(upload), answers, Limits.DEFAULT, progress),
-                imported -> store.add(owner, name, answers, imported));
+                (imported, timed) -> store.add(owner, name, answers, imported, timed::begin),
+                timing);
     }
 
     /** Reads something, telling how far it is. */
@@ -150,41 +159,54 @@ public class Scenes {
         T read(Progress progress) throws IOException;
     }
 
+    /** Keeps what was read. */
+    interface Keeping<T, R> {
+        R keep(T read, Timed timed);
+    }
+
     /**
      * Reads something large when it is its turn and keeps what came of it in one transaction, all or nothing.
      *
      * @param job id under which progress is told and the work can be cancelled, or null
+     * @param timing is told what each part of the work took, as {@link Timed#header} has it
      */
-    <T, R> R working(long owner, long bytes, String job, Reading<T> reading, Function<T, R> keeping)
+    <T, R> R working(
+            long owner, long bytes, String job, Reading<T> reading, Keeping<T, R> keeping, Consumer<String> timing)
             throws IOException {
-        if (job == null) {
-            try (ImportTurns.Turn turn = turns.take(bytes, waiting -> {})) {
-                T read = reading.read(Progress.SILENT);
-                return transactions.execute(t -> keeping.apply(read));
-            }
+        JobProgress told = job == null ? null : new JobProgress(owner, job);
+        Timed progress = new Timed(told == null ? Progress.SILENT : told);
+        ScheduledFuture<?> alive = null;
+        if (told != null) {
+            imports.removeSilent();
+            progress.at("Waiting for other imports", 0);
+            alive = pulse.scheduleWithFixedDelay(told::touch, 5, 5, TimeUnit.SECONDS);
         }
-        imports.removeSilent();
-        JobProgress progress = new JobProgress(owner, job);
-        progress.at("Waiting for other imports", 0);
-        ScheduledFuture<?> alive = pulse.scheduleWithFixedDelay(progress::touch, 5, 5, TimeUnit.SECONDS);
-        try (ImportTurns.Turn turn = turns.take(
-                bytes,
-                waiting -> progress.at(
-                        waiting > 1 ? "Waiting for " + waiting + " other imports" : "Waiting for another import", 0))) {
+        try (ImportTurns.Turn turn = turns.take(bytes, waiting -> progress.at(waiting(waiting), 0))) {
             T read = reading.read(progress);
             progress.at("Storing", 0.95);
-            return transactions.execute(t -> {
-                R out = keeping.apply(read);
+            R kept = transactions.execute(t -> {
+                R out = keeping.keep(read, progress);
                 // Last of all: from this moment on, cancelling is answered with the truth.
-                if (imports.store(owner, job) == 0) {
+                if (told != null && imports.store(owner, job) == 0) {
                     throw new Progress.Cancelled();
                 }
                 return out;
             });
+            progress.end();
+            timing.accept(progress.header());
+            return kept;
         } finally {
-            alive.cancel(false);
-            imports.remove(owner, job);
+            if (told != null) {
+                if (alive != null) {
+                    alive.cancel(false);
+                }
+                imports.remove(owner, job);
+            }
         }
+    }
+
+    private static String waiting(int others) {
+        return others > 1 ? "Waiting for " + others + " other imports" : "Waiting for another import";
     }
 
     static Upload files(Callable<Upload> upload) throws IOException {

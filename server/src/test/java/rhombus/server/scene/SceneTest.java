@@ -43,6 +43,9 @@ class SceneTest {
     void anUploadIsListedOpenedStreamedAndDeleted() {
         Client.Answer added = add("My orrery.glb", orrery());
         assertThat(added.status()).isEqualTo(201);
+        assertThat(added.header("Server-Timing"))
+                .as("each part of the work with its time")
+                .matches("reading-the-file;dur=[0-9.]+, .*storing;dur=[0-9.]+, storing-what-lies-beside;dur=[0-9.]+");
         String path = "/api/scenes/" + added.json().get("id");
         Map<String, Object> detail = mira.get(path).json();
         assertThat(detail).containsEntry("name", "My orrery").containsEntry("notes", List.of());

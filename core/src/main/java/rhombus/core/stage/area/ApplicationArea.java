@@ -6,10 +6,12 @@ import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 
+import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.hand.FirstSteps;
+import rhombus.core.stage.hand.Tips;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.view.Ground;
 
@@ -21,8 +23,10 @@ final class ApplicationArea {
     private final Resolver resolver;
     private final UserKeymaps keymaps;
     private final FirstSteps firstSteps;
+    private final Tips tips;
 
-    private ApplicationArea(Ground ground, Resolver resolver, UserKeymaps keymaps, FirstSteps firstSteps) {
+    private ApplicationArea(Ground ground, Resolver resolver, UserKeymaps keymaps, FirstSteps firstSteps, Tips tips) {
+        this.tips = tips;
         this.firstSteps = firstSteps;
         this.ground = ground;
         this.resolver = resolver;
@@ -31,7 +35,7 @@ final class ApplicationArea {
 
     static Area<ApplicationArea> area() {
         return new Area<>(
-                p -> new ApplicationArea(p.ground(), p.resolver(), p.keymaps(), p.firstSteps()),
+                p -> new ApplicationArea(p.ground(), p.resolver(), p.keymaps(), p.firstSteps(), p.tips()),
                 ApplicationArea::declare);
     }
 
@@ -81,8 +85,23 @@ final class ApplicationArea {
                 .anytime()
                 .does((a, c) -> a.firstSteps.skip());
         d.action("app.end-steps", "Leave the first steps").anytime().does((a, c) -> a.firstSteps.end());
+        d.action("app.steps-again", "Ask for the first steps once more")
+                .anytime()
+                .does((a, c) -> a.firstSteps.again());
+        d.action("app.end-tip", "Put the tip away").anytime().does((a, c) -> a.tips.dismiss());
+        d.action("app.no-tips", "Let no tips come any more").anytime().does((a, c) -> a.tips.none());
+        d.action("app.tips-again", "Let every tip come once more").anytime().does((a, c) -> a.tips.again());
+        d.action("app.use-preset", "Use a keymap that comes with Rhombus")
+                .anytime()
+                .needs("preset", Presets.ALL)
+                .does((a, c) -> a.keymaps.preset(c.text("preset")));
         page(d, "app.habits", "Open Habits");
         page(d, "app.bench", "Open or close the device bench").truth("on");
+        page(d, "app.what", "What is this?")
+                .rank(LAST)
+                .on("what", Trigger.key("Slash"), ALT, APPLICATION, "ask what something is");
+        page(d, "app.drills", "Open the drills");
+        page(d, "app.glossary", "Open the glossary").text("word");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");

@@ -5,6 +5,7 @@ import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.hand.FirstSteps;
+import rhombus.core.stage.hand.Tips;
 import rhombus.core.stage.hand.UserKeymaps;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
@@ -28,4 +29,5 @@ public record Work(
         Hover hover,
         Resolver resolver,
         UserKeymaps keymaps,
-        FirstSteps firstSteps) {}
+        FirstSteps firstSteps,
+        Tips tips) {}

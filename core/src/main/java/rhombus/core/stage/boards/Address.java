@@ -13,6 +13,9 @@ import rhombus.core.stage.view.ViewState;
 
 /** A whole board with everything its viewports show, to be kept or passed on: a Pin of a board, or an address. */
 public final class Address {
+    /** Id of the board that comes with an address. */
+    private static final String ID = "link";
+
     private Address() {}
 
     /** What a board shows. */
@@ -58,7 +61,7 @@ public final class Address {
     /** Shows what an address holds as a board beside the user's own, which stay as they are; gives what is wrong with it, or null. */
     public static String open(Ground ground, Boards boards, Map<String, Object> m) {
         try {
-            Tab t = new Tab("link", Plain.text(m.get("name"), ""), false, Arrangement.of(m.get("parts")), Map.of());
+            Tab t = new Tab(ID, Plain.text(m.get("name"), ""), false, Arrangement.of(m.get("parts")), Map.of());
             Board known = boards.named(t.id());
             if (known != null) {
                 boards.remove(known);
@@ -71,6 +74,14 @@ public final class Address {
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
+        }
+    }
+
+    /** Takes the board away that came with an address, if it is still there and was not kept. */
+    static void close(Boards boards) {
+        Board b = boards.named(ID);
+        if (b != null && b.passing) {
+            boards.remove(b);
         }
     }
 }

@@ -30,6 +30,11 @@ public final class Kept {
         }
     }
 
+    /** Goes back to where so many changes of the scene are done, and forgets those after it. */
+    public void backTo(int done) {
+        subject.editing().backTo(done);
+    }
+
     /** The user's boards, whatever the scene. */
     public Map<String, Object> boards() {
         return boards.toPlain();
@@ -99,5 +104,10 @@ public final class Kept {
     /** Shows what an address holds beside the user's own boards; gives what is wrong with it, or null. */
     public String openAddress(Map<String, Object> address) {
         return Address.open(ground, boards, address);
+    }
+
+    /** Takes away the board that came with an address, if it is still there and was not kept. */
+    public void closeAddress() {
+        Address.close(boards);
     }
 }

@@ -26,7 +26,7 @@ public final class FirstSteps {
     private static final Set<Trigger.Kind> KEYS = Set.of(Trigger.Kind.HOLD, Trigger.Kind.KEY);
     private static final Map<Device, Set<Trigger.Kind>> POINTED = Map.of(
             Device.MOUSE,
-            Set.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL),
+            Set.of(Trigger.Kind.DRAG, Trigger.Kind.WHEEL, Trigger.Kind.SLIDE),
             Device.PEN,
             Set.of(Trigger.Kind.PEN),
             Device.FINGERS,
@@ -114,6 +114,11 @@ public final class FirstSteps {
         if (s != null) {
             next(s);
         }
+    }
+
+    /** Asks for all once more. */
+    public void again() {
+        keep(Step.ORBIT.name().toLowerCase(Locale.ROOT));
     }
 
     /** Leaves out all that are left. */

@@ -13,7 +13,7 @@ import rhombus.core.plain.Plain;
  * @param what belongs to it, in the order of {@link #SHAPES}
  */
 record HandEvent(double at, String sort, List<Object> what) {
-    /** What each sort of event tells: n a number, t a text, b a truth, l a list. */
+    /** What each sort of event tells: n a number, t a text, b a truth, l a list, m a map. */
     static final Map<String, String> SHAPES = Map.ofEntries(
             Map.entry("pointer", "nnnnb"),
             Map.entry("left", ""),
@@ -24,6 +24,7 @@ record HandEvent(double at, String sort, List<Object> what) {
             Map.entry("touch-move", "nnn"),
             Map.entry("touch-up", "nnnb"),
             Map.entry("blur", ""),
+            Map.entry("command", "tmn"),
             Map.entry("gamepad", "nttll"),
             Map.entry("gamepad-gone", "n"),
             Map.entry("hid-open", "ntl"),
@@ -64,6 +65,7 @@ record HandEvent(double at, String sort, List<Object> what) {
                 case 'n' -> !Double.isNaN(Plain.number(o, Double.NaN));
                 case 't' -> o instanceof String;
                 case 'b' -> o instanceof Boolean;
+                case 'm' -> o instanceof Map<?, ?>;
                 default -> o instanceof List<?>;
             };
         }
@@ -91,6 +93,10 @@ record HandEvent(double at, String sort, List<Object> what) {
 
     List<Object> list(int i) {
         return Plain.list(what.get(i));
+    }
+
+    Map<String, Object> map(int i) {
+        return Plain.map(what.get(i));
     }
 
     double[] numbers(int i) {

@@ -126,7 +126,7 @@ public final class HandReport {
 
     /** Who hears of each command that the hand has run, of motions once they are over. */
     void heardBy(Consumer<Command> who) {
-        heard = who;
+        heard = heard.andThen(who);
     }
 
     private void tell(Command c) {

@@ -27,6 +27,13 @@ public final class Input {
     private final Fingers fingers;
     private final DoubleConsumer tick;
     private final StandIns standIns;
+    /** Hears of what the wheel does. */
+    public interface WheelEar {
+        /** See {@link Input#wheel}. */
+        void wheel(double deltaX, double deltaY, int deltaMode, double timeMs);
+    }
+
+    private WheelEar ear = (dx, dy, mode, time) -> {};
     private Capture capture;
     private Watch watch = (sort, timeMs, what) -> true;
     /** The viewport in which fingers came down. */
@@ -225,6 +232,11 @@ public final class Input {
         }
     }
 
+    /** Who hears of what the wheel does. */
+    public void wheelHeardBy(WheelEar who) {
+        ear = who;
+    }
+
     /**
      * The wheel has turned or two fingers have moved on a trackpad.
      *
@@ -249,6 +261,7 @@ public final class Input {
         if (!walking.on()) {
             ground.attention().activate(ground.board().at(x, y));
         }
+        ear.wheel(deltaX, deltaY, deltaMode, timeMs);
         // Some systems turn the wheel sideways while Shift is down.
         double delta = deltaY == 0 && (mods & Modifiers.SHIFT) != 0 ? deltaX : deltaY;
         // One notch of a common wheel is 100 pixels, three lines, or one page (common practice, no source).

@@ -21,6 +21,8 @@ public final class Recorder implements Watch {
 
     private static final String FORMAT = "rhombus-recording";
     private static final int VERSION = 1;
+    /** See {@link #finish}, milliseconds. */
+    private static final double AFTER_MS = 250;
     /** Devices of a recording are others than those that are there. */
     private static final int APART = 1000;
 
@@ -32,6 +34,10 @@ public final class Recorder implements Watch {
     private double height = 1;
     private double from = Double.NaN;
     private boolean recording;
+    /** Whether what the page runs is recorded too. */
+    private boolean commands;
+
+    private Runs runs = (id, args, view) -> {};
     private boolean playing;
     private boolean feeding;
     private int next;
@@ -47,9 +53,26 @@ public final class Recorder implements Watch {
 
     // ---- recording -------------------------------------------------------------------------------------------------
 
-    /** Begins a recording; what was recorded before is gone. */
+    /** Runs a command on a viewport of the board by its number, or on the active one where that is below 0. */
+    public interface Runs {
+        /** Does it. */
+        void run(String command, Map<String, Object> args, int view);
+    }
+
+    /** Who runs commands of a recording. */
+    public void runsBy(Runs who) {
+        runs = who;
+    }
+
+    /** Begins a recording of the hand alone; what was recorded before is gone. */
     public void record() {
+        record(false);
+    }
+
+    /** Begins a recording; what was recorded before is gone. */
+    public void record(boolean withCommands) {
         stop();
+        commands = withCommands;
         events.clear();
         recording = true;
         from = Double.NaN;
@@ -67,6 +90,26 @@ public final class Recorder implements Watch {
         }
         recording = false;
         changed();
+    }
+
+    /** The page runs a command on a viewport of the board by its number, or on the active one where that is below 0. */
+    public void command(String id, Map<String, Object> args, int view, double timeMs) {
+        if (recording && commands) {
+            hears("command", timeMs, id, args, view);
+        }
+    }
+
+    /** When the first event of the recording came, milliseconds; NaN before. */
+    public double began() {
+        return from;
+    }
+
+    /** Ends a recording some moments after a time: what is held down then counts as held until there. */
+    public void finish(double nowMs) {
+        if (recording && !Double.isNaN(from)) {
+            events.add(new HandEvent(Math.max(0, nowMs - from) + AFTER_MS, "blur", List.of()));
+        }
+        stop();
     }
 
     @Override
@@ -208,6 +251,7 @@ public final class Recorder implements Watch {
             case "touch-move" -> input.touchMove(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
             case "touch-up" -> input.touchUp(e.whole(0), e.number(1) * kx, e.number(2) * ky, e.truth(3), at);
             case "blur" -> input.blur();
+            case "command" -> runs.run(e.text(0), e.map(1), e.whole(2));
             case "gamepad" -> devices.gamepad(e.whole(0) + APART, e.text(1), e.text(2), e.numbers(3), e.numbers(4), at);
             case "gamepad-gone" -> devices.gamepadGone(e.whole(0) + APART, at);
             case "hid-open" -> devices.hidOpened(e.whole(0) + APART, e.text(1), e.list(2));

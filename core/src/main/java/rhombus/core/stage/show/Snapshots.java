@@ -99,6 +99,11 @@ public final class Snapshots {
         return views.all();
     }
 
+    /** So little of what is shown that two moments are quickly told apart. */
+    public Glance glance() {
+        return views.glance();
+    }
+
     /** All viewports without the numbers of their poses. */
     public List<Frame> frames() {
         return views.frames();

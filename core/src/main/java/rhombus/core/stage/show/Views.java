@@ -66,6 +66,19 @@ final class Views {
         return v.crop.none() ? null : new CropState(v.crop.scale(), v.crop.x(), v.crop.y());
     }
 
+    Glance glance() {
+        List<Object> parts = new ArrayList<>();
+        for (ViewState v : ground.board().views) {
+            parts.add(v.pose);
+            parts.add(v.crop);
+            parts.add(v.camera);
+            parts.add(walking(v));
+        }
+        parts.add(ground.board().active);
+        parts.add(ground.board().solo);
+        return new Glance(ground.scene(), parts);
+    }
+
     private String walking(ViewState v) {
         return ground.walks().view() != v ? null : ground.walks().flying() ? "fly" : "walk";
     }

@@ -223,6 +223,14 @@ public final class Editing {
         show(s);
     }
 
+    /** Goes back to where so many edits are done, and forgets those after it. */
+    public void backTo(int done) {
+        if (history.edits().size() > done) {
+            go(done);
+            history.forgetUndone();
+        }
+    }
+
     private void show(Scene s) {
         live(s);
         ground.changes().add(Topic.KEEP_EDITS, Topic.READOUT);

@@ -47,7 +47,8 @@ public final class Settings {
         reducedMotion = reduce;
     }
 
-    boolean reducedMotion() {
+    /** Whether the system asks for that. */
+    public boolean reducedMotion() {
         return reducedMotion;
     }
 

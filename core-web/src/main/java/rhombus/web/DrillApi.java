@@ -1,0 +1,30 @@
+package rhombus.web;
+
+import java.util.Map;
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Float64Array;
+import rhombus.boundary.Gives;
+import rhombus.boundary.OrNothing;
+import rhombus.core.drill.PracticeState;
+
+/** Tasks for hand and eye on this stage. */
+public interface DrillApi extends JSObject {
+    /** Ids of those for which the scene has all that they need. */
+    @Gives(value = String.class, list = true)
+    JSObject there();
+
+    /** Begins one, with the course of a run to race with or an empty one; gives what stands against it, or null. */
+    @OrNothing
+    String start(String id, Float64Array ghost, double time);
+
+    /** What is going on at a time. */
+    @Gives(PracticeState.class)
+    JSObject state(double time);
+
+    /** Everything that is needed to do the run again. */
+    @Gives(Map.class)
+    JSObject log();
+
+    /** Leaves it. */
+    void end(double time);
+}

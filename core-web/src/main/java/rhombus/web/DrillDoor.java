@@ -1,0 +1,40 @@
+package rhombus.web;
+
+import org.teavm.jso.JSObject;
+import org.teavm.jso.typedarrays.Float64Array;
+import rhombus.core.drill.Practice;
+
+/** The door to tasks for hand and eye. */
+final class DrillDoor implements DrillApi {
+    private final Practice practice;
+
+    DrillDoor(Practice practice) {
+        this.practice = practice;
+    }
+
+    @Override
+    public JSObject there() {
+        return Js.list(practice.there(), Js::text);
+    }
+
+    @Override
+    public String start(String id, Float64Array ghost, double time) {
+        return practice.start(id, ghost.toJavaArray(), time);
+    }
+
+    @Override
+    public JSObject state(double time) {
+        practice.tick(time);
+        return Told.of(practice.state());
+    }
+
+    @Override
+    public JSObject log() {
+        return JsPlain.toJs(practice.log());
+    }
+
+    @Override
+    public void end(double time) {
+        practice.end(time);
+    }
+}

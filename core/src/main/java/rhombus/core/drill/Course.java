@@ -1,0 +1,69 @@
+package rhombus.core.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.show.Glance;
+import rhombus.core.stage.show.TrailState;
+import rhombus.core.stage.show.View;
+
+/** Follows a run from moment to moment: how much is done, how far the eye went, how often it went back. */
+final class Course {
+    private final Judge judge;
+    private final List<Double> parts = new ArrayList<>();
+    private double part;
+    private double metres;
+    private int back;
+    private Glance last;
+    private String view = "";
+    private Vec3 eye;
+    private int index;
+
+    Course(Judge judge) {
+        this.judge = judge;
+    }
+
+    /** A moment, so many seconds after the first thing the hand did. */
+    void moment(Stage stage, double seconds) {
+        Glance g = stage.snapshots().glance();
+        if (!g.same(last)) {
+            last = g;
+            look(stage);
+        }
+        while (parts.size() * Score.STEP <= seconds) {
+            parts.add(part);
+        }
+    }
+
+    private void look(Stage stage) {
+        Sight s = new Sight(stage);
+        part = judge.sees(s);
+        View v = s.active();
+        TrailState trail = stage.snapshots().trail(v.id());
+        int now = trail == null ? 0 : trail.index();
+        if (v.id().equals(view)) {
+            metres += v.eye().distance(eye);
+            back += Math.max(0, index - now);
+        }
+        view = v.id();
+        eye = v.eye();
+        index = now;
+    }
+
+    double part() {
+        return part;
+    }
+
+    boolean done() {
+        return part >= 1;
+    }
+
+    int lost() {
+        return judge.lost();
+    }
+
+    Score score(double seconds) {
+        return new Score(seconds, metres, back, judge.lost(), List.copyOf(parts));
+    }
+}

@@ -1,0 +1,130 @@
+package rhombus.core.drill;
+
+import java.util.List;
+import java.util.Map;
+import rhombus.core.keymap.Keymaps;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.show.BoardTab;
+
+/** A drill on somebody's stage: it begins on a board of its own, and what the hand does is recorded. */
+public final class Practice {
+    private final Stage stage;
+    private Drill drill;
+    private Course course;
+    private double seconds;
+    private String before = "";
+    private double[] race = {};
+    private int edits;
+
+    /** On a stage, which stays as it is until a drill begins. */
+    public Practice(Stage stage) {
+        this.stage = stage;
+    }
+
+    /** Ids of the drills that the scene has all for. */
+    public List<String> there() {
+        return stage.scene() == null
+                ? List.of()
+                : Drill.ALL.stream()
+                        .filter(d -> d.fits(stage.scene()))
+                        .map(Drill::id)
+                        .toList();
+    }
+
+    /**
+     * Begins a drill; the clock starts with the first thing the hand does.
+     *
+     * @param ghost the course of a run to race with; empty for none
+     * @return what stands against it, or null
+     */
+    public String start(String id, double[] ghost, double nowMs) {
+        Drill d = Drill.named(id);
+        if (d == null || stage.scene() == null || !d.fits(stage.scene())) {
+            return "This drill needs things that are not in this scene.";
+        }
+        end(nowMs);
+        before = stage.snapshots().boards().tabs().stream()
+                .filter(BoardTab::on)
+                .map(BoardTab::id)
+                .findFirst()
+                .orElse("");
+        String wrong = stage.kept().openAddress(d.views(stage.scene()));
+        if (wrong == null) {
+            drill = d;
+            race = ghost;
+            course = new Course(d.judge());
+            seconds = 0;
+            edits = stage.snapshots().history().done();
+            stage.recorder().record(true);
+            course.moment(stage, 0);
+        }
+        return wrong;
+    }
+
+    /** Time has gone by, or the hand has done something, milliseconds. */
+    public void tick(double nowMs) {
+        if (drill == null || course.done()) {
+            return;
+        }
+        double from = stage.recorder().began();
+        if (Double.isNaN(from)) {
+            return;
+        }
+        seconds = Math.max(0, nowMs - from) / 1000;
+        course.moment(stage, seconds);
+        if (course.done()) {
+            stage.recorder().finish(nowMs);
+            // Whoever walks has no pointer to go on with.
+            if (stage.snapshots().views().stream().anyMatch(v -> v.walking() != null)) {
+                stage.command("walk.leave", Map.of(), null, nowMs);
+            }
+        }
+    }
+
+    /** What is going on. */
+    public PracticeState state() {
+        return drill == null
+                ? new PracticeState(null, 0, 0, null, false, 0)
+                : new PracticeState(
+                        drill.id(),
+                        seconds,
+                        course.part(),
+                        race.length == 0 ? null : Score.at(race, seconds),
+                        course.done(),
+                        course.lost());
+    }
+
+    /** Everything that somebody needs to do the run again. */
+    public Map<String, Object> log() {
+        return Plain.map(
+                "format",
+                Replay.FORMAT,
+                "version",
+                Replay.VERSION,
+                "drill",
+                drill == null ? null : drill.id(),
+                "keymaps",
+                new Keymaps(stage.keymap(), List.of()).toPlain(),
+                "habits",
+                stage.habits().toPlain(),
+                "still",
+                stage.reducedMotion() ? true : null,
+                "recording",
+                stage.recorder().toPlain());
+    }
+
+    /** Leaves the drill; its board goes with it. */
+    public void end(double nowMs) {
+        if (drill == null) {
+            return;
+        }
+        stage.recorder().stop();
+        drill = null;
+        course = null;
+        // What was hidden or moved for it is as it was.
+        stage.kept().backTo(edits);
+        stage.kept().closeAddress();
+        stage.command("board.go", Map.of("board", before), null, nowMs);
+    }
+}

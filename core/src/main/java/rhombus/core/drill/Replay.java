@@ -1,0 +1,76 @@
+package rhombus.core.drill;
+
+import java.util.Map;
+import rhombus.core.habits.Habits;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.area.AllCommands;
+
+/** Does a run again from its log, on a stage of its own, and says how it went: nobody needs to be believed. */
+public final class Replay {
+    static final String FORMAT = "rhombus-drill-run";
+    static final int VERSION = 1;
+    /** Time goes by in steps of so many milliseconds, as it does on a screen. */
+    private static final double FRAME_MS = 1000 / 60.0;
+    /** So long after the last thing the hand did, milliseconds, a view may still glide to its end. */
+    private static final double AFTER_MS = 3000;
+
+    private static final double LONGEST_MS = 1_200_000;
+
+    private Replay() {}
+
+    /**
+     * The score of a run.
+     *
+     * @param scene in which it was done, with what was changed in it
+     * @param log what {@link Practice#log} gave
+     * @throws IllegalArgumentException if the log cannot be read, or if doing it again does not do the task
+     */
+    public static Score of(Scene scene, Drill drill, Map<String, Object> log) {
+        if (!FORMAT.equals(log.get("format")) || Plain.whole(log.get("version"), 0) != VERSION) {
+            throw new IllegalArgumentException("This is no log of a drill that can be read here.");
+        }
+        if (!drill.id().equals(log.get("drill"))) {
+            throw new IllegalArgumentException("This log is of another drill.");
+        }
+        Map<String, Object> recording = Plain.map(log.get("recording"));
+        Stage stage = new Stage();
+        stage.use(AllCommands.CATALOGUE.keymaps(Plain.map(log.get("keymaps"))));
+        stage.use(Habits.of(Plain.map(log.get("habits"))));
+        stage.reduceMotion(Plain.truth(log.get("still"), false));
+        stage.resize(side(recording, "width"), side(recording, "height"));
+        stage.open(scene, "");
+        String wrong = stage.kept().openAddress(drill.views(scene));
+        wrong = wrong == null ? stage.recorder().bring(recording) : wrong;
+        if (wrong != null) {
+            throw new IllegalArgumentException(wrong);
+        }
+        return run(stage, new Course(drill.judge()));
+    }
+
+    private static double side(Map<String, Object> recording, String name) {
+        double d = Plain.number(recording.get(name), 0);
+        if (!(d >= 50 && d <= 16_384)) {
+            throw new IllegalArgumentException("The log does not say how large its stage was.");
+        }
+        return d;
+    }
+
+    private static Score run(Stage stage, Course course) {
+        double length = Math.min(LONGEST_MS, stage.recorder().state().seconds() * 1000) + AFTER_MS;
+        // A time at which all clocks have begun.
+        double zero = 1000;
+        stage.tick(zero);
+        course.moment(stage, 0);
+        stage.recorder().play(zero);
+        for (double t = 0; t <= length; t += FRAME_MS) {
+            stage.tick(zero + t);
+            course.moment(stage, t / 1000);
+            if (course.done()) {
+                return course.score(t / 1000);
+            }
+        }
+        throw new IllegalArgumentException("Done again, this run does not do what was asked for.");
+    }
+}

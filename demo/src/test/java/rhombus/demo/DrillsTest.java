@@ -1,0 +1,240 @@
+package rhombus.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rhombus.core.drill.Drill;
+import rhombus.core.drill.Practice;
+import rhombus.core.drill.PracticeState;
+import rhombus.core.drill.Replay;
+import rhombus.core.drill.Score;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.Stage;
+import rhombus.core.stage.show.View;
+import rhombus.formats.Import;
+import rhombus.formats.NormalReader;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
+
+/** Each drill can be done, and doing its log again gives the same score. */
+class DrillsTest {
+    private static final Scene SCENE = NormalReader.read(
+            Import.read(new Upload(Limits.DEFAULT).add("scene.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
+
+    private final Random random = new Random(7);
+    private final Stage stage = new Stage();
+    private final Practice practice = new Practice(stage);
+    private double now = 5000;
+
+    DrillsTest() {
+        stage.resize(1180, 760);
+        stage.open(SCENE, "Saltmarsh Boatyard");
+    }
+
+    /** Pictures come when they come. */
+    private void frames(double ms) {
+        for (double end = now + ms; now < end; ) {
+            now += 8 + random.nextInt(26);
+            stage.tick(now);
+            practice.tick(now);
+        }
+    }
+
+    private void run(String command, String view, Object... args) {
+        stage.command(command, Plain.map(args), view, now += 5);
+        frames(700);
+    }
+
+    private View view(String id) {
+        return stage.snapshots().views().stream()
+                .filter(v -> v.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String id(String name) {
+        return SCENE.nodes().stream()
+                .filter(n -> n.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private void key(String code, int mods) {
+        stage.input().keyDown(code, mods, false, now += 5);
+        stage.input().keyUp(code, mods, now += 5);
+        frames(400);
+    }
+
+    private void over(String view) {
+        var r = view(view).rect();
+        stage.input().pointer(r.x() + r.width() * 0.4, r.y() + r.height() * 0.4, 0, 0, false, now += 5);
+    }
+
+    private void frame(String object, String... views) {
+        run("select.set", null, "objects", List.of(id(object)));
+        for (String v : views) {
+            run("view.frame-selection", v);
+        }
+    }
+
+    /** Somebody who knows how does it. */
+    private void solve(String drill) {
+        over("v2");
+        switch (drill) {
+            case "round" -> {
+                for (String v : List.of("v1", "v2", "v3", "v4")) {
+                    over(v);
+                    key("KeyQ", 0);
+                    key("KeyQ", 0);
+                }
+            }
+            case "rivet" -> {
+                frame("Brass rivet", "v2");
+                key("Backspace", 0);
+            }
+            case "mark" -> {
+                run("view.direction", "v2", "to", "bottom");
+                frame("Painted mark", "v2");
+            }
+            case "toolbox" -> {
+                run("select.set", null, "objects", List.of(id("Toolbox")));
+                run("object.isolate", "v2");
+                run("view.frame-selection", "v2");
+            }
+            case "level" -> key("KeyN", 0);
+            case "close" -> {
+                for (int i = 0; i < 60 && !practice.state().done(); i++) {
+                    Vec3 c = SCENE.bounds(SCENE.indexOf(id("Brass rivet"))).center();
+                    Vec3 p = stage.project("v2", c);
+                    stage.input().wheel(p.x(), p.y(), 0, -100, 0, 0, now += 5);
+                    frames(300);
+                }
+            }
+            case "jetty" -> {
+                key("KeyW", 0);
+                stage.input().keyDown("KeyW", 0, false, now += 5);
+                for (int i = 0; i < 120 && !practice.state().done(); i++) {
+                    frames(500);
+                }
+            }
+            case "pile" -> frame("Pile 90", "v1", "v3");
+            case "stand" -> {
+                run("camera.look-through", "v2", "camera", id("Harbour wide"));
+                run("view.scout", "v2");
+            }
+            default -> {
+                run("camera.look-through", "v2", "camera", id("Deck close"));
+                run("camera.drive", "v2");
+                var r = view("v2").rect();
+                for (int i = 0; i < 6; i++) {
+                    double x = r.x() + r.width() * 0.3;
+                    double y = r.y() + r.height() * 0.3;
+                    stage.input().pointer(x, y, 0, 0, false, now += 5);
+                    stage.input().pointer(x, y, 4, 0, false, now += 5);
+                    stage.input().pointer(x + 120, y, 4, 0, false, now += 30);
+                    stage.input().pointer(x + 120, y, 0, 0, false, now += 5);
+                    frames(200);
+                }
+            }
+        }
+        frames(600);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"round", "rivet", "mark", "toolbox", "level", "close", "jetty", "pile", "stand", "drive"})
+    void itCanBeDoneAndItsLogTellsTheSame(String drill) {
+        assertThat(practice.start(drill, new double[0], now)).isNull();
+        frames(200);
+        assertThat(practice.state().done()).as("not by itself").isFalse();
+        assertThat(practice.state().seconds())
+                .as("the clock waits for the hand")
+                .isZero();
+        solve(drill);
+        PracticeState s = practice.state();
+        assertThat(s.done()).as("%s", s).isTrue();
+        Score score = Replay.of(SCENE, Drill.named(drill), practice.log());
+        assertThat(score.seconds()).isCloseTo(s.seconds(), within(0.12));
+        assertThat(score.lost()).isEqualTo(s.lost());
+        assertThat(score.course()).isNotEmpty().allMatch(p -> p >= 0 && p <= 1);
+        assertThat(score.metres()).isFinite().isNotNegative();
+        if (drill.equals("rivet")) {
+            assertThat(score.back()).isEqualTo(1);
+        }
+        assertThat(stage.snapshots().views()).allMatch(v -> v.walking() == null);
+        // Nothing of it stays.
+        int boards = stage.snapshots().boards().tabs().size();
+        practice.end(now);
+        assertThat(stage.snapshots().history().edits()).isEmpty();
+        for (int i = 0; i < SCENE.count(); i++) {
+            assertThat(stage.scene().node(i).hidden())
+                    .as(SCENE.node(i).name())
+                    .isEqualTo(SCENE.node(i).hidden());
+            assertThat(stage.scene().world(i)).containsExactly(SCENE.world(i));
+        }
+        assertThat(stage.snapshots().boards().tabs()).hasSize(boards - 1).noneMatch(t -> t.passing());
+    }
+
+    @Test
+    void whatIsClaimedWithoutBeingDoneIsRefused() {
+        practice.start("mark", new double[0], now);
+        over("v2");
+        frames(500);
+        Map<String, Object> log = practice.log();
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("mark"), log))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("does not do");
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("pile"), log)).hasMessageContaining("another drill");
+        // A log with what mattered taken out of it.
+        practice.start("level", new double[0], now);
+        solve("level");
+        assertThat(practice.state().done()).isTrue();
+        Map<String, Object> done = practice.log();
+        Map<String, Object> recording = new LinkedHashMap<>(Plain.map(done.get("recording")));
+        List<Object> events = new ArrayList<>(Plain.list(recording.get("events")));
+        events.removeIf(e -> String.valueOf(e).contains("KeyN"));
+        recording.put("events", events);
+        done.put("recording", recording);
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), done)).hasMessageContaining("does not do");
+    }
+
+    @Test
+    void theLogHasTheKeymapInUseAlsoWhereASceneHasOneOfItsOwn() {
+        run("app.keymap-here", null, "on", true);
+        run("app.use-preset", null, "preset", "modifier-drag");
+        assertThat(stage.keymaps().elsewhere()).isNotNull();
+        practice.start("level", new double[0], now);
+        Map<String, Object> logged = Plain.map(practice.log().get("keymaps"));
+        assertThat(logged.get("name")).isEqualTo(stage.keymap().toPlain().get("name"));
+        assertThat(logged).isNotEqualTo(stage.keymaps().kept().toPlain());
+    }
+
+    @Test
+    void aSceneWithoutTheThingsHasNoDrillForThem() {
+        Stage other = new Stage();
+        other.resize(800, 600);
+        Scene orrery = NormalReader.read(Import.read(
+                new Upload(Limits.DEFAULT)
+                        .add("scene.glb", DemoScenes.all().get("Tidal Orrery").get()),
+                Limits.DEFAULT,
+                Progress.SILENT));
+        other.open(orrery, "");
+        Practice p = new Practice(other);
+        assertThat(p.there()).isEmpty();
+        assertThat(p.start("mark", new double[0], 0)).contains("not in this scene");
+        assertThat(p.state().drill()).isNull();
+        assertThat(practice.there()).hasSize(10);
+    }
+}

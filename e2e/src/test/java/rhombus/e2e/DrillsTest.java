@@ -1,0 +1,151 @@
+package rhombus.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import rhombus.demo.DemoScenes;
+
+/** Tasks with a clock, done by somebody who has a keyboard and nothing else. */
+class DrillsTest extends OfTheirOwn {
+    @BeforeEach
+    void toTheBoatyard() {
+        page.navigate("/scenes");
+        byte[] boatyard = DemoScenes.all().get("Saltmarsh Boatyard").get();
+        page.setInputFiles("input[type=file] >> nth=0", new FilePayload("Boatyard.glb", "model/gltf-binary", boatyard));
+        page.waitForURL("**/scenes/*");
+        hand = Hand.ready(page);
+    }
+
+    private void start(String drill) {
+        toStage();
+        page.keyboard().press("/");
+        page.locator(".el-dialog:visible input").first().fill("drills");
+        page.locator("[aria-selected=true]:has-text('Open the drills')").waitFor();
+        page.keyboard().press("Enter");
+        page.locator("[data-drill='" + drill + "'] button").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-drill-bar='" + drill + "']").waitFor();
+        page.locator("[data-drills]").waitFor(hidden());
+        toStage();
+    }
+
+    private static Locator.WaitForOptions hidden() {
+        return new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN);
+    }
+
+    private void toStage() {
+        page.locator("[data-stage] canvas").first().focus();
+    }
+
+    private void select(String name) {
+        Object id = hand.ask("scene().objects.find(o => o.name === a).id", name);
+        page.locator("[data-search]").fill(name);
+        page.keyboard().press("Enter");
+        page.waitForFunction(
+                "(id) => [...document.querySelectorAll('[role=treeitem]')].at(-1)?.dataset.object === id", id);
+        page.locator("[data-drawer=scene] [role=tree]").focus();
+        // What was found comes after what it lies in.
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("ArrowDown");
+        }
+        page.waitForCondition(() -> {
+            page.keyboard().press("Enter");
+            return List.of(id).equals(hand.ask("selection()", null));
+        });
+        page.locator("[data-search]").fill("");
+        toStage();
+    }
+
+    private String result() {
+        Locator r = page.locator("[data-drill-result]");
+        page.waitForCondition(() -> r.count() == 1 && !r.textContent().contains("looked at"));
+        return r.textContent();
+    }
+
+    private void leave() {
+        page.locator("[data-drill-leave]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-drill-bar]").waitFor(hidden());
+    }
+
+    @Test
+    void aStrangerWithAKeyboardAloneDoesTheFirstFive() {
+        Object before = hand.ask("views().map(v => v.pose)", null);
+        start("round");
+        for (String v : List.of("v1", "v2", "v3", "v4")) {
+            page.locator("[data-viewport=" + v + "] [data-plate] button")
+                    .first()
+                    .focus();
+            toStage();
+            page.keyboard().press("q");
+            page.waitForCondition(() -> page.locator("[data-viewport]").count() == 1);
+            page.keyboard().press("q");
+            page.waitForCondition(() -> page.locator("[data-viewport]").count() == 4);
+        }
+        assertThat(result()).contains("your best so far");
+        leave();
+        start("rivet");
+        select("Brass rivet");
+        page.keyboard().press("f");
+        page.waitForFunction("() => document.querySelector('[data-drill-bar] [role=progressbar]').ariaValueNow >= 50");
+        page.keyboard().press("Backspace");
+        assertThat(result()).contains("your best so far");
+        leave();
+        start("mark");
+        select("Painted mark");
+        page.keyboard().press("Shift+y");
+        Hand.still(page);
+        page.keyboard().press("f");
+        assertThat(result()).contains("your best so far");
+        leave();
+        start("toolbox");
+        select("Toolbox");
+        page.keyboard().press("Shift+i");
+        page.keyboard().press("f");
+        assertThat(result()).contains("your best so far");
+        leave();
+        start("level");
+        page.keyboard().press("n");
+        assertThat(result()).contains("your best so far");
+        // Once more, beside the ghost of the first time.
+        page.locator("[data-drill-again]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-ghost]").waitFor();
+        toStage();
+        page.keyboard().press("n");
+        assertThat(result()).contains("Done in");
+        leave();
+        assertThat(hand.ask("views().map(v => v.pose)", null))
+                .as("all is as it was")
+                .isEqualTo(before);
+        @SuppressWarnings("unchecked")
+        List<Map<String, Object>> kept =
+                (List<Map<String, Object>>) page.evaluate("() => fetch('/api/drills').then(r => r.json())");
+        assertThat(kept.stream()
+                        .filter(d -> !((List<?>) d.get("runs")).isEmpty())
+                        .map(d -> d.get("id")))
+                .containsExactly("round", "rivet", "mark", "toolbox", "level");
+        // Nothing that was hidden for it was kept.
+        assertThat((String) page.evaluate(
+                        "(id) => fetch('/api/scenes/' + location.pathname.split('/').pop() + '/edits').then(r => r.text())",
+                        null))
+                .doesNotContain("hidden\":true");
+    }
+
+    @Test
+    void aHintIsToldAndLeavingTakesTheBoardAway() {
+        int tabs = page.locator("[data-board]").count();
+        start("mark");
+        page.locator("[data-drill-bar] button:has-text('A hint')").click();
+        page.locator("[data-drill-bar]:has-text('Go below')").waitFor();
+        leave();
+        page.waitForCondition(() -> page.locator("[data-board]").count() == tabs);
+        assertThat(page.locator("[data-drill-bar]").count()).isZero();
+    }
+}

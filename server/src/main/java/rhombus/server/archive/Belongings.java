@@ -1,0 +1,129 @@
+package rhombus.server.archive;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Service;
+import rhombus.server.account.SignedIn;
+import rhombus.server.kept.Kept;
+import rhombus.server.kept.KeptMapper;
+import rhombus.server.picture.PictureMapper;
+import rhombus.server.scene.CoverMapper;
+import rhombus.server.scene.KeptFiles;
+import rhombus.server.scene.SceneMapper;
+import rhombus.server.scene.SceneRow;
+import rhombus.server.scene.VersionMapper;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes everything that somebody has into one zip, piece by piece. */
+@Service
+class Belongings {
+    /** What is kept with the account. */
+    static final List<String> OF_ACCOUNT = List.of("boards", "habits", "hand-report", "keymap");
+    /** What is kept with each scene. */
+    static final List<String> OF_SCENE = List.of("edits", "pins", "workspace");
+
+    private final SceneMapper scenes;
+    private final KeptFiles files;
+    private final KeptMapper kept;
+    private final CoverMapper covers;
+    private final PictureMapper pictures;
+    private final VersionMapper versions;
+    private final JsonMapper json;
+
+    Belongings(
+            SceneMapper scenes,
+            KeptFiles files,
+            KeptMapper kept,
+            CoverMapper covers,
+            PictureMapper pictures,
+            VersionMapper versions,
+            JsonMapper json) {
+        this.scenes = scenes;
+        this.files = files;
+        this.kept = kept;
+        this.covers = covers;
+        this.pictures = pictures;
+        this.versions = versions;
+        this.json = json;
+    }
+
+    /** Writes all of it; of a scene that is deleted meanwhile no more comes. */
+    void write(SignedIn who, OutputStream out) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        zip.setLevel(Deflater.BEST_SPEED);
+        List<SceneRow> rows = scenes.list(who.id());
+        List<Index.Kept> listed = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            listed.add(kept(who.id(), rows.get(i), "scenes/" + (i + 1)));
+        }
+        put(zip, Index.FILE, json.writeValueAsBytes(new Index(Index.FORMAT, Index.VERSION, who.name(), listed)));
+        for (String topic : OF_ACCOUNT) {
+            document(zip, who.id(), topic, "", "documents/" + topic + ".json");
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            scene(zip, who.id(), rows.get(i).id(), listed.get(i));
+        }
+        zip.finish();
+    }
+
+    private Index.Kept kept(long owner, SceneRow r, String folder) {
+        List<Index.Version> v = new ArrayList<>();
+        versions.list(owner, r.id())
+                .forEach(row -> v.add(0, new Index.Version(row.seq(), row.name(), row.automatic())));
+        return new Index.Kept(
+                folder,
+                r.name(),
+                r.upAxis(),
+                r.unit(),
+                r.asked(),
+                json.readValue(r.notes(), new TypeReference<List<String>>() {}),
+                pictures.list(owner, r.id()).stream()
+                        .map(p -> new Index.Picture(p.id(), p.name()))
+                        .toList(),
+                v);
+    }
+
+    private void scene(ZipOutputStream zip, long owner, String id, Index.Kept k) throws IOException {
+        zip.putNextEntry(new ZipEntry(k.folder() + "/geometry.glb"));
+        files.geometry(owner, id).transferTo(zip);
+        for (String topic : OF_SCENE) {
+            document(zip, owner, topic, id, k.folder() + "/documents/" + topic + ".json");
+        }
+        CoverMapper.Data cover = covers.find(owner, id);
+        if (cover != null) {
+            put(zip, k.folder() + "/cover", cover.data());
+        }
+        for (Index.Picture p : k.pictures()) {
+            PictureMapper.Data d = pictures.data(owner, id, p.id());
+            if (d != null) {
+                put(zip, k.folder() + "/pictures/" + p.id(), d.data());
+            }
+        }
+        for (Index.Version v : k.versions()) {
+            String body = versions.body(owner, id, v.number());
+            if (body != null) {
+                put(zip, k.folder() + "/versions/" + v.number() + ".json", body.getBytes(StandardCharsets.UTF_8));
+            }
+        }
+    }
+
+    private void document(ZipOutputStream zip, long owner, String topic, String subject, String name)
+            throws IOException {
+        Kept d = kept.find(owner, topic, subject);
+        if (d != null) {
+            put(zip, name, d.body().getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(bytes);
+    }
+}

@@ -1,0 +1,2 @@
+/** Everything that somebody has, as one file, and back. */
+package rhombus.server.archive;

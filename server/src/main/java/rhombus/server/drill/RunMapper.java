@@ -1,0 +1,45 @@
+package rhombus.server.drill;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Select;
+
+/** Runs of drills; every query names the owner. */
+@Mapper
+interface RunMapper {
+    /** A run without its course. */
+    record Row(long id, String drill, double seconds, double metres, int back, int lost, LocalDateTime createdAt) {}
+
+    @Select(
+            """
+            SELECT id, drill, seconds, metres, back, lost, created_at FROM drill_run WHERE owner = #{owner} ORDER BY id
+            """)
+    List<Row> list(long owner);
+
+    /** How much was done when in a run. */
+    @Select("SELECT course FROM drill_run WHERE owner = #{owner} AND id = #{id}")
+    String course(long owner, long id);
+
+    @Insert(
+            """
+            INSERT INTO drill_run (owner, drill, seconds, metres, back, lost, course)
+            VALUES (#{owner}, #{drill}, #{seconds}, #{metres}, #{back}, #{lost}, #{course})
+            """)
+    void add(long owner, String drill, double seconds, double metres, int back, int lost, String course);
+
+    /** Of a drill that was done very often the oldest runs go, but not the one named. */
+    @Delete(
+            """
+            DELETE FROM drill_run WHERE owner = #{owner} AND drill = #{drill} AND id <= (
+              SELECT id FROM (SELECT id FROM drill_run WHERE owner = #{owner} AND drill = #{drill}
+              ORDER BY id DESC LIMIT 1 OFFSET #{keep}) oldest)
+            AND id <> #{best}
+            """)
+    void removeOld(long owner, String drill, int keep, long best);
+
+    @Delete("DELETE FROM drill_run WHERE owner = #{owner}")
+    void removeAll(long owner);
+}

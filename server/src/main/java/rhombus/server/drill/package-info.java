@@ -1,0 +1,2 @@
+/** Runs of drills: done again here before they count. */
+package rhombus.server.drill;

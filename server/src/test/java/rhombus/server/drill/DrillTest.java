@@ -1,0 +1,152 @@
+package rhombus.server.drill;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import rhombus.core.drill.Practice;
+import rhombus.core.plain.Plain;
+import rhombus.core.scene.Scene;
+import rhombus.core.stage.Stage;
+import rhombus.demo.DemoScenes;
+import rhombus.formats.Import;
+import rhombus.formats.NormalReader;
+import rhombus.formats.upload.Limits;
+import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.Upload;
+import rhombus.server.Client;
+import rhombus.server.RunningServer;
+
+/** Runs of drills count as they are done again, and not as they are told. */
+class DrillTest {
+    private static Client who;
+    private static String scene;
+    private static Map<String, Object> log;
+    private static double seconds;
+
+    @BeforeAll
+    static void practise() {
+        RunningServer.get().account("practising");
+        who = Client.as("practising");
+        byte[] glb = DemoScenes.all().get("Saltmarsh Boatyard").get();
+        scene = (String)
+                who.upload(Map.of("Boatyard.glb", glb), Map.of()).json().get("id");
+        Scene s = NormalReader.read(
+                Import.read(new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT));
+        Stage stage = new Stage();
+        stage.resize(1000, 700);
+        stage.open(s, "");
+        Practice p = new Practice(stage);
+        p.start("level", new double[0], 0);
+        double now = 400;
+        stage.input().pointer(700, 200, 0, 0, false, now);
+        stage.input().keyDown("KeyN", 0, false, now += 900);
+        stage.input().keyUp("KeyN", 0, now += 50);
+        for (int i = 0; i < 40; i++) {
+            stage.tick(now += 16);
+            p.tick(now);
+        }
+        assertThat(p.state().done()).isTrue();
+        seconds = p.state().seconds();
+        log = p.log();
+    }
+
+    private static Client.Answer claim(String drill, Object sceneId, double told, Object of) {
+        return who.send(
+                "POST", "/api/drills/" + drill + "/runs", Plain.map("scene", sceneId, "seconds", told, "log", of));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> listed(Client c, String drill) {
+        return (Map<String, Object>) c.get("/api/drills").list().stream()
+                .filter(d -> drill.equals(((Map<?, ?>) d).get("id")))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aRunThatWasDoneCountsAndIsListedForItsOwnerAlone() {
+        int before = ((List<?>) listed(who, "level").get("runs")).size();
+        Client.Answer a = claim("level", scene, seconds, log);
+        assertThat(a.status()).as(a.body()).isEqualTo(201);
+        assertThat((double) a.json().get("seconds")).isBetween(seconds - 0.1, seconds + 0.1);
+        Map<String, Object> mine = listed(who, "level");
+        assertThat((List<?>) mine.get("runs")).hasSize(before + 1);
+        Map<?, ?> best = (Map<?, ?>) mine.get("best");
+        assertThat((List<?>) best.get("course")).isNotEmpty();
+        assertThat((double) best.get("seconds"))
+                .isLessThanOrEqualTo((double) a.json().get("seconds"));
+        // The same once more is not better.
+        assertThat(claim("level", scene, seconds, log).json()).containsEntry("best", best.get("seconds"));
+        RunningServer.get().account("looking-on");
+        assertThat((List<?>) listed(Client.as("looking-on"), "level").get("runs"))
+                .isEmpty();
+        assertThat(who.get("/api/drills").list()).hasSize(10);
+    }
+
+    @Test
+    void whatTheReplayDoesNotGiveIsRefused() {
+        Map<String, Object> empty = new LinkedHashMap<>(log);
+        Map<String, Object> recording = new LinkedHashMap<>(Plain.map(log.get("recording")));
+        List<Object> events = new ArrayList<>(Plain.list(recording.get("events")));
+        events.subList(1, events.size()).clear();
+        recording.put("events", events);
+        empty.put("recording", recording);
+        for (Client.Answer a : List.of(
+                claim("level", scene, seconds, empty),
+                claim("level", scene, seconds - 0.6, log),
+                claim("level", scene, 0.01, log),
+                claim("level", scene, seconds + 60, log),
+                claim("level", scene, Double.NaN, log),
+                claim("mark", scene, seconds, log),
+                claim("level", scene, seconds, null),
+                claim("level", scene, seconds, Map.of("format", "something else")))) {
+            assertThat(a.status()).as(a.body()).isEqualTo(422);
+            assertThat(a.detail()).startsWith("This run does not count").endsWith("Do it once more.");
+        }
+        assertThat(claim("juggling", scene, seconds, log).status()).isEqualTo(404);
+        assertThat(claim("level", "no-such-scene", seconds, log).status()).isEqualTo(404);
+        RunningServer.get().account("stranger-to-drills");
+        Client.Answer other = Client.as("stranger-to-drills")
+                .send("POST", "/api/drills/level/runs", Map.of("scene", scene, "seconds", seconds, "log", log));
+        assertThat(other.status()).as("somebody else's scene").isEqualTo(404);
+    }
+
+    /** Logs with something wrong in them never fail the server. */
+    @Test
+    void mutantsOfALogAreAnsweredInWords() {
+        Random r = new Random(11);
+        for (int i = 0; i < 60; i++) {
+            Map<String, Object> m = new LinkedHashMap<>(log);
+            List<String> keys = List.copyOf(m.keySet());
+            String key = keys.get(r.nextInt(keys.size()));
+            Object[] wrong = {
+                null, 7, "x", List.of(), Map.of(), List.of(List.of(1e300, "pointer", 1, 2, 3, 4, true)), true
+            };
+            if (key.equals("recording") && r.nextBoolean()) {
+                Map<String, Object> recording = new LinkedHashMap<>(Plain.map(m.get(key)));
+                List<String> inner = List.copyOf(recording.keySet());
+                recording.put(inner.get(r.nextInt(inner.size())), wrong[r.nextInt(wrong.length)]);
+                m.put(key, recording);
+            } else {
+                m.put(key, wrong[r.nextInt(wrong.length)]);
+            }
+            Client.Answer a = claim("level", scene, seconds, m);
+            assertThat(a.status()).as("%s: %s", key, a.body()).isIn(201, 422);
+        }
+    }
+
+    @Test
+    void runsAreForgottenOnWish() {
+        RunningServer.get().account("forgetting");
+        Client c = Client.as("forgetting");
+        assertThat(c.send("DELETE", "/api/drills/runs", null).status()).isEqualTo(204);
+        assertThat((List<?>) listed(c, "level").get("runs")).isEmpty();
+        assertThat(listed(c, "level").get("best")).isNull();
+    }
+}

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { api } from '../../api/api';
+import { drillWords } from '../../help/words';
+import type { OpenScene } from '../../stage/openScene';
+import { useRun } from '../../stage/run';
+import { toStage } from '../../stage/toStage';
+import { drilling } from './drilling';
+import { seconds } from './seconds';
+
+/** The task that is on: what is asked for, the clock, how much is done, and how far one's best run was by now. */
+const props = defineProps<{ open: OpenScene }>();
+const run = useRun();
+const drill = drilling(props.open);
+const { state, score, wrong, busy } = drill;
+const words = ref(new Map<string, string>());
+const hint = ref(false);
+const id = computed(() => state.value.drill);
+watch(id, async () => {
+  hint.value = false;
+  words.value = await drillWords();
+});
+
+const result = computed(() => {
+  const s = score.value;
+  if (!s) return '';
+  const lost = s.lost ? ` It was lost ${s.lost === 1 ? 'once' : `${s.lost} times`} on the way.` : '';
+  const told =
+    s.best === null
+      ? `Done in ${seconds(s.seconds)}: your best so far.`
+      : `Done in ${seconds(s.seconds)}. Your best is ${seconds(s.best)}.`;
+  return told + lost;
+});
+
+async function again() {
+  const which = id.value;
+  try {
+    const listed = (await api.drills()).find((d) => d.id === which);
+    if (listed) await drill.start(listed);
+    toStage();
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  }
+}
+
+function others() {
+  drill.leave();
+  run('app.drills');
+}
+onBeforeUnmount(() => id.value && drill.leave());
+</script>
+
+<template>
+  <section v-if="id" class="bar" aria-label="Drill" :data-drill-bar="id" :data-drill-done="!!score">
+    <strong>{{ words.get(`${id}.name`) }}</strong>
+    <span class="task">{{ hint ? words.get(`${id}.hint`) : words.get(`${id}.task`) }}</span>
+    <span v-if="score || wrong || busy" class="result" role="status" data-drill-result>
+      {{ wrong || (busy ? 'Done; it is being looked at …' : result) }}
+    </span>
+    <template v-else>
+      <span class="way" role="progressbar" :aria-valuenow="Math.round(state.part * 100)" aria-label="Done of the task">
+        <i v-if="state.ghost !== null" class="ghost" :style="{ left: `${state.ghost * 100}%` }" data-ghost />
+        <i class="you" :style="{ left: `${state.part * 100}%` }" />
+      </span>
+      <span class="clock numbers" aria-hidden="true">{{ seconds(state.seconds) }}</span>
+      <button class="plain" data-help="drill-hint" :aria-pressed="hint" @click="hint = !hint">
+        {{ hint ? 'The task' : 'A hint' }}
+      </button>
+    </template>
+    <button class="plain" data-help="drill-again" data-drill-again @click="again">Again</button>
+    <button v-if="score" class="plain" data-command="app.drills" @click="others">Others</button>
+    <button class="plain" data-help="drill-leave" data-drill-leave @click="drill.leave()">Leave</button>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 40px;
+  padding: 4px 14px;
+  background: color-mix(in srgb, var(--accent) 14%, var(--panel));
+  border-top: 1px solid var(--accent);
+}
+strong {
+  white-space: nowrap;
+}
+.task {
+  flex: 1;
+}
+.way {
+  position: relative;
+  width: 150px;
+  height: 12px;
+  margin: 0 8px;
+  background: linear-gradient(var(--line), var(--line)) center / 100% 2px no-repeat;
+}
+.way i {
+  position: absolute;
+  top: 0;
+  width: 12px;
+  height: 12px;
+  margin-left: -6px;
+  background: var(--accent);
+  clip-path: polygon(50% 0, 100% 50%, 50% 100%, 0 50%);
+}
+.way .ghost {
+  background: var(--quiet);
+}
+.clock {
+  min-width: 64px;
+  text-align: right;
+}
+.result {
+  font-weight: 700;
+}
+</style>

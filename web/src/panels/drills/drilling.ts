@@ -1,0 +1,83 @@
+import { shallowRef, ref } from 'vue';
+import { api, type DrillListed, type DrillScore } from '../../api/api';
+import type { PracticeState } from '../../core';
+import type { OpenScene } from '../../stage/openScene';
+
+/** The clock is read so often, milliseconds. */
+const READ_MS = 100;
+const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0 };
+
+/** A drill on an open scene: its clock, and what the server says of a run that is done. */
+export class Drilling {
+  readonly state = shallowRef<PracticeState>(OFF);
+  readonly score = shallowRef<DrillScore | null>(null);
+  readonly wrong = ref('');
+  readonly busy = ref(false);
+  private timer = 0;
+  /** Counts the runs. */
+  private run = 0;
+
+  constructor(private readonly open: OpenScene) {}
+
+  /** Begins a drill. What is changed in the scene for it is not kept, and what was changed before it must be. */
+  async start(drill: DrillListed): Promise<void> {
+    if (!this.open.kept.edits.settled) await this.open.kept.edits.save();
+    const course = new Float64Array(drill.best?.course ?? []);
+    const against = this.open.core.drills.start(drill.id, course, performance.now());
+    if (against) throw new Error(against);
+    this.open.practising = true;
+    this.score.value = null;
+    this.wrong.value = '';
+    this.busy.value = false;
+    this.run++;
+    this.open.wake();
+    this.state.value = OFF;
+    this.read();
+    window.clearInterval(this.timer);
+    this.timer = window.setInterval(() => this.read(), READ_MS);
+  }
+
+  private read(): void {
+    const now = this.open.core.drills.state(performance.now());
+    this.state.value = now;
+    if (now.drill && now.done) void this.claim(now);
+  }
+
+  private async claim(done: PracticeState): Promise<void> {
+    window.clearInterval(this.timer);
+    this.busy.value = true;
+    const mine = this.run;
+    let [score, wrong] = [null as DrillScore | null, ''];
+    try {
+      score = await api.drillRun(done.drill!, this.open.id, done.seconds, this.open.core.drills.log());
+    } catch (e) {
+      wrong = (e as Error).message;
+    }
+    // Meanwhile another run may have begun.
+    if (mine !== this.run) return;
+    this.busy.value = false;
+    this.score.value = score;
+    this.wrong.value = wrong;
+  }
+
+  /** Leaves the drill: everything is as it was before. */
+  leave(): void {
+    this.run++;
+    this.busy.value = false;
+    window.clearInterval(this.timer);
+    this.open.core.drills.end(performance.now());
+    this.open.practising = false;
+    this.state.value = OFF;
+    this.wrong.value = '';
+    this.open.wake();
+  }
+}
+
+const all = new WeakMap<OpenScene, Drilling>();
+
+/** The drill of an open scene. */
+export function drilling(open: OpenScene): Drilling {
+  const there = all.get(open) ?? new Drilling(open);
+  all.set(open, there);
+  return there;
+}

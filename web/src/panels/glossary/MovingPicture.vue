@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import type { HelpApi } from '../../core';
+
+/** A word's moving picture: what the eye sees, and the eye from outside. It can be stopped, and stands where motion is not wanted. */
+const props = defineProps<{ core: HelpApi; word: string; name: string }>();
+const SECONDS = 6;
+/** Where a picture that stands shows most. */
+const STANDING = 0.2;
+const playing = ref(!window.matchMedia('(prefers-reduced-motion: reduce)').matches);
+const part = ref(STANDING);
+let frame = 0;
+let last = 0;
+
+function step(now: number) {
+  part.value = (part.value + (last ? now - last : 0) / 1000 / SECONDS) % 1;
+  last = now;
+  frame = playing.value ? window.requestAnimationFrame(step) : 0;
+}
+
+watch(
+  playing,
+  (on) => {
+    last = 0;
+    window.cancelAnimationFrame(frame);
+    if (on) frame = window.requestAnimationFrame(step);
+  },
+  { immediate: true },
+);
+watch(
+  () => props.word,
+  () => (part.value = playing.value ? 0 : STANDING),
+);
+onBeforeUnmount(() => window.cancelAnimationFrame(frame));
+
+const sketch = computed(() => props.core.picture(props.word, part.value));
+const sides = computed(() => [
+  { says: 'What the eye sees', lines: sketch.value.seen },
+  { says: 'The eye from outside', lines: sketch.value.outside },
+]);
+</script>
+
+<template>
+  <div class="pictures" :data-picture="word">
+    <figure v-for="s in sides" :key="s.says">
+      <svg
+        :viewBox="`0 0 ${sketch.width} ${sketch.height}`"
+        role="img"
+        :aria-label="`${name}: ${s.says.toLowerCase()}`"
+      >
+        <polyline v-for="(l, i) in s.lines" :key="i" :class="l.tone" :points="l.points.join(' ')" />
+      </svg>
+      <figcaption>{{ s.says }}</figcaption>
+    </figure>
+    <button class="plain" :aria-pressed="playing" @click="playing = !playing">
+      {{ playing ? 'Stop the picture' : 'Let it move' }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.pictures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+figure {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+  background: linear-gradient(var(--stage-high), var(--stage-low));
+}
+figcaption {
+  margin-top: 4px;
+  color: var(--quiet);
+  font-size: 12.5px;
+}
+button {
+  grid-column: 1 / -1;
+  justify-self: start;
+  margin-left: -6px;
+  min-height: 26px;
+}
+polyline {
+  fill: none;
+  stroke-width: 1.4;
+  stroke: var(--text);
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.ground {
+  stroke: var(--quiet);
+  stroke-width: 0.6;
+  opacity: 0.6;
+}
+.eye {
+  stroke: var(--accent);
+}
+.mark {
+  stroke: var(--pick);
+  stroke-width: 2.2;
+}
+</style>
