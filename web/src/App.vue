@@ -1,3 +1,7 @@
+<script setup lang="ts">
+import GuideElsewhere from './guide/GuideElsewhere.vue';
+</script>
+
 <template>
-  <RouterView />
+  <GuideElsewhere><RouterView /></GuideElsewhere>
 </template>

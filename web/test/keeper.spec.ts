@@ -17,6 +17,22 @@ describe('keeping a document', () => {
     expect(k.settled).toBe(true);
   });
 
+  it('saves at once what somebody waits for, and nothing that is saved', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    k.hurry();
+    expect(s.saves).toBe(0);
+    now.n = 3;
+    k.changed();
+    k.hurry();
+    await vi.advanceTimersByTimeAsync(20);
+    expect(s.body).toEqual({ n: 3 });
+    expect(k.settled).toBe(true);
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(s.saves).toBe(1);
+  });
+
   it('shows what was asked for early only when it is loaded, and asks anew the next time', async () => {
     const s = server();
     s.version = 1;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GuideButton from '../guide/GuideButton.vue';
 import HelpBubble from '../help/HelpBubble.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import AllData from '../panels/account/AllData.vue';
@@ -13,7 +14,10 @@ const places = ref<InstanceType<typeof PlacesList>>();
 
 <template>
   <div class="page">
-    <TopBar><h1>Account</h1></TopBar>
+    <TopBar>
+      <h1>Account</h1>
+      <template #right><GuideButton page="account" /></template>
+    </TopBar>
     <main>
       <ChangeName @changed="places?.load()" />
       <ChangePassword @changed="places?.load()" />

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router';
 import { api, type SceneDetail, type SceneEntry } from '../api/api';
 import type { Chosen } from '../api/chosen';
 import { readyForFiles } from '../api/files';
+import GuideButton from '../guide/GuideButton.vue';
 import HelpBubble from '../help/HelpBubble.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import { chosen } from '../panels/common/pick';
@@ -125,7 +126,10 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 
 <template>
   <div class="page">
-    <TopBar><h1>Scenes</h1></TopBar>
+    <TopBar>
+      <h1>Scenes</h1>
+      <template #right><GuideButton page="scenes" /></template>
+    </TopBar>
     <main>
       <p v-if="brought" class="brought" role="status" data-brought>
         A keymap came with this address. Open a scene to look at it and use it.

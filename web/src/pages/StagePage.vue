@@ -9,6 +9,7 @@ import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
 import { keepCover } from '../stage/cover';
 import { OpenScene } from '../stage/openScene';
+import { guideKey } from '../guide/useGuide';
 import HelpLayer from '../help/HelpLayer.vue';
 import TipCard from '../help/TipCard.vue';
 import { toFragment } from '../stage/address';
@@ -17,6 +18,7 @@ import { camerasHome } from '../stage/takeHome';
 import { DeviceReader } from '../stage/devices/reader';
 import { devicesKey } from '../stage/devices/useDevices';
 import { picturesKey } from '../stage/pictures';
+import { tellMachine } from '../stage/machine';
 import { modifiersOf } from '../stage/modifiers';
 import { publish } from '../stage/publish';
 import { runKey } from '../stage/run';
@@ -87,6 +89,7 @@ function run(command: string, args: Plain = {}, view: string | null = null) {
   open.value.loop.wake();
 }
 provide(runKey, run);
+provide(guideKey, (page) => run('app.guide', { page }));
 let devices: DeviceReader | null = null;
 provide(devicesKey, () => devices);
 provide(picturesKey, () => open.value.pictures);
@@ -134,13 +137,8 @@ publish(() => open.value);
 onMounted(() => {
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
   core.reduceMotion(still.matches);
-  core.keys.platform(navigator.platform);
   still.addEventListener('change', () => core.reduceMotion(still.matches));
-  const keyboard = (navigator as { keyboard?: { getLayoutMap(): Promise<Map<string, string>> } }).keyboard;
-  void keyboard?.getLayoutMap().then(
-    (map) => core.keys.layout(Object.fromEntries(map)),
-    () => undefined,
-  );
+  void tellMachine(core);
   window.addEventListener('keydown', learn);
   window.addEventListener('beforeunload', leaving);
   window.addEventListener('pagehide', cover);

@@ -1,5 +1,6 @@
 import type { Component } from 'vue';
 import BenchPanel from './bench/BenchPanel.vue';
+import GuideDialog from '../guide/GuideDialog.vue';
 import GlossaryDialog from './glossary/GlossaryDialog.vue';
 import DrillBar from './drills/DrillBar.vue';
 import DrillsDialog from './drills/DrillsDialog.vue';
@@ -43,6 +44,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
   { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },
   { name: 'glossary', command: 'app.glossary', place: 'dialog', component: GlossaryDialog },
+  { name: 'guide', command: 'app.guide', place: 'dialog', component: GuideDialog },
   { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },

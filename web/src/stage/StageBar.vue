@@ -59,6 +59,7 @@ const FILE: MenuItem[] = [
 /** What helps whoever is new here. */
 const HELP: MenuItem[] = [
   { label: 'What is this?', command: 'app.what' },
+  { label: 'Guide', command: 'app.guide' },
   { label: 'Glossary', command: 'app.glossary' },
   { label: 'Drills', command: 'app.drills' },
   { label: 'All keys', command: 'app.keys' },

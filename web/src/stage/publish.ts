@@ -63,7 +63,7 @@ export function publish(open: () => OpenScene | null): void {
       new Promise<void>((resolve) => {
         const look = () => {
           const o = open();
-          if (o && o.idle) resolve();
+          if (o?.settles()) resolve();
           else window.setTimeout(look, 25);
         };
         // One frame first, so that what was just done has reached the core.

@@ -93,6 +93,11 @@ export class Keeper {
     this.later(PAUSE_MS);
   }
 
+  /** Somebody waits for everything to be saved: no more changes are waited for. */
+  hurry(): void {
+    if (this.dirty && !this.busy && this.state.value === 'saving') void this.save();
+  }
+
   private later(ms: number) {
     window.clearTimeout(this.timer);
     this.timer = window.setTimeout(() => void this.save(), ms);

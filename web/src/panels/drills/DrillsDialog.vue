@@ -7,6 +7,7 @@ import { toStage } from '../../stage/toStage';
 import { drilling } from './drilling';
 import RunsPlot from './RunsPlot.vue';
 import { seconds } from './seconds';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** Tasks for hand and eye, with a clock and one's own best times. */
 const shown = defineModel<boolean>({ required: true });
@@ -39,7 +40,7 @@ async function start(d: DrillListed) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Drills" width="min(820px, 96vw)" top="6vh" append-to="#dialogs" data-drills>
+  <GuidedDialog v-model="shown" title="Drills" guide="drills" width="min(820px, 96vw)" top="6vh" data-drills>
     <p class="about">
       The clock starts with your first motion. What is hidden or moved for a drill is as it was afterwards. Each run
       that is done is kept with your account; nobody else sees it.
@@ -68,7 +69,7 @@ async function start(d: DrillListed) {
         </el-button>
       </li>
     </ol>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

@@ -5,6 +5,7 @@ import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
 import { useStage } from '../../stores/stage';
 import FoundRow from './FoundRow.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** Every command by its words, for the keyboard alone: type, go up and down, Enter runs. */
 const shown = defineModel<boolean>({ required: true });
@@ -84,12 +85,12 @@ async function back() {
 </script>
 
 <template>
-  <el-dialog
+  <GuidedDialog
     v-model="shown"
     title="Find a command"
+    guide="find"
     width="min(780px, 94vw)"
     top="10vh"
-    append-to="#dialogs"
     :close-on-press-escape="!asking"
     @open-auto-focus="ready"
     @opened="ready"
@@ -137,7 +138,7 @@ async function back() {
         <p v-if="!found.length" class="quiet" role="status">No command is called that. Try other words.</p>
       </template>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

@@ -2,9 +2,10 @@
 import { computed, ref, watch } from 'vue';
 import type { Plain } from '../../core';
 import { terms, type Term } from '../../help/words';
-import { useRoving } from '../../menus/roving';
 import type { OpenScene } from '../../stage/openScene';
+import PickList from '../common/PickList.vue';
 import MovingPicture from './MovingPicture.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** The words of the trade, each with what it means and a moving picture. */
 const shown = defineModel<boolean>({ required: true });
@@ -12,8 +13,6 @@ const props = defineProps<{ open: OpenScene; told?: Plain }>();
 const all = ref<Term[]>([]);
 const typed = ref('');
 const at = ref('');
-const list = ref<HTMLElement>();
-const { key } = useRoving(list, () => (shown.value = false), { ArrowUp: -1, ArrowDown: 1 }, false);
 const found = computed(() => {
   const wanted = typed.value.trim().toLocaleLowerCase();
   return all.value.filter((t) => `${t.name} ${t.also}`.toLocaleLowerCase().includes(wanted));
@@ -33,34 +32,26 @@ watch(
 </script>
 
 <template>
-  <el-dialog
+  <GuidedDialog
     v-model="shown"
     title="Glossary"
+    guide="words"
     width="min(860px, 96vw)"
     top="8vh"
-    append-to="#dialogs"
     destroy-on-close
     data-glossary
   >
     <div class="two">
-      <div class="left">
-        <input v-model="typed" type="search" placeholder="Find a word" aria-label="Find a word" spellcheck="false" />
-        <ul ref="list" aria-label="Words" @keydown="key">
-          <li v-for="t in found" :key="t.id">
-            <button
-              class="plain"
-              :data-word="t.id"
-              :aria-current="t === chosen"
-              :tabindex="t === chosen ? 0 : -1"
-              @click="at = t.id"
-              @focus="at = t.id"
-            >
-              {{ t.name }}
-            </button>
-          </li>
-        </ul>
-        <p v-if="all.length && !found.length" class="quiet" role="status">No word is called like that.</p>
-      </div>
+      <PickList
+        v-model:typed="typed"
+        v-model:at="at"
+        :items="found"
+        :loaded="!!all.length"
+        label="Words"
+        find="Find a word"
+        none="No word is called like that."
+        @close="shown = false"
+      />
       <article v-if="chosen" aria-live="polite">
         <h3>{{ chosen.name }}</h3>
         <p v-if="chosen.also" class="quiet">Also called {{ chosen.also }}</p>
@@ -68,7 +59,7 @@ watch(
         <MovingPicture :core="open.core.help" :word="chosen.id" :name="chosen.name" />
       </article>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>
@@ -76,36 +67,7 @@ watch(
   display: grid;
   grid-template-columns: 190px 1fr;
   gap: 24px;
-  min-height: 430px;
-}
-.left {
-  display: grid;
-  grid-template-rows: auto 1fr;
-  gap: 8px;
-  max-height: 60vh;
-}
-input {
-  min-height: 30px;
-  padding: 0 10px;
-  font: inherit;
-  color: var(--text);
-  background: var(--panel);
-  border: 1px solid var(--line);
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  overflow: auto;
-}
-li button {
-  width: 100%;
-  min-height: 26px;
-  text-align: left;
-}
-li [aria-current='true'] {
-  color: var(--accent);
-  background: var(--raised);
+  height: min(430px, 60vh);
 }
 h3 {
   margin: 0;

@@ -5,6 +5,7 @@ import type { HabitRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import HabitPreview from './HabitPreview.vue';
 import HandFile from './HandFile.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
@@ -26,7 +27,7 @@ function set(id: string, value?: string | number | boolean) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Habits" width="min(1010px, 96vw)" top="6vh" append-to="#dialogs">
+  <GuidedDialog v-model="shown" title="Habits" guide="habits" width="min(1010px, 96vw)" top="6vh">
     <div class="head">
       <el-input v-model="search" placeholder="Search habits" aria-label="Search habits" clearable />
       <HandFile :open="open" />
@@ -87,7 +88,7 @@ function set(id: string, value?: string | number | boolean) {
         <p v-else class="quiet">Point at a habit to see here what it does.</p>
       </aside>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

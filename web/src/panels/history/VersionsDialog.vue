@@ -3,6 +3,7 @@ import { ref, watch } from 'vue';
 import { api, type Version } from '../../api/api';
 import { useCore } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
@@ -58,7 +59,7 @@ function title(v: Version) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Versions of this scene" width="520" data-versions>
+  <GuidedDialog v-model="shown" title="Versions of this scene" guide="versions" width="520" data-versions>
     <p class="quiet">
       Going back to a version is one step: it can be undone. While you edit, a version is kept by itself every ten
       minutes.
@@ -79,7 +80,7 @@ function title(v: Version) {
         <button class="plain quiet" :aria-label="`Delete ${title(v)}`" @click="remove(v)">Delete</button>
       </li>
     </ul>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

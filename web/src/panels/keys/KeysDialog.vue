@@ -12,6 +12,7 @@ import PictureView from './PictureView.vue';
 import RebindPanel from './RebindPanel.vue';
 import ReportView from './ReportView.vue';
 import TeachPanel from './TeachPanel.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
@@ -103,11 +104,11 @@ watch(shown, (on) => {
 </script>
 
 <template>
-  <el-dialog
+  <GuidedDialog
     v-model="shown"
     title="Keys"
+    guide="keys"
     fullscreen
-    append-to="#dialogs"
     :close-on-press-escape="!changing && !doing && !teaching"
   >
     <div class="keys" data-keys>
@@ -193,7 +194,7 @@ watch(shown, (on) => {
         </div>
       </template>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

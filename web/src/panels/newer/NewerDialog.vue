@@ -6,6 +6,7 @@ import type { OpenScene } from '../../stage/openScene';
 import { Job } from '../../stores/job';
 import { counted } from '../scenes/facts';
 import NamesFound from './NamesFound.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** Lays a newer file under the work on a scene: it is read and compared first, and takes its place when that is accepted. */
 const props = defineProps<{ open: OpenScene }>();
@@ -94,7 +95,7 @@ function when(iso: string) {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Newer file" width="560px" :close-on-click-modal="!work" data-newer>
+  <GuidedDialog v-model="shown" title="Newer file" guide="newer" width="560px" :close-on-click-modal="!work" data-newer>
     <template v-if="work">
       <p role="status">{{ work.words }}…</p>
       <el-progress :percentage="percent" :stroke-width="5" :aria-label="work.words" />
@@ -145,7 +146,7 @@ function when(iso: string) {
       accept=".glb,.gltf,.bin,.obj,.mtl,.stl,.ply,.3mf,.zip,.png,.jpg,.jpeg,.webp"
       @change="take"
     />
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

@@ -6,6 +6,7 @@ import { useCore, type Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { saveAs } from '../common/saveAs';
 import { counted, size, UNITS } from '../scenes/facts';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** The scene with its changes, or what is selected, as a file; what a format cannot hold is said before. */
 const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
@@ -100,7 +101,7 @@ async function save() {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Save as a file" width="640px" data-save>
+  <GuidedDialog v-model="shown" title="Save as a file" guide="save" width="640px" data-save>
     <div class="both">
       <div class="formats" role="radiogroup" aria-label="Format">
         <button
@@ -174,7 +175,7 @@ async function save() {
       <el-button v-else @click="shown = false">Close</el-button>
       <el-button type="primary" :disabled="!preview || part !== null" data-save-file @click="save">Save</el-button>
     </template>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

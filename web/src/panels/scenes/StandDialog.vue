@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { api, type SceneEntry } from '../../api/api';
 import { UNITS } from './facts';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** Asks which way is up in a scene and what its numbers are in, where its file says neither. */
 const props = defineProps<{ scene: SceneEntry | null }>();
@@ -43,7 +44,13 @@ async function use() {
 </script>
 
 <template>
-  <el-dialog v-model="there" :title="scene ? `How ${scene.name} stands` : ''" width="620px" data-stand>
+  <GuidedDialog
+    v-model="there"
+    :title="scene ? `How ${scene.name} stands` : ''"
+    guide="scenes"
+    width="620px"
+    data-stand
+  >
     <template v-if="scene">
       <p class="why">The format of its file says neither which way is up nor what its numbers are in.</p>
       <div class="both" role="radiogroup" aria-label="Which way is up">
@@ -73,7 +80,7 @@ async function use() {
       <el-button @click="emit('close')">Leave it</el-button>
       <el-button type="primary" :loading="working" @click="use">Use this</el-button>
     </template>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

@@ -7,6 +7,7 @@ import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import { saveAs, saveJson } from '../common/saveAs';
 import ShotLine from './ShotLine.vue';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** All cameras of the scene: what they see, in pictures and numbers. Rows and pictures come one by one. */
 const props = defineProps<{ open: OpenScene }>();
@@ -76,7 +77,7 @@ watch(shown, (on) => {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Shot list" width="min(920px, 94vw)" top="8vh" append-to="#dialogs">
+  <GuidedDialog v-model="shown" title="Shot list" guide="shots" width="min(920px, 94vw)" top="8vh">
     <div data-shots>
       <p v-if="!ids.length" class="quiet">
         This scene has no cameras yet. <em>+ From view</em> in the Scene drawer makes one of what a viewport shows.
@@ -117,7 +118,7 @@ watch(shown, (on) => {
         <el-button data-json @click="json">Save as JSON</el-button>
       </div>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

@@ -5,6 +5,7 @@ import type { OpenScene } from '../../stage/openScene';
 import { useStage } from '../../stores/stage';
 import { saveAs } from '../common/saveAs';
 import { LARGEST, shoot, type Wish } from './shots';
+import GuidedDialog from '../common/GuidedDialog.vue';
 
 const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
 const shown = defineModel<boolean>({ required: true });
@@ -88,7 +89,7 @@ watch([shown, sort], ([on], [was]) => {
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Snapshot" width="min(520px, 94vw)" top="12vh" append-to="#dialogs">
+  <GuidedDialog v-model="shown" title="Snapshot" guide="snapshots" width="min(520px, 94vw)" top="12vh">
     <div class="form" data-snapshot>
       <div class="sorts" role="radiogroup" aria-label="What">
         <button
@@ -131,7 +132,7 @@ watch([shown, sort], ([on], [was]) => {
         <el-button v-else type="primary" data-take @click="take">Save as a file</el-button>
       </div>
     </div>
-  </el-dialog>
+  </GuidedDialog>
 </template>
 
 <style scoped>

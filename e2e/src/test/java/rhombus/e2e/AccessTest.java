@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -92,15 +94,13 @@ class AccessTest {
     }
 
     private static void files(Page page, Hand hand) {
-        hand.press("[data-scene-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Save as a file']").click();
+        hand.choose("[data-scene-menu]", "[data-thing='Save as a file']");
         page.locator("[data-format=stl]").click();
         page.locator("[data-export-preview] li").first().waitFor();
         Hand.still(page);
         check(page, "saving as a file");
         close(page);
-        hand.press("[data-scene-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Newer file']").click();
+        hand.choose("[data-scene-menu]", "[data-thing='Newer file']");
         page.setInputFiles(
                 "[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
         page.locator("[data-newer-report]").waitFor();
@@ -125,9 +125,14 @@ class AccessTest {
         page.locator("[data-picture]").waitFor();
         Hand.still(page);
         check(page, "the glossary");
+        page.locator(".el-dialog:visible [data-guide=words]").click();
+        page.locator("[data-page=words] img").waitFor();
+        Hand.still(page);
+        check(page, "the guide");
+        page.keyboard().press("Escape");
+        page.locator("[data-page]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         close(page);
-        page.locator("[data-help-menu]").click();
-        page.locator(".el-dropdown-menu:visible [data-thing='Drills']").click();
+        Hand.choose(page, "[data-help-menu]", "[data-thing='Drills']");
         page.locator("[data-drill]").first().waitFor();
         Hand.still(page);
         check(page, "drills");
@@ -161,9 +166,7 @@ class AccessTest {
         check(page, "a shot list without cameras or with few");
         close(page);
         hand.over("v2").key("Alt+C").key("Shift+C");
-        hand.press("[data-viewport=v2] [aria-label=Overlays]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Action and title areas']")
-                .click();
+        hand.choose("[data-viewport=v2] [aria-label=Overlays]", "[data-thing='Action and title areas']");
         // What fades away has no size that counts.
         page.waitForFunction("() => [...document.querySelectorAll('.el-dropdown-menu')].every((m) => !m.offsetParent)");
         Hand.still(page);

@@ -33,9 +33,7 @@ class BehindTest extends OfTheirOwn {
     }
 
     private void bring(FilePayload file) {
-        hand.press("[data-add]");
-        page.waitForFileChooser(() -> page.locator(".el-dropdown-menu:visible [data-command='picture.bring']")
-                        .click())
+        page.waitForFileChooser(() -> hand.choose("[data-add]", "[data-command='picture.bring']"))
                 .setFiles(file);
     }
 
@@ -98,8 +96,7 @@ class BehindTest extends OfTheirOwn {
                 .isEqualTo(false);
         hand.over("v2", 0.3, 0.3).by(2, 2);
         hand.wheel(1);
-        hand.press("[data-add]");
-        page.locator(".el-dropdown-menu:visible [data-command='picture.bring']").click();
+        hand.choose("[data-add]", "[data-command='picture.bring']");
         page.locator("[data-notice]:has-text('behind an axis view or a camera')")
                 .waitFor();
     }

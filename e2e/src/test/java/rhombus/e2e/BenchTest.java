@@ -25,10 +25,7 @@ class BenchTest {
 
     private Hand opened() {
         Page page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "bench", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("bench.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = Browser.bring(page, "bench", SmallScenes.upload("bench.glb", SmallScenes.boxes()));
         // The viewport that is active, with the pointer on the bench.
         hand.over("v2");
         hand.idle();

@@ -1,10 +1,14 @@
 package rhombus.e2e;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.FormData;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -89,8 +93,44 @@ final class Browser {
         return page(ColorScheme.DARK, new ArrayList<>());
     }
 
-    /** Signs in through the form. */
+    /** Signs in as the page's browser, without the form, and goes to the scenes. */
     static void signIn(Page page, String name, String password) {
+        enter(page, name, password);
+        page.navigate("/scenes");
+    }
+
+    /** Signs in without the form; the page is where it was. */
+    static void enter(Page page, String name, String password) {
+        page.request().get("/api/start");
+        send(page, "/api/session", RequestOptions.create().setData(Map.of("name", name, "password", password)));
+    }
+
+    /** Signs in, brings a file in without the page of scenes, and opens it. */
+    static Hand bring(Page page, String name, FilePayload file) {
+        enter(page, name, "tide-and-timber");
+        String made = send(
+                page,
+                "/api/scenes",
+                RequestOptions.create().setMultipart(FormData.create().set("file", file)));
+        page.navigate("/scenes/" + made.replaceAll("(?s).*?\"id\":\"([^\"]+)\".*", "$1"));
+        return Hand.ready(page);
+    }
+
+    private static String send(Page page, String path, RequestOptions request) {
+        String token = page.context().cookies(RunningServer.get().address()).stream()
+                .filter(c -> c.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .value;
+        APIResponse answer = page.request().post(path, request.setHeader("X-XSRF-TOKEN", token));
+        if (!answer.ok()) {
+            throw new AssertionError(path + " answered " + answer.status() + ": " + answer.text());
+        }
+        return answer.text();
+    }
+
+    /** Signs in through the form. */
+    static void signInByForm(Page page, String name, String password) {
         page.navigate("/sign-in");
         page.fill("#name", name);
         page.fill("#password", password);

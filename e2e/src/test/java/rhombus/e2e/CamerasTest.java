@@ -138,19 +138,12 @@ class CamerasTest extends InTheBoatyard {
         assertThat(Math.tan(Math.toRadians(Hand.num(made, "fovY")) / 2) * higher)
                 .isCloseTo(Math.tan(Math.toRadians(Hand.num(view, "fovY")) / 2), within(1e-9));
         String row = "[data-camera='" + made.get("id") + "'] ";
-        hand.press(row + ".more");
-        hand.page
-                .locator(".el-dropdown-menu:visible [data-command='object.rename']")
-                .click();
+        hand.choose(row + ".more", "[data-command='object.rename']");
         hand.page.locator(row + "input").fill("Slipway low");
         hand.page.keyboard().press("Enter");
         hand.idle();
         assertThat(camera("Slipway low").get("id")).isEqualTo(made.get("id"));
-        hand.press(row + ".more");
-        hand.page
-                .locator(".el-dropdown-menu:visible [data-command='object.delete']")
-                .click();
-        hand.idle();
+        hand.choose(row + ".more", "[data-command='object.delete']");
         assertThat(camera("Slipway low")).isNull();
         assertThat(hand.view("v2").get("camera")).isNull();
         assertThat(hand.view("v2").get("eye")).isEqualTo(view.get("eye"));
@@ -212,10 +205,7 @@ class CamerasTest extends InTheBoatyard {
     }
 
     private void overlay(String label) {
-        hand.press(PLATE + "[aria-label=Overlays]");
-        hand.page
-                .locator(".el-dropdown-menu:visible [data-thing='" + label + "']")
-                .click();
+        hand.choose(PLATE + "[aria-label=Overlays]", "[data-thing='" + label + "']");
         Hand.still(hand.page);
         hand.idle();
     }
@@ -251,8 +241,7 @@ class CamerasTest extends InTheBoatyard {
     /** From the Front view, in one drag; the numbers of the page follow, and one undo takes it back. */
     @Test
     void aCameraIsFocusedAndAimedByItsHandlesFromOutside() {
-        hand.press("[data-drawer=scene] [data-camera] .more >> nth=0");
-        hand.page.locator(".el-dropdown-menu:visible [data-thing=Select]").click();
+        hand.choose("[data-drawer=scene] [data-camera] .more >> nth=0", "[data-thing=Select]");
         Hand.still(hand.page);
         hand.idle();
         Map<String, Object> before = camera("Harbour wide");
@@ -285,10 +274,7 @@ class CamerasTest extends InTheBoatyard {
 
     @Test
     void theSceneAndItsCamerasAreSavedAsFiles() throws Exception {
-        hand.press("[data-scene-menu]");
-        hand.page
-                .locator(".el-dropdown-menu:visible [data-thing='Save as a file']")
-                .click();
+        hand.choose("[data-scene-menu]", "[data-thing='Save as a file']");
         hand.page
                 .locator("[data-export-preview]:has-text('Saltmarsh Boatyard.glb')")
                 .waitFor();
@@ -304,10 +290,7 @@ class CamerasTest extends InTheBoatyard {
     }
 
     private Download saved(String what) {
-        hand.press("[data-scene-menu]");
-        return hand.page.waitForDownload(() -> hand.page
-                .locator(".el-dropdown-menu:visible [data-thing='" + what + "']")
-                .click());
+        return hand.page.waitForDownload(() -> hand.choose("[data-scene-menu]", "[data-thing='" + what + "']"));
     }
 
     @Test

@@ -17,9 +17,8 @@ class DoorTest {
         page.fill("#password", "wrong");
         page.keyboard().press("Enter");
         page.locator("[role=alert]:has-text('Name or password is wrong')").waitFor();
-        Browser.signIn(page, "ansel", "tide-and-timber");
-        page.locator("[data-account]").click();
-        page.locator("text=Sign out").click();
+        Browser.signInByForm(page, "ansel", "tide-and-timber");
+        Hand.choose(page, "[data-account]", ">> text=Sign out");
         page.waitForURL("**/sign-in**");
         page.navigate("/scenes");
         page.waitForURL("**/sign-in**");
@@ -34,8 +33,7 @@ class DoorTest {
         Page elsewhere = Browser.page();
         Browser.signIn(elsewhere, "keeper", "tide-and-timber");
         Browser.signIn(page, "keeper", "tide-and-timber");
-        page.locator("[data-account]").click();
-        page.locator(".el-dropdown-menu:visible >> text=Account").click();
+        Hand.choose(page, "[data-account]", ">> text=Account");
         page.waitForURL("**/account");
         page.waitForFunction("() => document.querySelectorAll('[data-places] li').length === 2");
         page.click("text=Sign out there");

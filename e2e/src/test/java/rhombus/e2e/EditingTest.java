@@ -220,9 +220,7 @@ class EditingTest extends OfTheirOwn {
         assertThat(page.locator("[data-notice]").last().textContent()).contains("parsec");
         assertThat(hand.middle("Tall box")[0]).isCloseTo(1.2, within(1e-6));
         Object poses = poses();
-        page.locator("[data-history]").click();
-        page.locator("[data-step='0']:visible").click();
-        hand.idle();
+        hand.choose("[data-history]", "[data-step='0']");
         assertThat(hand.middle("Tall box")).containsExactly(before);
         assertThat(poses()).as("undo never moves a view").isEqualTo(poses);
     }
@@ -253,9 +251,7 @@ class EditingTest extends OfTheirOwn {
 
     @Test
     void whatIsAddedCanBeShapedOutlivesAReloadAndIsUndoneAfterwards() {
-        page.locator("[data-add]").click();
-        page.locator("[data-thing=Cylinder]:visible").click();
-        hand.idle();
+        hand.choose("[data-add]", "[data-thing=Cylinder]");
         assertThat(names()).contains("Cylinder");
         page.locator("[data-field='edit.shape/height']").fill("2 ft");
         page.keyboard().press("Enter");
@@ -305,8 +301,7 @@ class EditingTest extends OfTheirOwn {
         page.locator("[data-field='edit.place/x']").fill("3");
         page.keyboard().press("Enter");
         hand.idle();
-        page.locator("[data-history]").click();
-        page.locator("[data-command='app.versions']:visible").click();
+        hand.choose("[data-history]", "[data-command='app.versions']");
         page.locator("[aria-label='Name of the version']").fill("Moved <b>aside</b>");
         page.locator("[data-keep-version]").click();
         page.locator("[data-version] .name:text-is('Moved <b>aside</b>')").waitFor();
@@ -316,8 +311,7 @@ class EditingTest extends OfTheirOwn {
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
         hand.over("v2").key("Delete");
         assertThat(names()).doesNotContain("Red box");
-        page.locator("[data-history]").click();
-        page.locator("[data-command='app.versions']:visible").click();
+        hand.choose("[data-history]", "[data-command='app.versions']");
         page.locator("[data-version] button:has-text('Go back to it')").first().click();
         // The version has to come from the server first.
         page.waitForFunction("() => window.rhombus.scene().objects.some(o => o.name === 'Red box')");

@@ -1,8 +1,10 @@
 package rhombus.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.MouseButton;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -143,11 +145,35 @@ final class Hand {
         return this;
     }
 
+    /**
+     * Opens a menu and takes something in it. A menu that was open before may still be fading away with the same words
+     * in it, and what is found there is never to be clicked.
+     */
+    static void choose(Page page, String opener, String item) {
+        noMenu(page);
+        page.locator(opener).first().click();
+        page.locator(".el-dropdown-menu:visible " + item).first().click();
+    }
+
+    Hand choose(String opener, String item) {
+        choose(page, opener, item);
+        idle();
+        return this;
+    }
+
+    /** Waits until no menu is in sight. */
+    static void noMenu(Page page) {
+        page.locator(":is(.el-dropdown-menu, .chooser, .el-select-dropdown):visible")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+    }
+
     /** Sets a setting on the Habits page; a label of a choice, or null to put it back. */
     Hand habit(String id, String label) {
         press("header [data-command='app.habits']");
         var row = page.locator("[data-habit='" + id + "']");
         row.waitFor();
+        noMenu(page);
         if (label == null) {
             row.locator("text=put back").click();
         } else if (row.locator(".el-select").count() > 0) {
@@ -162,8 +188,7 @@ final class Hand {
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
         page.locator("[data-habit]")
                 .first()
-                .waitFor(new com.microsoft.playwright.Locator.WaitForOptions()
-                        .setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         idle();
         return this;
     }

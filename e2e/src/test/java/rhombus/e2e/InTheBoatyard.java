@@ -19,7 +19,7 @@ abstract class InTheBoatyard {
     @BeforeAll
     void open() {
         var page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "demo", "saltmarsh");
+        Browser.enter(page, "demo", "saltmarsh");
         hand = Hand.open(page, "Saltmarsh Boatyard");
         // Another class may have left the scene seen from anywhere.
         for (String view : List.of("v1", "v2", "v3", "v4")) {

@@ -81,7 +81,7 @@ class KeepingTest {
         Hand hand = upload("mine.gltf");
         String address = hand.page.url();
         Page other = Browser.page(ColorScheme.DARK, new ArrayList<>());
-        Browser.signIn(other, "ansel", "tide-and-timber");
+        Browser.enter(other, "ansel", "tide-and-timber");
         other.navigate(address);
         other.locator("text=This scene is not here").waitFor();
         Browser.close(other);
@@ -165,7 +165,7 @@ class KeepingTest {
     void whatAnotherMachineSavedIsToldAndNothingIsOverwritten() {
         Hand hand = upload("two machines.gltf");
         Page far = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(far, "mira", "tide-and-timber");
+        Browser.enter(far, "mira", "tide-and-timber");
         Hand other = Hand.open(far, "two machines");
         far.locator("[data-later]").waitFor();
         assertThat(far.locator("[data-save-state]").textContent())

@@ -25,10 +25,7 @@ class KeysTest {
     /** A small scene of somebody who has just signed in. */
     private static Hand opened(String user, ColorScheme scheme, List<String> failures) {
         Page page = Browser.page(scheme, failures);
-        Browser.signIn(page, user, "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        return Hand.ready(page);
+        return Browser.bring(page, user, SmallScenes.upload("keys.glb", SmallScenes.boxes()));
     }
 
     private static void rebind(Page page, String binding) {

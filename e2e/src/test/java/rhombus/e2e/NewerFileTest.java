@@ -16,8 +16,7 @@ class NewerFileTest extends OfTheirOwn {
     }
 
     private Locator dialog() {
-        hand.press("[data-scene-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Newer file']").click();
+        hand.choose("[data-scene-menu]", "[data-thing='Newer file']");
         return page.locator("[data-newer]");
     }
 

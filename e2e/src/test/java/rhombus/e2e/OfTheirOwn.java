@@ -26,10 +26,7 @@ abstract class OfTheirOwn {
         account = "hand " + ++accounts;
         RunningServer.get().account(account);
         page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, account, "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        hand = Hand.ready(page);
+        hand = Browser.bring(page, account, SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
     }
 
     @AfterEach
@@ -69,13 +66,12 @@ abstract class OfTheirOwn {
 
     /** Something in the menu of the board. */
     void menu(String selector) {
-        page.locator("[data-board-menu]").click();
-        page.locator(".board-menu:visible " + selector).first().click();
-        hand.idle();
+        hand.choose("[data-board-menu]", selector);
     }
 
     /** Something in a menu of a viewport's Plate. */
     void plate(String view, String chip, String selector) {
+        Hand.noMenu(page);
         hand.press("[data-viewport=" + view + "] [data-plate] [aria-label^='" + chip + "']");
         hand.press(":is(li, [role^=menuitem], .chooser button)" + selector + ":visible");
     }

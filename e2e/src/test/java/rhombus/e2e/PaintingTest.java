@@ -15,7 +15,7 @@ class PaintingTest {
     private Hand open(String scene) {
         var page = Browser.page(ColorScheme.DARK, failures);
         page.setDefaultTimeout(120_000);
-        Browser.signIn(page, "demo", "saltmarsh");
+        Browser.enter(page, "demo", "saltmarsh");
         Hand hand = Hand.open(page, scene);
         hand.over("v2", 0.3, 0.6).key("h").key("6");
         hand.idle();

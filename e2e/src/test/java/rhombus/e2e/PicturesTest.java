@@ -31,8 +31,7 @@ class PicturesTest {
     /** What a file for another program would be. */
     private static void saving(Hand hand) {
         Page page = hand.page;
-        hand.press("[data-scene-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Save as a file']").click();
+        hand.choose("[data-scene-menu]", "[data-thing='Save as a file']");
         page.locator("[data-format=obj]").click();
         page.locator("[data-export-preview] .name:has-text('obj')").waitFor();
         take(page, "saving-as-a-file");
@@ -114,14 +113,12 @@ class PicturesTest {
     /** A word of the glossary, and a drill that is on. */
     private static void help(Hand hand) {
         Page page = hand.page;
-        hand.press("[data-help-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Glossary']").click();
+        hand.choose("[data-help-menu]", "[data-thing='Glossary']");
         page.locator("[data-picture=orbit]").waitFor();
         take(page, "glossary");
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
         Hand.still(page);
-        hand.press("[data-help-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Drills']").click();
+        hand.choose("[data-help-menu]", "[data-thing='Drills']");
         page.locator("[data-drill=level] button").click();
         page.locator("[data-drill-bar]").waitFor();
         Hand.still(page);
@@ -134,10 +131,7 @@ class PicturesTest {
     }
 
     private static void overlay(Hand hand, String label) {
-        hand.press("[data-viewport=v2] [data-plate] [aria-label=Overlays]");
-        hand.page
-                .locator(".el-dropdown-menu:visible [data-thing='" + label + "']")
-                .click();
+        hand.choose("[data-viewport=v2] [data-plate] [aria-label=Overlays]", "[data-thing='" + label + "']");
         Hand.still(hand.page);
         hand.idle();
     }
@@ -157,9 +151,7 @@ class PicturesTest {
         byte[] yard = page.screenshot(
                 new Page.ScreenshotOptions().setClip(new Clip(top.x + 1, top.y + 1, top.width - 2, side.height - 2)));
         over.forEach(o -> overlay(hand, o));
-        hand.press("[data-add]");
-        page.waitForFileChooser(() -> page.locator(".el-dropdown-menu:visible [data-command='picture.bring']")
-                        .click())
+        page.waitForFileChooser(() -> hand.choose("[data-add]", "[data-command='picture.bring']"))
                 .setFiles(new FilePayload("Yard.png", "image/png", yard));
         page.locator("[data-picture-readout]").waitFor();
         var bounds = Hand.map(hand.object("Workshop").get("bounds"));

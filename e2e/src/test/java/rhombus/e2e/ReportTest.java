@@ -26,10 +26,7 @@ class ReportTest {
     void whatIsRunPastTheTriggersIsOfferedOneAndTheCountsOutliveThePage() {
         List<String> failures = new ArrayList<>();
         Page page = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(page, "counter", "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("report.glb", SmallScenes.boxes()));
-        page.waitForURL("**/scenes/*");
-        Hand hand = Hand.ready(page);
+        Hand hand = Browser.bring(page, "counter", SmallScenes.upload("report.glb", SmallScenes.boxes()));
         report(page);
         page.locator("[data-report]:has-text('Nothing has been counted yet')").waitFor();
         page.keyboard().press("Escape");

@@ -38,19 +38,11 @@ class ReturningTest extends OfTheirOwn {
     }
 
     private void pin(int index, String item) {
-        page.locator("[data-pin]").nth(index).locator("[aria-label^='More on']").click();
-        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")")
-                .first()
-                .click();
-        hand.idle();
+        hand.choose("[data-pin] >> nth=" + index + " >> [aria-label^='More on']", "li:has-text(\"" + item + "\")");
     }
 
     private void allPins(String item) {
-        page.locator("[aria-label='All Pins']").click();
-        page.locator(".el-dropdown-menu__item:visible:has-text(\"" + item + "\")")
-                .first()
-                .click();
-        hand.idle();
+        hand.choose("[aria-label='All Pins']", "li:has-text(\"" + item + "\")");
     }
 
     private static BufferedImage image(Download d) {
@@ -312,7 +304,7 @@ class ReturningTest extends OfTheirOwn {
         hand.over("v2").drag(MouseButton.RIGHT, -50, 0);
         saved();
         Page far = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(far, account, "tide-and-timber");
+        Browser.enter(far, account, "tide-and-timber");
         far.navigate(address);
         Hand.ready(far);
         assertThat(
@@ -320,8 +312,7 @@ class ReturningTest extends OfTheirOwn {
                                 "() => window.rhombus.views().map(v => [v.id, v.eye, v.forward, v.up, v.fovY, v.extent, v.focusDistance, v.display])"))
                 .isEqualTo(sent);
         assertThat(far.locator("[data-board]").count()).isEqualTo(5);
-        far.locator("[data-board-menu]").click();
-        far.locator(".board-menu:visible [data-command='board.keep']").click();
+        Hand.choose(far, "[data-board-menu]", "[data-command='board.keep']");
         Browser.close(far);
         // On the page that has the scene open already, too.
         page.evaluate("a => { location.href = a; }", address);
@@ -336,7 +327,7 @@ class ReturningTest extends OfTheirOwn {
         for (String broken : List.of(
                 address.substring(0, address.length() - 20), address.substring(0, address.indexOf('=') + 1) + "AAAA")) {
             Page far = Browser.page(ColorScheme.DARK, failures);
-            Browser.signIn(far, account, "tide-and-timber");
+            Browser.enter(far, account, "tide-and-timber");
             far.navigate(broken);
             Hand.ready(far);
             assertThat(far.locator("[data-notice]").last().textContent()).contains("address");
@@ -344,7 +335,7 @@ class ReturningTest extends OfTheirOwn {
             Browser.close(far);
         }
         Page stranger = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(stranger, "ansel", "tide-and-timber");
+        Browser.enter(stranger, "ansel", "tide-and-timber");
         stranger.navigate(address);
         stranger.locator("text=This scene is not here").waitFor();
         stranger.navigate(RunningServer.get().address() + "/scenes/no-such-scene");

@@ -15,8 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Files for other programs, made in the page, read by three's loaders and by the official validator. */
 class SaveTest extends OfTheirOwn {
     private Locator dialog() {
-        hand.press("[data-scene-menu]");
-        page.locator(".el-dropdown-menu:visible [data-thing='Save as a file']").click();
+        hand.choose("[data-scene-menu]", "[data-thing='Save as a file']");
         Locator d = page.locator("[data-save]");
         d.locator("[data-export-preview] .name").waitFor();
         return d;

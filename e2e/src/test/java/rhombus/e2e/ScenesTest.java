@@ -69,8 +69,7 @@ class ScenesTest {
     }
 
     private void menu(String name, String what) {
-        card(name).locator(".more").click();
-        page.locator(".el-dropdown-menu__item:visible:has-text('" + what + "')").click();
+        Hand.choose(page, "[data-scene]:has(a[title='" + name + "']) .more", "li:has-text('" + what + "')");
     }
 
     @Test

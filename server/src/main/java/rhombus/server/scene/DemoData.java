@@ -4,9 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.demo.DemoScenes;
@@ -19,10 +18,13 @@ import rhombus.server.account.Account;
 import rhombus.server.account.Accounts;
 import rhombus.server.common.Refused;
 
-/** The demo account with its scenes, made once, only where it is asked for. */
+/**
+ * The demo account with its scenes, made once, only where it is asked for, and before the first request is taken: nobody finds a server
+ * without accounts meanwhile and makes the first one.
+ */
 @Component
 @ConditionalOnProperty("rhombus.demo")
-public class DemoData implements ApplicationRunner {
+public class DemoData implements SmartLifecycle {
     /** Name of the demo account. */
     public static final String NAME = "demo";
     /** Its password. */
@@ -33,6 +35,7 @@ public class DemoData implements ApplicationRunner {
     private final Accounts accounts;
     private final SceneStore store;
     private final TransactionTemplate transactions;
+    private volatile boolean running;
 
     DemoData(Accounts accounts, SceneStore store, TransactionTemplate transactions) {
         this.accounts = accounts;
@@ -42,7 +45,8 @@ public class DemoData implements ApplicationRunner {
 
     /** All of the demo or nothing of it: a start that is broken off makes it anew the next time. */
     @Override
-    public void run(ApplicationArguments args) {
+    public void start() {
+        running = true;
         if (accounts.find(NAME) != null) {
             return;
         }
@@ -69,5 +73,21 @@ public class DemoData implements ApplicationRunner {
             // Another server on the same database was faster.
             LOG.info("the demo is there already");
         }
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** The web server starts at a phase near the largest number. */
+    @Override
+    public int getPhase() {
+        return 0;
     }
 }

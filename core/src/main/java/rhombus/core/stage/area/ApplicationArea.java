@@ -102,6 +102,10 @@ final class ApplicationArea {
                 .on("what", Trigger.key("Slash"), ALT, APPLICATION, "ask what something is");
         page(d, "app.drills", "Open the drills");
         page(d, "app.glossary", "Open the glossary").text("word");
+        page(d, "app.guide", "Open the guide")
+                .text("page")
+                .rank(LAST)
+                .on("guide", Trigger.key("F1"), 0, APPLICATION, "open the guide");
         page(d, "app.hints", "Show or hide the hints")
                 .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");

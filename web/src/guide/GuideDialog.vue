@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, shallowRef, watch } from 'vue';
+import type { HelpApi, Plain } from '../core';
+import PickList from '../panels/common/PickList.vue';
+import { useRun } from '../stage/run';
+import { finder } from './find';
+import GuideBody, { type AboutCommand } from './GuideBody';
+import { guidePages, sectionsOf, type Page, type Section } from './pages';
+
+/** The guide to everything, with a search and the keys of the keymap in use. */
+const shown = defineModel<boolean>({ required: true });
+const props = withDefaults(
+  defineProps<{ open: { core: { help: HelpApi } } | null; told?: Plain; live?: boolean; note?: string }>(),
+  { told: undefined, live: true, note: '' },
+);
+const run = useRun();
+const pages = shallowRef<Page[]>([]);
+const find = shallowRef<(words: string) => Section[]>(() => []);
+const typed = ref('');
+const at = ref('start');
+const article = ref<HTMLElement>();
+
+const about: AboutCommand = (id) => props.open?.core.help.about(id) ?? null;
+const items = computed<{ id: string; name: string; of?: string; page: string }[]>(() =>
+  typed.value.trim() ? find.value(typed.value) : pages.value.map((p) => ({ id: p.id, name: p.name, page: p.id })),
+);
+const page = computed(() => {
+  const id = items.value.find((i) => i.id === at.value)?.page ?? at.value;
+  return pages.value.find((p) => p.id === id) ?? pages.value[0];
+});
+
+watch(
+  [shown, () => props.told, () => props.open],
+  async ([on]) => {
+    if (!on) return;
+    pages.value = await guidePages();
+    find.value = finder(sectionsOf(pages.value), (id) => about(id)?.name ?? '');
+    typed.value = '';
+    at.value = (props.told?.page as string | undefined) || at.value;
+  },
+  { immediate: true },
+);
+watch(typed, () => {
+  const first = items.value[0];
+  if (typed.value.trim() && first) at.value = first.id;
+});
+watch([at, page], async () => {
+  await nextTick();
+  const part = at.value !== page.value?.id && document.getElementById(at.value);
+  if (part) part.scrollIntoView({ block: 'start' });
+  else article.value?.scrollTo({ top: 0 });
+});
+
+function go(to: string) {
+  typed.value = '';
+  at.value = to;
+}
+
+function away(command: string, args: Plain = {}) {
+  shown.value = false;
+  run(command, args);
+}
+</script>
+
+<template>
+  <el-dialog
+    v-model="shown"
+    title="Guide"
+    width="min(980px, 96vw)"
+    top="6vh"
+    append-to="#dialogs"
+    destroy-on-close
+    data-guide-dialog
+  >
+    <div class="two">
+      <PickList
+        v-model:typed="typed"
+        v-model:at="at"
+        :items="items"
+        :loaded="!!pages.length"
+        label="Pages of the guide"
+        find="Search the guide"
+        none="Nothing in the guide is called like that."
+        @close="shown = false"
+      />
+      <article v-if="page && open" ref="article" tabindex="0" :aria-label="page.name" :data-page="page.id">
+        <h3>{{ page.name }}</h3>
+        <p v-if="note" class="note" role="status">{{ note }}</p>
+        <GuideBody
+          :page="page"
+          :about="about"
+          :live="live"
+          @go="go"
+          @run="(c) => away(c)"
+          @word="(word) => away('app.glossary', { word })"
+        />
+      </article>
+    </div>
+  </el-dialog>
+</template>
+
+<style scoped>
+.two {
+  display: grid;
+  grid-template-columns: 230px 1fr;
+  gap: 24px;
+  height: min(640px, 70vh);
+}
+article {
+  overflow: auto;
+  padding-right: 14px;
+  line-height: 1.55;
+  user-select: text;
+}
+h3 {
+  margin: 0 0 8px;
+  font-size: 20px;
+}
+.note {
+  color: var(--caution);
+}
+article :deep(h4) {
+  margin: 18px 0 4px;
+  font-size: 15px;
+}
+article :deep(p),
+article :deep(ul) {
+  margin: 0 0 10px;
+  max-width: 68ch;
+}
+article :deep(ul) {
+  padding-left: 20px;
+}
+article :deep(li) {
+  margin: 4px 0;
+}
+article :deep(img) {
+  display: block;
+  width: 100%;
+  height: auto;
+  border: 1px solid var(--line);
+}
+article :deep(.link) {
+  display: inline;
+  min-height: 0;
+  padding: 0;
+  font: inherit;
+  color: var(--accent);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+article :deep(code) {
+  font-size: 0.92em;
+}
+</style>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { defineAsyncComponent, provide, ref, shallowRef } from 'vue';
+import type { HelpApi, Plain } from '../core';
+import { guideKey } from './useGuide';
+
+/** The guide on pages without an open scene. Nothing can be run from there. */
+const GuideDialog = defineAsyncComponent(() => import('./GuideDialog.vue'));
+const asked = ref(false);
+const shown = ref(false);
+const told = shallowRef<Plain>({});
+/** What knows the user's keys; there once the guide is opened. */
+const core = shallowRef<{ core: { help: HelpApi }; note: string } | null>(null);
+
+async function open(page: string) {
+  told.value = { page };
+  asked.value = shown.value = true;
+  if (!core.value || core.value.note) core.value = await import('./keysOf').then((m) => m.keysOf());
+}
+provide(guideKey, (page) => void open(page));
+</script>
+
+<template>
+  <slot />
+  <GuideDialog v-if="asked" v-model="shown" :open="core" :told="told" :note="core?.note" :live="false" />
+</template>

@@ -1,0 +1,15 @@
+import { api } from '../api/api';
+import { newStage, type Core } from '../core';
+import { tellMachine } from '../stage/machine';
+
+/** A core without a scene that knows the user's keymap, for pages that tell of keys; with a note where they could not be had. */
+export async function keysOf(): Promise<{ core: Core; note: string }> {
+  const core = newStage();
+  try {
+    const [keymap] = await Promise.all([api.kept('/api/keymaps/active'), tellMachine(core)]);
+    const wrong = keymap.body && core.keys.useKeymaps(keymap.body);
+    return { core, note: wrong ? 'Your keymaps could not be used; the keys here are those Rhombus comes with.' : '' };
+  } catch {
+    return { core, note: 'Your keys could not be fetched; the keys here are those Rhombus comes with.' };
+  }
+}
