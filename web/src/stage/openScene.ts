@@ -274,12 +274,6 @@ export class OpenScene {
     return Object.values(this.kept);
   }
 
-  /** Whether nothing moves and all is saved. Whoever asks waits for it, so what is to be saved soon is saved now. */
-  settles(): boolean {
-    if (this.ready.value && this.loop.idle) this.keepers.forEach((k) => k.hurry());
-    return this.idle;
-  }
-
   get idle(): boolean {
     return this.ready.value && this.loop.idle && this.keepers.every((k) => k.settled);
   }

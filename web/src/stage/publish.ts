@@ -63,7 +63,9 @@ export function publish(open: () => OpenScene | null): void {
       new Promise<void>((resolve) => {
         const look = () => {
           const o = open();
-          if (o?.settles()) resolve();
+          // Somebody waits: what is to be saved soon is saved now.
+          if (o?.ready.value && o.loop.idle) o.keepers.forEach((k) => k.hurry());
+          if (o?.idle) resolve();
           else window.setTimeout(look, 25);
         };
         // One frame first, so that what was just done has reached the core.
