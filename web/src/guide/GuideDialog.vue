@@ -152,4 +152,14 @@ article :deep(.link) {
 article :deep(code) {
   font-size: 0.92em;
 }
+@media (max-width: 719px) {
+  .two {
+    grid-template: minmax(90px, 30%) 1fr / 1fr;
+    gap: 10px;
+    height: 78vh;
+  }
+  .two > article {
+    overflow: auto;
+  }
+}
 </style>

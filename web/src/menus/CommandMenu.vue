@@ -25,8 +25,8 @@ defineExpose({ open: () => menu.value?.handleOpen() });
       <el-dropdown-menu>
         <slot name="first" />
         <el-dropdown-item
-          v-for="i in items"
-          :key="i.label"
+          v-for="(i, at) in items"
+          :key="at"
           :command="i"
           :divided="i.apart ?? false"
           :disabled="i.off ?? false"

@@ -2,6 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue';
 import { coreKey, type Plain } from '../core';
 import { Failure } from '../api/http';
+import { useNarrow } from '../panels/narrow';
 import { usePanels } from '../panels/usePanels';
 import StageBar from '../stage/StageBar.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
@@ -42,9 +43,11 @@ const through = ref<Through | null>(null);
 const asking = ref(false);
 const bar = ref<InstanceType<typeof StageBar>>();
 const clear = computed(() => store.readout.clearDeck ?? false);
-const { shown, told, answer, left, right, low, dialogs } = usePanels(
+const narrow = useNarrow();
+const { shown, told, answer, toggle, left, right, low, dialogs } = usePanels(
   clear,
   computed(() => !open.value.loading.value),
+  narrow,
 );
 
 /** What the core asks of the page. */
@@ -156,8 +159,8 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div class="deck" :class="{ clear, bare: !left.length, slim: !right.length }">
-    <StageBar v-if="!clear" ref="bar" :open="open" :shown="shown" @toggle="(name) => (shown[name] = !shown[name])" />
+  <div class="deck" :class="{ clear, narrow, bare: !left.length, slim: !right.length }">
+    <StageBar v-if="!clear" ref="bar" :open="open" :shown="shown" @toggle="toggle" />
     <component :is="p.component" v-for="p in left" :key="p.name" class="left" :open="open" />
     <main class="middle">
       <StageCanvas :open="open" :rose-menu="roseMenu" @input="afterInput" />
@@ -198,75 +201,4 @@ onBeforeUnmount(() => {
   </div>
 </template>
 
-<style scoped>
-.deck {
-  height: 100%;
-  /* Nothing that takes the focus may scroll the page away from under the hand. */
-  overflow: clip;
-  /* A double-click near words would select them, and the next press would drag them about. */
-  user-select: none;
-  display: grid;
-  grid-template: 40px 1fr auto / 212px 1fr 244px;
-  grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
-}
-.deck :deep(input),
-.deck :deep(textarea),
-.deck :deep(dd) {
-  user-select: text;
-}
-.deck.bare {
-  grid-template-columns: 0 1fr 244px;
-}
-.deck.slim {
-  grid-template-columns: 212px 1fr 0;
-}
-.deck.bare.slim {
-  grid-template-columns: 0 1fr 0;
-}
-.deck.clear {
-  grid-template: 0 1fr auto / 0 1fr 0;
-  grid-template-areas: 'bar bar bar' 'left middle right' 'low low low';
-}
-.deck > :deep(header) {
-  grid-area: bar;
-}
-.left {
-  grid-area: left;
-}
-.right {
-  grid-area: right;
-}
-.low {
-  grid-area: low;
-}
-.middle {
-  grid-area: middle;
-  position: relative;
-  min-width: 0;
-  min-height: 0;
-}
-.loading {
-  position: absolute;
-  inset: auto 0 0;
-  padding: 0 14px 44px;
-  text-align: center;
-  pointer-events: none;
-}
-.loading :deep(.el-progress) {
-  width: 240px;
-  margin: 6px auto 0;
-}
-.wrong {
-  position: absolute;
-  left: 50%;
-  top: 40%;
-  transform: translate(-50%, -50%);
-  background: var(--panel);
-  padding: 22px 30px;
-  display: grid;
-  gap: 8px;
-}
-.wrong a {
-  color: var(--accent);
-}
-</style>
+<style scoped src="./deck.css"></style>

@@ -8,6 +8,7 @@ import AddMenu from '../panels/add/AddMenu.vue';
 import BoardTabs from '../panels/boards/BoardTabs.vue';
 import TopBar from '../panels/common/TopBar.vue';
 import HistoryMenu from '../panels/history/HistoryMenu.vue';
+import { useNarrow } from '../panels/narrow';
 import type { Plain } from '../core';
 import CommandMenu from '../menus/CommandMenu.vue';
 import type { MenuItem } from '../menus/item';
@@ -20,6 +21,8 @@ const props = defineProps<{ open: OpenScene; shown: Record<string, boolean> }>()
 defineEmits<{ toggle: [panel: string] }>();
 const store = useStage();
 const run = useRun();
+/** Then the menu of help leads to keys and habits alone. */
+const narrow = useNarrow();
 const router = useRouter();
 const history = ref<InstanceType<typeof HistoryMenu>>();
 const adding = ref<InstanceType<typeof AddMenu>>();
@@ -63,6 +66,7 @@ const HELP: MenuItem[] = [
   { label: 'Glossary', command: 'app.glossary' },
   { label: 'Drills', command: 'app.drills' },
   { label: 'All keys', command: 'app.keys' },
+  { label: 'Habits', command: 'app.habits' },
   { label: 'Find a command', command: 'app.find' },
   { label: 'First steps once more', command: 'app.steps-again', apart: true },
   { label: 'Tips once more', command: 'app.tips-again' },
@@ -143,9 +147,15 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
     >
       {{ WORDS[worst] }}
     </button>
-    <span v-else class="state" data-help="save-state" data-save-state role="status">{{
-      open.ready.value ? WORDS[worst] : ''
-    }}</span>
+    <span
+      v-else
+      class="state"
+      :class="{ 'hidden-words': narrow }"
+      data-help="save-state"
+      data-save-state
+      role="status"
+      >{{ open.ready.value ? WORDS[worst] : '' }}</span
+    >
     <BoardTabs />
     <template #right>
       <button
@@ -182,8 +192,10 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
       >
         Readout
       </button>
-      <button class="plain" data-command="app.keys" @click="run('app.keys')">Keys</button>
-      <button class="plain" data-command="app.habits" @click="run('app.habits')">Habits</button>
+      <template v-if="!narrow">
+        <button class="plain" data-command="app.keys" @click="run('app.keys')">Keys</button>
+        <button class="plain" data-command="app.habits" @click="run('app.habits')">Habits</button>
+      </template>
       <CommandMenu :items="HELP" @choose="run($event.command, $event.args)">
         <button class="plain" data-help="help-menu" data-help-menu>Help</button>
       </CommandMenu>
@@ -220,6 +232,11 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
+}
+@media (max-width: 719px) {
+  .name .text {
+    max-width: 96px;
+  }
 }
 .state {
   color: var(--quiet);

@@ -6,11 +6,24 @@ import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import PartsIcon from './PartsIcon.vue';
 
+defineProps<{
+  /** Whether the board is named here, since there are no tabs. */
+  named?: boolean;
+}>();
 const emit = defineEmits<{ rename: [] }>();
 const store = useStage();
 const run = useRun();
 const board = computed(() => store.boards.tabs.find((t) => t.on));
 const items = computed<MenuItem[]>(() => [
+  // All boards by name, wherever their tabs are.
+  ...store.boards.tabs.map((t, i) => ({
+    label: t.name,
+    command: 'board.go',
+    args: { board: t.id },
+    on: t.on,
+    apart: i === 0,
+  })),
+  { label: 'Add a board like this one', command: 'board.add' },
   { label: 'Link flat views', command: 'board.link', on: board.value?.linked ?? false, apart: true },
   { label: 'Start new scenes with these views', command: 'board.use-for-new-scenes' },
   ...(board.value?.passing ? [{ label: 'Keep this board', command: 'board.keep' }] : []),
@@ -40,6 +53,7 @@ function choose(item: MenuItem) {
 <template>
   <CommandMenu :items="items" popper="board-menu" @choose="choose">
     <button class="plain caret" aria-label="Board" data-help="board-menu" data-board-menu>
+      <span v-if="named" class="name">{{ board?.name }}</span>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>
     <template #first>
@@ -62,6 +76,14 @@ function choose(item: MenuItem) {
 .caret {
   align-self: stretch;
   padding: 8px 9px;
+}
+.name {
+  display: inline-block;
+  max-width: 110px;
+  margin-right: 6px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  vertical-align: bottom;
 }
 .caret path {
   fill: none;

@@ -1,21 +1,34 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import type { BoardTab } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
+import { useSlim } from '../narrow';
 import BoardMenu from './BoardMenu.vue';
 import PartsIcon from './PartsIcon.vue';
 
 const store = useStage();
 const run = useRun();
 const tabs = computed(() => store.boards.tabs);
+/** Where there is no room for tabs the menu has the boards. */
+const slim = useSlim();
 const naming = ref<string | null>(null);
 const text = ref('');
 const field = ref<InstanceType<typeof NameField>[]>();
 const strip = ref<HTMLElement>();
 /** The tab that is being dragged, and the place it would take. */
 const dragged = ref<{ id: string; from: number; to: number } | null>(null);
+
+// Of many tabs the one that is on is in sight.
+watch(
+  () => tabs.value.find((t) => t.on)?.id,
+  async () => {
+    await nextTick();
+    const on = strip.value?.querySelector('[aria-selected=true]');
+    on?.scrollIntoView?.({ inline: 'nearest', block: 'nearest' });
+  },
+);
 
 async function rename(t: BoardTab) {
   naming.value = t.id;
@@ -74,7 +87,14 @@ function press(e: PointerEvent, id: string, from: number) {
 
 <template>
   <nav class="boards" aria-label="Boards">
-    <div ref="strip" class="tabs" :class="{ many: tabs.length > 4 }" role="tablist" aria-label="Boards">
+    <div
+      v-if="!slim || naming"
+      ref="strip"
+      class="tabs"
+      :class="{ many: tabs.length > 4 }"
+      role="tablist"
+      aria-label="Boards"
+    >
       <template v-for="(t, i) in tabs" :key="t.id">
         <NameField
           v-if="naming === t.id"
@@ -112,8 +132,14 @@ function press(e: PointerEvent, id: string, from: number) {
         </button>
       </template>
     </div>
-    <BoardMenu @rename="tabs.find((t) => t.on) && rename(tabs.find((t) => t.on)!)" />
-    <button class="plain add" data-command="board.add" aria-label="Add a board like this one" @click="run('board.add')">
+    <BoardMenu :named="slim && !naming" @rename="tabs.find((t) => t.on) && rename(tabs.find((t) => t.on)!)" />
+    <button
+      v-if="!slim"
+      class="plain add"
+      data-command="board.add"
+      aria-label="Add a board like this one"
+      @click="run('board.add')"
+    >
       +
     </button>
   </nav>
@@ -126,6 +152,12 @@ function press(e: PointerEvent, id: string, from: number) {
   align-items: center;
   min-width: 0;
   margin-left: 6px;
+}
+@media (max-width: 719px) {
+  .boards {
+    flex: none;
+    margin-left: 0;
+  }
 }
 .tabs {
   display: flex;

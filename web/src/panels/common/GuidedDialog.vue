@@ -3,12 +3,12 @@ import GuideButton from '../../guide/GuideButton.vue';
 
 /** A dialog that leads to what the guide tells of it. */
 defineOptions({ inheritAttrs: false });
-defineProps<{ title: string; guide: string }>();
+defineProps<{ title: string; guide: string; width?: string }>();
 const shown = defineModel<boolean>({ required: true });
 </script>
 
 <template>
-  <el-dialog v-model="shown" v-bind="$attrs" append-to="#dialogs">
+  <el-dialog v-model="shown" v-bind="$attrs" :width="width && `min(${width}, 96vw)`" append-to="#dialogs">
     <template #header="{ titleId, titleClass }">
       <span :id="titleId" role="heading" aria-level="2" :class="titleClass">{{ title }}</span>
       <GuideButton class="guide" :page="guide" />

@@ -52,6 +52,17 @@ async function choose(what: string) {
   padding: 0 8px 0 14px;
   border-bottom: 1px solid var(--line);
   background: var(--panel);
+  /* On the smallest screens what does not fit is scrolled to. */
+  overflow: auto hidden;
+  scrollbar-width: none;
+}
+@media (max-width: 719px) {
+  .bar {
+    gap: 0;
+  }
+  .bar :deep(.plain) {
+    padding-inline: 6px;
+  }
 }
 .mark {
   color: var(--accent);

@@ -40,7 +40,7 @@ async function start(d: DrillListed) {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Drills" guide="drills" width="min(820px, 96vw)" top="6vh" data-drills>
+  <GuidedDialog v-model="shown" title="Drills" guide="drills" width="820px" top="6vh" data-drills>
     <p class="about">
       The clock starts with your first motion. What is hidden or moved for a drill is as it was afterwards. Each run
       that is done is kept with your account; nobody else sees it.

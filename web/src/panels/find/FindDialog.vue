@@ -89,7 +89,7 @@ async function back() {
     v-model="shown"
     title="Find a command"
     guide="find"
-    width="min(780px, 94vw)"
+    width="780px"
     top="10vh"
     :close-on-press-escape="!asking"
     @open-auto-focus="ready"

@@ -32,15 +32,7 @@ watch(
 </script>
 
 <template>
-  <GuidedDialog
-    v-model="shown"
-    title="Glossary"
-    guide="words"
-    width="min(860px, 96vw)"
-    top="8vh"
-    destroy-on-close
-    data-glossary
-  >
+  <GuidedDialog v-model="shown" title="Glossary" guide="words" width="860px" top="8vh" destroy-on-close data-glossary>
     <div class="two">
       <PickList
         v-model:typed="typed"
@@ -81,5 +73,15 @@ h3 {
   margin: 8px 0 14px;
   max-width: 62ch;
   min-height: 3.9em;
+}
+@media (max-width: 719px) {
+  .two {
+    grid-template: minmax(90px, 30%) 1fr / 1fr;
+    gap: 10px;
+    height: 78vh;
+  }
+  .two > article {
+    overflow: auto;
+  }
 }
 </style>

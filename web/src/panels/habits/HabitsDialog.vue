@@ -27,7 +27,7 @@ function set(id: string, value?: string | number | boolean) {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Habits" guide="habits" width="min(1010px, 96vw)" top="6vh">
+  <GuidedDialog v-model="shown" title="Habits" guide="habits" width="1010px" top="6vh">
     <div class="head">
       <el-input v-model="search" placeholder="Search habits" aria-label="Search habits" clearable />
       <HandFile :open="open" />

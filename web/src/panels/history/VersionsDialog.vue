@@ -59,7 +59,7 @@ function title(v: Version) {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Versions of this scene" guide="versions" width="520" data-versions>
+  <GuidedDialog v-model="shown" title="Versions of this scene" guide="versions" width="520px" data-versions>
     <p class="quiet">
       Going back to a version is one step: it can be undone. While you edit, a version is kept by itself every ten
       minutes.

@@ -77,7 +77,7 @@ watch(shown, (on) => {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Shot list" guide="shots" width="min(920px, 94vw)" top="8vh">
+  <GuidedDialog v-model="shown" title="Shot list" guide="shots" width="920px" top="8vh">
     <div data-shots>
       <p v-if="!ids.length" class="quiet">
         This scene has no cameras yet. <em>+ From view</em> in the Scene drawer makes one of what a viewport shows.

@@ -89,7 +89,7 @@ watch([shown, sort], ([on], [was]) => {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Snapshot" guide="snapshots" width="min(520px, 94vw)" top="12vh">
+  <GuidedDialog v-model="shown" title="Snapshot" guide="snapshots" width="520px" top="12vh">
     <div class="form" data-snapshot>
       <div class="sorts" role="radiogroup" aria-label="What">
         <button

@@ -60,14 +60,14 @@ class GuideTest extends OfTheirOwn {
         String usual = page("move").textContent();
         page.keyboard().press("Escape");
         gone(page.locator("[data-page]"));
-        assertThat(usual).contains("Right-drag");
+        assertThat(usual).contains("right-drag");
         hand.press("header [data-command='app.keys']");
         page.locator("[data-keymap]").selectOption("trackpad");
         page.locator(".el-dialog:visible [data-guide=keys]").click();
         page("keys").waitFor();
         page.locator("[data-word=move]").click();
         page.waitForFunction("(was) => document.querySelector('[data-page=move]')?.textContent !== was", usual);
-        assertThat(page("move").textContent()).doesNotContain("Right-drag");
+        assertThat(page("move").textContent()).doesNotContain("right-drag");
     }
 
     @Test
