@@ -5,6 +5,7 @@ import { Failure } from '../api/http';
 import { useNarrow } from '../panels/narrow';
 import { usePanels } from '../panels/usePanels';
 import StageBar from '../stage/StageBar.vue';
+import SaidLine from '../stage/SaidLine.vue';
 import StageCanvas from '../stage/StageCanvas.vue';
 import Told from '../stage/Told.vue';
 import ThroughList, { type Through } from '../stage/ThroughList.vue';
@@ -183,6 +184,7 @@ onBeforeUnmount(() => {
       </div>
       <ThroughList v-if="through" :through="through" @close="through = null" />
       <TipCard v-if="store.tip && !asking" :tip="store.tip" />
+      <SaidLine v-if="open.ready.value" :open="open" />
       <Told :open="open" :link="link" @copied="link = ''" @apart="open.later.value = false" />
     </main>
     <component :is="p.component" v-for="p in right" :key="p.name" class="right" :open="open" />

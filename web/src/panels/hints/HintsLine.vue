@@ -58,6 +58,23 @@ const run = useRun();
   background: var(--raised);
   white-space: nowrap;
 }
+/* With little room the words give way first, then the line wraps; the buttons stay. */
+@media (max-width: 719px) {
+  .hints {
+    height: auto;
+    flex-wrap: wrap;
+  }
+  .first {
+    flex: 0 1 100%;
+    height: 32px;
+    margin-right: -6px;
+  }
+  .first .what {
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+}
 .first .number {
   color: var(--accent);
   font-weight: 700;

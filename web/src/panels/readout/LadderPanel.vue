@@ -118,6 +118,7 @@ li {
 }
 li label {
   flex: 1;
+  min-height: 24px;
   display: flex;
   gap: 6px;
   align-items: center;

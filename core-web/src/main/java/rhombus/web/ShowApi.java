@@ -73,6 +73,9 @@ public interface ShowApi extends JSObject {
     @Gives(value = Choice.class, list = true)
     JSObject lightsFor(String view);
 
+    /** What the last motion did, in a sentence for somebody who does not see it. */
+    String aloud();
+
     @Gives(BoardsState.class)
     JSObject boards();
 

@@ -60,6 +60,11 @@ final class ShowDoor implements ShowApi {
     }
 
     @Override
+    public String aloud() {
+        return snapshots.aloud();
+    }
+
+    @Override
     public JSObject rulers() {
         return Js.list(snapshots.rulers(), Told::of);
     }

@@ -365,6 +365,11 @@ public final class Snapshots {
         return reading.now();
     }
 
+    /** What the last motion did and where the active view looks, in a sentence for somebody who does not see it. */
+    public String aloud() {
+        return Aloud.of(ground, subject);
+    }
+
     /** What each trigger does now. */
     public List<Hint> hints(Map<String, String> layout) {
         return hints.now(layout);
