@@ -13,6 +13,7 @@ export type EarlierFile = Told['Earlier'];
 export type SignedInPlace = Told['Place'];
 export type Bundle = Told['Bundle'];
 export type DrillListed = Told['DrillListed'];
+export type OwnDrill = Told['OwnListed'];
 export type DrillScore = Told['Counted'];
 export type Version = Told['Version'];
 export type Kept = Told['Loaded'];
@@ -34,6 +35,10 @@ export const api = {
     upload<Told['CameBack']>(`${address('post', '/api/account/data', {})}?settings=${settings}`, file, progress, stop),
   removeAccount: (password: string) => request('post', '/api/account/remove', {}, { password }),
   drills: () => request('get', '/api/drills', {}),
+  /** Drills of one's own in a scene. */
+  ownDrills: (id: string) => request('get', '/api/scenes/{id}/drills', { id }),
+  addDrill: (id: string, drill: Told['NewDrill']) => request('post', '/api/scenes/{id}/drills', { id }, drill),
+  removeDrill: (id: string, drill: string) => request('delete', '/api/scenes/{id}/drills/{drill}', { id, drill }),
   /** Has a run done again, so that it counts. */
   drillRun: (id: string, scene: string, seconds: number, log: Plain) =>
     request('post', '/api/drills/{id}/runs', { id }, { scene, seconds, log }),

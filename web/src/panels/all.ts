@@ -3,6 +3,7 @@ import BenchPanel from './bench/BenchPanel.vue';
 import GuideDialog from '../guide/GuideDialog.vue';
 import GlossaryDialog from './glossary/GlossaryDialog.vue';
 import DrillBar from './drills/DrillBar.vue';
+import MakeBar from './drills/MakeBar.vue';
 import DrillsDialog from './drills/DrillsDialog.vue';
 import FindDialog from './find/FindDialog.vue';
 import HabitsDialog from './habits/HabitsDialog.vue';
@@ -39,6 +40,7 @@ export const PANELS: readonly Panel[] = [
   { name: 'hints', command: 'app.hints', place: 'low', shown: true, component: HintsLine },
   { name: 'bench', command: 'app.bench', place: 'low', stays: true, component: BenchPanel },
   { name: 'drill', place: 'low', shown: true, stays: true, component: DrillBar },
+  { name: 'making', place: 'low', shown: true, stays: true, component: MakeBar },
   { name: 'drills', command: 'app.drills', place: 'dialog', component: DrillsDialog },
   { name: 'trial', place: 'low', shown: true, stays: true, component: TrialBar },
   { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },

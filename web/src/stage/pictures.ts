@@ -110,8 +110,8 @@ export class Pictures {
   }
 
   /** A viewport, or the whole stage, as it is on the screen. */
-  async now(rect: Rect): Promise<string | null> {
-    const pixels = await this.painter()?.copy(rect, SMALL.width, SMALL.height);
+  async now(rect: Rect, size = SMALL): Promise<string | null> {
+    const pixels = await this.painter()?.copy(rect, size.width, size.height);
     return pixels ? address(pixels) : null;
   }
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
-import { api } from '../../api/api';
 import { drillWords } from '../../help/words';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
@@ -12,10 +11,11 @@ import { seconds } from './seconds';
 const props = defineProps<{ open: OpenScene }>();
 const run = useRun();
 const drill = drilling(props.open);
-const { state, score, wrong, busy } = drill;
+const { state, score, wrong, busy, task } = drill;
 const words = ref(new Map<string, string>());
 const hint = ref(false);
 const id = computed(() => state.value.drill);
+const own = computed(() => (task.value && 'made' in task.value ? task.value : null));
 watch(id, async () => {
   hint.value = false;
   words.value = await drillWords();
@@ -33,10 +33,8 @@ const result = computed(() => {
 });
 
 async function again() {
-  const which = id.value;
   try {
-    const listed = (await api.drills()).find((d) => d.id === which);
-    if (listed) await drill.start(listed);
+    await drill.again();
     toStage();
   } catch (e) {
     wrong.value = (e as Error).message;
@@ -52,8 +50,11 @@ onBeforeUnmount(() => id.value && drill.leave());
 
 <template>
   <section v-if="id" class="bar" aria-label="Drill" :data-drill-bar="id" :data-drill-done="!!score">
-    <strong>{{ words.get(`${id}.name`) }}</strong>
-    <span class="task">{{ hint ? words.get(`${id}.hint`) : words.get(`${id}.task`) }}</span>
+    <strong>{{ own?.name ?? words.get(`${id}.name`) }}</strong>
+    <img v-if="own" :src="own.picture" alt="The view to reach" width="132" height="88" data-goal />
+    <span class="task">{{
+      own ? 'Go to the view of this picture.' : words.get(`${id}.${hint ? 'hint' : 'task'}`)
+    }}</span>
     <span v-if="score || wrong || busy" class="result" role="status" data-drill-result>
       {{ wrong || (busy ? 'Done; it is being looked at …' : result) }}
     </span>
@@ -63,7 +64,7 @@ onBeforeUnmount(() => id.value && drill.leave());
         <i class="you" :style="{ left: `${state.part * 100}%` }" />
       </span>
       <span class="clock numbers" aria-hidden="true">{{ seconds(state.seconds) }}</span>
-      <button class="plain" data-help="drill-hint" :aria-pressed="hint" @click="hint = !hint">
+      <button v-if="!own" class="plain" data-help="drill-hint" :aria-pressed="hint" @click="hint = !hint">
         {{ hint ? 'The task' : 'A hint' }}
       </button>
     </template>
@@ -84,7 +85,13 @@ onBeforeUnmount(() => id.value && drill.leave());
   border-top: 1px solid var(--accent);
 }
 strong {
+  max-width: 30ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
   white-space: nowrap;
+}
+img {
+  object-fit: cover;
 }
 .task {
   flex: 1;

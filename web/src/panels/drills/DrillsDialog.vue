@@ -1,18 +1,19 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
-import { api, type DrillListed } from '../../api/api';
+import { api, type DrillListed, type OwnDrill } from '../../api/api';
 import { drillWords } from '../../help/words';
 import type { OpenScene } from '../../stage/openScene';
 import { toStage } from '../../stage/toStage';
-import { drilling } from './drilling';
-import RunsPlot from './RunsPlot.vue';
-import { seconds } from './seconds';
+import DrillRow from './DrillRow.vue';
+import { drilling, type Task } from './drilling';
+import { making } from './making';
 import GuidedDialog from '../common/GuidedDialog.vue';
 
 /** Tasks for hand and eye, with a clock and one's own best times. */
 const shown = defineModel<boolean>({ required: true });
 const props = defineProps<{ open: OpenScene }>();
 const drills = ref<DrillListed[]>([]);
+const own = ref<OwnDrill[]>([]);
 const words = ref(new Map<string, string>());
 const there = ref<string[]>([]);
 const wrong = ref('');
@@ -20,7 +21,11 @@ const wrong = ref('');
 async function load() {
   wrong.value = '';
   try {
-    [drills.value, words.value] = await Promise.all([api.drills(), drillWords()]);
+    [drills.value, own.value, words.value] = await Promise.all([
+      api.drills(),
+      api.ownDrills(props.open.id),
+      drillWords(),
+    ]);
     there.value = props.open.core.drills.there();
   } catch (e) {
     wrong.value = (e as Error).message;
@@ -28,7 +33,23 @@ async function load() {
 }
 watch(shown, (on) => on && void load());
 
-async function start(d: DrillListed) {
+function make() {
+  drilling(props.open).leave();
+  making(props.open).begin();
+  shown.value = false;
+  window.setTimeout(toStage, 0);
+}
+
+async function remove(d: OwnDrill) {
+  try {
+    await api.removeDrill(props.open.id, d.id);
+    await load();
+  } catch (e) {
+    wrong.value = (e as Error).message;
+  }
+}
+
+async function start(d: Task) {
   try {
     await drilling(props.open).start(d);
     shown.value = false;
@@ -50,25 +71,32 @@ async function start(d: DrillListed) {
     </p>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
     <ol>
-      <li v-for="(d, i) in drills" :key="d.id" :data-drill="d.id">
-        <span class="number numbers">{{ i + 1 }}</span>
-        <div class="what">
-          <h3>{{ words.get(`${d.id}.name`) }}</h3>
-          <p>{{ words.get(`${d.id}.task`) }}</p>
-        </div>
-        <RunsPlot v-if="d.runs.length > 1" :times="d.runs.map((r) => r.seconds)" />
-        <span class="best numbers">{{ d.best ? seconds(d.best.seconds) : '' }}</span>
-        <el-button
-          size="small"
-          :disabled="!there.includes(d.id)"
-          :aria-label="`Start: ${words.get(`${d.id}.name`)}`"
-          data-help="start-drill"
-          @click="start(d)"
-        >
-          Start
-        </el-button>
-      </li>
+      <DrillRow
+        v-for="(d, i) in drills"
+        :key="d.id"
+        :task="d"
+        :name="words.get(`${d.id}.name`) ?? ''"
+        :number="i + 1"
+        :off="!there.includes(d.id)"
+        @start="start(d)"
+      >
+        <p>{{ words.get(`${d.id}.task`) }}</p>
+      </DrillRow>
     </ol>
+    <h2 class="heading">Your own in this scene</h2>
+    <p v-if="!own.length" class="about">
+      Make one of two views: where it begins, and what is to be reached. Its picture is the task.
+    </p>
+    <ul data-own-drills>
+      <DrillRow v-for="d in own" :key="d.id" :task="d" :name="d.name" :picture="d.picture" @start="start(d)">
+        <template #more>
+          <button class="plain" :aria-label="`Delete ${d.name}`" data-help="drill-delete" @click="remove(d)">
+            Delete
+          </button>
+        </template>
+      </DrillRow>
+    </ul>
+    <button class="plain make" data-help="drill-make" data-make @click="make">+ Make one</button>
   </GuidedDialog>
 </template>
 
@@ -81,36 +109,17 @@ async function start(d: DrillListed) {
 .wrong {
   color: var(--error);
 }
-ol {
+ol,
+ul {
   list-style: none;
   margin: 0;
   padding: 0;
 }
-li {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  padding: 8px 0;
-  border-top: 1px solid var(--line);
+.heading {
+  margin: 18px 0 8px;
 }
-.number {
-  width: 18px;
-  text-align: right;
+.make {
+  margin: 6px 0 0 -8px;
   color: var(--accent);
-}
-.what {
-  flex: 1;
-}
-h3 {
-  margin: 0;
-  font-size: 14px;
-}
-.what p {
-  margin: 2px 0 0;
-  color: var(--quiet);
-}
-.best {
-  min-width: 56px;
-  text-align: right;
 }
 </style>

@@ -1,5 +1,5 @@
 import { shallowRef, ref } from 'vue';
-import { api, type DrillListed, type DrillScore } from '../../api/api';
+import { api, type DrillListed, type DrillScore, type OwnDrill } from '../../api/api';
 import type { PracticeState } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 
@@ -7,12 +7,17 @@ import type { OpenScene } from '../../stage/openScene';
 const READ_MS = 100;
 const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0 };
 
+/** One of the ten, or one of one's own. */
+export type Task = DrillListed | OwnDrill;
+
 /** A drill on an open scene: its clock, and what the server says of a run that is done. */
 export class Drilling {
   readonly state = shallowRef<PracticeState>(OFF);
   readonly score = shallowRef<DrillScore | null>(null);
   readonly wrong = ref('');
   readonly busy = ref(false);
+  /** What is done now, or was last. */
+  readonly task = shallowRef<Task | null>(null);
   private timer = 0;
   /** Counts the runs. */
   private run = 0;
@@ -20,11 +25,15 @@ export class Drilling {
   constructor(private readonly open: OpenScene) {}
 
   /** Begins a drill. What is changed in the scene for it is not kept, and what was changed before it must be. */
-  async start(drill: DrillListed): Promise<void> {
+  async start(drill: Task): Promise<void> {
     if (!this.open.kept.edits.settled) await this.open.kept.edits.save();
     const course = new Float64Array(drill.best?.course ?? []);
-    const against = this.open.core.drills.start(drill.id, course, performance.now());
+    const { drills } = this.open.core;
+    const now = performance.now();
+    const against =
+      'made' in drill ? drills.startOwn(drill.id, drill.made, course, now) : drills.start(drill.id, course, now);
     if (against) throw new Error(against);
+    this.task.value = drill;
     this.open.practising = true;
     this.score.value = null;
     this.wrong.value = '';
@@ -35,6 +44,16 @@ export class Drilling {
     this.read();
     window.clearInterval(this.timer);
     this.timer = window.setInterval(() => this.read(), READ_MS);
+  }
+
+  /** Begins the same once more, against the best run there is by now. */
+  async again(): Promise<void> {
+    const last = this.task.value;
+    if (!last) return;
+    const all: Task[] = 'made' in last ? await api.ownDrills(this.open.id) : await api.drills();
+    const listed = all.find((d) => d.id === last.id);
+    if (!listed) throw new Error('This drill is not there any more.');
+    await this.start(listed);
   }
 
   private read(): void {

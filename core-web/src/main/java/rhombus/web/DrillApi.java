@@ -17,6 +17,18 @@ public interface DrillApi extends JSObject {
     @OrNothing
     String start(String id, Float64Array ghost, double time);
 
+    /** Begins one that somebody made; gives what stands against it, or null. */
+    @OrNothing
+    String startOwn(String id, @Gives(Map.class) JSObject made, Float64Array ghost, double time);
+
+    /** The active view, to be the start or the goal of a drill that somebody makes. */
+    @Gives(Map.class)
+    JSObject here();
+
+    /** What stands against a drill of a start and a goal, or null. */
+    @OrNothing
+    String against(@Gives(Map.class) JSObject made);
+
     /** What is going on at a time. */
     @Gives(PracticeState.class)
     JSObject state(double time);

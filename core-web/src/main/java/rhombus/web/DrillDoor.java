@@ -23,6 +23,21 @@ final class DrillDoor implements DrillApi {
     }
 
     @Override
+    public String startOwn(String id, JSObject made, Float64Array ghost, double time) {
+        return practice.startOwn(id, JsPlain.map(made), ghost.toJavaArray(), time);
+    }
+
+    @Override
+    public JSObject here() {
+        return JsPlain.toJs(practice.here());
+    }
+
+    @Override
+    public String against(JSObject made) {
+        return Practice.against(JsPlain.map(made));
+    }
+
+    @Override
     public JSObject state(double time) {
         practice.tick(time);
         return Told.of(practice.state());

@@ -237,4 +237,28 @@ class DrillsTest {
         assertThat(p.state().drill()).isNull();
         assertThat(practice.there()).hasSize(10);
     }
+
+    /** One's own: from one view to another, and its log done again gives the same. */
+    @Test
+    void whatSomebodyMadeIsDoneByGoingThere() {
+        stage.command("board.activate", Map.of(), "v2", now);
+        Map<String, Object> start = practice.here();
+        run("navigate.step-orbit", "v2", "to", "left");
+        run("navigate.step-orbit", "v2", "to", "up");
+        Map<String, Object> made = Plain.map("start", start, "goal", practice.here());
+        assertThat(practice.startOwn("mine", made, new double[0], now)).isNull();
+        frames(500);
+        assertThat(practice.state().done()).isFalse();
+        stage.input().pointer(view("v2").rect().x() + 50, view("v2").rect().y() + 50, 0, 0, false, now += 5);
+        key("ArrowLeft", 0);
+        assertThat(practice.state().done()).isFalse();
+        key("ArrowUp", 0);
+        PracticeState s = practice.state();
+        assertThat(s.done()).isTrue();
+        Score again = Replay.of(SCENE, Drill.own("mine", made), practice.log());
+        assertThat(again.seconds()).isCloseTo(s.seconds(), within(0.1));
+        Map<String, Object> other = Plain.map("start", start, "goal", start);
+        assertThat(practice.startOwn("mine", other, new double[0], now)).contains("somewhere else");
+        practice.end(now);
+    }
 }

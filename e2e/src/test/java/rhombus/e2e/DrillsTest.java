@@ -148,4 +148,54 @@ class DrillsTest extends OfTheirOwn {
         page.waitForCondition(() -> page.locator("[data-board]").count() == tabs);
         assertThat(page.locator("[data-drill-bar]").count()).isZero();
     }
+
+    /** Two views make a drill; its picture is the task, by keyboard as everything here. */
+    @Test
+    void aDrillOfOnesOwnIsMadeDoneAndDeleted() {
+        hand.over("v2");
+        toStage();
+        page.keyboard().press("/");
+        page.locator(".el-dialog:visible input").first().fill("drills");
+        page.locator("[aria-selected=true]:has-text('Open the drills')").waitFor();
+        page.keyboard().press("Enter");
+        page.locator("[data-make]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-making=start]").waitFor();
+        page.locator("[data-drills]").waitFor(hidden());
+        page.locator("[data-make-start]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-making=goal]").waitFor();
+        // The view from where it begins is no goal.
+        page.locator("[data-make-goal]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-making=goal]:has-text('go somewhere else first')").waitFor();
+        toStage();
+        hand.key("ArrowLeft").key("ArrowLeft");
+        page.locator("[data-make-goal]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-making=name] img").waitFor();
+        page.keyboard().type("Round <b>the</b> hull");
+        page.keyboard().press("Enter");
+        Locator mine = page.locator("[data-own-drills] li:has-text('Round <b>the</b> hull')");
+        mine.waitFor();
+        AccessTest.check(page, "a drill of one's own");
+        mine.locator("[data-help=start-drill]").focus();
+        page.keyboard().press("Enter");
+        page.locator("[data-drill-bar] [data-goal]").waitFor();
+        page.locator("[data-drills]").waitFor(hidden());
+        page.waitForFunction("() => document.querySelector('[data-goal]').naturalWidth === 264");
+        toStage();
+        hand.key("ArrowLeft").key("ArrowLeft");
+        assertThat(result()).startsWith("Done in ").contains("your best so far");
+        leave();
+        toStage();
+        page.keyboard().press("/");
+        page.locator(".el-dialog:visible input").first().fill("drills");
+        page.locator("[aria-selected=true]:has-text('Open the drills')").waitFor();
+        page.keyboard().press("Enter");
+        assertThat(mine.locator(".best").textContent()).isNotBlank();
+        mine.locator("[data-help=drill-delete]").focus();
+        page.keyboard().press("Enter");
+        mine.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+    }
 }

@@ -2,6 +2,7 @@ package rhombus.core.drill;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Aim;
@@ -55,10 +56,10 @@ public final class Drill {
 
     private final String id;
     private final List<String> needs;
-    private final Start start;
+    private final Function<UpAxis, Pose> start;
     private final Supplier<Judge> judge;
 
-    private Drill(String id, List<String> needs, Start start, Supplier<Judge> judge) {
+    private Drill(String id, List<String> needs, Function<UpAxis, Pose> start, Supplier<Judge> judge) {
         this.id = id;
         this.needs = needs;
         this.start = start;
@@ -66,7 +67,25 @@ public final class Drill {
     }
 
     private static Drill drill(String id, List<String> needs, Start start, Supplier<Judge> judge) {
-        return new Drill(id, needs, start, judge);
+        return new Drill(id, needs, start::pose, judge);
+    }
+
+    /**
+     * A task that somebody made: to come from one view to another.
+     *
+     * @param made what {@link Practice#here} gave as {@code start} and as {@code goal}
+     * @throws IllegalArgumentException if that cannot be read, or if the start is the goal already
+     */
+    public static Drill own(String id, Map<String, Object> made) {
+        Pose start = KeptView.pose(made.get("start"));
+        Pose goal = KeptView.pose(made.get("goal"));
+        if (start == null || goal == null) {
+            throw new IllegalArgumentException("This is no drill that can be read here.");
+        }
+        if (Judges.alike(start, goal) >= 1) {
+            throw new IllegalArgumentException("The goal is where the drill begins: go somewhere else first.");
+        }
+        return new Drill(id, List.of(), up -> start, () -> Judges.view(goal));
     }
 
     private static Judge rivet() {
@@ -122,7 +141,7 @@ public final class Drill {
         Map<String, Object> address = fresh.kept().address();
         Map<String, Object> looks = Plain.map(address.get("looks"));
         Map<String, Object> look = Plain.map(looks.get(VIEW));
-        look.put("pose", KeptView.pose(start.pose(scene.up())));
+        look.put("pose", KeptView.pose(start.apply(scene.up())));
         looks.put(VIEW, look);
         address.put("looks", looks);
         address.put("active", VIEW);

@@ -7,9 +7,18 @@ import java.util.Set;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
 import rhombus.core.stage.show.View;
+import rhombus.core.view.Pose;
+import rhombus.core.view.Projection;
 
 /** What is asked for in drills. */
 final class Judges {
+    /** So far from the eye of a view is as good as there, in parts of its focus distance or its height. */
+    private static final double AWAY = 0.05;
+    /** So far turned is as good as straight, radians. */
+    private static final double ANGLE = Math.toRadians(3);
+    /** So much larger or smaller is as good as the same, as a natural logarithm. */
+    private static final double SCALE = 0.1;
+
     private Judges() {}
 
     private static double part(double is, double wanted) {
@@ -72,6 +81,32 @@ final class Judges {
             double away = v.eye().distance(eye) / focus;
             return away < 0.02 && v.forward().dot(forward) > 0.9998 ? 1 : Math.max(0, 0.9 - away);
         };
+    }
+
+    /** The active viewport shows a view. */
+    static Judge view(Pose goal) {
+        return s -> alike(s.pose(), goal);
+    }
+
+    /** How much of the way to a view a view is, 0 to 1; 1 where a hand that aims by eye cannot be asked for more (the numbers are ours). */
+    static double alike(Pose is, Pose goal) {
+        boolean flat = goal.projection().flat();
+        Vec3 off = is.eye().minus(goal.eye());
+        Vec3 ahead = goal.orientation().forward();
+        // A flat view is the same wherever along its line of sight it stands.
+        double away = flat ? off.minus(ahead.times(off.dot(ahead))).length() : off.length();
+        double size = flat ? ((Projection.Orthographic) goal.projection()).extent() : goal.focus();
+        double part = Math.min(
+                part(AWAY * size, Math.max(AWAY * size, away)),
+                part(ANGLE, Math.max(ANGLE, is.orientation().angleTo(goal.orientation()))));
+        if (flat != is.projection().flat()) {
+            return Math.min(0.5, part);
+        }
+        if (flat) {
+            double scale = Math.abs(Math.log(((Projection.Orthographic) is.projection()).extent() / size));
+            part = Math.min(part, part(SCALE, Math.max(SCALE, scale)));
+        }
+        return part;
     }
 
     /** Each of the viewports fills the board once, and then all are there again. */

@@ -6,6 +6,8 @@ import rhombus.core.keymap.Keymaps;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.BoardTab;
+import rhombus.core.stage.show.View;
+import rhombus.core.stage.view.KeptView;
 
 /** A drill on somebody's stage: it begins on a board of its own, and what the hand does is recorded. */
 public final class Practice {
@@ -39,7 +41,38 @@ public final class Practice {
      * @return what stands against it, or null
      */
     public String start(String id, double[] ghost, double nowMs) {
-        Drill d = Drill.named(id);
+        return start(Drill.named(id), ghost, nowMs);
+    }
+
+    /** Begins a drill that somebody made, as {@link Drill#own} reads it. */
+    public String startOwn(String id, Map<String, Object> made, double[] ghost, double nowMs) {
+        try {
+            return start(Drill.own(id, made), ghost, nowMs);
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    /** The active view, to be the start or the goal of a drill. */
+    public Map<String, Object> here() {
+        View v = stage.snapshots().views().stream()
+                .filter(View::active)
+                .findFirst()
+                .orElseThrow();
+        return KeptView.pose(stage.pose(v.id()));
+    }
+
+    /** What stands against a drill that somebody makes, or null. */
+    public static String against(Map<String, Object> made) {
+        try {
+            Drill.own("", made);
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
+        }
+    }
+
+    private String start(Drill d, double[] ghost, double nowMs) {
         if (d == null || stage.scene() == null || !d.fits(stage.scene())) {
             return "This drill needs things that are not in this scene.";
         }

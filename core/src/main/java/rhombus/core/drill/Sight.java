@@ -6,6 +6,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.View;
+import rhombus.core.view.Pose;
 
 /** What can be seen on a stage at a moment, for who judges whether a task is done. */
 final class Sight {
@@ -30,6 +31,11 @@ final class Sight {
 
     View active() {
         return views.stream().filter(View::active).findFirst().orElseThrow();
+    }
+
+    /** The pose of the active viewport. */
+    Pose pose() {
+        return stage.pose(active().id());
     }
 
     /** Number of the first node with a name, or -1. */

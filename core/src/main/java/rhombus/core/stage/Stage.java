@@ -26,6 +26,7 @@ import rhombus.core.stage.view.Changes;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Clip;
+import rhombus.core.view.Pose;
 
 /**
  * A scene on its stage: takes input, commands and time, and says what changed. What the rooms do is theirs.
@@ -236,5 +237,10 @@ public final class Stage {
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */
     public Vec3 project(String viewId, Vec3 p) {
         return rooms.snapshots.project(viewId, p);
+    }
+
+    /** Where the eye of a viewport is and how it looks. */
+    public Pose pose(String viewId) {
+        return rooms.ground.board().named(viewId).pose;
     }
 }

@@ -2,14 +2,10 @@ package rhombus.server.drill;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
-import java.time.Instant;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,28 +20,23 @@ import rhombus.core.scene.Scene;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.Refused;
 import rhombus.server.scene.OpenedScenes;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Drills and how their runs went. A run counts once it has been done again here. */
 @RestController
 public class DrillController {
-    private static final int KEEP = 500;
     /** A claim may be so much quicker than what the replay gives, seconds. */
     private static final double QUICKER = 0.5;
     /** And so much slower: where pictures come slowly, the page sees late that all is done. What counts is the replay. */
     private static final double SLOWER = 10;
 
-    private final RunMapper runs;
+    private final Runs runs;
+    private final OwnDrills own;
     private final OpenedScenes scenes;
-    private final TransactionTemplate transactions;
-    private final JsonMapper json;
 
-    DrillController(RunMapper runs, OpenedScenes scenes, TransactionTemplate transactions, JsonMapper json) {
+    DrillController(Runs runs, OwnDrills own, OpenedScenes scenes) {
         this.runs = runs;
+        this.own = own;
         this.scenes = scenes;
-        this.transactions = transactions;
-        this.json = json;
     }
 
     /**
@@ -55,62 +46,18 @@ public class DrillController {
      * @param runs all of them, the oldest first
      * @param best of them; null before the first
      */
-    record DrillListed(String id, List<DrillRun> runs, @Schema(types = {"object", "null"}) Best best) {}
-
-    /**
-     * The best run.
-     *
-     * @param seconds it took
-     * @param course how much of the task was done after each quarter of a second
-     */
-    record Best(double seconds, List<Double> course) {}
-
-    /**
-     * A run.
-     *
-     * @param seconds it took
-     * @param metres the eye went
-     * @param back steps back
-     * @param lost how often what had to be kept was lost
-     * @param at when
-     */
-    record DrillRun(double seconds, double metres, int back, int lost, Instant at) {
-        static DrillRun of(RunMapper.Row r) {
-            Instant at = r.createdAt().toInstant(ZoneOffset.UTC);
-            return new DrillRun(r.seconds(), r.metres(), r.back(), r.lost(), at);
-        }
-    }
+    record DrillListed(String id, List<Runs.DrillRun> runs, @Schema(types = {"object", "null"}) Runs.Best best) {}
 
     /** All drills, from easy to hard. */
     @GetMapping("/api/drills")
     List<DrillListed> list(@AuthenticationPrincipal SignedIn who) {
-        List<RunMapper.Row> rows = runs.list(who.id());
-        List<DrillListed> out = new ArrayList<>();
-        for (Drill d : Drill.ALL) {
-            List<RunMapper.Row> mine =
-                    rows.stream().filter(r -> r.drill().equals(d.id())).toList();
-            RunMapper.Row best = best(mine);
-            out.add(new DrillListed(
-                    d.id(),
-                    mine.stream().map(DrillRun::of).toList(),
-                    best == null ? null : new Best(best.seconds(), course(who, best.id()))));
-        }
-        return out;
-    }
-
-    /** The best of some runs, of equals the first; null where there are none. */
-    private static RunMapper.Row best(List<RunMapper.Row> of) {
-        RunMapper.Row best = null;
-        for (RunMapper.Row r : of) {
-            if (best == null || Score.better(r.lost(), r.seconds(), best.lost(), best.seconds())) {
-                best = r;
-            }
-        }
-        return best;
-    }
-
-    private List<Double> course(SignedIn who, long run) {
-        return json.readValue(runs.course(who.id(), run), new TypeReference<List<Double>>() {});
+        List<RunMapper.Row> all = runs.all(who.id());
+        return Drill.ALL.stream()
+                .map(d -> {
+                    Runs.Of of = runs.of(who.id(), all, d.id());
+                    return new DrillListed(d.id(), of.runs(), of.best());
+                })
+                .toList();
     }
 
     /**
@@ -122,40 +69,24 @@ public class DrillController {
      */
     record Claim(String scene, double seconds, Map<String, Object> log) {}
 
-    /**
-     * A run that counts.
-     *
-     * @param seconds it took
-     * @param metres the eye went
-     * @param back steps back
-     * @param lost how often what had to be kept was lost
-     * @param best seconds of the best run so far where this one is not better; null where it is
-     */
-    record Counted(
-            double seconds, double metres, int back, int lost, @Schema(types = {"number", "null"}) Double best) {}
-
     /** Does a run again; what that gives counts, and what it does not give is refused. */
     @PostMapping("/api/drills/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
-    Counted run(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody Claim claim)
+    Runs.Counted run(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody Claim claim)
             throws IOException {
-        Drill drill = Drill.named(id);
+        String scene = String.valueOf(claim.scene());
+        Drill drill = named(who.id(), scene, id);
+        Score s = scenes.with(who.id(), scene, opened -> replayed(opened, drill, claim));
+        return runs.add(who.id(), id, s);
+    }
+
+    private Drill named(long owner, String scene, String id) {
+        OwnDrills.Own mine = own.find(owner, scene, id);
+        Drill drill = mine == null ? Drill.named(id) : Drill.own(id, mine.made());
         if (drill == null) {
             throw Refused.notFound("drill");
         }
-        Score s = scenes.with(who.id(), String.valueOf(claim.scene()), scene -> replayed(scene, drill, claim));
-        RunMapper.Row before = best(of(who, id));
-        transactions.executeWithoutResult(t -> {
-            String course = json.writeValueAsString(s.course());
-            runs.add(who.id(), id, s.seconds(), s.metres(), s.back(), s.lost(), course);
-            runs.removeOld(who.id(), id, KEEP, best(of(who, id)).id());
-        });
-        boolean better = before == null || Score.better(s.lost(), s.seconds(), before.lost(), before.seconds());
-        return new Counted(s.seconds(), s.metres(), s.back(), s.lost(), better ? null : before.seconds());
-    }
-
-    private List<RunMapper.Row> of(SignedIn who, String drill) {
-        return runs.list(who.id()).stream().filter(r -> r.drill().equals(drill)).toList();
+        return drill;
     }
 
     private static Score replayed(Scene scene, Drill drill, Claim claim) {
@@ -184,6 +115,6 @@ public class DrillController {
     @DeleteMapping("/api/drills/runs")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@AuthenticationPrincipal SignedIn who) {
-        runs.removeAll(who.id());
+        runs.forget(who.id());
     }
 }

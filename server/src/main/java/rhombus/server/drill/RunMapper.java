@@ -40,6 +40,9 @@ interface RunMapper {
             """)
     void removeOld(long owner, String drill, int keep, long best);
 
+    @Delete("DELETE FROM drill_run WHERE owner = #{owner} AND drill = #{drill}")
+    void remove(long owner, String drill);
+
     @Delete("DELETE FROM drill_run WHERE owner = #{owner}")
     void removeAll(long owner);
 }

@@ -149,4 +149,90 @@ class DrillTest {
         assertThat((List<?>) listed(c, "level").get("runs")).isEmpty();
         assertThat(listed(c, "level").get("best")).isNull();
     }
+
+    /** A picture of one point. */
+    private static final String PICTURE =
+            "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNk+A8AAQUBAScY42YAAAAASUVORK5CYII=";
+
+    private static Map<String, Object> pose(double x) {
+        return Plain.map("eye", Plain.list(x, 2, 20), "orientation", Plain.list(0, 0, 0, 1), "focus", 20, "fovY", 0.8);
+    }
+
+    private static Map<String, Object> own(Object name, Object goal, Object picture) {
+        return Plain.map("name", name, "made", Plain.map("start", pose(0), "goal", goal), "picture", picture);
+    }
+
+    @Test
+    void aDrillOfOnesOwnIsKeptForItsOwnerDoneAndDeletedWithItsRuns() {
+        String at = "/api/scenes/" + scene + "/drills";
+        Client.Answer a = who.send("POST", at, own(" To the <b>left</b> ", pose(-2), PICTURE));
+        assertThat(a.status()).as(a.body()).isEqualTo(201);
+        String id = (String) a.json().get("id");
+        Map<?, ?> listed = (Map<?, ?>) who.get(at).list().get(0);
+        assertThat(listed.get("name")).isEqualTo("To the <b>left</b>");
+        assertThat(listed.get("best")).isNull();
+        assertThat(listed.get("picture")).isEqualTo(PICTURE);
+        Stage stage = new Stage();
+        stage.resize(1000, 700);
+        Map<String, Object> made = Plain.map(listed.get("made"));
+        Scene s = NormalReader.read(Import.read(
+                new Upload(Limits.DEFAULT)
+                        .add("a.glb", DemoScenes.all().get("Saltmarsh Boatyard").get()),
+                Limits.DEFAULT,
+                Progress.SILENT));
+        stage.open(s, "");
+        Practice p = new Practice(stage);
+        assertThat(p.startOwn(id, made, new double[0], 0)).isNull();
+        double now = 400;
+        stage.input().pointer(700, 200, 0, 0, false, now);
+        // Slides to the left until the view is reached.
+        for (int i = 0; i < 12 && !p.state().done(); i++) {
+            stage.input().keyDown("ArrowLeft", 1, false, now += 300);
+            stage.input().keyUp("ArrowLeft", 1, now += 50);
+            for (int k = 0; k < 20; k++) {
+                stage.tick(now += 16);
+                p.tick(now);
+            }
+        }
+        assertThat(p.state().done()).isTrue();
+        Client.Answer counted = claim(id, scene, p.state().seconds(), p.log());
+        assertThat(counted.status()).as(counted.body()).isEqualTo(201);
+        assertThat((List<?>) ((Map<?, ?>) who.get(at).list().get(0)).get("runs"))
+                .hasSize(1);
+        assertThat(claim("level", scene, p.state().seconds(), p.log()).status())
+                .as("as another drill")
+                .isEqualTo(422);
+        RunningServer.get().account("envious");
+        Client other = Client.as("envious");
+        assertThat(other.get(at).status()).isEqualTo(404);
+        assertThat(other.send("DELETE", at + "/" + id, null).status()).isEqualTo(404);
+        assertThat(other.send("POST", at, own("Mine", pose(3), PICTURE)).status())
+                .isEqualTo(404);
+        assertThat(who.send("DELETE", at + "/" + id, null).status()).isEqualTo(204);
+        assertThat(who.get(at).list()).isEmpty();
+        assertThat(claim(id, scene, p.state().seconds(), p.log()).status()).isEqualTo(404);
+    }
+
+    @Test
+    void whatIsNoDrillIsRefusedInWords() {
+        String at = "/api/scenes/" + scene + "/drills";
+        for (Map<String, Object> wrong : List.of(
+                own("", pose(3), PICTURE),
+                own("x".repeat(81), pose(3), PICTURE),
+                own(null, pose(3), PICTURE),
+                own("Here", pose(0), PICTURE),
+                own("Nowhere", Map.of("eye", "far"), PICTURE),
+                own("No picture", pose(3), null),
+                own("A page", pose(3), "data:text/html;base64,AAAA"),
+                own("An address", pose(3), "https://example.org/a.png"),
+                own("Too large", pose(3), "data:image/png;base64," + "A".repeat(60_001)))) {
+            Client.Answer a = who.send("POST", at, wrong);
+            assertThat(a.status()).as(a.body()).isEqualTo(422);
+            assertThat(a.detail()).endsWith(".");
+        }
+        assertThat(who.send("POST", at, Map.of("name", "Nothing", "picture", PICTURE))
+                        .status())
+                .isEqualTo(422);
+        assertThat(who.get(at).list()).isEmpty();
+    }
 }

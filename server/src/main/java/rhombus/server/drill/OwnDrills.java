@@ -1,0 +1,108 @@
+package rhombus.server.drill;
+
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import rhombus.core.drill.Drill;
+import rhombus.core.plain.Plain;
+import rhombus.server.common.Refused;
+import rhombus.server.scene.SceneStore;
+import rhombus.server.scene.Scenes;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Drills that users made of two views of a scene of theirs. */
+@Service
+class OwnDrills {
+    private static final int MOST = 200;
+    /** A small picture as an address of itself, and no larger than that. */
+    private static final Pattern PICTURE = Pattern.compile("data:image/(?:jpeg|png);base64,[A-Za-z0-9+/=]{0,60000}");
+
+    private final OwnDrillMapper drills;
+    private final Runs runs;
+    private final Scenes scenes;
+    private final TransactionTemplate transactions;
+    private final JsonMapper json;
+
+    OwnDrills(OwnDrillMapper drills, Runs runs, Scenes scenes, TransactionTemplate transactions, JsonMapper json) {
+        this.drills = drills;
+        this.runs = runs;
+        this.scenes = scenes;
+        this.transactions = transactions;
+        this.json = json;
+    }
+
+    /**
+     * One of them.
+     *
+     * @param made start and goal, as the core reads them
+     * @param picture of the goal
+     */
+    record Own(String id, String scene, String name, Map<String, Object> made, String picture) {}
+
+    private Own of(OwnDrillMapper.Row r) {
+        Map<String, Object> body = json.readValue(r.body(), new TypeReference<Map<String, Object>>() {});
+        Map<String, Object> made = Plain.map("start", body.get("start"), "goal", body.get("goal"));
+        return new Own(r.id(), r.scene(), r.name(), made, String.valueOf(body.get("picture")));
+    }
+
+    /** Those of a scene, the oldest first. */
+    List<Own> list(long owner, String scene) {
+        scenes.found(owner, scene);
+        return drills.list(owner, scene).stream().map(this::of).toList();
+    }
+
+    /** One of a scene, or null. */
+    Own find(long owner, String scene, String id) {
+        OwnDrillMapper.Row r = drills.find(owner, id);
+        return r == null || !r.scene().equals(scene) ? null : of(r);
+    }
+
+    /**
+     * Keeps a drill.
+     *
+     * @throws Refused with 404 if there is no such scene, 422 if it is no drill, 409 if there are too many
+     */
+    Own add(long owner, String scene, String name, Map<String, Object> made, String picture) {
+        scenes.found(owner, scene);
+        String called = name == null ? "" : name.strip();
+        if (called.isEmpty() || called.length() > 80) {
+            throw refused("Give the drill a name of at most 80 letters.");
+        }
+        if (picture == null || !PICTURE.matcher(picture).matches()) {
+            throw refused("The picture of the goal cannot be used.");
+        }
+        try {
+            Drill.own("own", made == null ? Map.of() : made);
+        } catch (IllegalArgumentException e) {
+            throw refused(e.getMessage());
+        }
+        String body = json.writeValueAsString(
+                Plain.map("start", made.get("start"), "goal", made.get("goal"), "picture", picture));
+        String id = SceneStore.newId();
+        transactions.executeWithoutResult(t -> {
+            if (drills.count(owner) >= MOST) {
+                throw new Refused(HttpStatus.CONFLICT, "There are " + MOST + " drills of your own. Delete one first.");
+            }
+            drills.add(owner, id, scene, called, body);
+        });
+        return of(new OwnDrillMapper.Row(id, scene, called, body));
+    }
+
+    /** Deletes one with its runs. */
+    void remove(long owner, String scene, String id) {
+        transactions.executeWithoutResult(t -> {
+            if (drills.remove(owner, scene, id) == 0) {
+                throw Refused.notFound("drill");
+            }
+            runs.forget(owner, id);
+        });
+    }
+
+    private static Refused refused(String why) {
+        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, why);
+    }
+}

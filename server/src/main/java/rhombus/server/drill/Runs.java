@@ -1,0 +1,128 @@
+package rhombus.server.drill;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import rhombus.core.drill.Score;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Runs that count, and which of them is the best. */
+@Service
+class Runs {
+    private static final int KEEP = 500;
+
+    private final RunMapper runs;
+    private final TransactionTemplate transactions;
+    private final JsonMapper json;
+
+    Runs(RunMapper runs, TransactionTemplate transactions, JsonMapper json) {
+        this.runs = runs;
+        this.transactions = transactions;
+        this.json = json;
+    }
+
+    /**
+     * The best run.
+     *
+     * @param seconds it took
+     * @param course how much of the task was done after each quarter of a second
+     */
+    record Best(double seconds, List<Double> course) {}
+
+    /**
+     * A run.
+     *
+     * @param seconds it took
+     * @param metres the eye went
+     * @param back steps back
+     * @param lost how often what had to be kept was lost
+     * @param at when
+     */
+    record DrillRun(double seconds, double metres, int back, int lost, Instant at) {
+        static DrillRun of(RunMapper.Row r) {
+            Instant at = r.createdAt().toInstant(ZoneOffset.UTC);
+            return new DrillRun(r.seconds(), r.metres(), r.back(), r.lost(), at);
+        }
+    }
+
+    /**
+     * All runs of a drill.
+     *
+     * @param runs the oldest first
+     * @param best of them, or null
+     */
+    record Of(List<DrillRun> runs, Best best) {}
+
+    /**
+     * A run that counts.
+     *
+     * @param seconds it took
+     * @param metres the eye went
+     * @param back steps back
+     * @param lost how often what had to be kept was lost
+     * @param best seconds of the best run so far where this one is not better; null where it is
+     */
+    record Counted(
+            double seconds, double metres, int back, int lost, @Schema(types = {"number", "null"}) Double best) {}
+
+    /** All runs of an owner, of all drills. */
+    List<RunMapper.Row> all(long owner) {
+        return runs.list(owner);
+    }
+
+    /** Those of a drill among all of an owner. */
+    Of of(long owner, List<RunMapper.Row> all, String drill) {
+        List<RunMapper.Row> mine =
+                all.stream().filter(r -> r.drill().equals(drill)).toList();
+        RunMapper.Row best = best(mine);
+        return new Of(
+                mine.stream().map(DrillRun::of).toList(),
+                best == null ? null : new Best(best.seconds(), course(owner, best.id())));
+    }
+
+    /** The best of some runs, of equals the first; null where there are none. */
+    private static RunMapper.Row best(List<RunMapper.Row> of) {
+        RunMapper.Row best = null;
+        for (RunMapper.Row r : of) {
+            if (best == null || Score.better(r.lost(), r.seconds(), best.lost(), best.seconds())) {
+                best = r;
+            }
+        }
+        return best;
+    }
+
+    private List<Double> course(long owner, long run) {
+        return json.readValue(runs.course(owner, run), new TypeReference<List<Double>>() {});
+    }
+
+    private RunMapper.Row bestOf(long owner, String drill) {
+        return best(
+                runs.list(owner).stream().filter(r -> r.drill().equals(drill)).toList());
+    }
+
+    /** Keeps a run. */
+    Counted add(long owner, String drill, Score s) {
+        RunMapper.Row before = bestOf(owner, drill);
+        transactions.executeWithoutResult(t -> {
+            String course = json.writeValueAsString(s.course());
+            runs.add(owner, drill, s.seconds(), s.metres(), s.back(), s.lost(), course);
+            runs.removeOld(owner, drill, KEEP, bestOf(owner, drill).id());
+        });
+        boolean better = before == null || Score.better(s.lost(), s.seconds(), before.lost(), before.seconds());
+        return new Counted(s.seconds(), s.metres(), s.back(), s.lost(), better ? null : before.seconds());
+    }
+
+    /** Forgets all runs of a drill. */
+    void forget(long owner, String drill) {
+        runs.remove(owner, drill);
+    }
+
+    /** Forgets all runs. */
+    void forget(long owner) {
+        runs.removeAll(owner);
+    }
+}
