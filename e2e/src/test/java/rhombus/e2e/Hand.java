@@ -168,6 +168,13 @@ final class Hand {
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     }
 
+    /** Leaves the scene for the page of all scenes, and waits until that is there: the stage has fields for files too. */
+    Hand toScenes() {
+        page.locator("a[aria-label='All scenes']").click();
+        page.locator("[data-help=find-scene]").waitFor();
+        return this;
+    }
+
     /** Sets a setting on the Habits page; a label of a choice, or null to put it back. */
     Hand habit(String id, String label) {
         press("header [data-command='app.habits']");

@@ -164,7 +164,7 @@ class ScenesTest {
         Hand hand = Hand.ready(page);
         hand.over("v2", 0.5, 0.5).drag(MouseButton.RIGHT, 120, 30);
         hand.idle();
-        page.locator("a[aria-label='All scenes']").click();
+        hand.toScenes();
         card("One").waitFor();
         page.waitForFunction(
                 "async was => (await fetch('/api/scenes').then(r => r.json())).some(s => s.name === 'One' && s.cover !== was)",

@@ -52,7 +52,7 @@ class SoundTest extends OfTheirOwn {
         page.waitForCondition(() -> !held.isEmpty());
         hand.by(5, 5).down(MouseButton.RIGHT).by(0, 30).let(MouseButton.RIGHT);
         double[] eye = hand.eye("v2");
-        page.locator("a[aria-label='All scenes']").click();
+        hand.toScenes();
         page.setInputFiles("input[type=file]", SmallScenes.upload("other.gltf", SmallScenes.boxes()));
         page.waitForURL("**/scenes/*");
         Hand.ready(page).over("v2").drag(MouseButton.MIDDLE, 60, 40);
@@ -263,7 +263,7 @@ class SoundTest extends OfTheirOwn {
     @Test
     void longNamesTakeOneLineAndNumbersAreWhole() {
         String name = "tide ".repeat(40).strip();
-        page.locator("a[aria-label='All scenes']").click();
+        hand.toScenes();
         page.setInputFiles(
                 "input[type=file]",
                 SmallScenes.upload(
@@ -292,7 +292,7 @@ class SoundTest extends OfTheirOwn {
         page.locator("[data-binding]").first().waitFor();
         ordered("keys");
         page.keyboard().press("Escape");
-        page.locator("a[aria-label='All scenes']").click();
+        hand.toScenes();
         page.locator("main li").first().waitFor();
         ordered("scenes");
         assertThat(page.locator("[data-account]").getAttribute("aria-label")).startsWith(account);
