@@ -151,6 +151,16 @@ function renamed(id: string, name: string | null) {
   box.value?.focus();
 }
 
+/** What is searched leaves fewer rows: the keyboard goes on from what is selected among them, or from the first. */
+watch(
+  () => props.search,
+  () => void go(rows.value.findIndex((r) => r.object.id === store.selection.at(-1))),
+);
+watch(
+  () => rows.value.length,
+  (n) => at.value >= n && void go(n - 1),
+);
+
 /** What is selected on the stage comes into view here, its parents opened. */
 watch(
   () => store.selection.at(-1),

@@ -276,6 +276,20 @@ class EditingTest extends OfTheirOwn {
         assertThat(hand.ask("scene().objects", null)).isEqualTo(before);
     }
 
+    /** Far down in the tree when a search leaves less: the keyboard is not lost below its end. */
+    @Test
+    void theKeyboardGoesOnInWhatASearchLeavesOfTheTree() {
+        page.locator("[role=tree]").focus();
+        hand.key("End").key("Enter");
+        assertThat(hand.selection()).hasSize(1);
+        page.locator("[data-search]").fill("slab");
+        page.waitForFunction("() => document.querySelectorAll('[role=treeitem]').length === 1");
+        page.locator("[role=tree]").focus();
+        hand.key("ArrowDown").key("Enter");
+        assertThat(hand.selection()).isEqualTo(List.of(object("Slab").get("id")));
+        page.locator("[data-search]").fill("");
+    }
+
     @Test
     void whatAKeyAddsStandsOnTheSurfaceUnderThePointer() {
         Map<String, Object> top = hand.project("v2", new double[] {2, 1.5, 0});
