@@ -5,7 +5,7 @@ import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
 import { drilling } from './drilling';
-import { seconds } from './seconds';
+import { metres, seconds } from './seconds';
 
 /** The task that is on: what is asked for, the clock, how much is done, and how far one's best run was by now. */
 const props = defineProps<{ open: OpenScene }>();
@@ -25,11 +25,13 @@ const result = computed(() => {
   const s = score.value;
   if (!s) return '';
   const lost = s.lost ? ` It was lost ${s.lost === 1 ? 'once' : `${s.lost} times`} on the way.` : '';
+  const steps = s.back ? ` with ${s.back} ${s.back === 1 ? 'step' : 'steps'} back` : '';
+  const way = ` The eye went ${metres(s.metres)}${steps}.`;
   const told =
     s.best === null
       ? `Done in ${seconds(s.seconds)}: your best so far.`
       : `Done in ${seconds(s.seconds)}. Your best is ${seconds(s.best)}.`;
-  return told + lost;
+  return told + way + lost;
 });
 
 async function again() {

@@ -104,7 +104,10 @@ class AccessTest {
         hand.over("v2").key("h").key("ArrowLeft");
         page.locator("[data-said]:has-text('orbit left')")
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
-        assertThat(said.textContent()).startsWith("Scout: orbit left. Looks ").endsWith("Nothing is selected.");
+        assertThat(said.textContent())
+                .startsWith("Scout, view ")
+                .contains(": orbit left. Looks ")
+                .endsWith("Nothing is selected.");
         hand.over("v1");
         page.locator("[data-said]:has-text('Looks from the top')")
                 .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));

@@ -21,24 +21,25 @@ class AloudTest {
 
     private final Hand h = new Hand();
 
-    private static void step(Hand h, int which) {
+    private static void step(Hand h, int which, double now) {
         switch (MOTIONS.get(which)) {
-            case "navigate.step-orbit" -> h.stage.command("navigate.step-orbit", Map.of("to", "left"), null, 0);
-            case "navigate.step-pan" -> h.stage.command("navigate.step-pan", Map.of("to", "up"), null, 0);
-            case "navigate.step-dolly" -> h.stage.command("navigate.step-dolly", Map.of("to", "in"), null, 0);
-            default -> h.stage.command(MOTIONS.get(which), Map.of(), null, 0);
+            case "navigate.step-orbit" -> h.stage.command("navigate.step-orbit", Map.of("to", "left"), null, now);
+            case "navigate.step-pan" -> h.stage.command("navigate.step-pan", Map.of("to", "up"), null, now);
+            case "navigate.step-dolly" -> h.stage.command("navigate.step-dolly", Map.of("to", "in"), null, now);
+            default -> h.stage.command(MOTIONS.get(which), Map.of(), null, now);
         }
-        h.stage.tick(10_000);
+        h.stage.tick(now + 9_000);
     }
 
     /** A view that is as it was is told as it was, and one that has moved is told anew. */
     @Property(tries = 40)
     void whatHasMovedIsToldAnewAndWhatHasNotIsNot(@ForAll @Size(max = 6) List<@IntRange(max = 4) Integer> steps) {
         Hand hand = new Hand();
+        double now = 10_000;
         for (int which : steps) {
             String before = hand.stage.snapshots().aloud();
             assertThat(hand.stage.snapshots().aloud()).isEqualTo(before);
-            step(hand, which);
+            step(hand, which, now += 10_000);
             assertThat(hand.stage.snapshots().aloud())
                     .isNotEqualTo(before)
                     .endsWith(".")
@@ -55,14 +56,14 @@ class AloudTest {
                 .contains("Looks from the top")
                 .endsWith("Nothing is selected.");
         h.stage.command("board.activate", Map.of(), "v2", 0);
-        step(h, 0);
+        step(h, 0, 10_000);
         assertThat(h.stage.snapshots().aloud())
-                .startsWith("Scout: orbit left. Looks ")
+                .startsWith("Scout, view 2: orbit left. Looks ")
                 .contains("° round and ")
                 .contains("° down, focus ");
         h.stage.command("trail.back", Map.of(), null, 20_000);
         h.stage.tick(40_000);
-        assertThat(h.stage.snapshots().aloud()).startsWith("Scout. Looks ");
+        assertThat(h.stage.snapshots().aloud()).startsWith("Scout, view 1: start. Looks ");
         h.stage.command("select.all", Map.of(), null, 41_000);
         assertThat(h.stage.snapshots().aloud()).endsWith(" objects are selected.");
     }

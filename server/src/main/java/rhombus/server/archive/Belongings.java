@@ -5,11 +5,13 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.springframework.stereotype.Service;
 import rhombus.server.account.SignedIn;
+import rhombus.server.drill.OwnDrills;
 import rhombus.server.kept.Kept;
 import rhombus.server.kept.KeptMapper;
 import rhombus.server.picture.PictureMapper;
@@ -35,6 +37,7 @@ class Belongings {
     private final CoverMapper covers;
     private final PictureMapper pictures;
     private final VersionMapper versions;
+    private final OwnDrills drills;
     private final JsonMapper json;
 
     Belongings(
@@ -44,6 +47,7 @@ class Belongings {
             CoverMapper covers,
             PictureMapper pictures,
             VersionMapper versions,
+            OwnDrills drills,
             JsonMapper json) {
         this.scenes = scenes;
         this.files = files;
@@ -51,6 +55,7 @@ class Belongings {
         this.covers = covers;
         this.pictures = pictures;
         this.versions = versions;
+        this.drills = drills;
         this.json = json;
     }
 
@@ -95,6 +100,10 @@ class Belongings {
         files.geometry(owner, id).transferTo(zip);
         for (String topic : OF_SCENE) {
             document(zip, owner, topic, id, k.folder() + "/documents/" + topic + ".json");
+        }
+        Map<String, Object> own = drills.document(owner, id);
+        if (own != null) {
+            put(zip, k.folder() + "/documents/drills.json", json.writeValueAsBytes(own));
         }
         CoverMapper.Data cover = covers.find(owner, id);
         if (cover != null) {

@@ -16,6 +16,7 @@ import rhombus.formats.Reopened;
 import rhombus.formats.model.Unit;
 import rhombus.formats.upload.Problem;
 import rhombus.server.common.Refused;
+import rhombus.server.drill.OwnDrills;
 import rhombus.server.kept.KeptDocuments;
 import rhombus.server.picture.Encoded;
 import rhombus.server.picture.PictureFiles;
@@ -38,6 +39,7 @@ class Unpacking {
     private final KeptDocuments kept;
     private final PictureMapper pictures;
     private final VersionMapper versions;
+    private final OwnDrills drills;
     private final TransactionTemplate transactions;
     private final Documents documents;
     private final JsonMapper json;
@@ -48,6 +50,7 @@ class Unpacking {
             KeptDocuments kept,
             PictureMapper pictures,
             VersionMapper versions,
+            OwnDrills drills,
             TransactionTemplate transactions,
             Documents documents,
             JsonMapper json) {
@@ -56,6 +59,7 @@ class Unpacking {
         this.kept = kept;
         this.pictures = pictures;
         this.versions = versions;
+        this.drills = drills;
         this.transactions = transactions;
         this.documents = documents;
         this.json = json;
@@ -190,6 +194,7 @@ class Unpacking {
                 kept.save(owner, topic, id, new KeptDocuments.Save(0, body));
             }
         }
+        drills.bring(owner, id, documents.read("drills", p.file("documents/drills.json"), tally.notes), tally.notes);
         List<Index.Version> old = k.versions();
         for (Index.Version v : old.subList(Math.max(0, old.size() - MOST_VERSIONS), old.size())) {
             Map<String, Object> body =

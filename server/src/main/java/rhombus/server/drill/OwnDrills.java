@@ -1,5 +1,6 @@
 package rhombus.server.drill;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -16,7 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Drills that users made of two views of a scene of theirs. */
 @Service
-class OwnDrills {
+public class OwnDrills {
     private static final int MOST = 200;
     /** A small picture as an address of itself, and no larger than that. */
     private static final Pattern PICTURE = Pattern.compile("data:image/(?:jpeg|png);base64,[A-Za-z0-9+/=]{0,60000}");
@@ -82,14 +83,39 @@ class OwnDrills {
         }
         String body = json.writeValueAsString(
                 Plain.map("start", made.get("start"), "goal", made.get("goal"), "picture", picture));
+        if (drills.count(owner) >= MOST) {
+            throw new Refused(HttpStatus.CONFLICT, "There are " + MOST + " drills of your own. Delete one first.");
+        }
         String id = SceneStore.newId();
-        transactions.executeWithoutResult(t -> {
-            if (drills.count(owner) >= MOST) {
-                throw new Refused(HttpStatus.CONFLICT, "There are " + MOST + " drills of your own. Delete one first.");
-            }
-            drills.add(owner, id, scene, called, body);
-        });
+        drills.add(owner, id, scene, called, body);
         return of(new OwnDrillMapper.Row(id, scene, called, body));
+    }
+
+    /** Those of a scene as a document, to be brought elsewhere; null where there are none. */
+    public Map<String, Object> document(long owner, String scene) {
+        List<Object> all = new ArrayList<>();
+        for (Own d : list(owner, scene)) {
+            all.add(Plain.map("name", d.name(), "made", d.made(), "picture", d.picture()));
+        }
+        return all.isEmpty() ? null : Plain.map("drills", all);
+    }
+
+    /** Adds those of a document to a scene; what of it is no drill is told in a note. */
+    public void bring(long owner, String scene, Map<String, Object> document, List<String> notes) {
+        List<?> all = document == null ? List.of() : Plain.list(document.get("drills"));
+        for (Object o : all == null ? List.of() : all) {
+            Map<String, Object> d = Plain.map(o);
+            try {
+                add(
+                        owner,
+                        scene,
+                        d.get("name") instanceof String s ? s : null,
+                        Plain.map(d.get("made")),
+                        d.get("picture") instanceof String s ? s : null);
+            } catch (Refused e) {
+                notes.add("A drill was left out. " + e.getMessage());
+            }
+        }
     }
 
     /** Deletes one with its runs. */

@@ -8,6 +8,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -57,8 +58,22 @@ class ArchiveTest {
         ok(giver.send("PUT", scene + "/edits", save(0, edits("Base"))));
         ok(giver.send("POST", scene + "/versions", Map.of("name", "Before the storm", "body", edits("Plinth"))));
         ok(giver.send("PUT", scene + "/workspace", save(0, Map.of("picture", picture))));
+        ok(giver.send(
+                "POST",
+                scene + "/drills",
+                Map.of(
+                        "name",
+                        "Round the rings",
+                        "made",
+                        Map.of("start", pose(0), "goal", pose(4)),
+                        "picture",
+                        "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()))));
         ok(giver.send("PUT", "/api/habits", save(0, habits("chalk"))));
         archive = giver.get(DATA).raw().body();
+    }
+
+    private static Map<String, Object> pose(int x) {
+        return Map.of("eye", List.of(x, 1, 9), "orientation", List.of(0, 0, 0, 1), "focus", 9, "fovY", 0.8);
     }
 
     private static void ok(Client.Answer a) {
@@ -131,6 +146,7 @@ class ArchiveTest {
                         "scenes/1/geometry.glb",
                         "scenes/1/documents/edits.json",
                         "scenes/1/documents/workspace.json",
+                        "scenes/1/documents/drills.json",
                         "scenes/2/geometry.glb");
         Client taker = somebody("heir");
         Map<String, Object> told = bring(taker, archive, false).json();
@@ -144,6 +160,16 @@ class ArchiveTest {
             }
             assertThat(back.get(i).get("unit")).isEqualTo(were.get(i).get("unit"));
             assertThat(back.get(i).get("id")).isNotEqualTo(were.get(i).get("id"));
+            List<?> drills = taker.get("/api/scenes/" + back.get(i).get("id") + "/drills")
+                    .list();
+            List<?> made = giver.get("/api/scenes/" + were.get(i).get("id") + "/drills")
+                    .list();
+            assertThat(drills).hasSameSizeAs(made);
+            for (int d = 0; d < made.size(); d++) {
+                for (String k : List.of("name", "made", "picture")) {
+                    assertThat(((Map<?, ?>) drills.get(d)).get(k)).as(k).isEqualTo(((Map<?, ?>) made.get(d)).get(k));
+                }
+            }
             // Geometry to the byte, and what lies beside it made as it was made at first.
             Map<String, Object> a =
                     giver.get("/api/scenes/" + were.get(i).get("id")).json();

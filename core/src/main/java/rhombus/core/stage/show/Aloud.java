@@ -26,7 +26,8 @@ final class Aloud {
         if (at >= 0
                 && !v.trail.deed(at).isEmpty()
                 && v.pose.equals(v.trail.poses().get(at))) {
-            out.append(": ").append(v.trail.deed(at));
+            // The same motion once more is told once more: it has another number.
+            out.append(", view ").append(at + 1).append(": ").append(v.trail.deed(at));
         }
         out.append(". ").append(looks(v.pose, ground.scene().up())).append(". ");
         int count = subject.selection().nodes().size();
