@@ -44,9 +44,9 @@ async function bring() {
   <section class="part wide clipped" data-all-data>
     <h2>All your data</h2>
     <p class="quiet">
-      One file with all scenes, their changes, views, Pins, pictures, versions and drills, and with boards, habits and keymaps.
-      Earlier files of scenes and runs of drills are not in it. Brought back, here or in another account, its scenes
-      come beside those that are there.
+      One file with all scenes, their changes, views, Pins, pictures, versions and drills, and with boards, habits and
+      keymaps. Earlier files of scenes and runs of drills are not in it. Brought back, here or in another account, its
+      scenes come beside those that are there.
     </p>
     <p class="row">
       <a class="el-button" :href="api.dataAddress()" download data-help="save-all" data-save-all>Save everything</a>
