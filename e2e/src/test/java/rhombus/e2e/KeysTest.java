@@ -132,7 +132,7 @@ class KeysTest {
     /** Somebody else opens the address of a keymap, and uses it in a scene. */
     private static void taken(String address, List<String> failures) {
         Page other = Browser.page(ColorScheme.DARK, failures);
-        Browser.signIn(other, "taker", "tide-and-timber");
+        Browser.enter(other, "taker", "tide-and-timber");
         other.navigate(address);
         other.locator("[data-brought]").waitFor();
         other.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
