@@ -166,8 +166,11 @@ class BoardsTest extends OfTheirOwn {
     }
 
     private void choose(String view, String choice) {
+        Hand.noMenu(page);
         hand.press("[data-viewport=" + view + "] [data-chooser]");
         hand.press(".chooser [data-choice='" + choice + "']:visible");
+        // While it fades away the keyboard is still its own.
+        Hand.noMenu(page);
     }
 
     @Test

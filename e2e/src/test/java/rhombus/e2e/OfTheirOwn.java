@@ -74,6 +74,8 @@ abstract class OfTheirOwn {
         Hand.noMenu(page);
         hand.press("[data-viewport=" + view + "] [data-plate] [aria-label^='" + chip + "']");
         hand.press(":is(li, [role^=menuitem], .chooser button)" + selector + ":visible");
+        // While it fades away the keyboard is still its own.
+        Hand.still(page);
     }
 
     /** A view as 16 numbers would be: what must be the same to the bit. */
