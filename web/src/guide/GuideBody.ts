@@ -22,18 +22,16 @@ const MOST = 3;
 const KEY = /\{([a-z.-]+)\}/;
 const pictures = import.meta.glob<string>('../../../docs/screenshots/*.png', { query: '?url', import: 'default' });
 
-/** Pictures are fetched with the page that shows them. */
-const sources = new Map<string, Promise<string>>();
+/** A picture is fetched with the page that shows it. */
 function picture(name: string, words: string): VNodeChild {
-  const load = pictures[`../../../docs/screenshots/${name}.png`];
-  if (load && !sources.has(name)) sources.set(name, load());
+  const address = pictures[`../../../docs/screenshots/${name}.png`]?.();
   return h('img', {
     key: name,
     alt: words,
     loading: 'lazy',
     width: 1280,
     height: 800,
-    onVnodeBeforeMount: (v) => void sources.get(name)?.then((src) => ((v.el as HTMLImageElement).src = src)),
+    onVnodeBeforeMount: (v) => void address?.then((src) => ((v.el as HTMLImageElement).src = src)),
   });
 }
 

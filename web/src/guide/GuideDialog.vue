@@ -72,7 +72,7 @@ function away(command: string, args: Plain = {}) {
     destroy-on-close
     data-guide-dialog
   >
-    <div class="two">
+    <div class="listed">
       <PickList
         v-model:typed="typed"
         v-model:at="at"
@@ -100,11 +100,9 @@ function away(command: string, args: Plain = {}) {
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 230px 1fr;
-  gap: 24px;
-  height: min(640px, 70vh);
+.listed {
+  --list: 230px;
+  --height: 640px;
 }
 article {
   overflow: auto;
@@ -151,15 +149,5 @@ article :deep(.link) {
 }
 article :deep(code) {
   font-size: 0.92em;
-}
-@media (max-width: 719px) {
-  .two {
-    grid-template: minmax(90px, 30%) 1fr / 1fr;
-    gap: 10px;
-    height: 78vh;
-  }
-  .two > article {
-    overflow: auto;
-  }
 }
 </style>

@@ -50,6 +50,7 @@ async function remove(d: OwnDrill) {
 }
 
 async function start(d: Task) {
+  making(props.open).stop();
   try {
     await drilling(props.open).start(d);
     shown.value = false;

@@ -33,7 +33,7 @@ watch(
 
 <template>
   <GuidedDialog v-model="shown" title="Glossary" guide="words" width="860px" top="8vh" destroy-on-close data-glossary>
-    <div class="two">
+    <div class="listed">
       <PickList
         v-model:typed="typed"
         v-model:at="at"
@@ -55,11 +55,9 @@ watch(
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 190px 1fr;
-  gap: 24px;
-  height: min(430px, 60vh);
+.listed {
+  --list: 190px;
+  --height: 430px;
 }
 h3 {
   margin: 0;
@@ -73,15 +71,5 @@ h3 {
   margin: 8px 0 14px;
   max-width: 62ch;
   min-height: 3.9em;
-}
-@media (max-width: 719px) {
-  .two {
-    grid-template: minmax(90px, 30%) 1fr / 1fr;
-    gap: 10px;
-    height: 78vh;
-  }
-  .two > article {
-    overflow: auto;
-  }
 }
 </style>

@@ -6,7 +6,6 @@ import rhombus.core.keymap.Keymaps;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.BoardTab;
-import rhombus.core.stage.show.View;
 import rhombus.core.stage.view.KeptView;
 
 /** A drill on somebody's stage: it begins on a board of its own, and what the hand does is recorded. */
@@ -55,11 +54,7 @@ public final class Practice {
 
     /** The active view, to be the start or the goal of a drill. */
     public Map<String, Object> here() {
-        View v = stage.snapshots().views().stream()
-                .filter(View::active)
-                .findFirst()
-                .orElseThrow();
-        return KeptView.pose(stage.pose(v.id()));
+        return KeptView.pose(new Sight(stage).pose());
     }
 
     /** What stands against a drill that somebody makes, or null. */

@@ -15,6 +15,9 @@ import rhombus.core.scene.UpAxis;
  * @param z -1 back, 0 neither, 1 front
  */
 public record Standard(int x, int y, int z) {
+    /** Below this angle, radians, two directions are the same. */
+    private static final double EXACT = 1e-9;
+
     private static final List<Standard> ALL = all26();
 
     private static List<Standard> all26() {
@@ -95,6 +98,12 @@ public record Standard(int x, int y, int z) {
             }
         }
         return best;
+    }
+
+    /** The direction a camera looks from, however it is rolled, or null where it is none of these. */
+    public static Standard exactly(Quat q, UpAxis up) {
+        Standard s = nearest(q, up);
+        return s.angleTo(q, up) < EXACT ? s : null;
     }
 
     /** Angle between where a camera looks from and this direction, radians. */

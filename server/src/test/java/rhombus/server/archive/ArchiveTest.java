@@ -1,6 +1,8 @@
 package rhombus.server.archive;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rhombus.server.scene.SampleEdits.edits;
+import static rhombus.server.scene.SampleEdits.save;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -82,30 +84,6 @@ class ArchiveTest {
 
     private static Map<String, Object> habits(String theme) {
         return Map.of("format", "rhombus-habits", "version", 1, "values", Map.of("shown.theme", theme));
-    }
-
-    private static Map<String, Object> edits(String name) {
-        return Map.of(
-                "format",
-                "rhombus-edits",
-                "version",
-                1,
-                "done",
-                1,
-                "layers",
-                List.of(),
-                "nodes",
-                List.of(Map.of("id", "n1", "name", name)),
-                "edits",
-                List.of(Map.of(
-                        "name",
-                        "Rename",
-                        "nodes",
-                        Map.of("n1", List.of(Map.of("name", "Plinth"), Map.of("name", name))))));
-    }
-
-    private static Map<String, Object> save(int version, Object body) {
-        return Map.of("version", version, "body", body);
     }
 
     private static Client.Answer bring(Client who, byte[] zip, boolean settings) {

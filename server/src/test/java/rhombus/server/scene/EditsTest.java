@@ -1,6 +1,8 @@
 package rhombus.server.scene;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static rhombus.server.scene.SampleEdits.edits;
+import static rhombus.server.scene.SampleEdits.save;
 
 import java.util.List;
 import java.util.Map;
@@ -21,30 +23,6 @@ class EditsTest {
                                 Map.of())
                         .json()
                         .get("id");
-    }
-
-    private static Map<String, Object> edits(String name) {
-        return Map.of(
-                "format",
-                "rhombus-edits",
-                "version",
-                1,
-                "done",
-                1,
-                "layers",
-                List.of(),
-                "nodes",
-                List.of(Map.of("id", "n1", "name", name)),
-                "edits",
-                List.of(Map.of(
-                        "name",
-                        "Rename",
-                        "nodes",
-                        Map.of("n1", List.of(Map.of("name", "Plinth"), Map.of("name", name))))));
-    }
-
-    private static Map<String, Object> save(int version, Object body) {
-        return Map.of("version", version, "body", body);
     }
 
     @SuppressWarnings("unchecked")

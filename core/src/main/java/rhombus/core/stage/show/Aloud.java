@@ -1,5 +1,6 @@
 package rhombus.core.stage.show;
 
+import java.util.Locale;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.subject.Subject;
@@ -13,9 +14,6 @@ import rhombus.core.view.Standard;
 
 /** What a motion did, in words for somebody who does not see it. */
 final class Aloud {
-    /** A direction is one of the standard ones up to this angle, radians. */
-    private static final double EXACT = 1e-9;
-
     private Aloud() {}
 
     /** The active view, how it came to be as it is, where it looks and how far, and what is selected. */
@@ -45,9 +43,9 @@ final class Aloud {
         String far = p.projection() instanceof Projection.Orthographic o
                 ? Lengths.words(o.extent()) + " high"
                 : "focus " + Lengths.words(p.focus()) + " away";
-        Standard s = Standard.nearest(p.orientation(), up);
-        if (s.angleTo(p.orientation(), up) < EXACT) {
-            return "Looks from the " + s.words().toLowerCase(java.util.Locale.ROOT) + ", " + far;
+        Standard s = Standard.exactly(p.orientation(), up);
+        if (s != null) {
+            return "Looks from the " + s.words().toLowerCase(Locale.ROOT) + ", " + far;
         }
         Heading h = Heading.of(p.orientation(), up);
         double pitch = Math.toDegrees(h.pitch());

@@ -111,8 +111,8 @@ public final class Reading {
 
     /** The standard name of the direction when it has one, else how far round and how far up one looks. */
     private String direction(Pose p) {
-        Standard s = Standard.nearest(p.orientation(), ground.scene().up());
-        if (s.angleTo(p.orientation(), ground.scene().up()) < 1e-9) {
+        Standard s = Standard.exactly(p.orientation(), ground.scene().up());
+        if (s != null) {
             return s.words();
         }
         Heading h = Heading.of(p.orientation(), ground.scene().up());
