@@ -42,6 +42,12 @@ span {
 .cell {
   background: currentColor;
 }
+@media (forced-colors: active) {
+  .cell {
+    forced-color-adjust: none;
+    background: ButtonText;
+  }
+}
 .cell.whole {
   display: inline-block;
 }

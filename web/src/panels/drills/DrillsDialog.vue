@@ -119,6 +119,10 @@ ul {
 .heading {
   margin: 18px 0 8px;
 }
+ol > :deep(li:first-child),
+ul > :deep(li:first-child) {
+  border-top: 0;
+}
 .make {
   margin: 6px 0 0 -8px;
   color: var(--accent);

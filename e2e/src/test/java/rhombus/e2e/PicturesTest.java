@@ -116,6 +116,13 @@ class PicturesTest {
         hand.choose("[data-help-menu]", "[data-thing='Glossary']");
         page.locator("[data-picture=orbit]").waitFor();
         take(page, "glossary");
+        page.locator(".el-dialog:visible [data-guide=words]").click();
+        page.locator("[data-word=directions]").click();
+        page.locator("[data-page=directions]").waitFor();
+        Hand.still(page);
+        take(page, "guide");
+        page.keyboard().press("Escape");
+        page.locator("[data-page]").waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
         Hand.still(page);
         hand.choose("[data-help-menu]", "[data-thing='Drills']");
@@ -262,7 +269,6 @@ class PicturesTest {
         page.waitForTimeout(500);
         page.locator("[data-command='app.keys']").first().click();
         page.locator("[data-binding=home]").waitFor();
-        take(page, "keys");
         page.locator("[data-as=picture]").click();
         page.locator("[data-picture-key=KeyD]").click();
         take(page, "keys-as-a-picture");
