@@ -33,7 +33,7 @@ describe('the guide', () => {
 
   it('tells the keys in use, and the name of what has none', () => {
     const body = mount(GuideBody, { props: { page: pages[0]!, about, live: true } });
-    expect(body.text()).toContain('Press H, Home, Pad 5 and then Be gone.');
+    expect(body.text()).toContain('Press H, Home, Pad 5 and 1 more and then Be gone.');
     expect(body.findAll('kbd').map((k) => k.text())).toEqual(['H', 'Home', 'Pad 5']);
     expect(body.find('em').text()).toBe('Be gone');
   });

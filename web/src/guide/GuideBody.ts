@@ -17,7 +17,7 @@ interface Emits {
   word: (id: string) => void;
 }
 
-/** So many triggers of a command stand in a sentence. */
+/** So many triggers of a command stand in a sentence; Keys has the others. */
 const MOST = 3;
 const KEY = /\{([a-z.-]+)\}/;
 const pictures = import.meta.glob<string>('../../../docs/screenshots/*.png', { query: '?url', import: 'default' });
@@ -40,9 +40,10 @@ const GuideBody: FunctionalComponent<Props, { [K in keyof Emits]: Emits[K] }> = 
   const keys = (id: string): VNodeChild => {
     const told = about(id);
     if (!told) return '';
-    return told.triggers.length
-      ? told.triggers.slice(0, MOST).map((t, i) => [i ? ', ' : '', h('kbd', t)])
-      : h('em', told.name);
+    const { triggers } = told;
+    if (!triggers.length) return h('em', told.name);
+    const more = triggers.length > MOST ? ` and ${triggers.length - MOST} more` : '';
+    return [triggers.slice(0, MOST).map((t, i) => [i ? ', ' : '', h('kbd', t)]), more];
   };
   const words = (text: string) => text.split(KEY).map((part, i) => (i % 2 ? keys(part) : part));
   const link = (t: Tokens.Link): VNodeChild => {
