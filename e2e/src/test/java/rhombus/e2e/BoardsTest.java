@@ -280,7 +280,7 @@ class BoardsTest extends OfTheirOwn {
         saved();
         String first = page.url();
         page.navigate("/scenes");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("other.gltf", SmallScenes.boxes()));
+        page.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload("other.gltf", SmallScenes.boxes()));
         page.waitForURL(u -> u.contains("/scenes/") && !u.equals(first));
         Hand.ready(page);
         assertThat(views()).hasSize(2);

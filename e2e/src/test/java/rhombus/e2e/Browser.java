@@ -3,12 +3,14 @@ package rhombus.e2e;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.FormData;
 import com.microsoft.playwright.options.RequestOptions;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -33,6 +35,9 @@ final class Browser {
             "--disable-dev-shm-usage",
             "--js-flags=--expose-gc",
             "--enable-precise-memory-info");
+    /** Where the page of scenes takes files; no other page has it, so whoever fills it is there. */
+    static final String SCENE_FILES = "[aria-label='Scene files']";
+
     private static com.microsoft.playwright.Browser chromium;
 
     private Browser() {}
@@ -93,10 +98,11 @@ final class Browser {
         return page(ColorScheme.DARK, new ArrayList<>());
     }
 
-    /** Signs in as the page's browser, without the form, and goes to the scenes. */
+    /** Signs in as the page's browser, without the form, goes to the scenes, and waits until they can be worked with. */
     static void signIn(Page page, String name, String password) {
         enter(page, name, password);
         page.navigate("/scenes");
+        page.locator(SCENE_FILES).waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
     }
 
     /** Signs in without the form; the page is where it was. */

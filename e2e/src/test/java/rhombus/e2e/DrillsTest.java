@@ -17,7 +17,7 @@ class DrillsTest extends OfTheirOwn {
     void toTheBoatyard() {
         page.navigate("/scenes");
         byte[] boatyard = DemoScenes.all().get("Saltmarsh Boatyard").get();
-        page.setInputFiles("input[type=file] >> nth=0", new FilePayload("Boatyard.glb", "model/gltf-binary", boatyard));
+        page.setInputFiles(Browser.SCENE_FILES, new FilePayload("Boatyard.glb", "model/gltf-binary", boatyard));
         page.waitForURL("**/scenes/*");
         hand = Hand.ready(page);
     }

@@ -34,7 +34,7 @@ class KeepingTest {
 
     private Hand upload(String name) {
         page.navigate("/scenes");
-        page.setInputFiles("input[type=file]", SmallScenes.upload(name, SmallScenes.boxes()));
+        page.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload(name, SmallScenes.boxes()));
         page.waitForURL("**/scenes/*");
         return Hand.ready(page);
     }
@@ -61,13 +61,13 @@ class KeepingTest {
         page.navigate("/scenes");
         Object before = scenes();
         page.setInputFiles(
-                "input[type=file]",
+                Browser.SCENE_FILES,
                 SmallScenes.upload("poem.glb", "The tide goes out".getBytes(StandardCharsets.UTF_8)));
         page.locator("[role=alert]:has-text('neither glTF nor GLB')").waitFor();
         byte[] cut = new String(SmallScenes.boxes(), StandardCharsets.UTF_8)
                 .replace("\"count\":36", "\"count\":3600")
                 .getBytes(StandardCharsets.UTF_8);
-        page.setInputFiles("input[type=file]", SmallScenes.upload("cut.gltf", cut));
+        page.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload("cut.gltf", cut));
         page.locator("[role=alert]:has-text('accessors[1]')").waitFor();
         assertThat(scenes()).isEqualTo(before);
     }

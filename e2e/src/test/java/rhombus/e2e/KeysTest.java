@@ -135,7 +135,7 @@ class KeysTest {
         Browser.enter(other, "taker", "tide-and-timber");
         other.navigate(address);
         other.locator("[data-brought]").waitFor();
-        other.setInputFiles("input[type=file]", SmallScenes.upload("keys.glb", SmallScenes.boxes()));
+        other.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload("keys.glb", SmallScenes.boxes()));
         other.waitForURL("**/scenes/*");
         Hand hand = Hand.ready(other);
         other.locator("[data-notice]:has-text('Night desk') button").click();

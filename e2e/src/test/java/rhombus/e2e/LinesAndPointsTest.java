@@ -53,7 +53,8 @@ class LinesAndPointsTest {
         RunningServer.get().account(account);
         page = Browser.page(ColorScheme.DARK, failures);
         Browser.signIn(page, account, "tide-and-timber");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("strokes.obj", OBJ.getBytes(StandardCharsets.UTF_8)));
+        page.setInputFiles(
+                Browser.SCENE_FILES, SmallScenes.upload("strokes.obj", OBJ.getBytes(StandardCharsets.UTF_8)));
         page.locator("button:has-text('Leave it')").click();
         page.locator("[data-scene] a[title]").click();
         page.waitForURL("**/scenes/*");

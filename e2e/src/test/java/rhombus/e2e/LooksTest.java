@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.MouseButton;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -56,13 +57,13 @@ class LooksTest extends OfTheirOwn {
                 .getBytes(StandardCharsets.UTF_8);
     }
 
+    @Override
+    FilePayload scene() {
+        return SmallScenes.upload("cube.gltf", cube());
+    }
+
     @BeforeEach
-    void openCube() {
-        page.click("header a");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("cube.gltf", cube()));
-        page.waitForURL("**/scenes/*");
-        page.waitForFunction("() => window.rhombus?.scene?.().objects.length === 1");
-        hand = Hand.ready(page);
+    void overTheCube() {
         hand.over("v2", 0.2, 0.1);
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,12 @@ abstract class OfTheirOwn {
         account = "hand " + ++accounts;
         RunningServer.get().account(account);
         page = Browser.page(ColorScheme.DARK, failures);
-        hand = Browser.bring(page, account, SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
+        hand = Browser.bring(page, account, scene());
+    }
+
+    /** The scene that is open when a test begins. */
+    FilePayload scene() {
+        return SmallScenes.upload("boxes.gltf", SmallScenes.boxes());
     }
 
     @AfterEach

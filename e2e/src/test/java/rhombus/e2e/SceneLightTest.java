@@ -2,6 +2,7 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -122,13 +123,13 @@ class SceneLightTest extends OfTheirOwn {
                 .formatted(place, axis[0] / l, axis[1] / l, axis[2] / l, w / l, number);
     }
 
+    @Override
+    FilePayload scene() {
+        return SmallScenes.upload("plates.gltf", file());
+    }
+
     @BeforeEach
-    void openPlates() {
-        page.click("header a");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("plates.gltf", file()));
-        page.waitForURL("**/scenes/*");
-        page.waitForFunction("() => window.rhombus?.scene?.().objects.length === 9");
-        hand = Hand.ready(page);
+    void lightThePlates() {
         hand.over("v2", 0.9, 0.1).key("9");
         assertThat(hand.view("v2")).containsEntry("display", "scene-light").containsEntry("light", "shadows");
         // The plates lie where the ground's lines are, and marks of lights lie over them.

@@ -46,7 +46,7 @@ class ScenesTest {
     }
 
     private void send(FilePayload... files) {
-        page.setInputFiles("input[type=file]", files);
+        page.setInputFiles(Browser.SCENE_FILES, files);
     }
 
     private void boxes(String... names) {

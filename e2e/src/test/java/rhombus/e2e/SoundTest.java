@@ -53,7 +53,7 @@ class SoundTest extends OfTheirOwn {
         hand.by(5, 5).down(MouseButton.RIGHT).by(0, 30).let(MouseButton.RIGHT);
         double[] eye = hand.eye("v2");
         hand.toScenes();
-        page.setInputFiles("input[type=file]", SmallScenes.upload("other.gltf", SmallScenes.boxes()));
+        page.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload("other.gltf", SmallScenes.boxes()));
         page.waitForURL("**/scenes/*");
         Hand.ready(page).over("v2").drag(MouseButton.MIDDLE, 60, 40);
         go.countDown();
@@ -265,7 +265,7 @@ class SoundTest extends OfTheirOwn {
         String name = "tide ".repeat(40).strip();
         hand.toScenes();
         page.setInputFiles(
-                "input[type=file]",
+                Browser.SCENE_FILES,
                 SmallScenes.upload(
                         "long.gltf",
                         new String(SmallScenes.boxes()).replace("Slab", name).getBytes()));

@@ -124,11 +124,7 @@ class TexturesTest extends OfTheirOwn {
     }
 
     private void openPlates(int white) {
-        page.click("header a");
-        page.setInputFiles("input[type=file]", SmallScenes.upload("plates.gltf", file(white)));
-        page.waitForURL("**/scenes/*");
-        page.waitForFunction("() => window.rhombus?.scene?.().objects.length === 4");
-        hand = Hand.ready(page);
+        hand = Browser.bring(page, account, SmallScenes.upload("plates.gltf", file(white)));
         hand.over("v1", 0.1, 0.9).key("q");
         for (String over : new String[] {"Ground grid", "Axes"}) {
             plate("v1", "Overlays", "[data-command='display.overlay']:has-text('" + over + "')");
