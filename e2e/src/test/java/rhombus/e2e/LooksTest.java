@@ -361,7 +361,9 @@ class LooksTest extends OfTheirOwn {
         int[] clay = color(0.1, 0.5, 0.2);
         assertThat(away(clay, smooth)).isGreaterThan(20);
         assertThat(Math.abs(clay[0] - clay[2])).as("as good as grey").isLessThan(20);
-        openCube();
+        // In another scene of the same account.
+        hand = Browser.bring(page, account, scene());
+        overTheCube();
         hand.key("6");
         assertThat(away(color(0.1, 0.5, 0.2), smooth)).isLessThan(6);
         hand.key("3");
