@@ -10,6 +10,7 @@ export default {
   resolve: {
     alias: [
       { find: '#compiled-core', replacement: at('../core-web/target/js/rhombus-core.js') },
+      { find: '#words', replacement: at('../core/src/main/resources/rhombus/words') },
       { find: /^three\/addons\/(.*)/, replacement: `${modules}/three/examples/jsm/$1` },
       { find: /^three$/, replacement: `${modules}/three/build/three.module.js` },
       { find: /^bunny$/, replacement: `${modules}/bunny/index.js` },

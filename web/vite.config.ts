@@ -15,7 +15,12 @@ export default defineConfig({
     Components({ dirs: [], resolvers: [ElementPlusResolver()], dts: 'components.d.ts' }),
   ],
   resolve: { alias: { '#compiled-core': compiledCore, '#words': words } },
-  server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8080' } },
+  server: { port: 5173, fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8080' } },
   build: { target: 'es2022', chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
-  test: { environment: 'happy-dom', include: ['test/**/*.spec.ts'], server: { deps: { inline: ['element-plus'] } } },
+  test: {
+    environment: 'happy-dom',
+    setupFiles: ['test/words.ts'],
+    include: ['test/**/*.spec.ts'],
+    server: { deps: { inline: ['element-plus'] } },
+  },
 });

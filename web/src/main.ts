@@ -6,11 +6,12 @@ import './theme/tokens.css';
 import './theme/base.css';
 import './theme/element.css';
 import './theme/plate.css';
-import { createPinia } from 'pinia';
-import { createApp } from 'vue';
-import App from './App.vue';
-import { router } from './router';
 import { applyTheme } from './theme/theme';
+import { language, wordsOf } from './words/language';
+import { useTexts } from './words/say';
 
 applyTheme();
-createApp(App).use(createPinia()).use(router).mount('#app');
+document.documentElement.lang = language;
+// Components look many of their words up once, when they are first used: the words come before them.
+useTexts(await wordsOf('app'));
+await import('./begin');

@@ -7,12 +7,14 @@ import { Failure } from '../src/api/http';
 class FakeWorker {
   static made: FakeWorker[] = [];
   onmessage: (e: { data: Answer }) => void = () => undefined;
-  asked: Asked[] = [];
+  asked: Exclude<Asked, { texts: string }>[] = [];
+  texts: string[] = [];
   constructor() {
     FakeWorker.made.push(this);
   }
   postMessage(asked: Asked) {
-    this.asked.push(asked);
+    if ('texts' in asked) this.texts.push(asked.texts);
+    else this.asked.push(asked);
   }
 }
 
@@ -42,6 +44,7 @@ describe('the files of a scene', () => {
     const two = new SceneFiles('two', () => expect.unreachable());
     expect(FakeWorker.made).toHaveLength(1);
     const worker = FakeWorker.made[0]!;
+    expect(worker.texts).toHaveLength(1);
     const [a, b] = worker.asked.map((x) => x.number) as [number, number];
     expect(worker.asked.map((x) => 'scene' in x && x.scene)).toEqual(['one', 'two']);
     worker.onmessage({ data: { number: a, detail } });

@@ -1,5 +1,6 @@
 import type { SceneDetail } from './api';
 import { Failure } from './http';
+import { say, textsInUse } from '../words/say';
 
 /** The files of a scene in the order in which pictures need them. */
 export const fileKinds = ['geometry', 'edges', 'levels', 'hierarchy'] as const;
@@ -7,14 +8,14 @@ export type FileKind = (typeof fileKinds)[number];
 
 /** What is told while each of them comes. */
 export const fileWords: Record<FileKind, string> = {
-  geometry: 'Loading',
-  edges: 'Loading the edges of',
-  levels: 'Loading coarser triangles of',
-  hierarchy: 'Loading what picking needs of',
+  geometry: say('files.loading'),
+  edges: say('files.loading-the-edges-of'),
+  levels: say('files.loading-coarser-triangles-of'),
+  hierarchy: say('files.loading-what-picking-needs-of'),
 };
 
-/** Asks for the files of a scene: what is shown first, then the others once that is shown; or gives that up. */
-export type Asked = { number: number } & ({ scene: string } | { goOn: boolean });
+/** What to speak with; or asks for the files of a scene: what is shown first, then the others once that is shown; or gives that up. */
+export type Asked = { texts: string } | ({ number: number } & ({ scene: string } | { goOn: boolean }));
 /** What is answered: what the scene has, how much of a file has come, a file, or what went wrong. */
 export type Answer = { number: number } & (
   | { detail: SceneDetail }
@@ -31,6 +32,7 @@ const open = new Map<number, (answer: Answer) => void>();
 export function readyForFiles(): Worker {
   if (!worker) {
     worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
+    worker.postMessage({ texts: textsInUse() } satisfies Asked);
     worker.onmessage = ({ data }: MessageEvent<Answer>) => open.get(data.number)?.(data);
   }
   return worker;

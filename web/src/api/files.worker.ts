@@ -1,5 +1,6 @@
 import { api, type SceneDetail } from './api';
 import { fileKinds, type Asked, type Answer } from './files';
+import { useTexts } from '../words/say';
 import { download, Failure } from './http';
 
 // Beside the page, so that files come in while it is still being built, and chunks are put together while the hand moves.
@@ -30,6 +31,7 @@ async function load(number: number, scene: string, signal: AbortSignal, shown: P
 }
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
+  if ('texts' in data) return useTexts(data.texts);
   const { number } = data;
   if ('goOn' in data) {
     if (!data.goOn) open.get(number)?.stop.abort();

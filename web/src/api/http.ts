@@ -1,3 +1,4 @@
+import { say } from '../words/say';
 /** An answer that is an error, with words to show. */
 export class Failure extends Error {
   constructor(
@@ -16,15 +17,13 @@ export class Failure extends Error {
   }
 }
 
-const UNREACHABLE = 'The server does not answer. What you have done stays in this page and is saved when it is back.';
-
 export function token(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '';
 }
 
 async function failure(response: Response): Promise<Failure> {
   const problem = (await response.json().catch(() => ({}))) as { detail?: string };
-  return new Failure(response.status, problem.detail ?? `The server answered ${response.status}.`);
+  return new Failure(response.status, problem.detail ?? say('http.the-server-answered', response.status));
 }
 
 /** Asks the server for JSON. A page whose token was lost gets a new one and asks once more. */
@@ -58,7 +57,7 @@ async function once(method: string, path: string, body?: unknown): Promise<Respo
       body: body === undefined ? null : JSON.stringify(body),
     });
   } catch {
-    throw new Failure(0, UNREACHABLE);
+    throw new Failure(0, say('http.the-server-does-not-answer-what'));
   }
   if (!response.ok) throw await failure(response);
   return response;
@@ -88,7 +87,7 @@ export async function download(
   signal?: AbortSignal,
 ): Promise<ArrayBuffer> {
   const lost = () => {
-    throw new Failure(0, UNREACHABLE);
+    throw new Failure(0, say('http.the-server-does-not-answer-what'));
   };
   const response = await fetch(path, { signal: signal ?? null }).catch(lost);
   if (!response.ok) throw await failure(response);
@@ -102,7 +101,7 @@ export async function download(
     at += value.length;
     progress(at / size);
   }
-  if (at !== size) throw new Failure(0, 'The file came incomplete. Load the page again.');
+  if (at !== size) throw new Failure(0, say('http.the-file-came-incomplete-load-the'));
   return bytes.buffer;
 }
 
@@ -117,7 +116,7 @@ export async function fetchFile(
   signal?: AbortSignal,
 ): Promise<{ blob: Blob; name: string }> {
   const lost = () => {
-    throw new Failure(0, 'The server does not answer, so there is no file. Try again once it is back.');
+    throw new Failure(0, say('http.the-server-does-not-answer-so'));
   };
   const response = await fetch(path, { signal: signal ?? null }).catch(lost);
   if (!response.ok) throw await failure(response);
@@ -152,16 +151,10 @@ export function upload<T>(
     request.onload = () => {
       const answer = JSON.parse(request.responseText || '{}') as T & { detail?: string };
       if (request.status < 300) resolve(answer);
-      else reject(new Failure(request.status, answer.detail ?? `The server answered ${request.status}.`));
+      else reject(new Failure(request.status, answer.detail ?? say('http.the-server-answered', request.status)));
     };
-    request.onerror = () =>
-      reject(
-        new Failure(
-          0,
-          'The connection was lost. Look at the list of scenes; if the scene is not there, upload it again.',
-        ),
-      );
-    request.onabort = () => reject(new Failure(409, 'The upload was cancelled; nothing was stored.'));
+    request.onerror = () => reject(new Failure(0, say('http.the-connection-was-lost-look-at')));
+    request.onabort = () => reject(new Failure(409, say('http.the-upload-was-cancelled-nothing-was')));
     stop(() => request.abort());
     request.send(body);
   });

@@ -1,5 +1,9 @@
 import { inject, type InjectionKey } from 'vue';
-import type { StageApi } from '#compiled-core';
+import { useWords, type StageApi } from '#compiled-core';
+import { wordsOf } from '../words/language';
+
+// Whatever imports this waits for it: many words of the core are looked up once, when they are first used.
+useWords(await wordsOf('core'));
 
 /** The only place that touches the compiled core. What its types and calls are is made in the build. */
 export { newStage, shapes, standardDirections } from '#compiled-core';

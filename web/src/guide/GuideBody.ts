@@ -1,6 +1,7 @@
 import { h, type FunctionalComponent, type VNodeChild } from 'vue';
 import type { Token, Tokens } from 'marked';
 import { anchorOf, type Page } from './pages';
+import { say } from '../words/say';
 
 /** What the guide knows of a command: its name, and what runs it in the keymap in use. */
 export type AboutCommand = (id: string) => { name: string; triggers: string[] } | null;
@@ -42,7 +43,7 @@ const GuideBody: FunctionalComponent<Props, { [K in keyof Emits]: Emits[K] }> = 
     if (!told) return '';
     const { triggers } = told;
     if (!triggers.length) return h('em', told.name);
-    const more = triggers.length > MOST ? ` and ${triggers.length - MOST} more` : '';
+    const more = triggers.length > MOST ? ` ${say('guide-body.and-more', triggers.length - MOST)}` : '';
     return [triggers.slice(0, MOST).map((t, i) => [i ? ', ' : '', h('kbd', t)]), more];
   };
   const words = (text: string) => text.split(KEY).map((part, i) => (i % 2 ? keys(part) : part));

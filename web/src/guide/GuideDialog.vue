@@ -6,6 +6,7 @@ import { useRun } from '../stage/run';
 import { finder } from './find';
 import GuideBody, { type AboutCommand } from './GuideBody';
 import { guidePages, sectionsOf, type Page, type Section } from './pages';
+import { say } from '../words/say';
 
 /** The guide to everything, with a search and the keys of the keymap in use. */
 const shown = defineModel<boolean>({ required: true });
@@ -65,7 +66,7 @@ function away(command: string, args: Plain = {}) {
 <template>
   <el-dialog
     v-model="shown"
-    title="Guide"
+    :title="say('guide-dialog.guide')"
     width="min(980px, 96vw)"
     top="6vh"
     append-to="#dialogs"
@@ -78,9 +79,9 @@ function away(command: string, args: Plain = {}) {
         v-model:at="at"
         :items="items"
         :loaded="!!pages.length"
-        label="Pages of the guide"
-        find="Search the guide"
-        none="Nothing in the guide is called like that."
+        :label="say('guide-dialog.pages-of-the-guide')"
+        :find="say('guide-dialog.search-the-guide')"
+        :none="say('guide-dialog.nothing-in-the-guide-is-called')"
         @close="shown = false"
       />
       <article v-if="page && open" ref="article" tabindex="0" :aria-label="page.name" :data-page="page.id">

@@ -1,6 +1,7 @@
 import { api } from '../api/api';
 import { newStage, type Core } from '../core';
 import { tellMachine } from '../stage/machine';
+import { say } from '../words/say';
 
 /** A core without a scene that knows the user's keymap, for pages that tell of keys; with a note where they could not be had. */
 export async function keysOf(): Promise<{ core: Core; note: string }> {
@@ -8,8 +9,8 @@ export async function keysOf(): Promise<{ core: Core; note: string }> {
   try {
     const [keymap] = await Promise.all([api.kept('/api/keymaps/active'), tellMachine(core)]);
     const wrong = keymap.body && core.keys.useKeymaps(keymap.body);
-    return { core, note: wrong ? 'Your keymaps could not be used; the keys here are those Rhombus comes with.' : '' };
+    return { core, note: wrong ? say('keys-of.your-keymaps-could-not-be-used') : '' };
   } catch {
-    return { core, note: 'Your keys could not be fetched; the keys here are those Rhombus comes with.' };
+    return { core, note: say('keys-of.your-keys-could-not-be-fetched') };
   }
 }

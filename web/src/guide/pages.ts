@@ -1,4 +1,5 @@
 import { Lexer, type Token, type Tokens } from 'marked';
+import { guideText } from '../words/language';
 
 /** A page of the guide. */
 export interface Page {
@@ -55,6 +56,6 @@ let read: Promise<Page[]> | null = null;
 
 /** All pages, fetched when somebody opens the guide for the first time. */
 export function guidePages(): Promise<Page[]> {
-  read ??= import('#words/guide.en.md?raw').then((m) => pagesOf(m.default));
+  read ??= guideText().then(pagesOf);
   return read;
 }

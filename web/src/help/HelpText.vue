@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Told } from './asked';
+import { say } from '../words/say';
 
 /** What something is: its name, a sentence, what does it, and where more is told. */
 defineProps<{ told: Told }>();
@@ -12,12 +13,14 @@ const MOST = 3;
   <p class="head">
     <strong>{{ told.name }}</strong>
     <kbd v-for="t in told.triggers.slice(0, MOST)" :key="t">{{ t }}</kbd>
-    <span v-if="told.triggers.length > MOST" class="more">and {{ told.triggers.length - MOST }} more</span>
+    <span v-if="told.triggers.length > MOST" class="more">{{
+      say('help-text.and-more', told.triggers.length - MOST)
+    }}</span>
   </p>
   <p class="says">{{ told.says }}</p>
   <p v-if="told.note" class="note">{{ told.note }}</p>
   <button v-if="told.term" class="plain word" @click="$emit('word', told.term.id)">
-    What is “{{ told.term.name.toLowerCase() }}”?
+    {{ say('help-text.what-is', told.term.name.toLowerCase()) }}
   </button>
 </template>
 

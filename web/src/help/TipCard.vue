@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Tip } from '../core';
 import { useRun } from '../stage/run';
+import { say } from '../words/say';
 
 /** A tip near where the eye is. It stays until it is put away or followed, and nothing but its buttons stops the hand. */
 const props = defineProps<{ tip: Tip }>();
@@ -18,7 +19,7 @@ const place = computed(() => ({
 </script>
 
 <template>
-  <aside class="tip clipped" role="status" aria-label="Tip" :style="place" :data-tip="tip.id">
+  <aside class="tip clipped" role="status" :aria-label="say('tip-card.tip')" :style="place" :data-tip="tip.id">
     <p>{{ tip.words }}</p>
     <button
       v-if="tip.offer && tip.command"
@@ -28,8 +29,10 @@ const place = computed(() => ({
     >
       {{ tip.offer }}
     </button>
-    <button class="plain" data-command="app.end-tip" @click="run('app.end-tip')">Got it</button>
-    <button class="plain" data-command="app.no-tips" @click="run('app.no-tips')">No more tips</button>
+    <button class="plain" data-command="app.end-tip" @click="run('app.end-tip')">{{ say('tip-card.got-it') }}</button>
+    <button class="plain" data-command="app.no-tips" @click="run('app.no-tips')">
+      {{ say('tip-card.no-more-tips') }}
+    </button>
   </aside>
 </template>
 

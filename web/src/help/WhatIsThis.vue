@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, shallowRef } from 'vue';
 import type { HelpApi } from '../core';
 import { askedOf, tell, type Asked, type Told } from './asked';
 import HelpText from './HelpText.vue';
+import { say } from '../words/say';
 
 /** While it is there, pointing at anything tells what it is, and no press does anything else. */
 const props = defineProps<{ core: HelpApi }>();
@@ -73,10 +74,12 @@ onBeforeUnmount(() => LISTENERS.forEach(([name, f]) => window.removeEventListene
       class="place"
       :style="{ left: `${box.x}px`, top: `${box.y}px`, width: `${box.width}px`, height: `${box.height}px` }"
     />
-    <aside class="what" role="status" data-what aria-label="What is this?">
+    <aside class="what" role="status" data-what :aria-label="say('what-is-this.what-is-this')">
       <HelpText v-if="told" :told="told" @word="(id) => emit('word', id)" />
-      <p v-else class="ask">Point at anything: here is told what it is.</p>
-      <button class="plain end" @click="emit('end')">Enough <kbd>Esc</kbd></button>
+      <p v-else class="ask">{{ say('what-is-this.point-at-anything-here-is-told') }}</p>
+      <button class="plain end" @click="emit('end')">
+        {{ say('what-is-this.enough') }} <kbd>{{ say('what-is-this.esc') }}</kbd>
+      </button>
     </aside>
   </Teleport>
 </template>

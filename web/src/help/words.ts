@@ -1,4 +1,5 @@
-import { messages } from './messages';
+import { wordsOf } from '../words/language';
+import { messages } from '../words/messages';
 
 /** A word of the trade, as the glossary explains it. */
 export interface Term {
@@ -15,18 +16,18 @@ let glossary: Promise<Map<string, string>> | null = null;
 
 /** What things are, in a sentence each; fetched when somebody asks for the first time. */
 export function helpWords(): Promise<Map<string, string>> {
-  help ??= import('#words/help.en.properties?raw').then((m) => messages(m.default));
+  help ??= wordsOf('help').then(messages);
   return help;
 }
 
 /** What drills are called, what they ask for, and hints. */
 export function drillWords(): Promise<Map<string, string>> {
-  drills ??= import('#words/drills.en.properties?raw').then((m) => messages(m.default));
+  drills ??= wordsOf('drills').then(messages);
   return drills;
 }
 
 function glossaryWords(): Promise<Map<string, string>> {
-  glossary ??= import('#words/glossary.en.properties?raw').then((m) => messages(m.default));
+  glossary ??= wordsOf('glossary').then(messages);
   return glossary;
 }
 

@@ -8,6 +8,7 @@ import ChangePassword from '../panels/account/ChangePassword.vue';
 import PlacesList from '../panels/account/PlacesList.vue';
 import RemoveAccount from '../panels/account/RemoveAccount.vue';
 import { ref } from 'vue';
+import { say } from '../words/say';
 
 const places = ref<InstanceType<typeof PlacesList>>();
 </script>
@@ -15,7 +16,7 @@ const places = ref<InstanceType<typeof PlacesList>>();
 <template>
   <div class="page">
     <TopBar>
-      <h1>Account</h1>
+      <h1>{{ say('account-page.account') }}</h1>
       <template #right><GuideButton page="account" /></template>
     </TopBar>
     <main>

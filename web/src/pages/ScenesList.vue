@@ -16,6 +16,7 @@ import UploadLines from '../panels/scenes/UploadLines.vue';
 import { ORDERS, sifted, type Order } from '../panels/scenes/facts';
 import { keepBrought } from '../stage/broughtKeymap';
 import { Uploads } from '../stores/uploads';
+import { say } from '../words/say';
 
 /** So long after the page has come, milliseconds, nobody is still about to search in it. */
 const READY_MS = 2500;
@@ -127,12 +128,12 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 <template>
   <div class="page">
     <TopBar>
-      <h1>Scenes</h1>
+      <h1>{{ say('scenes-list.scenes') }}</h1>
       <template #right><GuideButton page="scenes" /></template>
     </TopBar>
     <main>
       <p v-if="brought" class="brought" role="status" data-brought>
-        A keymap came with this address. Open a scene to look at it and use it.
+        {{ say('scenes-list.a-keymap-came-with-this-address') }}
       </p>
       <div class="tools">
         <ChooseFiles @chosen="add" @wrong="(w) => (wrong = w)" />
@@ -140,31 +141,47 @@ onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
         <input
           v-model="text"
           type="search"
-          placeholder="Find a scene"
+          :placeholder="say('scenes-list.find-a-scene')"
           data-help="find-scene"
-          aria-label="Find a scene"
+          :aria-label="say('scenes-list.find-a-scene')"
           spellcheck="false"
         />
-        <select :value="order" data-help="scene-order" aria-label="Order of scenes" @change="ordered">
+        <select
+          :value="order"
+          data-help="scene-order"
+          :aria-label="say('scenes-list.order-of-scenes')"
+          @change="ordered"
+        >
           <option v-for="(words, key) in ORDERS" :key="key" :value="key">{{ words }}</option>
         </select>
       </div>
       <UploadLines :uploads="uploads" />
       <p v-if="removed" class="removed clipped" role="status" data-removed>
-        “{{ removed.name }}” is deleted. For an hour it can be brought back.
-        <button class="plain" @click="restore">Bring it back</button>
-        <button class="plain" aria-label="Dismiss" @click="removed = null">Dismiss</button>
+        {{ say('scenes-list.is-deleted-for-an-hour-it', removed.name) }}
+        <button class="plain" @click="restore">{{ say('scenes-list.bring-it-back') }}</button>
+        <button class="plain" :aria-label="say('scenes-list.dismiss')" @click="removed = null">
+          {{ say('scenes-list.dismiss') }}
+        </button>
       </p>
-      <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
+      <p v-if="wrong" class="wrong" role="alert">
+        {{ wrong }} <button class="plain" @click="load">{{ say('scenes-list.try-again') }}</button>
+      </p>
       <div v-if="loaded && !wrong && scenes.length === 0" class="empty">
-        <h2>No scenes yet</h2>
-        <p>Drop a file anywhere on this page, or a folder, or a zip: glTF and GLB, OBJ with MTL, STL, PLY or 3MF.</p>
-        <p>One upload may have 200 MB. What a file has that is not shown here is told beside its scene.</p>
+        <h2>{{ say('scenes-list.no-scenes-yet') }}</h2>
+        <p>{{ say('scenes-list.drop-a-file-anywhere-on-this') }}</p>
+        <p>{{ say('scenes-list.one-upload-may-have-200-mb') }}</p>
       </div>
       <p v-else-if="loaded && shown.length === 0 && scenes.length" class="none" role="status">
-        No scene is called like that. <button class="plain" @click="text = ''">Show all {{ scenes.length }}</button>
+        {{ say('scenes-list.no-scene-is-called-like-that') }}
+        <button class="plain" @click="text = ''">{{ say('scenes-list.show-all', scenes.length) }}</button>
       </p>
-      <ul v-if="shown.length" class="cards" aria-label="Scenes" @pointerover.once="ready" @focusin.once="ready">
+      <ul
+        v-if="shown.length"
+        class="cards"
+        :aria-label="say('scenes-list.scenes')"
+        @pointerover.once="ready"
+        @focusin.once="ready"
+      >
         <SceneCard
           v-for="s in shown.slice(0, most)"
           :key="s.id"

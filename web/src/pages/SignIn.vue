@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useSession } from '../stores/session';
+import { say } from '../words/say';
 
 const session = useSession();
 const route = useRoute();
@@ -44,11 +45,11 @@ async function go() {
     </section>
     <form class="form" @submit.prevent="go">
       <h1>Rhombus</h1>
-      <p class="lead">Look at a scene from every side, and never get lost in it.</p>
-      <p v-if="first" class="first">This is a new installation. Choose the first account.</p>
-      <label for="name">Name</label>
+      <p class="lead">{{ say('sign-in.look-at-a-scene-from-every') }}</p>
+      <p v-if="first" class="first">{{ say('sign-in.this-is-a-new-installation-choose') }}</p>
+      <label for="name">{{ say('sign-in.name') }}</label>
       <el-input id="name" v-model="name" size="large" autocomplete="username" autofocus required />
-      <label for="password">Password</label>
+      <label for="password">{{ say('sign-in.password') }}</label>
       <el-input
         id="password"
         v-model="password"
@@ -60,10 +61,10 @@ async function go() {
       />
       <p class="wrong" role="alert">{{ wrong }}</p>
       <el-button native-type="submit" type="primary" size="large" :loading="busy">
-        {{ making ? 'Create account' : 'Sign in' }}
+        {{ making ? say('sign-in.create-account') : say('sign-in.sign-in') }}
       </el-button>
       <button v-if="session.signUpOffered && !first" type="button" class="plain other" @click="joining = !joining">
-        {{ joining ? 'I have an account' : 'I have no account yet' }}
+        {{ joining ? say('sign-in.i-have-an-account') : say('sign-in.i-have-no-account-yet') }}
       </button>
     </form>
   </main>

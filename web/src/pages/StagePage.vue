@@ -28,6 +28,7 @@ import { useStage } from '../stores/stage';
 import { applyAxes, axes } from '../theme/axes';
 import { theme, themeEverywhere } from '../theme/theme';
 import type { Theme } from '../stage/painter/Painter';
+import { say } from '../words/say';
 
 const props = defineProps<{ id: string }>();
 const store = useStage();
@@ -71,7 +72,7 @@ function application() {
 
 async function fullScreen() {
   await (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen()).catch(
-    () => store.tell({ text: 'This browser does not let the page fill the screen.' }),
+    () => store.tell({ text: say('stage-page.this-browser-does-not-let-the') }),
   );
 }
 
@@ -80,7 +81,7 @@ async function copyLink() {
   await navigator.clipboard.writeText(address).then(
     () =>
       store.tell({
-        text: 'The address of these views is in the clipboard. Whoever may open this scene sees them there.',
+        text: say('stage-page.the-address-of-these-views-is'),
       }),
     () => (link.value = address),
   );
@@ -171,15 +172,15 @@ onBeforeUnmount(() => {
           :percentage="Math.round(open.loading.value.part * 100)"
           :stroke-width="4"
           :show-text="false"
-          aria-label="Loading"
+          :aria-label="say('stage-page.loading')"
         />
       </div>
       <div v-if="wrong" class="wrong clipped" role="alert">
-        <h2>{{ gone ? 'This scene is not here' : 'The scene could not be opened' }}</h2>
-        <p>{{ gone ? 'It was deleted, or it belongs to somebody else.' : wrong }}</p>
+        <h2>{{ gone ? say('stage-page.this-scene-is-not-here') : say('stage-page.the-scene-could-not-be-opened') }}</h2>
+        <p>{{ gone ? say('stage-page.it-was-deleted-or-it-belongs') : wrong }}</p>
         <p>
-          <RouterLink to="/scenes">All scenes</RouterLink>
-          <button v-if="!gone" class="plain" @click="load">Try again</button>
+          <RouterLink to="/scenes">{{ say('stage-page.all-scenes') }}</RouterLink>
+          <button v-if="!gone" class="plain" @click="load">{{ say('stage-page.try-again') }}</button>
         </p>
       </div>
       <ThroughList v-if="through" :through="through" @close="through = null" />

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useStage } from '../stores/stage';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ stage: HTMLElement | undefined }>();
 const store = useStage();
@@ -59,7 +60,7 @@ function key(e: KeyboardEvent, id: string) {
     :role="b.crossing ? undefined : 'separator'"
     :aria-orientation="b.crossing ? undefined : b.upright ? 'vertical' : 'horizontal'"
     :aria-valuenow="b.crossing ? undefined : Math.round((b.part ?? 0.5) * 100)"
-    :aria-label="b.crossing ? undefined : 'Border between viewports: arrows move it, Enter evens it out'"
+    :aria-label="b.crossing ? undefined : say('board-borders.border-between-viewports-arrows-move-it')"
     :tabindex="b.crossing ? undefined : 0"
     data-help="border"
     :data-border="b.id"

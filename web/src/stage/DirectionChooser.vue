@@ -2,6 +2,7 @@
 import { useCore, type Frame } from '../core';
 import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame }>();
 const core = useCore();
@@ -13,7 +14,7 @@ const pictures = usePictures();
     data-chooser
     :view="view"
     :text="view.title"
-    label="Direction or camera"
+    :label="say('direction-chooser.direction-or-camera')"
     data-help="chip-direction"
     :lead="view.active"
     :ask="() => core.show.choices(props.view.id)"

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Frame, Marks } from '../core';
 import { arrow } from './arrows';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ marks: Marks; view: Frame }>();
 /** Where the keyboard finds each handle. */
@@ -10,9 +11,16 @@ const places = computed(() => [
   ...props.marks.handles.map((h) => ({ id: h.id, words: h.words, x: h.points.at(-2)!, y: h.points.at(-1)! })),
   ...(props.marks.sketch?.strokes ?? []).flatMap((s) => [
     { id: s.first, words: `${s.sort} ${s.number}`, x: s.x1, y: s.y1 },
-    ...(s.sort === 'point' ? [] : [{ id: s.second, words: `end of ${s.sort} ${s.number}`, x: s.x2, y: s.y2 }]),
+    ...(s.sort === 'point'
+      ? []
+      : [{ id: s.second, words: say('handle-keys.end-of', s.sort, s.number), x: s.x2, y: s.y2 }]),
   ]),
-  ...props.marks.cameraHandles.map((h) => ({ id: h.id, words: `${h.words} of the camera`, x: h.x, y: h.y })),
+  ...props.marks.cameraHandles.map((h) => ({
+    id: h.id,
+    words: say('handle-keys.of-the-camera', h.words),
+    x: h.x,
+    y: h.y,
+  })),
 ]);
 const emit = defineEmits<{ aim: [handle: string] }>();
 const run = useRun();
@@ -32,7 +40,7 @@ function key(e: KeyboardEvent, h: { id: string }) {
     :key="h.id"
     class="handle"
     :style="{ left: `${h.x - 12}px`, top: `${h.y - 12}px` }"
-    :aria-label="`${h.words}: arrow keys step, Shift far, Alt fine`"
+    :aria-label="say('handle-keys.arrow-keys-step', h.words)"
     :data-handle-key="h.id"
     data-command="tool.step-handle"
     @keydown="key($event, h)"

@@ -6,6 +6,7 @@ import ChoiceWords from './ChoiceWords.vue';
 import LookEditor from './LookEditor.vue';
 import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame }>();
 const core = useCore();
@@ -23,9 +24,9 @@ const own = (to: string): Choice => ({
   on: false,
 });
 const exposures = [
-  { to: 'darker', words: 'Darker' },
-  { to: 'brighter', words: 'Brighter' },
-  { to: 'usual', words: 'As usual' },
+  { to: 'darker', words: say('look-chooser.darker') },
+  { to: 'brighter', words: say('look-chooser.brighter') },
+  { to: 'usual', words: say('look-chooser.as-usual') },
 ];
 </script>
 
@@ -34,7 +35,7 @@ const exposures = [
     class="look"
     :view="view"
     :text="view.displayLabel"
-    label="Look"
+    :label="say('look-chooser.look')"
     data-help="chip-look"
     :bright="view.active"
     numbered
@@ -47,8 +48,14 @@ const exposures = [
       <LookEditor :view="view" :choose="choose" @back="editing = false" />
     </template>
     <template #default="{ choose }">
-      <ChoiceWords v-if="lights.length" class="row" :choices="lights" label="Lit by" @choose="choose($event)" />
-      <div v-if="lights.length" class="row" role="group" aria-label="Brightness">
+      <ChoiceWords
+        v-if="lights.length"
+        class="row"
+        :choices="lights"
+        :label="say('look-chooser.lit-by')"
+        @choose="choose($event)"
+      />
+      <div v-if="lights.length" class="row" role="group" :aria-label="say('look-chooser.brightness')">
         <button
           v-for="e in exposures"
           :key="e.to"
@@ -62,9 +69,14 @@ const exposures = [
           {{ e.words }}
         </button>
       </div>
-      <ChoiceWords class="row" :choices="backgrounds" label="Background" @choose="choose($event, true)">
+      <ChoiceWords
+        class="row"
+        :choices="backgrounds"
+        :label="say('look-chooser.background')"
+        @choose="choose($event, true)"
+      >
         <label class="word" :class="{ own: view.background.startsWith('#') }">
-          Colour of your own
+          {{ say('look-chooser.colour-of-your-own') }}
           <input
             type="color"
             :value="view.background.startsWith('#') ? view.background : '#24414e'"
@@ -73,14 +85,16 @@ const exposures = [
         </label>
       </ChoiceWords>
       <div class="row">
-        <button class="word" data-edit-look @click="editing = true">Change this look, or keep one …</button>
+        <button class="word" data-edit-look @click="editing = true">
+          {{ say('look-chooser.change-this-look-or-keep-one') }}
+        </button>
         <button
           v-if="store.views.length > 1"
           class="word"
           data-command="display.everywhere"
           @click="choose({ id: 'all', label: '', command: 'display.everywhere', args: {}, on: false })"
         >
-          The same in all viewports
+          {{ say('look-chooser.the-same-in-all-viewports') }}
         </button>
       </div>
     </template>

@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue';
 import { useCore, type Choice, type Frame } from '../core';
 import { useStage } from '../stores/stage';
 import ChoiceWords from './ChoiceWords.vue';
+import { say } from '../words/say';
 
 /** Changes a viewport's look part by part, keeps it under a name, and puts it on a digit. */
 const props = defineProps<{ view: Frame; choose: (c: Choice, stay: boolean) => void }>();
@@ -20,7 +21,7 @@ const state = computed(() => {
 const digits = computed<Choice[]>(() =>
   ['none', '1', '2', '3', '4', '5', '6', '7', '8', '9'].map((digit) => ({
     id: digit,
-    label: digit === 'none' ? 'None' : digit,
+    label: digit === 'none' ? say('look-editor.none') : digit,
     command: 'display.look-digit',
     args: { look: state.value?.id ?? '', digit },
     on: (state.value?.digit ?? 'none') === digit,
@@ -54,7 +55,7 @@ function typed(e: KeyboardEvent) {
 <template>
   <div v-if="state" ref="box" class="editor" data-look-editor>
     <div class="head">
-      <button class="word" data-all-looks @click="$emit('back')">All looks</button>
+      <button class="word" data-all-looks @click="$emit('back')">{{ say('look-editor.all-looks') }}</button>
       <strong>{{ state.label }}</strong>
     </div>
     <div v-for="p in state.parts" :key="p.id" class="part">
@@ -62,33 +63,35 @@ function typed(e: KeyboardEvent) {
       <ChoiceWords :choices="p.choices" :label="p.words" :part="p.id" @choose="take" />
     </div>
     <div class="part last">
-      <label class="name" :for="`keep-${view.id}`">Keep as</label>
+      <label class="name" :for="`keep-${view.id}`">{{ say('look-editor.keep-as') }}</label>
       <span class="row">
         <input
           :id="`keep-${view.id}`"
           v-model="name"
           maxlength="40"
           spellcheck="false"
-          :placeholder="state.own ?? 'a name of your own'"
+          :placeholder="state.own ?? say('look-editor.a-name-of-your-own')"
           data-look-name
           @keydown="typed"
         />
-        <button class="word" data-command="display.keep-look" :disabled="!name.trim()" @click="keep">Keep</button>
+        <button class="word" data-command="display.keep-look" :disabled="!name.trim()" @click="keep">
+          {{ say('look-editor.keep') }}
+        </button>
         <button
           v-if="state.own"
           class="word"
           data-command="display.remove-look"
           @click="run('display.remove-look', { look: state.id })"
         >
-          Remove “{{ state.own }}”
+          {{ say('look-editor.remove', state.own) }}
         </button>
       </span>
     </div>
     <div v-if="state.named" class="part">
-      <span class="name">Digit</span>
-      <ChoiceWords :choices="digits" label="Digit that chooses it" @choose="take" />
+      <span class="name">{{ say('look-editor.digit') }}</span>
+      <ChoiceWords :choices="digits" :label="say('look-editor.digit-that-chooses-it')" @choose="take" />
     </div>
-    <p v-else class="hint">Keep it under a name to put it on a digit and to find it in other scenes.</p>
+    <p v-else class="hint">{{ say('look-editor.keep-it-under-a-name-to') }}</p>
   </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Marks, Frame } from '../core';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
 const off = computed(() => props.view.overlays.some((o) => o.id === 'meshes' && !o.on));
@@ -17,7 +18,7 @@ const run = useRun();
     data-command="view.frame-selection"
     :class="{ left: marks.beacon.x > view.rect.width / 2 }"
     :style="{ left: `${marks.beacon.x}px`, top: `${marks.beacon.y}px` }"
-    :data-note="`Frame ${marks.beacon.name}`"
+    :data-note="say('lost-marks.frame', marks.beacon.name)"
     @click="run('view.frame-selection', {}, view.id)"
   >
     <svg viewBox="-13 -13 26 26" width="26" height="26" aria-hidden="true">
@@ -30,19 +31,23 @@ const run = useRun();
   </button>
   <div v-if="marks.empty && view.rect.width > 170 && view.rect.height > 130" class="empty clipped" data-empty>
     <template v-if="off">
-      <p>Meshes are off in this viewport.</p>
+      <p>{{ say('lost-marks.meshes-are-off-in-this-viewport') }}</p>
       <button
         class="plain"
         data-command="display.overlay"
         @click="run('display.overlay', { overlay: 'meshes' }, view.id)"
       >
-        Show meshes
+        {{ say('lost-marks.show-meshes') }}
       </button>
     </template>
     <template v-else>
-      <p>Nothing is in view here.</p>
-      <button class="plain" data-command="view.frame-all" @click="run('view.frame-all', {}, view.id)">Frame all</button>
-      <button class="plain" data-command="view.home" @click="run('view.home', {}, view.id)">Go home</button>
+      <p>{{ say('lost-marks.nothing-is-in-view-here') }}</p>
+      <button class="plain" data-command="view.frame-all" @click="run('view.frame-all', {}, view.id)">
+        {{ say('lost-marks.frame-all') }}
+      </button>
+      <button class="plain" data-command="view.home" @click="run('view.home', {}, view.id)">
+        {{ say('lost-marks.go-home') }}
+      </button>
     </template>
   </div>
 </template>

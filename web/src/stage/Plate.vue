@@ -9,6 +9,7 @@ import { drag as follow, viewportAt } from '../drags/drag';
 import type { MenuItem } from '../menus/item';
 import PlateChip from './PlateChip.vue';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame }>();
 const store = useStage();
@@ -16,26 +17,26 @@ const run = useRun();
 
 const lenses = computed<MenuItem[]>(() => [
   {
-    label: props.view.projection === 'perspective' ? 'Make flat' : 'Make perspective',
+    label: props.view.projection === 'perspective' ? say('plate.make-flat') : say('plate.make-perspective'),
     command: 'view.toggle-projection',
   },
-  { label: 'Opposite side', command: 'view.opposite' },
-  { label: 'Level the horizon', command: 'view.level' },
-  { label: 'Quarter roll left', command: 'view.quarter-roll', args: { to: 'left' }, half: true },
-  { label: 'Quarter roll right', command: 'view.quarter-roll', args: { to: 'right' }, half: true },
-  { label: 'Zoom in', command: 'navigate.step-zoom', args: { to: 'in' }, half: true, apart: true },
-  { label: 'Zoom out', command: 'navigate.step-zoom', args: { to: 'out' }, half: true },
-  { label: 'Crop in', command: 'navigate.step-crop', args: { to: 'in' }, half: true },
-  { label: 'Crop out', command: 'navigate.step-crop', args: { to: 'out' }, half: true },
-  ...(props.view.crop ? [{ label: 'Picture as it is', command: 'view.reset-crop' }] : []),
-  { label: 'Walk', command: 'walk.start', half: true, apart: true },
-  { label: 'Fly', command: 'walk.fly', half: true },
-  { label: 'Frame selection', command: 'view.frame-selection', half: true, apart: true },
-  { label: 'Frame all', command: 'view.frame-all', half: true },
-  { label: 'Go home', command: 'view.home', half: true },
-  { label: 'Set home here', command: 'view.set-home', half: true },
-  { label: 'Put home back', command: 'view.reset-home', half: true },
-  { label: 'Pin this view', command: 'pin.add', apart: true },
+  { label: say('plate.opposite-side'), command: 'view.opposite' },
+  { label: say('plate.level-the-horizon'), command: 'view.level' },
+  { label: say('plate.quarter-roll-left'), command: 'view.quarter-roll', args: { to: 'left' }, half: true },
+  { label: say('plate.quarter-roll-right'), command: 'view.quarter-roll', args: { to: 'right' }, half: true },
+  { label: say('plate.zoom-in'), command: 'navigate.step-zoom', args: { to: 'in' }, half: true, apart: true },
+  { label: say('plate.zoom-out'), command: 'navigate.step-zoom', args: { to: 'out' }, half: true },
+  { label: say('plate.crop-in'), command: 'navigate.step-crop', args: { to: 'in' }, half: true },
+  { label: say('plate.crop-out'), command: 'navigate.step-crop', args: { to: 'out' }, half: true },
+  ...(props.view.crop ? [{ label: say('plate.picture-as-it-is'), command: 'view.reset-crop' }] : []),
+  { label: say('plate.walk'), command: 'walk.start', half: true, apart: true },
+  { label: say('plate.fly'), command: 'walk.fly', half: true },
+  { label: say('plate.frame-selection'), command: 'view.frame-selection', half: true, apart: true },
+  { label: say('plate.frame-all'), command: 'view.frame-all', half: true },
+  { label: say('plate.go-home'), command: 'view.home', half: true },
+  { label: say('plate.set-home-here'), command: 'view.set-home', half: true },
+  { label: say('plate.put-home-back'), command: 'view.reset-home', half: true },
+  { label: say('plate.pin-this-view'), command: 'pin.add', apart: true },
 ]);
 const overlays = computed<MenuItem[]>(() =>
   props.view.overlays.map((o) => ({ label: o.label, command: 'display.overlay', args: { overlay: o.id }, on: o.on })),
@@ -45,21 +46,21 @@ const narrow = computed(() => props.view.rect.width < (props.view.camera ? 460 :
 const tight = computed(() => props.view.rect.width < 190);
 const others = computed(() => store.views.filter((v) => v.id !== props.view.id));
 const places = computed<MenuItem[]>(() => [
-  { label: props.view.solo ? 'Bring all viewports back' : 'Solo', command: 'board.solo' },
-  { label: 'Split side by side', command: 'board.split', args: { to: 'right' }, half: true, apart: true },
-  { label: 'Split above and below', command: 'board.split', args: { to: 'below' }, half: true },
+  { label: props.view.solo ? say('plate.bring-all-viewports-back') : say('plate.solo'), command: 'board.solo' },
+  { label: say('plate.split-side-by-side'), command: 'board.split', args: { to: 'right' }, half: true, apart: true },
+  { label: say('plate.split-above-and-below'), command: 'board.split', args: { to: 'below' }, half: true },
   ...others.value.map((v, i) => ({
-    label: `Swap with ${nameOf(v, store.views)}`,
+    label: say('plate.swap-with', nameOf(v, store.views)),
     command: 'board.swap',
     args: { with: v.id },
     half: true,
     apart: i < 2 && i === 0,
   })),
-  ...(narrow.value ? [{ label: 'Pad', command: 'pad.open', apart: true }] : []),
-  ...(others.value.length ? [{ label: 'Close', command: 'board.close', apart: true }] : []),
-  { label: 'Back in the Trail', command: 'trail.back', half: true, apart: true },
-  { label: 'Forward', command: 'trail.forward', half: true },
-  { label: 'Snapshot', command: 'app.snapshot' },
+  ...(narrow.value ? [{ label: say('plate.pad'), command: 'pad.open', apart: true }] : []),
+  ...(others.value.length ? [{ label: say('plate.close'), command: 'board.close', apart: true }] : []),
+  { label: say('plate.back-in-the-trail'), command: 'trail.back', half: true, apart: true },
+  { label: say('plate.forward'), command: 'trail.forward', half: true },
+  { label: say('plate.snapshot'), command: 'app.snapshot' },
 ]);
 const over = ref<string | null>(null);
 
@@ -76,9 +77,9 @@ function drag(e: PointerEvent) {
 
 /** What navigating does to the camera one looks through, and what a click on these words changes. */
 const STATES = {
-  guarded: 'Guarded: navigating leaves the camera where it is. Click to drive it.',
-  driven: 'Driven: navigating moves the camera. Click to guard it.',
-  locked: 'Locked: navigating moves neither the camera nor this view. It is unlocked in the Scene drawer.',
+  guarded: say('plate.guarded-navigating-leaves-the-camera-where'),
+  driven: say('plate.driven-navigating-moves-the-camera-click'),
+  locked: say('plate.locked-navigating-moves-neither-the-camera'),
 };
 
 function choose(c: MenuItem) {
@@ -102,7 +103,7 @@ function choose(c: MenuItem) {
       :class="view.cameraState"
       data-command="camera.drive"
       :aria-pressed="view.cameraState === 'driven'"
-      :aria-label="`${view.title} is ${view.cameraState}`"
+      :aria-label="say('plate.is', view.title, view.cameraState)"
       :data-note="STATES[view.cameraState]"
       @click="run('camera.drive', {}, view.id)"
     >
@@ -113,8 +114,8 @@ function choose(c: MenuItem) {
       class="chip"
       :class="{ bright: view.active }"
       data-command="camera.leave"
-      :data-note="`Leave ${view.title}: back to the view from before`"
-      :aria-label="`Leave ${view.title}`"
+      :data-note="say('plate.leave-back-to-the-view-from', view.title)"
+      :aria-label="say('plate.leave', view.title)"
       @click="run('camera.leave', {}, view.id)"
     >
       <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-7 0H4M-3-4-7 0-3 4M7-5V5" class="line" /></svg>
@@ -124,23 +125,42 @@ function choose(c: MenuItem) {
       class="lens"
       :text="view.lens"
       :bright="view.active"
-      label="Lens, framing and home"
+      :label="say('plate.lens-framing-and-home')"
       help="chip-lens"
       :choices="lenses"
       @choose="choose"
     />
     <LookChooser :view="view" />
-    <PlateChip v-if="!tight" text="" label="Overlays" help="chip-overlays" :choices="overlays" @choose="choose">
+    <PlateChip
+      v-if="!tight"
+      text=""
+      :label="say('plate.overlays')"
+      help="chip-overlays"
+      :choices="overlays"
+      @choose="choose"
+    >
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path d="M0-7 7 0 0 7-7 0ZM-3.5-3.5 3.5 3.5M3.5-3.5-3.5 3.5" class="line" />
       </svg>
     </PlateChip>
-    <PlateChip text="" label="Viewport: split, swap, close" help="chip-viewport" :choices="places" @choose="choose">
+    <PlateChip
+      text=""
+      :label="say('plate.viewport-split-swap-close')"
+      help="chip-viewport"
+      :choices="places"
+      @choose="choose"
+    >
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path d="M-7-5H7V5H-7ZM0-5V5" class="line" />
       </svg>
     </PlateChip>
-    <button v-if="!narrow" class="pad" data-command="pad.open" aria-label="Pad" @click="run('pad.open', {}, view.id)">
+    <button
+      v-if="!narrow"
+      class="pad"
+      data-command="pad.open"
+      :aria-label="say('plate.pad')"
+      @click="run('pad.open', {}, view.id)"
+    >
       <svg viewBox="-8 -8 16 16" aria-hidden="true">
         <path
           d="M0-7 2.2-4.8 0-2.6-2.2-4.8ZM0 7 2.2 4.8 0 2.6-2.2 4.8ZM-7 0-4.8 2.2-2.6 0-4.8-2.2ZM7 0 4.8 2.2 2.6 0 4.8-2.2Z"

@@ -4,6 +4,7 @@ import type { Frame, Marks, Plain } from '../core';
 import type { MenuItem } from '../menus/item';
 import { useRoving } from '../menus/roving';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
 const emit = defineEmits<{ closed: [] }>();
@@ -18,12 +19,12 @@ const box = ref<HTMLElement>();
 const { key, begin } = useRoving(box, () => close(), { ArrowUp: -1, ArrowDown: 1 });
 const CHOICES: MenuItem[] = [
   // First what does no harm to who presses Enter too soon.
-  { label: 'Level the horizon', command: 'view.level' },
-  { label: 'Perspective or flat', command: 'view.toggle-projection' },
-  { label: 'Quarter roll left', command: 'view.quarter-roll', args: { to: 'left' } },
-  { label: 'Quarter roll right', command: 'view.quarter-roll', args: { to: 'right' } },
-  { label: 'Go home', command: 'view.home' },
-  { label: 'Set home to this view', command: 'view.set-home' },
+  { label: say('rose-menu.level-the-horizon'), command: 'view.level' },
+  { label: say('rose-menu.perspective-or-flat'), command: 'view.toggle-projection' },
+  { label: say('rose-menu.quarter-roll-left'), command: 'view.quarter-roll', args: { to: 'left' } },
+  { label: say('rose-menu.quarter-roll-right'), command: 'view.quarter-roll', args: { to: 'right' } },
+  { label: say('rose-menu.go-home'), command: 'view.home' },
+  { label: say('rose-menu.set-home-to-this-view'), command: 'view.set-home' },
 ];
 
 async function open() {
@@ -55,7 +56,7 @@ defineExpose({ open });
     ref="box"
     class="menu clipped"
     role="menu"
-    aria-label="Rose"
+    :aria-label="say('rose-menu.rose')"
     :style="place"
     @keydown="key"
     @focusout="left"

@@ -8,6 +8,7 @@ import { useRun } from './run';
 import { axes } from '../theme/axes';
 import { theme } from '../theme/theme';
 import { toStage } from './toStage';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
 const run = useRun();
@@ -92,7 +93,7 @@ defineExpose({ openMenu: () => open(false) });
     data-rose
     tabindex="0"
     role="listbox"
-    :aria-label="`Rose of ${view.title}: choose a direction with the arrow keys, Enter goes there`"
+    :aria-label="say('rose-view.rose-of-choose-a-direction-with', view.title)"
     :aria-activedescendant="id(told)"
     :style="square"
     @keydown="key"

@@ -16,6 +16,7 @@ import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ open: OpenScene; shown: Record<string, boolean> }>();
 defineEmits<{ toggle: [panel: string] }>();
@@ -28,17 +29,17 @@ const history = ref<InstanceType<typeof HistoryMenu>>();
 const adding = ref<InstanceType<typeof AddMenu>>();
 const WORDS = {
   saved: 'saved',
-  saving: 'saving…',
-  offline: 'offline, kept here',
-  conflict: 'changed in another window',
-  apart: 'not saved. Take over',
-  'signed-out': 'signed out: kept here',
-  refused: 'not saved: why?',
+  saving: say('stage-bar.saving'),
+  offline: say('stage-bar.offline-kept-here'),
+  conflict: say('stage-bar.changed-in-another-window'),
+  apart: say('stage-bar.not-saved-take-over'),
+  'signed-out': say('stage-bar.signed-out-kept-here'),
+  refused: say('stage-bar.not-saved-why'),
 };
 /** The same at length. */
 const WHY: Partial<Record<keyof typeof WORDS, string>> = {
-  offline: 'The server does not answer. What you do is kept in this browser and saved when it is back.',
-  apart: 'Another window with this scene saves; what is done here stays in this page until this one takes over.',
+  offline: say('stage-bar.the-server-does-not-answer-what'),
+  apart: say('stage-bar.another-window-with-this-scene-saves'),
 };
 const worst = computed(() => {
   const states = props.open.keepers.map((k) => k.state.value);
@@ -49,46 +50,46 @@ const redo = computed(() => store.readout.redo);
 
 /** What the scene's name leads to. */
 const FILE: MenuItem[] = [
-  { label: 'Save as a file', command: 'app.export', args: { what: 'scene' } },
-  { label: 'Save the selection', command: 'app.export', args: { what: 'selection' } },
-  { label: 'Newer file', command: 'app.newer-file' },
-  { label: 'Cameras as CSV', command: 'app.export-cameras', args: { format: 'csv' }, apart: true },
-  { label: 'Cameras as JSON', command: 'app.export-cameras', args: { format: 'json' } },
-  { label: 'Shot list', command: 'app.shots', apart: true },
-  { label: 'Snapshot', command: 'app.snapshot' },
-  { label: 'Versions', command: 'app.versions' },
+  { label: say('stage-bar.save-as-a-file'), command: 'app.export', args: { what: 'scene' } },
+  { label: say('stage-bar.save-the-selection'), command: 'app.export', args: { what: 'selection' } },
+  { label: say('stage-bar.newer-file'), command: 'app.newer-file' },
+  { label: say('stage-bar.cameras-as-csv'), command: 'app.export-cameras', args: { format: 'csv' }, apart: true },
+  { label: say('stage-bar.cameras-as-json'), command: 'app.export-cameras', args: { format: 'json' } },
+  { label: say('stage-bar.shot-list'), command: 'app.shots', apart: true },
+  { label: say('stage-bar.snapshot'), command: 'app.snapshot' },
+  { label: say('stage-bar.versions'), command: 'app.versions' },
 ];
 
 /** What helps whoever is new here. */
 const HELP: MenuItem[] = [
-  { label: 'What is this?', command: 'app.what' },
-  { label: 'Guide', command: 'app.guide' },
-  { label: 'Glossary', command: 'app.glossary' },
-  { label: 'Drills', command: 'app.drills' },
-  { label: 'All keys', command: 'app.keys' },
-  { label: 'Habits', command: 'app.habits' },
-  { label: 'Find a command', command: 'app.find' },
-  { label: 'First steps once more', command: 'app.steps-again', apart: true },
-  { label: 'Tips once more', command: 'app.tips-again' },
+  { label: say('stage-bar.what-is-this'), command: 'app.what' },
+  { label: say('stage-bar.guide'), command: 'app.guide' },
+  { label: say('stage-bar.glossary'), command: 'app.glossary' },
+  { label: say('stage-bar.drills'), command: 'app.drills' },
+  { label: say('stage-bar.all-keys'), command: 'app.keys' },
+  { label: say('stage-bar.habits'), command: 'app.habits' },
+  { label: say('stage-bar.find-a-command'), command: 'app.find' },
+  { label: say('stage-bar.first-steps-once-more'), command: 'app.steps-again', apart: true },
+  { label: say('stage-bar.tips-once-more'), command: 'app.tips-again' },
 ];
 
 /** Names of what is kept, in the order of the scene's keepers. */
 const KEPT = [
-  'the views of this scene',
-  'your boards',
-  'the Pins of this scene',
-  'your keys',
-  'your habits',
-  'the changes of this scene',
+  say('stage-bar.the-views-of-this-scene'),
+  say('stage-bar.your-boards'),
+  say('stage-bar.the-pins-of-this-scene'),
+  say('stage-bar.your-keys'),
+  say('stage-bar.your-habits'),
+  say('stage-bar.the-changes-of-this-scene'),
 ];
 
 async function settle(keeper: Keeper, what: string) {
   const mine = await ElMessageBox.confirm(
-    `Another window has saved ${what} since this one did. Nothing is lost: choose which state goes on. Closing this leaves both as they are.`,
-    'Changed in another window',
+    say('stage-bar.another-window-has-saved-since-this', what),
+    say('stage-bar.changed-in-another-window-2'),
     {
-      confirmButtonText: 'Take over with this window',
-      cancelButtonText: 'Take the other one',
+      confirmButtonText: say('stage-bar.take-over-with-this-window'),
+      cancelButtonText: say('stage-bar.take-the-other-one'),
       distinguishCancelAndClose: true,
       closeOnClickModal: false,
     },
@@ -101,7 +102,7 @@ async function settle(keeper: Keeper, what: string) {
 }
 
 function refused(keeper: Keeper, what: string) {
-  store.tell({ text: `The server does not save ${what}: ${keeper.why.value} What you do stays in this browser.` });
+  store.tell({ text: say('stage-bar.the-server-does-not-save-what', what, keeper.why.value) });
 }
 
 props.open.keepers.forEach((k, i) =>
@@ -132,7 +133,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
     <h1 class="name">
       <CommandMenu :items="FILE" placement="top-start" @choose="run($event.command, $event.args)">
         <button class="plain" data-help="scene-menu" :data-note="open.detail.value?.name" data-scene-menu>
-          <span class="text">{{ open.detail.value?.name ?? 'Scene' }}</span>
+          <span class="text">{{ open.detail.value?.name ?? say('stage-bar.scene') }}</span>
           <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-4-2 0 2 4-2" /></svg>
         </button>
       </CommandMenu>
@@ -162,8 +163,8 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
         class="plain"
         data-command="edit.undo"
         :disabled="!undo"
-        :data-note="undo ? `Undo: ${undo}` : 'Nothing to undo'"
-        aria-label="Undo"
+        :data-note="undo ? say('stage-bar.undo', undo) : say('stage-bar.nothing-to-undo')"
+        :aria-label="say('stage-bar.undo-2')"
         @click="run('edit.undo')"
       >
         <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-6-2H3A4 4 0 0 1 3 6H-3M-6-2l4-4M-6-2l4 4" /></svg>
@@ -172,8 +173,8 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
         class="plain"
         data-command="edit.redo"
         :disabled="!redo"
-        :data-note="redo ? `Redo: ${redo}` : 'Nothing to redo'"
-        aria-label="Redo"
+        :data-note="redo ? say('stage-bar.redo', redo) : say('stage-bar.nothing-to-redo')"
+        :aria-label="say('stage-bar.redo-2')"
         @click="run('edit.redo')"
       >
         <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M6-2H-3A4 4 0 0 0 -3 6H3M6-2l-4-4M6-2l-4 4" /></svg>
@@ -182,7 +183,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
       <AddMenu ref="adding" />
       <span class="rule" />
       <button class="plain" :aria-pressed="shown.scene" data-help="drawer-scene" @click="$emit('toggle', 'scene')">
-        Scene
+        {{ say('stage-bar.scene') }}
       </button>
       <button
         class="plain"
@@ -190,14 +191,16 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
         data-help="drawer-readout"
         @click="$emit('toggle', 'readout')"
       >
-        Readout
+        {{ say('stage-bar.readout') }}
       </button>
       <template v-if="!narrow">
-        <button class="plain" data-command="app.keys" @click="run('app.keys')">Keys</button>
-        <button class="plain" data-command="app.habits" @click="run('app.habits')">Habits</button>
+        <button class="plain" data-command="app.keys" @click="run('app.keys')">{{ say('stage-bar.keys') }}</button>
+        <button class="plain" data-command="app.habits" @click="run('app.habits')">
+          {{ say('stage-bar.habits') }}
+        </button>
       </template>
       <CommandMenu :items="HELP" @choose="run($event.command, $event.args)">
-        <button class="plain" data-help="help-menu" data-help-menu>Help</button>
+        <button class="plain" data-help="help-menu" data-help-menu>{{ say('stage-bar.help') }}</button>
       </CommandMenu>
     </template>
   </TopBar>

@@ -8,6 +8,7 @@ import BoardBorders from './BoardBorders.vue';
 import { forwardInput } from './input';
 import { thePainter } from './painter/studio';
 import ViewportFrame from './ViewportFrame.vue';
+import { say } from '../words/say';
 
 const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: number } }>();
 const emit = defineEmits<{ input: [ms: number, came: number] }>();
@@ -35,7 +36,7 @@ onMounted(() => {
   if (!painter) return;
   const { canvas } = painter;
   canvas.tabIndex = 0;
-  canvas.setAttribute('aria-label', 'Viewports. The hints below say what keys and buttons do.');
+  canvas.setAttribute('aria-label', say('stage-canvas.viewports-the-hints-below-say-what'));
   // Below everything else on the stage.
   stage.value!.prepend(canvas);
   props.open.attach(painter, theme.value, axes.value);

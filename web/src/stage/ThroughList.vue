@@ -12,6 +12,7 @@ export interface Through {
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useRun } from './run';
+import { say } from '../words/say';
 
 const props = defineProps<{ through: Through }>();
 const emit = defineEmits<{ close: [] }>();
@@ -74,12 +75,12 @@ onBeforeUnmount(() => window.removeEventListener('pointerdown', away, { capture:
     class="through"
     role="menu"
     tabindex="-1"
-    aria-label="Under the pointer, near to far"
+    :aria-label="say('through-list.under-the-pointer-near-to-far')"
     :style="place"
     data-through
     @keydown="key"
   >
-    <p v-if="!through.hits.length" class="none">Nothing lies under the pointer.</p>
+    <p v-if="!through.hits.length" class="none">{{ say('through-list.nothing-lies-under-the-pointer') }}</p>
     <button
       v-for="(h, i) in through.hits"
       :key="h.object"

@@ -2,6 +2,7 @@
 import LinkBox from '../panels/common/LinkBox.vue';
 import Notices from './Notices.vue';
 import type { OpenScene } from './openScene';
+import { say } from '../words/say';
 
 defineProps<{ open: OpenScene; link: string }>();
 defineEmits<{ copied: []; apart: [] }>();
@@ -14,12 +15,14 @@ defineEmits<{ copied: []; apart: [] }>();
       v-if="open.later.value"
       class="later clipped"
       role="alertdialog"
-      aria-label="Open in another window"
+      :aria-label="say('told.open-in-another-window')"
       data-later
     >
-      <p><b>This scene is already open in another window.</b> That one saves; what you do here stays in this page.</p>
-      <el-button size="small" type="primary" @click="open.takeOver()">Take over</el-button>
-      <el-button size="small" @click="$emit('apart')">Go on apart</el-button>
+      <p>
+        <b>{{ say('told.this-scene-is-already-open-in') }}</b> {{ say('told.that-one-saves-what-you-do') }}
+      </p>
+      <el-button size="small" type="primary" @click="open.takeOver()">{{ say('told.take-over') }}</el-button>
+      <el-button size="small" @click="$emit('apart')">{{ say('told.go-on-apart') }}</el-button>
     </div>
     <LinkBox v-if="link" class="later clipped" :link="link" @close="$emit('copied')" />
     <Notices :open="open" />

@@ -12,6 +12,7 @@ import LostMarks from './LostMarks.vue';
 import Plate from './Plate.vue';
 import SpotMarks from './SpotMarks.vue';
 import WalkMark from './WalkMark.vue';
+import { say } from '../words/say';
 
 /** Parts of the marks are read by those who draw them: one that moves then draws nothing else anew. */
 const props = defineProps<{ view: Frame; marks: Marks; roseMenu: number; target: boolean }>();
@@ -36,7 +37,7 @@ const walking = computed(() => !!props.marks.walk);
     :class="{ active: view.active, held: marks.refused, target }"
     :style="place"
     :data-viewport="view.id"
-    :aria-label="`${view.title} viewport`"
+    :aria-label="say('viewport-frame.viewport', view.title)"
   >
     <GateMarks :marks="marks" />
     <template v-if="view.cameraState === 'driven'">
@@ -50,7 +51,9 @@ const walking = computed(() => !!props.marks.walk);
     <GripMarks :marks="marks" />
     <WalkMark v-if="walking" :view="view" :marks="marks" />
     <LostMarks :view="view" :marks="marks" />
-    <span v-if="store.eased && view.active" class="eased" data-eased>{{ store.eased }} while moving</span>
+    <span v-if="store.eased && view.active" class="eased" data-eased>{{
+      say('viewport-frame.while-moving', store.eased)
+    }}</span>
     <Plate :view="view" />
   </section>
 </template>

@@ -4,6 +4,7 @@ import type { Marks, Frame } from '../core';
 import { capture } from './hold';
 import { useRun } from './run';
 import { useTriggers } from './triggers';
+import { say } from '../words/say';
 
 const props = defineProps<{ view: Frame; marks: Marks }>();
 const walk = computed(() => props.marks.walk!);
@@ -44,10 +45,10 @@ function move(x: number, y: number) {
     v-if="!walk.locked"
     class="leave"
     data-command="walk.leave"
-    :data-note="`Leave the walk and stay here${leaving.length ? ` (${leaving[0]})` : ''}`"
+    :data-note="say('walk-mark.leave-the-walk-and-stay-here', leaving.length ? ` (${leaving[0]})` : '')"
     @click="run('walk.leave', {}, view.id)"
   >
-    {{ view.walking === 'fly' ? 'Leave the flight' : 'Leave the walk' }}
+    {{ view.walking === 'fly' ? say('walk-mark.leave-the-flight') : say('walk-mark.leave-the-walk') }}
   </button>
   <div
     v-if="!walk.locked"
@@ -55,7 +56,12 @@ function move(x: number, y: number) {
     class="stick"
     data-stick
     role="img"
-    :aria-label="`Walk stick: press towards where you want to go${going.length ? `; ${going.join(', ')} do the same` : ''}`"
+    :aria-label="
+      say(
+        'walk-mark.walk-stick-press-towards-where-you',
+        going.length ? `; ${say('walk-mark.do-the-same', going.join(', '))}` : '',
+      )
+    "
     @pointerdown="hold"
     @pointermove="hold"
     @pointerup="move(0, 0)"

@@ -1,4 +1,5 @@
 import type { Plain } from '../core';
+import { say } from '../words/say';
 
 const BOARD = 'board=';
 const KEYMAP = 'keymap=';
@@ -22,11 +23,11 @@ async function packed(mark: string, address: Plain): Promise<string> {
 
 /** The same back; null where the address holds no board, and an error where it cannot be read. */
 export const fromFragment = (hash: string): Promise<Plain | null> =>
-  unpacked(BOARD, hash, 'its views are lost. Ask for it again; your own boards are open instead.');
+  unpacked(BOARD, hash, say('address.its-views-are-lost-ask-for'));
 
 /** The keymap of an address. */
 export const keymapFromFragment = (hash: string): Promise<Plain | null> =>
-  unpacked(KEYMAP, hash, 'the keymap in it is lost. Ask for it again; your own is in use.');
+  unpacked(KEYMAP, hash, say('address.the-keymap-in-it-is-lost'));
 
 /** Whether an address holds a keymap. */
 export const holdsKeymap = (hash: string): boolean => hash.startsWith(`#${KEYMAP}`);
@@ -42,6 +43,6 @@ async function unpacked(mark: string, hash: string, lost: string): Promise<Plain
     );
     return JSON.parse(new TextDecoder().decode(bytes)) as Plain;
   } catch {
-    throw new Error(`The end of this address is incomplete, so ${lost}`);
+    throw new Error(say('address.the-end-of-this-address-is', lost));
   }
 }

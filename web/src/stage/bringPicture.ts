@@ -1,6 +1,7 @@
 import { api } from '../api/api';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
+import { say } from '../words/say';
 
 /** Asks for a picture file, and puts it behind a viewport. */
 export function choosePicture(open: OpenScene, view: string): void {
@@ -23,7 +24,7 @@ export function choosePicture(open: OpenScene, view: string): void {
 /** Sends a picture to the server, which checks it, and puts it behind a viewport. */
 export async function bringPicture(open: OpenScene, view: string, file: File): Promise<void> {
   const store = useStage();
-  store.tell({ text: `Bringing ${file.name}…` });
+  store.tell({ text: say('bring-picture.bringing', file.name) });
   try {
     const p = await api.addPicture(open.id, file);
     const args = { image: p.id, width: p.width, height: p.height, name: p.name };

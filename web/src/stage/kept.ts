@@ -1,5 +1,6 @@
 import type { Core, Plain } from '../core';
 import { Keeper } from '../stores/keeper';
+import { say } from '../words/say';
 
 /** Everything that is kept for the user, in the order in which it is named where something has to be settled. */
 export interface Kept {
@@ -37,19 +38,19 @@ export function kept(core: Core, id: string, wake: () => void, tell: (words: str
       '/api/boards',
       () => kept.boards(),
       (body) => kept.useBoards(body),
-      (why) => `Your boards could not be used (${why}); the ones to start with are here.`,
+      (why) => say('kept.your-boards-could-not-be-used', why),
     ),
     pins: read(
       `${scene}/pins`,
       () => kept.pins(),
       (body) => kept.usePins(body),
-      (why) => `Your Pins could not be used (${why}).`,
+      (why) => say('kept.your-pins-could-not-be-used', why),
     ),
     keymap: read(
       '/api/keymaps/active',
       () => keys.keptKeymaps(),
       (body) => keys.useKeymaps(body),
-      (why) => `Your keymaps could not be used (${why}); the preset is on instead.`,
+      (why) => say('kept.your-keymaps-could-not-be-used', why),
     ),
     habits: read(
       '/api/habits',
@@ -61,7 +62,7 @@ export function kept(core: Core, id: string, wake: () => void, tell: (words: str
       `${scene}/edits`,
       () => kept.edits(),
       (body) => kept.useEdits(body),
-      (why) => `What was changed in this scene cannot be used: ${why}.`,
+      (why) => say('kept.what-was-changed-in-this-scene', why),
     ),
   };
 }

@@ -15,8 +15,8 @@ import { Loop } from './loop';
 import type { Painter, Theme } from './painter/Painter';
 import type { Subject } from './painter/view';
 import { turn } from './painter/slices';
-import { NO_PAINTER } from './painter/studio';
 import { Pictures } from './pictures';
+import { say } from '../words/say';
 
 /** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
 const REST_MS = 500;
@@ -27,7 +27,7 @@ export class OpenScene {
   readonly core = newStage();
   readonly store = useStage();
   readonly loop = new Loop(this.core, this.store);
-  readonly loading = ref<{ words: string; part: number } | null>({ words: 'Opening', part: 0 });
+  readonly loading = ref<{ words: string; part: number } | null>({ words: say('open-scene.opening'), part: 0 });
   /** Whether the whole scene is there. Before, and where it could not be opened, nothing of it is kept or said to be. */
   readonly ready = ref(false);
   readonly detail = shallowRef<SceneDetail | null>(null);
@@ -69,7 +69,7 @@ export class OpenScene {
     this.presence = new Presence(
       id,
       () => !this.left && this.kept.workspace.state.value !== 'apart',
-      () => this.goApart('Another window took over: what you do here is not saved until you take over again.'),
+      () => this.goApart(say('open-scene.another-window-took-over-what-you')),
     );
     window.addEventListener('focus', this.lookAround);
     window.addEventListener('hashchange', this.followHere);
@@ -103,7 +103,7 @@ export class OpenScene {
 
   /** Draws a view into an image of its own. */
   draw(...what: Parameters<Painter['image']>): ImageData {
-    if (!this.painter) throw new Error('There is nothing to draw yet.');
+    if (!this.painter) throw new Error(say('open-scene.there-is-nothing-to-draw-yet'));
     return this.painter.image(...what);
   }
 
@@ -143,7 +143,7 @@ export class OpenScene {
 
   /** Shows the scene; the first picture does not wait for what only picking needs. */
   async load(): Promise<void> {
-    if (!this.painter) throw new Error(NO_PAINTER);
+    if (!this.painter) throw new Error(say('studio.no-painter'));
     // Taken once: a second try asks anew.
     const files = this.first ?? this.fetchFirst();
     this.first = null;
@@ -206,10 +206,7 @@ export class OpenScene {
       this.core.openScene(file, name);
       this.painter?.open(file);
     } catch (e) {
-      throw new Error(
-        `What is stored of it cannot be read (${(e as Error).message}). Nothing of it was changed; upload its file again.`,
-        { cause: e },
-      );
+      throw new Error(say('open-scene.what-is-stored-of-it-cannot', (e as Error).message), { cause: e });
     }
   }
 
@@ -224,7 +221,7 @@ export class OpenScene {
       const address = await fromFragment(hash);
       if (this.left) return;
       const wrong = address && this.core.kept.openAddress(address);
-      if (wrong) this.store.tell({ text: `The views of this address cannot be shown (${wrong}).` });
+      if (wrong) this.store.tell({ text: say('open-scene.the-views-of-this-address-cannot', wrong) });
     } catch (e) {
       this.store.tell({ text: (e as Error).message });
     }
@@ -243,7 +240,7 @@ export class OpenScene {
       // Only now: had the server not answered, nobody would save.
       this.presence.take();
     } catch {
-      this.store.tell({ text: 'The server does not answer, so the other window still saves. Take over again later.' });
+      this.store.tell({ text: say('open-scene.the-server-does-not-answer-so') });
     }
   }
 

@@ -2,6 +2,7 @@ import { fetchFile } from '../api/http';
 import { saveAs } from '../panels/common/saveAs';
 import { useStage } from '../stores/stage';
 import type { OpenScene } from './openScene';
+import { say } from '../words/say';
 
 /** Asks the server for a file of the scene as it is now: what is not saved yet is saved first, and where it cannot be, that is told. */
 async function fetchSaved(open: OpenScene, path: string): Promise<boolean> {
@@ -10,7 +11,7 @@ async function fetchSaved(open: OpenScene, path: string): Promise<boolean> {
   await keeper.save();
   if (keeper.state.value !== 'saved') {
     store.tell({
-      text: 'The changes of this scene are not saved, so that a file would lack them. Save them first: see beside its name.',
+      text: say('take-home.the-changes-of-this-scene-are'),
     });
     return false;
   }

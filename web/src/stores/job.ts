@@ -1,5 +1,6 @@
 import { api } from '../api/api';
 import { Failure } from '../api/http';
+import { say } from '../words/say';
 
 const LOOK_MS = 300;
 
@@ -21,14 +22,14 @@ export class Job {
   }
 
   async run<T>(send: Send<T>): Promise<T> {
-    this.told('Uploading', 0);
+    this.told(say('job.uploading'), 0);
     const timer = window.setInterval(() => void this.look(), LOOK_MS);
     try {
       return await send(
         this.id,
         (part) => {
           if (part === 1) this.state = 'reading';
-          this.told('Uploading', part / 2);
+          this.told(say('job.uploading'), part / 2);
         },
         (abort) => (this.abort = abort),
       );
@@ -53,9 +54,7 @@ export class Job {
       return '';
     } catch (e) {
       // Too late: the answer to the upload tells so. Without any answer nobody knows, so nothing is claimed.
-      return e instanceof Failure && e.status === 409
-        ? ''
-        : 'The server does not answer, so this could not be cancelled.';
+      return e instanceof Failure && e.status === 409 ? '' : say('job.the-server-does-not-answer-so');
     }
   }
 }

@@ -1,5 +1,6 @@
 import { api } from '../api/api';
 import type { Core, Plain } from '../core';
+import { say } from '../words/say';
 
 const PATH = '/api/hand-report';
 const PAUSE_MS = 3000;
@@ -114,7 +115,7 @@ export class ReportKeeper {
       this.core.report.sent(true);
       return null;
     } catch {
-      return 'Erased here; what is kept with your account could not be reached. Erase again when the server answers.';
+      return say('report.erased-here-what-is-kept-with');
     }
   }
 

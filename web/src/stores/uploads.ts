@@ -2,6 +2,7 @@ import { computed, reactive } from 'vue';
 import { api, type SceneDetail } from '../api/api';
 import type { Chosen } from '../api/chosen';
 import { Job } from './job';
+import { say } from '../words/say';
 
 /** So many are on their way at once; the server takes large ones one after the other. */
 const AT_ONCE = 3;
@@ -87,7 +88,7 @@ export class Uploads {
       return;
     }
     const unknown = await this.hidden.get(s.id)?.job.cancel();
-    if (unknown) s.words = `${unknown} Look at the list once it is back.`;
+    if (unknown) s.words = say('uploads.look-at-the-list-once-it', unknown);
   }
 
   /** Takes a line away that has nothing more to tell. */

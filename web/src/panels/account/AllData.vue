@@ -3,6 +3,8 @@ import { ref } from 'vue';
 import { api } from '../../api/api';
 import { Failure } from '../../api/http';
 import './account.css';
+import { say } from '../../words/say';
+import { counted } from '../scenes/facts';
 
 /** Everything of the account as one file, and such a file back. */
 const file = ref<HTMLInputElement>();
@@ -12,8 +14,6 @@ const came = ref('');
 const notes = ref<string[]>([]);
 const wrong = ref('');
 let stop = () => undefined as void;
-
-const counted = (n: number, one: string, many: string) => (n === 1 ? `One ${one}` : `${n} ${many}`);
 
 async function bring() {
   const chosen = file.value?.files?.[0];
@@ -26,13 +26,11 @@ async function bring() {
       (p) => (part.value = p),
       (s) => (stop = s),
     );
-    came.value = `${counted(r.scenes, 'scene', 'scenes')} and ${counted(r.settings, 'set', 'sets')} of settings came back.`;
+    came.value = say('all-data.and-of-settings-came-back', counted(r.scenes, 'scene'), counted(r.settings, 'settings'));
     notes.value = r.notes;
   } catch (e) {
     const lost = e instanceof Failure && (e.status === 0 || e.status === 409);
-    wrong.value = lost
-      ? 'It ended before all was there. What came until then is on the page of scenes.'
-      : (e as Error).message;
+    wrong.value = lost ? say('all-data.it-ended-before-all-was-there') : (e as Error).message;
   } finally {
     part.value = null;
     file.value!.value = '';
@@ -42,31 +40,36 @@ async function bring() {
 
 <template>
   <section class="part wide clipped" data-all-data>
-    <h2>All your data</h2>
+    <h2>{{ say('all-data.all-your-data') }}</h2>
     <p class="quiet">
-      One file with all scenes, their changes, views, Pins, pictures, versions and drills, and with boards, habits and
-      keymaps. Earlier files of scenes and runs of drills are not in it. Brought back, here or in another account, its
-      scenes come beside those that are there.
+      {{ say('all-data.one-file-with-all-scenes-their') }}
     </p>
     <p class="row">
-      <a class="el-button" :href="api.dataAddress()" download data-help="save-all" data-save-all>Save everything</a>
+      <a class="el-button" :href="api.dataAddress()" download data-help="save-all" data-save-all>{{
+        say('all-data.save-everything')
+      }}</a>
       <button class="plain" :disabled="part !== null" data-help="bring-all" @click="file?.click()">
-        Bring a file back
+        {{ say('all-data.bring-a-file-back') }}
       </button>
       <input
         ref="file"
         type="file"
         accept=".zip,application/zip"
         hidden
-        aria-label="File with all data"
+        :aria-label="say('all-data.file-with-all-data')"
         @change="bring"
       />
-      <label><input v-model="settings" type="checkbox" /> also put its settings in the place of mine</label>
+      <label><input v-model="settings" type="checkbox" /> {{ say('all-data.also-put-its-settings-in-the') }}</label>
     </p>
     <p v-if="part !== null" role="status" class="row">
-      <el-progress :percentage="Math.round(part * 100)" :stroke-width="4" :show-text="false" aria-label="Sending" />
-      {{ part < 1 ? 'Sending' : 'Unpacking' }}
-      <button class="plain" @click="stop()">Stop</button>
+      <el-progress
+        :percentage="Math.round(part * 100)"
+        :stroke-width="4"
+        :show-text="false"
+        :aria-label="say('all-data.sending')"
+      />
+      {{ part < 1 ? say('all-data.sending') : say('all-data.unpacking') }}
+      <button class="plain" @click="stop()">{{ say('all-data.stop') }}</button>
     </p>
     <p v-if="came" role="status" data-came-back>{{ came }}</p>
     <ul v-if="notes.length">

@@ -4,6 +4,7 @@ import { useSession } from '../../stores/session';
 import AskedWord from './AskedWord.vue';
 import { useAsking } from './useAsking';
 import './account.css';
+import { say } from '../../words/say';
 
 const emit = defineEmits<{ changed: [] }>();
 const session = useSession();
@@ -17,17 +18,17 @@ const change = () =>
     name.value = session.name ?? '';
     password.value = '';
     emit('changed');
-    return `From now on you sign in as ${session.name}.`;
+    return say('change-name.from-now-on-you-sign-in', session.name);
   });
 </script>
 
 <template>
   <section class="part clipped" data-change-name>
-    <h2>Name</h2>
+    <h2>{{ say('change-name.name') }}</h2>
     <form @submit.prevent="change">
-      <label for="account-name">Name</label>
+      <label for="account-name">{{ say('change-name.name') }}</label>
       <el-input id="account-name" v-model="name" autocomplete="username" required maxlength="60" />
-      <label for="name-password">Password, to be sure it is you</label>
+      <label for="name-password">{{ say('change-name.password-to-be-sure-it-is') }}</label>
       <el-input
         id="name-password"
         v-model="password"
@@ -37,7 +38,7 @@ const change = () =>
         required
       />
       <AskedWord :wrong="wrong" :done="done" />
-      <el-button native-type="submit" :loading="busy">Change the name</el-button>
+      <el-button native-type="submit" :loading="busy">{{ say('change-name.change-the-name') }}</el-button>
     </form>
   </section>
 </template>

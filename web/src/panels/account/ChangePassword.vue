@@ -5,6 +5,7 @@ import { useSession } from '../../stores/session';
 import AskedWord from './AskedWord.vue';
 import { useAsking } from './useAsking';
 import './account.css';
+import { say } from '../../words/say';
 
 const emit = defineEmits<{ changed: [] }>();
 const session = useSession();
@@ -17,17 +18,17 @@ const change = () =>
     await api.changePassword(password.value, next.value);
     password.value = next.value = '';
     emit('changed');
-    return 'The password is changed. Everywhere else you are signed out.';
+    return say('change-password.the-password-is-changed-everywhere-else');
   });
 </script>
 
 <template>
   <section class="part clipped" data-change-password>
-    <h2>Password</h2>
+    <h2>{{ say('change-password.password') }}</h2>
     <form @submit.prevent="change">
       <!-- For what keeps passwords: whose it is. -->
       <input class="gone" type="text" autocomplete="username" :value="session.name" aria-hidden="true" tabindex="-1" />
-      <label for="old-password">Password of today</label>
+      <label for="old-password">{{ say('change-password.password-of-today') }}</label>
       <el-input
         id="old-password"
         v-model="password"
@@ -36,10 +37,10 @@ const change = () =>
         autocomplete="current-password"
         required
       />
-      <label for="new-password">New password, 8 to 72 characters</label>
+      <label for="new-password">{{ say('change-password.new-password-8-to-72-characters') }}</label>
       <el-input id="new-password" v-model="next" type="password" show-password autocomplete="new-password" required />
       <AskedWord :wrong="wrong" :done="done" />
-      <el-button native-type="submit" :loading="busy">Change the password</el-button>
+      <el-button native-type="submit" :loading="busy">{{ say('change-password.change-the-password') }}</el-button>
     </form>
   </section>
 </template>

@@ -4,11 +4,12 @@ import { api, type SignedInPlace } from '../../api/api';
 import AskedWord from './AskedWord.vue';
 import { useAsking } from './useAsking';
 import './account.css';
+import { moment } from '../../words/numbers';
+import { say } from '../../words/say';
 
 /** Where one is signed in, and signing out there. */
 const places = ref<SignedInPlace[]>([]);
 const { busy, wrong, done, ask } = useAsking();
-const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 async function load() {
   try {
@@ -22,14 +23,14 @@ const end = (p: SignedInPlace) =>
   ask(async () => {
     await api.endPlace(p.id);
     await load();
-    return 'Signed out there.';
+    return say('places-list.signed-out-there');
   });
 
 const endOthers = () =>
   ask(async () => {
     await api.endOtherPlaces();
     await load();
-    return 'Signed out everywhere else.';
+    return say('places-list.signed-out-everywhere-else');
   });
 
 onMounted(load);
@@ -38,19 +39,21 @@ defineExpose({ load });
 
 <template>
   <section class="part wide clipped" data-places>
-    <h2>Where you are signed in</h2>
+    <h2>{{ say('places-list.where-you-are-signed-in') }}</h2>
     <ul>
       <li v-for="p in places" :key="p.id">
         <span>
-          {{ p.machine || 'unknown machine' }}<template v-if="p.address">, {{ p.address }}</template>
-          <span class="quiet"> · since {{ moment(p.since) }}, last seen {{ moment(p.seen) }}</span>
+          {{ p.machine || say('places-list.unknown-machine') }}<template v-if="p.address">, {{ p.address }}</template>
+          <span class="quiet"> · {{ say('places-list.since-last-seen', moment(p.since), moment(p.seen)) }}</span>
         </span>
-        <strong v-if="p.here">here</strong>
-        <button v-else class="plain" :disabled="busy" @click="end(p)">Sign out there</button>
+        <strong v-if="p.here">{{ say('places-list.here') }}</strong>
+        <button v-else class="plain" :disabled="busy" @click="end(p)">{{ say('places-list.sign-out-there') }}</button>
       </li>
     </ul>
     <AskedWord :wrong="wrong" :done="done" />
-    <el-button v-if="places.length > 1" :loading="busy" @click="endOthers">Sign out everywhere else</el-button>
+    <el-button v-if="places.length > 1" :loading="busy" @click="endOthers">
+      {{ say('places-list.sign-out-everywhere-else') }}
+    </el-button>
   </section>
 </template>
 

@@ -5,6 +5,7 @@ import { useSession } from '../../stores/session';
 import AskedWord from './AskedWord.vue';
 import { useAsking } from './useAsking';
 import './account.css';
+import { say } from '../../words/say';
 
 const session = useSession();
 const router = useRouter();
@@ -22,14 +23,13 @@ const remove = () =>
 
 <template>
   <section class="part wide clipped" data-remove-account>
-    <h2>Delete the account</h2>
+    <h2>{{ say('remove-account.delete-the-account') }}</h2>
     <p class="quiet">
-      All scenes, views, boards, Pins, keymaps and settings of {{ session.name }} go with it, at once and for good. What
-      you want to keep can be saved as files before.
+      {{ say('remove-account.all-scenes-views-boards-pins-keymaps', session.name) }}
     </p>
-    <el-button v-if="!sure" @click="sure = true">Delete the account …</el-button>
+    <el-button v-if="!sure" @click="sure = true">{{ say('remove-account.delete-the-account-2') }}</el-button>
     <form v-else @submit.prevent="remove">
-      <label for="remove-password">Password, to be sure it is you</label>
+      <label for="remove-password">{{ say('remove-account.password-to-be-sure-it-is') }}</label>
       <el-input
         id="remove-password"
         v-model="password"
@@ -40,8 +40,10 @@ const remove = () =>
       />
       <AskedWord :wrong="wrong" :done="done" />
       <div>
-        <el-button @click="sure = false">Keep it</el-button>
-        <el-button native-type="submit" type="danger" :loading="busy">Delete everything</el-button>
+        <el-button @click="sure = false">{{ say('remove-account.keep-it') }}</el-button>
+        <el-button native-type="submit" type="danger" :loading="busy">
+          {{ say('remove-account.delete-everything') }}
+        </el-button>
       </div>
     </form>
   </section>

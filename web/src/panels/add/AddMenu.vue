@@ -5,17 +5,18 @@ import CommandMenu from '../../menus/CommandMenu.vue';
 import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
+import { say } from '../../words/say';
 
 const run = useRun();
 const menu = ref<InstanceType<typeof CommandMenu>>();
 const items: MenuItem[] = [
   ...shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
-  { label: 'Point light', command: 'add.light', args: { type: 'point' }, apart: true },
-  { label: 'Spot light', command: 'add.light', args: { type: 'spot' } },
-  { label: 'Sun', command: 'add.light', args: { type: 'directional' } },
-  { label: 'Camera from this view', command: 'camera.from-view', apart: true },
-  { label: 'Picture behind this view…', command: 'picture.bring' },
-  { label: 'Empty group', command: 'add.group', apart: true },
+  { label: say('add-menu.point-light'), command: 'add.light', args: { type: 'point' }, apart: true },
+  { label: say('add-menu.spot-light'), command: 'add.light', args: { type: 'spot' } },
+  { label: say('add-menu.sun'), command: 'add.light', args: { type: 'directional' } },
+  { label: say('add-menu.camera-from-this-view'), command: 'camera.from-view', apart: true },
+  { label: say('add-menu.picture-behind-this-view'), command: 'picture.bring' },
+  { label: say('add-menu.empty-group'), command: 'add.group', apart: true },
 ];
 /** Where the pointer was when a key opened the menu: what is added stands there. */
 let place: Plain = {};
@@ -41,10 +42,10 @@ defineExpose({
       class="plain"
       data-add
       data-command="app.add"
-      data-note="It is put at the pinned pivot, or where the view looks."
+      :data-note="say('add-menu.it-is-put-at-the-pinned')"
       @click="place = {}"
     >
-      + Add
+      {{ say('add-menu.add') }}
     </button>
   </CommandMenu>
 </template>

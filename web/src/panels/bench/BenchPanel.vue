@@ -11,6 +11,8 @@ import MouseBench from './MouseBench.vue';
 import PenBench from './PenBench.vue';
 import RecorderBar from './RecorderBar.vue';
 import { watchPointers } from './pointers';
+import { fixed } from '../../words/numbers';
+import { say } from '../../words/say';
 
 /** Devices side by side with the viewports: what arrives of real ones, simulated ones to try, recording and replay. */
 defineProps<{ open: OpenScene }>();
@@ -18,10 +20,10 @@ const core = useCore();
 const run = useRun();
 const devices = useDevices();
 const SORTS = [
-  { id: 'pen', label: 'Pen' },
-  { id: 'fingers', label: 'Fingers' },
-  { id: 'gamepad', label: 'Gamepad' },
-  { id: 'mouse3d', label: '3D mouse' },
+  { id: 'pen', label: say('bench-panel.pen') },
+  { id: 'fingers', label: say('bench-panel.fingers') },
+  { id: 'gamepad', label: say('bench-panel.gamepad') },
+  { id: 'mouse3d', label: say('bench-panel.3d-mouse') },
 ] as const;
 const chosen = ref<(typeof SORTS)[number]['id']>('gamepad');
 const simulating = ref(false);
@@ -51,10 +53,10 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <section class="bench" data-bench aria-label="Device bench">
+  <section class="bench" data-bench :aria-label="say('bench-panel.device-bench')">
     <div class="side">
-      <h2>Device bench</h2>
-      <div class="ways sorts" role="group" aria-label="Device">
+      <h2>{{ say('bench-panel.device-bench') }}</h2>
+      <div class="ways sorts" role="group" :aria-label="say('bench-panel.device')">
         <button
           v-for="s in SORTS"
           :key="s.id"
@@ -65,11 +67,13 @@ onBeforeUnmount(() => {
           {{ s.label }}
         </button>
       </div>
-      <label class="simulate"><input v-model="simulating" type="checkbox" data-simulate /> simulate one here</label>
+      <label class="simulate"
+        ><input v-model="simulating" type="checkbox" data-simulate /> {{ say('bench-panel.simulate-one-here') }}</label
+      >
       <button v-if="chosen === 'mouse3d' && devices?.mice.offered" class="plain" data-connect @click="connect">
-        Connect a 3D mouse
+        {{ say('bench-panel.connect-a-3d-mouse') }}
       </button>
-      <p class="does quiet" data-bench-does>{{ seen.does ? `now: ${seen.does}` : '' }}</p>
+      <p class="does quiet" data-bench-does>{{ seen.does ? say('bench-panel.now', seen.does) : '' }}</p>
     </div>
     <div v-if="simulating" class="hands" data-hands>
       <PenBench v-if="chosen === 'pen'" />
@@ -82,37 +86,46 @@ onBeforeUnmount(() => {
         <DeviceSeen v-for="d in shownDevices()" :key="d.number" :open="open" :device="d" />
         <template v-if="!shownDevices().length">
           <p v-if="chosen === 'gamepad'" class="quiet">
-            No gamepad is seen. Plug one in and press a button on it: browsers tell of it only then.
+            {{ say('bench-panel.no-gamepad-is-seen-plug-one') }}
           </p>
-          <p v-else-if="devices?.mice.offered" class="quiet">No 3D mouse is connected. The browser asks which one.</p>
-          <p v-else class="quiet">This browser does not let pages read 3D mice; one can be simulated.</p>
+          <p v-else-if="devices?.mice.offered" class="quiet">{{ say('bench-panel.no-3d-mouse-is-connected-the') }}</p>
+          <p v-else class="quiet">{{ say('bench-panel.this-browser-does-not-let-pages') }}</p>
         </template>
       </template>
       <dl v-else-if="reading && reading.sort === chosen" class="reading" data-reading>
-        <dt>Last event</dt>
+        <dt>{{ say('bench-panel.last-event') }}</dt>
         <dd class="numbers">{{ reading.type }}</dd>
-        <dt>At</dt>
+        <dt>{{ say('bench-panel.at') }}</dt>
         <dd class="numbers">{{ reading.x }}, {{ reading.y }}</dd>
-        <dt>Pressure</dt>
-        <dd class="numbers">{{ reading.pressure.toFixed(2) }}</dd>
+        <dt>{{ say('bench-panel.pressure') }}</dt>
+        <dd class="numbers">{{ fixed(reading.pressure, 2) }}</dd>
         <template v-if="chosen === 'pen'">
-          <dt>Tilt</dt>
+          <dt>{{ say('bench-panel.tilt') }}</dt>
           <dd class="numbers">{{ reading.tiltX }}°, {{ reading.tiltY }}°</dd>
-          <dt>Buttons</dt>
+          <dt>{{ say('bench-panel.buttons') }}</dt>
           <dd class="numbers">{{ reading.buttons }}</dd>
         </template>
         <template v-else>
-          <dt>On the glass</dt>
+          <dt>{{ say('bench-panel.on-the-glass') }}</dt>
           <dd class="numbers">{{ reading.fingers }}</dd>
         </template>
       </dl>
       <p v-else class="quiet">
-        {{ chosen === 'pen' ? 'No pen has been over the viewports yet.' : 'No finger has touched the viewports yet.' }}
+        {{
+          chosen === 'pen'
+            ? say('bench-panel.no-pen-has-been-over-the')
+            : say('bench-panel.no-finger-has-touched-the-viewports')
+        }}
       </p>
       <p v-if="told" class="quiet" role="status">{{ told }}</p>
     </div>
     <RecorderBar :open="open" :state="recorder" />
-    <button class="plain close" data-command="app.bench" aria-label="Close the device bench" @click="run('app.bench')">
+    <button
+      class="plain close"
+      data-command="app.bench"
+      :aria-label="say('bench-panel.close-the-device-bench')"
+      @click="run('app.bench')"
+    >
       ✕
     </button>
   </section>

@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { useCore, type SeenDevice } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import { fixed } from '../../words/numbers';
+import { say } from '../../words/say';
 
 /** What a device reports, what is made of it, and the dead zone and curve by which that is done. */
 const props = defineProps<{ open: OpenScene; device: SeenDevice }>();
@@ -34,7 +36,12 @@ function set(id: string, value?: number | null) {
     <h3>{{ device.name }}</h3>
     <p v-if="device.problem" class="caution">{{ device.problem }}</p>
     <div v-else class="parts">
-      <svg :viewBox="`-4 -4 ${SIZE + 8} ${SIZE + 8}`" role="img" aria-label="How its axes are read" data-plot>
+      <svg
+        :viewBox="`-4 -4 ${SIZE + 8} ${SIZE + 8}`"
+        role="img"
+        :aria-label="say('device-seen.how-its-axes-are-read')"
+        data-plot
+      >
         <path :d="`M0 ${SIZE / 2}H${SIZE}M${SIZE / 2} 0V${SIZE}`" class="cross" />
         <polyline :points="line" class="curve" />
         <path
@@ -47,10 +54,10 @@ function set(id: string, value?: number | null) {
       <ul class="readings">
         <li v-for="a in device.axes" :key="a.words">
           <span>{{ a.words }}</span>
-          <span class="numbers">{{ a.raw.toFixed(2) }} → {{ a.read.toFixed(2) }}</span>
+          <span class="numbers">{{ fixed(a.raw, 2) }} → {{ fixed(a.read, 2) }}</span>
         </li>
         <li v-if="device.buttons.length">
-          <span>down</span><span class="numbers">{{ device.buttons.join(', ') }}</span>
+          <span>{{ say('device-seen.down') }}</span><span class="numbers">{{ device.buttons.join(', ') }}</span>
         </li>
       </ul>
     </div>

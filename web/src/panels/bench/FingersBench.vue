@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import PointPad from './PointPad.vue';
 import { sendPointer } from './simulate';
 import { useTarget } from './target';
+import { say } from '../../words/say';
 
 /** One to five fingers that nobody has: they are put down, moved, spread and turned together. */
 const target = useTarget();
@@ -50,7 +51,7 @@ watch([spread, turn], () => down.value && send('pointermove'));
 <template>
   <PointPad
     v-model="at"
-    label="Fingers: arrow keys move them, Space puts them down and lifts them"
+    :label="say('fingers-bench.fingers-arrow-keys-move-them-space')"
     :points="points"
     :down="down"
     data-bench-fingers
@@ -58,16 +59,20 @@ watch([spread, turn], () => down.value && send('pointermove'));
     @moved="down && send('pointermove')"
   />
   <div class="settings">
-    <div class="ways" role="group" aria-label="Fingers">
+    <div class="ways" role="group" :aria-label="say('fingers-bench.fingers')">
       <button v-for="n in MOST" :key="n" :aria-pressed="count === n" @click="choose(n)">{{ n }}</button>
     </div>
-    <label>Spread <input v-model.number="spread" type="range" min="0.4" max="2.4" step="0.05" /></label>
-    <label>Turn <input v-model.number="turn" type="range" min="-120" max="120" step="2" /></label>
+    <label
+      >{{ say('fingers-bench.spread') }} <input v-model.number="spread" type="range" min="0.4" max="2.4" step="0.05"
+    /></label>
+    <label
+      >{{ say('fingers-bench.turn') }} <input v-model.number="turn" type="range" min="-120" max="120" step="2"
+    /></label>
     <label class="check"
-      ><input type="checkbox" :checked="down" @change="put(!down)" /> on the glass, so that they can be spread and
-      turned</label
+      ><input type="checkbox" :checked="down" @change="put(!down)" />
+      {{ say('fingers-bench.on-the-glass-so-that-they') }}</label
     >
-    <button class="plain" @click="tap">Tap</button>
+    <button class="plain" @click="tap">{{ say('fingers-bench.tap') }}</button>
   </div>
 </template>
 

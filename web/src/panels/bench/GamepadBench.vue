@@ -3,6 +3,7 @@ import { onBeforeUnmount, reactive, watch } from 'vue';
 import { useDevices } from '../../stage/devices/useDevices';
 import StickPad from './StickPad.vue';
 import { PAD, SimulatedPad } from './simulate';
+import { say } from '../../words/say';
 
 /** A gamepad in the standard order that nobody holds. */
 const devices = useDevices();
@@ -11,7 +12,7 @@ const state = reactive({ left: { x: 0, y: 0 }, right: { x: 0, y: 0 }, lowLeft: 0
 /** The buttons that are not axes as well, by the indices of the standard mapping, as they lie under the hands. */
 const CLUSTERS: { name: string; buttons: [number, string][] }[] = [
   {
-    name: 'left cluster',
+    name: say('gamepad-bench.left-cluster'),
     buttons: [
       [12, 'top'],
       [14, 'left'],
@@ -42,7 +43,7 @@ const CLUSTERS: { name: string; buttons: [number, string][] }[] = [
     ],
   },
   {
-    name: 'right cluster',
+    name: say('gamepad-bench.right-cluster'),
     buttons: [
       [3, 'top'],
       [2, 'left'],
@@ -80,21 +81,25 @@ onBeforeUnmount(() => devices?.simulate(PAD, null));
   <div data-bench-gamepad>
     <div class="sticks">
       <figure>
-        <StickPad v-model="state.left" label="Left stick: arrow keys push it, Home lets it go" data-stick="left" />
-        <figcaption>left stick</figcaption>
+        <StickPad v-model="state.left" :label="say('gamepad-bench.left-stick-arrow-keys-push-it')" data-stick="left" />
+        <figcaption>{{ say('gamepad-bench.left-stick') }}</figcaption>
       </figure>
       <figure>
-        <StickPad v-model="state.right" label="Right stick: arrow keys push it, Home lets it go" data-stick="right" />
-        <figcaption>right stick</figcaption>
+        <StickPad
+          v-model="state.right"
+          :label="say('gamepad-bench.right-stick-arrow-keys-push-it')"
+          data-stick="right"
+        />
+        <figcaption>{{ say('gamepad-bench.right-stick') }}</figcaption>
       </figure>
     </div>
     <div class="settings">
       <label
-        >Low front left
+        >{{ say('gamepad-bench.low-front-left') }}
         <input v-model.number="state.lowLeft" type="range" min="0" max="1" step="0.05" @pointerup="state.lowLeft = 0"
       /></label>
       <label
-        >Low front right
+        >{{ say('gamepad-bench.low-front-right') }}
         <input v-model.number="state.lowRight" type="range" min="0" max="1" step="0.05" @pointerup="state.lowRight = 0"
       /></label>
     </div>

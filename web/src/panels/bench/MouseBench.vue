@@ -2,9 +2,17 @@
 import { onBeforeUnmount, ref } from 'vue';
 import { useDevices } from '../../stage/devices/useDevices';
 import { SimulatedMouse } from './simulate';
+import { say } from '../../words/say';
 
 /** A 3D mouse that nobody holds: its cap is moved along and about three axes. */
-const AXES = ['slide sideways', 'pull to you', 'press down', 'tip to you', 'tip sideways', 'twist'];
+const AXES = [
+  say('mouse-bench.slide-sideways'),
+  say('mouse-bench.pull-to-you'),
+  say('mouse-bench.press-down'),
+  say('mouse-bench.tip-to-you'),
+  say('mouse-bench.tip-sideways'),
+  'twist',
+];
 const BUTTONS = [1, 2];
 const devices = useDevices();
 const mouse = new SimulatedMouse();
@@ -53,8 +61,8 @@ onBeforeUnmount(() => {
     /></label>
   </div>
   <div class="settings">
-    <p class="quiet">Let go, each comes back to its middle. By keys: arrows push, Home lets go.</p>
-    <button class="plain" @click="centre">Let all go</button>
+    <p class="quiet">{{ say('mouse-bench.let-go-each-comes-back-to') }}</p>
+    <button class="plain" @click="centre">{{ say('mouse-bench.let-all-go') }}</button>
     <button
       v-for="b in BUTTONS"
       :key="b"
@@ -66,7 +74,7 @@ onBeforeUnmount(() => {
       @keydown="key($event, 1 << (b - 1), true)"
       @keyup="key($event, 0, false)"
     >
-      Button {{ b }}
+      {{ say('mouse-bench.button', b) }}
     </button>
   </div>
 </template>

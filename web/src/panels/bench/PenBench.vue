@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import PointPad from './PointPad.vue';
 import { sendPointer } from './simulate';
 import { useTarget } from './target';
+import { say } from '../../words/say';
 
 /** A pen that nobody holds: its tip, its barrel's button, its other end, its pressure and its tilt. */
 const target = useTarget();
@@ -42,7 +43,7 @@ watch([more, part], () => send('pointermove'));
 <template>
   <PointPad
     v-model="at"
-    label="Pen: arrow keys move it, Space puts it down and lifts it"
+    :label="say('pen-bench.pen-arrow-keys-move-it-space')"
     :points="points"
     :down="down"
     data-bench-pen
@@ -50,15 +51,28 @@ watch([more, part], () => send('pointermove'));
     @moved="send('pointermove')"
   />
   <div class="settings">
-    <div class="ways" role="group" aria-label="Part of the pen">
+    <div class="ways" role="group" :aria-label="say('pen-bench.part-of-the-pen')">
       <button v-for="p in ['tip', 'barrel', 'eraser'] as const" :key="p" :aria-pressed="part === p" @click="part = p">
-        {{ p === 'barrel' ? 'Barrel button' : p === 'eraser' ? 'Other end' : 'Tip' }}
+        {{
+          p === 'barrel'
+            ? say('pen-bench.barrel-button')
+            : p === 'eraser'
+              ? say('pen-bench.other-end')
+              : say('pen-bench.tip')
+        }}
       </button>
     </div>
-    <label>Pressure <input v-model.number="more.pressure" type="range" min="0" max="1" step="0.05" /></label>
-    <label>Tilt sideways <input v-model.number="more.tiltX" type="range" min="-90" max="90" step="5" /></label>
-    <label>Tilt to and fro <input v-model.number="more.tiltY" type="range" min="-90" max="90" step="5" /></label>
-    <button class="plain" @click="tap">Tap</button>
+    <label
+      >{{ say('pen-bench.pressure') }} <input v-model.number="more.pressure" type="range" min="0" max="1" step="0.05"
+    /></label>
+    <label
+      >{{ say('pen-bench.tilt-sideways') }} <input v-model.number="more.tiltX" type="range" min="-90" max="90" step="5"
+    /></label>
+    <label
+      >{{ say('pen-bench.tilt-to-and-fro') }}
+      <input v-model.number="more.tiltY" type="range" min="-90" max="90" step="5"
+    /></label>
+    <button class="plain" @click="tap">{{ say('pen-bench.tap') }}</button>
   </div>
 </template>
 

@@ -4,6 +4,8 @@ import { useCore, type RecorderState } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
+import { fixed } from '../../words/numbers';
+import { say } from '../../words/say';
 
 /** Records what the hand does with any device, and does it again. */
 const props = defineProps<{ open: OpenScene; state: RecorderState }>();
@@ -11,7 +13,9 @@ const core = useCore();
 const input = ref<HTMLInputElement>();
 const told = ref('');
 const LARGEST = 32 << 20;
-const played = computed(() => `playing · ${props.state.at.toFixed(1)} of ${props.state.seconds.toFixed(1)} s`);
+const played = computed(() =>
+  say('recorder-bar.playing-of-s', fixed(props.state.at, 1), fixed(props.state.seconds, 1)),
+);
 
 function act(what: () => void) {
   told.value = '';
@@ -25,7 +29,9 @@ async function read() {
   const file = input.value?.files?.[0];
   if (!file) return;
   try {
-    told.value = core.devices.bringRecording(await readJson(file, LARGEST, 'A recording')) ?? 'Read; it can be played.';
+    told.value =
+      core.devices.bringRecording(await readJson(file, LARGEST, say('recorder-bar.a-recording'))) ??
+      say('recorder-bar.read-it-can-be-played');
   } catch (e) {
     told.value = `${(e as Error).message}.`;
   }
@@ -36,14 +42,16 @@ async function read() {
 
 <template>
   <div class="recorder" data-recorder>
-    <h3>Recording of the hand</h3>
+    <h3>{{ say('recorder-bar.recording-of-the-hand') }}</h3>
     <p class="numbers" role="status" data-recorder-state>
-      <template v-if="state.recording">recording · {{ state.events }} events</template>
+      <template v-if="state.recording">{{ say('recorder-bar.recording-events', state.events) }}</template>
       <template v-else-if="state.playing">{{ played }}</template>
-      <template v-else-if="state.events">{{ state.events }} events · {{ state.seconds.toFixed(1) }} s</template>
-      <template v-else>nothing recorded yet</template>
+      <template v-else-if="state.events">
+        {{ say('recorder-bar.events-s', state.events, fixed(state.seconds, 1)) }}
+      </template>
+      <template v-else>{{ say('recorder-bar.nothing-recorded-yet') }}</template>
     </p>
-    <p v-if="state.playing" class="quiet">A press of any key or button ends it.</p>
+    <p v-if="state.playing" class="quiet">{{ say('recorder-bar.a-press-of-any-key-or') }}</p>
     <p v-if="told" class="quiet" role="status">{{ told }}</p>
     <div>
       <button
@@ -52,20 +60,24 @@ async function read() {
         data-record="stop"
         @click="act(() => core.devices.stop())"
       >
-        Stop
+        {{ say('recorder-bar.stop') }}
       </button>
       <template v-else>
-        <button class="plain" data-record="start" @click="act(() => core.devices.record())">Record</button>
-        <button class="plain" data-record="play" :disabled="!state.events" @click="act(play)">Play</button>
+        <button class="plain" data-record="start" @click="act(() => core.devices.record())">
+          {{ say('recorder-bar.record') }}
+        </button>
+        <button class="plain" data-record="play" :disabled="!state.events" @click="act(play)">
+          {{ say('recorder-bar.play') }}
+        </button>
         <button
           class="plain"
           data-record="save"
           :disabled="!state.events"
-          @click="saveJson(core.devices.recording(), 'Recording of a hand.json')"
+          @click="saveJson(core.devices.recording(), say('recorder-bar.recording-of-a-hand-json'))"
         >
-          Save
+          {{ say('recorder-bar.save') }}
         </button>
-        <button class="plain" data-record="read" @click="input?.click()">Read a file</button>
+        <button class="plain" data-record="read" @click="input?.click()">{{ say('recorder-bar.read-a-file') }}</button>
       </template>
       <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />
     </div>

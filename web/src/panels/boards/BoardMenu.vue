@@ -5,6 +5,7 @@ import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import PartsIcon from './PartsIcon.vue';
+import { say } from '../../words/say';
 
 defineProps<{
   /** Whether the board is named here, since there are no tabs. */
@@ -23,25 +24,25 @@ const items = computed<MenuItem[]>(() => [
     on: t.on,
     apart: i === 0,
   })),
-  { label: 'Add a board like this one', command: 'board.add' },
-  { label: 'Link flat views', command: 'board.link', on: board.value?.linked ?? false, apart: true },
-  { label: 'Start new scenes with these views', command: 'board.use-for-new-scenes' },
-  ...(board.value?.passing ? [{ label: 'Keep this board', command: 'board.keep' }] : []),
-  { label: 'Rename', command: 'board.rename', apart: true },
-  { label: 'Duplicate', command: 'board.duplicate' },
-  { label: 'Move left', command: 'board.move', args: { to: 'left' } },
-  { label: 'Move right', command: 'board.move', args: { to: 'right' } },
+  { label: say('board-menu.add-a-board-like-this-one'), command: 'board.add' },
+  { label: say('board-menu.link-flat-views'), command: 'board.link', on: board.value?.linked ?? false, apart: true },
+  { label: say('board-menu.start-new-scenes-with-these-views'), command: 'board.use-for-new-scenes' },
+  ...(board.value?.passing ? [{ label: say('board-menu.keep-this-board'), command: 'board.keep' }] : []),
+  { label: say('board-menu.rename'), command: 'board.rename', apart: true },
+  { label: say('board-menu.duplicate'), command: 'board.duplicate' },
+  { label: say('board-menu.move-left'), command: 'board.move', args: { to: 'left' } },
+  { label: say('board-menu.move-right'), command: 'board.move', args: { to: 'right' } },
   { label: 'Delete', command: 'board.delete', off: store.boards.tabs.length < 2 },
   {
-    label: store.boards.undo ? `Take back: ${store.boards.undo}` : 'Nothing to take back',
+    label: store.boards.undo ? say('board-menu.take-back', store.boards.undo) : say('board-menu.nothing-to-take-back'),
     command: 'board.undo',
     off: !store.boards.undo,
   },
-  { label: 'Pin this board', command: 'pin.add', args: { board: true }, apart: true },
-  { label: 'Copy an address of these views', command: 'app.copy-link' },
-  { label: 'Snapshot', command: 'app.snapshot' },
-  { label: 'Clear deck', command: 'board.clear-deck', apart: true },
-  { label: 'Full screen', command: 'app.full-screen' },
+  { label: say('board-menu.pin-this-board'), command: 'pin.add', args: { board: true }, apart: true },
+  { label: say('board-menu.copy-an-address-of-these-views'), command: 'app.copy-link' },
+  { label: say('board-menu.snapshot'), command: 'app.snapshot' },
+  { label: say('board-menu.clear-deck'), command: 'board.clear-deck', apart: true },
+  { label: say('board-menu.full-screen'), command: 'app.full-screen' },
 ]);
 
 function choose(item: MenuItem) {
@@ -52,7 +53,7 @@ function choose(item: MenuItem) {
 
 <template>
   <CommandMenu :items="items" popper="board-menu" @choose="choose">
-    <button class="plain caret" aria-label="Board" data-help="board-menu" data-board-menu>
+    <button class="plain caret" :aria-label="say('board-menu.board')" data-help="board-menu" data-board-menu>
       <span v-if="named" class="name">{{ board?.name }}</span>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>

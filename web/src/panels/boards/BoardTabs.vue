@@ -7,6 +7,7 @@ import NameField from '../common/NameField.vue';
 import { useSlim } from '../narrow';
 import BoardMenu from './BoardMenu.vue';
 import PartsIcon from './PartsIcon.vue';
+import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
@@ -86,14 +87,14 @@ function press(e: PointerEvent, id: string, from: number) {
 </script>
 
 <template>
-  <nav class="boards" aria-label="Boards">
+  <nav class="boards" :aria-label="say('board-tabs.boards')">
     <div
       v-if="!slim || naming"
       ref="strip"
       class="tabs"
       :class="{ many: tabs.length > 4 }"
       role="tablist"
-      aria-label="Boards"
+      :aria-label="say('board-tabs.boards')"
     >
       <template v-for="(t, i) in tabs" :key="t.id">
         <NameField
@@ -102,7 +103,7 @@ function press(e: PointerEvent, id: string, from: number) {
           v-model="text"
           class="naming"
           :most="60"
-          :label="`New name of ${t.name}`"
+          :label="say('board-tabs.new-name-of', t.name)"
           @done="named(true)"
           @given="named(false)"
         />
@@ -119,7 +120,7 @@ function press(e: PointerEvent, id: string, from: number) {
           role="tab"
           :aria-selected="t.on"
           :tabindex="t.on ? 0 : -1"
-          :data-note="`${t.name}${t.linked ? ', flat views linked' : ''}${t.passing ? ', from an address and not kept yet' : ''}`"
+          :data-note="`${t.name}${t.linked ? `, ${say('board-tabs.flat-views-linked')}` : ''}${t.passing ? `, ${say('board-tabs.from-an-address-and-not-kept')}` : ''}`"
           :data-board="t.id"
           data-command="board.go"
           @click="run('board.go', { board: t.id })"
@@ -137,7 +138,7 @@ function press(e: PointerEvent, id: string, from: number) {
       v-if="!slim"
       class="plain add"
       data-command="board.add"
-      aria-label="Add a board like this one"
+      :aria-label="say('board-tabs.add-a-board-like-this-one')"
       @click="run('board.add')"
     >
       +

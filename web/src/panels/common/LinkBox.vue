@@ -1,12 +1,18 @@
 <script setup lang="ts">
+import { say } from '../../words/say';
 defineProps<{ link: string; label?: string }>();
 defineEmits<{ close: [] }>();
 </script>
 
 <template>
-  <div role="dialog" :aria-label="label ?? 'Address of these views'">
-    <input :value="link" readonly aria-label="Address" @focus="($event.target as HTMLInputElement).select()" />
-    <el-button size="small" @click="$emit('close')">Close</el-button>
+  <div role="dialog" :aria-label="label ?? say('link-box.address-of-these-views')">
+    <input
+      :value="link"
+      readonly
+      :aria-label="say('link-box.address')"
+      @focus="($event.target as HTMLInputElement).select()"
+    />
+    <el-button size="small" @click="$emit('close')">{{ say('link-box.close') }}</el-button>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { say } from '../../words/say';
 
 /** A name that is being typed: how long it may be is told when that is reached. */
 const text = defineModel<string>({ required: true });
@@ -24,7 +25,7 @@ defineExpose({ select: () => field.value?.select() });
       @keydown.stop
       @blur="emit('done')"
     />
-    <span class="limit" role="status">{{ text.length >= most ? `${most} letters at most` : '' }}</span>
+    <span class="limit" role="status">{{ text.length >= most ? say('name-field.letters-at-most', most) : '' }}</span>
   </span>
 </template>
 

@@ -2,6 +2,7 @@
 import { useRouter } from 'vue-router';
 import { useSession } from '../../stores/session';
 import { applyTheme, theme } from '../../theme/theme';
+import { say } from '../../words/say';
 
 const session = useSession();
 const router = useRouter();
@@ -19,7 +20,7 @@ async function choose(what: string) {
 
 <template>
   <header class="bar">
-    <RouterLink class="mark" to="/scenes" aria-label="All scenes" data-help="scenes">
+    <RouterLink class="mark" to="/scenes" :aria-label="say('top-bar.all-scenes')" data-help="scenes">
       <svg viewBox="0 0 24 32" width="15" height="20" aria-hidden="true">
         <path d="M12 2 22 16 12 30 2 16Z" fill="none" stroke="currentColor" stroke-width="2.6" />
       </svg>
@@ -28,15 +29,17 @@ async function choose(what: string) {
     <span class="space" />
     <slot name="right" />
     <el-dropdown trigger="click" @command="choose">
-      <button class="plain" :aria-label="`${session.name}: account`" data-help="account" data-account>
+      <button class="plain" :aria-label="say('top-bar.account-of', session.name)" data-help="account" data-account>
         {{ session.name }}
       </button>
       <template #dropdown>
         <el-dropdown-menu>
-          <el-dropdown-item command="theme">{{ theme === 'dusk' ? 'Chalk (light)' : 'Dusk (dark)' }}</el-dropdown-item>
-          <el-dropdown-item command="scenes">All scenes</el-dropdown-item>
-          <el-dropdown-item command="account">Account</el-dropdown-item>
-          <el-dropdown-item command="out" divided>Sign out</el-dropdown-item>
+          <el-dropdown-item command="theme">
+            {{ theme === 'dusk' ? say('top-bar.chalk-light') : say('top-bar.dusk-dark') }}
+          </el-dropdown-item>
+          <el-dropdown-item command="scenes">{{ say('top-bar.all-scenes') }}</el-dropdown-item>
+          <el-dropdown-item command="account">{{ say('top-bar.account') }}</el-dropdown-item>
+          <el-dropdown-item command="out" divided>{{ say('top-bar.sign-out') }}</el-dropdown-item>
         </el-dropdown-menu>
       </template>
     </el-dropdown>

@@ -6,6 +6,7 @@ import { useRun } from '../../stage/run';
 import { toStage } from '../../stage/toStage';
 import { drilling } from './drilling';
 import { metres, seconds } from './seconds';
+import { say } from '../../words/say';
 
 /** The task that is on: what is asked for, the clock, how much is done, and how far one's best run was by now. */
 const props = defineProps<{ open: OpenScene }>();
@@ -24,14 +25,15 @@ watch(id, async () => {
 const result = computed(() => {
   const s = score.value;
   if (!s) return '';
-  const lost = s.lost ? ` It was lost ${s.lost === 1 ? 'once' : `${s.lost} times`} on the way.` : '';
-  const steps = s.back ? ` with ${s.back} ${s.back === 1 ? 'step' : 'steps'} back` : '';
-  const way = ` The eye went ${metres(s.metres)}${steps}.`;
+  const way = s.back
+    ? say('drill-bar.the-eye-went-with-steps-back', metres(s.metres), s.back)
+    : say('drill-bar.the-eye-went', metres(s.metres));
+  const lost = s.lost ? say('drill-bar.it-was-lost-on-the-way', s.lost) : '';
   const told =
     s.best === null
-      ? `Done in ${seconds(s.seconds)}: your best so far.`
-      : `Done in ${seconds(s.seconds)}. Your best is ${seconds(s.best)}.`;
-  return told + way + lost;
+      ? say('drill-bar.done-in-your-best-so-far', seconds(s.seconds))
+      : say('drill-bar.done-in-your-best-is', seconds(s.seconds), seconds(s.best));
+  return [told, way, lost].filter(Boolean).join(' ');
 });
 
 async function again() {
@@ -51,28 +53,35 @@ onBeforeUnmount(() => id.value && drill.leave());
 </script>
 
 <template>
-  <section v-if="id" class="bar" aria-label="Drill" :data-drill-bar="id" :data-drill-done="!!score">
+  <section v-if="id" class="bar" :aria-label="say('drill-bar.drill')" :data-drill-bar="id" :data-drill-done="!!score">
     <strong>{{ own?.name ?? words.get(`${id}.name`) }}</strong>
-    <img v-if="own" :src="own.picture" alt="The view to reach" width="132" height="88" data-goal />
+    <img v-if="own" :src="own.picture" :alt="say('drill-bar.the-view-to-reach')" width="132" height="88" data-goal />
     <span class="task">{{
-      own ? 'Go to the view of this picture.' : words.get(`${id}.${hint ? 'hint' : 'task'}`)
+      own ? say('drill-bar.go-to-the-view-of-this') : words.get(`${id}.${hint ? 'hint' : 'task'}`)
     }}</span>
     <span v-if="score || wrong || busy" class="result" role="status" data-drill-result>
-      {{ wrong || (busy ? 'Done; it is being looked at …' : result) }}
+      {{ wrong || (busy ? say('drill-bar.done-it-is-being-looked-at') : result) }}
     </span>
     <template v-else>
-      <span class="way" role="progressbar" :aria-valuenow="Math.round(state.part * 100)" aria-label="Done of the task">
+      <span
+        class="way"
+        role="progressbar"
+        :aria-valuenow="Math.round(state.part * 100)"
+        :aria-label="say('drill-bar.done-of-the-task')"
+      >
         <i v-if="state.ghost !== null" class="ghost" :style="{ left: `${state.ghost * 100}%` }" data-ghost />
         <i class="you" :style="{ left: `${state.part * 100}%` }" />
       </span>
       <span class="clock numbers" aria-hidden="true">{{ seconds(state.seconds) }}</span>
       <button v-if="!own" class="plain" data-help="drill-hint" :aria-pressed="hint" @click="hint = !hint">
-        {{ hint ? 'The task' : 'A hint' }}
+        {{ hint ? say('drill-bar.the-task') : say('drill-bar.a-hint') }}
       </button>
     </template>
-    <button class="plain" data-help="drill-again" data-drill-again @click="again">Again</button>
-    <button v-if="score" class="plain" data-command="app.drills" @click="others">Others</button>
-    <button class="plain" data-help="drill-leave" data-drill-leave @click="drill.leave()">Leave</button>
+    <button class="plain" data-help="drill-again" data-drill-again @click="again">{{ say('drill-bar.again') }}</button>
+    <button v-if="score" class="plain" data-command="app.drills" @click="others">{{ say('drill-bar.others') }}</button>
+    <button class="plain" data-help="drill-leave" data-drill-leave @click="drill.leave()">
+      {{ say('drill-bar.leave') }}
+    </button>
   </section>
 </template>
 

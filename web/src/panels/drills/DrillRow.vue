@@ -2,6 +2,7 @@
 import RunsPlot from './RunsPlot.vue';
 import type { Task } from './drilling';
 import { seconds } from './seconds';
+import { say } from '../../words/say';
 
 /** A drill in the list, with what was done in it. */
 defineProps<{ task: Task; name: string; number?: number; picture?: string; off?: boolean }>();
@@ -21,11 +22,11 @@ const emit = defineEmits<{ start: [] }>();
     <el-button
       size="small"
       :disabled="off"
-      :aria-label="`Start: ${name}`"
+      :aria-label="say('drill-row.start', name)"
       data-help="start-drill"
       @click="emit('start')"
     >
-      Start
+      {{ say('drill-row.start-2') }}
     </el-button>
     <slot name="more" />
   </li>

@@ -8,6 +8,7 @@ import DrillRow from './DrillRow.vue';
 import { drilling, type Task } from './drilling';
 import { making } from './making';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** Tasks for hand and eye, with a clock and one's own best times. */
 const shown = defineModel<boolean>({ required: true });
@@ -62,15 +63,16 @@ async function start(d: Task) {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Drills" guide="drills" width="820px" top="6vh" data-drills>
+  <GuidedDialog v-model="shown" :title="say('drills-dialog.drills')" guide="drills" width="820px" top="6vh" data-drills>
     <p class="about">
-      The clock starts with your first motion. What is hidden or moved for a drill is as it was afterwards. Each run
-      that is done is kept with your account; nobody else sees it.
+      {{ say('drills-dialog.the-clock-starts-with-your-first') }}
     </p>
     <p v-if="!there.length && !wrong" class="about">
-      These tasks are about things in the Saltmarsh Boatyard: open that scene to do them.
+      {{ say('drills-dialog.these-tasks-are-about-things-in') }}
     </p>
-    <p v-if="wrong" class="wrong" role="alert">{{ wrong }} <button class="plain" @click="load">Try again</button></p>
+    <p v-if="wrong" class="wrong" role="alert">
+      {{ wrong }} <button class="plain" @click="load">{{ say('drills-dialog.try-again') }}</button>
+    </p>
     <ol>
       <DrillRow
         v-for="(d, i) in drills"
@@ -84,20 +86,27 @@ async function start(d: Task) {
         <p>{{ words.get(`${d.id}.task`) }}</p>
       </DrillRow>
     </ol>
-    <h2 class="heading">Your own in this scene</h2>
+    <h2 class="heading">{{ say('drills-dialog.your-own-in-this-scene') }}</h2>
     <p v-if="!own.length" class="about">
-      Make one of two views: where it begins, and what is to be reached. Its picture is the task.
+      {{ say('drills-dialog.make-one-of-two-views-where') }}
     </p>
     <ul data-own-drills>
       <DrillRow v-for="d in own" :key="d.id" :task="d" :name="d.name" :picture="d.picture" @start="start(d)">
         <template #more>
-          <button class="plain" :aria-label="`Delete ${d.name}`" data-help="drill-delete" @click="remove(d)">
-            Delete
+          <button
+            class="plain"
+            :aria-label="say('drills-dialog.delete', d.name)"
+            data-help="drill-delete"
+            @click="remove(d)"
+          >
+            {{ say('drills-dialog.delete-2') }}
           </button>
         </template>
       </DrillRow>
     </ul>
-    <button class="plain make" data-help="drill-make" data-make @click="make">+ Make one</button>
+    <button class="plain make" data-help="drill-make" data-make @click="make">
+      {{ say('drills-dialog.make-one') }}
+    </button>
   </GuidedDialog>
 </template>
 

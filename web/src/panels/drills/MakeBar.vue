@@ -3,6 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { making } from './making';
+import { say } from '../../words/say';
 
 /** A drill that is being made: what to do next. */
 const props = defineProps<{ open: OpenScene }>();
@@ -15,9 +16,9 @@ const MOST = 80;
 const asks = computed(
   () =>
     ({
-      start: 'Go to where your drill begins.',
-      goal: 'Now go to the view that is to be reached.',
-      name: 'What is it called?',
+      start: say('make-bar.go-to-where-your-drill-begins'),
+      goal: say('make-bar.now-go-to-the-view-that'),
+      name: say('make-bar.what-is-it-called'),
     })[step.value ?? 'start'],
 );
 
@@ -35,23 +36,33 @@ async function keep() {
 </script>
 
 <template>
-  <section v-if="step" class="bar" aria-label="A drill of your own" :data-making="step">
-    <strong>A drill of your own</strong>
-    <img v-if="step === 'name'" :src="picture" alt="The goal" width="60" height="40" />
+  <section v-if="step" class="bar" :aria-label="say('make-bar.a-drill-of-your-own')" :data-making="step">
+    <strong>{{ say('make-bar.a-drill-of-your-own') }}</strong>
+    <img v-if="step === 'name'" :src="picture" :alt="say('make-bar.the-goal')" width="60" height="40" />
     <span class="asks" role="status">{{ wrong || asks }}</span>
     <template v-if="step === 'start'">
-      <el-button size="small" type="primary" data-make-start @click="make.setStart()">It begins here</el-button>
+      <el-button size="small" type="primary" data-make-start @click="make.setStart()">
+        {{ say('make-bar.it-begins-here') }}
+      </el-button>
     </template>
     <template v-else-if="step === 'goal'">
-      <el-button size="small" type="primary" data-make-goal @click="make.setGoal()">This is the goal</el-button>
+      <el-button size="small" type="primary" data-make-goal @click="make.setGoal()">
+        {{ say('make-bar.this-is-the-goal') }}
+      </el-button>
     </template>
     <form v-else @submit.prevent="keep">
-      <input ref="field" v-model="name" :maxlength="MOST" aria-label="Name of the drill" spellcheck="false" />
+      <input
+        ref="field"
+        v-model="name"
+        :maxlength="MOST"
+        :aria-label="say('make-bar.name-of-the-drill')"
+        spellcheck="false"
+      />
       <el-button size="small" type="primary" native-type="submit" :disabled="!name.trim()" data-make-keep>
-        Keep it
+        {{ say('make-bar.keep-it') }}
       </el-button>
     </form>
-    <button class="plain" data-help="drill-stop-making" @click="make.stop()">Give it up</button>
+    <button class="plain" data-help="drill-stop-making" @click="make.stop()">{{ say('make-bar.give-it-up') }}</button>
   </section>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { seconds } from './seconds';
+import { say } from '../../words/say';
 
 /** How long each run took, one after the other, with the quickest marked. */
 const props = defineProps<{ times: number[] }>();
@@ -13,7 +14,7 @@ const points = computed(() => {
   return props.times.map((t, i) => ({ x: EDGE + i * step, y: HEIGHT - EDGE - (t / most) * (HEIGHT - 2 * EDGE) }));
 });
 const best = computed(() => props.times.indexOf(Math.min(...props.times)));
-const words = computed(() => `${props.times.length} runs, the quickest ${seconds(props.times[best.value]!)}`);
+const words = computed(() => say('runs-plot.runs-the-quickest', props.times.length, seconds(props.times[best.value]!)));
 </script>
 
 <template>

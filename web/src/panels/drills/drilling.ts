@@ -2,6 +2,7 @@ import { shallowRef, ref } from 'vue';
 import { api, type DrillListed, type DrillScore, type OwnDrill } from '../../api/api';
 import type { PracticeState } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import { say } from '../../words/say';
 
 /** The clock is read so often, milliseconds. */
 const READ_MS = 100;
@@ -52,7 +53,7 @@ export class Drilling {
     if (!last) return;
     const all: Task[] = 'made' in last ? await api.ownDrills(this.open.id) : await api.drills();
     const listed = all.find((d) => d.id === last.id);
-    if (!listed) throw new Error('This drill is not there any more.');
+    if (!listed) throw new Error(say('drilling.this-drill-is-not-there-any'));
     await this.start(listed);
   }
 

@@ -2,10 +2,11 @@ import { ref, shallowRef } from 'vue';
 import { api } from '../../api/api';
 import type { Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
+import { say } from '../../words/say';
 
 /** Size of the picture of a goal, pixels: large enough to be matched by eye. */
 const GOAL = { width: 264, height: 176 };
-const GONE = 'The picture of the goal could not be made. Move the view a little and try again.';
+const GONE = say('making.the-picture-of-the-goal-could');
 
 /** A drill that is being made: first where it begins, then what is to be reached, then its name. */
 export class Making {

@@ -1,9 +1,7 @@
-const TENTHS = new Intl.NumberFormat('en-GB', { minimumFractionDigits: 1, maximumFractionDigits: 1 });
-
-const METRES = new Intl.NumberFormat('en-GB', { maximumSignificantDigits: 2 });
+import { fixed, rough } from '../../words/numbers';
 
 /** A way as it is told, to two digits. */
-export const metres = (m: number): string => `${METRES.format(m)} m`;
+export const metres = (m: number): string => `${rough(m)} m`;
 
 /** A time as it is told, to a tenth of a second. */
-export const seconds = (s: number): string => `${TENTHS.format(s)} s`;
+export const seconds = (s: number): string => `${fixed(s, 1)} s`;

@@ -6,6 +6,7 @@ import { toStage } from '../../stage/toStage';
 import { useStage } from '../../stores/stage';
 import FoundRow from './FoundRow.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** Every command by its words, for the keyboard alone: type, go up and down, Enter runs. */
 const shown = defineModel<boolean>({ required: true });
@@ -48,7 +49,9 @@ async function choose(f: FoundCommand | undefined) {
   if (!f) return;
   if (!f.runs) {
     store.tell({
-      text: f.trigger ? `${f.words}: done by ${f.trigger}.` : `${f.words} has no trigger. Give it one in Keys.`,
+      text: f.trigger
+        ? say('find-dialog.done-by', f.words, f.trigger)
+        : say('find-dialog.has-no-trigger-give-it-one', f.words),
     });
     close();
   } else if (f.ask.length) {
@@ -87,7 +90,7 @@ async function back() {
 <template>
   <GuidedDialog
     v-model="shown"
-    title="Find a command"
+    :title="say('find-dialog.find-a-command')"
     guide="find"
     width="780px"
     top="10vh"
@@ -103,8 +106,8 @@ async function back() {
           <input ref="first" v-model="answers[a.id]" class="box" :name="a.id" spellcheck="false" autocomplete="off" />
         </label>
         <div class="end">
-          <el-button @click="back">Back</el-button>
-          <el-button type="primary" native-type="submit">Run</el-button>
+          <el-button @click="back">{{ say('find-dialog.back') }}</el-button>
+          <el-button type="primary" native-type="submit">{{ say('find-dialog.run') }}</el-button>
         </div>
       </form>
       <template v-else>
@@ -113,18 +116,18 @@ async function back() {
           v-model="typed"
           class="box"
           role="combobox"
-          aria-label="Words of a command"
+          :aria-label="say('find-dialog.words-of-a-command')"
           aria-expanded="true"
           aria-controls="found-commands"
           :aria-activedescendant="chosen ? `found-${at}` : undefined"
-          placeholder="Type what you want to do"
+          :placeholder="say('find-dialog.type-what-you-want-to-do')"
           spellcheck="false"
           autocomplete="off"
           @keydown.down.prevent="move(1)"
           @keydown.up.prevent="move(-1)"
           @keydown.enter.prevent="choose(chosen)"
         />
-        <ul id="found-commands" ref="list" role="listbox" aria-label="Commands">
+        <ul id="found-commands" ref="list" role="listbox" :aria-label="say('find-dialog.commands')">
           <FoundRow
             v-for="(f, k) in found"
             :id="`found-${k}`"
@@ -135,7 +138,7 @@ async function back() {
             @click="choose(f)"
           />
         </ul>
-        <p v-if="!found.length" class="quiet" role="status">No command is called that. Try other words.</p>
+        <p v-if="!found.length" class="quiet" role="status">{{ say('find-dialog.no-command-is-called-that-try') }}</p>
       </template>
     </div>
   </GuidedDialog>

@@ -6,6 +6,7 @@ import type { OpenScene } from '../../stage/openScene';
 import PickList from '../common/PickList.vue';
 import MovingPicture from './MovingPicture.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** The words of the trade, each with what it means and a moving picture. */
 const shown = defineModel<boolean>({ required: true });
@@ -32,21 +33,29 @@ watch(
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Glossary" guide="words" width="860px" top="8vh" destroy-on-close data-glossary>
+  <GuidedDialog
+    v-model="shown"
+    :title="say('glossary-dialog.glossary')"
+    guide="words"
+    width="860px"
+    top="8vh"
+    destroy-on-close
+    data-glossary
+  >
     <div class="listed">
       <PickList
         v-model:typed="typed"
         v-model:at="at"
         :items="found"
         :loaded="!!all.length"
-        label="Words"
-        find="Find a word"
-        none="No word is called like that."
+        :label="say('glossary-dialog.words')"
+        :find="say('glossary-dialog.find-a-word')"
+        :none="say('glossary-dialog.no-word-is-called-like-that')"
         @close="shown = false"
       />
       <article v-if="chosen" aria-live="polite">
         <h3>{{ chosen.name }}</h3>
-        <p v-if="chosen.also" class="quiet">Also called {{ chosen.also }}</p>
+        <p v-if="chosen.also" class="quiet">{{ say('glossary-dialog.also-called', chosen.also) }}</p>
         <p class="says">{{ chosen.says }}</p>
         <MovingPicture :core="open.core.help" :word="chosen.id" :name="chosen.name" />
       </article>

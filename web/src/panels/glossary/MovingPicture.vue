@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import type { HelpApi } from '../../core';
+import { say } from '../../words/say';
 
 /** A word's moving picture: what the eye sees, and the eye from outside. It can be stopped, and stands where motion is not wanted. */
 const props = defineProps<{ core: HelpApi; word: string; name: string }>();
@@ -35,8 +36,8 @@ onBeforeUnmount(() => window.cancelAnimationFrame(frame));
 
 const sketch = computed(() => props.core.picture(props.word, part.value));
 const sides = computed(() => [
-  { says: 'What the eye sees', lines: sketch.value.seen },
-  { says: 'The eye from outside', lines: sketch.value.outside },
+  { says: say('moving-picture.what-the-eye-sees'), lines: sketch.value.seen },
+  { says: say('moving-picture.the-eye-from-outside'), lines: sketch.value.outside },
 ]);
 </script>
 
@@ -53,7 +54,7 @@ const sides = computed(() => [
       <figcaption>{{ s.says }}</figcaption>
     </figure>
     <button class="plain" :aria-pressed="playing" @click="playing = !playing">
-      {{ playing ? 'Stop the picture' : 'Let it move' }}
+      {{ playing ? say('moving-picture.stop-the-picture') : say('moving-picture.let-it-move') }}
     </button>
   </div>
 </template>

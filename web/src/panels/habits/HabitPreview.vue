@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue';
 import { useCore, type PreviewFrame } from '../../core';
+import { say } from '../../words/say';
 
 /** A small stage on which an unseen hand does what a setting is about, by the very rules of the large one. */
 const props = defineProps<{ habit: string; words: string }>();
@@ -31,13 +32,20 @@ onBeforeUnmount(() => cancelAnimationFrame(next));
 
 <template>
   <figure v-if="frame" class="preview" :data-preview="habit">
-    <svg :viewBox="`0 0 ${frame.width} ${frame.height}`" class="clipped" role="img" :aria-label="`Preview: ${words}`">
+    <svg
+      :viewBox="`0 0 ${frame.width} ${frame.height}`"
+      class="clipped"
+      role="img"
+      :aria-label="say('habit-preview.preview', words)"
+    >
       <line v-for="(l, k) in frame.lines" :key="k" :x1="l.x1" :y1="l.y1" :x2="l.x2" :y2="l.y2" :class="l.sort" />
       <path :d="`M${frame.handX} ${frame.handY - 5}l5 5-5 5-5-5z`" class="hand" />
     </svg>
     <figcaption>
       {{ words }}: {{ frame.does }}
-      <button class="plain" @click="play(!playing)">{{ playing ? 'Stop' : 'Play' }}</button>
+      <button class="plain" @click="play(!playing)">
+        {{ playing ? say('habit-preview.stop') : say('habit-preview.play') }}
+      </button>
     </figcaption>
   </figure>
 </template>

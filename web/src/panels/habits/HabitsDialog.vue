@@ -6,6 +6,7 @@ import type { OpenScene } from '../../stage/openScene';
 import HabitPreview from './HabitPreview.vue';
 import HandFile from './HandFile.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
@@ -27,14 +28,19 @@ function set(id: string, value?: string | number | boolean) {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Habits" guide="habits" width="1010px" top="6vh">
+  <GuidedDialog v-model="shown" :title="say('habits-dialog.habits')" guide="habits" width="1010px" top="6vh">
     <div class="head">
-      <el-input v-model="search" placeholder="Search habits" aria-label="Search habits" clearable />
+      <el-input
+        v-model="search"
+        :placeholder="say('habits-dialog.search-habits')"
+        :aria-label="say('habits-dialog.search-habits')"
+        clearable
+      />
       <HandFile :open="open" />
     </div>
     <div class="columns">
-      <div class="list" tabindex="0" role="region" aria-label="All habits">
-        <p v-if="!groups.length" class="quiet">No habit is called that.</p>
+      <div class="list" tabindex="0" role="region" :aria-label="say('habits-dialog.all-habits')">
+        <p v-if="!groups.length" class="quiet">{{ say('habits-dialog.no-habit-is-called-that') }}</p>
         <section v-for="[group, habits] in groups" :key="group">
           <h3 class="heading">{{ group }}</h3>
           <div
@@ -76,8 +82,13 @@ function set(id: string, value?: string | number | boolean) {
               <el-option v-for="c in h.choices" :key="c.id" :value="c.id" :label="c.label" />
             </el-select>
             <span class="unit">{{ typeof h.value === 'number' ? h.unit : '' }}</span>
-            <button v-if="h.changed" class="plain" :aria-label="`Put back: ${h.words}`" @click="set(h.id)">
-              put back
+            <button
+              v-if="h.changed"
+              class="plain"
+              :aria-label="say('habits-dialog.put-back', h.words)"
+              @click="set(h.id)"
+            >
+              {{ say('habits-dialog.put-back-2') }}
             </button>
             <span v-else />
           </div>
@@ -85,7 +96,7 @@ function set(id: string, value?: string | number | boolean) {
       </div>
       <aside>
         <HabitPreview v-if="shown && seen" :habit="seen.id" :words="seen.words" />
-        <p v-else class="quiet">Point at a habit to see here what it does.</p>
+        <p v-else class="quiet">{{ say('habits-dialog.point-at-a-habit-to-see') }}</p>
       </aside>
     </div>
   </GuidedDialog>

@@ -4,6 +4,7 @@ import { useCore, type Plain } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
+import { say } from '../../words/say';
 
 /** Keymaps, habits and looks in one file, to take to another machine. */
 const props = defineProps<{ open: OpenScene }>();
@@ -22,22 +23,26 @@ async function read() {
 async function use(file: File): Promise<string> {
   let read: Plain;
   try {
-    read = await readJson(file, LARGEST, 'A file of keymaps, habits and looks');
+    read = await readJson(file, LARGEST, say('hand-file.a-file-of-keymaps-habits-and'));
   } catch (e) {
-    return `${(e as Error).message}. Nothing was changed.`;
+    return say('hand-file.nothing-was-changed', (e as Error).message);
   }
   const left = core.keys.useHandFile(read);
   props.open.keepKeymap();
   props.open.keepHabits();
-  return left ?? 'Its keymap and habits are in use, and its looks are beside yours.';
+  return left ?? say('hand-file.its-keymap-and-habits-are-in');
 }
 </script>
 
 <template>
-  <button class="plain" data-hand-file="save" @click="saveJson(core.keys.handFile(), 'Keymaps and habits.json')">
-    Save keymaps, habits and looks
+  <button
+    class="plain"
+    data-hand-file="save"
+    @click="saveJson(core.keys.handFile(), say('hand-file.keymaps-and-habits-json'))"
+  >
+    {{ say('hand-file.save-keymaps-habits-and-looks') }}
   </button>
-  <button class="plain" data-hand-file="read" @click="input?.click()">Read a file</button>
+  <button class="plain" data-hand-file="read" @click="input?.click()">{{ say('hand-file.read-a-file') }}</button>
   <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />
   <span v-if="told" class="quiet" role="status" data-hand-told>{{ told }}</span>
 </template>

@@ -2,6 +2,7 @@
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 defineProps<{ open: OpenScene }>();
 const store = useStage();
@@ -11,11 +12,15 @@ const run = useRun();
 <template>
   <footer class="hints" data-about="hints" data-hints>
     <div v-if="store.firstStep" class="first" role="status" data-about="first-step" data-first-step>
-      <span class="number numbers">{{ store.firstStep.number }} of {{ store.firstStep.of }}</span>
+      <span class="number numbers">{{ say('hints-line.of', store.firstStep.number, store.firstStep.of) }}</span>
       <span class="what">{{ store.firstStep.words }}</span>
       <kbd v-if="store.firstStep.trigger">{{ store.firstStep.trigger }}</kbd>
-      <button class="plain" data-command="app.skip-step" @click="run('app.skip-step')">Skip</button>
-      <button class="plain" data-command="app.end-steps" @click="run('app.end-steps')">No more of these</button>
+      <button class="plain" data-command="app.skip-step" @click="run('app.skip-step')">
+        {{ say('hints-line.skip') }}
+      </button>
+      <button class="plain" data-command="app.end-steps" @click="run('app.end-steps')">
+        {{ say('hints-line.no-more-of-these') }}
+      </button>
     </div>
     <div class="list">
       <span v-for="h in store.hints" :key="h.trigger + h.words" class="hint"
@@ -24,8 +29,8 @@ const run = useRun();
         ><span v-if="h.does" class="does">{{ h.does }}</span></span
       >
     </div>
-    <button class="plain all" data-command="app.trail" @click="run('app.trail')">Trail</button>
-    <button class="plain all" data-command="app.keys" @click="run('app.keys')">All keys</button>
+    <button class="plain all" data-command="app.trail" @click="run('app.trail')">{{ say('hints-line.trail') }}</button>
+    <button class="plain all" data-command="app.keys" @click="run('app.keys')">{{ say('hints-line.all-keys') }}</button>
   </footer>
 </template>
 

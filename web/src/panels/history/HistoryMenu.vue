@@ -3,6 +3,7 @@ import type { DropdownInstance } from 'element-plus';
 import { computed, ref } from 'vue';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
@@ -19,12 +20,14 @@ defineExpose({ open: () => menu.value?.handleOpen() });
 
 <template>
   <el-dropdown ref="menu" trigger="click" popper-class="plate-menu history" max-height="70vh" @command="choose">
-    <button class="plain caret" aria-label="History" data-help="history" data-history>
+    <button class="plain caret" :aria-label="say('history-menu.history')" data-help="history" data-history>
       <svg viewBox="-6 -6 12 12" width="11" height="11" aria-hidden="true"><path d="M-5-2 0 3 5-2" /></svg>
     </button>
     <template #dropdown>
       <el-dropdown-menu>
-        <el-dropdown-item :command="-1" data-command="app.versions">Versions …</el-dropdown-item>
+        <el-dropdown-item :command="-1" data-command="app.versions">
+          {{ say('history-menu.versions') }}
+        </el-dropdown-item>
         <el-dropdown-item
           v-for="(s, i) in steps"
           :key="s.to"
@@ -38,7 +41,12 @@ defineExpose({ open: () => menu.value?.handleOpen() });
         </el-dropdown-item>
         <el-dropdown-item :command="0" data-command="edit.go" data-step="0" :divided="!steps.length">
           <span class="lozenge" :class="{ on: store.history.done === 0 }" />
-          As it was {{ steps.length >= 500 ? '500 steps ago' : 'at first' }}
+          {{
+            say(
+              'history-menu.as-it-was',
+              steps.length >= 500 ? say('history-menu.500-steps-ago') : say('history-menu.at-first'),
+            )
+          }}
         </el-dropdown-item>
       </el-dropdown-menu>
     </template>

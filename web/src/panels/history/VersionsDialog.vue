@@ -4,6 +4,8 @@ import { api, type Version } from '../../api/api';
 import { useCore } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { moment } from '../../words/numbers';
+import { say } from '../../words/say';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
@@ -37,7 +39,7 @@ function back(v: Version) {
   void asking(async () => {
     const { body } = await api.version(props.open.id, v.id);
     const no = core.kept.bringBack(title(v), body);
-    if (no) throw new Error(`This version cannot be used: ${no}.`);
+    if (no) throw new Error(say('versions-dialog.this-version-cannot-be-used', no));
     props.open.loop.wake();
     shown.value = false;
   });
@@ -50,34 +52,48 @@ function remove(v: Version) {
   });
 }
 
-function when(v: Version) {
-  return new Date(v.createdAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-}
+const when = (v: Version) => moment(v.createdAt);
 function title(v: Version) {
-  return v.automatic ? `from ${when(v)}` : v.name;
+  return v.automatic ? say('versions-dialog.from', when(v)) : v.name;
 }
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Versions of this scene" guide="versions" width="520px" data-versions>
+  <GuidedDialog
+    v-model="shown"
+    :title="say('versions-dialog.versions-of-this-scene')"
+    guide="versions"
+    width="520px"
+    data-versions
+  >
     <p class="quiet">
-      Going back to a version is one step: it can be undone. While you edit, a version is kept by itself every ten
-      minutes.
+      {{ say('versions-dialog.going-back-to-a-version-is') }}
     </p>
     <form class="new" @submit.prevent="keep">
-      <el-input v-model="name" maxlength="200" placeholder="Name of the version" aria-label="Name of the version" />
+      <el-input
+        v-model="name"
+        maxlength="200"
+        :placeholder="say('versions-dialog.name-of-the-version')"
+        :aria-label="say('versions-dialog.name-of-the-version')"
+      />
       <el-button native-type="submit" type="primary" :disabled="!name.trim()" data-keep-version>
-        Keep a version
+        {{ say('versions-dialog.keep-a-version') }}
       </el-button>
     </form>
     <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>
-    <p v-if="!list.length && !wrong" class="quiet">There are no versions yet.</p>
+    <p v-if="!list.length && !wrong" class="quiet">{{ say('versions-dialog.there-are-no-versions-yet') }}</p>
     <ul>
       <li v-for="v in list" :key="v.id" :data-version="v.id">
-        <span class="name" :class="{ quiet: v.automatic }">{{ v.automatic ? 'Kept by itself' : v.name }}</span>
+        <span class="name" :class="{ quiet: v.automatic }">{{
+          v.automatic ? say('versions-dialog.kept-by-itself') : v.name
+        }}</span>
         <span class="numbers quiet">{{ when(v) }}</span>
-        <el-button size="small" :aria-label="`Go back to ${title(v)}`" @click="back(v)">Go back to it</el-button>
-        <button class="plain quiet" :aria-label="`Delete ${title(v)}`" @click="remove(v)">Delete</button>
+        <el-button size="small" :aria-label="say('versions-dialog.go-back-to', title(v))" @click="back(v)">
+          {{ say('versions-dialog.go-back-to-it') }}
+        </el-button>
+        <button class="plain quiet" :aria-label="say('versions-dialog.delete', title(v))" @click="remove(v)">
+          {{ say('versions-dialog.delete-2') }}
+        </button>
       </li>
     </ul>
   </GuidedDialog>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useCore } from '../../core';
+import { say } from '../../words/say';
 
 /** Chooses a command that gets a trigger, by words. */
 defineProps<{ trigger: string }>();
@@ -16,8 +17,8 @@ const found = computed(() => (typed.value.trim() ? core.keys.bindable(typed.valu
     <el-input
       v-model="typed"
       size="small"
-      :placeholder="`Give ${trigger} to a command`"
-      :aria-label="`Give ${trigger} to a command`"
+      :placeholder="say('give-command.give-to-a-command', trigger)"
+      :aria-label="say('give-command.give-to-a-command', trigger)"
       data-give
       clearable
     />
@@ -26,7 +27,7 @@ const found = computed(() => (typed.value.trim() ? core.keys.bindable(typed.valu
         <button class="plain" @click="emit('give', f.command, f.which)">{{ f.words }}</button>
       </li>
     </ul>
-    <p v-else-if="typed.trim()" class="quiet">Nothing is called that.</p>
+    <p v-else-if="typed.trim()" class="quiet">{{ say('give-command.nothing-is-called-that') }}</p>
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { KeyBinding, KeyRow } from '../../core';
+import { say } from '../../words/say';
 
 /** A command with all its triggers side by side. */
 const props = defineProps<{ row: KeyRow; find: string | null; beside?: string }>();
@@ -20,29 +21,30 @@ function add() {
     <th scope="row">{{ row.words }}</th>
     <td class="triggers">
       <p v-if="!row.triggers.length" class="quiet none">
-        no trigger of its own<template v-if="find">; found by {{ find }}</template>
+        {{ say('key-line.no-trigger-of-its-own')
+        }}<template v-if="find">; {{ say('key-line.found-by', find) }}</template>
       </p>
       <div v-for="b in row.triggers" :key="b.id" class="cell" :data-binding="b.id">
         <button
           class="trigger"
           :class="{ changed: b.changed }"
-          :title="`Change: ${b.words}`"
+          :title="say('key-line.change', b.words)"
           @click="emit('change', b)"
         >
-          <kbd>{{ b.trigger ?? 'none' }}</kbd>
+          <kbd>{{ b.trigger ?? say('key-line.none') }}</kbd>
         </button>
         <span v-if="differ || b.special" class="what">
           {{ differ ? b.words : '' }}
           <i v-if="b.special">{{ b.where }}</i>
         </span>
-        <span v-if="b.usual" class="what" data-usual>preset: {{ b.usual }}</span>
+        <span v-if="b.usual" class="what" data-usual>{{ say('key-line.preset', b.usual) }}</span>
         <button
           v-if="b.changed"
           class="plain"
-          :aria-label="b.own ? `Take ${b.trigger} from ${b.words}` : `Reset ${b.words}`"
+          :aria-label="b.own ? say('key-line.take-from', b.trigger, b.words) : say('key-line.reset', b.words)"
           @click="emit('reset', b)"
         >
-          {{ b.own ? 'take away' : 'reset' }}
+          {{ b.own ? say('key-line.take-away') : say('key-line.reset-2') }}
         </button>
         <span v-for="n in b.notes" :key="n" class="note">{{ n }}</span>
       </div>
@@ -52,8 +54,8 @@ function add() {
       <button
         v-if="row.more.length === 1"
         class="add"
-        :title="`One more trigger: ${row.more[0]}`"
-        :aria-label="`One more trigger for ${row.more[0]}`"
+        :title="say('key-line.one-more-trigger', row.more[0])"
+        :aria-label="say('key-line.one-more-trigger-for', row.more[0])"
         @click="emit('add', 0)"
       >
         +
@@ -62,8 +64,8 @@ function add() {
         v-else-if="row.more.length > 1"
         v-model="chosen"
         class="add"
-        title="One more trigger"
-        :aria-label="`One more trigger for ${row.words}`"
+        :title="say('key-line.one-more-trigger-2')"
+        :aria-label="say('key-line.one-more-trigger-for', row.words)"
         @change="add"
       >
         <option value="">+</option>

@@ -3,6 +3,7 @@ import { ref } from 'vue';
 import { useCore, type BroughtKeys } from '../../core';
 import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
+import { say } from '../../words/say';
 
 /** The keymap as a file, and files of others, of which what cannot be used is told before anything changes. */
 const emit = defineEmits<{ changed: [] }>();
@@ -12,7 +13,7 @@ const seen = ref<BroughtKeys | null>(null);
 const LARGEST = 1 << 20;
 const TOLD = 6;
 
-const save = () => saveJson(core.keys.keymap(), `${String(core.keys.keymap().name)} - keymap.json`);
+const save = () => saveJson(core.keys.keymap(), say('keymap-file.keymap-json', String(core.keys.keymap().name)));
 const wrong = (refused: string): BroughtKeys => ({ name: '', refused, problems: [], changes: 0 });
 
 async function read() {
@@ -25,7 +26,7 @@ async function read() {
 
 async function look(file: File): Promise<BroughtKeys> {
   try {
-    return core.keys.bringKeymap(await readJson(file, LARGEST, 'A keymap file'));
+    return core.keys.bringKeymap(await readJson(file, LARGEST, say('keymap-file.a-keymap-file')));
   } catch (e) {
     return wrong((e as Error).message);
   }
@@ -40,22 +41,22 @@ function use() {
 
 <template>
   <div class="file" data-keymap-file>
-    <button class="plain" data-deed="save" @click="save">Save as a file</button>
-    <button class="plain" data-deed="read" @click="input?.click()">Read a file</button>
+    <button class="plain" data-deed="save" @click="save">{{ say('keymap-file.save-as-a-file') }}</button>
+    <button class="plain" data-deed="read" @click="input?.click()">{{ say('keymap-file.read-a-file') }}</button>
     <input ref="input" type="file" accept=".json,application/json" hidden @change="read" />
     <div v-if="seen" class="seen" role="alert">
-      <p v-if="seen.refused">{{ seen.refused }}. Nothing was changed.</p>
+      <p v-if="seen.refused">{{ say('keymap-file.nothing-was-changed', seen.refused) }}</p>
       <template v-else>
         <p>
-          Of {{ seen.name }} {{ seen.problems.length }} cannot be used, {{ seen.changes }} can. Nothing is changed yet.
+          {{ say('keymap-file.of-cannot-be-used-can-nothing', seen.name, seen.problems.length, seen.changes) }}
         </p>
         <ul>
           <li v-for="p in seen.problems.slice(0, TOLD)" :key="p">{{ p }}</li>
-          <li v-if="seen.problems.length > TOLD">and {{ seen.problems.length - TOLD }} more</li>
+          <li v-if="seen.problems.length > TOLD">{{ say('keymap-file.and-more', seen.problems.length - TOLD) }}</li>
         </ul>
-        <el-button type="primary" data-take-rest @click="use">Take the rest</el-button>
+        <el-button type="primary" data-take-rest @click="use">{{ say('keymap-file.take-the-rest') }}</el-button>
       </template>
-      <el-button @click="seen = null">Leave it</el-button>
+      <el-button @click="seen = null">{{ say('keymap-file.leave-it') }}</el-button>
     </div>
   </div>
 </template>

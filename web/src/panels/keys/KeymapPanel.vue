@@ -6,6 +6,7 @@ import LinkBox from '../common/LinkBox.vue';
 import NameField from '../common/NameField.vue';
 import KeymapFile from './KeymapFile.vue';
 import SheetPrint from './SheetPrint.vue';
+import { say } from '../../words/say';
 
 /** Which keymap is in use, and what can be done with it as a whole. */
 const props = defineProps<{ page: KeysPage }>();
@@ -42,7 +43,7 @@ async function copyAddress() {
   link.value = '';
   const address = `${window.location.origin}/scenes#${await keymapToFragment(core.keys.keymap())}`;
   await navigator.clipboard.writeText(address).then(
-    () => (told.value = 'The address of this keymap is in the clipboard.'),
+    () => (told.value = say('keymap-panel.the-address-of-this-keymap-is')),
     () => (link.value = address),
   );
 }
@@ -69,57 +70,83 @@ function given() {
 
 <template>
   <div class="keymap" data-keymap-panel>
-    <NameField v-if="naming" ref="field" v-model="name" :most="LONGEST" label="Name" @done="renamed" @given="given" />
+    <NameField
+      v-if="naming"
+      ref="field"
+      v-model="name"
+      :most="LONGEST"
+      :label="say('keymap-panel.name')"
+      @done="renamed"
+      @given="given"
+    />
     <select
       v-else
       :value="page.own ? CURRENT : page.preset"
-      aria-label="Keymap"
+      :aria-label="say('keymap-panel.keymap')"
       data-keymap
       @change="choose(($event.target as HTMLSelectElement).value)"
     >
-      <optgroup v-if="page.own || page.others.length" label="Mine">
+      <optgroup v-if="page.own || page.others.length" :label="say('keymap-panel.mine')">
         <option v-if="page.own" :value="CURRENT">{{ page.name }}</option>
         <option v-for="o in page.others" :key="o" :value="OWN + o">{{ o }}</option>
       </optgroup>
-      <optgroup label="Presets">
+      <optgroup :label="say('keymap-panel.presets')">
         <option v-for="p in page.presets" :key="p.id" :value="p.id">{{ p.label }}</option>
       </optgroup>
     </select>
     <p v-if="wrong" class="caution" role="alert">{{ wrong }}.</p>
     <p v-if="told" class="quiet hand" role="status" data-address-told>{{ told }}</p>
-    <LinkBox v-if="link" :link="link" label="Address of this keymap" class="link" @close="link = ''" />
+    <LinkBox
+      v-if="link"
+      :link="link"
+      :label="say('keymap-panel.address-of-this-keymap')"
+      class="link"
+      @close="link = ''"
+    />
     <p class="quiet hand">
-      <template v-if="page.own">On {{ page.presets.find((p) => p.id === page.preset)?.label }}: </template>
-      {{ page.own ? `${page.changed} changed.` : page.hand }}
+      <template v-if="page.own">
+        {{ say('keymap-panel.on', page.presets.find((p) => p.id === page.preset)?.label) }}
+      </template>
+      {{ page.own ? say('keymap-panel.changed', page.changed) : page.hand }}
     </p>
-    <label class="here" title="This scene keeps this keymap; all other scenes keep theirs.">
+    <label class="here" :title="say('keymap-panel.this-scene-keeps-this-keymap-all')">
       <input
         type="checkbox"
         :checked="page.elsewhere !== null && page.elsewhere !== undefined"
         data-keymap-here
         @change="onlyHere(($event.target as HTMLInputElement).checked)"
       />
-      only in this scene
+      {{ say('keymap-panel.only-in-this-scene') }}
     </label>
-    <p v-if="page.elsewhere" class="quiet hand" data-elsewhere>Other scenes use “{{ page.elsewhere }}”.</p>
-    <el-button data-deed="teach" @click="emit('teach')">Teach it your hand</el-button>
+    <p v-if="page.elsewhere" class="quiet hand" data-elsewhere>
+      {{ say('keymap-panel.other-scenes-use', page.elsewhere) }}
+    </p>
+    <el-button data-deed="teach" @click="emit('teach')">{{ say('keymap-panel.teach-it-your-hand') }}</el-button>
     <div class="deeds">
-      <button class="plain" data-deed="copy" @click="act(() => core.keys.copyKeymap(`${page.name} copy`))">Copy</button>
-      <button class="plain" data-deed="rename" @click="rename">Rename</button>
-      <button class="plain" :disabled="!page.own" data-deed="delete" @click="act(() => core.keys.deleteKeymap())">
-        Delete
-      </button>
-      <button class="plain" :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">Reset all</button>
       <button
         class="plain"
-        title="Keys change sides, for the hand on the other side of the keyboard"
+        data-deed="copy"
+        @click="act(() => core.keys.copyKeymap(say('keymap-panel.copy', page.name)))"
+      >
+        {{ say('keymap-panel.copy-2') }}
+      </button>
+      <button class="plain" data-deed="rename" @click="rename">{{ say('keymap-panel.rename') }}</button>
+      <button class="plain" :disabled="!page.own" data-deed="delete" @click="act(() => core.keys.deleteKeymap())">
+        {{ say('keymap-panel.delete') }}
+      </button>
+      <button class="plain" :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">
+        {{ say('keymap-panel.reset-all') }}
+      </button>
+      <button
+        class="plain"
+        :title="say('keymap-panel.keys-change-sides-for-the-hand')"
         data-deed="mirror"
         @click="act(() => core.keys.mirrorKeymap())"
       >
-        Other hand
+        {{ say('keymap-panel.other-hand') }}
       </button>
-      <button class="plain" data-deed="address" @click="copyAddress">Copy its address</button>
-      <button class="plain" data-deed="bench" @click="emit('bench')">Device bench</button>
+      <button class="plain" data-deed="address" @click="copyAddress">{{ say('keymap-panel.copy-its-address') }}</button>
+      <button class="plain" data-deed="bench" @click="emit('bench')">{{ say('keymap-panel.device-bench') }}</button>
       <KeymapFile @changed="emit('changed')" />
       <SheetPrint />
     </div>

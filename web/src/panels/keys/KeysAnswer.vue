@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { KeysPage } from '../../core';
+import { say } from '../../words/say';
 
 /** What something that the hand did does, place by place. */
 defineProps<{ page: KeysPage }>();
@@ -10,8 +11,8 @@ const emit = defineEmits<{ forget: [] }>();
   <div class="answer" role="status" data-answer>
     <p>
       <kbd>{{ page.done }}</kbd>
-      <span v-if="!page.answers.length"> does nothing anywhere.</span>
-      <button class="plain" @click="emit('forget')">Show all again</button>
+      <span v-if="!page.answers.length"> {{ say('keys-answer.does-nothing-anywhere') }}</span>
+      <button class="plain" @click="emit('forget')">{{ say('keys-answer.show-all-again') }}</button>
     </p>
     <dl v-if="page.answers.length">
       <template v-for="a in page.answers" :key="a.binding">

@@ -7,12 +7,14 @@ import { useStage } from '../../stores/stage';
 import KeymapPanel from './KeymapPanel.vue';
 import KeysAnswer from './KeysAnswer.vue';
 import KeysRows from './KeysRows.vue';
+import KeysWays, { type Way } from './KeysWays.vue';
 import LookByDoing from './LookByDoing.vue';
 import PictureView from './PictureView.vue';
 import RebindPanel from './RebindPanel.vue';
 import ReportView from './ReportView.vue';
 import TeachPanel from './TeachPanel.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** All commands with their triggers, a row each; looked for by words, by trigger, by doing, and by where they hold. */
 const core = useCore();
@@ -31,13 +33,7 @@ const doing = ref(false);
 const changing = ref<KeyBinding | null>(null);
 /** Whether the trigger that is looked for is offered to what is being changed. */
 const offering = ref(false);
-/** How the page shows the keymap, or what the hand did with it. */
-const as = ref<'list' | 'picture' | 'report'>('list');
-const WAYS = [
-  { id: 'list', words: 'List' },
-  { id: 'picture', words: 'Picture' },
-  { id: 'report', words: 'Hand report' },
-] as const;
+const as = ref<Way>('list');
 const teaching = ref(false);
 const list = ref<HTMLElement>();
 const page = computed(() => {
@@ -106,7 +102,7 @@ watch(shown, (on) => {
 <template>
   <GuidedDialog
     v-model="shown"
-    title="Keys"
+    :title="say('keys-dialog.keys')"
     guide="keys"
     fullscreen
     :close-on-press-escape="!changing && !doing && !teaching"
@@ -122,52 +118,63 @@ watch(shown, (on) => {
       <TeachPanel v-else-if="teaching" @tried="tried" @cancel="teaching = false" />
       <template v-else-if="page">
         <div class="head">
-          <div class="ways" role="group" aria-label="Shown as">
-            <button
-              v-for="w in WAYS"
-              :key="w.id"
-              :aria-pressed="as === w.id"
-              :data-as="w.id"
-              @click="((as = w.id), forget())"
-            >
-              {{ w.words }}
-            </button>
-          </div>
+          <KeysWays v-model="as" @update:model-value="forget()" />
           <template v-if="as === 'list'">
-            <el-input v-model="search" placeholder="Search by words or trigger" aria-label="Search keys" clearable />
-            <el-button data-by-doing :disabled="doing" @click="doing = true">By doing it</el-button>
-            <select v-model="device" class="filter" aria-label="Device" data-filter="device">
-              <option value="">All devices</option>
+            <el-input
+              v-model="search"
+              :placeholder="say('keys-dialog.search-by-words-or-trigger')"
+              :aria-label="say('keys-dialog.search-keys')"
+              clearable
+            />
+            <el-button data-by-doing :disabled="doing" @click="doing = true">
+              {{ say('keys-dialog.by-doing-it') }}
+            </el-button>
+            <select v-model="device" class="filter" :aria-label="say('keys-dialog.device')" data-filter="device">
+              <option value="">{{ say('keys-dialog.all-devices') }}</option>
               <option v-for="d in page.devices" :key="d.id" :value="d.id">{{ d.label }}</option>
             </select>
-            <select v-model="place" class="filter" aria-label="Where it holds" data-filter="place">
-              <option value="">Everywhere it holds</option>
+            <select v-model="place" class="filter" :aria-label="say('keys-dialog.where-it-holds')" data-filter="place">
+              <option value="">{{ say('keys-dialog.everywhere-it-holds') }}</option>
               <option v-for="p in page.places" :key="p.id" :value="p.id">{{ p.label }}</option>
             </select>
-            <select v-model="differing" class="filter" aria-label="What differs" data-filter="differing">
-              <option value="">Changed or not</option>
-              <option :value="MINE">Changed by me</option>
-              <optgroup label="Compared with a preset">
-                <option v-for="p in page.presets" :key="p.id" :value="p.id">Unlike {{ p.label }}</option>
+            <select
+              v-model="differing"
+              class="filter"
+              :aria-label="say('keys-dialog.what-differs')"
+              data-filter="differing"
+            >
+              <option value="">{{ say('keys-dialog.changed-or-not') }}</option>
+              <option :value="MINE">{{ say('keys-dialog.changed-by-me') }}</option>
+              <optgroup :label="say('keys-dialog.compared-with-a-preset')">
+                <option v-for="p in page.presets" :key="p.id" :value="p.id">
+                  {{ say('keys-dialog.unlike', p.label) }}
+                </option>
               </optgroup>
             </select>
           </template>
           <span class="space" />
-          <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">Undo change</el-button>
-          <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">Redo</el-button>
+          <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">
+            {{ say('keys-dialog.undo-change') }}
+          </el-button>
+          <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">
+            {{ say('keys-dialog.redo') }}
+          </el-button>
         </div>
         <p v-if="page.lettersOff" class="quiet off">
-          Single-character shortcuts are switched off in Habits{{
-            page.find ? `; ${page.find} finds every command` : ''
-          }}.
+          {{
+            say(
+              'keys-dialog.single-character-shortcuts-are-switched-off',
+              page.find ? `; ${say('keys-dialog.finds-every-command', page.find)}` : '',
+            )
+          }}
         </p>
         <LookByDoing v-if="doing" @done="done" @cancel="doing = false" />
         <KeysAnswer v-if="page.done && as === 'list'" :page="page" @forget="forget" />
         <p v-if="page.missing.length" class="missing" role="alert">
-          No trigger reaches: {{ page.missing.join(', ') }}.
+          {{ say('keys-dialog.no-trigger-reaches', page.missing.join(', ')) }}
         </p>
         <div class="body">
-          <nav aria-label="Areas">
+          <nav :aria-label="say('keys-dialog.areas')">
             <KeymapPanel :page="page" @changed="changed" @teach="teaching = true" @bench="bench" />
             <button v-for="g in as === 'list' ? page.groups : []" :key="g" class="plain" @click="goTo(g)">
               {{ g }}
@@ -182,7 +189,7 @@ watch(shown, (on) => {
             @change="take"
             @give="(command, which) => take(command, which, true)"
           />
-          <div v-else ref="list" class="list" tabindex="0" role="region" aria-label="All keys">
+          <div v-else ref="list" class="list" tabindex="0" role="region" :aria-label="say('keys-dialog.all-keys')">
             <KeysRows
               :page="page"
               :beside="page.presets.find((p) => p.id === differing)?.label"

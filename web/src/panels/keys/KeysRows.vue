@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { KeysPage } from '../../core';
 import KeyLine from './KeyLine.vue';
+import { say } from '../../words/say';
 
 /** All commands with their triggers under their headings. */
 const props = defineProps<{ page: KeysPage; beside?: string }>();
@@ -12,15 +13,13 @@ const changed = (group: string) => rowsOf(group).some((r) => r.triggers.some((b)
 <template>
   <p v-if="page.groups.length === 0" class="quiet">
     {{
-      beside
-        ? `Nothing differs from ${beside} as far as is looked for.`
-        : 'Nothing is called that, and no such trigger is used.'
+      beside ? say('keys-rows.nothing-differs-from-as-far-as', beside) : say('keys-rows.nothing-is-called-that-and-no')
     }}
   </p>
   <section v-for="g in page.groups" :key="g" :data-group="g" :aria-label="g">
     <h3 class="heading">
       {{ g }}
-      <button v-if="changed(g)" class="plain" @click="emit('resetGroup', g)">Reset these</button>
+      <button v-if="changed(g)" class="plain" @click="emit('resetGroup', g)">{{ say('keys-rows.reset-these') }}</button>
     </h3>
     <table>
       <tbody>

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue';
 import { useCore } from '../../core';
 import { useWatchedHand } from './watchHand';
+import { say } from '../../words/say';
 
 /** Somewhere to do a gesture to learn what it does. */
 const emit = defineEmits<{ done: []; cancel: [] }>();
@@ -22,12 +23,12 @@ onMounted(watch);
       class="pad clipped"
       tabindex="0"
       role="application"
-      aria-label="Do it here to learn what it does"
+      :aria-label="say('look-by-doing.do-it-here-to-learn-what')"
       data-doing
     >
-      Do it here: press a key, hold it and move, click, drag, turn the wheel, slide or tap.
+      {{ say('look-by-doing.do-it-here-press-a-key') }}
     </div>
-    <el-button @click="$emit('cancel')">Cancel</el-button>
+    <el-button @click="$emit('cancel')">{{ say('look-by-doing.cancel') }}</el-button>
   </div>
 </template>
 

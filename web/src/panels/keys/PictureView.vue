@@ -5,6 +5,7 @@ import { modifiersOf } from '../../stage/modifiers';
 import { useStage } from '../../stores/stage';
 import DevicePicture from './DevicePicture.vue';
 import GiveCommand from './GiveCommand.vue';
+import { say } from '../../words/say';
 
 /** The keymap as a picture that follows the modifiers held; what a key or a button does is seen and set by clicking it. */
 const props = defineProps<{ page: KeysPage; version: number }>();
@@ -59,15 +60,15 @@ onBeforeUnmount(() => {
   <div class="picture" data-keys-picture>
     <div class="above">
       <label>
-        Pointer
+        {{ say('picture-view.pointer') }}
         <select v-model="place" class="filter" data-picture-place>
-          <option value="">in a perspective view</option>
+          <option value="">{{ say('picture-view.in-a-perspective-view') }}</option>
           <option v-for="p in picture.places.filter((q) => q.id !== 'perspective')" :key="p.id" :value="p.id">
             {{ p.label }}
           </option>
         </select>
       </label>
-      <ul class="families" aria-label="Colours">
+      <ul class="families" :aria-label="say('picture-view.colours')">
         <li v-for="(f, k) in picture.families" :key="f" :class="`f${k}`"><i />{{ f }}</li>
       </ul>
     </div>
@@ -84,15 +85,15 @@ onBeforeUnmount(() => {
           height: percent(k.height, picture.height),
         }"
         :aria-pressed="k.modifier ? k.down : undefined"
-        :aria-label="`${k.label}${k.does ? `: ${k.does}` : ''}${k.holds ? `; held: ${k.holds}` : ''}`"
-        :title="[k.does, k.holds && `held: ${k.holds}`].filter(Boolean).join('\n')"
+        :aria-label="`${k.label}${k.does ? `: ${k.does}` : ''}${k.holds ? `; ${say('picture-view.held', k.holds)}` : ''}`"
+        :title="[k.does, k.holds && say('picture-view.held', k.holds)].filter(Boolean).join('\n')"
         :data-picture-key="k.code"
         @click="press(k.code, k.modifier)"
       >
         <span class="cap">
           <b>{{ k.label }}</b>
-          <span v-if="k.does || k.holds" class="does">{{ k.does ?? `hold: ${k.holds}` }}</span>
-          <i v-if="k.holds && k.does" class="holds" :title="`held: ${k.holds}`" />
+          <span v-if="k.does || k.holds" class="does">{{ k.does ?? say('picture-view.hold', k.holds) }}</span>
+          <i v-if="k.holds && k.does" class="holds" :title="say('picture-view.held', k.holds)" />
         </span>
       </button>
     </div>
@@ -109,7 +110,7 @@ onBeforeUnmount(() => {
               @click="look(p.trigger)"
             >
               <i /><span>{{ p.label }}</span
-              ><em>{{ p.does ?? 'nothing' }}</em>
+              ><em>{{ p.does ?? say('picture-view.nothing') }}</em>
             </button>
           </li>
         </ul>
@@ -119,17 +120,21 @@ onBeforeUnmount(() => {
           <h4>
             <kbd>{{ page.done }}</kbd>
           </h4>
-          <p v-if="!page.answers.length" class="quiet">does nothing anywhere.</p>
+          <p v-if="!page.answers.length" class="quiet">{{ say('picture-view.does-nothing-anywhere') }}</p>
           <ul v-else>
             <li v-for="a in page.answers" :key="a.binding">
-              <button class="plain" :title="`Another trigger for ${a.words}`" @click="emit('change', a.binding)">
+              <button
+                class="plain"
+                :title="say('picture-view.another-trigger-for', a.words)"
+                @click="emit('change', a.binding)"
+              >
                 {{ a.words }}<small>{{ a.where }}</small>
               </button>
             </li>
           </ul>
           <GiveCommand :trigger="page.done" @give="(c, w) => emit('give', c, w)" />
         </template>
-        <p v-else class="quiet">Click a key or a button to see what it does in every place, and to set it.</p>
+        <p v-else class="quiet">{{ say('picture-view.click-a-key-or-a-button') }}</p>
       </section>
     </div>
   </div>

@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue';
 import { useCore } from '../../core';
 import type { Captured, KeyBinding } from '../../core';
 import { useWatchedHand } from './watchHand';
+import { say } from '../../words/say';
 
 const core = useCore();
 const props = defineProps<{ binding: KeyBinding; offered?: boolean }>();
@@ -14,7 +15,7 @@ const { watch } = useWatchedHand(pad, () => {
   return seen.value !== null;
 });
 
-const freeOne = computed(() => `Use ${seen.value?.free}, which is free`);
+const freeOne = computed(() => say('rebind-panel.use-which-is-free', seen.value?.free));
 
 function again() {
   seen.value = null;
@@ -36,11 +37,11 @@ onMounted(() => {
   <div class="rebind">
     <p>
       <template v-if="binding.trigger">
-        Another trigger for <b>{{ binding.words }}</b>, {{ binding.where }}. It has <kbd>{{ binding.trigger }}</kbd> and
-        needs {{ binding.needs }}.
+        {{ say('rebind-panel.another-trigger-for', binding.words, binding.where) }}
+        <kbd>{{ binding.trigger }}</kbd> {{ say('rebind-panel.and-needs', binding.needs) }}
       </template>
       <template v-else>
-        A trigger for <b>{{ binding.words }}</b>, {{ binding.where }}. It needs {{ binding.needs }}.
+        {{ say('rebind-panel.a-trigger-for', binding.words, binding.where, binding.needs) }}
       </template>
     </p>
     <div
@@ -48,33 +49,36 @@ onMounted(() => {
       class="pad clipped"
       tabindex="0"
       role="application"
-      aria-label="Do the new trigger here"
+      :aria-label="say('rebind-panel.do-the-new-trigger-here')"
       data-capture
     >
       <template v-if="seen">
         <kbd class="big">{{ seen.words }}</kbd>
       </template>
       <template v-else>
-        Do it here: press the key, hold it and move, click, drag with one button or two, turn the wheel, slide or tap.
+        {{ say('rebind-panel.do-it-here-press-the-key') }}
       </template>
     </div>
     <p v-if="seen?.refused" class="bad" role="alert">{{ seen.refused }}</p>
     <p v-if="seen?.clash" class="bad" role="alert" data-clash>
-      Clash: {{ seen.words }} already does “{{ seen.clash }}”. Swap both, or replace it so that “{{ seen.clash }}” has
-      no trigger.
+      {{ say('rebind-panel.clash-already-does-swap-both-or', seen.words, seen.clash) }}
     </p>
     <p v-for="n in seen?.notes ?? []" :key="n" class="note">{{ n }}</p>
     <div class="choices">
       <template v-if="seen && !seen.refused">
         <template v-if="seen.clash">
-          <el-button v-if="seen.canSwap" type="primary" data-choice="swap" @click="apply('swap')">Swap</el-button>
-          <el-button data-choice="replace" @click="apply('replace')">Replace</el-button>
+          <el-button v-if="seen.canSwap" type="primary" data-choice="swap" @click="apply('swap')">
+            {{ say('rebind-panel.swap') }}
+          </el-button>
+          <el-button data-choice="replace" @click="apply('replace')">{{ say('rebind-panel.replace') }}</el-button>
         </template>
-        <el-button v-else type="primary" data-choice="set" @click="apply('set')">Use it</el-button>
+        <el-button v-else type="primary" data-choice="set" @click="apply('set')">
+          {{ say('rebind-panel.use-it') }}
+        </el-button>
       </template>
       <el-button v-if="seen?.free" data-choice="free" @click="apply('free')">{{ freeOne }}</el-button>
-      <el-button v-if="seen" @click="again">Do it again</el-button>
-      <el-button @click="$emit('cancel')">Cancel</el-button>
+      <el-button v-if="seen" @click="again">{{ say('rebind-panel.do-it-again') }}</el-button>
+      <el-button @click="$emit('cancel')">{{ say('rebind-panel.cancel') }}</el-button>
     </div>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { useCore, type ReportState } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 /** What the hand has done: triggers by use, what was taken back, what was run past the triggers, and what would help. */
 const props = defineProps<{ open: OpenScene }>();
@@ -21,7 +22,9 @@ const kept = computed(() => {
 });
 
 function follow(id: string) {
-  told.value = core.report.follow(id) ? 'Done. “Undo change” takes a change of the keymap back.' : 'That is settled.';
+  told.value = core.report.follow(id)
+    ? say('report-view.done-undo-change-takes-a-change')
+    : say('report-view.that-is-settled');
   props.open.keepKeymap();
   props.open.keepHabits();
   version.value++;
@@ -34,15 +37,15 @@ function keep(value: string) {
 }
 
 async function erase() {
-  told.value = (await props.open.report.erase()) ?? 'Everything that was counted is gone.';
+  told.value = (await props.open.report.erase()) ?? say('report-view.everything-that-was-counted-is-gone');
   version.value++;
 }
 </script>
 
 <template>
-  <div class="report" tabindex="0" role="region" aria-label="Hand report" data-report>
-    <section v-if="state.advice.length" class="advice" aria-label="What would help">
-      <h3 class="heading">What would help</h3>
+  <div class="report" tabindex="0" role="region" :aria-label="say('report-view.hand-report')" data-report>
+    <section v-if="state.advice.length" class="advice" :aria-label="say('report-view.what-would-help')">
+      <h3 class="heading">{{ say('report-view.what-would-help') }}</h3>
       <p v-for="a in state.advice" :key="a.id" :data-advice="a.id">
         <span class="lozenge on" /> <span class="words">{{ a.words }}</span>
         <el-button size="small" @click="follow(a.id)">{{ a.deed }}</el-button>
@@ -50,14 +53,16 @@ async function erase() {
     </section>
     <p v-if="told" class="quiet" role="status" data-report-told>{{ told }}</p>
     <p v-if="!state.on" class="quiet">
-      Nothing is counted now. {{ state.uses ? 'What was counted before is kept until it is erased.' : '' }}
+      {{
+        say('report-view.nothing-is-counted-now', state.uses ? say('report-view.what-was-counted-before-is-kept') : '')
+      }}
     </p>
     <p v-else-if="!state.uses" class="quiet">
-      Nothing has been counted yet. Work in the viewports for a while: each trigger you use shows here.
+      {{ say('report-view.nothing-has-been-counted-yet-work') }}
     </p>
     <div class="tables">
       <section v-if="state.used.length">
-        <h3 class="heading">Triggers, by use</h3>
+        <h3 class="heading">{{ say('report-view.triggers-by-use') }}</h3>
         <table>
           <tr v-for="u in state.used" :key="u.trigger + u.words">
             <th scope="row">
@@ -71,22 +76,24 @@ async function erase() {
       </section>
       <div class="beside">
         <section v-if="state.back.length">
-          <h3 class="heading">Taken back at once</h3>
+          <h3 class="heading">{{ say('report-view.taken-back-at-once') }}</h3>
           <table>
             <tr v-for="b in state.back" :key="b.words">
               <th scope="row">{{ b.words }}</th>
-              <td class="numbers count">{{ b.count }} of {{ b.of }}</td>
+              <td class="numbers count">{{ say('report-view.of', b.count, b.of) }}</td>
             </tr>
           </table>
         </section>
         <section v-if="state.page.length">
-          <h3 class="heading">Run from the page</h3>
+          <h3 class="heading">{{ say('report-view.run-from-the-page') }}</h3>
           <table>
             <tr v-for="p in state.page" :key="p.words">
               <th scope="row">{{ p.words }}</th>
               <td class="numbers count">{{ p.count }}</td>
               <td>
-                <kbd v-if="p.trigger">{{ p.trigger }}</kbd><span v-else class="quiet">no trigger</span>
+                <kbd v-if="p.trigger">{{ p.trigger }}</kbd><span v-else class="quiet">{{
+                  say('report-view.no-trigger')
+                }}</span>
               </td>
             </tr>
           </table>
@@ -94,16 +101,16 @@ async function erase() {
       </div>
     </div>
     <footer>
-      <span class="quiet">{{ state.uses }} uses counted since {{ state.since }}, kept</span>
+      <span class="quiet">{{ say('report-view.uses-counted-since-kept', state.uses, state.since) }}</span>
       <select
         :value="kept?.value"
-        aria-label="Where the counts are kept"
+        :aria-label="say('report-view.where-the-counts-are-kept')"
         data-report-where
         @change="keep(($event.target as HTMLSelectElement).value)"
       >
         <option v-for="c in kept?.choices" :key="c.id" :value="c.id">{{ c.label }}</option>
       </select>
-      <button class="plain" data-report-erase @click="erase">Erase</button>
+      <button class="plain" data-report-erase @click="erase">{{ say('report-view.erase') }}</button>
     </footer>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { api } from '../../api/api';
 import { useCore } from '../../core';
 import { useStage } from '../../stores/stage';
 import { saveAs } from '../common/saveAs';
+import { say } from '../../words/say';
 
 /** The keymap on one sheet: printed by the page's own print command while Keys is open, or saved as a PDF. */
 const core = useCore();
@@ -19,7 +20,7 @@ async function save() {
   wrong.value = '';
   try {
     const file = await api.keymapSheet(core.keys.keymap(), core.keys.printed());
-    saveAs(file, `${sheet.value.name} - keymap.pdf`);
+    saveAs(file, say('sheet-print.keymap-pdf', sheet.value.name));
   } catch (e) {
     wrong.value = (e as Error).message;
   }
@@ -27,12 +28,12 @@ async function save() {
 </script>
 
 <template>
-  <button class="plain" data-deed="print" @click="print">Print</button>
-  <button class="plain" data-deed="pdf" @click="save">Save as PDF</button>
+  <button class="plain" data-deed="print" @click="print">{{ say('sheet-print.print') }}</button>
+  <button class="plain" data-deed="pdf" @click="save">{{ say('sheet-print.save-as-pdf') }}</button>
   <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
   <Teleport to="body">
     <div class="keys-sheet" aria-hidden="true">
-      <h1>Keymap: {{ sheet.name }}</h1>
+      <h1>{{ say('sheet-print.keymap', sheet.name) }}</h1>
       <div class="columns">
         <template v-for="g in sheet.groups" :key="g.heading">
           <h2>{{ g.heading }}</h2>

@@ -2,6 +2,7 @@
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useCore, type TeachState } from '../../core';
 import { useWatchedHand } from './watchHand';
+import { say } from '../../words/say';
 
 /** The hand is asked for one motion at a time; a keymap is made of what it really did, and tried in the viewports. */
 const emit = defineEmits<{ tried: []; cancel: [] }>();
@@ -40,7 +41,7 @@ onBeforeUnmount(stop);
   <div class="teach" data-teach>
     <div class="asked">
       <p class="count numbers">{{ Math.min(state.step + 1, state.steps) }} / {{ state.steps }}</p>
-      <h3 data-asks>{{ state.asks || 'That is your hand.' }}</h3>
+      <h3 data-asks>{{ state.asks || say('teach-panel.that-is-your-hand') }}</h3>
       <div
         v-show="state.asks"
         ref="pad"
@@ -50,24 +51,26 @@ onBeforeUnmount(stop);
         :aria-label="state.asks"
         data-teach-pad
       >
-        Do it here, as you would in a viewport.
+        {{ say('teach-panel.do-it-here-as-you-would') }}
       </div>
       <p v-if="state.told" class="told" role="alert" data-told>{{ state.told }}</p>
       <ul v-if="state.notes.length" class="notes">
         <li v-for="n in state.notes" :key="n">{{ n }}</li>
       </ul>
       <p v-if="!state.asks" class="quiet">
-        Everything else stays as in the preset. Try it in the viewports, then keep or discard it.
+        {{ say('teach-panel.everything-else-stays-as-in-the') }}
       </p>
       <div class="choices">
-        <el-button v-if="!state.asks" type="primary" data-teach-deed="try" @click="tryIt">Try it</el-button>
+        <el-button v-if="!state.asks" type="primary" data-teach-deed="try" @click="tryIt">
+          {{ say('teach-panel.try-it') }}
+        </el-button>
         <el-button v-else data-teach-deed="skip" @click="act(() => core.keys.skipLesson())">
-          Skip: leave it as it is
+          {{ say('teach-panel.skip-leave-it-as-it-is') }}
         </el-button>
         <el-button v-if="state.step > 0" data-teach-deed="before" @click="act(() => core.keys.lessonBefore())">
-          Show the one before again
+          {{ say('teach-panel.show-the-one-before-again') }}
         </el-button>
-        <el-button data-teach-deed="cancel" @click="emit('cancel')">Cancel</el-button>
+        <el-button data-teach-deed="cancel" @click="emit('cancel')">{{ say('teach-panel.cancel') }}</el-button>
       </div>
     </div>
     <dl>

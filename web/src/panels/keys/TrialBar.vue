@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useCore } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 /** While a keymap made by teaching is tried: the viewports are the place to feel it. */
 const props = defineProps<{ open: OpenScene }>();
@@ -28,9 +29,9 @@ function discard() {
 <template>
   <div v-if="trying" class="trial" role="status" data-trial>
     <span class="lozenge on" />
-    <span>You are trying “{{ trying }}”. Move in the viewports as your hand does.</span>
-    <el-button type="primary" size="small" data-trial-deed="keep" @click="keep">Keep</el-button>
-    <el-button size="small" data-trial-deed="discard" @click="discard">Discard</el-button>
+    <span>{{ say('trial-bar.you-are-trying-move-in-the', trying) }}</span>
+    <el-button type="primary" size="small" data-trial-deed="keep" @click="keep">{{ say('trial-bar.keep') }}</el-button>
+    <el-button size="small" data-trial-deed="discard" @click="discard">{{ say('trial-bar.discard') }}</el-button>
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { say } from '../../words/say';
 
 /** Names of objects, of very many the first ones. */
 const props = defineProps<{ title: string; names: readonly string[] }>();
@@ -13,7 +14,7 @@ const first = computed(() => props.names.slice(0, MOST));
     <!-- What can be scrolled can be reached by keyboard. -->
     <p class="names" tabindex="0" role="group" :aria-label="title">
       <span v-for="(n, i) in first" :key="i">{{ n }}</span>
-      <span v-if="names.length > MOST" class="quiet">and {{ names.length - MOST }} more</span>
+      <span v-if="names.length > MOST" class="quiet">{{ say('names-found.and-more', names.length - MOST) }}</span>
     </p>
   </div>
 </template>

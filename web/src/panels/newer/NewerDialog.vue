@@ -7,6 +7,8 @@ import { Job } from '../../stores/job';
 import { counted } from '../scenes/facts';
 import NamesFound from './NamesFound.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { moment } from '../../words/numbers';
+import { say } from '../../words/say';
 
 /** Lays a newer file under the work on a scene: it is read and compared first, and takes its place when that is accepted. */
 const props = defineProps<{ open: OpenScene }>();
@@ -20,8 +22,9 @@ const busy = ref(false);
 const percent = computed(() => Math.round((work.value?.part ?? 0) * 100));
 const found = computed(() => {
   const { matched = 0, reshaped = 0 } = report.value ?? {};
-  const other = reshaped ? `, ${reshaped} of them in another shape` : '';
-  return `${matched === 1 ? 'is' : 'are'} in both files${other}.`;
+  return reshaped
+    ? say('newer-dialog.in-both-files-some-reshaped', matched, reshaped)
+    : say('newer-dialog.in-both-files', matched);
 });
 let job: Job | null = null;
 
@@ -46,7 +49,7 @@ async function asking(what: () => Promise<void>) {
 }
 
 /** What was done in this window is on the server, or the newer file would be compared with less than there is. */
-const saved = () => props.open.kept.edits.surely('The changes of this scene are not saved yet. See beside its name.');
+const saved = () => props.open.kept.edits.surely(say('newer-dialog.the-changes-of-this-scene-are'));
 
 function take() {
   const files = fromInput(input.value?.files ?? null);
@@ -88,49 +91,59 @@ const back = (number: number) =>
     await api.bringBackFile(props.open.id, number);
     window.location.reload();
   });
-
-function when(iso: string) {
-  return new Date(iso).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-}
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Newer file" guide="newer" width="560px" :close-on-click-modal="!work" data-newer>
+  <GuidedDialog
+    v-model="shown"
+    :title="say('newer-dialog.newer-file')"
+    guide="newer"
+    width="560px"
+    :close-on-click-modal="!work"
+    data-newer
+  >
     <template v-if="work">
       <p role="status">{{ work.words }}…</p>
       <el-progress :percentage="percent" :stroke-width="5" :aria-label="work.words" />
-      <el-button @click="cancel">Cancel</el-button>
+      <el-button @click="cancel">{{ say('newer-dialog.cancel') }}</el-button>
     </template>
     <div v-else-if="report" class="report" data-newer-report>
       <p role="status">
-        <b>{{ counted(report.matched, 'object') }}</b> {{ found }} Changes, layers, cameras, Pins and pivots stay with
-        them.
+        <b>{{ counted(report.matched, 'object') }}</b>
+        {{ say('newer-dialog.changes-layers-cameras-pins-and-pivots', found) }}
       </p>
-      <p v-if="!report.matched" class="wrong">Nothing in it is like anything here: is it the right file?</p>
-      <NamesFound v-if="report.fresh.length" title="New" :names="report.fresh" />
-      <NamesFound v-if="report.missing.length" title="Not in the newer file" :names="report.missing" />
-      <p v-if="report.missing.length" class="quiet">What is missing is kept aside, hidden, under “Kept aside”.</p>
-      <p class="quiet">The file of now is kept; one step here brings it back.</p>
+      <p v-if="!report.matched" class="wrong">{{ say('newer-dialog.nothing-in-it-is-like-anything') }}</p>
+      <NamesFound v-if="report.fresh.length" :title="say('newer-dialog.new')" :names="report.fresh" />
+      <NamesFound
+        v-if="report.missing.length"
+        :title="say('newer-dialog.not-in-the-newer-file')"
+        :names="report.missing"
+      />
+      <p v-if="report.missing.length" class="quiet">{{ say('newer-dialog.what-is-missing-is-kept-aside') }}</p>
+      <p class="quiet">{{ say('newer-dialog.the-file-of-now-is-kept') }}</p>
       <div class="ends">
-        <el-button :disabled="busy" @click="discard">Discard it</el-button>
-        <el-button type="primary" :loading="busy" data-accept @click="accept">Use the newer file</el-button>
+        <el-button :disabled="busy" @click="discard">{{ say('newer-dialog.discard-it') }}</el-button>
+        <el-button type="primary" :loading="busy" data-accept @click="accept">
+          {{ say('newer-dialog.use-the-newer-file') }}
+        </el-button>
       </div>
     </div>
     <template v-else>
       <p>
-        The file that this scene was made of has changed? Choose its newer version: objects are found again by their
-        names and shapes, and what was done to them stays.
+        {{ say('newer-dialog.the-file-that-this-scene-was') }}
       </p>
-      <el-button type="primary" :disabled="busy" @click="input?.click()">Choose files</el-button>
+      <el-button type="primary" :disabled="busy" @click="input?.click()">
+        {{ say('newer-dialog.choose-files') }}
+      </el-button>
       <template v-if="earlier.length">
-        <p class="heading">Earlier files</p>
+        <p class="heading">{{ say('newer-dialog.earlier-files') }}</p>
         <ul>
           <li v-for="e in earlier" :key="e.id">
-            <span>until {{ when(e.until) }}</span>
+            <span>{{ say('newer-dialog.until', moment(e.until)) }}</span>
             <span class="numbers quiet"
               >{{ counted(e.objects, 'object') }} · {{ counted(e.triangles, 'triangle') }}</span
             >
-            <button class="plain" :disabled="busy" @click="back(e.id)">Bring back</button>
+            <button class="plain" :disabled="busy" @click="back(e.id)">{{ say('newer-dialog.bring-back') }}</button>
           </li>
         </ul>
       </template>
@@ -142,7 +155,7 @@ function when(iso: string) {
       multiple
       class="hidden-words"
       tabindex="-1"
-      aria-label="Files of the newer version"
+      :aria-label="say('newer-dialog.files-of-the-newer-version')"
       accept=".glb,.gltf,.bin,.obj,.mtl,.stl,.ply,.3mf,.zip,.png,.jpg,.jpeg,.webp"
       @change="take"
     />

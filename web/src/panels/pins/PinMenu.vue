@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { PinRow } from '../../core';
 import { nameOf } from '../../stage/names';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 defineProps<{ pin: PinRow; first: boolean; last: boolean }>();
 /** A command, `rename`, `copy`, `earlier`, `later`, or `in:` and the viewport to go there in. */
@@ -13,22 +14,22 @@ const places = computed(() => store.views.filter((v) => v.shown));
 
 <template>
   <el-dropdown trigger="click" @command="(what: string) => $emit('choose', what)">
-    <button class="plain" :aria-label="`More on ${pin.name}`">…</button>
+    <button class="plain" :aria-label="say('pin-menu.more-on', pin.name)">…</button>
     <template #dropdown>
       <el-dropdown-menu>
         <template v-if="!pin.board && places.length > 1">
           <el-dropdown-item v-for="v in places" :key="v.id" :command="`in:${v.id}`">
-            Go there in {{ nameOf(v, places) }}
+            {{ say('pin-menu.go-there-in', nameOf(v, places)) }}
           </el-dropdown-item>
         </template>
         <el-dropdown-item command="pin.update" :divided="!pin.board && places.length > 1">
-          Update to the present view
+          {{ say('pin-menu.update-to-the-present-view') }}
         </el-dropdown-item>
-        <el-dropdown-item command="rename">Rename</el-dropdown-item>
-        <el-dropdown-item command="earlier" :disabled="first">Move up</el-dropdown-item>
-        <el-dropdown-item command="later" :disabled="last">Move down</el-dropdown-item>
-        <el-dropdown-item command="copy" divided>Copy as JSON</el-dropdown-item>
-        <el-dropdown-item command="pin.delete">Delete</el-dropdown-item>
+        <el-dropdown-item command="rename">{{ say('pin-menu.rename') }}</el-dropdown-item>
+        <el-dropdown-item command="earlier" :disabled="first">{{ say('pin-menu.move-up') }}</el-dropdown-item>
+        <el-dropdown-item command="later" :disabled="last">{{ say('pin-menu.move-down') }}</el-dropdown-item>
+        <el-dropdown-item command="copy" divided>{{ say('pin-menu.copy-as-json') }}</el-dropdown-item>
+        <el-dropdown-item command="pin.delete">{{ say('pin-menu.delete') }}</el-dropdown-item>
       </el-dropdown-menu>
     </template>
   </el-dropdown>

@@ -10,6 +10,7 @@ import { drag as follow, viewportAt } from '../../drags/drag';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import PinMenu from './PinMenu.vue';
+import { say } from '../../words/say';
 
 const core = useCore();
 const props = defineProps<{ open: OpenScene }>();
@@ -36,7 +37,7 @@ function named(save: boolean) {
 async function copy(pin: PinRow) {
   const words = JSON.stringify(core.kept.pin(pin.id), null, 2);
   await navigator.clipboard.writeText(words).then(
-    () => store.tell({ text: `${pin.name} is in the clipboard as JSON.` }),
+    () => store.tell({ text: say('pins-panel.is-in-the-clipboard-as-json', pin.name) }),
     () => saveAs(new Blob([words], { type: 'application/json' }), `${pin.name}.json`),
   );
 }
@@ -69,35 +70,43 @@ async function bring(e: Event) {
   try {
     wrong = core.kept.bringPins(JSON.parse(await chosen.text()) as Plain);
   } catch {
-    wrong = 'it is no JSON';
+    wrong = say('pins-panel.it-is-no-json');
   }
   file.value!.value = '';
-  if (wrong) store.tell({ text: `${chosen.name} holds no Pins that can be used: ${wrong}. Nothing was changed.` });
+  if (wrong) store.tell({ text: say('pins-panel.holds-no-pins-that-can-be', chosen.name, wrong) });
   props.open.loop.wake();
 }
 
 function all(what: string) {
-  if (what === 'export') saveJson(core.kept.pins(), `${props.open.detail.value?.name ?? 'Scene'} Pins.json`);
+  if (what === 'export')
+    saveJson(core.kept.pins(), say('pins-panel.pins-json', props.open.detail.value?.name ?? say('pins-panel.scene')));
   if (what === 'import') file.value?.click();
   if (what === 'board') run('pin.add', { board: true });
 }
 </script>
 
 <template>
-  <section class="pins" data-about="pins" data-pins aria-label="Pins">
+  <section class="pins" data-about="pins" data-pins :aria-label="say('pins-panel.pins')">
     <h2 class="part-title">
-      Pins
+      {{ say('pins-panel.pins') }}
       <span class="tools">
-        <button class="plain add" data-command="pin.add" aria-label="Pin this view" @click="run('pin.add')">+</button>
+        <button
+          class="plain add"
+          data-command="pin.add"
+          :aria-label="say('pins-panel.pin-this-view')"
+          @click="run('pin.add')"
+        >
+          +
+        </button>
         <el-dropdown trigger="click" @command="all">
-          <button class="plain" data-help="pins-menu" aria-label="All Pins">…</button>
+          <button class="plain" data-help="pins-menu" :aria-label="say('pins-panel.all-pins')">…</button>
           <template #dropdown>
             <el-dropdown-menu>
-              <el-dropdown-item command="board">Pin the whole board</el-dropdown-item>
-              <el-dropdown-item command="export" :disabled="!store.pins.length" divided
-                >Export as a file</el-dropdown-item
-              >
-              <el-dropdown-item command="import">Import a file</el-dropdown-item>
+              <el-dropdown-item command="board">{{ say('pins-panel.pin-the-whole-board') }}</el-dropdown-item>
+              <el-dropdown-item command="export" :disabled="!store.pins.length" divided>{{
+                say('pins-panel.export-as-a-file')
+              }}</el-dropdown-item>
+              <el-dropdown-item command="import">{{ say('pins-panel.import-a-file') }}</el-dropdown-item>
             </el-dropdown-menu>
           </template>
         </el-dropdown>
@@ -105,9 +114,9 @@ function all(what: string) {
     </h2>
     <input ref="file" type="file" accept=".json,application/json" hidden data-pin-file @change="bring" />
     <p v-if="!store.pins.length" class="none">
-      A Pin keeps a view under a name: press +
+      {{ say('pins-panel.a-pin-keeps-a-view-under') }}
       <span v-if="pinning.length"
-        >or <kbd>{{ pinning[0] }}</kbd></span
+        >{{ say('pins-panel.or') }} <kbd>{{ pinning[0] }}</kbd></span
       >
     </p>
     <ul v-else>
@@ -115,13 +124,15 @@ function all(what: string) {
         <button
           class="go"
           data-command="pin.go"
-          :data-note="p.board ? `Go to ${p.name}` : `Go to ${p.name} in the active viewport, or drag it onto another`"
+          :data-note="
+            p.board ? say('pins-panel.go-to', p.name) : say('pins-panel.go-to-in-the-active-viewport', p.name)
+          "
           @click="run('pin.go', { pin: p.id })"
           @pointerdown="drag($event, p)"
         >
           <img v-if="p.picture" :src="p.picture" alt="" width="88" height="59" draggable="false" />
           <span v-else class="empty" />
-          <span v-if="p.board" class="mark">board</span>
+          <span v-if="p.board" class="mark">{{ say('pins-panel.board') }}</span>
           <span v-if="naming !== p.id" class="name">{{ p.name }}</span>
         </button>
         <NameField
@@ -129,7 +140,7 @@ function all(what: string) {
           ref="field"
           v-model="text"
           :most="60"
-          :label="`New name of ${p.name}`"
+          :label="say('pins-panel.new-name-of', p.name)"
           @done="named(true)"
           @given="named(false)"
         />

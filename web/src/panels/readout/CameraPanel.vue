@@ -5,26 +5,27 @@ import { useRun } from '../../stage/run';
 import ChoiceRow from './ChoiceRow.vue';
 import FieldRow from './FieldRow.vue';
 import { rowsOf } from './rows';
+import { say } from '../../words/say';
 
 const props = defineProps<{ camera: CameraReading }>();
 const run = useRun();
 const rows = computed(() => rowsOf(props.camera.fields));
 const finals = computed(() => rowsOf(props.camera.picture.fields));
 const choices = computed(() => [
-  { words: 'Film back', key: 'filmBack', options: props.camera.backs },
-  { words: 'Gate fit', key: 'gateFit', options: props.camera.fits },
+  { words: say('camera-panel.film-back'), key: 'filmBack', options: props.camera.backs },
+  { words: say('camera-panel.gate-fit'), key: 'gateFit', options: props.camera.fits },
 ]);
 const KINDS = [
-  { id: 'perspective', label: 'Perspective' },
-  { id: 'orthographic', label: 'Orthographic' },
+  { id: 'perspective', label: say('camera-panel.perspective') },
+  { id: 'orthographic', label: say('camera-panel.orthographic') },
 ];
 </script>
 
 <template>
-  <section aria-label="Camera" data-camera-readout>
-    <h2 class="part-title one" :title="camera.name">Camera · {{ camera.name }}</h2>
+  <section :aria-label="say('camera-panel.camera')" data-camera-readout>
+    <h2 class="part-title one" :title="camera.name">{{ say('camera-panel.camera-2', camera.name) }}</h2>
     <ChoiceRow
-      label="Sees"
+      :label="say('camera-panel.sees')"
       :options="KINDS"
       :value="camera.kind"
       command="camera.set"
@@ -50,10 +51,10 @@ const KINDS = [
       </template>
     </dl>
   </section>
-  <section aria-label="Final picture" data-final-picture>
-    <h2 class="part-title">Final picture</h2>
+  <section :aria-label="say('camera-panel.final-picture')" data-final-picture>
+    <h2 class="part-title">{{ say('camera-panel.final-picture') }}</h2>
     <ChoiceRow
-      label="Of the scene"
+      :label="say('camera-panel.of-the-scene')"
       :options="camera.picture.sizes"
       :value="camera.picture.sizes.find((o) => o.on)?.id"
       command="scene.picture"

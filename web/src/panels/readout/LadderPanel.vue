@@ -4,6 +4,7 @@ import { useRun } from '../../stage/run';
 import { chosen } from '../common/pick';
 import { useStage } from '../../stores/stage';
 import FieldRow from './FieldRow.vue';
+import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
@@ -12,17 +13,17 @@ const open = ref(false);
 </script>
 
 <template>
-  <section aria-label="Pivot" data-about="pivot">
+  <section :aria-label="say('ladder-panel.pivot')" data-about="pivot">
     <h2 class="part-title">
-      Turning about
+      {{ say('ladder-panel.turning-about') }}
       <button class="plain small" :aria-expanded="open" data-help="ladder" data-ladder-open @click="open = !open">
-        {{ open ? 'Close ladder' : 'Ladder' }}
+        {{ open ? say('ladder-panel.close-ladder') : say('ladder-panel.ladder') }}
       </button>
     </h2>
     <p v-if="r.pivot" class="why" data-pivot-reason>{{ r.pivot.reason }}</p>
-    <FieldRow v-if="r.pinned" label="Pinned" :fields="r.pinned" />
+    <FieldRow v-if="r.pinned" :label="say('ladder-panel.pinned')" :fields="r.pinned" />
     <button v-if="r.pinned" class="plain wide" data-command="pivot.clear" @click="run('pivot.clear')">
-      Unpin the pivot
+      {{ say('ladder-panel.unpin-the-pivot') }}
     </button>
     <button
       v-else-if="open"
@@ -30,16 +31,16 @@ const open = ref(false);
       data-command="pivot.set-at"
       @click="run('pivot.set-at', { x: 0, y: 0, z: 0 })"
     >
-      Pin at typed numbers
+      {{ say('ladder-panel.pin-at-typed-numbers') }}
     </button>
     <template v-if="open && r.ladder">
       <select
         :value="r.ladder.preset ?? ''"
-        aria-label="Preset of the ladder"
+        :aria-label="say('ladder-panel.preset-of-the-ladder')"
         data-command="pivot.ladder"
         @change="run('pivot.ladder', { preset: chosen($event) })"
       >
-        <option v-if="!r.ladder.preset" value="">my own order</option>
+        <option v-if="!r.ladder.preset" value="">{{ say('ladder-panel.my-own-order') }}</option>
         <option v-for="p in r.ladder.presets" :key="p" :value="p">{{ p }}</option>
       </select>
       <ol data-command="pivot.ladder">
@@ -56,7 +57,7 @@ const open = ref(false);
           <button
             class="plain small"
             :disabled="!g.on || i === 0"
-            :aria-label="`${g.label} up`"
+            :aria-label="say('ladder-panel.up', g.label)"
             @click="run('pivot.ladder', { rung: g.id, by: -1 })"
           >
             ▲
@@ -64,7 +65,7 @@ const open = ref(false);
           <button
             class="plain small"
             :disabled="!g.on || !r.ladder.rungs[i + 1]?.on"
-            :aria-label="`${g.label} down`"
+            :aria-label="say('ladder-panel.down', g.label)"
             @click="run('pivot.ladder', { rung: g.id, by: 1 })"
           >
             ▼

@@ -5,28 +5,29 @@ import { useRun } from '../../stage/run';
 import ChoiceRow from './ChoiceRow.vue';
 import FieldRow from './FieldRow.vue';
 import { rowsOf } from './rows';
+import { say } from '../../words/say';
 
 const props = defineProps<{ picture: PictureReading }>();
 const run = useRun();
 const rows = computed(() => rowsOf(props.picture.fields));
 const LIES = [
-  { id: 'behind', label: 'Behind the scene' },
-  { id: 'front', label: 'Before the scene' },
+  { id: 'behind', label: say('picture-panel.behind-the-scene') },
+  { id: 'front', label: say('picture-panel.before-the-scene') },
 ];
 const MARKS = [
-  { what: 'x', label: 'X line' },
-  { what: 'y', label: 'Y line' },
-  { what: 'z', label: 'Z line' },
-  { what: 'point', label: 'Point' },
-  { what: 'span', label: 'Distance' },
+  { what: 'x', label: say('picture-panel.x-line') },
+  { what: 'y', label: say('picture-panel.y-line') },
+  { what: 'z', label: say('picture-panel.z-line') },
+  { what: 'point', label: say('picture-panel.point') },
+  { what: 'span', label: say('picture-panel.distance') },
 ];
 </script>
 
 <template>
-  <section aria-label="Picture" data-picture-readout>
-    <h2 class="part-title one" :title="picture.name">Picture · {{ picture.name }}</h2>
+  <section :aria-label="say('picture-panel.picture')" data-picture-readout>
+    <h2 class="part-title one" :title="picture.name">{{ say('picture-panel.picture-2', picture.name) }}</h2>
     <ChoiceRow
-      label="Seen"
+      :label="say('picture-panel.seen')"
       :options="picture.seen"
       :value="picture.seen.find((o) => o.on)?.id"
       command="picture.set"
@@ -34,7 +35,7 @@ const MARKS = [
       @choose="(seen) => run('picture.set', { seen })"
     />
     <ChoiceRow
-      label="Lies"
+      :label="say('picture-panel.lies')"
       :options="LIES"
       :value="picture.front ? 'front' : 'behind'"
       command="picture.set"
@@ -48,13 +49,14 @@ const MARKS = [
         <dd class="numbers">{{ row.value }}</dd>
       </template>
     </dl>
-    <button class="plain" data-command="picture.fit" @click="run('picture.fit')">Fit into its view</button>
+    <button class="plain" data-command="picture.fit" @click="run('picture.fit')">
+      {{ say('picture-panel.fit-into-its-view') }}
+    </button>
   </section>
-  <section aria-label="Match" data-match>
-    <h2 class="part-title">Match</h2>
+  <section :aria-label="say('picture-panel.match')" data-match>
+    <h2 class="part-title">{{ say('picture-panel.match') }}</h2>
     <p class="quiet">
-      Mark lines along the scene’s axes, each from its round end the positive way, or points whose places you know, and
-      drag their ends to where they belong.
+      {{ say('picture-panel.mark-lines-along-the-scenes-axes') }}
     </p>
     <div class="add">
       <button
@@ -69,7 +71,7 @@ const MARKS = [
       </button>
     </div>
     <p v-if="picture.marks.length && !picture.open" class="caution">
-      No viewport shows this picture: look through its camera, or turn one to its side.
+      {{ say('picture-panel.no-viewport-shows-this-picture-look') }}
     </p>
     <ul>
       <li v-for="m in picture.marks" :key="m.id" :data-marked="m.id">
@@ -80,8 +82,8 @@ const MARKS = [
             v-if="m.sort === 'line'"
             class="plain"
             data-command="picture.turn"
-            :aria-label="`Turn ${m.label} round`"
-            title="Turn round"
+            :aria-label="say('picture-panel.turn-round', m.label)"
+            :title="say('picture-panel.turn-round-2')"
             @click="run('picture.turn', { mark: m.id })"
           >
             <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-5-3H5L2-6M5 3H-5L-2 6" /></svg>
@@ -90,16 +92,16 @@ const MARKS = [
             v-if="m.sort === 'point'"
             class="plain"
             data-command="picture.point"
-            title="It lies at the pinned pivot"
+            :title="say('picture-panel.it-lies-at-the-pinned-pivot')"
             @click="run('picture.point', { of: m.id, to: 'pivot' })"
           >
-            At pivot
+            {{ say('picture-panel.at-pivot') }}
           </button>
           <button
             class="plain"
             data-command="picture.unmark"
-            :aria-label="`Take ${m.label} off`"
-            title="Take off"
+            :aria-label="say('picture-panel.take-off', m.label)"
+            :title="say('picture-panel.take-off-2')"
             @click="run('picture.unmark', { mark: m.id })"
           >
             <svg viewBox="-8 -8 16 16" aria-hidden="true"><path d="M-4-4 4 4M4-4-4 4" /></svg>
@@ -110,7 +112,7 @@ const MARKS = [
     </ul>
     <p :class="{ quiet: picture.found }" role="status">{{ picture.match }}</p>
     <button class="plain go" data-command="camera.match" :disabled="!picture.found" @click="run('camera.match')">
-      Make its camera
+      {{ say('picture-panel.make-its-camera') }}
     </button>
   </section>
 </template>

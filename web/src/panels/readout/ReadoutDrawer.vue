@@ -10,6 +10,7 @@ import PicturePanel from './PicturePanel.vue';
 import SelectionPanel from './SelectionPanel.vue';
 import ToolPanel from './ToolPanel.vue';
 import { rowsOf } from './rows';
+import { say } from '../../words/say';
 
 defineProps<{ open: OpenScene }>();
 const store = useStage();
@@ -19,8 +20,8 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
 </script>
 
 <template>
-  <aside class="drawer" data-drawer="readout" data-about="readout" aria-label="Readout">
-    <h2 class="part-title">View · {{ r.title }}</h2>
+  <aside class="drawer" data-drawer="readout" data-about="readout" :aria-label="say('readout-drawer.readout')">
+    <h2 class="part-title">{{ say('readout-drawer.view', r.title) }}</h2>
     <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>
       <template v-for="row in r.rows ?? []" :key="row.label">
@@ -35,7 +36,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
         :disabled="!r.trail || r.trail.index === 0"
         @click="run('trail.back')"
       >
-        ‹ Back
+        {{ say('readout-drawer.back') }}
       </button>
       <span class="numbers count">{{ r.trail ? `${r.trail.index + 1} / ${r.trail.length}` : '' }}</span>
       <button
@@ -44,7 +45,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
         :disabled="!r.trail || r.trail.index + 1 >= r.trail.length"
         @click="run('trail.forward')"
       >
-        Forward ›
+        {{ say('readout-drawer.forward') }}
       </button>
     </div>
     <PicturePanel v-if="r.picture" :picture="r.picture" />

@@ -4,29 +4,36 @@ import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import ChoiceRow from './ChoiceRow.vue';
 import FieldRow from './FieldRow.vue';
+import { whole } from '../../words/numbers';
+import { say } from '../../words/say';
 
 defineProps<{ selected: Selected }>();
 const run = useRun();
 const store = useStage();
 const TYPED = [
-  { label: 'by as much', to: 'relative' },
-  { label: 'the same', to: 'same' },
+  { label: say('selection-panel.by-as-much'), to: 'relative' },
+  { label: say('selection-panel.the-same'), to: 'same' },
 ];
 const PIVOTS = [
-  { label: 'Middle', to: 'centre' },
-  { label: 'Bottom', to: 'bottom' },
-  { label: 'World origin', to: 'origin' },
-  { label: 'Pinned point', to: 'pinned' },
+  { label: say('selection-panel.middle'), to: 'centre' },
+  { label: say('selection-panel.bottom'), to: 'bottom' },
+  { label: say('selection-panel.world-origin'), to: 'origin' },
+  { label: say('selection-panel.pinned-point'), to: 'pinned' },
 ];
 </script>
 
 <template>
-  <section aria-label="Selection" data-selected>
+  <section :aria-label="say('selection-panel.selection')" data-selected>
     <h2 class="one" :title="selected.name">{{ selected.name }}</h2>
     <template v-if="selected.name !== selected.last">
-      <p class="quiet one" :title="selected.last">Numbers of {{ selected.last }}</p>
-      <div class="choice" role="radiogroup" aria-label="What typed numbers do to all that is selected" data-typed>
-        <span class="quiet">All</span>
+      <p class="quiet one" :title="selected.last">{{ say('selection-panel.numbers-of', selected.last) }}</p>
+      <div
+        class="choice"
+        role="radiogroup"
+        :aria-label="say('selection-panel.what-typed-numbers-do-to-all')"
+        data-typed
+      >
+        <span class="quiet">{{ say('selection-panel.all') }}</span>
         <button
           v-for="t in TYPED"
           :key="t.to"
@@ -41,51 +48,63 @@ const PIVOTS = [
         </button>
       </div>
     </template>
-    <p v-if="selected.locked" class="quiet">Locked: clicks pass over it</p>
-    <FieldRow label="Place" :fields="selected.places" />
-    <FieldRow label="Turn" :fields="selected.turns" />
-    <FieldRow label="Scale" :fields="selected.scales" />
+    <p v-if="selected.locked" class="quiet">{{ say('selection-panel.locked-clicks-pass-over-it') }}</p>
+    <FieldRow :label="say('selection-panel.place')" :fields="selected.places" />
+    <FieldRow :label="say('selection-panel.turn')" :fields="selected.turns" />
+    <FieldRow :label="say('selection-panel.scale')" :fields="selected.scales" />
     <FieldRow v-for="f in selected.shape ?? []" :key="f.key" :label="f.label" :fields="[f]" />
     <dl>
-      <dt>Size</dt>
+      <dt>{{ say('selection-panel.size') }}</dt>
       <dd class="numbers">{{ selected.size }}</dd>
-      <dt>Triangles</dt>
-      <dd class="numbers">{{ selected.triangles.toLocaleString('en-GB') }}</dd>
+      <dt>{{ say('selection-panel.triangles') }}</dt>
+      <dd class="numbers">{{ whole(selected.triangles) }}</dd>
       <template v-if="selected.lines">
-        <dt>Lines</dt>
-        <dd class="numbers">{{ selected.lines.toLocaleString('en-GB') }}</dd>
+        <dt>{{ say('selection-panel.lines') }}</dt>
+        <dd class="numbers">{{ whole(selected.lines) }}</dd>
       </template>
       <template v-if="selected.points">
-        <dt>Points</dt>
-        <dd class="numbers">{{ selected.points.toLocaleString('en-GB') }}</dd>
+        <dt>{{ say('selection-panel.points') }}</dt>
+        <dd class="numbers">{{ whole(selected.points) }}</dd>
       </template>
       <template v-if="selected.parts">
-        <dt>Parts</dt>
+        <dt>{{ say('selection-panel.parts') }}</dt>
         <dd>{{ selected.parts }}</dd>
       </template>
     </dl>
     <ChoiceRow
       v-if="selected.kind === 'mesh' || selected.kind === 'group'"
-      label="Drawn"
+      :label="say('selection-panel.drawn')"
       :options="selected.ways"
       :value="selected.ways.find((w) => w.on)?.id"
       command="object.draw-as"
       @choose="(way) => run('object.draw-as', { way })"
     />
     <div class="buttons">
-      <button class="plain" data-command="view.frame-selection" @click="run('view.frame-selection')">Frame</button>
-      <button class="plain" data-command="view.aim" @click="run('view.aim')">Aim</button>
-      <button class="plain" data-command="object.hide" @click="run('object.hide')">Hide</button>
-      <button class="plain" data-command="object.isolate" @click="run('object.isolate')">Isolate</button>
-      <button class="plain" data-command="object.duplicate" @click="run('object.duplicate')">Duplicate</button>
-      <button class="plain" data-command="object.group" @click="run('object.group')">Group</button>
-      <button v-if="selected.group" class="plain" data-command="object.ungroup" @click="run('object.ungroup')">
-        Ungroup
+      <button class="plain" data-command="view.frame-selection" @click="run('view.frame-selection')">
+        {{ say('selection-panel.frame') }}
       </button>
-      <button class="plain" data-command="object.delete" @click="run('object.delete')">Delete</button>
+      <button class="plain" data-command="view.aim" @click="run('view.aim')">{{ say('selection-panel.aim') }}</button>
+      <button class="plain" data-command="object.hide" @click="run('object.hide')">
+        {{ say('selection-panel.hide') }}
+      </button>
+      <button class="plain" data-command="object.isolate" @click="run('object.isolate')">
+        {{ say('selection-panel.isolate') }}
+      </button>
+      <button class="plain" data-command="object.duplicate" @click="run('object.duplicate')">
+        {{ say('selection-panel.duplicate') }}
+      </button>
+      <button class="plain" data-command="object.group" @click="run('object.group')">
+        {{ say('selection-panel.group') }}
+      </button>
+      <button v-if="selected.group" class="plain" data-command="object.ungroup" @click="run('object.ungroup')">
+        {{ say('selection-panel.ungroup') }}
+      </button>
+      <button class="plain" data-command="object.delete" @click="run('object.delete')">
+        {{ say('selection-panel.delete') }}
+      </button>
     </div>
-    <FieldRow label="Pivot" :fields="selected.pivot" />
-    <p class="quiet">Pivot point to</p>
+    <FieldRow :label="say('selection-panel.pivot')" :fields="selected.pivot" />
+    <p class="quiet">{{ say('selection-panel.pivot-point-to') }}</p>
     <div class="buttons">
       <button
         v-for="p in PIVOTS"

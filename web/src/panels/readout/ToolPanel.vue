@@ -3,54 +3,59 @@ import { computed } from 'vue';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import ChoiceRow from './ChoiceRow.vue';
+import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
 const tool = computed(() => store.readout.tool);
 const TOOLS = [
-  { id: 'move', label: 'Move', sign: 'M0-7V7M-7 0H7M-2-5 0-7 2-5M-2 5 0 7 2 5M-5-2-7 0-5 2M5-2 7 0 5 2' },
-  { id: 'rotate', label: 'Rotate', sign: 'M5.5-3A6 6 0 1 0 6 2M5.8-6.5V-2.6H2' },
-  { id: 'scale', label: 'Scale', sign: 'M-6 6V0H0V6ZM0-6H6V0M6-6-1 1' },
+  {
+    id: 'move',
+    label: say('tool-panel.move'),
+    sign: 'M0-7V7M-7 0H7M-2-5 0-7 2-5M-2 5 0 7 2 5M-5-2-7 0-5 2M5-2 7 0 5 2',
+  },
+  { id: 'rotate', label: say('tool-panel.rotate'), sign: 'M5.5-3A6 6 0 1 0 6 2M5.8-6.5V-2.6H2' },
+  { id: 'scale', label: say('tool-panel.scale'), sign: 'M-6 6V0H0V6ZM0-6H6V0M6-6-1 1' },
 ];
 const CHOICES = [
   {
     id: 'axes',
-    words: 'Axes',
+    words: say('tool-panel.axes'),
     of: [
-      { id: 'world', label: 'World' },
-      { id: 'parent', label: 'Parent' },
-      { id: 'local', label: 'Local' },
-      { id: 'view', label: 'View' },
+      { id: 'world', label: say('tool-panel.world') },
+      { id: 'parent', label: say('tool-panel.parent') },
+      { id: 'local', label: say('tool-panel.local') },
+      { id: 'view', label: say('tool-panel.view') },
     ],
   },
   {
     id: 'about',
-    words: 'About',
+    words: say('tool-panel.about'),
     of: [
-      { id: 'common', label: 'Middle' },
-      { id: 'each', label: 'Each one’s own' },
-      { id: 'last', label: 'The last one’s' },
+      { id: 'common', label: say('tool-panel.middle') },
+      { id: 'each', label: say('tool-panel.each-ones-own') },
+      { id: 'last', label: say('tool-panel.the-last-ones') },
     ],
   },
   {
     id: 'snap',
-    words: 'Snap to',
+    words: say('tool-panel.snap-to'),
     of: [
-      { id: 'grid', label: 'Grid, angle' },
-      { id: 'vertex', label: 'Vertex' },
+      { id: 'grid', label: say('tool-panel.grid-angle') },
+      { id: 'vertex', label: say('tool-panel.vertex') },
     ],
   },
 ] as const;
 const SORTS = [
-  { id: 'object', label: 'Objects' },
-  { id: 'vertex', label: 'Vertices' },
-  { id: 'edge', label: 'Edges' },
-  { id: 'face', label: 'Faces' },
+  { id: 'object', label: say('tool-panel.objects') },
+  { id: 'vertex', label: say('tool-panel.vertices') },
+  { id: 'edge', label: say('tool-panel.edges') },
+  { id: 'face', label: say('tool-panel.faces') },
 ];
 </script>
 
 <template>
-  <section v-if="tool" data-tools aria-label="Tools">
+  <section v-if="tool" data-tools :aria-label="say('tool-panel.tools')">
     <div class="tools">
       <button
         v-for="t in TOOLS"
@@ -59,7 +64,7 @@ const SORTS = [
         :class="{ on: tool.tool === t.id }"
         :data-command="tool.tool === t.id ? 'tool.none' : `tool.${t.id}`"
         :aria-pressed="tool.tool === t.id"
-        :title="tool.tool === t.id ? `Put the ${t.id} tool away` : `${t.label} tool`"
+        :title="tool.tool === t.id ? say('tool-panel.put-the-tool-away', t.id) : say('tool-panel.tool', t.label)"
         @click="run(tool.tool === t.id ? 'tool.none' : `tool.${t.id}`)"
       >
         <svg viewBox="-9 -9 18 18" width="17" height="17" aria-hidden="true"><path :d="t.sign" /></svg>
@@ -78,7 +83,7 @@ const SORTS = [
       />
     </template>
     <ChoiceRow
-      label="Click takes"
+      :label="say('tool-panel.click-takes')"
       :options="SORTS"
       :value="store.readout.components"
       command="select.components"

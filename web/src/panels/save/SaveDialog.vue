@@ -7,17 +7,18 @@ import type { OpenScene } from '../../stage/openScene';
 import { saveAs } from '../common/saveAs';
 import { counted, size, UNITS } from '../scenes/facts';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** The scene with its changes, or what is selected, as a file; what a format cannot hold is said before. */
 const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
 const core = useCore();
 const shown = defineModel<boolean>({ required: true });
 const FORMATS = [
-  { id: 'glb', label: 'GLB', words: 'One file with everything glTF holds' },
-  { id: 'gltf', label: 'glTF', words: 'A zip: the document, its data, its images' },
-  { id: 'obj', label: 'OBJ', words: 'Surfaces with MTL materials' },
-  { id: 'stl', label: 'STL', words: 'Bare triangles, for machines' },
-  { id: 'ply', label: 'PLY', words: 'One surface with colours of vertices' },
+  { id: 'glb', label: 'GLB', words: say('save-dialog.one-file-with-everything-gltf-holds') },
+  { id: 'gltf', label: 'glTF', words: say('save-dialog.a-zip-the-document-its-data') },
+  { id: 'obj', label: 'OBJ', words: say('save-dialog.surfaces-with-mtl-materials') },
+  { id: 'stl', label: 'STL', words: say('save-dialog.bare-triangles-for-machines') },
+  { id: 'ply', label: 'PLY', words: say('save-dialog.one-surface-with-colours-of-vertices') },
 ] as const;
 
 const format = ref<(typeof FORMATS)[number]['id']>('glb');
@@ -74,10 +75,7 @@ async function look(first: boolean) {
   }
 }
 
-const saved = () =>
-  props.open.kept.edits.surely(
-    'The changes of this scene are not saved, so that a file would lack them. See beside its name.',
-  );
+const saved = () => props.open.kept.edits.surely(say('save-dialog.the-changes-of-this-scene-are'));
 
 async function save() {
   stop = new AbortController();
@@ -101,9 +99,9 @@ async function save() {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Save as a file" guide="save" width="640px" data-save>
+  <GuidedDialog v-model="shown" :title="say('save-dialog.save-as-a-file')" guide="save" width="640px" data-save>
     <div class="both">
-      <div class="formats" role="radiogroup" aria-label="Format">
+      <div class="formats" role="radiogroup" :aria-label="say('save-dialog.format')">
         <button
           v-for="f in FORMATS"
           :key="f.id"
@@ -118,44 +116,48 @@ async function save() {
         </button>
       </div>
       <div class="choices">
-        <div class="ways" role="group" aria-label="What is saved">
-          <button :aria-pressed="what === 'scene'" @click="what = 'scene'">The scene</button>
+        <div class="ways" role="group" :aria-label="say('save-dialog.what-is-saved')">
+          <button :aria-pressed="what === 'scene'" @click="what = 'scene'">{{ say('save-dialog.the-scene') }}</button>
           <button :aria-pressed="what === 'selection'" :disabled="!ids.length" @click="what = 'selection'">
-            {{ ids.length ? `What is selected (${ids.length})` : 'Nothing is selected' }}
+            {{ ids.length ? say('save-dialog.what-is-selected', ids.length) : say('save-dialog.nothing-is-selected') }}
           </button>
         </div>
-        <p v-if="gltf" class="quiet">glTF is in metres with Y upwards, whatever the scene is.</p>
+        <p v-if="gltf" class="quiet">{{ say('save-dialog.gltf-is-in-metres-with-y') }}</p>
         <template v-else>
           <label
-            >Up
+            >{{ say('save-dialog.up') }}
             <select v-model="up" class="field">
               <option>Y</option>
               <option>Z</option>
             </select></label
           >
           <label>
-            Unit
+            {{ say('save-dialog.unit') }}
             <select v-model="unit" class="field">
               <option v-for="[sign] in UNITS" :key="sign">{{ sign }}</option>
             </select>
           </label>
         </template>
-        <div v-if="polygons" class="ways" role="group" aria-label="Faces">
-          <button :aria-pressed="faces === 'triangles'" @click="faces = 'triangles'">Triangles</button>
-          <button :aria-pressed="faces === 'modelled'" @click="faces = 'modelled'">Faces as modelled</button>
+        <div v-if="polygons" class="ways" role="group" :aria-label="say('save-dialog.faces')">
+          <button :aria-pressed="faces === 'triangles'" @click="faces = 'triangles'">
+            {{ say('save-dialog.triangles') }}
+          </button>
+          <button :aria-pressed="faces === 'modelled'" @click="faces = 'modelled'">
+            {{ say('save-dialog.faces-as-modelled') }}
+          </button>
         </div>
         <div class="preview" role="status" data-export-preview>
           <template v-if="preview">
             <p class="name">{{ preview.name }}</p>
             <p class="numbers">
-              {{ preview.exact ? '' : 'about ' }}{{ size(preview.bytes) }} ·
+              {{ preview.exact ? size(preview.bytes) : say('save-dialog.about', size(preview.bytes)) }} ·
               {{ counted(preview.triangles, 'triangle') }} ·
               {{ counted(preview.objects, 'object') }}
             </p>
             <ul v-if="preview.losses.length">
               <li v-for="l in preview.losses" :key="l">{{ l }}</li>
             </ul>
-            <p v-else class="quiet">The format holds all of it.</p>
+            <p v-else class="quiet">{{ say('save-dialog.the-format-holds-all-of-it') }}</p>
           </template>
         </div>
       </div>
@@ -168,12 +170,14 @@ async function save() {
       :duration="2"
       :show-text="part >= 0"
       :stroke-width="4"
-      aria-label="The file is being made"
+      :aria-label="say('save-dialog.the-file-is-being-made')"
     />
     <template #footer>
-      <el-button v-if="part !== null" @click="stop.abort()">Cancel</el-button>
-      <el-button v-else @click="shown = false">Close</el-button>
-      <el-button type="primary" :disabled="!preview || part !== null" data-save-file @click="save">Save</el-button>
+      <el-button v-if="part !== null" @click="stop.abort()">{{ say('save-dialog.cancel') }}</el-button>
+      <el-button v-else @click="shown = false">{{ say('save-dialog.close') }}</el-button>
+      <el-button type="primary" :disabled="!preview || part !== null" data-save-file @click="save">
+        {{ say('save-dialog.save') }}
+      </el-button>
     </template>
   </GuidedDialog>
 </template>

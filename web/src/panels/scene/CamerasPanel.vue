@@ -7,6 +7,7 @@ import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
+import { say } from '../../words/say';
 
 /** The cameras of the scene: looking through them, and what else can be done to them. */
 const store = useStage();
@@ -19,11 +20,11 @@ const name = ref('');
 const field = ref<InstanceType<typeof NameField>[]>();
 
 const items = (c: Listed): MenuItem[] => [
-  { label: 'Look through', command: 'camera.look-through', args: { camera: c.id } },
-  { label: 'Select', command: 'select.set', args: { objects: [c.id] } },
-  { label: 'Active', command: 'camera.activate', args: { camera: c.id }, on: c.active },
-  { label: 'Rename', command: 'object.rename', apart: true },
-  { label: 'Duplicate', command: 'object.duplicate', args: { objects: [c.id] } },
+  { label: say('cameras-panel.look-through'), command: 'camera.look-through', args: { camera: c.id } },
+  { label: say('cameras-panel.select'), command: 'select.set', args: { objects: [c.id] } },
+  { label: say('cameras-panel.active'), command: 'camera.activate', args: { camera: c.id }, on: c.active },
+  { label: say('cameras-panel.rename'), command: 'object.rename', apart: true },
+  { label: say('cameras-panel.duplicate'), command: 'object.duplicate', args: { objects: [c.id] } },
   { label: 'Delete', command: 'object.delete', args: { objects: [c.id] } },
 ];
 
@@ -50,14 +51,16 @@ function lock(c: Listed) {
 </script>
 
 <template>
-  <section class="cameras" data-about="cameras" aria-label="Cameras">
+  <section class="cameras" data-about="cameras" :aria-label="say('cameras-panel.cameras')">
     <h2 class="part-title">
-      Cameras
+      {{ say('cameras-panel.cameras') }}
       <span class="space" />
-      <button class="plain" data-command="app.shots" @click="run('app.shots')">Shots</button>
-      <button class="plain" data-command="camera.from-view" @click="run('camera.from-view')">+ From view</button>
+      <button class="plain" data-command="app.shots" @click="run('app.shots')">{{ say('cameras-panel.shots') }}</button>
+      <button class="plain" data-command="camera.from-view" @click="run('camera.from-view')">
+        {{ say('cameras-panel.from-view') }}
+      </button>
     </h2>
-    <p v-if="!cameras.length" class="none">None yet.</p>
+    <p v-if="!cameras.length" class="none">{{ say('cameras-panel.none-yet') }}</p>
     <ul>
       <li v-for="c in cameras" :key="c.id" :data-camera="c.id">
         <NameField
@@ -65,7 +68,7 @@ function lock(c: Listed) {
           ref="field"
           v-model="name"
           :most="200"
-          label="New name of the camera"
+          :label="say('cameras-panel.new-name-of-the-camera')"
           @done="renamed(c, true)"
           @given="renamed(c, false)"
         />
@@ -74,23 +77,29 @@ function lock(c: Listed) {
           class="row"
           data-command="camera.look-through"
           :aria-pressed="active?.camera === c.id"
-          :data-note="`Look through ${c.name || c.id} in the active viewport`"
+          :data-note="say('cameras-panel.look-through-in-the-active-viewport', c.name || c.id)"
           @click="run('camera.look-through', { camera: c.id })"
         >
           <span class="lozenge" :class="{ on: active?.camera === c.id }" />
           <span class="text">{{ c.name || c.id }}</span>
-          <span v-if="driven.includes(c.id)" class="driven">driven</span>
+          <span v-if="driven.includes(c.id)" class="driven">{{ say('cameras-panel.driven') }}</span>
         </button>
         <CommandMenu :items="items(c)" @choose="choose(c, $event)">
-          <button class="plain more" data-help="camera-menu" :aria-label="`More on camera ${c.name || c.id}`">…</button>
+          <button
+            class="plain more"
+            data-help="camera-menu"
+            :aria-label="say('cameras-panel.more-on-camera', c.name || c.id)"
+          >
+            …
+          </button>
         </CommandMenu>
         <SwitchCell
           what="lock"
           :on="c.locked"
           :label="
             c.locked
-              ? `Unlock camera ${c.name || c.id}`
-              : `Lock camera ${c.name || c.id}: navigating never moves it then`
+              ? say('cameras-panel.unlock-camera', c.name || c.id)
+              : say('cameras-panel.lock-camera-navigating-never-moves-it', c.name || c.id)
           "
           tabindex="0"
           @click="lock(c)"

@@ -6,6 +6,7 @@ import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
 import { Sweep } from './sweep';
+import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
@@ -37,16 +38,18 @@ function renamed(l: LayerRow, keep: boolean) {
 </script>
 
 <template>
-  <section class="layers" data-about="layers" aria-label="Layers">
+  <section class="layers" data-about="layers" :aria-label="say('layers-panel.layers')">
     <h2 class="part-title">
-      Layers
+      {{ say('layers-panel.layers') }}
       <button
         class="plain"
         data-command="layer.add"
-        :data-note="store.selection.length ? 'A new layer of what is selected' : 'A new layer'"
+        :data-note="
+          store.selection.length ? say('layers-panel.a-new-layer-of-what-is') : say('layers-panel.a-new-layer')
+        "
         @click="run('layer.add')"
       >
-        + Layer
+        {{ say('layers-panel.layer') }}
       </button>
     </h2>
     <ul>
@@ -56,7 +59,7 @@ function renamed(l: LayerRow, keep: boolean) {
           ref="field"
           v-model="name"
           :most="200"
-          label="New name of the layer"
+          :label="say('layers-panel.new-name-of-the-layer')"
           @done="renamed(l, true)"
           @given="renamed(l, false)"
         />
@@ -70,22 +73,28 @@ function renamed(l: LayerRow, keep: boolean) {
           {{ l.name }} <span class="numbers">{{ l.objects }}</span>
         </button>
         <el-dropdown trigger="click" @command="(w: string) => choose(l, w)">
-          <button class="plain more" data-help="layer-menu" :aria-label="`More on layer ${l.name}`">…</button>
+          <button class="plain more" data-help="layer-menu" :aria-label="say('layers-panel.more-on-layer', l.name)">
+            …
+          </button>
           <template #dropdown>
             <el-dropdown-menu>
               <el-dropdown-item command="layer.assign" :disabled="!store.selection.length">
-                Put the selection here
+                {{ say('layers-panel.put-the-selection-here') }}
               </el-dropdown-item>
-              <el-dropdown-item command="layer.select">Select what lies here</el-dropdown-item>
-              <el-dropdown-item command="rename">Rename</el-dropdown-item>
-              <el-dropdown-item command="layer.delete" divided>Delete the layer</el-dropdown-item>
+              <el-dropdown-item command="layer.select">
+                {{ say('layers-panel.select-what-lies-here') }}
+              </el-dropdown-item>
+              <el-dropdown-item command="rename">{{ say('layers-panel.rename') }}</el-dropdown-item>
+              <el-dropdown-item command="layer.delete" divided>
+                {{ say('layers-panel.delete-the-layer') }}
+              </el-dropdown-item>
             </el-dropdown-menu>
           </template>
         </el-dropdown>
         <SwitchCell
           what="lock"
           :on="l.locked"
-          :label="l.locked ? `Unlock layer ${l.name}` : `Lock layer ${l.name}`"
+          :label="l.locked ? say('layers-panel.unlock-layer', l.name) : say('layers-panel.lock-layer', l.name)"
           tabindex="0"
           @pointerdown="sweep.press($event, 'lock', l.locked, set('lock', l.id))"
           @pointerenter="sweep.over('lock', set('lock', l.id))"
@@ -94,7 +103,7 @@ function renamed(l: LayerRow, keep: boolean) {
         <SwitchCell
           what="eye"
           :on="l.visible"
-          :label="l.visible ? `Hide layer ${l.name}` : `Show layer ${l.name}`"
+          :label="l.visible ? say('layers-panel.hide-layer', l.name) : say('layers-panel.show-layer', l.name)"
           tabindex="0"
           @pointerdown="sweep.press($event, 'eye', !l.visible, set('eye', l.id))"
           @pointerenter="sweep.over('eye', set('eye', l.id))"

@@ -4,6 +4,7 @@ import CommandMenu from '../../menus/CommandMenu.vue';
 import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 const emit = defineEmits<{ rename: [] }>();
 const store = useStage();
@@ -11,31 +12,39 @@ const run = useRun();
 const none = computed(() => store.selection.length === 0);
 const last = computed(() => store.objects.find((o) => o.id === store.selection.at(-1)));
 const items = computed<MenuItem[]>(() => [
-  { label: 'Select all', command: 'select.all' },
-  { label: 'Select none', command: 'select.none', off: none.value },
-  { label: 'Select the others', command: 'select.invert' },
-  { label: 'Rename', command: 'object.rename', off: none.value, apart: true },
-  { label: 'Duplicate', command: 'object.duplicate', off: none.value },
+  { label: say('objects-menu.select-all'), command: 'select.all' },
+  { label: say('objects-menu.select-none'), command: 'select.none', off: none.value },
+  { label: say('objects-menu.select-the-others'), command: 'select.invert' },
+  { label: say('objects-menu.rename'), command: 'object.rename', off: none.value, apart: true },
+  { label: say('objects-menu.duplicate'), command: 'object.duplicate', off: none.value },
   { label: 'Delete', command: 'object.delete', off: none.value },
-  { label: 'Group', command: 'object.group', off: none.value, apart: true },
-  { label: 'Ungroup', command: 'object.ungroup', off: none.value },
+  { label: say('objects-menu.group'), command: 'object.group', off: none.value, apart: true },
+  { label: say('objects-menu.ungroup'), command: 'object.ungroup', off: none.value },
   {
     label:
       store.selection.length > 1
-        ? `Put the others below ${last.value?.name || 'the last one'}`
-        : 'Put below the last selected',
+        ? say('objects-menu.put-the-others-below', last.value?.name || say('objects-menu.the-last-one'))
+        : say('objects-menu.put-below-the-last-selected'),
     command: 'object.regroup',
     args: { objects: store.selection.slice(0, -1), parent: store.selection.at(-1) ?? '' },
     off: store.selection.length < 2,
   },
-  { label: 'Take out of every group', command: 'object.regroup', args: { parent: '' }, off: none.value },
-  { label: 'Hide', command: 'object.hide', off: none.value, apart: true },
-  { label: 'Show', command: 'object.visible', args: { on: true }, off: none.value },
-  { label: store.readout.isolated ? 'Show the rest again' : 'Isolate', command: 'object.isolate' },
-  { label: 'Show all', command: 'object.show-all' },
-  { label: 'Lock', command: 'object.lock', off: none.value },
-  { label: 'Unlock', command: 'object.pickable', args: { on: true }, off: none.value },
-  { label: 'Unlock all', command: 'object.unlock-all' },
+  {
+    label: say('objects-menu.take-out-of-every-group'),
+    command: 'object.regroup',
+    args: { parent: '' },
+    off: none.value,
+  },
+  { label: say('objects-menu.hide'), command: 'object.hide', off: none.value, apart: true },
+  { label: say('objects-menu.show'), command: 'object.visible', args: { on: true }, off: none.value },
+  {
+    label: store.readout.isolated ? say('objects-menu.show-the-rest-again') : say('objects-menu.isolate'),
+    command: 'object.isolate',
+  },
+  { label: say('objects-menu.show-all'), command: 'object.show-all' },
+  { label: say('objects-menu.lock'), command: 'object.lock', off: none.value },
+  { label: say('objects-menu.unlock'), command: 'object.pickable', args: { on: true }, off: none.value },
+  { label: say('objects-menu.unlock-all'), command: 'object.unlock-all' },
 ]);
 
 function choose(item: MenuItem) {
@@ -46,7 +55,14 @@ function choose(item: MenuItem) {
 
 <template>
   <CommandMenu :items="items" @choose="choose">
-    <button class="plain" aria-label="More on the objects" data-help="objects-menu" data-objects-menu>…</button>
+    <button
+      class="plain"
+      :aria-label="say('objects-menu.more-on-the-objects')"
+      data-help="objects-menu"
+      data-objects-menu
+    >
+      …
+    </button>
   </CommandMenu>
 </template>
 

@@ -7,6 +7,7 @@ import CamerasPanel from './CamerasPanel.vue';
 import LayersPanel from './LayersPanel.vue';
 import ObjectsMenu from './ObjectsMenu.vue';
 import SceneTree from './SceneTree.vue';
+import { say } from '../../words/say';
 
 defineProps<{ open: OpenScene }>();
 
@@ -17,13 +18,13 @@ const tree = ref<InstanceType<typeof SceneTree>>();
 </script>
 
 <template>
-  <aside class="drawer" data-drawer="scene" aria-label="Scene">
+  <aside class="drawer" data-drawer="scene" :aria-label="say('scene-drawer.scene')">
     <div class="head">
       <input
         v-model="search"
         type="search"
-        placeholder="Find an object"
-        aria-label="Find an object"
+        :placeholder="say('scene-drawer.find-an-object')"
+        :aria-label="say('scene-drawer.find-an-object')"
         data-help="search"
         data-search
         @keydown.enter="($event.target as HTMLElement).blur()"

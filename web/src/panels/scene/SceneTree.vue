@@ -7,6 +7,7 @@ import { useRun } from '../../stage/run';
 import { Sweep } from './sweep';
 import TreeRow from './TreeRow.vue';
 import { treeRows, type Row } from './treeRows';
+import { say } from '../../words/say';
 
 const props = defineProps<{ objects: Listed[]; search: string; ready: boolean }>();
 const store = useStage();
@@ -188,7 +189,7 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
     class="tree"
     role="tree"
     tabindex="0"
-    aria-label="Objects"
+    :aria-label="say('scene-tree.objects')"
     data-about="tree"
     aria-multiselectable="true"
     :class="{ target: over === null }"
@@ -198,7 +199,7 @@ defineExpose({ rename: (id: string) => (renaming.value = id) });
     @pointerleave="run('select.hover')"
   >
     <p v-if="ready && !rows.length" class="none">
-      {{ search ? `Nothing is called “${search}”.` : 'This scene is empty.' }}
+      {{ search ? say('scene-tree.nothing-is-called', search) : say('scene-tree.this-scene-is-empty') }}
     </p>
     <div role="presentation" :style="{ height: `${rows.length * HEIGHT}px`, position: 'relative' }">
       <div

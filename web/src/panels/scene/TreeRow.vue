@@ -3,6 +3,7 @@ import { nextTick, ref, watch } from 'vue';
 import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
 import type { Row } from './treeRows';
+import { say } from '../../words/say';
 
 const props = defineProps<{ row: Row; renaming: boolean; layer: string }>();
 const emit = defineEmits<{
@@ -31,19 +32,19 @@ watch(
     ref="field"
     v-model="name"
     :most="200"
-    label="New name"
+    :label="say('tree-row.new-name')"
     @done="emit('renamed', name)"
     @given="emit('renamed', null)"
   />
   <span v-else class="text" :class="{ away: !row.object.shown }" :title="row.object.name">{{
     row.object.name || row.object.id
   }}</span>
-  <span v-if="layer && !renaming" class="layer" :title="`On layer ${layer}`">{{ layer }}</span>
+  <span v-if="layer && !renaming" class="layer" :title="say('tree-row.on-layer', layer)">{{ layer }}</span>
   <span class="numbers more">{{ row.children || '' }}</span>
   <SwitchCell
     what="lock"
     :on="row.object.locked"
-    :label="row.object.locked ? 'Locked: clicks pass over it' : 'Lock'"
+    :label="row.object.locked ? say('tree-row.locked-clicks-pass-over-it') : say('tree-row.lock')"
     :class="{ rest: !row.object.locked }"
     @pointerdown.stop="emit('press', 'lock', $event)"
     @pointerenter="emit('over', 'lock')"
@@ -53,7 +54,7 @@ watch(
     what="eye"
     :on="row.object.visible"
     :dim="row.object.visible && !row.object.shown"
-    :label="row.object.visible ? 'Hide' : 'Show'"
+    :label="row.object.visible ? say('tree-row.hide') : say('tree-row.show')"
     :class="{ rest: row.object.visible }"
     @pointerdown.stop="emit('press', 'eye', $event)"
     @pointerenter="emit('over', 'eye')"

@@ -2,6 +2,7 @@
 import { nextTick, ref } from 'vue';
 import type { DropdownInstance } from 'element-plus';
 import type { SceneEntry } from '../../api/api';
+import { say } from '../../words/say';
 
 /** What can be done to a scene in the list. Of hundreds of menus only those are made that are opened. */
 defineProps<{ scene: SceneEntry; busy: boolean }>();
@@ -23,7 +24,7 @@ async function open() {
     v-if="!made"
     class="plain more"
     data-help="card-menu"
-    :aria-label="`What to do with ${scene.name}`"
+    :aria-label="say('card-menu.what-to-do-with', scene.name)"
     :disabled="busy"
     @click="open"
   >
@@ -36,7 +37,7 @@ async function open() {
       ref="button"
       class="plain more"
       data-help="card-menu"
-      :aria-label="`What to do with ${scene.name}`"
+      :aria-label="say('card-menu.what-to-do-with', scene.name)"
       :disabled="busy"
     >
       <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true">
@@ -45,10 +46,10 @@ async function open() {
     </button>
     <template #dropdown>
       <el-dropdown-menu>
-        <el-dropdown-item command="rename">Rename</el-dropdown-item>
-        <el-dropdown-item command="copy">Copy</el-dropdown-item>
-        <el-dropdown-item v-if="scene.unit" command="stand">Up axis and unit</el-dropdown-item>
-        <el-dropdown-item command="remove" divided>Delete</el-dropdown-item>
+        <el-dropdown-item command="rename">{{ say('card-menu.rename') }}</el-dropdown-item>
+        <el-dropdown-item command="copy">{{ say('card-menu.copy') }}</el-dropdown-item>
+        <el-dropdown-item v-if="scene.unit" command="stand">{{ say('card-menu.up-axis-and-unit') }}</el-dropdown-item>
+        <el-dropdown-item command="remove" divided>{{ say('card-menu.delete') }}</el-dropdown-item>
       </el-dropdown-menu>
     </template>
   </el-dropdown>

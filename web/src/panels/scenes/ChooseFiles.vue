@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { fromDrop, fromInput, type Chosen } from '../../api/chosen';
+import { say } from '../../words/say';
 
 /** Brings files: chosen, as a folder, or dropped anywhere on the page. */
 const emit = defineEmits<{ chosen: [files: Chosen[]]; wrong: [words: string] }>();
@@ -38,7 +39,7 @@ async function drop(e: DragEvent) {
   try {
     emit('chosen', await fromDrop(e.dataTransfer));
   } catch {
-    emit('wrong', 'What was dropped could not be read. Choose the files with the button instead.');
+    emit('wrong', say('choose-files.what-was-dropped-could-not-be'));
   }
 }
 
@@ -58,15 +59,19 @@ onBeforeUnmount(() => {
 
 <template>
   <div class="choose">
-    <el-button type="primary" data-help="choose-files" @click="input?.click()">Add scenes</el-button>
-    <button class="plain" data-help="choose-folder" @click="folder?.click()">Add a folder</button>
+    <el-button type="primary" data-help="choose-files" @click="input?.click()">
+      {{ say('choose-files.add-scenes') }}
+    </el-button>
+    <button class="plain" data-help="choose-folder" @click="folder?.click()">
+      {{ say('choose-files.add-a-folder') }}
+    </button>
     <input
       ref="input"
       type="file"
       multiple
       class="hidden-words"
       tabindex="-1"
-      aria-label="Scene files"
+      :aria-label="say('choose-files.scene-files')"
       :accept="ACCEPT"
       @change="take(input)"
     />
@@ -76,11 +81,11 @@ onBeforeUnmount(() => {
       webkitdirectory
       class="hidden-words"
       tabindex="-1"
-      aria-label="Folder of a scene"
+      :aria-label="say('choose-files.folder-of-a-scene')"
       @change="take(folder)"
     />
     <div v-if="over" class="over" role="status">
-      <p>Drop to add</p>
+      <p>{{ say('choose-files.drop-to-add') }}</p>
     </div>
   </div>
 </template>

@@ -4,6 +4,7 @@ import type { SceneEntry } from '../../api/api';
 import CardMenu from './CardMenu.vue';
 import NameField from '../common/NameField.vue';
 import { counted, size, when } from './facts';
+import { say } from '../../words/say';
 
 /** A scene in the list: its picture, its name, what it holds, and what can be done to it. */
 const props = defineProps<{ scene: SceneEntry; busy: boolean }>();
@@ -36,7 +37,12 @@ function choose(what: string) {
 
 <template>
   <li class="clipped" :data-scene="scene.id">
-    <RouterLink :to="`/scenes/${scene.id}`" class="open" data-help="card" :aria-label="`Open ${scene.name}`">
+    <RouterLink
+      :to="`/scenes/${scene.id}`"
+      class="open"
+      data-help="card"
+      :aria-label="say('scene-card.open', scene.name)"
+    >
       <img :src="scene.cover" alt="" width="320" height="200" loading="lazy" decoding="async" />
     </RouterLink>
     <div class="line">
@@ -45,7 +51,7 @@ function choose(what: string) {
         ref="field"
         v-model="name"
         :most="MOST"
-        label="Name of the scene"
+        :label="say('scene-card.name-of-the-scene')"
         @done="named"
         @given="typing = false"
       />
@@ -61,10 +67,17 @@ function choose(what: string) {
       <span>{{ when(scene.createdAt) }}</span>
     </p>
     <button v-if="scene.asked" class="asked" data-help="stands" @click="emit('stand')">
-      Which way is up, and how large is it?
+      {{ say('scene-card.which-way-is-up-and-how') }}
     </button>
     <details v-if="scene.notes.length">
-      <summary>{{ scene.notes.length === 1 ? 'One thing' : `${scene.notes.length} things` }} not shown</summary>
+      <summary>
+        {{
+          say(
+            'scene-card.not-shown',
+            scene.notes.length === 1 ? say('scene-card.one-thing') : say('scene-card.things', scene.notes.length),
+          )
+        }}
+      </summary>
       <p v-for="n in scene.notes" :key="n">{{ n }}</p>
     </details>
   </li>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { api, type SceneEntry } from '../../api/api';
 import { UNITS } from './facts';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** Asks which way is up in a scene and what its numbers are in, where its file says neither. */
 const props = defineProps<{ scene: SceneEntry | null }>();
@@ -46,14 +47,14 @@ async function use() {
 <template>
   <GuidedDialog
     v-model="there"
-    :title="scene ? `How ${scene.name} stands` : ''"
+    :title="scene ? say('stand-dialog.how-stands', scene.name) : ''"
     guide="scenes"
     width="620px"
     data-stand
   >
     <template v-if="scene">
-      <p class="why">The format of its file says neither which way is up nor what its numbers are in.</p>
-      <div class="both" role="radiogroup" aria-label="Which way is up">
+      <p class="why">{{ say('stand-dialog.the-format-of-its-file-says') }}</p>
+      <div class="both" role="radiogroup" :aria-label="say('stand-dialog.which-way-is-up')">
         <button
           v-for="axis in ['Y', 'Z']"
           :key="axis"
@@ -63,22 +64,22 @@ async function use() {
           @click="up = axis"
         >
           <img :src="api.coverAddress(scene.id, axis)" alt="" width="320" height="200" />
-          <span>{{ axis }} points upwards</span>
+          <span>{{ say('stand-dialog.points-upwards', axis) }}</span>
         </button>
       </div>
-      <p class="heading">Its numbers are in</p>
-      <div class="ways" role="group" aria-label="Unit">
+      <p class="heading">{{ say('stand-dialog.its-numbers-are-in') }}</p>
+      <div class="ways" role="group" :aria-label="say('stand-dialog.unit')">
         <button v-for="[sign, words] in UNITS" :key="sign" :aria-pressed="unit === sign" @click="unit = sign">
           {{ words }}
         </button>
       </div>
-      <p class="size" role="status" data-size>{{ size ? `That makes it ${size}, along X, Y and Z.` : '' }}</p>
-      <p class="why">Saved views of this scene begin anew when one of the two changes; Pins stay where they are.</p>
+      <p class="size" role="status" data-size>{{ size ? say('stand-dialog.that-makes-it-along-x-y', size) : '' }}</p>
+      <p class="why">{{ say('stand-dialog.saved-views-of-this-scene-begin') }}</p>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     </template>
     <template #footer>
-      <el-button @click="emit('close')">Leave it</el-button>
-      <el-button type="primary" :loading="working" @click="use">Use this</el-button>
+      <el-button @click="emit('close')">{{ say('stand-dialog.leave-it') }}</el-button>
+      <el-button type="primary" :loading="working" @click="use">{{ say('stand-dialog.use-this') }}</el-button>
     </template>
   </GuidedDialog>
 </template>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Sending, Uploads } from '../../stores/uploads';
+import { say } from '../../words/say';
 
 /** Scenes on their way, each with how far it is. */
 const props = defineProps<{ uploads: Uploads }>();
 
 function place(s: Sending): string {
   const before = props.uploads.waiting.value.findIndex((w) => w.id === s.id);
-  return before === 0 ? 'Waiting, next in the queue' : `Waiting, number ${before + 1} in the queue`;
+  return before === 0
+    ? say('upload-lines.waiting-next-in-the-queue')
+    : say('upload-lines.waiting-number-in-the-queue', before + 1);
 }
 
 function running(s: Sending): boolean {
@@ -15,7 +18,7 @@ function running(s: Sending): boolean {
 </script>
 
 <template>
-  <ul v-if="uploads.list.length" class="uploads" aria-label="Scenes on their way" data-uploads>
+  <ul v-if="uploads.list.length" class="uploads" :aria-label="say('upload-lines.scenes-on-their-way')" data-uploads>
     <li v-for="s in uploads.list" :key="s.id" class="clipped" :class="s.state" :data-upload="s.state">
       <span class="name" :title="s.name">{{ s.scene?.name ?? s.name }}</span>
       <template v-if="running(s)">
@@ -26,22 +29,34 @@ function running(s: Sending): boolean {
           :show-text="false"
           :aria-label="`${s.name}: ${s.words}`"
         />
-        <button class="plain" :aria-label="`Cancel ${s.name}`" @click="uploads.cancel(s)">Cancel</button>
+        <button class="plain" :aria-label="say('upload-lines.cancel', s.name)" @click="uploads.cancel(s)">
+          {{ say('upload-lines.cancel-2') }}
+        </button>
       </template>
       <template v-else>
         <span v-if="s.state === 'failed'" class="words wrong" role="alert">{{ s.words }}</span>
         <span v-else class="words" role="status">
-          Stored.
+          {{ say('upload-lines.stored') }}
           <template v-if="s.scene?.notes.length">
-            {{ s.scene.notes.length === 1 ? 'One thing' : `${s.scene.notes.length} things` }} of the file not shown: see
-            below.
+            {{
+              say(
+                'upload-lines.of-the-file-not-shown-see',
+                s.scene.notes.length === 1
+                  ? say('upload-lines.one-thing')
+                  : say('upload-lines.things', s.scene.notes.length),
+              )
+            }}
           </template>
         </span>
         <span />
         <span class="ends">
-          <RouterLink v-if="s.scene" :to="`/scenes/${s.scene.id}`">Open</RouterLink>
-          <button class="plain" :aria-label="`Take the line of ${s.name} away`" @click="uploads.forget(s)">
-            Dismiss
+          <RouterLink v-if="s.scene" :to="`/scenes/${s.scene.id}`">{{ say('upload-lines.open') }}</RouterLink>
+          <button
+            class="plain"
+            :aria-label="say('upload-lines.take-the-line-of-away', s.name)"
+            @click="uploads.forget(s)"
+          >
+            {{ say('upload-lines.dismiss') }}
           </button>
         </span>
       </template>

@@ -1,42 +1,32 @@
 import type { SceneEntry } from '../../api/api';
+import { whole } from '../../words/numbers';
+import { say } from '../../words/say';
 
-const TAG = 'en-GB';
-// Made once: to make one takes longer than to use it, and a list has hundreds of lines.
-const NUMBER = new Intl.NumberFormat(TAG);
-const DAY = new Intl.DateTimeFormat(TAG, { day: 'numeric', month: 'short', year: 'numeric' });
-const SIZES = ['byte', 'kilobyte', 'megabyte', 'gigabyte'].map(
-  (unit) => new Intl.NumberFormat(TAG, { style: 'unit', unit, maximumSignificantDigits: 3 }),
-);
+export { bytes as size, day as when } from '../../words/numbers';
 
-export function counted(n: number, what: string): string {
-  return `${NUMBER.format(n)} ${what}${n === 1 ? '' : 's'}`;
-}
+/** What is counted: the names of messages. */
+export type Counted = 'triangle' | 'object' | 'scene' | 'settings';
 
-export function when(iso: string): string {
-  return DAY.format(new Date(iso));
-}
-
-/** A size in the largest unit in which it is at least 1; thousands, as discs are counted. */
-export function size(bytes: number): string {
-  const i = Math.min(3, Math.floor(Math.log10(Math.max(1, bytes)) / 3));
-  return SIZES[i]!.format(bytes / 1000 ** i);
+/** So many of something. */
+export function counted(n: number, what: Counted): string {
+  return say(`counted.${what}`, whole(n), n);
 }
 
 /** Units that a file's numbers can be in, by their signs. */
 export const UNITS = [
-  ['m', 'metres'],
-  ['cm', 'centimetres'],
-  ['mm', 'millimetres'],
-  ['in', 'inches'],
-  ['ft', 'feet'],
+  ['m', say('facts.metres')],
+  ['cm', say('facts.centimetres')],
+  ['mm', say('facts.millimetres')],
+  ['in', say('facts.inches')],
+  ['ft', say('facts.feet')],
 ] as const;
 
 export const ORDERS = {
-  seen: 'Opened last',
-  name: 'Name',
-  added: 'Newest',
-  triangles: 'Most triangles',
-  bytes: 'Largest',
+  seen: say('facts.opened-last'),
+  name: say('facts.name'),
+  added: say('facts.newest'),
+  triangles: say('facts.most-triangles'),
+  bytes: say('facts.largest'),
 } as const;
 export type Order = keyof typeof ORDERS;
 

@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue';
 import type { Plain, ShotRow } from '../../core';
 import { useRun } from '../../stage/run';
 import NameField from '../common/NameField.vue';
+import { say } from '../../words/say';
 
 /** A camera in the shot list. It looks for its own row and picture, so that one that comes draws no other line anew. */
 const props = defineProps<{
@@ -39,7 +40,7 @@ function renamed(keep: boolean) {
 <template>
   <tr :data-shot="id">
     <td>
-      <button class="picture" :aria-label="`Look through ${row?.name ?? id}`" @click="emit('go')">
+      <button class="picture" :aria-label="say('shot-line.look-through', row?.name ?? id)" @click="emit('go')">
         <img v-if="picture" :src="picture" alt="" />
       </button>
     </td>
@@ -50,21 +51,23 @@ function renamed(keep: boolean) {
           ref="field"
           v-model="name"
           :most="200"
-          label="New name of the camera"
+          :label="say('shot-line.new-name-of-the-camera')"
           @done="renamed(true)"
           @given="renamed(false)"
         />
         <template v-else>
           <span>{{ row.name }}</span>
-          <button class="plain" data-command="object.rename" @click="rename">Rename</button>
+          <button class="plain" data-command="object.rename" @click="rename">{{ say('shot-line.rename') }}</button>
           <button
             class="plain"
             data-command="camera.activate"
             :aria-pressed="row.active"
-            :title="row.active ? 'The key of cameras leads to it' : 'The key of cameras shall lead to it'"
+            :title="
+              row.active ? say('shot-line.the-key-of-cameras-leads-to') : say('shot-line.the-key-of-cameras-shall-lead')
+            "
             @click="emit('change', 'camera.activate', { camera: id, on: !row.active })"
           >
-            <span class="lozenge" :class="{ on: row.active }" />Active
+            <span class="lozenge" :class="{ on: row.active }" />{{ say('shot-line.active') }}
           </button>
         </template>
       </td>
@@ -86,7 +89,7 @@ function renamed(keep: boolean) {
         class="plain"
         data-command="camera.order"
         :disabled="to === 'up' ? first : last"
-        :aria-label="`Move ${row?.name ?? id} ${to}`"
+        :aria-label="say('shot-line.move', row?.name ?? id, to)"
         @click="emit('change', 'camera.order', { camera: id, to })"
       >
         <svg viewBox="-8 -8 16 16" aria-hidden="true">

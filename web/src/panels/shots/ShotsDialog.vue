@@ -8,6 +8,7 @@ import { useStage } from '../../stores/stage';
 import { saveAs, saveJson } from '../common/saveAs';
 import ShotLine from './ShotLine.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 /** All cameras of the scene: what they see, in pictures and numbers. Rows and pictures come one by one. */
 const props = defineProps<{ open: OpenScene }>();
@@ -66,7 +67,7 @@ function go(id: string) {
   shown.value = false;
 }
 
-const title = () => `${props.open.detail.value?.name ?? 'Scene'} - cameras`;
+const title = () => say('shots-dialog.cameras', props.open.detail.value?.name ?? say('shots-dialog.scene'));
 const csv = () => saveAs(new Blob([core.show.shotsCsv()], { type: 'text/csv' }), `${title()}.csv`);
 const json = () => saveJson(core.show.cameras(), `${title()}.json`);
 
@@ -77,22 +78,25 @@ watch(shown, (on) => {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Shot list" guide="shots" width="920px" top="8vh">
+  <GuidedDialog v-model="shown" :title="say('shots-dialog.shot-list')" guide="shots" width="920px" top="8vh">
     <div data-shots>
       <p v-if="!ids.length" class="quiet">
-        This scene has no cameras yet. <em>+ From view</em> in the Scene drawer makes one of what a viewport shows.
+        {{ say('shots-dialog.this-scene-has-no-cameras-yet') }} <em>{{ say('shots-dialog.from-view') }}</em>
+        {{ say('shots-dialog.in-the-scene-drawer-makes-one') }}
       </p>
       <div v-else class="scroll">
         <table>
           <thead>
             <tr>
-              <th scope="col">Picture</th>
-              <th scope="col">Name</th>
-              <th scope="col">Lens</th>
-              <th scope="col">Film back</th>
-              <th scope="col">{{ subject ? `Filled by ${subject}` : 'Filled by the selection' }}</th>
-              <th scope="col">To look at</th>
-              <th scope="col">Order</th>
+              <th scope="col">{{ say('shots-dialog.picture') }}</th>
+              <th scope="col">{{ say('shots-dialog.name') }}</th>
+              <th scope="col">{{ say('shots-dialog.lens') }}</th>
+              <th scope="col">{{ say('shots-dialog.film-back') }}</th>
+              <th scope="col">
+                {{ subject ? say('shots-dialog.filled-by', subject) : say('shots-dialog.filled-by-the-selection') }}
+              </th>
+              <th scope="col">{{ say('shots-dialog.to-look-at') }}</th>
+              <th scope="col">{{ say('shots-dialog.order') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -112,10 +116,10 @@ watch(shown, (on) => {
         </table>
       </div>
       <div v-if="ids.length" class="end">
-        <span class="quiet" role="status">{{ missing ? `${missing} more to look at` : '' }}</span>
-        <el-button data-command="app.snapshot" @click="sheet">Contact sheet</el-button>
-        <el-button data-csv @click="csv">Save as CSV</el-button>
-        <el-button data-json @click="json">Save as JSON</el-button>
+        <span class="quiet" role="status">{{ missing ? say('shots-dialog.more-to-look-at', missing) : '' }}</span>
+        <el-button data-command="app.snapshot" @click="sheet">{{ say('shots-dialog.contact-sheet') }}</el-button>
+        <el-button data-csv @click="csv">{{ say('shots-dialog.save-as-csv') }}</el-button>
+        <el-button data-json @click="json">{{ say('shots-dialog.save-as-json') }}</el-button>
       </div>
     </div>
   </GuidedDialog>

@@ -6,6 +6,7 @@ import { useStage } from '../../stores/stage';
 import { saveAs } from '../common/saveAs';
 import { LARGEST, shoot, type Wish } from './shots';
 import GuidedDialog from '../common/GuidedDialog.vue';
+import { say } from '../../words/say';
 
 const props = defineProps<{ open: OpenScene; told?: Plain | undefined }>();
 const shown = defineModel<boolean>({ required: true });
@@ -16,15 +17,27 @@ const height = ref(1080);
 const overlays = ref(true);
 const done = ref<number | null>(null);
 const wrong = ref('');
-const NAMES = { board: 'board', sheet: 'contact sheet', cameras: 'cameras' };
+const NAMES = { board: 'board', sheet: say('snapshot-dialog.contact-sheet'), cameras: 'cameras' };
 const SORTS: { id: Wish['sort']; label: string; words: string }[] = [
-  { id: 'view', label: 'This viewport', words: 'All that the active viewport shows, in the shape you choose.' },
-  { id: 'board', label: 'The board', words: 'The viewports as they are arranged.' },
-  { id: 'sheet', label: 'Contact sheet', words: 'Every viewport with its direction, lens or scale, and display mode.' },
+  {
+    id: 'view',
+    label: say('snapshot-dialog.this-viewport'),
+    words: say('snapshot-dialog.all-that-the-active-viewport-shows'),
+  },
+  {
+    id: 'board',
+    label: say('snapshot-dialog.the-board'),
+    words: say('snapshot-dialog.the-viewports-as-they-are-arranged'),
+  },
+  {
+    id: 'sheet',
+    label: say('snapshot-dialog.contact-sheet-2'),
+    words: say('snapshot-dialog.every-viewport-with-its-direction-lens'),
+  },
   {
     id: 'cameras',
-    label: 'Cameras',
-    words: 'Every camera of the scene with its name and lens, each in its own shape.',
+    label: say('snapshot-dialog.cameras'),
+    words: say('snapshot-dialog.every-camera-of-the-scene-with'),
   },
 ];
 const sorts = computed(() => SORTS.filter((s) => s.id !== 'cameras' || store.objects.some((o) => o.kind === 'camera')));
@@ -40,8 +53,8 @@ const onScreen = computed(() => {
   };
 });
 const sizes = computed(() => [
-  { label: 'As on screen', ...onScreen.value },
-  { label: 'Twice that', width: onScreen.value.width * 2, height: onScreen.value.height * 2 },
+  { label: say('snapshot-dialog.as-on-screen'), ...onScreen.value },
+  { label: say('snapshot-dialog.twice-that'), width: onScreen.value.width * 2, height: onScreen.value.height * 2 },
   { label: '1920 × 1080', width: 1920, height: 1080 },
   { label: '3840 × 2160', width: 3840, height: 2160 },
 ]);
@@ -68,12 +81,12 @@ async function take() {
       },
     );
     if (!blob) return;
-    const name = props.open.detail.value?.name ?? 'Scene';
+    const name = props.open.detail.value?.name ?? say('snapshot-dialog.scene');
     const what = sort.value === 'view' ? active.value!.title : NAMES[sort.value];
     saveAs(blob, `${name} - ${what}.png`);
     shown.value = false;
   } catch {
-    wrong.value = 'This machine has no room for a picture of that size. Choose a smaller one.';
+    wrong.value = say('snapshot-dialog.this-machine-has-no-room-for');
   } finally {
     done.value = null;
     props.open.loop.redraw();
@@ -89,9 +102,9 @@ watch([shown, sort], ([on], [was]) => {
 </script>
 
 <template>
-  <GuidedDialog v-model="shown" title="Snapshot" guide="snapshots" width="520px" top="12vh">
+  <GuidedDialog v-model="shown" :title="say('snapshot-dialog.snapshot')" guide="snapshots" width="520px" top="12vh">
     <div class="form" data-snapshot>
-      <div class="sorts" role="radiogroup" aria-label="What">
+      <div class="sorts" role="radiogroup" :aria-label="say('snapshot-dialog.what')">
         <button
           v-for="s in sorts"
           :key="s.id"
@@ -106,17 +119,32 @@ watch([shown, sort], ([on], [was]) => {
       </div>
       <p class="quiet">{{ SORTS.find((s) => s.id === sort)!.words }}</p>
       <div class="size">
-        <el-input-number v-model="width" :min="16" :max="LARGEST" :controls="false" aria-label="Width, pixels" />
+        <el-input-number
+          v-model="width"
+          :min="16"
+          :max="LARGEST"
+          :controls="false"
+          :aria-label="say('snapshot-dialog.width-pixels')"
+        />
         <span>×</span>
-        <el-input-number v-model="height" :min="16" :max="LARGEST" :controls="false" aria-label="Height, pixels" />
-        <span class="quiet">pixels</span>
+        <el-input-number
+          v-model="height"
+          :min="16"
+          :max="LARGEST"
+          :controls="false"
+          :aria-label="say('snapshot-dialog.height-pixels')"
+        />
+        <span class="quiet">{{ say('snapshot-dialog.pixels') }}</span>
       </div>
       <div class="presets">
         <button v-for="s in sizes" :key="s.label" class="plain" @click="size(s)">{{ s.label }}</button>
       </div>
       <label v-if="sort !== 'cameras'" class="overlay">
-        <el-switch v-model="overlays" aria-label="With overlays" />
-        <span>With overlays <span class="quiet">grid, outline of the selection, captions</span></span>
+        <el-switch v-model="overlays" :aria-label="say('snapshot-dialog.with-overlays')" />
+        <span
+          >{{ say('snapshot-dialog.with-overlays') }}
+          <span class="quiet">{{ say('snapshot-dialog.grid-outline-of-the-selection-captions') }}</span></span
+        >
       </label>
       <p v-if="wrong" class="bad" role="alert">{{ wrong }}</p>
       <div class="end">
@@ -126,10 +154,10 @@ watch([shown, sort], ([on], [was]) => {
           :percentage="Math.round(done * 100)"
           :stroke-width="4"
           :show-text="false"
-          aria-label="Drawing"
+          :aria-label="say('snapshot-dialog.drawing')"
         />
-        <el-button v-if="done !== null" @click="done = null">Cancel</el-button>
-        <el-button v-else type="primary" data-take @click="take">Save as a file</el-button>
+        <el-button v-if="done !== null" @click="done = null">{{ say('snapshot-dialog.cancel') }}</el-button>
+        <el-button v-else type="primary" data-take @click="take">{{ say('snapshot-dialog.save-as-a-file') }}</el-button>
       </div>
     </div>
   </GuidedDialog>

@@ -5,6 +5,7 @@ import { usePictures } from '../../stage/pictures';
 import type { OpenScene } from '../../stage/openScene';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
+import { say } from '../../words/say';
 
 const core = useCore();
 defineProps<{ open: OpenScene }>();
@@ -40,16 +41,16 @@ watch(
 </script>
 
 <template>
-  <section class="trail" data-about="trail" data-trail aria-label="Trail">
+  <section class="trail" data-about="trail" data-trail :aria-label="say('trail-strip.trail')">
     <div class="side">
-      <h2>Trail</h2>
+      <h2>{{ say('trail-strip.trail') }}</h2>
       <span class="of">{{ active?.title }}</span>
       <span class="numbers">{{ here + 1 }} / {{ entries.length }}</span>
       <div>
         <button
           class="plain"
           data-command="trail.back"
-          aria-label="Back to the view before"
+          :aria-label="say('trail-strip.back-to-the-view-before')"
           :disabled="here <= 0"
           @click="run('trail.back')"
         >
@@ -58,13 +59,20 @@ watch(
         <button
           class="plain"
           data-command="trail.forward"
-          aria-label="Forward to the next view"
+          :aria-label="say('trail-strip.forward-to-the-next-view')"
           :disabled="here >= entries.length - 1"
           @click="run('trail.forward')"
         >
           ▸
         </button>
-        <button class="plain" data-command="app.trail" aria-label="Hide the Trail" @click="run('app.trail')">✕</button>
+        <button
+          class="plain"
+          data-command="app.trail"
+          :aria-label="say('trail-strip.hide-the-trail')"
+          @click="run('app.trail')"
+        >
+          ✕
+        </button>
       </div>
     </div>
     <div ref="list" class="list" @keydown="key">
@@ -74,7 +82,7 @@ watch(
         class="entry"
         :class="{ on: e.on, ahead: e.at > here }"
         :aria-current="e.on || undefined"
-        :aria-label="`View ${e.at + 1}: ${e.words}, ${e.lens}`"
+        :aria-label="say('trail-strip.view', e.at + 1, e.words, e.lens)"
         data-command="trail.go"
         @click="run('trail.go', { to: e.at })"
       >

@@ -1,4 +1,5 @@
 import type { DevicesApi, Plain } from '../../core';
+import { say } from '../../words/say';
 
 /** What is used of a WebHID device: a real one, or one that is simulated in its shape. */
 export interface HidLike extends EventTarget {
@@ -51,17 +52,17 @@ export class HidMice {
 
   /** Asks the user for one; gives what is to be told, or null. */
   async choose(): Promise<string | null> {
-    if (!this.hid) return 'This browser does not let pages read 3D mice.';
+    if (!this.hid) return say('hid-mice.this-browser-does-not-let-pages');
     try {
       const chosen = await this.hid.requestDevice({ filters: [SIX_AXES] });
-      if (!chosen.length) return 'No device was chosen.';
+      if (!chosen.length) return say('hid-mice.no-device-was-chosen');
       for (const d of chosen) {
         const wrong = await this.start(d);
         if (wrong) return wrong;
       }
       return null;
     } catch (e) {
-      return `The device could not be opened: ${(e as Error).message}`;
+      return say('hid-mice.the-device-could-not-be-opened', (e as Error).message);
     }
   }
 

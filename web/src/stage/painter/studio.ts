@@ -1,9 +1,5 @@
 import { Painter } from './Painter';
 
-/** What is told where the browser cannot draw. */
-export const NO_PAINTER =
-  'This browser does not draw with WebGL 2 here. Switch hardware acceleration on in its settings, or open the scene in another browser.';
-
 let painter: Painter | null = null;
 
 /**

@@ -9,6 +9,7 @@ import rhombus.boundary.Gives;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.show.Snapshots;
 import rhombus.core.stage.view.Labelled;
+import rhombus.core.words.Messages;
 
 /** What the browser module gives: stages, and what is the same for all of them. */
 public final class Exports {
@@ -16,6 +17,12 @@ public final class Exports {
 
     /** TeaVM asks for an entry point; there is nothing to start. */
     public static void main(String[] args) {}
+
+    /** Speaks the language of a message file; to be called before anything else here is. */
+    @JSExport
+    public static void useWords(String file) {
+        Messages.use(file);
+    }
 
     /** A stage of its own for one scene. */
     @JSExport

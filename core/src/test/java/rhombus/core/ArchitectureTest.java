@@ -18,9 +18,11 @@ import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Editing;
 import rhombus.core.stage.view.Model;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.words.Messages;
 
 class ArchitectureTest {
     private static final String[] FLOORS = {
+        "words",
         "plain",
         "device",
         "geometry",
@@ -114,9 +116,19 @@ class ArchitectureTest {
     @Test
     void theCoreKnowsNothingButPlainJava() {
         classes()
+                .that()
+                .doNotBelongToAnyOf(Messages.class)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("rhombus.core..", "java.lang..", "java.util..")
+                .check(core);
+        // Where there are files, its words lie in one of them.
+        classes()
+                .that()
+                .belongToAnyOf(Messages.class)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage("rhombus.core.words", "java.lang..", "java.util..", "java.io", "java.nio.charset")
                 .check(core);
     }
 }

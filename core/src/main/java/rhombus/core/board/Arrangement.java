@@ -1,5 +1,7 @@
 package rhombus.core.board;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -88,11 +90,10 @@ public record Arrangement(Part root) {
     public Arrangement split(String view, String added, boolean sideBySide) {
         List<String> views = views();
         if (!views.contains(view) || views.contains(added)) {
-            throw new IllegalArgumentException(
-                    "there is no viewport " + view + " to split, or " + added + " is there already");
+            throw new IllegalArgumentException(say("arrangement.there-is-no-viewport-to", view, added));
         }
         if (views.size() >= MOST) {
-            throw new IllegalArgumentException("a board has at most " + MOST + " viewports");
+            throw new IllegalArgumentException(say("arrangement.a-board-has-at-most", MOST));
         }
         return new Arrangement(split(root, view, added, sideBySide));
     }
@@ -125,7 +126,7 @@ public record Arrangement(Part root) {
      */
     public Arrangement without(String view) {
         if (!(root instanceof Split)) {
-            throw new IllegalArgumentException("the last viewport stays");
+            throw new IllegalArgumentException(say("arrangement.the-last-viewport-stays"));
         }
         return new Arrangement(without(root, view));
     }
@@ -202,8 +203,7 @@ public record Arrangement(Part root) {
         Arrangement a = new Arrangement(part(plain, 0));
         List<String> views = a.views();
         if (views.size() > MOST || new HashSet<>(views).size() < views.size()) {
-            throw new IllegalArgumentException(
-                    "a board has at most " + MOST + " viewports, each with an id of its own");
+            throw new IllegalArgumentException(say("arrangement.a-board-has-at-most-2", MOST));
         }
         return a;
     }
@@ -218,14 +218,13 @@ public record Arrangement(Part root) {
         List<Object> plainParts = Plain.list(m.get(row ? "row" : "column"));
         double[] shares = Plain.numbers(m.get("shares"), plainParts.size());
         if (plainParts.size() < 2 || plainParts.size() > MOST || shares == null || depth > DEEPEST) {
-            throw new IllegalArgumentException(
-                    "a part of a board is neither a viewport nor a row or column with shares");
+            throw new IllegalArgumentException(say("arrangement.a-part-of-a-board"));
         }
         List<Part> parts = new ArrayList<>();
         List<Double> kept = new ArrayList<>();
         for (int i = 0; i < shares.length; i++) {
             if (shares[i] <= 0) {
-                throw new IllegalArgumentException("every part of a board needs a share above 0");
+                throw new IllegalArgumentException(say("arrangement.every-part-of-a-board"));
             }
             parts.add(part(plainParts.get(i), depth + 1));
             kept.add(shares[i]);

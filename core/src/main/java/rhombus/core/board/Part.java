@@ -1,5 +1,7 @@
 package rhombus.core.board;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 
 /** A part of an arrangement: one viewport, or a row or column of parts. */
@@ -22,7 +24,7 @@ public sealed interface Part {
         /** Checks that every part has a share. */
         public Split {
             if (parts.size() < 2 || parts.size() != shares.size()) {
-                throw new IllegalArgumentException("a row or column needs at least two parts and a share for each");
+                throw new IllegalArgumentException(say("part.a-row-or-column-needs"));
             }
             parts = List.copyOf(parts);
             shares = List.copyOf(shares);

@@ -1,5 +1,7 @@
 package rhombus.core.board;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +34,7 @@ public record Tab(String id, String name, boolean linked, Arrangement arrangemen
     public static String tidy(String name) {
         String s = name.replaceAll("[\\p{Cntrl}\\p{Zl}\\p{Zp}]+", " ").strip();
         s = s.length() > LONGEST_NAME ? s.substring(0, LONGEST_NAME).strip() : s;
-        return s.isEmpty() ? "Board" : s;
+        return s.isEmpty() ? say("tab.board") : s;
     }
 
     /** As plain data. */
@@ -52,7 +54,7 @@ public record Tab(String id, String name, boolean linked, Arrangement arrangemen
         Map<String, Object> m = Plain.map(plain);
         String id = Plain.text(m.get("id"), "");
         if (!id.matches("[A-Za-z0-9-]{1,20}")) {
-            throw new IllegalArgumentException("a board needs an id of letters, digits or hyphens");
+            throw new IllegalArgumentException(say("tab.a-board-needs-an-id"));
         }
         Map<String, Start> starts = new LinkedHashMap<>();
         Plain.map(m.get("views")).forEach((v, s) -> starts.put(v, Start.of(s)));

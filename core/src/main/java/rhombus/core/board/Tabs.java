@@ -1,5 +1,7 @@
 package rhombus.core.board;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -23,10 +25,10 @@ public final class Tabs {
         Start right = Start.of("right", UsualLooks.WIRE);
         Start camera = Start.of(Start.CAMERA, UsualLooks.SMOOTH);
         return List.of(
-                Tab.of("four", "Four views", Template.FOUR, top, scout, front, right),
-                Tab.of("large", "One and three", Template.ONE_BESIDE_THREE, scout, top, front, right),
-                Tab.of("shot", "Camera and scout", Template.SIDE_BY_SIDE, camera, scout),
-                Tab.of("single", "Single", Template.SINGLE, scout));
+                Tab.of("four", say("tabs.four-views"), Template.FOUR, top, scout, front, right),
+                Tab.of("large", say("tabs.one-and-three"), Template.ONE_BESIDE_THREE, scout, top, front, right),
+                Tab.of("shot", say("tabs.camera-and-scout"), Template.SIDE_BY_SIDE, camera, scout),
+                Tab.of("single", say("tabs.single"), Template.SINGLE, scout));
     }
 
     /** As plain data. */
@@ -43,18 +45,18 @@ public final class Tabs {
      */
     public static List<Tab> of(Map<String, Object> m) {
         if (!"rhombus-boards".equals(m.get("format")) || Plain.whole(m.get("version"), 0) != 1) {
-            throw new IllegalArgumentException("it is not a rhombus-boards document of version 1");
+            throw new IllegalArgumentException(say("tabs.it-is-not-a-rhombus"));
         }
         List<Object> boards = Plain.list(m.get("boards"));
         if (boards.isEmpty() || boards.size() > MOST) {
-            throw new IllegalArgumentException("it holds no board, or more than " + MOST);
+            throw new IllegalArgumentException(say("tabs.it-holds-no-board-or", MOST));
         }
         List<Tab> out = new ArrayList<>();
         Set<String> ids = new HashSet<>();
         for (Object b : boards) {
             Tab t = Tab.of(b);
             if (!ids.add(t.id())) {
-                throw new IllegalArgumentException("two boards have the id " + t.id());
+                throw new IllegalArgumentException(say("tabs.two-boards-have-the-id", t.id()));
             }
             out.add(t);
         }

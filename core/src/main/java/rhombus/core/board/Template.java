@@ -1,5 +1,7 @@
 package rhombus.core.board;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.board.Part.Cell;
 import rhombus.core.board.Part.Split;
@@ -7,19 +9,19 @@ import rhombus.core.board.Part.Split;
 /** Ready-made arrangements. */
 public enum Template {
     /** One viewport. */
-    SINGLE("single", "One", 1),
+    SINGLE("single", say("template.single"), 1),
     /** Two, left and right. */
-    SIDE_BY_SIDE("side-by-side", "Two side by side", 2),
+    SIDE_BY_SIDE("side-by-side", say("template.side-by-side"), 2),
     /** Two, one below the other. */
-    STACKED("stacked", "Two stacked", 2),
+    STACKED("stacked", say("template.stacked"), 2),
     /** Three, from left to right. */
-    ROW("row", "Three in a row", 3),
+    ROW("row", say("template.row"), 3),
     /** A wide one over two. */
-    ONE_OVER_TWO("one-over-two", "One over two", 3),
+    ONE_OVER_TWO("one-over-two", say("template.one-over-two"), 3),
     /** A large one with three beside it. */
-    ONE_BESIDE_THREE("one-beside-three", "One beside three", 4),
+    ONE_BESIDE_THREE("one-beside-three", say("template.one-beside-three"), 4),
     /** Two rows of two. */
-    FOUR("four", "Four", 4);
+    FOUR("four", say("template.four"), 4);
 
     private final String id;
     private final String words;

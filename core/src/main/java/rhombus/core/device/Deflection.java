@@ -1,5 +1,7 @@
 package rhombus.core.device;
 
+import static rhombus.core.words.Messages.say;
+
 /**
  * How what a hand does with an axis or a stick is read: nothing within a dead zone about its middle, and from there to its end
  * by a curve, without a jump. A stick's zone is round, so that no direction is easier than another.
@@ -11,7 +13,7 @@ public record Deflection(double deadZone, double curve) {
     /** Checks the numbers. */
     public Deflection {
         if (!(deadZone >= 0 && deadZone < 1 && curve > 0)) {
-            throw new IllegalArgumentException("no dead zone " + deadZone + " with curve " + curve);
+            throw new IllegalArgumentException(say("deflection.no-dead-zone-with-curve", deadZone, curve));
         }
     }
 

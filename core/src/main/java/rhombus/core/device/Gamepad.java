@@ -1,5 +1,7 @@
 package rhombus.core.device;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 
 /**
@@ -43,21 +45,16 @@ public final class Gamepad {
      */
     public static final List<String> AXES = List.of("left-x", "left-y", "right-x", "right-y", "low-fronts");
 
-    /** What a hand does with each axis. */
-    public static final List<String> AXIS_WORDS = List.of(
-            "left stick sideways",
-            "left stick up and down",
-            "right stick sideways",
-            "right stick up and down",
-            "low front pair");
-
     private Gamepad() {}
 
     /** A button's place in words. */
     public static String buttonWords(int button) {
-        String name = BUTTONS.get(button);
-        boolean cluster = name.startsWith("left-") || name.startsWith("right-");
-        return (cluster ? name.replaceFirst("-", " cluster ") : name).replace('-', ' ');
+        return say("gamepad.button." + BUTTONS.get(button));
+    }
+
+    /** What a hand does with an axis. */
+    public static String axisWords(int axis) {
+        return say("gamepad.axis." + AXES.get(axis));
     }
 
     /** Whether an axis is one of a stick. */

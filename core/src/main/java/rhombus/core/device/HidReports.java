@@ -1,5 +1,7 @@
 package rhombus.core.device;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -38,13 +40,13 @@ public final class HidReports {
             collection(Plain.map(c), 0);
         }
         if (fields.values().stream().noneMatch(f -> f.stream().anyMatch(Field::axis))) {
-            throw new IllegalArgumentException("This device reports none of the six axes of a 3D mouse");
+            throw new IllegalArgumentException(say("hid-reports.this-device-reports-none-of"));
         }
     }
 
     private void collection(Map<String, Object> c, int depth) {
         if (depth > MOST_DEPTH) {
-            throw new IllegalArgumentException("This device describes itself in collections deeper than " + MOST_DEPTH);
+            throw new IllegalArgumentException(say("hid-reports.this-device-describes-itself-in", MOST_DEPTH));
         }
         for (Object r : Plain.list(c.get("inputReports"))) {
             report(Plain.map(r));
@@ -66,7 +68,7 @@ public final class HidReports {
             int size = Plain.whole(item.get("reportSize"), 0);
             int count = Plain.whole(item.get("reportCount"), 0);
             if (size < 0 || count < 0 || size > MOST_BITS * 8 || count > MOST_FIELDS) {
-                throw new IllegalArgumentException("This device reports " + count + " fields of " + size + " bits");
+                throw new IllegalArgumentException(say("hid-reports.this-device-reports-fields-of", count, size));
             }
             boolean reads = size <= MOST_BITS && !Plain.truth(item.get("isArray"), false);
             for (int k = 0; k < count && reads; k++) {

@@ -1,5 +1,7 @@
 package rhombus.core.device;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,18 +12,15 @@ import java.util.List;
 public final class Mouse3d {
     /** Axes in the order of their usages. */
     public static final List<String> AXES = List.of("x", "y", "z", "rx", "ry", "rz");
-    /** What a hand does with each axis. */
-    public static final List<String> AXIS_WORDS = List.of(
-            "slid sideways",
-            "pushed and pulled",
-            "lifted and pressed",
-            "tipped to and fro",
-            "tipped sideways",
-            "twisted");
     /** The largest number of buttons that are told apart. */
     public static final int MOST_BUTTONS = 32;
     /** Buttons by their number, from 1. */
     public static final List<String> BUTTONS = numbers();
+
+    /** What a hand does with an axis. */
+    public static String axisWords(int axis) {
+        return say("mouse3d." + AXES.get(axis));
+    }
 
     private Mouse3d() {}
 

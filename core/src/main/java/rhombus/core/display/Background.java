@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Locale;
 
@@ -51,9 +53,9 @@ public record Background(String kind, double[] color) {
     /** Name on the screen. */
     public String words() {
         return switch (kind) {
-            case GRADIENT -> "Gradient";
-            case PLAIN -> "Plain";
-            case CHALK -> "Chalk";
+            case GRADIENT -> say("background.gradient");
+            case PLAIN -> say("background.plain");
+            case CHALK -> say("background.chalk");
             default -> text();
         };
     }

@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.plain.Plain;
 
@@ -8,7 +10,7 @@ import rhombus.core.plain.Plain;
  * knows its name.
  */
 public final class KeptLook {
-    private static final int LONGEST = OwnLooks.LONGEST + OwnLooks.MARK.length();
+    private static final int LONGEST = OwnLooks.LONGEST + OwnLooks.MARK_ROOM;
 
     private KeptLook() {}
 
@@ -36,7 +38,7 @@ public final class KeptLook {
             return OwnLooks.look(kept)
                     .named(
                             own ? name : OwnLooks.CHANGED,
-                            label.isEmpty() || label.length() > LONGEST ? "Changed" : label);
+                            label.isEmpty() || label.length() > LONGEST ? say("kept-look.changed") : label);
         } catch (IllegalArgumentException e) {
             return null;
         }

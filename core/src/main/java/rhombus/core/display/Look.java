@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -80,11 +82,11 @@ public record Look(
         /** Name on the screen. */
         public String words() {
             return switch (this) {
-                case HEADLIGHT -> "Headlight";
-                case STUDIO -> "Studio lights";
-                case SCENE -> "The scene's lights";
-                case SHADOWS -> "The scene's lights and shadows";
-                case NONE -> "No lights";
+                case HEADLIGHT -> say("look.headlight");
+                case STUDIO -> say("look.studio-lights");
+                case SCENE -> say("look.the-scenes-lights");
+                case SHADOWS -> say("look.the-scenes-lights-and-shadows");
+                case NONE -> say("look.no-lights");
             };
         }
 
@@ -148,7 +150,7 @@ public record Look(
     /** Checks the opacity. */
     public Look {
         if (!(opacity > 0 && opacity <= 1)) {
-            throw new IllegalArgumentException("A look's opacity is above 0 and at most 1, not " + opacity + ".");
+            throw new IllegalArgumentException(say("look.a-looks-opacity-is-above", opacity));
         }
     }
 

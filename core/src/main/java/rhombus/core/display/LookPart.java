@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -13,46 +15,73 @@ import rhombus.core.display.Look.Surface;
 /** A part of a look that can be changed by itself: what it is called, what it can be, and whether it makes a difference. */
 public enum LookPart {
     SURFACE(
-            "Surfaces",
+            say("look-part.surfaces"),
             "none",
-            "None",
+            say("look-part.none"),
             "boxes",
-            "Boxes",
+            say("look-part.boxes"),
             "unlit",
-            "Unlit",
+            say("look-part.unlit"),
             "flat",
-            "Flat",
+            say("look-part.flat"),
             "smooth",
-            "Smooth",
+            say("look-part.smooth"),
             "materials",
-            "Materials"),
+            say("look-part.materials")),
     COLOUR(
-            "Colours",
+            say("look-part.colours"),
             "scene",
-            "The scene's",
+            say("look-part.the-scenes"),
             "neutral",
-            "One for all",
+            say("look-part.one-for-all"),
             "object",
-            "One an object",
+            say("look-part.one-an-object"),
             "layer",
-            "One a layer"),
+            say("look-part.one-a-layer")),
     LIGHT(
-            "Lit by",
+            say("look-part.lit-by"),
             "headlight",
-            "Headlight",
+            say("look-part.headlight"),
             "studio",
-            "Studio lights",
+            say("look-part.studio-lights"),
             "scene",
-            "The scene's lights",
+            say("look-part.the-scenes-lights"),
             "shadows",
-            "With shadows",
+            say("look-part.with-shadows"),
             "none",
-            "No lights"),
-    OPACITY("Opacity", "10%", "10%", "22%", "22%", "40%", "40%", "60%", "60%", "80%", "80%", "100%", "100%"),
-    EDGES("Edges", "none", "None", "modelled", "Modelled", "all", "All triangles"),
-    HIDDEN("Hidden edges", "left-out", "Left out", "faint", "Faint", "shown", "Shown"),
-    BACKS("Backs of faces", "shown", "Shown", "left-out", "Left out"),
-    STROKES("Strokes", "none", "None", "hatched", "Hatched");
+            say("look-part.no-lights")),
+    OPACITY(
+            say("look-part.opacity"),
+            "10%",
+            "10%",
+            "22%",
+            "22%",
+            "40%",
+            "40%",
+            "60%",
+            "60%",
+            "80%",
+            "80%",
+            "100%",
+            "100%"),
+    EDGES(
+            say("look-part.edges"),
+            "none",
+            say("look-part.none"),
+            "modelled",
+            say("look-part.modelled"),
+            "all",
+            say("look-part.all-triangles")),
+    HIDDEN(
+            say("look-part.hidden-edges"),
+            "left-out",
+            say("look-part.left-out"),
+            "faint",
+            say("look-part.faint"),
+            "shown",
+            say("look-part.shown")),
+    BACKS(say("look-part.backs-of-faces"), "shown", say("look-part.shown"), "left-out", say("look-part.left-out")),
+    STROKES(say("look-part.strokes"), "none", say("look-part.none"), "hatched", say("look-part.hatched"));
 
     private final String words;
     private final List<String> choices = new ArrayList<>();
@@ -116,7 +145,7 @@ public enum LookPart {
      */
     public Look in(Look l, String to) {
         if (this != OPACITY && !choices.contains(to)) {
-            throw new IllegalArgumentException(words + " can be " + String.join(", ", choices) + ", not “" + to + "”");
+            throw new IllegalArgumentException(say("look-part.can-be-not", words, String.join(", ", choices), to));
         }
         return new Look(
                 l.id(),
@@ -154,7 +183,7 @@ public enum LookPart {
             // Told below.
         }
         if (!(percent >= 1 && percent <= 100)) {
-            throw new IllegalArgumentException("Opacity is from 1% to 100%, not “" + text + "”");
+            throw new IllegalArgumentException(say("look-part.opacity-is-from-1-to", text));
         }
         return Math.round(percent) / 100.0;
     }

@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -10,41 +12,41 @@ import rhombus.core.plain.Plain;
 /** What a viewport can show or leave out: kinds of things, and what lies over them. */
 public enum Overlay {
     /** Whatever is made of triangles. */
-    MESHES("meshes", "Meshes"),
+    MESHES("meshes", say("overlay.meshes")),
     /** The marks of lights. */
-    LIGHTS("lights", "Lights"),
+    LIGHTS("lights", say("overlay.lights")),
     /** The marks of cameras. */
-    CAMERAS("cameras", "Cameras"),
+    CAMERAS("cameras", say("overlay.cameras")),
     /** Pictures behind axis views and cameras. */
-    PICTURES("pictures", "Pictures"),
+    PICTURES("pictures", say("overlay.pictures")),
     /** Lines on the ground, or in the plane of an axis view. */
-    GRID("grid", "Ground grid"),
+    GRID("grid", say("overlay.grid")),
     /** Those of its lines that are axes of the world. */
-    AXES("axes", "Axes"),
+    AXES("axes", say("overlay.axes")),
     /** Names of objects. */
-    NAMES("names", "Names", false),
+    NAMES("names", say("overlay.names"), false),
     /** The chart that shows and sets directions. */
-    ROSE("rose", "Rose"),
+    ROSE("rose", say("overlay.rose")),
     /** That objects are drawn in ways of their own. */
-    WAYS("ways", "Objects' own ways"),
+    WAYS("ways", say("overlay.ways")),
     /** What is not isolated, faintly. */
-    GHOSTS("ghosts", "Ghosts of what is not isolated", false),
+    GHOSTS("ghosts", say("overlay.ghosts"), false),
     /** The line round what is selected. */
-    OUTLINE("outline", "Outline of the selection"),
+    OUTLINE("outline", say("overlay.outline")),
     /** The edge of a camera's picture. */
-    GATE("gate", "Gate"),
+    GATE("gate", say("overlay.gate")),
     /** What lies outside of it, made dim. */
-    DIM("dim", "Dim outside the gate"),
+    DIM("dim", say("overlay.dim")),
     /** Where action and titles are safe. */
-    AREAS("areas", "Action and title areas", false),
+    AREAS("areas", say("overlay.areas"), false),
     /** The picture divided in three both ways. */
-    THIRDS("thirds", "Thirds", false),
+    THIRDS("thirds", say("overlay.thirds"), false),
     /** The middle of the picture. */
-    CENTRE("centre", "Centre", false),
+    CENTRE("centre", say("overlay.centre"), false),
     /** Lines of one's own in the picture. */
-    GUIDES("guides", "Own guides"),
+    GUIDES("guides", say("overlay.guides")),
     /** What is not focused is not sharp. */
-    FIELD("field", "Depth of field", false);
+    FIELD("field", say("overlay.field"), false);
 
     /** The name that lights and cameras had together. */
     private static final String BOTH = "icons";

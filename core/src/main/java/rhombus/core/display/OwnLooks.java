@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -13,8 +15,8 @@ public final class OwnLooks {
     public static final String PREFIX = "own:";
     /** Id of a look that was changed and not kept. */
     public static final String CHANGED = "changed";
-    /** What is said behind the name of a look that was changed. */
-    static final String MARK = ", changed";
+    /** Characters that a name may be longer by for being told as changed, in any language. */
+    static final int MARK_ROOM = 20;
     /** The longest name, characters. */
     public static final int LONGEST = 40;
     /** The most that are kept. */
@@ -39,12 +41,10 @@ public final class OwnLooks {
     /** What is wrong with a name, or null. */
     public static String problem(String name) {
         return name.isBlank()
-                ? "A look needs a name"
+                ? say("own-looks.a-look-needs-a-name")
                 : name.length() > LONGEST
-                        ? "A look's name has at most " + LONGEST + " characters"
-                        : name.chars().anyMatch(Character::isISOControl)
-                                ? "A look's name has no line breaks or other control characters"
-                                : null;
+                        ? say("own-looks.a-looks-name-has-at", LONGEST)
+                        : name.chars().anyMatch(Character::isISOControl) ? say("own-looks.a-looks-name-has-no") : null;
     }
 
     /** A look as it is called once it is kept. */
@@ -68,7 +68,7 @@ public final class OwnLooks {
         if (at >= 0) {
             next.set(at, kept);
         } else if (next.size() >= MOST) {
-            throw new IllegalArgumentException("At most " + MOST + " looks are kept; remove one first");
+            throw new IllegalArgumentException(say("own-looks.at-most-looks-are-kept", MOST));
         } else {
             next.add(kept);
         }
@@ -109,7 +109,7 @@ public final class OwnLooks {
                 }
             }
         }
-        return now.named(CHANGED, from.id().equals(CHANGED) ? from.label() : from.label() + MARK);
+        return now.named(CHANGED, from.id().equals(CHANGED) ? from.label() : say("own-looks.changed", from.label()));
     }
 
     /** As plain data. */
@@ -164,7 +164,7 @@ public final class OwnLooks {
      * @throws IllegalArgumentException saying what a part can be
      */
     public static Look look(Map<String, Object> parts) {
-        Look l = UsualLooks.SMOOTH.named(CHANGED, "Changed");
+        Look l = UsualLooks.SMOOTH.named(CHANGED, say("own-looks.changed-2"));
         for (LookPart p : LookPart.values()) {
             Object to = parts.get(p.id());
             if (to != null) {

@@ -1,5 +1,7 @@
 package rhombus.core.display;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.display.Look.Colour;
 import rhombus.core.display.Look.Edges;
@@ -11,25 +13,30 @@ import rhombus.core.display.Look.Surface;
 /** The looks that are there for everybody: nine on digits, and two more. */
 public final class UsualLooks {
     /** Modelled edges only; what lies inside shows. */
-    public static final Look WIRE = look("wire", "Wire", 1, Surface.NONE, Edges.MODELLED, Hidden.SHOWN);
+    public static final Look WIRE =
+            look("wire", say("usual-looks.wire"), 1, Surface.NONE, Edges.MODELLED, Hidden.SHOWN);
     /** Modelled edges and silhouettes; what lies behind surfaces is left out. */
     public static final Look HIDDEN_LINE =
-            look("hidden-line", "Hidden line", 2, Surface.NONE, Edges.MODELLED, Hidden.LEFT_OUT);
+            look("hidden-line", say("usual-looks.hidden-line"), 2, Surface.NONE, Edges.MODELLED, Hidden.LEFT_OUT);
     /** A box for each object. */
-    public static final Look BOXES = look("boxes", "Boxes", 3, Surface.BOXES, Edges.NONE, Hidden.SHOWN);
+    public static final Look BOXES =
+            look("boxes", say("usual-looks.boxes"), 3, Surface.BOXES, Edges.NONE, Hidden.SHOWN);
     /** Colours and textures as the file has them, without any light: the term of glTF's KHR_materials_unlit. */
-    public static final Look UNLIT = look("unlit", "Unlit", 4, Surface.UNLIT, Edges.NONE, Hidden.LEFT_OUT);
+    public static final Look UNLIT =
+            look("unlit", say("usual-looks.unlit"), 4, Surface.UNLIT, Edges.NONE, Hidden.LEFT_OUT);
     /** Surfaces with one shade a face. */
-    public static final Look FLAT = look("flat-shading", "Flat shading", 5, Surface.FLAT, Edges.NONE, Hidden.LEFT_OUT);
+    public static final Look FLAT =
+            look("flat-shading", say("usual-looks.flat-shading"), 5, Surface.FLAT, Edges.NONE, Hidden.LEFT_OUT);
     /** Shaded surfaces. */
-    public static final Look SMOOTH = look("smooth", "Smooth", 6, Surface.SMOOTH, Edges.NONE, Hidden.LEFT_OUT);
+    public static final Look SMOOTH =
+            look("smooth", say("usual-looks.smooth"), 6, Surface.SMOOTH, Edges.NONE, Hidden.LEFT_OUT);
     /** Shaded surfaces with modelled edges on them. */
     public static final Look SMOOTH_EDGES =
-            look("smooth-edges", "Smooth + edges", 7, Surface.SMOOTH, Edges.MODELLED, Hidden.LEFT_OUT);
+            look("smooth-edges", say("usual-looks.smooth-edges"), 7, Surface.SMOOTH, Edges.MODELLED, Hidden.LEFT_OUT);
     /** Surfaces that let through what lies behind them. */
     public static final Look TRANSLUCENT = new Look(
             "translucent",
-            "Translucent",
+            say("usual-looks.translucent"),
             8,
             Surface.SMOOTH,
             Colour.SCENE,
@@ -40,15 +47,21 @@ public final class UsualLooks {
             true,
             Strokes.NONE);
     /** Materials and lights as the file has them. */
-    public static final Look SCENE_LIGHT =
-            other("scene-light", "Scene light", 9, Surface.MATERIALS, Colour.SCENE, Light.SHADOWS, Edges.NONE);
+    public static final Look SCENE_LIGHT = other(
+            "scene-light",
+            say("usual-looks.scene-light"),
+            9,
+            Surface.MATERIALS,
+            Colour.SCENE,
+            Light.SHADOWS,
+            Edges.NONE);
     /** Form without colour. */
     public static final Look MATTE =
-            other("matte", "Matte", 0, Surface.SMOOTH, Colour.NEUTRAL, Light.STUDIO, Edges.NONE);
+            other("matte", say("usual-looks.matte"), 0, Surface.SMOOTH, Colour.NEUTRAL, Light.STUDIO, Edges.NONE);
     /** Outlines and hatching, as with a pen. */
     public static final Look INK = new Look(
             "ink",
-            "Ink",
+            say("usual-looks.ink"),
             0,
             Surface.NONE,
             Colour.SCENE,

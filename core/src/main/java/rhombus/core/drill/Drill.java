@@ -1,5 +1,7 @@
 package rhombus.core.drill;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -80,10 +82,10 @@ public final class Drill {
         Pose start = KeptView.pose(made.get("start"));
         Pose goal = KeptView.pose(made.get("goal"));
         if (start == null || goal == null) {
-            throw new IllegalArgumentException("This is no drill that can be read here.");
+            throw new IllegalArgumentException(say("drill.this-is-no-drill-that"));
         }
         if (Judges.alike(start, goal) >= 1) {
-            throw new IllegalArgumentException("The goal is where the drill begins: go somewhere else first.");
+            throw new IllegalArgumentException(say("drill.the-goal-is-where-the"));
         }
         return new Drill(id, List.of(), up -> start, () -> Judges.view(goal));
     }

@@ -1,5 +1,7 @@
 package rhombus.core.drill;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.keymap.Keymaps;
@@ -69,7 +71,7 @@ public final class Practice {
 
     private String start(Drill d, double[] ghost, double nowMs) {
         if (d == null || stage.scene() == null || !d.fits(stage.scene())) {
-            return "This drill needs things that are not in this scene.";
+            return say("practice.this-drill-needs-things-that");
         }
         end(nowMs);
         before = stage.snapshots().boards().tabs().stream()

@@ -1,5 +1,7 @@
 package rhombus.core.drill;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.habits.Habits;
 import rhombus.core.plain.Plain;
@@ -29,10 +31,10 @@ public final class Replay {
      */
     public static Score of(Scene scene, Drill drill, Map<String, Object> log) {
         if (!FORMAT.equals(log.get("format")) || Plain.whole(log.get("version"), 0) != VERSION) {
-            throw new IllegalArgumentException("This is no log of a drill that can be read here.");
+            throw new IllegalArgumentException(say("replay.this-is-no-log-of"));
         }
         if (!drill.id().equals(log.get("drill"))) {
-            throw new IllegalArgumentException("This log is of another drill.");
+            throw new IllegalArgumentException(say("replay.this-log-is-of-another"));
         }
         Map<String, Object> recording = Plain.map(log.get("recording"));
         Stage stage = new Stage();
@@ -52,7 +54,7 @@ public final class Replay {
     private static double side(Map<String, Object> recording, String name) {
         double d = Plain.number(recording.get(name), 0);
         if (!(d >= 50 && d <= 16_384)) {
-            throw new IllegalArgumentException("The log does not say how large its stage was.");
+            throw new IllegalArgumentException(say("replay.the-log-does-not-say"));
         }
         return d;
     }
@@ -71,6 +73,6 @@ public final class Replay {
                 return course.score(t / 1000);
             }
         }
-        throw new IllegalArgumentException("Done again, this run does not do what was asked for.");
+        throw new IllegalArgumentException(say("replay.done-again-this-run-does"));
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -256,23 +258,23 @@ public final class EditDocument {
      */
     public static void check(Map<String, Object> doc) {
         if (!"rhombus-edits".equals(doc.get("format"))) {
-            throw new IllegalArgumentException("this is no rhombus-edits document");
+            throw new IllegalArgumentException(say("edit-document.this-is-no-rhombus-edits"));
         }
         int version = Plain.whole(doc.get("version"), 0);
         if (version != 1 && version != 2) {
-            throw new IllegalArgumentException("its version is neither 1 nor 2");
+            throw new IllegalArgumentException(say("edit-document.its-version-is-neither-1"));
         }
         int steps = Plain.list(doc.get("edits")).size();
         int done = Plain.whole(doc.get("done"), 0);
         if (steps > EditHistory.DEPTH || done < 0 || done > steps) {
-            throw new IllegalArgumentException("its history is not one");
+            throw new IllegalArgumentException(say("edit-document.its-history-is-not-one"));
         }
         Set<String> ids = new HashSet<>();
         for (Object o : Plain.list(doc.get("nodes"))) {
             Map<String, Object> m = Plain.map(o);
             String id = Plain.text(m.get("id"), "");
             if (m.get("ids") == null && (id.isEmpty() || !ids.add(id))) {
-                throw new IllegalArgumentException("an object has no id of its own");
+                throw new IllegalArgumentException(say("edit-document.an-object-has-no-id"));
             }
         }
     }

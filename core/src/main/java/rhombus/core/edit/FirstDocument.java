@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -84,7 +86,7 @@ final class FirstDocument {
             List<Object> sides = Plain.list(both);
             int i = numbers.getOrDefault(id, -1);
             if (sides.size() != 2 || i < 0) {
-                throw new IllegalArgumentException("its history names an object that is not there");
+                throw new IllegalArgumentException(say("first-document.its-history-names-an-object"));
             }
             Node is = now.node(i);
             if (to == 0 && sides.get(0) == null) {

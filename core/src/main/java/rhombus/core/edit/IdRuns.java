@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +53,7 @@ final class IdRuns {
     static List<String> read(Object plain, Map<String, Integer> known) {
         List<String> ids = read(plain, known.size());
         if (!known.keySet().containsAll(ids)) {
-            throw new IllegalArgumentException("its history names an object that is not there");
+            throw new IllegalArgumentException(say("id-runs.its-history-names-an-object"));
         }
         return ids;
     }
@@ -75,7 +77,7 @@ final class IdRuns {
                 out.add(run);
             }
             if (run.isEmpty() || out.size() + (to - from + 1) > most) {
-                throw new IllegalArgumentException("its history names more objects than there are");
+                throw new IllegalArgumentException(say("id-runs.its-history-names-more-objects"));
             }
             for (int k = from; k <= to; k++) {
                 out.add(run.substring(0, 1) + k);

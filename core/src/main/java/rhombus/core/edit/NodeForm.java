@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -72,14 +74,14 @@ final class NodeForm {
     Node node(Map<String, Object> m, Node usual, ToIntFunction<String> number, Meshing madeOf) {
         double[] local = m.containsKey("local") || usual == null ? Plain.numbers(m.get("local"), 16) : usual.local();
         if (local == null) {
-            throw new IllegalArgumentException("an object has no place");
+            throw new IllegalArgumentException(say("node-form.an-object-has-no-place"));
         }
         String id = usual == null ? Plain.text(m.get("id"), "") : usual.id();
         int parent = -1;
         if (m.containsKey("parent") && m.get("parent") != null) {
             parent = number.applyAsInt(Plain.text(m.get("parent"), ""));
             if (parent < 0) {
-                throw new IllegalArgumentException("object " + id + " lies below one that is not there");
+                throw new IllegalArgumentException(say("node-form.object-lies-below-one-that", id));
             }
         } else if (!m.containsKey("parent") && usual != null) {
             parent = usual.parent();
@@ -180,7 +182,7 @@ final class NodeForm {
         for (Object o : nodes) {
             String id = Plain.text(Plain.map(o).get("id"), "");
             if (id.isEmpty()) {
-                throw new IllegalArgumentException("an object has no id");
+                throw new IllegalArgumentException(say("node-form.an-object-has-no-id"));
             }
             if (!out.containsKey(id)) {
                 out.put(id, base.count() + added.size());

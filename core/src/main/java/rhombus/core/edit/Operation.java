@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -99,7 +101,7 @@ public sealed interface Operation {
         public Scene of(Scene s) {
             Scene copied = SceneEdits.duplicate(s, nodes).scene();
             if (copied.count() - s.count() != made.size()) {
-                throw new IllegalArgumentException("its history copies objects that are not there");
+                throw new IllegalArgumentException(say("operation.its-history-copies-objects-that"));
             }
             Map<Integer, Node> named = new LinkedHashMap<>();
             for (int k = 0; k < made.size(); k++) {
@@ -145,13 +147,13 @@ public sealed interface Operation {
             // No object is copied twice, so there are never more copies than objects.
             for (String id : IdRuns.read(m.get("duplicate"), numbers.size())) {
                 if (numbers.containsKey(id)) {
-                    throw new IllegalArgumentException("an object has no id of its own");
+                    throw new IllegalArgumentException(say("operation.an-object-has-no-id"));
                 }
                 made.add(id);
             }
             return new Duplicate(nodes, made);
         }
-        throw new IllegalArgumentException("a step of its history is of a sort that is not known here");
+        throw new IllegalArgumentException(say("operation.a-step-of-its-history"));
     }
 
     private static Transforms.About pointOf(Scene s, Vec3 point) {

@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Base64;
 
 /** Numbers as text, bit for bit: eight bytes each, the lowest first, in base64 (RFC 4648). */
@@ -24,13 +26,13 @@ final class Packed {
     static double[] numbers(String text, int count) {
         byte[] bytes = Base64.getDecoder().decode(text);
         if (bytes.length != count * 8L) {
-            throw new IllegalArgumentException("packed numbers are missing");
+            throw new IllegalArgumentException(say("packed.packed-numbers-are-missing"));
         }
         double[] out = new double[count];
         for (int i = 0; i < count; i++) {
             out[i] = Double.longBitsToDouble(get(bytes, i * 8) & 0xFFFFFFFFL | (long) get(bytes, i * 8 + 4) << 32);
             if (!(Math.abs(out[i]) < Double.POSITIVE_INFINITY)) {
-                throw new IllegalArgumentException("a packed number is none");
+                throw new IllegalArgumentException(say("packed.a-packed-number-is-none"));
             }
         }
         return out;

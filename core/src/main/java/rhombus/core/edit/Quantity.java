@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 
 /**
@@ -78,14 +80,14 @@ public final class Quantity {
         }
         double d = measured(v);
         if (!Double.isFinite(d)) {
-            throw new IllegalArgumentException("“" + text.trim() + "” has no finite value");
+            throw new IllegalArgumentException(say("quantity.has-no-finite-value", text.trim()));
         }
         return d;
     }
 
     private IllegalArgumentException wrong() {
-        String rest = at < text.length() ? "“" + text.substring(at).trim() + "”" : "its end";
-        return new IllegalArgumentException("“" + text.trim() + "” cannot be read at " + rest);
+        String rest = at < text.length() ? "“" + text.substring(at).trim() + "”" : say("quantity.its-end");
+        return new IllegalArgumentException(say("quantity.cannot-be-read-at", text.trim(), rest));
     }
 
     private double measured(Value v) {
@@ -124,12 +126,12 @@ public final class Quantity {
             Value w = signed();
             if (c == '/') {
                 if (w.measured && !v.measured) {
-                    throw new IllegalArgumentException("“" + text.trim() + "” divides by a measured number");
+                    throw new IllegalArgumentException(say("quantity.divides-by-a-measured-number", text.trim()));
                 }
                 v = new Value(v.number / w.number, v.measured && !w.measured);
             } else {
                 if (v.measured && w.measured) {
-                    throw new IllegalArgumentException("“" + text.trim() + "” multiplies two measured numbers");
+                    throw new IllegalArgumentException(say("quantity.multiplies-two-measured-numbers", text.trim()));
                 }
                 v = new Value(v.number * w.number, v.measured || w.measured);
             }
@@ -180,7 +182,7 @@ public final class Quantity {
         Double unit = unit();
         if (unit != null) {
             if (v.measured) {
-                throw new IllegalArgumentException("“" + text.trim() + "” has a unit too many");
+                throw new IllegalArgumentException(say("quantity.has-a-unit-too-many", text.trim()));
             }
             v = new Value(v.number * unit, true);
         }

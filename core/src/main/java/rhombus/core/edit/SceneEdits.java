@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -157,7 +159,7 @@ public final class SceneEdits {
         Map<Integer, Node> changed = new LinkedHashMap<>();
         for (int n : roots(s, nodes)) {
             if (s.within(parent, n)) {
-                throw new IllegalArgumentException("An object cannot be put below itself.");
+                throw new IllegalArgumentException(say("scene-edits.an-object-cannot-be-put"));
             }
             if (s.node(n).parent() != parent) {
                 changed.put(n, s.node(n).withParent(parent, s.localBelow(n, parent)));
@@ -184,7 +186,7 @@ public final class SceneEdits {
 
     /** Adds a light. */
     public static Added add(Scene s, Light light, double[] place) {
-        return add(s, new Node(null, "Light", -1, place, List.of(), null, light, false), -1);
+        return add(s, new Node(null, say("scene-edits.light"), -1, place, List.of(), null, light, false), -1);
     }
 
     /** Adds a camera, under the first number that no other has. */
@@ -192,10 +194,10 @@ public final class SceneEdits {
         Set<String> names = new HashSet<>();
         s.nodes().stream().filter(n -> !n.gone()).forEach(n -> names.add(n.name()));
         int k = 1;
-        while (names.contains("Camera " + k)) {
+        while (names.contains(say("scene-edits.camera", k))) {
             k++;
         }
-        return add(s, new Node(null, "Camera " + k, -1, place, List.of(), camera, null, false), -1);
+        return add(s, new Node(null, say("scene-edits.camera", k), -1, place, List.of(), camera, null, false), -1);
     }
 
     /** Adds a picture plane. */

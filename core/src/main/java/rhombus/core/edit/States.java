@@ -1,5 +1,7 @@
 package rhombus.core.edit;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -95,7 +97,7 @@ final class States {
         /** Its fields; what is told whole must say everything. */
         Map<String, Object> fields(Node is) {
             if (is == null && slots != null) {
-                throw new IllegalArgumentException("it changes an object that is not there");
+                throw new IllegalArgumentException(say("states.it-changes-an-object-that"));
             }
             return given;
         }
@@ -126,7 +128,7 @@ final class States {
             if (m.get("ids") == null) {
                 String id = Plain.text(m.get("id"), "");
                 if (id.isEmpty()) {
-                    throw new IllegalArgumentException("an object has no id");
+                    throw new IllegalArgumentException(say("states.an-object-has-no-id"));
                 }
                 out.add(new State(id, m, null, null, 0));
                 continue;
@@ -139,7 +141,7 @@ final class States {
             for (int k = 0; k < list.size(); k++) {
                 slots[k] = Plain.whole(list.get(k), -1);
                 if (slots[k] < 0 || slots[k] > 15) {
-                    throw new IllegalArgumentException("a place has no number " + list.get(k));
+                    throw new IllegalArgumentException(say("states.a-place-has-no-number", list.get(k)));
                 }
             }
             double[] packed =

@@ -1,5 +1,7 @@
 package rhombus.core.habits;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -85,9 +87,11 @@ public record Habit(
     /** What can be set, in words. */
     public String allowed() {
         return ordered()
-                ? "some of " + String.join(", ", choices) + ", none twice"
+                ? say("habit.some-of-none-twice", String.join(", ", choices))
                 : usual instanceof String
-                        ? "one of " + String.join(", ", choices)
-                        : usual instanceof Boolean ? "true or false" : "a number from " + least + " to " + most;
+                        ? say("habit.one-of", String.join(", ", choices))
+                        : usual instanceof Boolean
+                                ? say("habit.true-or-false")
+                                : say("habit.a-number-from-to", least, most);
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.habits;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -64,7 +66,7 @@ public final class Habits {
     public Habits with(String id, Object value) {
         Habit h = AllHabits.named(id);
         if (h == null) {
-            throw new IllegalArgumentException("\"" + id + "\" is no setting");
+            throw new IllegalArgumentException(say("habits.is-no-setting", id));
         }
         Object to = value instanceof Number n ? (Object) n.doubleValue() : value;
         Map<String, Object> next = new LinkedHashMap<>(changes);
@@ -73,7 +75,7 @@ public final class Habits {
         } else if (h.allows(to)) {
             next.put(id, to);
         } else {
-            throw new IllegalArgumentException("“" + h.words() + "” can be " + h.allowed());
+            throw new IllegalArgumentException(say("habits.can-be", h.words(), h.allowed()));
         }
         return new Habits(next, looks);
     }
@@ -97,9 +99,9 @@ public final class Habits {
         for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
             Habit known = AllHabits.named(OldNames.now(e.getKey()));
             if (known == null) {
-                out.add("values." + e.getKey() + ": no such setting");
+                out.add(say("habits.values-no-such-setting", e.getKey()));
             } else if (!known.allows(e.getValue())) {
-                out.add("values." + e.getKey() + ": it can be " + known.allowed());
+                out.add(say("habits.values-it-can-be", e.getKey(), known.allowed()));
             }
         }
         out.addAll(OwnLooks.problems(m.get("looks")));

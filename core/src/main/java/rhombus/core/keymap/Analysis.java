@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,18 +34,14 @@ public final class Analysis {
         String words = t.words(mods, layout);
         if (!command.fits(t.kind())) {
             return new Verdict(
-                    "“" + b.words() + "” needs " + command.sort().words() + "; you did " + words + ".",
-                    null,
-                    List.of(),
-                    null,
-                    0);
+                    say("analysis.needs-you-did", b.words(), command.sort().words(), words), null, List.of(), null, 0);
         }
         Binding wanted = b.with(t, mods);
         String clash = null;
         for (Binding o : map.bindings()) {
             if (!o.id().equals(b.id()) && wanted.clashesWith(o)) {
                 if (sameDeed(b, o)) {
-                    return new Verdict("“" + b.words() + "” has " + words + " already.", null, List.of(), null, 0);
+                    return new Verdict(say("analysis.has-already", b.words(), words), null, List.of(), null, 0);
                 }
                 clash = o.id();
             }
@@ -65,15 +63,15 @@ public final class Analysis {
             return out;
         }
         if (!Reach.reached(map, b)) {
-            out.add("Never reached: something else answers before it everywhere.");
+            out.add(say("analysis.never-reached-something-else-answers"));
         } else {
             for (Binding o : Reach.before(map, b)) {
-                out.add("Hidden " + o.context().words() + ": there it does “" + o.words() + "”.");
+                out.add(say("analysis.hidden-there-it-does", o.context().words(), o.words()));
             }
         }
         String taken = platform.taken(b.trigger(), b.modifiers(), layout);
         if (taken != null) {
-            out.add("It may never arrive: " + taken + ".");
+            out.add(say("analysis.it-may-never-arrive", taken));
         }
         return out;
     }
@@ -89,7 +87,7 @@ public final class Analysis {
         for (int i = 0; i < l.size(); i++) {
             for (int k = i + 1; k < l.size(); k++) {
                 if (l.get(i).clashesWith(l.get(k))) {
-                    out.add(l.get(i).id() + " and " + l.get(k).id());
+                    out.add(say("analysis.and", l.get(i).id(), l.get(k).id()));
                 }
             }
         }

@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 
@@ -17,19 +19,19 @@ public record Argument(String name, Type type, List<String> choices, boolean req
         /** Text. */
         TEXT("text"),
         /** One of some words. */
-        CHOICE("one of"),
+        CHOICE(say("argument.one-of")),
         /** One of some words, or a whole number. */
-        PLACE("a whole number or one of"),
+        PLACE(say("argument.a-whole-number-or-one")),
         /** True or false. */
-        TRUTH("true or false"),
+        TRUTH(say("argument.true-or-false")),
         /** A finite number. */
-        NUMBER("a number"),
+        NUMBER(say("argument.a-number")),
         /** A whole number. */
-        WHOLE("a whole number"),
+        WHOLE(say("argument.a-whole-number")),
         /** A number, text with a unit as it is typed, or steps that keys made. */
-        TYPED("a number or text"),
+        TYPED(say("argument.a-number-or-text")),
         /** A list of texts. */
-        TEXTS("a list of texts");
+        TEXTS(say("argument.a-list-of-texts"));
 
         private final String words;
 
@@ -46,9 +48,9 @@ public record Argument(String name, Type type, List<String> choices, boolean req
     /** What is wrong with a value, or null. */
     public String problem(Object value) {
         if (value == null) {
-            return required ? "\"" + name + "\" is missing" : null;
+            return required ? say("argument.is-missing", name) : null;
         }
-        return fits(value) ? null : "\"" + name + "\" must be " + words();
+        return fits(value) ? null : say("argument.must-be", name, words());
     }
 
     /** What it has to be, in words. */

@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,7 +21,7 @@ public final class Catalogue {
         commands = new LinkedHashMap<>();
         for (Command c : all) {
             if (commands.put(c.id(), c) != null) {
-                throw new IllegalArgumentException("two commands are called " + c.id());
+                throw new IllegalArgumentException(say("catalogue.two-commands-are-called", c.id()));
             }
         }
         presets = new LinkedHashMap<>();
@@ -27,7 +29,7 @@ public final class Catalogue {
             List<String> ids = new ArrayList<>();
             for (Binding b : list) {
                 if (commands.get(b.command().id()) != b.command() || ids.contains(b.id())) {
-                    throw new IllegalArgumentException(preset + " has no place for the binding " + b.id());
+                    throw new IllegalArgumentException(say("catalogue.has-no-place-for-the", preset, b.id()));
                 }
                 ids.add(b.id());
             }

@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -44,15 +46,15 @@ public record Command(
     /** What kind of trigger fits. */
     public enum Sort {
         /** Done at once: keys and clicks. */
-        ACTION("a key, a button, a click or a tap"),
+        ACTION(say("command.a-key-a-button-a")),
         /** Follows the pointer: drags and hold-and-move. */
-        MOTION("a drag, or a key held while the pointer moves"),
+        MOTION(say("command.a-drag-or-a-key")),
         /** Comes in steps of any size: the wheel. */
-        STEPS("the wheel or a pinch"),
+        STEPS(say("command.the-wheel-or-a-pinch")),
         /** Lasts as long as a key is down. */
-        HELD("a key or a button of a gamepad or a 3D mouse"),
+        HELD(say("command.a-key-or-a-button")),
         /** Goes on as long as an axis is out of its middle. */
-        AXIS("an axis of a gamepad or a 3D mouse");
+        AXIS(say("command.an-axis-of-a-gamepad"));
 
         private final String words;
 
@@ -100,7 +102,7 @@ public record Command(
         for (Map.Entry<String, Object> e : args.entrySet()) {
             if (e.getValue() != null
                     && arguments.stream().noneMatch(a -> a.name().equals(e.getKey()))) {
-                return id + ": \"" + e.getKey() + "\" is none of its arguments";
+                return say("command.is-none-of-its-arguments", id, e.getKey());
             }
         }
         return null;

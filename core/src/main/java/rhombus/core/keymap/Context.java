@@ -1,35 +1,37 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 /** Where a binding holds, most specific first. */
 public enum Context {
     /** While a gesture runs. */
-    GESTURE("gesture", "while a drag runs"),
+    GESTURE("gesture", say("context.gesture")),
     /** Over a drag lozenge, of the Pad or at a corner of the Rose. */
-    GRIP("grip", "on a drag lozenge"),
+    GRIP("grip", say("context.grip")),
     /** While the Pad is open. */
-    PAD("pad", "while the Pad is open"),
+    PAD("pad", say("context.pad")),
     /** Over the edge of the Rose. */
-    RIM("rim", "on the Rose's rim"),
+    RIM("rim", say("context.rim")),
     /** Over the Rose. */
-    ROSE("rose", "on the Rose"),
+    ROSE("rose", say("context.rose")),
     /** While walking or flying. */
-    WALK("walk", "while walking"),
+    WALK("walk", say("context.walk")),
     /** Over a handle of the tool in use. */
-    HANDLE("handle", "on a tool's handle"),
+    HANDLE("handle", say("context.handle")),
     /** While a tool is on. */
-    TOOL("tool", "with a tool"),
+    TOOL("tool", say("context.tool")),
     /** In a flat view along an axis. */
-    AXIS("axis", "in an axis view"),
+    AXIS("axis", say("context.axis")),
     /** In a flat view in any other direction. */
-    FREE_FLAT("free-flat", "in a free flat view"),
+    FREE_FLAT("free-flat", say("context.free-flat")),
     /** In a perspective view. */
-    PERSPECTIVE("perspective", "in a perspective view"),
+    PERSPECTIVE("perspective", say("context.perspective")),
     /** Looking through a camera. */
-    CAMERA("camera", "through a camera"),
+    CAMERA("camera", say("context.camera")),
     /** In any viewport. */
-    STAGE("stage", "in any viewport"),
+    STAGE("stage", say("context.stage")),
     /** Everywhere. */
-    APPLICATION("application", "everywhere");
+    APPLICATION("application", say("context.application"));
 
     private final String id;
     private final String words;
@@ -60,6 +62,6 @@ public enum Context {
                 return c;
             }
         }
-        throw new IllegalArgumentException("\"" + id + "\" is no context");
+        throw new IllegalArgumentException(say("context.is-no-context", id));
     }
 }

@@ -1,9 +1,12 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rhombus.core.words.Messages;
 
 /** Key codes of the W3C UI Events KeyboardEvent code Values specification, and what to call them on the screen. */
 public final class KeyNames {
@@ -12,8 +15,6 @@ public final class KeyNames {
             Map.entry("ArrowRight", "→"),
             Map.entry("ArrowUp", "↑"),
             Map.entry("ArrowDown", "↓"),
-            Map.entry("Escape", "Esc"),
-            Map.entry("Backspace", "Backspace"),
             Map.entry("Slash", "/"),
             Map.entry("Equal", "="),
             Map.entry("Minus", "-"),
@@ -24,23 +25,26 @@ public final class KeyNames {
             Map.entry("BracketLeft", "["),
             Map.entry("BracketRight", "]"),
             Map.entry("Backslash", "\\"),
-            Map.entry("Backquote", "`"),
-            Map.entry("Space", "Space"));
+            Map.entry("Backquote", "`"));
     /** The other codes of the specification (tables 27 to 34, from memory): those of modifier keys name no trigger. */
-    private static final Set<String> OTHERS = Set.of(("IntlBackslash IntlRo IntlYen CapsLock ContextMenu Enter Tab "
-                    + "Convert KanaMode Lang1 Lang2 Lang3 Lang4 Lang5 NonConvert "
-                    + "Delete End Help Home Insert PageDown PageUp PrintScreen ScrollLock Pause "
-                    + "NumLock Numpad0 Numpad1 Numpad2 Numpad3 Numpad4 Numpad5 Numpad6 Numpad7 Numpad8 Numpad9 NumpadAdd "
-                    + "NumpadBackspace NumpadClear NumpadClearEntry NumpadComma NumpadDecimal NumpadDivide NumpadEnter "
-                    + "NumpadEqual NumpadHash NumpadMemoryAdd NumpadMemoryClear NumpadMemoryRecall NumpadMemoryStore "
-                    + "NumpadMemorySubtract NumpadMultiply NumpadParenLeft NumpadParenRight NumpadStar NumpadSubtract "
-                    + "BrowserBack BrowserFavorites BrowserForward BrowserHome BrowserRefresh BrowserSearch BrowserStop "
-                    + "Eject LaunchApp1 LaunchApp2 LaunchMail MediaPlayPause MediaSelect MediaStop MediaTrackNext "
-                    + "MediaTrackPrevious Power Sleep AudioVolumeDown AudioVolumeMute AudioVolumeUp WakeUp "
-                    + "Abort Resume Suspend Again Copy Cut Find Open Paste Props Select Undo Hiragana Katakana")
-            .split(" "));
+    private static final Set<String> OTHERS =
+            Set.of(("Escape Backspace Space IntlBackslash IntlRo IntlYen CapsLock ContextMenu Enter Tab "
+                            + "Convert KanaMode Lang1 Lang2 Lang3 Lang4 Lang5 NonConvert "
+                            + "Delete End Help Home Insert PageDown PageUp PrintScreen ScrollLock Pause "
+                            + "NumLock Numpad0 Numpad1 Numpad2 Numpad3 Numpad4 Numpad5 Numpad6 Numpad7 Numpad8 Numpad9 NumpadAdd "
+                            + "NumpadBackspace NumpadClear NumpadClearEntry NumpadComma NumpadDecimal NumpadDivide NumpadEnter "
+                            + "NumpadEqual NumpadHash NumpadMemoryAdd NumpadMemoryClear NumpadMemoryRecall NumpadMemoryStore "
+                            + "NumpadMemorySubtract NumpadMultiply NumpadParenLeft NumpadParenRight NumpadStar NumpadSubtract "
+                            + "BrowserBack BrowserFavorites BrowserForward BrowserHome BrowserRefresh BrowserSearch BrowserStop "
+                            + "Eject LaunchApp1 LaunchApp2 LaunchMail MediaPlayPause MediaSelect MediaStop MediaTrackNext "
+                            + "MediaTrackPrevious Power Sleep AudioVolumeDown AudioVolumeMute AudioVolumeUp WakeUp "
+                            + "Abort Resume Suspend Again Copy Cut Find Open Paste Props Select Undo Hiragana Katakana")
+                    .split(" "));
     /** The highest function key that is named. */
     private static final int LAST_FUNCTION = 24;
+
+    /** What the codes of keys of the number pad begin with. */
+    private static final String PAD = "Numpad";
 
     private KeyNames() {}
 
@@ -96,7 +100,7 @@ public final class KeyNames {
         }
         int modifier = Modifiers.ofCode(code);
         if (modifier != 0) {
-            return Modifiers.names(modifier).get(0).toString();
+            return Modifiers.name(modifier);
         }
         if (NAMES.containsKey(code)) {
             return NAMES.get(code);
@@ -104,6 +108,14 @@ public final class KeyNames {
         if (code.startsWith("Key") || code.startsWith("Digit")) {
             return code.substring(code.length() - 1);
         }
-        return code.startsWith("Numpad") ? "Num " + code.substring(6) : code;
+        if (Messages.has("key." + code)) {
+            return say("key." + code);
+        }
+        return code.startsWith(PAD) ? pad(code.substring(PAD.length())) : code;
+    }
+
+    private static String pad(String key) {
+        String name = "key.pad." + key;
+        return say("key-names.num", Messages.has(name) ? say(name) : key);
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -59,7 +61,7 @@ public final class Keymap {
     static Keymap preset(Catalogue catalogue, String id) {
         if (catalogue.bindings(id) == null) {
             throw new IllegalArgumentException(
-                    "\"" + id + "\" is no preset; there are " + String.join(", ", Presets.ALL));
+                    say("keymap.is-no-preset-there-are", id, String.join(", ", Presets.ALL)));
         }
         return new Keymap(catalogue, Presets.names().get(id), id, Map.of(), List.of());
     }
@@ -152,7 +154,7 @@ public final class Keymap {
     public Keymap with(String bindingId, Trigger trigger, int modifiers) {
         Binding b = binding(bindingId);
         if (b == null) {
-            throw new IllegalArgumentException("\"" + bindingId + "\" is no binding of " + name);
+            throw new IllegalArgumentException(say("keymap.is-no-binding-of", bindingId, name));
         }
         return with(b.with(trigger, modifiers));
     }
@@ -196,7 +198,7 @@ public final class Keymap {
     private Keymap next(Map<String, Change> nextChanges, List<Binding> nextAdded) {
         boolean bare = nextChanges.isEmpty() && nextAdded.isEmpty();
         String usual = Presets.names().get(preset);
-        String first = "My " + usual;
+        String first = say("keymap.my", usual);
         String called = bare && name.equals(first) ? usual : !bare && name.equals(usual) ? first : name;
         return new Keymap(catalogue, called, preset, nextChanges, nextAdded);
     }

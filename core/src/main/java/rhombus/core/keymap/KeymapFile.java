@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,11 +34,11 @@ public final class KeymapFile {
 
     private KeymapFile(Catalogue catalogue, Map<String, Object> m) {
         if (!FORMAT.equals(m.get("format"))) {
-            throw new IllegalArgumentException("this is no Rhombus keymap: \"format\" must be \"" + FORMAT + "\"");
+            throw new IllegalArgumentException(say("keymap-file.this-is-no-rhombus-keymap", FORMAT));
         }
         if (Plain.whole(m.get("version"), 0) != VERSION) {
             throw new IllegalArgumentException(
-                    "keymap version " + m.get("version") + " is not known here; version " + VERSION + " is");
+                    say("keymap-file.keymap-version-is-not-known", m.get("version"), VERSION));
         }
         base = Keymap.preset(catalogue, Plain.text(m.get("preset"), ""));
         String told = Plain.text(m.get("name"), base.name());
@@ -78,7 +80,7 @@ public final class KeymapFile {
         List<Object> entries = Plain.list(m.get(list));
         if (entries.size() > LONGEST_LIST) {
             throw new IllegalArgumentException(
-                    "\"" + list + "\" has " + entries.size() + " entries; at most " + LONGEST_LIST + " are read");
+                    say("keymap-file.has-entries-at-most-are", list, entries.size(), LONGEST_LIST));
         }
         for (int k = 0; k < entries.size(); k++) {
             try {
@@ -93,10 +95,10 @@ public final class KeymapFile {
         String id = OldNames.now(Plain.text(c.get("id"), ""));
         Binding b = base.binding(id);
         if (b == null) {
-            throw new IllegalArgumentException("\"" + id + "\" is no binding of the preset " + base.name());
+            throw new IllegalArgumentException(say("keymap-file.is-no-binding-of-the", id, base.name()));
         }
         if (changes.containsKey(id)) {
-            throw new IllegalArgumentException("\"" + id + "\" is there twice");
+            throw new IllegalArgumentException(say("keymap-file.is-there-twice", id));
         }
         Trigger t = c.get("trigger") == null ? null : trigger(b.command(), c);
         changes.put(id, new Keymap.Change(t, modifiers(c)));
@@ -105,16 +107,15 @@ public final class KeymapFile {
     private void add(Map<String, Object> m) {
         String id = Plain.text(m.get("id"), "");
         if (!ownId(id)) {
-            throw new IllegalArgumentException(
-                    "the id of an added binding is \"own-\" and a number, not \"" + id + "\"");
+            throw new IllegalArgumentException(say("keymap-file.the-id-of-an-added", id));
         }
         if (added.containsKey(id)) {
-            throw new IllegalArgumentException("\"" + id + "\" is there twice");
+            throw new IllegalArgumentException(say("keymap-file.is-there-twice", id));
         }
         String named = OldNames.now(Plain.text(m.get("command"), ""));
         Command command = base.catalogue().command(named);
         if (command == null) {
-            throw new IllegalArgumentException("\"" + named + "\" is no command");
+            throw new IllegalArgumentException(say("keymap-file.is-no-command", named));
         }
         Map<String, Object> args = OldNames.arguments(named, Plain.map(m.get("args")));
         String wrong = command.problem(args);
@@ -137,7 +138,7 @@ public final class KeymapFile {
         Trigger t = Trigger.of(Plain.map(m.get("trigger")));
         if (!command.fits(t.kind())) {
             throw new IllegalArgumentException(
-                    "\"" + command.id() + "\" needs " + command.sort().words());
+                    say("keymap-file.needs", command.id(), command.sort().words()));
         }
         return t;
     }

@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -71,13 +73,13 @@ public record Keymaps(Keymap active, List<Keymap> others) {
     public Keymaps rename(String name) {
         String said = name.strip();
         if (said.isEmpty() || said.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("A keymap's name has one to " + LONGEST_NAME + " characters");
+            throw new IllegalArgumentException(say("keymaps.a-keymaps-name-has-one", LONGEST_NAME));
         }
         if (said.equals(active.name())) {
             return this;
         }
         if (taken(said, others)) {
-            throw new IllegalArgumentException("Another keymap is called “" + said + "”");
+            throw new IllegalArgumentException(say("keymaps.another-keymap-is-called", said));
         }
         return new Keymaps(active.named(said), others);
     }
@@ -119,8 +121,9 @@ public record Keymaps(Keymap active, List<Keymap> others) {
 
     private static String free(String name, List<Keymap> some) {
         String said = name.strip();
-        String bare =
-                said.isEmpty() ? "My keymap" : said.length() > LONGEST_NAME ? said.substring(0, LONGEST_NAME) : said;
+        String bare = said.isEmpty()
+                ? say("keymaps.my-keymap")
+                : said.length() > LONGEST_NAME ? said.substring(0, LONGEST_NAME) : said;
         String out = bare;
         for (int n = 2; taken(out, some); n++) {
             out = bare + " " + n;
@@ -148,7 +151,7 @@ public record Keymaps(Keymap active, List<Keymap> others) {
         Keymap active = KeymapFile.of(catalogue, m);
         List<Object> listed = Plain.list(m.get("others"));
         if (listed.size() > MOST) {
-            throw new IllegalArgumentException("at most " + MOST + " other keymaps are kept, not " + listed.size());
+            throw new IllegalArgumentException(say("keymaps.at-most-other-keymaps-are", MOST, listed.size()));
         }
         List<Keymap> others = new ArrayList<>();
         for (int k = 0; k < listed.size(); k++) {
@@ -158,7 +161,7 @@ public record Keymaps(Keymap active, List<Keymap> others) {
                 before.add(active);
                 others.add(one.named(free(one.name(), before)));
             } catch (IllegalArgumentException e) {
-                throw new IllegalArgumentException("others[" + k + "]: " + e.getMessage());
+                throw new IllegalArgumentException(say("keymaps.others", k, e.getMessage()));
             }
         }
         return new Keymaps(active, List.copyOf(others));

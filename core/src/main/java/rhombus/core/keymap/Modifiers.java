@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -39,7 +41,7 @@ public final class Modifiers {
         for (Object n : names) {
             int bit = List.of(NAMES).indexOf(n);
             if (bit < 0) {
-                throw new IllegalArgumentException("\"" + n + "\" is no modifier; use Shift, Ctrl, Alt or Meta");
+                throw new IllegalArgumentException(say("modifiers.is-no-modifier-use-shift", n));
             }
             set |= 1 << bit;
         }
@@ -48,13 +50,31 @@ public final class Modifiers {
 
     /** How the set is shown in front of a trigger, for example {@code Ctrl+Shift+}. */
     public static String prefix(int set) {
+        return joined(set, true);
+    }
+
+    /** The set in front of a key's code, the same in every language. */
+    static String code(int set) {
+        return joined(set, false);
+    }
+
+    private static String joined(int set, boolean spoken) {
         StringBuilder s = new StringBuilder();
         for (int i : new int[] {1, 2, 0, 3}) {
             if ((set & 1 << i) != 0) {
-                s.append(NAMES[i]).append('+');
+                s.append(spoken ? words(i) : NAMES[i]).append('+');
             }
         }
         return s.toString();
+    }
+
+    private static String words(int i) {
+        return say("modifiers." + NAMES[i].toLowerCase());
+    }
+
+    /** What one modifier key is called on the screen. */
+    static String name(int bit) {
+        return words(Integer.numberOfTrailingZeros(bit));
     }
 
     /** The bit of a modifier key given by its code, 0 for any other key. */

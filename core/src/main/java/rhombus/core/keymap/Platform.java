@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -13,40 +15,40 @@ public enum Platform {
     private static final Map<Platform, Map<String, String>> TAKEN = new HashMap<>();
 
     static {
-        String close = "closes the tab";
-        String quit = "ends the browser or the window";
+        String close = say("platform.closes-the-tab");
+        String quit = say("platform.ends-the-browser-or-the");
         for (Platform p : values()) {
             Map<String, String> m = new HashMap<>();
             String main = p == MAC ? "Meta+" : "Ctrl+";
             m.put(main + "KeyW", close);
-            m.put(main + "Shift+KeyW", "closes the window");
-            m.put(main + "KeyT", "opens a tab");
-            m.put(main + "Shift+KeyT", "opens the tab that was closed last");
-            m.put(main + "KeyN", "opens a window");
-            m.put(main + "Shift+KeyN", "opens a private window");
+            m.put(main + "Shift+KeyW", say("platform.closes-the-window"));
+            m.put(main + "KeyT", say("platform.opens-a-tab"));
+            m.put(main + "Shift+KeyT", say("platform.opens-the-tab-that-was"));
+            m.put(main + "KeyN", say("platform.opens-a-window"));
+            m.put(main + "Shift+KeyN", say("platform.opens-a-private-window"));
             m.put(main + "KeyQ", quit);
-            m.put("Ctrl+Tab", "goes to the next tab");
-            m.put("Ctrl+Shift+Tab", "goes to the tab before");
-            m.put("Alt+Tab", "changes the window");
+            m.put("Ctrl+Tab", say("platform.goes-to-the-next-tab"));
+            m.put("Ctrl+Shift+Tab", say("platform.goes-to-the-tab-before"));
+            m.put("Alt+Tab", say("platform.changes-the-window"));
             TAKEN.put(p, m);
         }
         for (Platform p : new Platform[] {WINDOWS, LINUX}) {
             TAKEN.get(p).put("Alt+F4", quit);
-            TAKEN.get(p).put("F11", "fills the screen");
-            TAKEN.get(p).put("Ctrl+Alt+Delete", "belongs to the system");
+            TAKEN.get(p).put("F11", say("platform.fills-the-screen"));
+            TAKEN.get(p).put("Ctrl+Alt+Delete", say("platform.belongs-to-the-system"));
         }
         for (String key :
                 Set.of("KeyD", "KeyE", "KeyL", "KeyR", "Tab", "ArrowLeft", "ArrowRight", "ArrowUp", "ArrowDown")) {
-            TAKEN.get(WINDOWS).put("Meta+" + key, "belongs to the system");
+            TAKEN.get(WINDOWS).put("Meta+" + key, say("platform.belongs-to-the-system"));
         }
         for (String key : Set.of("KeyH", "KeyM", "Space", "Tab", "Backquote")) {
-            TAKEN.get(MAC).put("Meta+" + key, "belongs to the system");
+            TAKEN.get(MAC).put("Meta+" + key, say("platform.belongs-to-the-system"));
         }
-        TAKEN.get(MAC).put("Ctrl+ArrowLeft", "changes the desk");
-        TAKEN.get(MAC).put("Ctrl+ArrowRight", "changes the desk");
-        TAKEN.get(MAC).put("Ctrl+ArrowUp", "shows all windows");
-        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowLeft", "changes the desk on many desktops");
-        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowRight", "changes the desk on many desktops");
+        TAKEN.get(MAC).put("Ctrl+ArrowLeft", say("platform.changes-the-desk"));
+        TAKEN.get(MAC).put("Ctrl+ArrowRight", say("platform.changes-the-desk"));
+        TAKEN.get(MAC).put("Ctrl+ArrowUp", say("platform.shows-all-windows"));
+        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowLeft", say("platform.changes-the-desk-on-many"));
+        TAKEN.get(LINUX).put("Ctrl+Alt+ArrowRight", say("platform.changes-the-desk-on-many"));
     }
 
     /** The platform that a browser names in its own words. */
@@ -72,14 +74,14 @@ public enum Platform {
     public String taken(Trigger t, int modifiers, Map<String, String> layout) {
         switch (t.kind()) {
             case KEY, HOLD:
-                String does = TAKEN.get(this).get(Modifiers.prefix(modifiers) + meant(t.code(), layout));
-                return does == null ? null : "it " + does;
+                String does = TAKEN.get(this).get(Modifiers.code(modifiers) + meant(t.code(), layout));
+                return does == null ? null : say("platform.it", does);
             case DRAG:
                 boolean moves = this == LINUX && modifiers == Modifiers.ALT && t.button() == 0;
-                return moves ? "it moves the window under some window managers" : null;
+                return moves ? say("platform.it-moves-the-window-under") : null;
             case CLICK:
                 boolean lists = this == MAC && modifiers == Modifiers.CTRL && t.button() == 0;
-                return lists ? "it counts as a click of the right button" : null;
+                return lists ? say("platform.it-counts-as-a-click") : null;
             default:
                 return null;
         }

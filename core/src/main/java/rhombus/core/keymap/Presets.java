@@ -1,5 +1,7 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,13 +30,13 @@ public final class Presets {
     private static final Map<String, String> HANDS = new LinkedHashMap<>();
 
     static {
-        add(RHOMBUS, "Rhombus", "A mouse with three buttons and a wheel.");
-        add(TWO_BUTTONS, "Two buttons", "A mouse without a middle button or wheel: both buttons pan.");
-        add(TRACKPAD, "Trackpad", "Two fingers slide to orbit, with Alt to pan, and pinch to dolly.");
-        add(PEN, "Pen", "The tip orbits, the barrel's button pans, the other end dollies.");
-        add(TOUCH, "Touch", "One finger orbits, two pan, pinch and twist, three look.");
-        add(MODIFIER_DRAG, "Modifier-drag", "Alt with the left, middle or right button.");
-        add(ONE_BUTTON, "One button", "The only button with Alt, with more modifiers for pan and dolly.");
+        add(RHOMBUS, say("presets.rhombus"), say("presets.a-mouse-with-three-buttons"));
+        add(TWO_BUTTONS, say("presets.two-buttons"), say("presets.a-mouse-without-a-middle"));
+        add(TRACKPAD, say("presets.trackpad"), say("presets.two-fingers-slide-to-orbit"));
+        add(PEN, say("presets.pen"), say("presets.the-tip-orbits-the-barrels"));
+        add(TOUCH, say("presets.touch"), say("presets.one-finger-orbits-two-pan"));
+        add(MODIFIER_DRAG, say("presets.modifier-drag"), say("presets.alt-with-the-left-middle"));
+        add(ONE_BUTTON, say("presets.one-button"), say("presets.the-only-button-with-alt"));
     }
 
     private Presets() {}

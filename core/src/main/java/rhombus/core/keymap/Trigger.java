@@ -1,10 +1,13 @@
 package rhombus.core.keymap;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.device.Gamepad;
 import rhombus.core.device.Mouse3d;
 import rhombus.core.plain.Plain;
+import rhombus.core.words.Messages;
 
 /**
  * What the hand does.
@@ -23,7 +26,9 @@ public record Trigger(Kind kind, String code, int button) {
     private static final List<String> MOUSE_BUTTONS = List.of("left", "middle", "right", "back", "forward");
     private static final List<String> PAIRS = List.of("left+right", "left+middle", "middle+right");
     private static final List<String> PEN_PARTS = List.of("barrel", "eraser");
-    private static final String[] COUNTS = {"", "one finger", "two fingers", "three fingers"};
+    private static final String[] COUNTS = {
+        "", say("trigger.one-finger"), say("trigger.two-fingers"), say("trigger.three-fingers")
+    };
 
     /** Sorts of motion. */
     public enum Kind {
@@ -135,7 +140,7 @@ public record Trigger(Kind kind, String code, int button) {
     public static Trigger both(int one, int other) {
         String pair = MOUSE_BUTTONS.get(Math.min(one, other)) + "+" + MOUSE_BUTTONS.get(Math.max(one, other));
         if (!PAIRS.contains(pair)) {
-            throw new IllegalArgumentException(pair + " is no pair of buttons");
+            throw new IllegalArgumentException(say("trigger.is-no-pair-of-buttons", pair));
         }
         return new Trigger(Kind.BOTH, "", PAIRS.indexOf(pair));
     }
@@ -237,7 +242,7 @@ public record Trigger(Kind kind, String code, int button) {
     private static int at(List<String> names, String name) {
         int at = names.indexOf(name);
         if (at < 0) {
-            throw new IllegalArgumentException(name + " is none of " + names);
+            throw new IllegalArgumentException(say("trigger.is-none-of", name, names));
         }
         return at;
     }
@@ -271,27 +276,32 @@ public record Trigger(Kind kind, String code, int button) {
     /** How it is shown, modifiers in front, keys with the letter the user's own layout prints. */
     public String words(int modifiers, Map<String, String> layout) {
         String p = Modifiers.prefix(modifiers);
-        String named = button >= 0 && button < kind.buttons.size() ? kind.buttons.get(button) : "";
+        String named = button >= 0 && button < kind.buttons.size() ? buttonWords(kind.buttons.get(button)) : "";
         return switch (kind) {
             case KEY -> p + KeyNames.of(code, layout);
-            case HOLD -> "hold " + p + KeyNames.of(code, layout);
-            case CLICK -> p + named + "-click";
-            case DOUBLE -> p + "double-click" + (button == 0 ? "" : " " + named);
-            case DRAG, BOTH -> p + named + "-drag";
-            case WHEEL -> p + (named.isEmpty() ? "" : named + "-held ") + "wheel";
-            case SLIDE -> p + "two-finger slide";
+            case HOLD -> say("trigger.hold", p, KeyNames.of(code, layout));
+            case CLICK -> say("trigger.click", p, named);
+            case DOUBLE -> button == 0 ? say("trigger.double-click", p) : say("trigger.double-click-of", p, named);
+            case DRAG, BOTH -> say("trigger.drag", p, named);
+            case WHEEL -> named.isEmpty() ? say("trigger.wheel", p) : say("trigger.wheel-held", p, named);
+            case SLIDE -> say("trigger.two-finger-slide", p);
             case TOUCH -> p + COUNTS[button];
-            case TAP -> p + COUNTS[button] + " tapped";
-            case PRESS -> p + "long touch";
-            case PINCH -> p + "pinch";
-            case TWIST -> p + "twist";
-            case PEN -> p + (named.isEmpty() ? "pen" : named) + "-drag";
-            case PEN_TAP -> p + named + "-tap";
-            case GAMEPAD -> p + "gamepad " + Gamepad.buttonWords(button);
-            case GAMEPAD_AXIS -> p + "gamepad " + Gamepad.AXIS_WORDS.get(button);
-            case MOUSE3D -> p + "3D mouse button " + named;
-            case MOUSE3D_AXIS -> p + "3D mouse " + Mouse3d.AXIS_WORDS.get(button);
+            case TAP -> say("trigger.tapped", p, COUNTS[button]);
+            case PRESS -> say("trigger.long-touch", p);
+            case PINCH -> say("trigger.pinch", p);
+            case TWIST -> say("trigger.twist", p);
+            case PEN -> named.isEmpty() ? say("trigger.pen-drag", p) : say("trigger.drag", p, named);
+            case PEN_TAP -> say("trigger.tap", p, named);
+            case GAMEPAD -> say("trigger.gamepad", p, Gamepad.buttonWords(button));
+            case GAMEPAD_AXIS -> say("trigger.gamepad", p, Gamepad.axisWords(button));
+            case MOUSE3D -> say("trigger.3d-mouse-button", p, kind.buttons.get(button));
+            case MOUSE3D_AXIS -> say("trigger.3d-mouse", p, Mouse3d.axisWords(button));
         };
+    }
+
+    /** What a button of a mouse or a part of a pen is called. */
+    private static String buttonWords(String id) {
+        return Messages.has("button." + id) ? say("button." + id) : id;
     }
 
     /** As plain data. */
@@ -320,13 +330,13 @@ public record Trigger(Kind kind, String code, int button) {
                 return k.ofKey() ? new Trigger(k, code(m), -1) : new Trigger(k, "", part(k, m));
             }
         }
-        throw new IllegalArgumentException("\"" + id + "\" is no kind of trigger");
+        throw new IllegalArgumentException(say("trigger.is-no-kind-of-trigger", id));
     }
 
     private static String code(Map<String, Object> m) {
         String code = Plain.text(m.get("code"), "");
         if (!KeyNames.known(code)) {
-            throw new IllegalArgumentException("\"" + code + "\" is no KeyboardEvent.code value");
+            throw new IllegalArgumentException(say("trigger.is-no-keyboardevent-code-value", code));
         }
         return code;
     }
@@ -335,8 +345,8 @@ public record Trigger(Kind kind, String code, int button) {
         if (k.leastFingers > 0) {
             int fingers = Plain.whole(m.get("fingers"), 0);
             if (fingers < k.leastFingers || fingers > MOST_FINGERS) {
-                throw new IllegalArgumentException("a " + k.id + " has " + k.leastFingers + " to " + MOST_FINGERS
-                        + " fingers, not " + m.get("fingers"));
+                throw new IllegalArgumentException(
+                        say("trigger.a-has-to-fingers-not", k.id, k.leastFingers, MOST_FINGERS, m.get("fingers")));
             }
             return fingers;
         }
@@ -346,7 +356,7 @@ public record Trigger(Kind kind, String code, int button) {
         String name = Plain.text(m.get("button"), "");
         if (!k.buttons.contains(name)) {
             throw new IllegalArgumentException(
-                    "\"" + name + "\" is no button of a " + k.id + "; use " + String.join(", ", k.buttons));
+                    say("trigger.is-no-button-of-a", name, k.id, String.join(", ", k.buttons)));
         }
         return k.buttons.indexOf(name);
     }

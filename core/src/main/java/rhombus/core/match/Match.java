@@ -1,5 +1,7 @@
 package rhombus.core.match;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -29,9 +31,7 @@ public final class Match {
     private static final double SHORTEST = 0.05;
 
     private static final double LONGEST = 200;
-    private static final String NO_LENS =
-            "The lens does not follow from this: the lines run parallel in the picture, or the points lie in a plane "
-                    + "that is seen squarely. Mark something that recedes";
+    private static final String NO_LENS = say("match.the-lens-does-not-follow");
 
     private final Evidence evidence;
     private final double scale;
@@ -76,14 +76,13 @@ public final class Match {
         List<String> lines = new ArrayList<>();
         for (int k = 0; k < 3; k++) {
             if (evidence.along(k) > 0) {
-                lines.add(evidence.along(k) + " along " + "XYZ".charAt(k));
+                lines.add(say("match.along", evidence.along(k), "XYZ".charAt(k)));
             }
         }
-        throw new IllegalArgumentException(
-                "Draw two lines or more along each of two axes, or mark four points or more whose places are known. "
-                        + "So far there are "
-                        + (lines.isEmpty() ? "no lines" : "lines " + String.join(", ", lines)) + " and "
-                        + evidence.points().size() + (evidence.points().size() == 1 ? " point" : " points"));
+        throw new IllegalArgumentException(say(
+                "match.draw-two-lines-or-more",
+                lines.isEmpty() ? say("match.no-lines") : say("match.lines", String.join(", ", lines)),
+                evidence.points().size()));
     }
 
     private boolean placed() {
@@ -122,8 +121,7 @@ public final class Match {
                             ? NO_LENS
                             : vanishing.complaint() != null
                                     ? vanishing.complaint()
-                                    : "No lens makes the lines of these axes square to each other. "
-                                            + "Check which axis each line belongs to");
+                                    : say("match.no-lens-makes-the-lines"));
         }
         return best;
     }
@@ -197,8 +195,7 @@ public final class Match {
             }
         }
         if (best == null) {
-            throw new IllegalArgumentException(
-                    "The points lie on one line in the scene, or in one place: mark some that do not");
+            throw new IllegalArgumentException(say("match.the-points-lie-on-one"));
         }
         return best;
     }
@@ -257,16 +254,15 @@ public final class Match {
         for (int k = 0; k < m.lines().size(); k++) {
             if (m.lines().get(k) > most) {
                 most = m.lines().get(k);
-                worst = "line " + (k + 1);
+                worst = say("match.line", k + 1);
             }
         }
         for (int k = 0; k < m.points().size(); k++) {
             if (m.points().get(k) > most) {
                 most = m.points().get(k);
-                worst = "point " + (k + 1);
+                worst = say("match.point-2", k + 1);
             }
         }
-        throw new IllegalArgumentException("This contradicts itself: the best camera there is misses " + worst + " by "
-                + Math.round(most) + " pixels. Check where it lies");
+        throw new IllegalArgumentException(say("match.this-contradicts-itself-the-best", worst, Math.round(most)));
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.match;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Quat;
@@ -89,9 +91,7 @@ final class Vanishing {
             }
         }
         if (known == 3 && d[0].cross(d[1]).dot(d[2]) < 0) {
-            throw new IllegalArgumentException(
-                    "The lines along X, Y and Z point in ways that no three axes have. "
-                            + "Each line starts at its round end and goes the positive way of its axis: turn those of one axis round");
+            throw new IllegalArgumentException(say("vanishing.the-lines-along-x-y"));
         }
         for (int k = 0; k < 3; k++) {
             if (d[k] == null) {
@@ -137,8 +137,7 @@ final class Vanishing {
             all++;
         }
         if (against > 0 && against < all) {
-            complaint = "The lines along " + NAMES[axis] + " point both ways. "
-                    + "Each starts at its round end and goes the positive way of its axis: turn some round";
+            complaint = say("vanishing.the-lines-along-point-both", NAMES[axis]);
         }
         return along < 0 ? d.negated() : d;
     }

@@ -1,5 +1,7 @@
 package rhombus.core.navigate;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -23,9 +25,9 @@ public final class PivotLadder {
 
     private static Map<String, List<Rung>> presets() {
         Map<String, List<Rung>> m = new LinkedHashMap<>();
-        m.put("under my pointer", DEFAULT);
+        m.put(say("pivot-ladder.under-my-pointer"), DEFAULT);
         m.put(
-                "my selection",
+                say("pivot-ladder.my-selection"),
                 List.of(
                         Rung.PINNED,
                         Rung.COMPONENTS,
@@ -35,8 +37,8 @@ public final class PivotLadder {
                         Rung.FOCUS,
                         Rung.SCENE,
                         Rung.ORIGIN));
-        m.put("stay put", List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
-        m.put("the world", List.of(Rung.ORIGIN));
+        m.put(say("pivot-ladder.stay-put"), List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
+        m.put(say("pivot-ladder.the-world"), List.of(Rung.ORIGIN));
         return m;
     }
 
@@ -106,11 +108,11 @@ public final class PivotLadder {
     }
 
     private static String sentence(Rung rung, Offer o, Vec3 eye, List<String> silent) {
-        StringBuilder s = new StringBuilder("The ").append(rung.words());
-        if (!o.words().isEmpty()) {
-            s.append(": ").append(o.words());
-        }
-        s.append(", ").append(Lengths.words(eye.distance(o.point()))).append(" away.");
+        String far = Lengths.words(eye.distance(o.point()));
+        StringBuilder s = new StringBuilder(
+                o.words().isEmpty()
+                        ? say("pivot-ladder.the", rung.words(), far)
+                        : say("pivot-ladder.the-named", rung.words(), o.words(), far));
         for (String why : silent) {
             s.append(' ').append(why);
         }

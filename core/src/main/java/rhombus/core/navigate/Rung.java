@@ -1,23 +1,25 @@
 package rhombus.core.navigate;
 
+import static rhombus.core.words.Messages.say;
+
 /** Where the point that orbit turns about may come from. */
 public enum Rung {
     /** A point the user pinned. */
-    PINNED("pinned point"),
+    PINNED(say("rung.pinned-point")),
     /** What lies under the pointer. */
-    SURFACE("surface under the pointer"),
+    SURFACE(say("rung.surface-under-the-pointer")),
     /** Middle of the selected vertices, edges and faces. */
-    COMPONENTS("selected components"),
+    COMPONENTS(say("rung.selected-components")),
     /** Middle of the selected objects. */
-    SELECTION("selected objects"),
+    SELECTION(say("rung.selected-objects")),
     /** The pivot of the gesture before. */
-    LAST("last pivot"),
+    LAST(say("rung.last-pivot")),
     /** The view's focus. */
-    FOCUS("view focus"),
+    FOCUS(say("rung.view-focus")),
     /** Middle of the scene. */
-    SCENE("scene centre"),
+    SCENE(say("rung.scene-centre")),
     /** The world's origin. */
-    ORIGIN("world origin");
+    ORIGIN(say("rung.world-origin"));
 
     private final String words;
 

@@ -1,11 +1,13 @@
 package rhombus.core.optics;
 
+import static rhombus.core.words.Messages.say;
+
 /** How a picture of one shape lies on a film back of another: which part of the back is the picture. */
 public enum GateFit {
-    FILL("Fill", "the picture lies inside the back"),
-    OVERSCAN("Overscan", "the back lies inside the picture"),
-    HORIZONTAL("Horizontal", "as wide as the back"),
-    VERTICAL("Vertical", "as high as the back");
+    FILL(say("gate-fit.fill"), say("gate-fit.the-picture-lies-inside-the")),
+    OVERSCAN(say("gate-fit.overscan"), say("gate-fit.the-back-lies-inside-the")),
+    HORIZONTAL(say("gate-fit.horizontal"), say("gate-fit.as-wide-as-the-back")),
+    VERTICAL(say("gate-fit.vertical"), say("gate-fit.as-high-as-the-back"));
 
     private final String label;
     private final String does;

@@ -1,5 +1,7 @@
 package rhombus.core.optics;
 
+import static rhombus.core.words.Messages.say;
+
 /**
  * What a camera is made of besides its angle of view.
  *
@@ -22,12 +24,12 @@ public record Optics(
      * @throws IllegalArgumentException in words
      */
     public Optics {
-        check(fNumber >= 0.1 && fNumber <= 1000, "An f-number is between 0.1 and 1000");
-        check(confusion >= 1e-4 && confusion <= 10, "A circle of confusion is between 0.0001 and 10 mm");
-        check(focus == null || focus > 0 && focus <= 1e9, "A focus distance is more than 0 and at most 1,000,000 km");
-        check(near == null || near > 0 && near <= 1e9, "A near plane lies before the camera, at more than 0");
-        check(far == null || far > 0 && far <= 1e12, "A far plane lies before the camera, at more than 0");
-        check(near == null || far == null || near < far, "The near plane lies before the far one");
+        check(fNumber >= 0.1 && fNumber <= 1000, say("optics.an-f-number-is-between"));
+        check(confusion >= 1e-4 && confusion <= 10, say("optics.a-circle-of-confusion-is"));
+        check(focus == null || focus > 0 && focus <= 1e9, say("optics.a-focus-distance-is-more"));
+        check(near == null || near > 0 && near <= 1e9, say("optics.a-near-plane-lies-before"));
+        check(far == null || far > 0 && far <= 1e12, say("optics.a-far-plane-lies-before"));
+        check(near == null || far == null || near < far, say("optics.the-near-plane-lies-before"));
     }
 
     private static void check(boolean holds, String words) {

@@ -1,5 +1,7 @@
 package rhombus.core.optics;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 
 /**
@@ -18,16 +20,16 @@ public record PictureFormat(int width, int height) {
 
     /** Sizes of the trade (common practice, no source; the numbers are from memory). */
     public static final List<Named> TRADE = List.of(
-            new Named("HD", new PictureFormat(1920, 1080)),
-            new Named("HD, half", new PictureFormat(1280, 720)),
-            new Named("UHD", new PictureFormat(3840, 2160)),
+            new Named(say("picture-format.hd"), new PictureFormat(1920, 1080)),
+            new Named(say("picture-format.hd-half"), new PictureFormat(1280, 720)),
+            new Named(say("picture-format.uhd"), new PictureFormat(3840, 2160)),
             new Named("2K", new PictureFormat(2048, 1080)),
             new Named("4K", new PictureFormat(4096, 2160)),
             new Named("2K, 1.85", new PictureFormat(1998, 1080)),
             new Named("2K, 2.39", new PictureFormat(2048, 858)),
             new Named("4 : 3", new PictureFormat(1440, 1080)),
-            new Named("Square", new PictureFormat(1080, 1080)),
-            new Named("Upright", new PictureFormat(1080, 1920)));
+            new Named(say("picture-format.square"), new PictureFormat(1080, 1080)),
+            new Named(say("picture-format.upright"), new PictureFormat(1080, 1920)));
 
     /** What a scene starts with. */
     public static final PictureFormat USUAL = TRADE.get(0).format;
@@ -39,10 +41,10 @@ public record PictureFormat(int width, int height) {
      */
     public PictureFormat {
         if (width < 1 || height < 1 || width > MOST || height > MOST) {
-            throw new IllegalArgumentException("A picture has between 1 and 32768 pixels across and down");
+            throw new IllegalArgumentException(say("picture-format.a-picture-has-between-1"));
         }
         if (width > FLATTEST * height || height > FLATTEST * width) {
-            throw new IllegalArgumentException("A picture is between a twentieth and twenty times as wide as high");
+            throw new IllegalArgumentException(say("picture-format.a-picture-is-between-a"));
         }
     }
 

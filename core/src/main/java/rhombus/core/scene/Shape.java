@@ -1,5 +1,7 @@
 package rhombus.core.scene;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,10 +23,12 @@ public record Shape(Sort sort, List<Double> values) {
          */
         public void check(double v) {
             if (!(v >= least && v <= most) || whole && v != Math.rint(v)) {
-                throw new IllegalArgumentException(words + " must be "
-                        + (whole
-                                ? "a whole number from " + (int) least + " to " + (int) most
-                                : v <= 0 ? "greater than 0" : "from a thousandth of a millimetre to 1000 km"));
+                throw new IllegalArgumentException(say(
+                        "shape.must-be",
+                        words,
+                        whole
+                                ? say("shape.a-whole-number-from-to", (int) least, (int) most)
+                                : v <= 0 ? say("shape.greater-than-0") : say("shape.from-a-thousandth-of-a")));
             }
         }
 
@@ -37,30 +41,38 @@ public record Shape(Sort sort, List<Double> values) {
     /** The solids there are. */
     public enum Sort {
         /** Six rectangles. */
-        BOX("Box", length("width", "Width", 1), length("height", "Height", 1), length("depth", "Depth", 1)),
+        BOX(
+                say("shape.box"),
+                length("width", say("shape.width"), 1),
+                length("height", say("shape.height"), 1),
+                length("depth", say("shape.depth"), 1)),
         /** All points of a distance. */
         SPHERE(
-                "Sphere",
-                length("radius", "Radius", 0.5),
-                count("around", "Around", 32, 3),
-                count("rings", "Rings", 16, 2)),
+                say("shape.sphere"),
+                length("radius", say("shape.radius"), 0.5),
+                count("around", say("shape.around"), 32, 3),
+                count("rings", say("shape.rings"), 16, 2)),
         /** A prism over a circle. */
         CYLINDER(
-                "Cylinder",
-                length("radius", "Radius", 0.5),
-                length("height", "Height", 1),
-                count("around", "Around", 32, 3)),
+                say("shape.cylinder"),
+                length("radius", say("shape.radius"), 0.5),
+                length("height", say("shape.height"), 1),
+                count("around", say("shape.around"), 32, 3)),
         /** A pyramid over a circle. */
-        CONE("Cone", length("radius", "Radius", 0.5), length("height", "Height", 1), count("around", "Around", 32, 3)),
+        CONE(
+                say("shape.cone"),
+                length("radius", say("shape.radius"), 0.5),
+                length("height", say("shape.height"), 1),
+                count("around", say("shape.around"), 32, 3)),
         /** A circle swept along a circle. */
         TORUS(
-                "Torus",
-                length("radius", "Radius", 0.5),
-                length("tube", "Tube", 0.15),
-                count("around", "Around", 48, 3),
-                count("section", "Section", 16, 3)),
+                say("shape.torus"),
+                length("radius", say("shape.radius"), 0.5),
+                length("tube", say("shape.tube"), 0.15),
+                count("around", say("shape.around"), 48, 3),
+                count("section", say("shape.section"), 16, 3)),
         /** A rectangle in the ground's plane. */
-        PLANE("Plane", length("width", "Width", 2), length("depth", "Depth", 2));
+        PLANE(say("shape.plane"), length("width", say("shape.width"), 2), length("depth", say("shape.depth"), 2));
 
         private final String words;
         private final List<Parameter> parameters;

@@ -1,5 +1,7 @@
 package rhombus.core.scene;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -44,7 +46,7 @@ final class Tree {
         for (int i = 0; i < n; i++) {
             int p = nodes[i].parent();
             if (p >= n) {
-                throw new IllegalArgumentException("node " + i + " has no parent " + p);
+                throw new IllegalArgumentException(say("tree.node-has-no-parent", i, p));
             }
             if (p < 0) {
                 roots.add(i);
@@ -65,7 +67,7 @@ final class Tree {
             }
         }
         if (at < n) {
-            throw new IllegalArgumentException("a node is its own ancestor");
+            throw new IllegalArgumentException(say("tree.a-node-is-its-own"));
         }
         int[] found = new int[n];
         int count = 0;

@@ -1,19 +1,21 @@
 package rhombus.core.scene;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Arrays;
 
 /** How an object is drawn whatever the look of a viewport, where that would draw it in more detail. */
 public enum Way {
     /** As the viewport's look says. */
-    USUAL("usual", "As the look says"),
+    USUAL("usual", say("way.as-the-look-says")),
     /** As the box round it. */
-    BOX("box", "As a box"),
+    BOX("box", say("way.as-a-box")),
     /** As its edges. */
-    WIRE("wire", "As edges"),
+    WIRE("wire", say("way.as-edges")),
     /** So that what lies behind it shows through. */
-    TRANSLUCENT("translucent", "Translucent"),
+    TRANSLUCENT("translucent", say("way.translucent")),
     /** As the box round it while it is not selected. */
-    BOX_UNSELECTED("box-unselected", "As a box unless selected");
+    BOX_UNSELECTED("box-unselected", say("way.as-a-box-unless-selected"));
 
     private final String id;
     private final String words;

@@ -1,5 +1,7 @@
 package rhombus.core.stage;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.HashMap;
 import java.util.Map;
 import rhombus.core.habits.AllHabits;
@@ -11,7 +13,7 @@ import rhombus.core.keymap.Trigger;
 /** What an unseen hand does over and over in the preview of a setting. */
 enum Doing {
     ORBIT(
-            "orbiting",
+            say("doing.orbiting"),
             AllHabits.ORBIT_STYLE,
             AllHabits.POLES,
             AllHabits.ORBIT_SPEED,
@@ -27,7 +29,7 @@ enum Doing {
             h.move(32 * Math.sin(turn), 16 * Math.sin(2 * turn), RIGHT);
         }
     },
-    AXIS_VIEW("orbiting out of an axis view", AllHabits.AXIS_VIEWS) {
+    AXIS_VIEW(say("doing.orbiting-out-of-an-axis"), AllHabits.AXIS_VIEWS) {
         @Override
         void begins(UnseenHand h) {
             h.key("KeyP", 0);
@@ -46,7 +48,7 @@ enum Doing {
             }
         }
     },
-    PAN("panning", AllHabits.PAN_SPEED, AllHabits.PAN_INVERT) {
+    PAN(say("doing.panning"), AllHabits.PAN_SPEED, AllHabits.PAN_INVERT) {
         @Override
         void begins(UnseenHand h) {
             h.move(0, 0, MIDDLE);
@@ -57,7 +59,7 @@ enum Doing {
             h.move(30 * Math.sin(turn), 14 * Math.sin(2 * turn), MIDDLE);
         }
     },
-    ROLL("rolling", AllHabits.ROLL_SPEED, AllHabits.ROLL_INVERT) {
+    ROLL(say("doing.rolling"), AllHabits.ROLL_SPEED, AllHabits.ROLL_INVERT) {
         @Override
         void begins(UnseenHand h) {
             h.down("KeyR", 0);
@@ -68,7 +70,7 @@ enum Doing {
             h.move(34 * Math.sin(turn), 0, 0);
         }
     },
-    ZOOM("zooming the lens", AllHabits.ZOOM_SPEED, AllHabits.ZOOM_INVERT) {
+    ZOOM(say("doing.zooming-the-lens"), AllHabits.ZOOM_SPEED, AllHabits.ZOOM_INVERT) {
         @Override
         void begins(UnseenHand h) {
             h.down("KeyL", 0);
@@ -79,19 +81,19 @@ enum Doing {
             h.move(0, -16 * Math.sin(turn), 0);
         }
     },
-    STEPS("stepping there and back", AllHabits.STEP) {
+    STEPS(say("doing.stepping-there-and-back"), AllHabits.STEP) {
         @Override
         void beat(UnseenHand h, int n) {
             h.key(n < 3 ? "ArrowRight" : "ArrowLeft", 0);
         }
     },
-    AXES("from the right to the top", AllHabits.GLIDE, AllHabits.AXIS_FLAT) {
+    AXES(say("doing.from-the-right-to-the"), AllHabits.GLIDE, AllHabits.AXIS_FLAT) {
         @Override
         void beat(UnseenHand h, int n) {
             h.key(n % 2 == 0 ? "KeyX" : "KeyY", 0);
         }
     },
-    DOLLY("dollying by a drag", AllHabits.DOLLY_STYLE, AllHabits.DOLLY_SPEED, AllHabits.DOLLY_INVERT) {
+    DOLLY(say("doing.dollying-by-a-drag"), AllHabits.DOLLY_STYLE, AllHabits.DOLLY_SPEED, AllHabits.DOLLY_INVERT) {
         @Override
         void begins(UnseenHand h) {
             h.down("KeyA", 0);
@@ -102,13 +104,13 @@ enum Doing {
             h.move(0, -26 * Math.sin(turn), 0);
         }
     },
-    WHEEL("turning the wheel", AllHabits.WHEEL_SPEED, AllHabits.WHEEL_INVERT) {
+    WHEEL(say("doing.turning-the-wheel"), AllHabits.WHEEL_SPEED, AllHabits.WHEEL_INVERT) {
         @Override
         void beat(UnseenHand h, int n) {
             h.wheel(0, n < 3 ? -100 : 100);
         }
     },
-    ASIDE("turning the wheel beside the box", AllHabits.DOLLY_TARGET) {
+    ASIDE(say("doing.turning-the-wheel-beside-the"), AllHabits.DOLLY_TARGET) {
         @Override
         void goesOn(UnseenHand h, double turn) {
             h.move(56, 30, 0);
@@ -119,7 +121,7 @@ enum Doing {
             h.wheel(0, n < 3 ? -100 : 100);
         }
     },
-    SLIDE("sliding two fingers over a trackpad", AllHabits.SLIDE_INVERT) {
+    SLIDE(say("doing.sliding-two-fingers-over-a"), AllHabits.SLIDE_INVERT) {
         @Override
         void begins(UnseenHand h) {
             h.stage().keymaps().preset(Presets.TRACKPAD);
@@ -130,7 +132,7 @@ enum Doing {
             h.wheel(2.4 * Math.cos(turn), 0.8 * Math.cos(2 * turn));
         }
     },
-    LOOK("looking about", AllHabits.LOOK_SPEED, AllHabits.LOOK_INVERT_X, AllHabits.LOOK_INVERT_Y) {
+    LOOK(say("doing.looking-about"), AllHabits.LOOK_SPEED, AllHabits.LOOK_INVERT_X, AllHabits.LOOK_INVERT_Y) {
         @Override
         void begins(UnseenHand h) {
             h.down("KeyE", 0);
@@ -141,7 +143,7 @@ enum Doing {
             h.move(34 * Math.sin(turn), 20 * Math.sin(2 * turn), 0);
         }
     },
-    WALK("walking up to the box and back", AllHabits.WALK_SPEED) {
+    WALK(say("doing.walking-up-to-the-box"), AllHabits.WALK_SPEED) {
         @Override
         void begins(UnseenHand h) {
             h.run("walk.start");
@@ -152,7 +154,7 @@ enum Doing {
             toAndFro(h, n, 0);
         }
     },
-    RUN("running ahead and back", AllHabits.RUN) {
+    RUN(say("doing.running-ahead-and-back"), AllHabits.RUN) {
         @Override
         void begins(UnseenHand h) {
             h.run("walk.start");
@@ -164,7 +166,7 @@ enum Doing {
             toAndFro(h, n, Modifiers.SHIFT);
         }
     },
-    FOLLOW("orbiting, then another button on top", AllHabits.FOLLOW) {
+    FOLLOW(say("doing.orbiting-then-another-button-on"), AllHabits.FOLLOW) {
         @Override
         void goesOn(UnseenHand h, double turn) {
             double part = turn / (2 * Math.PI) % 1;
@@ -172,7 +174,7 @@ enum Doing {
             h.move(30 * Math.sin(turn), 18 * Math.sin(turn), buttons);
         }
     },
-    PEN("dragging the box with a pen", AllHabits.PEN) {
+    PEN(say("doing.dragging-the-box-with-a"), AllHabits.PEN) {
         @Override
         void begins(UnseenHand h) {
             h.click(0, 0, LEFT);
@@ -190,7 +192,7 @@ enum Doing {
                     true);
         }
     },
-    FIRST_CLICK("clicking elsewhere, then on the box", AllHabits.FIRST_CLICK) {
+    FIRST_CLICK(say("doing.clicking-elsewhere-then-on-the"), AllHabits.FIRST_CLICK) {
         @Override
         void beat(UnseenHand h, int n) {
             if (n == 0) {
@@ -208,7 +210,7 @@ enum Doing {
             wander(h, turn);
         }
     },
-    BUTTON("clicking with the left button", AllHabits.SELECT_BUTTON) {
+    BUTTON(say("doing.clicking-with-the-left-button"), AllHabits.SELECT_BUTTON) {
         @Override
         void beat(UnseenHand h, int n) {
             if (n == 0) {
@@ -223,7 +225,7 @@ enum Doing {
             wander(h, turn);
         }
     },
-    MARQUEE("drawing a rectangle over a part of the box", AllHabits.MARQUEE) {
+    MARQUEE(say("doing.drawing-a-rectangle-over-a"), AllHabits.MARQUEE) {
         @Override
         void goesOn(UnseenHand h, double turn) {
             double part = turn / Math.PI % 2;
@@ -235,13 +237,13 @@ enum Doing {
             h.move(from + (to - from) * way, -50 + 90 * way, part % 1 < 0.8 ? LEFT : 0);
         }
     },
-    HOVER("passing over the box", AllHabits.HOVER) {
+    HOVER(say("doing.passing-over-the-box"), AllHabits.HOVER) {
         @Override
         void goesOn(UnseenHand h, double turn) {
             h.move(70 * Math.sin(turn), 8 * Math.sin(2 * turn), 0);
         }
     },
-    LETTERS("pressing X, then H", AllHabits.LETTERS) {
+    LETTERS(say("doing.pressing-x-then-h"), AllHabits.LETTERS) {
         @Override
         void begins(UnseenHand h) {
             h.run("view.frame-all");
@@ -259,7 +261,7 @@ enum Doing {
             wander(h, turn);
         }
     },
-    STAND_IN("dragging with Alt and the left button", AllHabits.MIDDLE) {
+    STAND_IN(say("doing.dragging-with-alt-and-the"), AllHabits.MIDDLE) {
         @Override
         void begins(UnseenHand h) {
             h.move(0, 0, LEFT, Modifiers.ALT, false);
@@ -270,7 +272,7 @@ enum Doing {
             h.move(30 * Math.sin(turn), 14 * Math.sin(2 * turn), LEFT, Modifiers.ALT, false);
         }
     },
-    DIGITS("pressing 4 and 6, where the keymap has steps on the number pad", AllHabits.NUMBER_PAD) {
+    DIGITS(say("doing.pressing-4-and-6-where"), AllHabits.NUMBER_PAD) {
         @Override
         void begins(UnseenHand h) {
             h.stage()
@@ -291,7 +293,7 @@ enum Doing {
         }
     },
     STICK(
-            "pushing the right stick about",
+            say("doing.pushing-the-right-stick-about"),
             AllHabits.GAMEPAD_HOLDS,
             AllHabits.GAMEPAD_SPEED,
             AllHabits.GAMEPAD_DEAD,
@@ -302,7 +304,7 @@ enum Doing {
         }
     },
     CAP(
-            "twisting and tipping the cap",
+            say("doing.twisting-and-tipping-the-cap"),
             AllHabits.MOUSE3D_HOLDS,
             AllHabits.MOUSE3D_SPEED,
             AllHabits.MOUSE3D_DEAD,
@@ -312,13 +314,13 @@ enum Doing {
             h.twist(0.4 * Math.cos(turn), 0.25 * Math.cos(2 * turn), 0);
         }
     },
-    TIPPED("tipping the cap sideways", AllHabits.MOUSE3D_LEVEL) {
+    TIPPED(say("doing.tipping-the-cap-sideways"), AllHabits.MOUSE3D_LEVEL) {
         @Override
         void goesOn(UnseenHand h, double turn) {
             h.twist(0.2 * Math.cos(turn), 0, 0.5 * Math.cos(turn));
         }
     },
-    ROSE("orbiting", AllHabits.ROSE) {
+    ROSE(say("doing.orbiting"), AllHabits.ROSE) {
         @Override
         void begins(UnseenHand h) {
             ORBIT.begins(h);
@@ -329,7 +331,7 @@ enum Doing {
             ORBIT.goesOn(h, turn);
         }
     },
-    AXES_SHOWN("orbiting about X, Y and Z", AllHabits.AXIS_COLOURS) {
+    AXES_SHOWN(say("doing.orbiting-about-x-y-and"), AllHabits.AXIS_COLOURS) {
         @Override
         void begins(UnseenHand h) {
             ORBIT.begins(h);

@@ -1,5 +1,7 @@
 package rhombus.core.stage;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Bvh;
@@ -67,7 +69,7 @@ public final class Preview {
         beats = 0;
         stage = new Stage();
         stage.resize(2 * WIDTH + BORDER, 2 * HEIGHT + BORDER);
-        stage.open(scene(), "Preview");
+        stage.open(scene(), say("preview.preview"));
         stage.use(values);
         left = stage.rooms.ground.board().named(VIEW).x;
         top = stage.rooms.ground.board().named(VIEW).y;
@@ -186,12 +188,12 @@ public final class Preview {
         MeshEdges e = MeshEdges.of(p, t);
         m.attachEdges(e.edges(), e.strong());
         m.attach(Bvh.build(p, t));
-        Node box = new Node("n0", "Box", -1, Mat4.translation(Vec3.ZERO), List.of(0), null, null, false);
+        Node box = new Node("n0", say("preview.box"), -1, Mat4.translation(Vec3.ZERO), List.of(0), null, null, false);
         // Two specks far above and below it keep the eye at a distance.
         List<Node> nodes = new ArrayList<>(List.of(box));
         for (double side : new double[] {-1, 1}) {
             double[] at = Mat4.trs(new Vec3(0, 0.5 + 1.5 * side, 0), Quat.IDENTITY, new Vec3(0.001, 0.001, 0.001));
-            nodes.add(new Node("n" + nodes.size(), "Speck", -1, at, List.of(0), null, null, true));
+            nodes.add(new Node("n" + nodes.size(), say("preview.speck"), -1, at, List.of(0), null, null, true));
         }
         return new Scene(nodes, List.of(m), UpAxis.Y);
     }

@@ -1,5 +1,7 @@
 package rhombus.core.submit;
 
+import static rhombus.core.words.Messages.say;
+
 /**
  * How much detail a view that moves is drawn with: only as little as the time that frames take makes necessary. First triangles get
  * coarser, then the picture gets fewer pixels, then small things become squares, where frames take more than half a second right away; what does not make frames quicker is taken back. At
@@ -43,7 +45,8 @@ public final class Easing {
     private static final int TRIANGLES = 0;
     private static final int PIXELS = 1;
     private static final int SQUARES = 2;
-    private static final String[] WORDS = {"coarser", "fewer pixels", "small things as squares"};
+    private static final String[] WORDS = {"coarser", say("easing.fewer-pixels"), say("easing.small-things-as-squares")
+    };
 
     /** How much there is of each kind, 0 to 1. */
     private final double[] parts = new double[WORDS.length];

@@ -1,5 +1,7 @@
 package rhombus.core.view;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.geometry.Quat;
 import rhombus.core.scene.UpAxis;
 
@@ -30,7 +32,12 @@ public enum Direction {
         return heading.orientation(up);
     }
 
-    /** The word used in files, in the browser and, capitalised, on the screen. */
+    /** Its name on the screen. */
+    public String words() {
+        return say("direction." + word());
+    }
+
+    /** The word used in files and in the browser. */
     public String word() {
         return name().toLowerCase();
     }

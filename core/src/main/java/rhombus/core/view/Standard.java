@@ -1,5 +1,7 @@
 package rhombus.core.view;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Quat;
@@ -69,8 +71,7 @@ public record Standard(int x, int y, int z) {
 
     /** Its name on the screen. */
     public String words() {
-        String n = name().replace('-', ' ');
-        return n.substring(0, 1).toUpperCase() + n.substring(1);
+        return say("direction." + name());
     }
 
     /** Unit vector from the scene towards the eye. */

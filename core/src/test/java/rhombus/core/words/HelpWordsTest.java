@@ -27,7 +27,7 @@ class HelpWordsTest {
 
     @Test
     void everyCommandHasASentence() throws IOException {
-        Map<String, String> words = Messages.of("help.en.properties");
+        Map<String, String> words = MessageFile.of("help.en.properties");
         AllCommands.CATALOGUE.commands().keySet().forEach(id -> assertThat(words.get(id))
                 .as("what %s does, in help.en.properties", id)
                 .isNotNull()
@@ -37,7 +37,7 @@ class HelpWordsTest {
 
     @Test
     void everySentenceIsOfACommandOrOfSomethingOnThePage() throws IOException {
-        Map<String, String> words = Messages.of("help.en.properties");
+        Map<String, String> words = MessageFile.of("help.en.properties");
         Set<String> things = words.keySet().stream()
                 .filter(k -> k.startsWith("thing.") && !k.endsWith(".name"))
                 .collect(Collectors.toCollection(TreeSet::new));
@@ -56,7 +56,7 @@ class HelpWordsTest {
 
     @Test
     void whatThePageAsksForIsThere() throws IOException {
-        Map<String, String> words = Messages.of("help.en.properties");
+        Map<String, String> words = MessageFile.of("help.en.properties");
         Set<String> asked = new TreeSet<>();
         try (Stream<Path> files = Files.walk(PAGE)) {
             for (Path f :
@@ -83,7 +83,7 @@ class HelpWordsTest {
 
     @Test
     void everyDrillIsNamedAskedForAndHintedAt() throws IOException {
-        Map<String, String> words = Messages.of("drills.en.properties");
+        Map<String, String> words = MessageFile.of("drills.en.properties");
         for (Drill d : Drill.ALL) {
             for (String what : new String[] {".name", ".task", ".hint"}) {
                 assertThat(words.get(d.id() + what)).as(d.id() + what).isNotBlank();
@@ -94,8 +94,8 @@ class HelpWordsTest {
 
     @Test
     void wordsOfTheGlossaryAreExplainedAndEachHasItsPicture() throws IOException {
-        Map<String, String> help = Messages.of("help.en.properties");
-        Map<String, String> words = Messages.of("glossary.en.properties");
+        Map<String, String> help = MessageFile.of("help.en.properties");
+        Map<String, String> words = MessageFile.of("glossary.en.properties");
         Set<String> pictured = Set.copyOf(Glossary.words());
         assertThat(words.keySet().stream().filter(k -> !k.contains(".")).collect(Collectors.toSet()))
                 .isEqualTo(pictured);

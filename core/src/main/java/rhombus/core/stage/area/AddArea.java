@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -15,6 +17,7 @@ import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
+import rhombus.core.words.Messages;
 
 /** New solids, lights and groups. */
 final class AddArea {
@@ -34,18 +37,18 @@ final class AddArea {
     }
 
     private static void declare(Declare<AddArea> d) {
-        d.group("Objects");
-        d.action("add.shape", "Add a solid")
+        d.group(say("group.objects"));
+        d.action("add.shape")
                 .needs(
                         "shape",
                         Arrays.stream(Shape.Sort.values()).map(Shape.Sort::id).toList())
                 .number("x", "y")
                 .does(there(AddArea::shape));
-        d.action("add.light", "Add a light")
+        d.action("add.light")
                 .choice("type", "point", "spot", "directional")
                 .number("x", "y")
                 .does(there(AddArea::light));
-        d.action("add.group", "Add an empty group").number("x", "y").does(there(AddArea::group));
+        d.action("add.group").number("x", "y").does(there(AddArea::group));
     }
 
     /** A menu that was opened over a point of the viewport means that point. */
@@ -77,7 +80,7 @@ final class AddArea {
         Vec3 p = where(c);
         double height = v.height * v.screen().metresPerPixel(Math.max(v.pose.depth(p), v.pose.focus() * 1e-3));
         added(
-                "Add " + sort.words().toLowerCase(),
+                say("add-area.add", Messages.within(sort.words())),
                 SceneEdits.add(ground.scene(), Shape.usual(sort, handy(height * PART)), upright(p)));
     }
 
@@ -94,12 +97,13 @@ final class AddArea {
         Vec3 p = where(c).plus(ground.scene().up().up(), handy(c.view().pose.focus() * PART));
         // A light shines along its frame's -Z (KHR_lights_punctual): downwards.
         Quat down = ground.scene().up() == UpAxis.Z ? Quat.IDENTITY : Quat.about(Vec3.X, -Math.PI / 2);
-        added("Add light", SceneEdits.add(ground.scene(), l, Mat4.trs(p, down, new Vec3(1, 1, 1))));
+        added(say("add-area.add-light"), SceneEdits.add(ground.scene(), l, Mat4.trs(p, down, new Vec3(1, 1, 1))));
     }
 
     private void group(Call c) {
-        Node empty = new Node(null, "Group", -1, Mat4.translation(where(c)), List.of(), null, null, false);
-        added("Add group", SceneEdits.add(ground.scene(), empty, -1));
+        Node empty =
+                new Node(null, say("add-area.group"), -1, Mat4.translation(where(c)), List.of(), null, null, false);
+        added(say("add-area.add-group"), SceneEdits.add(ground.scene(), empty, -1));
     }
 
     private void added(String name, SceneEdits.Added a) {

@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -43,39 +45,48 @@ public final class AllCommands {
 
     /** Headings in the order in which lists show them. */
     static final List<String> GROUPS = List.of(
-            "Move the view",
-            "Move by an axis",
-            "Lens and crop",
-            "Walk and fly",
-            "Pad and Rose",
-            "Frame",
-            "Direction",
-            "Display",
-            "Board",
-            "Trail",
-            "Pins",
-            "Pivot",
-            "Measure",
-            "Cameras",
-            "Pictures",
-            "Select",
-            "Objects",
-            "Layers",
-            "Change the scene",
-            "Application");
+            say("group.move-the-view"),
+            say("group.move-by-an-axis"),
+            say("group.lens-and-crop"),
+            say("group.walk-and-fly"),
+            say("group.pad-and-rose"),
+            say("group.frame"),
+            say("group.direction"),
+            say("group.display"),
+            say("group.board"),
+            say("group.trail"),
+            say("group.pins"),
+            say("group.pivot"),
+            say("group.measure"),
+            say("group.cameras"),
+            say("group.pictures"),
+            say("group.select"),
+            say("group.objects"),
+            say("group.layers"),
+            say("group.change-the-scene"),
+            say("group.application"));
 
     /** What headings belong together, in the order in which they are told, under a name. */
     public static final Map<String, List<String>> FAMILIES = families();
 
     private static Map<String, List<String>> families() {
         Map<String, List<String>> m = new LinkedHashMap<>();
-        m.put("Move", List.of("Move the view", "Move by an axis", "Lens and crop", "Walk and fly", "Pad and Rose"));
-        m.put("Frame and direction", List.of("Frame", "Direction"));
-        m.put("Display and board", List.of("Display", "Board"));
-        m.put("Trail, Pins, pivot", List.of("Trail", "Pins", "Pivot", "Measure"));
-        m.put("Cameras and pictures", List.of("Cameras", "Pictures"));
-        m.put("Select and objects", List.of("Select", "Objects", "Layers"));
-        m.put("Change and application", List.of("Change the scene", "Application"));
+        m.put(
+                say("group.move"),
+                List.of(
+                        say("group.move-the-view"),
+                        say("group.move-by-an-axis"),
+                        say("group.lens-and-crop"),
+                        say("group.walk-and-fly"),
+                        say("group.pad-and-rose")));
+        m.put(say("group.frame-and-direction"), List.of(say("group.frame"), say("group.direction")));
+        m.put(say("group.display-and-board"), List.of(say("group.display"), say("group.board")));
+        m.put(
+                say("group.trail-pins-pivot"),
+                List.of(say("group.trail"), say("group.pins"), say("group.pivot"), say("group.measure")));
+        m.put(say("group.cameras-and-pictures"), List.of(say("group.cameras"), say("group.pictures")));
+        m.put(say("group.select-and-objects"), List.of(say("group.select"), say("group.objects"), say("group.layers")));
+        m.put(say("group.change-and-application"), List.of(say("group.change-the-scene"), say("group.application")));
         return m;
     }
 

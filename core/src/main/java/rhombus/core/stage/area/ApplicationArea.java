@@ -5,6 +5,7 @@ import static rhombus.core.keymap.Context.GESTURE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
@@ -40,80 +41,72 @@ final class ApplicationArea {
     }
 
     private static void declare(Declare<ApplicationArea> d) {
-        d.group("Board");
-        page(d, "app.full-screen", "Full screen")
-                .on("full-screen", Trigger.key("KeyQ"), ALT, APPLICATION, "full screen");
-        page(d, "app.copy-link", "Copy an address of these views");
-        page(d, "app.snapshot", "Take a snapshot")
+        d.group(say("group.board"));
+        page(d, "app.full-screen").on("full-screen", Trigger.key("KeyQ"), ALT, APPLICATION, say("hint.full-screen"));
+        page(d, "app.copy-link");
+        page(d, "app.snapshot")
                 .choice("sort", "view", "board", "sheet", "cameras")
-                .on("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, "snapshot");
-        d.group("Trail");
-        page(d, "app.trail", "Show or hide the Trail")
-                .on("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, "show the Trail");
-        d.group("Change the scene");
-        page(d, "app.history", "Show the history");
-        page(d, "app.versions", "Show the versions");
-        d.group("Cameras");
-        page(d, "app.shots", "Open the shot list");
-        page(d, "app.export-cameras", "Save the cameras as a table").choice("format", "csv", "json");
-        d.group("Change the scene");
-        d.action("app.add", "Open the list of things to add")
+                .on("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, say("hint.snapshot"));
+        d.group(say("group.trail"));
+        page(d, "app.trail").on("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, say("hint.show-the-trail"));
+        d.group(say("group.change-the-scene"));
+        page(d, "app.history");
+        page(d, "app.versions");
+        d.group(say("group.cameras"));
+        page(d, "app.shots");
+        page(d, "app.export-cameras").choice("format", "csv", "json");
+        d.group(say("group.change-the-scene"));
+        d.action("app.add")
                 .anytime()
-                .key("add", "Insert", 0, "add something")
-                .key("add-key", "KeyM", ALT, "add something")
+                .key("add", "Insert", 0, say("hint.add-something"))
+                .key("add-key", "KeyM", ALT, say("hint.add-something"))
                 .does(ApplicationArea::add);
-        d.group("Application");
-        page(d, "app.export", "Save the scene as a file").choice("what", "scene", "selection");
-        page(d, "app.newer-file", "Lay a newer file under this work");
-        d.action("gesture.cancel", "Cancel the drag")
+        d.group(say("group.application"));
+        page(d, "app.export").choice("what", "scene", "selection");
+        page(d, "app.newer-file");
+        d.action("gesture.cancel")
                 .rank(LAST)
-                .on("cancel", Trigger.key("Escape"), 0, GESTURE, "cancel the drag")
+                .on("cancel", Trigger.key("Escape"), 0, GESTURE, say("hint.cancel-the-drag"))
                 .does((a, c) -> a.resolver.cancel());
-        page(d, "app.find", "Find a command")
+        page(d, "app.find")
                 .rank(LAST)
-                .on("find", Trigger.key("Slash"), 0, APPLICATION, "find a command")
-                .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, "find a command");
-        page(d, "app.keys", "Open Keys");
-        d.action("app.next-keymap", "Use the next keymap").anytime().does((a, c) -> a.keymaps.next());
-        d.action("app.keymap-here", "Keep this keymap for this scene, or let it go")
+                .on("find", Trigger.key("Slash"), 0, APPLICATION, say("hint.find-a-command"))
+                .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, say("hint.find-a-command"));
+        page(d, "app.keys");
+        d.action("app.next-keymap").anytime().does((a, c) -> a.keymaps.next());
+        d.action("app.keymap-here")
                 .truth("on")
                 .does((a, c) -> a.keymaps.onlyHere(c.truth("on", a.keymaps.elsewhere() == null)));
-        d.action("app.take-keymap", "Use the keymap that came with an address or a file")
-                .anytime()
-                .tries((a, c) -> a.keymaps.useBrought());
-        d.action("app.skip-step", "Skip the first step that is asked for")
-                .anytime()
-                .does((a, c) -> a.firstSteps.skip());
-        d.action("app.end-steps", "Leave the first steps").anytime().does((a, c) -> a.firstSteps.end());
-        d.action("app.steps-again", "Ask for the first steps once more")
-                .anytime()
-                .does((a, c) -> a.firstSteps.again());
-        d.action("app.end-tip", "Put the tip away").anytime().does((a, c) -> a.tips.dismiss());
-        d.action("app.no-tips", "Let no tips come any more").anytime().does((a, c) -> a.tips.none());
-        d.action("app.tips-again", "Let every tip come once more").anytime().does((a, c) -> a.tips.again());
-        d.action("app.use-preset", "Use a keymap that comes with Rhombus")
+        d.action("app.take-keymap").anytime().tries((a, c) -> a.keymaps.useBrought());
+        d.action("app.skip-step").anytime().does((a, c) -> a.firstSteps.skip());
+        d.action("app.end-steps").anytime().does((a, c) -> a.firstSteps.end());
+        d.action("app.steps-again").anytime().does((a, c) -> a.firstSteps.again());
+        d.action("app.end-tip").anytime().does((a, c) -> a.tips.dismiss());
+        d.action("app.no-tips").anytime().does((a, c) -> a.tips.none());
+        d.action("app.tips-again").anytime().does((a, c) -> a.tips.again());
+        d.action("app.use-preset")
                 .anytime()
                 .needs("preset", Presets.ALL)
                 .does((a, c) -> a.keymaps.preset(c.text("preset")));
-        page(d, "app.habits", "Open Habits");
-        page(d, "app.bench", "Open or close the device bench").truth("on");
-        page(d, "app.what", "What is this?")
+        page(d, "app.habits");
+        page(d, "app.bench").truth("on");
+        page(d, "app.what")
                 .rank(LAST)
-                .on("what", Trigger.key("Slash"), ALT, APPLICATION, "ask what something is");
-        page(d, "app.drills", "Open the drills");
-        page(d, "app.glossary", "Open the glossary").text("word");
-        page(d, "app.guide", "Open the guide")
+                .on("what", Trigger.key("Slash"), ALT, APPLICATION, say("hint.ask-what-something-is"));
+        page(d, "app.drills");
+        page(d, "app.glossary").text("word");
+        page(d, "app.guide")
                 .text("page")
                 .rank(LAST)
-                .on("guide", Trigger.key("F1"), 0, APPLICATION, "open the guide");
-        page(d, "app.hints", "Show or hide the hints")
+                .on("guide", Trigger.key("F1"), 0, APPLICATION, say("hint.open-the-guide"));
+        page(d, "app.hints")
                 .rank(LAST)
-                .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, "show or hide the hints");
+                .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, say("hint.show-or-hide-the-hints"));
     }
 
     /** What the page does by itself, a scene being open or not. */
-    private static Entry<ApplicationArea> page(Declare<ApplicationArea> d, String id, String words) {
-        Entry<ApplicationArea> e = d.action(id, words).anytime();
+    private static Entry<ApplicationArea> page(Declare<ApplicationArea> d, String id) {
+        Entry<ApplicationArea> e = d.action(id).anytime();
         e.does((a, c) -> a.ground.changes().application(id, c.args()));
         return e;
     }

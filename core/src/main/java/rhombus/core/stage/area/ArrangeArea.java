@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -37,29 +39,27 @@ final class ArrangeArea {
     }
 
     private static void declare(Declare<ArrangeArea> d) {
-        d.group("Board");
-        d.action("board.arrange", "Arrange the viewports")
+        d.group(say("group.board"));
+        d.action("board.arrange")
                 .needs("to", Arrays.stream(Template.values()).map(Template::id).toList())
                 .does((a, c) -> a.template(Template.named(c.to()), c.view()));
-        d.action("board.split", "Split the viewport")
+        d.action("board.split")
                 .choice("to", "right", "below")
                 .does((a, c) -> a.split(c.view(), !c.to().equals("below")));
-        d.action("board.close", "Close the viewport").does((a, c) -> a.close(c.view()));
-        d.action("board.swap", "Swap two viewports").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
-        d.action("board.drag-border", "Drag a border")
+        d.action("board.close").does((a, c) -> a.close(c.view()));
+        d.action("board.swap").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
+        d.action("board.drag-border")
                 .needs("part", "begin", "move", "end", "cancel")
                 .text("border")
                 .number("x", "y")
                 .truth("alone")
                 .does((a, c) -> a.border.drag(c.args()));
-        d.action("board.step-border", "Move a border one step")
+        d.action("board.step-border")
                 .repeats()
                 .needs("border")
                 .needs("to", "left", "right", "up", "down")
                 .does((a, c) -> a.border.step(c.text("border"), c.to()));
-        d.action("board.even", "Even out the viewports along a border")
-                .needs("border")
-                .does((a, c) -> a.border.even(c.text("border")));
+        d.action("board.even").needs("border").does((a, c) -> a.border.even(c.text("border")));
     }
 
     /** The viewports there are fill the template as one reads, the active one first where one is meant to be worked in. */
@@ -89,8 +89,10 @@ final class ArrangeArea {
         if (closed > 0) {
             ground.changes()
                     .notice(
-                            closed == 1 ? "One viewport is closed." : closed + " viewports are closed.",
-                            "Bring them back",
+                            closed == 1
+                                    ? say("arrange-area.one-viewport-is-closed")
+                                    : say("arrange-area.viewports-are-closed", closed),
+                            say("arrange-area.bring-them-back"),
                             "board.undo");
         }
     }
@@ -143,11 +145,10 @@ final class ArrangeArea {
         try {
             to = b.arrangement.split(v.id, added, sideBySide);
         } catch (IllegalArgumentException e) {
-            ground.changes()
-                    .notice("A board has at most " + Arrangement.MOST + " viewports; close one first.", null, null);
+            ground.changes().notice(say("arrange-area.a-board-has-at-most", Arrangement.MOST), null, null);
             return;
         }
-        boards.before("Split " + Captions.title(ground, v));
+        boards.before(say("arrange-area.split", Captions.title(ground, v)));
         boards.leaveSolo();
         boards.arrange(to, Map.of(added, Board.startLike(ground, v)));
         // A half shows what the whole showed.
@@ -160,16 +161,16 @@ final class ArrangeArea {
     private void close(ViewState v) {
         Board b = ground.board();
         if (b.views.size() == 1) {
-            ground.changes().notice("The last viewport of a board stays.", null, null);
+            ground.changes().notice(say("arrange-area.the-last-viewport-of-a"), null, null);
             return;
         }
         String title = Captions.title(ground, v);
-        boards.before("Close " + title);
+        boards.before(say("arrange-area.close", title));
         if (b.solo == v.number) {
             boards.leaveSolo();
         }
         boards.arrange(b.arrangement.without(v.id), Map.of());
-        ground.changes().notice(title + " is closed.", "Bring it back", "board.undo");
+        ground.changes().notice(say("arrange-area.is-closed", title), say("arrange-area.bring-it-back"), "board.undo");
     }
 
     private void swap(ViewState v, String with) {
@@ -177,7 +178,7 @@ final class ArrangeArea {
         if (b.named(with) == null || with.equals(v.id)) {
             return;
         }
-        boards.before("Swap two viewports");
+        boards.before(say("arrange-area.swap-two-viewports"));
         boards.arrange(b.arrangement.swapped(v.id, with), Map.of());
     }
 }

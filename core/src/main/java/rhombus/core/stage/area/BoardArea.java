@@ -4,6 +4,7 @@ import static rhombus.core.keymap.Context.APPLICATION;
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
@@ -53,67 +54,70 @@ public final class BoardArea {
     }
 
     private static void declare(Declare<BoardArea> d) {
-        d.group("Board");
+        d.group(say("group.board"));
         views(d);
         tabs(d);
     }
 
     private static void views(Declare<BoardArea> d) {
-        d.action("board.solo", "Solo the viewport, or bring all back")
+        d.action("board.solo")
                 .rank(FIRST)
-                .key("solo", "KeyQ", 0, "solo")
-                .on("pad-solo", Trigger.gamepad("stick-left"), 0, STAGE, "solo")
-                .told((a, c) -> a.boards.current().solo >= 0 ? "bring all viewports back" : null)
+                .key("solo", "KeyQ", 0, say("hint.solo"))
+                .on("pad-solo", Trigger.gamepad("stick-left"), 0, STAGE, say("hint.solo"))
+                .told((a, c) -> a.boards.current().solo >= 0 ? say("board-area.bring-all-viewports-back") : null)
                 .does((a, c) -> a.solo(c.view()));
-        d.action("board.clear-deck", "Clear deck: viewports only")
-                .on("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, "clear deck")
+        d.action("board.clear-deck")
+                .on("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, say("hint.clear-deck"))
                 .does((a, c) -> a.clearDeck());
-        d.action("board.activate", "Make the viewport active")
-                .on("activate", Trigger.click(Buttons.LEFT), ALT, STAGE, "activate, select nothing")
+        d.action("board.activate")
+                .on("activate", Trigger.click(Buttons.LEFT), ALT, STAGE, say("hint.activate-select-nothing"))
                 .does(BoardArea::activate);
-        d.action("board.next-view", "Make the next viewport active")
+        d.action("board.next-view")
                 .choice("to", "next", "before")
-                .on("pad-next-view", Trigger.gamepad("front-right"), 0, STAGE, Map.of("to", "next"), "next viewport")
+                .on(
+                        "pad-next-view",
+                        Trigger.gamepad("front-right"),
+                        0,
+                        STAGE,
+                        Map.of("to", "next"),
+                        say("hint.next-viewport"))
                 .on(
                         "pad-view-before",
                         Trigger.gamepad("front-left"),
                         0,
                         STAGE,
                         Map.of("to", "before"),
-                        "viewport before")
+                        say("hint.viewport-before"))
                 .does(BoardArea::nextView);
-        d.action("board.next", "Next board")
-                .on("next-board", Trigger.key("KeyB"), 0, APPLICATION, "next board")
+        d.action("board.next")
+                .on("next-board", Trigger.key("KeyB"), 0, APPLICATION, say("hint.next-board"))
                 .does((a, c) -> a.boards.next(1));
-        d.action("board.previous", "Board before")
-                .on("previous-board", Trigger.key("KeyB"), SHIFT, APPLICATION, "board before")
+        d.action("board.previous")
+                .on("previous-board", Trigger.key("KeyB"), SHIFT, APPLICATION, say("hint.board-before"))
                 .does((a, c) -> a.boards.next(-1));
     }
 
     private static void tabs(Declare<BoardArea> d) {
-        of(d, "board.go", "Go to a board").tries(on((a, c) -> a.boards.go(a.board(c))));
-        d.action("board.add", "Add a board like this one")
-                .does((a, c) ->
-                        a.copy(a.boards.current(), "Board " + (a.boards.list().size() + 1)));
-        of(d, "board.duplicate", "Duplicate a board")
-                .tries(on((a, c) -> a.copy(a.board(c), a.board(c).name + " copy")));
-        of(d, "board.rename", "Rename a board").text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
-        of(d, "board.move", "Move a board's tab")
-                .place("to", "left", "right")
-                .tries(on((a, c) -> a.move(a.board(c), c)));
-        of(d, "board.delete", "Delete a board").tries(on((a, c) -> a.delete(a.board(c))));
-        of(d, "board.keep", "Keep a board that came with an address").tries(on((a, c) -> a.boards.keep(a.board(c))));
-        d.action("board.undo", "Take the last change of boards back").does((a, c) -> a.undo());
-        d.action("board.use-for-new-scenes", "Start new scenes with these views")
-                .does((a, c) -> a.useForNewScenes());
-        d.action("board.link", "Link the flat views, or let them go")
-                .on("link-views", Trigger.key("KeyB"), ALT, APPLICATION, "link flat views")
+        of(d, "board.go").tries(on((a, c) -> a.boards.go(a.board(c))));
+        d.action("board.add")
+                .does((a, c) -> a.copy(
+                        a.boards.current(),
+                        say("board-area.board", a.boards.list().size() + 1)));
+        of(d, "board.duplicate").tries(on((a, c) -> a.copy(a.board(c), say("board-area.copy", a.board(c).name))));
+        of(d, "board.rename").text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
+        of(d, "board.move").place("to", "left", "right").tries(on((a, c) -> a.move(a.board(c), c)));
+        of(d, "board.delete").tries(on((a, c) -> a.delete(a.board(c))));
+        of(d, "board.keep").tries(on((a, c) -> a.boards.keep(a.board(c))));
+        d.action("board.undo").does((a, c) -> a.undo());
+        d.action("board.use-for-new-scenes").does((a, c) -> a.useForNewScenes());
+        d.action("board.link")
+                .on("link-views", Trigger.key("KeyB"), ALT, APPLICATION, say("hint.link-flat-views"))
                 .does((a, c) -> a.linked.toggle(c.view()));
     }
 
     /** A command on one board: the named one, or else the one in use. */
-    private static Entry<BoardArea> of(Declare<BoardArea> d, String id, String words) {
-        return d.action(id, words).text("board");
+    private static Entry<BoardArea> of(Declare<BoardArea> d, String id) {
+        return d.action(id).text("board");
     }
 
     private static BiPredicate<BoardArea, Call> on(BiConsumer<BoardArea, Call> what) {
@@ -155,13 +159,16 @@ public final class BoardArea {
     private void undo() {
         String what = boards.undoName();
         ground.changes()
-                .notice(boards.undo() ? "Taken back: " + what + "." : "No change of a board to take back.", null, null);
+                .notice(
+                        boards.undo() ? say("board-area.taken-back", what) : say("board-area.no-change-of-a-board"),
+                        null,
+                        null);
     }
 
     private void useForNewScenes() {
         Board b = boards.current();
         b.starts(ground).forEach((view, start) -> b.named(view).startAs(start));
-        ground.changes().notice("In scenes that are new to it, this board starts like this.", null, null);
+        ground.changes().notice(say("board-area.in-scenes-that-are-new"), null, null);
         boards.changed();
     }
 
@@ -184,11 +191,11 @@ public final class BoardArea {
 
     private void copy(Board of, String name) {
         if (boards.list().size() >= Tabs.MOST) {
-            ground.changes().notice("There are " + Tabs.MOST + " boards already; delete one first.", null, null);
+            ground.changes().notice(say("board-area.there-are-boards-already-delete", Tabs.MOST), null, null);
             return;
         }
         boards.settle();
-        boards.before("Add " + name);
+        boards.before(say("board-area.add", name));
         boards.add(of.copy(ground, boards.freeId(), name));
     }
 
@@ -196,18 +203,18 @@ public final class BoardArea {
         int at = boards.list().indexOf(b);
         int to = c.place("left", "right", at);
         if (to != at && to >= 0 && to < boards.list().size()) {
-            boards.before("Move " + b.name);
+            boards.before(say("board-area.move", b.name));
             boards.move(b, to);
         }
     }
 
     private void delete(Board b) {
         if (boards.list().size() == 1) {
-            ground.changes().notice("The last board stays.", null, null);
+            ground.changes().notice(say("board-area.the-last-board-stays"), null, null);
             return;
         }
-        boards.before("Delete " + b.name);
+        boards.before(say("board-area.delete", b.name));
         boards.remove(b);
-        ground.changes().notice(b.name + " is deleted.", "Bring it back", "board.undo");
+        ground.changes().notice(say("board-area.is-deleted", b.name), say("board-area.bring-it-back"), "board.undo");
     }
 }

@@ -3,6 +3,7 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Arrays;
 import java.util.List;
@@ -40,22 +41,22 @@ final class CameraArea {
     }
 
     private static void declare(Declare<CameraArea> d) {
-        d.group("Cameras");
-        d.action("camera.look-through", "Look through a camera, and back")
+        d.group(say("group.cameras"));
+        d.action("camera.look-through")
                 .text("camera")
-                .key("camera", "KeyC", 0, "look through the camera")
-                .told((a, c) -> a.back(c.view()) ? "back from the camera" : null)
+                .key("camera", "KeyC", 0, say("hint.look-through-the-camera"))
+                .told((a, c) -> a.back(c.view()) ? say("camera-area.back-from-the-camera") : null)
                 .does(CameraArea::through);
-        d.action("camera.leave", "Leave the camera").does((a, c) -> Cameras.leave(a.ground, c.view()));
-        d.action("camera.drive", "Drive the camera, or guard it")
+        d.action("camera.leave").does((a, c) -> Cameras.leave(a.ground, c.view()));
+        d.action("camera.drive")
                 .truth("on")
-                .key("drive", "KeyC", SHIFT, "drive the camera")
-                .told((a, c) -> c.view().driven ? "guard the camera" : null)
+                .key("drive", "KeyC", SHIFT, say("hint.drive-the-camera"))
+                .told((a, c) -> c.view().driven ? say("camera-area.guard-the-camera") : null)
                 .does(CameraArea::drive);
-        d.action("camera.from-view", "Make a camera from this view")
-                .key("camera-from-view", "KeyC", ALT, "camera from this view")
+        d.action("camera.from-view")
+                .key("camera-from-view", "KeyC", ALT, say("hint.camera-from-this-view"))
                 .does((a, c) -> a.fromView(c.view()));
-        d.action("camera.set", "Give a camera typed numbers")
+        d.action("camera.set")
                 .text("camera")
                 .typed(
                         "focalLength",
@@ -72,14 +73,15 @@ final class CameraArea {
                 .choice("gateFit", GATE_FITS)
                 .truth("perspective")
                 .does(CameraArea::set);
-        d.action("camera.focus-here", "Focus the camera on what is under the pointer")
-                .key("camera-focus", "KeyC", CTRL | ALT, "focus the camera here")
-                .does((a, c) -> a.here(c, "Focus", (change, p, pose) -> change.focused(pose.depth(p))));
-        d.action("camera.aim-here", "Aim the camera at what is under the pointer")
-                .key("camera-aim", "KeyC", CTRL | ALT | SHIFT, "aim the camera here")
-                .does((a, c) -> a.here(c, "Aim", (change, p, pose) -> change.aimed(p)));
-        d.action("camera.select", "Select the camera one looks through")
-                .key("select-camera", "KeyC", ALT | SHIFT, "select the camera")
+        d.action("camera.focus-here")
+                .key("camera-focus", "KeyC", CTRL | ALT, say("hint.focus-the-camera-here"))
+                .does((a, c) ->
+                        a.here(c, say("camera-area.focus"), (change, p, pose) -> change.focused(pose.depth(p))));
+        d.action("camera.aim-here")
+                .key("camera-aim", "KeyC", CTRL | ALT | SHIFT, say("hint.aim-the-camera-here"))
+                .does((a, c) -> a.here(c, say("camera-area.aim"), (change, p, pose) -> change.aimed(p)));
+        d.action("camera.select")
+                .key("select-camera", "KeyC", ALT | SHIFT, say("hint.select-the-camera"))
                 .does((a, c) -> a.select(c.view()));
     }
 
@@ -100,12 +102,12 @@ final class CameraArea {
             ground.changes()
                     .notice(
                             v,
-                            "This scene has no camera yet.",
-                            "Make one from this view",
+                            say("camera-area.this-scene-has-no-camera"),
+                            say("camera-area.make-one-from-this-view"),
                             "camera.from-view",
                             Map.of());
         } else if (!Cameras.through(ground, v, camera)) {
-            ground.changes().notice("This scene has no such camera.", null, null);
+            ground.changes().notice(say("camera-area.this-scene-has-no-such"), null, null);
         }
     }
 
@@ -131,15 +133,15 @@ final class CameraArea {
         SceneEdits.Added a =
                 SceneEdits.add(ground.scene(), lens, Mat4.trs(p.eye(), p.orientation(), new Vec3(1, 1, 1)));
         int node = a.nodes().get(0);
-        subject.editing().apply("Add " + a.scene().node(node).name(), a.scene());
+        subject.editing().apply(say("camera-area.add", a.scene().node(node).name()), a.scene());
         subject.selection().only(a.nodes());
         subject.changed();
         Cameras.made(ground, v, ground.scene().node(node).id());
         ground.changes()
                 .notice(
                         v,
-                        ground.nameOf(node) + " stands where this viewport looks from. It is guarded.",
-                        "Drive it",
+                        say("camera-area.stands-where-this-viewport-looks", ground.nameOf(node)),
+                        say("camera-area.drive-it"),
                         "camera.drive",
                         Map.of("on", true));
     }
@@ -148,13 +150,15 @@ final class CameraArea {
         String id = c.text("camera");
         int node = id.isEmpty() ? subject.camera(c.view()) : ground.scene().indexOf(id);
         if (node < 0 || ground.scene().node(node).camera() == null) {
-            ground.changes().notice("Select a camera, or look through one, to give it numbers.", null, null);
+            ground.changes().notice(say("camera-area.select-a-camera-or-look"), null, null);
         } else if (ground.scene().locked(node)) {
-            ground.changes()
-                    .notice(ground.nameOf(node) + " is locked. Unlock it in the Scene drawer first.", null, null);
+            ground.changes().notice(say("camera-area.is-locked-unlock-it-in", ground.nameOf(node)), null, null);
         } else {
             subject.driving().settle();
-            subject.editing().apply("Set " + ground.nameOf(node), CameraNumbers.with(ground, c.view(), node, c.args()));
+            subject.editing()
+                    .apply(
+                            say("camera-area.set", ground.nameOf(node)),
+                            CameraNumbers.with(ground, c.view(), node, c.args()));
         }
     }
 
@@ -167,18 +171,18 @@ final class CameraArea {
         ViewState v = c.view();
         int node = subject.camera(v);
         if (node < 0) {
-            ground.changes().notice("Select a camera, or look through one, to point it at something.", null, null);
+            ground.changes().notice(say("camera-area.select-a-camera-or-look-2"), null, null);
             return;
         }
         String name = ground.nameOf(node);
         Hit hit = subject.picks().pick(v, c.xOrMiddle(), c.yOrMiddle());
         Pose p = CameraNumbers.aimed(ground, v, node);
         if (ground.scene().locked(node)) {
-            ground.changes().notice(name + " is locked. Unlock it in the Scene drawer first.", null, null);
+            ground.changes().notice(say("camera-area.is-locked-unlock-it-in", name), null, null);
         } else if (hit == null || hit.point().distance(p.eye()) == 0) {
-            ground.changes().notice("There is nothing under the pointer to point " + name + " at.", null, null);
-        } else if (deed.equals("Focus") && p.depth(hit.point()) <= 0) {
-            ground.changes().notice("That lies behind " + name + ", which cannot focus on it.", null, null);
+            ground.changes().notice(say("camera-area.there-is-nothing-under-the", name), null, null);
+        } else if (deed.equals(say("camera-area.focus")) && p.depth(hit.point()) <= 0) {
+            ground.changes().notice(say("camera-area.that-lies-behind-which-cannot", name), null, null);
         } else {
             subject.driving().settle();
             subject.editing()
@@ -189,7 +193,7 @@ final class CameraArea {
     private void select(ViewState v) {
         int node = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
         if (node < 0) {
-            ground.changes().notice("This viewport looks through no camera.", null, null);
+            ground.changes().notice(say("camera-area.this-viewport-looks-through-no"), null, null);
             return;
         }
         subject.selection().only(List.of(node));

@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.scene.Scene;
@@ -24,7 +26,7 @@ final class Chosen {
     }
 
     String names(List<Integer> nodes) {
-        return nodes.size() == 1 ? ground.nameOf(nodes.get(0)) : nodes.size() + " objects";
+        return nodes.size() == 1 ? ground.nameOf(nodes.get(0)) : say("chosen.objects", nodes.size());
     }
 
     /** Whether there is something to act on; if not, the user is told what to do. */

@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.keymap.Command.Sort;
@@ -19,32 +21,32 @@ final class Declare<A> {
     }
 
     /** Done at once. */
-    Entry<A> action(String id, String words) {
-        return add(id, words, Sort.ACTION);
+    Entry<A> action(String id) {
+        return add(id, Sort.ACTION);
     }
 
     /** Follows the pointer. */
-    Entry<A> motion(String id, String words) {
-        return add(id, words, Sort.MOTION);
+    Entry<A> motion(String id) {
+        return add(id, Sort.MOTION);
     }
 
     /** Comes in steps of any size. */
-    Entry<A> steps(String id, String words) {
-        return add(id, words, Sort.STEPS);
+    Entry<A> steps(String id) {
+        return add(id, Sort.STEPS);
     }
 
     /** Lasts as long as a key is down. */
-    Entry<A> held(String id, String words) {
-        return add(id, words, Sort.HELD);
+    Entry<A> held(String id) {
+        return add(id, Sort.HELD);
     }
 
     /** Goes on as long as an axis is out of its middle. */
-    Entry<A> axis(String id, String words) {
-        return add(id, words, Sort.AXIS);
+    Entry<A> axis(String id) {
+        return add(id, Sort.AXIS);
     }
 
-    private Entry<A> add(String id, String words, Sort sort) {
-        Entry<A> e = new Entry<>(id, words, group, sort);
+    private Entry<A> add(String id, Sort sort) {
+        Entry<A> e = new Entry<>(id, say("command." + id), group, sort);
         entries.add(e);
         return e;
     }

@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -37,44 +38,41 @@ final class DisplayArea {
     }
 
     private static void declare(Declare<DisplayArea> d) {
-        d.group("Display");
+        d.group(say("group.display"));
         List<String> looks =
                 new ArrayList<>(UsualLooks.ALL.stream().map(Look::id).toList());
         looks.add(OwnLooks.PREFIX);
-        Entry<DisplayArea> set = d.action(SET, "Choose a look").needs("look", looks);
+        Entry<DisplayArea> set = d.action(SET).needs("look", looks);
         for (Look l : UsualLooks.ALL) {
             if (l.digit() > 0) {
                 set.key("display-" + l.id(), "Digit" + l.digit(), 0, Map.of("look", l.id()), l.label());
             }
         }
         set.does((a, c) -> a.choose(c.view(), c.text("look")));
-        d.action("display.swap", "Swap the last two looks")
-                .key("display-swap", "Digit0", 0, "swap the last two looks")
+        d.action("display.swap")
+                .key("display-swap", "Digit0", 0, say("hint.swap-the-last-two-looks"))
                 .does((a, c) -> a.show(c.view(), c.view().otherLook));
-        d.action("display.everywhere", "Draw all viewports of the board like this one")
-                .does((a, c) -> a.everywhere(c.view().look));
-        Entry<DisplayArea> light = d.action("display.light", "Choose what lights a viewport")
+        d.action("display.everywhere").does((a, c) -> a.everywhere(c.view().look));
+        Entry<DisplayArea> light = d.action("display.light")
                 .needs(
                         "light",
                         Arrays.stream(Look.Light.values()).map(Look.Light::id).toList());
         light.does((a, c) -> a.light(c.view(), Look.Light.named(c.text("light"))));
-        d.action("display.exposure", "Make a lit viewport brighter or darker")
+        d.action("display.exposure")
                 .needs("to", "brighter", "darker", "usual")
                 .does((a, c) -> a.expose(c.view(), c.text("to")));
-        Entry<DisplayArea> porthole = d.held("display.porthole", "Open a Porthole: the other look about the pointer")
-                .on("porthole", Trigger.key("Backquote"), 0, STAGE, "Porthole");
+        Entry<DisplayArea> porthole =
+                d.held("display.porthole").on("porthole", Trigger.key("Backquote"), 0, STAGE, say("hint.porthole"));
         porthole.lasts((a, c, down, tap) -> a.porthole(c, down, tap));
         porthole.does((a, c) -> a.keepPorthole(c));
-        d.action("display.porthole-keep", "Leave the Porthole open, or close it")
-                .on("porthole-keep", Trigger.key("Backquote"), SHIFT, STAGE, "leave the Porthole open")
+        d.action("display.porthole-keep")
+                .on("porthole-keep", Trigger.key("Backquote"), SHIFT, STAGE, say("hint.leave-the-porthole-open"))
                 .does((a, c) -> a.keepPorthole(c));
-        d.action("display.porthole-size", "Make the Porthole larger or smaller")
+        d.action("display.porthole-size")
                 .needs("to", "larger", "smaller")
                 .does((a, c) -> a.ground.porthole().grow(c.text("to").equals("larger") ? 1 : -1));
-        d.action("display.background", "Choose what lies behind everything")
-                .text("to")
-                .does((a, c) -> a.background(c.view(), c.text("to")));
-        d.action("display.overlay", "Show or hide an overlay")
+        d.action("display.background").text("to").does((a, c) -> a.background(c.view(), c.text("to")));
+        d.action("display.overlay")
                 .needs(
                         "overlay",
                         Arrays.stream(Overlay.values()).map(Overlay::id).toList())
@@ -87,7 +85,10 @@ final class DisplayArea {
             show(v, l);
         } else if (!v.look.id().equals(id)) {
             ground.changes()
-                    .notice("No look of yours is called “" + id.substring(OwnLooks.PREFIX.length()) + "”.", null, null);
+                    .notice(
+                            say("display-area.no-look-of-yours-is", id.substring(OwnLooks.PREFIX.length())),
+                            null,
+                            null);
         }
     }
 
@@ -122,7 +123,7 @@ final class DisplayArea {
     private void background(ViewState v, String to) {
         Background b = Background.of(to);
         if (b == null) {
-            ground.changes().notice("A background is gradient, plain, chalk, or a colour such as #336699.", null, null);
+            ground.changes().notice(say("display-area.a-background-is-gradient-plain"), null, null);
             return;
         }
         v.onto(b);
@@ -140,11 +141,7 @@ final class DisplayArea {
 
     private void expose(ViewState v, String to) {
         if (!v.look.lit()) {
-            ground.changes()
-                    .notice(
-                            v.look.label() + " has a brightness of its own. Scene light can be made brighter.",
-                            null,
-                            null);
+            ground.changes().notice(say("display-area.has-a-brightness-of-its", v.look.label()), null, null);
             return;
         }
         v.brighter(to.equals("usual") ? 0 : v.stops + (to.equals("brighter") ? STOP : -STOP));
@@ -153,8 +150,7 @@ final class DisplayArea {
 
     private void tellWhereThereAreNoLights(ViewState v) {
         if (v.look.lit() && v.light().own() && !Lighting.any(ground.scene())) {
-            ground.changes()
-                    .notice("No light of this scene is shown: a light at the eye stands in for them.", null, null);
+            ground.changes().notice(say("display-area.no-light-of-this-scene"), null, null);
         }
     }
 

@@ -3,6 +3,7 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Context.APPLICATION;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -45,42 +46,32 @@ final class EditArea {
     }
 
     private static void declare(Declare<EditArea> d) {
-        d.group("Change the scene");
-        d.action("edit.place", "Put the object at typed coordinates")
-                .typed("x", "y", "z")
-                .does(selected((a, c) -> a.typed.place(c.args(), a.last())));
-        d.action("edit.turn", "Turn the object to typed angles")
-                .typed("x", "y", "z")
-                .does(selected((a, c) -> a.typed.turn(c.args(), a.last())));
-        d.action("edit.scale", "Scale the object by typed factors")
-                .typed("x", "y", "z")
-                .does(selected((a, c) -> a.typed.scale(c.args(), a.last())));
-        d.action("edit.step", "Move, rotate or scale by a typed amount")
+        d.group(say("group.change-the-scene"));
+        d.action("edit.place").typed("x", "y", "z").does(selected((a, c) -> a.typed.place(c.args(), a.last())));
+        d.action("edit.turn").typed("x", "y", "z").does(selected((a, c) -> a.typed.turn(c.args(), a.last())));
+        d.action("edit.scale").typed("x", "y", "z").does(selected((a, c) -> a.typed.scale(c.args(), a.last())));
+        d.action("edit.step")
                 .needs("what", "move", "rotate", "scale")
                 .choice("axis", "x", "y", "z")
                 .typed("by")
                 .does(selected(EditArea::step));
-        d.action("edit.shape", "Change the numbers of a solid")
-                .typed(parameters())
-                .does(selected(EditArea::shape));
+        d.action("edit.shape").typed(parameters()).does(selected(EditArea::shape));
         back(d);
     }
 
     private static void back(Declare<EditArea> d) {
-        d.action("edit.go", "Go to a step of the history").whole("to").does((a, c) -> a.subject
+        d.action("edit.go").whole("to").does((a, c) -> a.subject
                 .editing()
                 .go(c.whole("to", a.subject.editing().history().done())));
-        d.action("edit.sweep", "Take several changes as one step")
-                .truth("on")
-                .does((a, c) -> a.subject.editing().sweep(c.truth("on", false)));
-        d.action("edit.undo", "Undo")
+        d.action("edit.sweep").truth("on").does((a, c) -> a.subject.editing().sweep(c.truth("on", false)));
+        d.action("edit.undo")
                 .rank(LATE)
-                .on("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, "undo")
+                .on("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, say("hint.undo"))
                 .does((a, c) -> a.subject.editing().undo());
-        d.action("edit.redo", "Redo")
+        d.action("edit.redo")
                 .rank(LATE)
-                .on("redo", Trigger.key("KeyZ"), CTRL | SHIFT, APPLICATION, "redo")
-                .on("redo-y", Trigger.key("KeyY"), CTRL, APPLICATION, "redo")
+                .on("redo", Trigger.key("KeyZ"), CTRL | SHIFT, APPLICATION, say("hint.redo"))
+                .on("redo-y", Trigger.key("KeyY"), CTRL, APPLICATION, say("hint.redo"))
                 .does((a, c) -> a.subject.editing().redo());
     }
 
@@ -124,13 +115,16 @@ final class EditArea {
                 try {
                     p.check(to);
                 } catch (IllegalArgumentException e) {
-                    ground.changes().notice(e.getMessage() + "; the old number stays.", null, null);
+                    ground.changes().notice(say("edit-area.the-old-number-stays", e.getMessage()), null, null);
                     return;
                 }
                 numbers.put(p.id(), to);
             }
         }
-        subject.editing().apply("Change " + ground.nameOf(last()), SceneEdits.reshape(s, last(), shape.with(numbers)));
+        subject.editing()
+                .apply(
+                        say("edit-area.change", ground.nameOf(last())),
+                        SceneEdits.reshape(s, last(), shape.with(numbers)));
     }
 
     /** Moves, turns or scales everything selected by a typed amount along the tool's axes, without dragging. */
@@ -144,13 +138,13 @@ final class EditArea {
             case "move" ->
                 subject.editing()
                         .apply(
-                                "Move " + names,
+                                say("edit-area.move", names),
                                 new Operation.Move(
                                         roots, way.times(ground.typed().length(by, 0))));
             case "rotate" ->
                 subject.editing()
                         .apply(
-                                "Rotate " + names,
+                                say("edit-area.rotate", names),
                                 new Operation.Turn(
                                         roots,
                                         tools.about(),
@@ -159,7 +153,7 @@ final class EditArea {
                 double k = typed.factor(by, 1);
                 subject.editing()
                         .apply(
-                                "Scale " + names,
+                                say("edit-area.scale", names),
                                 new Operation.Scale(
                                         roots,
                                         tools.about(),

@@ -3,6 +3,7 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
@@ -44,15 +45,15 @@ final class FrameArea {
     }
 
     private static void declare(Declare<FrameArea> d) {
-        d.group("Frame");
-        d.action("view.frame-selection", "Frame the selection, again for wider")
+        d.group(say("group.frame"));
+        d.action("view.frame-selection")
                 .essential()
                 .rank(FIRST)
-                .trail("frame")
+                .trail(say("trail.frame"))
                 .truth("all")
-                .key("frame", "KeyF", 0, "frame the selection")
-                .on("pad-frame", Trigger.gamepad("right-bottom"), 0, STAGE, "frame the selection")
-                .on("m3d-frame", Trigger.mouse3d(1), 0, STAGE, "frame the selection")
+                .key("frame", "KeyF", 0, say("hint.frame-the-selection"))
+                .on("pad-frame", Trigger.gamepad("right-bottom"), 0, STAGE, say("hint.frame-the-selection"))
+                .on("m3d-frame", Trigger.mouse3d(1), 0, STAGE, say("hint.frame-the-selection"))
                 .only(
                         TAPS,
                         "frame-double",
@@ -60,20 +61,22 @@ final class FrameArea {
                         0,
                         STAGE,
                         Map.of(),
-                        "frame the selection")
-                .key("frame-everywhere", "KeyF", ALT, Map.of("all", true), "frame in all viewports")
-                .told((a, c) -> a.subject.selection().isEmpty() ? "frame all" : "frame " + a.subject.names())
+                        say("hint.frame-the-selection"))
+                .key("frame-everywhere", "KeyF", ALT, Map.of("all", true), say("hint.frame-in-all-viewports"))
+                .told((a, c) -> a.subject.selection().isEmpty()
+                        ? say("frame-area.frame-all")
+                        : say("frame-area.frame", a.subject.names()))
                 .does((a, c) -> a.each(c, a::frame));
-        d.action("view.frame-all", "Frame all")
-                .trail("frame all")
+        d.action("view.frame-all")
+                .trail(say("trail.frame-all"))
                 .truth("all")
-                .key("frame-all", "KeyF", SHIFT, "frame all")
-                .on("pad-frame-all", Trigger.gamepad("right-left"), 0, STAGE, "frame all")
-                .on("m3d-frame-all", Trigger.mouse3d(2), 0, STAGE, "frame all")
-                .on("touch-tap-three", Trigger.tap(3), 0, STAGE, "frame all")
+                .key("frame-all", "KeyF", SHIFT, say("hint.frame-all"))
+                .on("pad-frame-all", Trigger.gamepad("right-left"), 0, STAGE, say("hint.frame-all"))
+                .on("m3d-frame-all", Trigger.mouse3d(2), 0, STAGE, say("hint.frame-all"))
+                .on("touch-tap-three", Trigger.tap(3), 0, STAGE, say("hint.frame-all"))
                 .does((a, c) -> a.each(c, a::frameAll));
-        d.action("view.frame-everything", "Frame all, far objects too")
-                .trail("frame everything")
+        d.action("view.frame-everything")
+                .trail(say("trail.frame-everything"))
                 .does((a, c) -> a.going.fresh(
                         c.view(),
                         Frames.everything(
@@ -81,9 +84,9 @@ final class FrameArea {
                                 c.view().destination(),
                                 c.view().aspect()),
                         ViewArea.deed(c)));
-        d.action("view.aim", "Aim at the selection without moving")
-                .trail("aim")
-                .key("aim", "KeyN", SHIFT, "aim at the selection")
+        d.action("view.aim")
+                .trail(say("trail.aim"))
+                .key("aim", "KeyN", SHIFT, say("hint.aim-at-the-selection"))
                 .does(FrameArea::aim);
     }
 
@@ -99,7 +102,7 @@ final class FrameArea {
     /** Turns the camera on the spot, or slides a flat view, until the selection is in the middle. */
     private void aim(Call c) {
         if (subject.selection().isEmpty()) {
-            ground.changes().notice("Select something to aim at.", null, null);
+            ground.changes().notice(say("frame-area.select-something-to-aim-at"), null, null);
             return;
         }
         Vec3 middle = subject.components().isEmpty()
@@ -130,7 +133,7 @@ final class FrameArea {
         }
         Pose fit = Frames.fit(scene, nodes, v.destination(), v.aspect());
         if (fit == null) {
-            ground.changes().notice("There is nothing to see in the selection.", null, null);
+            ground.changes().notice(say("frame-area.there-is-nothing-to-see"), null, null);
             return;
         }
         going.fresh(v, fit, deed);
@@ -155,13 +158,14 @@ final class FrameArea {
             return;
         }
         if (going.fresh(v, whole.pose(), deed) && !whole.left().isEmpty()) {
-            ground.changes().notice(v, leftOut(whole), "Take them in", "view.frame-everything", Map.of());
+            ground.changes()
+                    .notice(v, leftOut(whole), say("frame-area.take-them-in"), "view.frame-everything", Map.of());
         }
     }
 
     private String leftOut(Frames.Whole whole) {
         Vec3 middle = whole.pose().focusPoint();
-        StringBuilder s = new StringBuilder("Left out as too far away: ");
+        StringBuilder s = new StringBuilder();
         for (int i = 0; i < Math.min(3, whole.left().size()); i++) {
             int n = whole.left().get(i);
             s.append(i == 0 ? "" : ", ")
@@ -170,9 +174,7 @@ final class FrameArea {
                     .append(Lengths.words(ground.scene().bounds(n).center().distance(middle)))
                     .append(')');
         }
-        if (whole.left().size() > 3) {
-            s.append(" and ").append(whole.left().size() - 3).append(" more");
-        }
-        return s.append('.').toString();
+        int more = whole.left().size() - 3;
+        return more > 0 ? say("frame-area.left-out-and-more", s, more) : say("frame-area.left-out", s);
     }
 }

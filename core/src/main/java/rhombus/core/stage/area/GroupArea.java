@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import rhombus.core.edit.SceneEdits;
@@ -24,16 +25,16 @@ final class GroupArea {
     }
 
     private static void declare(Declare<GroupArea> d) {
-        d.group("Objects");
-        d.action("object.group", "Group")
+        d.group(say("group.objects"));
+        d.action("object.group")
                 .texts("objects")
-                .key("group", "KeyJ", SHIFT, "group")
+                .key("group", "KeyJ", SHIFT, say("hint.group"))
                 .does(GroupArea::group);
-        d.action("object.ungroup", "Ungroup")
+        d.action("object.ungroup")
                 .texts("objects")
-                .key("ungroup", "KeyJ", ALT, "ungroup")
+                .key("ungroup", "KeyJ", ALT, say("hint.ungroup"))
                 .does(GroupArea::ungroup);
-        d.action("object.regroup", "Put below another group")
+        d.action("object.regroup")
                 .texts("objects")
                 .text("parent")
                 .does((a, c) -> a.regroup(a.chosen.targets(c), c.text("parent")));
@@ -41,8 +42,10 @@ final class GroupArea {
 
     private void group(Call c) {
         List<Integer> nodes = chosen.targets(c);
-        if (chosen.some(nodes, "Select what the group shall hold.")) {
-            chosen.added("Group " + chosen.names(nodes), SceneEdits.group(ground.scene(), nodes, "Group"));
+        if (chosen.some(nodes, say("group-area.select-what-the-group-shall"))) {
+            chosen.added(
+                    say("group-area.group", chosen.names(nodes)),
+                    SceneEdits.group(ground.scene(), nodes, say("group.group")));
         }
     }
 
@@ -52,8 +55,8 @@ final class GroupArea {
         List<Integer> groups = nodes.stream()
                 .filter(n -> !s.children(n).isEmpty() && s.node(n).meshes().isEmpty())
                 .toList();
-        if (chosen.some(groups, "Select a group to take it apart.")) {
-            chosen.added("Ungroup " + chosen.names(nodes), SceneEdits.ungroup(s, groups));
+        if (chosen.some(groups, say("group-area.select-a-group-to-take"))) {
+            chosen.added(say("group-area.ungroup", chosen.names(nodes)), SceneEdits.ungroup(s, groups));
         }
     }
 
@@ -61,7 +64,7 @@ final class GroupArea {
         int parent = ground.scene().indexOf(to);
         try {
             chosen.change(
-                    "Regroup " + chosen.names(nodes),
+                    say("group-area.regroup", chosen.names(nodes)),
                     SceneEdits.regroup(ground.scene(), nodes, to.isEmpty() ? -1 : parent),
                     null);
         } catch (IllegalArgumentException e) {

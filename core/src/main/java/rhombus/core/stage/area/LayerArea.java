@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -29,18 +31,18 @@ final class LayerArea {
     }
 
     private static void declare(Declare<LayerArea> d) {
-        d.group("Layers");
-        d.action("layer.add", "Add a layer of the selection").text("name").does(LayerArea::add);
-        of(d, "layer.rename", "Rename a layer").text("name").does(LayerArea::rename);
-        of(d, "layer.delete", "Delete a layer").does(LayerArea::delete);
-        of(d, "layer.visible", "Switch a layer on or off").truth("on").does(LayerArea::visible);
-        of(d, "layer.pickable", "Lock or unlock a layer").truth("on").does(LayerArea::pickable);
-        of(d, "layer.assign", "Put the selection on a layer").texts("objects").does(LayerArea::assign);
-        of(d, "layer.select", "Select what lies on a layer").does(LayerArea::select);
+        d.group(say("group.layers"));
+        d.action("layer.add").text("name").does(LayerArea::add);
+        of(d, "layer.rename").text("name").does(LayerArea::rename);
+        of(d, "layer.delete").does(LayerArea::delete);
+        of(d, "layer.visible").truth("on").does(LayerArea::visible);
+        of(d, "layer.pickable").truth("on").does(LayerArea::pickable);
+        of(d, "layer.assign").texts("objects").does(LayerArea::assign);
+        of(d, "layer.select").does(LayerArea::select);
     }
 
-    private static Entry<LayerArea> of(Declare<LayerArea> d, String id, String words) {
-        return d.action(id, words).text("layer");
+    private static Entry<LayerArea> of(Declare<LayerArea> d, String id) {
+        return d.action(id).text("layer");
     }
 
     // ---- done ------------------------------------------------------------------------------------------------------
@@ -57,26 +59,30 @@ final class LayerArea {
     private void rename(Call c) {
         String to = Chosen.clean(c.text("name"));
         if (!to.isEmpty()) {
-            change("Rename layer to " + to, c, x -> x.withName(to));
+            change(say("layer-area.rename-layer-to", to), c, x -> x.withName(to));
         }
     }
 
     private void delete(Call c) {
         if (layer(c) != null) {
             String name = name(c);
-            change("Delete " + name, c, x -> null);
-            ground.changes().notice(Words.capital(name) + " is gone; what was on it stays.", "Undo", "edit.undo");
+            change(say("layer-area.delete", name), c, x -> null);
+            ground.changes()
+                    .notice(
+                            say("layer-area.is-gone-what-was-on", Words.capital(name)),
+                            say("layer-area.undo"),
+                            "edit.undo");
         }
     }
 
     private void visible(Call c) {
         boolean on = c.truth("on", true);
-        change((on ? "Show " : "Hide ") + name(c), c, x -> x.withVisible(on));
+        change(say(on ? "layer-area.show" : "layer-area.hide", name(c)), c, x -> x.withVisible(on));
     }
 
     private void pickable(Call c) {
         boolean on = c.truth("on", true);
-        change((on ? "Unlock " : "Lock ") + name(c), c, x -> x.withLocked(!on));
+        change(say(on ? "layer-area.unlock" : "layer-area.lock", name(c)), c, x -> x.withLocked(!on));
     }
 
     private void change(String name, Call c, UnaryOperator<Layer> how) {
@@ -86,9 +92,11 @@ final class LayerArea {
     private void assign(Call c) {
         Layer l = layer(c);
         List<Integer> nodes = chosen.targets(c);
-        if (chosen.some(nodes, "Select what shall lie on the layer.")) {
+        if (chosen.some(nodes, say("layer-area.select-what-shall-lie-on"))) {
             apply(
-                    "Put " + chosen.names(nodes) + (l == null ? " on no layer" : " on " + l.name()),
+                    l == null
+                            ? say("layer-area.put-on-none", chosen.names(nodes))
+                            : say("layer-area.put", chosen.names(nodes), l.name()),
                     SceneEdits.each(ground.scene(), nodes, n -> n.withLayer(l == null ? null : l.id())));
         }
     }
@@ -113,12 +121,12 @@ final class LayerArea {
         Scene next = SceneEdits.addLayer(s, name);
         String id = next.layers().get(next.layers().size() - 1).id();
         List<Integer> nodes = subject.selection().nodes();
-        apply("Add " + called(name), SceneEdits.each(next, nodes, n -> n.withLayer(id)));
+        apply(say("layer-area.add", called(name)), SceneEdits.each(next, nodes, n -> n.withLayer(id)));
         ground.changes()
                 .notice(
                         nodes.isEmpty()
-                                ? Words.capital(called(name)) + " is empty: select objects and put them on it."
-                                : Words.capital(called(name)) + " holds " + chosen.names(nodes) + ".",
+                                ? say("layer-area.is-empty-select-objects-and", Words.capital(called(name)))
+                                : say("layer-area.holds", Words.capital(called(name)), chosen.names(nodes)),
                         null,
                         null);
     }
@@ -126,10 +134,10 @@ final class LayerArea {
     /** The first of "Layer 1", "Layer 2" and so on that no layer is called. */
     private static String free(Scene s) {
         int n = s.layers().size() + 1;
-        while (has(s, "Layer " + n)) {
+        while (has(s, say("layer-area.layer", n))) {
             n++;
         }
-        return "Layer " + n;
+        return say("layer-area.layer", n);
     }
 
     private static boolean has(Scene s, String name) {
@@ -138,7 +146,7 @@ final class LayerArea {
 
     /** A layer within a sentence: one that is called a layer is not called so twice. */
     private static String called(String name) {
-        return name.toLowerCase().startsWith("layer") ? name : "layer " + name;
+        return name.toLowerCase().startsWith("layer") ? name : say("layer-area.layer-2", name);
     }
 
     private void apply(String name, Scene next) {

@@ -4,6 +4,7 @@ import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
@@ -39,66 +40,61 @@ final class LensArea {
     }
 
     private static void declare(Declare<LensArea> d) {
-        d.group("Lens and crop");
+        d.group(say("group.lens-and-crop"));
         lens(d);
         crop(d);
     }
 
     private void go(Call c, Pose to) {
-        going.to(c.view(), to, c.command().spoken().trail(c.to()));
+        going.to(c.view(), to, c.command().spoken().trail(say("to." + c.to())));
     }
 
     private static void lens(Declare<LensArea> d) {
-        Spoken zoom = new Spoken("zoom", "scale", "lens only", "", "");
-        d.motion("navigate.zoom", "Zoom the lens")
+        Spoken zoom = new Spoken(say("spoken.zoom"), say("spoken.scale"), say("spoken.lens-only"), "", "");
+        d.motion("navigate.zoom")
                 .spoken(zoom)
-                .on("zoom-hold", Trigger.hold("KeyL"), 0, STAGE, "zoom")
+                .on("zoom-hold", Trigger.hold("KeyL"), 0, STAGE, say("hint.zoom"))
                 .starts((a, g) -> LensMotion.zoom(a.ground, g));
-        d.steps("navigate.zoom-steps", "Zoom the lens by steps")
+        d.steps("navigate.zoom-steps")
                 .spoken(zoom)
-                .on("zoom-wheel", Trigger.wheel(), CTRL, STAGE, "zoom")
+                .on("zoom-wheel", Trigger.wheel(), CTRL, STAGE, say("hint.zoom"))
                 .steps((a, c, by) -> a.stepping.zoom(c.view(), by, zoom));
-        NavigateArea.step(d, "navigate.step-zoom", "Zoom the lens one step", "zoom", List.of(NavigateArea.IN_OUT))
-                .key("step-zoom-in", "Equal", SHIFT, Map.of("to", "in"), "zoom one step in")
-                .key("step-zoom-out", "Minus", SHIFT, Map.of("to", "out"), "zoom one step out")
+        NavigateArea.step(d, "navigate.step-zoom", "zoom", List.of(NavigateArea.IN_OUT))
+                .key("step-zoom-in", "Equal", SHIFT, Map.of("to", "in"), say("hint.zoom-one-step-in"))
+                .key("step-zoom-out", "Minus", SHIFT, Map.of("to", "out"), say("hint.zoom-one-step-out"))
                 .does((a, c) -> a.going.to(
                         c.view(),
                         Lens.zoom(c.view().destination(), Math.pow(2, c.inward() * ZOOM_STEP)),
-                        c.command().spoken().trail(c.to())));
-        d.motion("navigate.dolly-zoom", "Dolly-zoom: lens and distance together")
-                .called("dolly-zoom", "dolly-zoom", "subject keeps its size")
+                        c.command().spoken().trail(say("to." + c.to()))));
+        d.motion("navigate.dolly-zoom")
+                .called(say("spoken.dolly-zoom"), say("spoken.dolly-zoom"), say("spoken.subject-keeps-its-size"))
                 .traits(Trait.NEEDS_EYE)
-                .on("dolly-zoom-hold", Trigger.hold("KeyL"), SHIFT, STAGE, "dolly-zoom")
+                .on("dolly-zoom-hold", Trigger.hold("KeyL"), SHIFT, STAGE, say("hint.dolly-zoom"))
                 .starts((a, g) -> LensMotion.dollyZoom(a.ground, g));
-        NavigateArea.step(
-                        d,
-                        "navigate.step-dolly-zoom",
-                        "Dolly-zoom one step",
-                        "dolly-zoom",
-                        List.of(NavigateArea.IN_OUT))
-                .key("step-dolly-zoom-in", "Equal", ALT, Map.of("to", "in"), "dolly-zoom one step in")
-                .key("step-dolly-zoom-out", "Minus", ALT, Map.of("to", "out"), "dolly-zoom one step out")
+        NavigateArea.step(d, "navigate.step-dolly-zoom", "dolly-zoom", List.of(NavigateArea.IN_OUT))
+                .key("step-dolly-zoom-in", "Equal", ALT, Map.of("to", "in"), say("hint.dolly-zoom-one-step-in"))
+                .key("step-dolly-zoom-out", "Minus", ALT, Map.of("to", "out"), say("hint.dolly-zoom-one-step-out"))
                 .does(LensArea::dollyZoom);
     }
 
     private static void crop(Declare<LensArea> d) {
-        d.motion("navigate.crop", "Crop: pan the picture")
-                .called("crop", "crop", "picture only")
+        d.motion("navigate.crop")
+                .called(say("spoken.crop"), say("spoken.crop"), say("spoken.picture-only"))
                 .traits(Trait.KEEPS_CAMERA)
-                .on("crop-hold", Trigger.hold("Period"), 0, STAGE, "crop")
+                .on("crop-hold", Trigger.hold("Period"), 0, STAGE, say("hint.crop"))
                 .starts((a, g) -> CropMotion.start(a.ground, g));
-        d.steps("navigate.crop-steps", "Crop: zoom the picture")
-                .called("crop", "crop", "picture only")
+        d.steps("navigate.crop-steps")
+                .called(say("spoken.crop"), say("spoken.crop"), say("spoken.picture-only"))
                 .traits(Trait.KEEPS_CAMERA)
-                .on("crop-wheel", Trigger.wheel(), CTRL | SHIFT, STAGE, "crop")
+                .on("crop-wheel", Trigger.wheel(), CTRL | SHIFT, STAGE, say("hint.crop"))
                 .steps((a, c, by) -> a.stepping.crop(c.view(), c.x(), c.y(), by));
-        Entry<LensArea> step = d.action("navigate.step-crop", "Crop one step")
+        Entry<LensArea> step = d.action("navigate.step-crop")
                 .repeats()
                 .rank(NavigateArea.STEPS_LATER)
                 .choice("to", "left", "right", "up", "down", "in", "out");
-        NavigateArea.arrows(step, "step-crop", CTRL | SHIFT, "crop one step")
-                .key("step-crop-in", "BracketRight", 0, Map.of("to", "in"), "crop one step in")
-                .key("step-crop-out", "BracketLeft", 0, Map.of("to", "out"), "crop one step out")
+        NavigateArea.arrows(step, "step-crop", CTRL | SHIFT, say("hint.crop-one-step"))
+                .key("step-crop-in", "BracketRight", 0, Map.of("to", "in"), say("hint.crop-one-step-in"))
+                .key("step-crop-out", "BracketLeft", 0, Map.of("to", "out"), say("hint.crop-one-step-out"))
                 .does(LensArea::crop);
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Arrays;
 import rhombus.core.display.Look;
 import rhombus.core.display.LookPart;
@@ -29,20 +31,18 @@ final class LookArea {
     }
 
     private static void declare(Declare<LookArea> d) {
-        d.group("Display");
-        d.action("display.part", "Change a part of a viewport's look")
+        d.group(say("group.display"));
+        d.action("display.part")
                 .needs(
                         "part",
                         Arrays.stream(LookPart.values()).map(LookPart::id).toList())
                 .needs("to")
                 .does((a, c) -> a.change(c.view(), LookPart.named(c.text("part")), c.text("to")));
-        d.action("display.keep-look", "Keep a viewport's look under a name of your own")
+        d.action("display.keep-look")
                 .needs("name")
                 .does((a, c) -> a.keep(c.view(), c.text("name").strip()));
-        d.action("display.remove-look", "Remove a look of your own")
-                .needs("look")
-                .does((a, c) -> a.remove(c.text("look")));
-        d.action("display.look-digit", "Put a look on a digit, or on none")
+        d.action("display.remove-look").needs("look").does((a, c) -> a.remove(c.text("look")));
+        d.action("display.look-digit")
                 .needs("look")
                 .needs("digit", "none", "1", "2", "3", "4", "5", "6", "7", "8", "9")
                 .does((a, c) -> a.digit(c.text("look"), c.text("digit")));
@@ -73,9 +73,7 @@ final class LookArea {
         changed(v);
         ground.changes()
                 .notice(
-                        again
-                                ? "“" + name + "” is drawn so from now on, wherever it is in use."
-                                : "“" + name + "” is kept: it is in every scene's chooser.",
+                        again ? say("look-area.is-drawn-so-from-now", name) : say("look-area.is-kept-it-is-in", name),
                         null,
                         null);
     }
@@ -94,13 +92,13 @@ final class LookArea {
                 v.forget(gone);
             }
         }
-        ground.changes().notice("“" + gone.label() + "” is not kept any more.", null, null);
+        ground.changes().notice(say("look-area.is-not-kept-any-more", gone.label()), null, null);
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
     private void unknown(String id) {
         String name = id.startsWith(OwnLooks.PREFIX) ? id.substring(OwnLooks.PREFIX.length()) : id;
-        ground.changes().notice("No look is called “" + name + "” here.", null, null);
+        ground.changes().notice(say("look-area.no-look-is-called-here", name), null, null);
     }
 
     private void digit(String id, String digit) {

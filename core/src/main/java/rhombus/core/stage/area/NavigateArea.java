@@ -5,6 +5,7 @@ import static rhombus.core.keymap.Context.WALK;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
@@ -47,9 +48,12 @@ final class NavigateArea {
     /** Presets in which two fingers slide where others turn a wheel. */
     static final List<String> SLIDES = List.of(Presets.TRACKPAD);
 
-    static final Spoken PAN = new Spoken("pan", "pan", "camera slides: track, pedestal", "", "");
-    static final Spoken LOOK = new Spoken("look", "look", "camera turns: pan, tilt", "", "");
-    static final Spoken DOLLY = new Spoken("dolly", "scale", "camera moves", "", "");
+    static final Spoken PAN =
+            new Spoken(say("spoken.pan"), say("spoken.pan"), say("spoken.camera-slides-track-pedestal"), "", "");
+    static final Spoken LOOK =
+            new Spoken(say("spoken.look"), say("spoken.look"), say("spoken.camera-turns-pan-tilt"), "", "");
+    static final Spoken DOLLY =
+            new Spoken(say("spoken.dolly"), say("spoken.scale"), say("spoken.camera-moves"), "", "");
 
     private final Ground ground;
     private final Subject subject;
@@ -73,135 +77,159 @@ final class NavigateArea {
     }
 
     private static void declare(Declare<NavigateArea> d) {
-        d.group("Move the view");
+        d.group(say("group.move-the-view"));
         drags(d);
         moreDrags(d);
         steps(d);
     }
 
     private static void drags(Declare<NavigateArea> d) {
-        d.motion("navigate.orbit", "Orbit")
+        d.motion("navigate.orbit")
                 .essential()
-                .called("orbit")
+                .called(say("spoken.orbit"))
                 .traits(Trait.TURNS, Trait.SNAPS)
-                .only(MICE, "orbit-drag", Trigger.drag(Buttons.RIGHT), 0, STAGE, Map.of(), "orbit")
-                .only(HELD, "orbit-drag", Trigger.drag(Buttons.LEFT), ALT, STAGE, Map.of(), "orbit")
-                .only(Presets.TRACKPAD, "orbit-slide", Trigger.slide(), 0, STAGE, "orbit")
-                .on("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, "orbit")
-                .on("touch-one", Trigger.touch(1), 0, STAGE, "orbit")
-                .on("pen", Trigger.pen(), 0, STAGE, "orbit")
+                .only(MICE, "orbit-drag", Trigger.drag(Buttons.RIGHT), 0, STAGE, Map.of(), say("hint.orbit"))
+                .only(HELD, "orbit-drag", Trigger.drag(Buttons.LEFT), ALT, STAGE, Map.of(), say("hint.orbit"))
+                .only(Presets.TRACKPAD, "orbit-slide", Trigger.slide(), 0, STAGE, say("hint.orbit"))
+                .on("orbit-hold", Trigger.hold("KeyD"), 0, STAGE, say("hint.orbit"))
+                .on("touch-one", Trigger.touch(1), 0, STAGE, say("hint.orbit"))
+                .on("pen", Trigger.pen(), 0, STAGE, say("hint.orbit"))
                 .starts((a, g) -> OrbitMotion.start(a.ground, g));
-        d.motion("navigate.pan", "Pan")
+        d.motion("navigate.pan")
                 .essential()
                 .spoken(PAN)
                 .traits(Trait.PANS)
-                .only(MIDDLE, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, Map.of(), "pan")
-                .only(Presets.TWO_BUTTONS, "pan-drag", Trigger.both(Buttons.LEFT, Buttons.RIGHT), 0, STAGE, "pan")
-                .only(Presets.MODIFIER_DRAG, "pan-drag", Trigger.drag(Buttons.MIDDLE), ALT, STAGE, "pan")
-                .only(Presets.ONE_BUTTON, "pan-drag", Trigger.drag(Buttons.LEFT), CTRL | ALT, STAGE, "pan")
-                .only(Presets.TRACKPAD, "pan-slide", Trigger.slide(), ALT, STAGE, "pan")
-                .on("pen-barrel", Trigger.pen(Trigger.BARREL), 0, STAGE, "pan")
-                .on("pan-hold", Trigger.hold("KeyS"), 0, STAGE, "pan")
-                .on("touch-two", Trigger.touch(2), 0, STAGE, "pan")
+                .only(MIDDLE, "pan-drag", Trigger.drag(Buttons.MIDDLE), 0, STAGE, Map.of(), say("hint.pan"))
+                .only(
+                        Presets.TWO_BUTTONS,
+                        "pan-drag",
+                        Trigger.both(Buttons.LEFT, Buttons.RIGHT),
+                        0,
+                        STAGE,
+                        say("hint.pan"))
+                .only(Presets.MODIFIER_DRAG, "pan-drag", Trigger.drag(Buttons.MIDDLE), ALT, STAGE, say("hint.pan"))
+                .only(Presets.ONE_BUTTON, "pan-drag", Trigger.drag(Buttons.LEFT), CTRL | ALT, STAGE, say("hint.pan"))
+                .only(Presets.TRACKPAD, "pan-slide", Trigger.slide(), ALT, STAGE, say("hint.pan"))
+                .on("pen-barrel", Trigger.pen(Trigger.BARREL), 0, STAGE, say("hint.pan"))
+                .on("pan-hold", Trigger.hold("KeyS"), 0, STAGE, say("hint.pan"))
+                .on("touch-two", Trigger.touch(2), 0, STAGE, say("hint.pan"))
                 .starts((a, g) -> PanMotion.start(a.ground, a.subject, g));
-        d.motion("navigate.dolly", "Dolly by dragging")
+        d.motion("navigate.dolly")
                 .spoken(DOLLY)
-                .only(Presets.MODIFIER_DRAG, "dolly-drag", Trigger.drag(Buttons.RIGHT), ALT, STAGE, "dolly")
-                .only(Presets.TWO_BUTTONS, "dolly-drag", Trigger.drag(Buttons.RIGHT), CTRL, STAGE, "dolly")
-                .only(Presets.ONE_BUTTON, "dolly-drag", Trigger.drag(Buttons.LEFT), SHIFT | ALT, STAGE, "dolly")
-                .only(Presets.PEN, "pen-dolly", Trigger.pen(), CTRL, STAGE, "dolly")
-                .on("pen-eraser", Trigger.pen(Trigger.ERASER), 0, STAGE, "dolly")
-                .on("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, "dolly")
+                .only(Presets.MODIFIER_DRAG, "dolly-drag", Trigger.drag(Buttons.RIGHT), ALT, STAGE, say("hint.dolly"))
+                .only(Presets.TWO_BUTTONS, "dolly-drag", Trigger.drag(Buttons.RIGHT), CTRL, STAGE, say("hint.dolly"))
+                .only(
+                        Presets.ONE_BUTTON,
+                        "dolly-drag",
+                        Trigger.drag(Buttons.LEFT),
+                        SHIFT | ALT,
+                        STAGE,
+                        say("hint.dolly"))
+                .only(Presets.PEN, "pen-dolly", Trigger.pen(), CTRL, STAGE, say("hint.dolly"))
+                .on("pen-eraser", Trigger.pen(Trigger.ERASER), 0, STAGE, say("hint.dolly"))
+                .on("dolly-hold", Trigger.hold("KeyA"), 0, STAGE, say("hint.dolly"))
                 .starts((a, g) -> DollyMotion.start(a.ground, a.subject, g));
-        d.steps("navigate.dolly-steps", "Dolly to the point under the pointer")
+        d.steps("navigate.dolly-steps")
                 .essential()
                 .spoken(DOLLY)
                 .traits(Trait.DOLLIES)
-                .except(SLIDES, "dolly-wheel", Trigger.wheel(), 0, STAGE, "dolly")
-                .on("touch-pinch", Trigger.pinch(), 0, STAGE, "dolly")
+                .except(SLIDES, "dolly-wheel", Trigger.wheel(), 0, STAGE, say("hint.dolly"))
+                .on("touch-pinch", Trigger.pinch(), 0, STAGE, say("hint.dolly"))
                 .steps((a, c, by) -> a.stepping.dolly(c.view(), c.x(), c.y(), by, DOLLY));
-        d.motion("navigate.dolly-all", "Dolly in all viewports by dragging")
-                .called("dolly everywhere", "scale everywhere", "")
-                .on("dolly-all-hold", Trigger.hold("KeyA"), SHIFT, STAGE, "dolly in all viewports")
+        d.motion("navigate.dolly-all")
+                .called(say("spoken.dolly-everywhere"), say("spoken.scale-everywhere"), "")
+                .on("dolly-all-hold", Trigger.hold("KeyA"), SHIFT, STAGE, say("hint.dolly-in-all-viewports"))
                 .starts((a, g) -> DollyMotion.everywhere(a.ground, a.subject, g));
-        d.steps("navigate.dolly-all-steps", "Dolly in all viewports")
-                .called("dolly everywhere", "scale everywhere", "")
-                .except(SLIDES, "dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, "dolly in all viewports")
+        d.steps("navigate.dolly-all-steps")
+                .called(say("spoken.dolly-everywhere"), say("spoken.scale-everywhere"), "")
+                .except(SLIDES, "dolly-all-wheel", Trigger.wheel(), SHIFT, STAGE, say("hint.dolly-in-all-viewports"))
                 .steps((a, c, by) -> a.stepping.dollyEverywhere(c.view(), c.x(), c.y(), by, DOLLY));
     }
 
     private static void moreDrags(Declare<NavigateArea> d) {
-        d.motion("navigate.look", "Look: turn on the spot")
+        d.motion("navigate.look")
                 .spoken(LOOK)
                 .traits(Trait.NEEDS_EYE)
-                .on("look-hold", Trigger.hold("KeyE"), 0, STAGE, "look")
-                .on("touch-three", Trigger.touch(3), 0, STAGE, "look")
-                .on("walk-turn", Trigger.drag(Buttons.LEFT), 0, WALK, "look")
-                .only(Presets.TRACKPAD, "walk-turn-slide", Trigger.slide(), 0, WALK, "look")
-                .on("walk-turn-right", Trigger.drag(Buttons.RIGHT), 0, WALK, "look")
-                .on("walk-turn-touch", Trigger.touch(1), 0, WALK, "look")
-                .on("walk-turn-pen", Trigger.pen(), 0, WALK, "look")
+                .on("look-hold", Trigger.hold("KeyE"), 0, STAGE, say("hint.look"))
+                .on("touch-three", Trigger.touch(3), 0, STAGE, say("hint.look"))
+                .on("walk-turn", Trigger.drag(Buttons.LEFT), 0, WALK, say("hint.look"))
+                .only(Presets.TRACKPAD, "walk-turn-slide", Trigger.slide(), 0, WALK, say("hint.look"))
+                .on("walk-turn-right", Trigger.drag(Buttons.RIGHT), 0, WALK, say("hint.look"))
+                .on("walk-turn-touch", Trigger.touch(1), 0, WALK, say("hint.look"))
+                .on("walk-turn-pen", Trigger.pen(), 0, WALK, say("hint.look"))
                 .starts((a, g) -> LookMotion.start(a.ground, g));
-        d.motion("navigate.roll", "Roll")
-                .called("roll")
+        d.motion("navigate.roll")
+                .called(say("spoken.roll"))
                 .traits(Trait.SNAPS)
-                .on("roll-hold", Trigger.hold("KeyR"), 0, STAGE, "roll")
+                .on("roll-hold", Trigger.hold("KeyR"), 0, STAGE, say("hint.roll"))
                 .starts((a, g) -> RollMotion.start(a.ground, g));
-        d.steps("navigate.roll-steps", "Roll by steps")
-                .called("roll")
+        d.steps("navigate.roll-steps")
+                .called(say("spoken.roll"))
                 .traits(Trait.ROLLS)
-                .on("touch-twist", Trigger.twist(), 0, STAGE, "roll")
+                .on("touch-twist", Trigger.twist(), 0, STAGE, say("hint.roll"))
                 .steps((a, c, by) -> a.stepping.roll(c.view(), by, c.command().spoken()));
-        d.motion("navigate.drive", "Drive")
-                .called("drive")
+        d.motion("navigate.drive")
+                .called(say("spoken.drive"))
                 .traits(Trait.NEEDS_EYE)
                 .rank(1)
-                .on("drive-hold", Trigger.hold("Space"), 0, STAGE, "drive")
+                .on("drive-hold", Trigger.hold("Space"), 0, STAGE, say("hint.drive"))
                 .starts((a, g) -> DriveMotion.start(a.ground, a.walking, g));
     }
 
     private static void steps(Declare<NavigateArea> d) {
-        Entry<NavigateArea> orbit = step(d, "navigate.step-orbit", "Orbit one step", "orbit", SIDES);
-        arrows(orbit, "step-orbit", 0, "orbit one step");
+        Entry<NavigateArea> orbit = step(d, "navigate.step-orbit", "orbit", SIDES);
+        arrows(orbit, "step-orbit", 0, say("hint.orbit-one-step"));
         Map<String, String> cluster = Map.of("left", "left", "right", "right", "up", "top", "down", "bottom");
         for (String side : SIDES) {
             Trigger t = Trigger.gamepad("left-" + cluster.get(side));
-            orbit.on("pad-step-" + side, t, 0, STAGE, Map.of("to", side), "orbit one step " + side);
+            orbit.on(
+                    "pad-step-" + side,
+                    t,
+                    0,
+                    STAGE,
+                    Map.of("to", side),
+                    say("hint.orbit-one-step-2", say("to." + side)));
         }
         orbit.does(NavigateArea::orbit);
-        Entry<NavigateArea> pan = step(d, "navigate.step-pan", "Pan one step", "pan", SIDES);
-        arrows(pan, "step-pan", SHIFT, "pan one step").does(NavigateArea::pan);
-        step(d, "navigate.step-dolly", "Dolly one step", "dolly", List.of(IN_OUT))
-                .key("step-dolly-in", "Equal", 0, Map.of("to", "in"), "dolly one step in")
-                .key("step-dolly-out", "Minus", 0, Map.of("to", "out"), "dolly one step out")
+        Entry<NavigateArea> pan = step(d, "navigate.step-pan", "pan", SIDES);
+        arrows(pan, "step-pan", SHIFT, say("hint.pan-one-step")).does(NavigateArea::pan);
+        step(d, "navigate.step-dolly", "dolly", List.of(IN_OUT))
+                .key("step-dolly-in", "Equal", 0, Map.of("to", "in"), say("hint.dolly-one-step-in"))
+                .key("step-dolly-out", "Minus", 0, Map.of("to", "out"), say("hint.dolly-one-step-out"))
                 .does(NavigateArea::dolly);
-        Entry<NavigateArea> look = step(d, "navigate.step-look", "Look one step aside", "look", SIDES);
-        arrows(look, "step-look", CTRL, "look one step");
+        Entry<NavigateArea> look = step(d, "navigate.step-look", "look", SIDES);
+        arrows(look, "step-look", CTRL, say("hint.look-one-step"));
         String[] walkIds = {"walk-turn-left", "walk-turn-right-key", "walk-turn-up", "walk-turn-down"};
         for (int i = 0; i < SIDES.size(); i++) {
-            look.on(walkIds[i], arrow(SIDES.get(i)), 0, WALK, Map.of("to", SIDES.get(i)), "look " + SIDES.get(i));
+            look.on(
+                    walkIds[i],
+                    arrow(SIDES.get(i)),
+                    0,
+                    WALK,
+                    Map.of("to", SIDES.get(i)),
+                    say("hint.look-2", say("to." + SIDES.get(i))));
         }
         look.does(NavigateArea::look);
-        step(d, "navigate.step-roll", "Roll one step", "roll", List.of("left", "right"))
-                .key("step-roll-right", "Quote", 0, Map.of("to", "right"), "roll one step right")
-                .key("step-roll-left", "Semicolon", 0, Map.of("to", "left"), "roll one step left")
+        step(d, "navigate.step-roll", "roll", List.of("left", "right"))
+                .key("step-roll-right", "Quote", 0, Map.of("to", "right"), say("hint.roll-one-step-right"))
+                .key("step-roll-left", "Semicolon", 0, Map.of("to", "left"), say("hint.roll-one-step-left"))
                 .does((a, c) -> a.going.to(
                         c.view(),
                         Look.roll(c.view().destination(), a.step() * c.aside()),
-                        c.command().spoken().trail(c.to())));
+                        c.command().spoken().trail(say("to." + c.to()))));
     }
 
-    static <A> Entry<A> step(Declare<A> d, String id, String words, String name, List<String> ways) {
-        return d.action(id, words)
+    static <A> Entry<A> step(Declare<A> d, String id, String name, List<String> ways) {
+        return d.action(id)
                 .repeats()
                 .rank(STEPS_LATER)
-                .trail(name + " {}")
+                .trail(say("spoken." + name) + " {}")
                 .choice("to", ways);
     }
 
     static <A> Entry<A> arrows(Entry<A> e, String binding, int mods, String hint) {
         for (String side : SIDES) {
-            e.on(binding + "-" + side, arrow(side), mods, STAGE, Map.of("to", side), hint + " " + side);
+            e.on(binding + "-" + side, arrow(side), mods, STAGE, Map.of("to", side), hint + " " + say("to." + side));
         }
         return e;
     }
@@ -218,7 +246,7 @@ final class NavigateArea {
     }
 
     private void go(Call c, Pose to) {
-        going.to(c.view(), to, c.command().spoken().trail(c.to()));
+        going.to(c.view(), to, c.command().spoken().trail(say("to." + c.to())));
     }
 
     private void orbit(Call c) {

@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -20,6 +21,7 @@ import rhombus.core.scene.Scene;
 import rhombus.core.scene.Way;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.words.Messages;
 
 /** Hiding, locking, naming, grouping, copying and deleting objects; each is one step that can be undone. */
 final class ObjectArea {
@@ -40,23 +42,23 @@ final class ObjectArea {
     }
 
     private static void declare(Declare<ObjectArea> d) {
-        d.group("Objects");
+        d.group(say("group.objects"));
         seen(d);
         locked(d);
-        d.action("object.draw-as", "Draw objects in a way of their own")
+        d.action("object.draw-as")
                 .texts("objects")
                 .needs("way", Arrays.stream(Way.values()).map(Way::id).toList())
                 .does((a, c) -> a.drawAs(a.chosen.targets(c), Way.named(c.text("way"))));
         named(d);
-        d.action("object.duplicate", "Duplicate")
+        d.action("object.duplicate")
                 .texts("objects")
-                .key("duplicate", "KeyM", SHIFT, "duplicate")
+                .key("duplicate", "KeyM", SHIFT, say("hint.duplicate"))
                 .does(ObjectArea::duplicate);
-        d.action("object.delete", "Delete")
+        d.action("object.delete")
                 .texts("objects")
-                .key("delete", "Delete", 0, "delete")
+                .key("delete", "Delete", 0, say("hint.delete"))
                 .does(ObjectArea::delete);
-        d.action("object.pivot", "Set the object's pivot point")
+        d.action("object.pivot")
                 .texts("objects")
                 .typed("x", "y", "z")
                 .choice("to", "centre", "bottom", "origin", "own", "pinned")
@@ -64,36 +66,34 @@ final class ObjectArea {
     }
 
     private static void seen(Declare<ObjectArea> d) {
-        d.action("object.hide", "Hide")
+        d.action("object.hide")
                 .texts("objects")
-                .key("hide", "KeyI", 0, "hide")
+                .key("hide", "KeyI", 0, say("hint.hide"))
                 .does((a, c) -> a.hide(a.chosen.targets(c), true));
-        d.action("object.visible", "Hide or show objects")
+        d.action("object.visible")
                 .texts("objects")
                 .truth("on")
                 .does((a, c) -> a.hide(a.chosen.targets(c), !c.truth("on", true)));
-        d.action("object.isolate", "Isolate, or show the rest again")
+        d.action("object.isolate")
                 .texts("objects")
-                .key("isolate", "KeyI", SHIFT, "isolate")
+                .key("isolate", "KeyI", SHIFT, say("hint.isolate"))
                 .does(ObjectArea::isolate);
-        d.action("object.show-all", "Show all")
-                .key("show-all", "KeyI", ALT, "show all")
+        d.action("object.show-all")
+                .key("show-all", "KeyI", ALT, say("hint.show-all"))
                 .does((a, c) -> a.showAll());
     }
 
     private static void locked(Declare<ObjectArea> d) {
-        d.action("object.lock", "Lock against picking")
-                .texts("objects")
-                .does((a, c) -> a.lock(a.chosen.targets(c), true));
-        d.action("object.pickable", "Lock or unlock objects")
+        d.action("object.lock").texts("objects").does((a, c) -> a.lock(a.chosen.targets(c), true));
+        d.action("object.pickable")
                 .texts("objects")
                 .truth("on")
                 .does((a, c) -> a.lock(a.chosen.targets(c), !c.truth("on", true)));
-        d.action("object.unlock-all", "Unlock all").does((a, c) -> a.unlockAll());
+        d.action("object.unlock-all").does((a, c) -> a.unlockAll());
     }
 
     private static void named(Declare<ObjectArea> d) {
-        d.action("object.rename", "Rename")
+        d.action("object.rename")
                 .texts("objects")
                 .text("name")
                 .does((a, c) -> a.rename(a.chosen.targets(c), c.text("name")));
@@ -103,17 +103,20 @@ final class ObjectArea {
 
     private void unlockAll() {
         Scene s = ground.scene();
-        chosen.change("Unlock all", SceneEdits.each(s, all(s), n -> n.withLocked(false)), "Nothing is locked.");
+        chosen.change(
+                say("object-area.unlock-all"),
+                SceneEdits.each(s, all(s), n -> n.withLocked(false)),
+                say("object-area.nothing-is-locked"));
     }
 
     private void duplicate(Call c) {
         Scene s = ground.scene();
         List<Integer> nodes = chosen.targets(c);
-        if (chosen.some(nodes, "Select something to duplicate it.")) {
+        if (chosen.some(nodes, say("object-area.select-something-to-duplicate-it"))) {
             SceneEdits.Added copies = SceneEdits.duplicate(s, nodes);
             subject.editing()
                     .apply(
-                            "Duplicate " + chosen.names(nodes),
+                            say("object-area.duplicate", chosen.names(nodes)),
                             copies.scene(),
                             Operation.Duplicate.between(nodes, s, copies.scene()));
             chosen.select(copies);
@@ -123,9 +126,10 @@ final class ObjectArea {
     private void delete(Call c) {
         List<Integer> nodes = chosen.targets(c);
         String names = chosen.names(nodes);
-        if (chosen.some(nodes, "Select something to delete it.")
-                && subject.editing().apply("Delete " + names, SceneEdits.delete(ground.scene(), nodes))) {
-            ground.changes().notice("Deleted " + names + ".", "Undo", "edit.undo");
+        if (chosen.some(nodes, say("object-area.select-something-to-delete-it"))
+                && subject.editing()
+                        .apply(say("object-area.delete", names), SceneEdits.delete(ground.scene(), nodes))) {
+            ground.changes().notice(say("object-area.deleted", names), say("object-area.undo"), "edit.undo");
         }
     }
 
@@ -138,9 +142,9 @@ final class ObjectArea {
     }
 
     private void hide(List<Integer> nodes, boolean hide) {
-        if (chosen.some(nodes, "Select something to hide it.")) {
+        if (chosen.some(nodes, say("object-area.select-something-to-hide-it"))) {
             chosen.change(
-                    (hide ? "Hide " : "Show ") + chosen.names(nodes),
+                    say(hide ? "object-area.hide" : "object-area.show", chosen.names(nodes)),
                     SceneEdits.each(ground.scene(), nodes, n -> n.withHidden(hide)),
                     null);
             if (hide) {
@@ -151,23 +155,22 @@ final class ObjectArea {
     }
 
     private void lock(List<Integer> nodes, boolean lock) {
-        if (chosen.some(nodes, "Select something to lock it.")) {
+        if (chosen.some(nodes, say("object-area.select-something-to-lock-it"))) {
             chosen.change(
-                    (lock ? "Lock " : "Unlock ") + chosen.names(nodes),
+                    say(lock ? "object-area.lock" : "object-area.unlock", chosen.names(nodes)),
                     SceneEdits.each(ground.scene(), nodes, n -> n.withLocked(lock)),
                     null);
         }
     }
 
     private void drawAs(List<Integer> nodes, Way way) {
-        if (chosen.some(nodes, "Select something to draw it in a way of its own.")) {
+        if (chosen.some(nodes, say("object-area.select-something-to-draw-it"))) {
             chosen.change(
-                    "Draw " + chosen.names(nodes) + " " + way.words().toLowerCase(),
+                    say("object-area.draw", chosen.names(nodes), Messages.within(way.words())),
                     SceneEdits.each(ground.scene(), nodes, n -> n.withWay(way)),
-                    "That is how it is drawn already.");
+                    say("object-area.that-is-how-it-is"));
             if (way != Way.USUAL && ground.board().views.stream().noneMatch(v -> v.shows(Overlay.WAYS))) {
-                ground.changes()
-                        .notice("No viewport shows objects' own ways: they are switched off in all.", null, null);
+                ground.changes().notice(say("object-area.no-viewport-shows-objects-own"), null, null);
             }
         }
     }
@@ -180,9 +183,9 @@ final class ObjectArea {
         }
         Scene now = ground.scene();
         chosen.change(
-                "Show all",
+                say("object-area.show-all"),
                 SceneEdits.each(now, all(now), n -> n.withHidden(false)),
-                wasIsolated ? null : "Nothing is hidden.");
+                wasIsolated ? null : say("object-area.nothing-is-hidden"));
     }
 
     /** Only what is selected is drawn, until it is run again: a way of looking, so nothing to undo. */
@@ -192,14 +195,15 @@ final class ObjectArea {
             return;
         }
         List<Integer> nodes = chosen.targets(c);
-        if (chosen.some(nodes, "Select what shall be left alone on the stage.")) {
+        if (chosen.some(nodes, say("object-area.select-what-shall-be-left"))) {
             subject.isolate(new HashSet<>(nodes));
             boolean ghosts = ground.board().views.stream().anyMatch(v -> v.shows(Overlay.GHOSTS));
             ground.changes()
                     .notice(
-                            "Only " + chosen.names(nodes) + " is shown"
-                                    + (ghosts ? ", the rest faintly where ghosts are on." : "."),
-                            "Show the rest",
+                            say(
+                                    ghosts ? "object-area.only-is-shown-with-ghosts" : "object-area.only-is-shown",
+                                    chosen.names(nodes)),
+                            say("object-area.show-the-rest"),
                             "object.isolate");
         }
     }
@@ -207,18 +211,20 @@ final class ObjectArea {
     private void rename(List<Integer> nodes, String typed) {
         String name = Chosen.clean(typed);
         if (name.isEmpty()) {
-            ground.changes().notice("A name needs at least one letter; the old one stays.", null, null);
+            ground.changes().notice(say("object-area.a-name-needs-at-least"), null, null);
         } else if (!nodes.isEmpty()) {
             int last = nodes.get(nodes.size() - 1);
             chosen.change(
-                    "Rename to " + name, SceneEdits.each(ground.scene(), List.of(last), n -> n.withName(name)), null);
+                    say("object-area.rename-to", name),
+                    SceneEdits.each(ground.scene(), List.of(last), n -> n.withName(name)),
+                    null);
         }
     }
 
     /** Puts the point an object rotates and scales about somewhere else; the object stays where it is. */
     private void pivot(Call c) {
         List<Integer> nodes = chosen.targets(c);
-        if (!chosen.some(nodes, "Select an object to set its pivot point.")) {
+        if (!chosen.some(nodes, say("object-area.select-an-object-to-set"))) {
             return;
         }
         Scene s = ground.scene();
@@ -232,7 +238,7 @@ final class ObjectArea {
             }
         }
         if (!changed.isEmpty()) {
-            chosen.change("Pivot point of " + chosen.names(nodes), s.withNodes(changed), null);
+            chosen.change(say("object-area.pivot-point-of", chosen.names(nodes)), s.withNodes(changed), null);
         }
     }
 
@@ -247,7 +253,7 @@ final class ObjectArea {
             case "own" -> Mat4.origin(s.world(n));
             case "pinned" -> {
                 if (subject.pivot().pinned() == null) {
-                    ground.changes().notice("Pin a point first; the pivot point is put there.", null, null);
+                    ground.changes().notice(say("object-area.pin-a-point-first-the"), null, null);
                 }
                 yield subject.pivot().pinned();
             }

@@ -3,6 +3,7 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Context.GRIP;
 import static rhombus.core.keymap.Context.PAD;
 import static rhombus.core.keymap.Context.STAGE;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.keymap.Binding;
@@ -31,25 +32,29 @@ final class PadArea {
     }
 
     private static void declare(Declare<PadArea> d) {
-        d.group("Pad and Rose");
-        Entry<PadArea> open =
-                d.held("pad.open", "Open the Pad").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, "Pad");
+        d.group(say("group.pad-and-rose"));
+        Entry<PadArea> open = d.held("pad.open").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, say("hint.pad"));
         open.lasts(PadArea::open);
         open.does((a, c) -> a.grips.openPad(c.view(), c.x(), c.y(), false));
-        d.action("pad.close", "Close the Pad")
-                .on("pad-close", Trigger.key("Escape"), 0, PAD, "close the Pad")
+        d.action("pad.close")
+                .on("pad-close", Trigger.key("Escape"), 0, PAD, say("hint.close-the-pad"))
                 .does((a, c) -> a.grips.closePad());
-        d.motion("grip.drag", "Drag a lozenge")
+        d.motion("grip.drag")
                 .traits(Trait.LOZENGE)
-                .on("grip-drag", Trigger.drag(Buttons.LEFT), 0, GRIP, "what the lozenge says")
-                .on("grip-pen", Trigger.pen(), 0, GRIP, "what the lozenge says")
-                .on("grip-touch", Trigger.touch(1), 0, GRIP, "what the lozenge says")
+                .on("grip-drag", Trigger.drag(Buttons.LEFT), 0, GRIP, say("hint.what-the-lozenge-says"))
+                .on("grip-pen", Trigger.pen(), 0, GRIP, say("hint.what-the-lozenge-says"))
+                .on("grip-touch", Trigger.touch(1), 0, GRIP, say("hint.what-the-lozenge-says"))
                 // Whoever is pressed finds the lozenge and starts its motion instead.
                 .starts((a, g) -> null);
-        d.action("grip.latch", "Take a lozenge's motion up until the next click")
+        d.action("grip.latch")
                 .traits(Trait.LOZENGE)
-                .on("grip-latch", Trigger.click(Buttons.LEFT), 0, GRIP, "take it up until the next click")
-                .on("grip-double", Trigger.doubleClick(Buttons.LEFT), 0, GRIP, "take it up until the next click")
+                .on("grip-latch", Trigger.click(Buttons.LEFT), 0, GRIP, say("hint.take-it-up-until-the-next-click"))
+                .on(
+                        "grip-double",
+                        Trigger.doubleClick(Buttons.LEFT),
+                        0,
+                        GRIP,
+                        say("hint.take-it-up-until-the-next-click"))
                 .tries(PadArea::latch);
     }
 
@@ -66,7 +71,9 @@ final class PadArea {
         Grips.Grip g = grips.at(v, c.x(), c.y());
         if (g != null) {
             Command drag = AllCommands.CATALOGUE.command("grip.drag");
-            String words = g.command().spoken().name(v.pose.projection().flat()) + "; click to put it down";
+            String words = say(
+                    "pad-area.click-to-put-it-down",
+                    g.command().spoken().name(v.pose.projection().flat()));
             resolver.latch(new Binding("grip-latch", null, 0, STAGE, drag, Map.of(), words), v.x + c.x(), v.y + c.y());
         }
         return g != null;

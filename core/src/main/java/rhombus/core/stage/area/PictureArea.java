@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,9 +25,7 @@ import rhombus.core.view.Projection;
 
 /** Pictures behind views: bringing, placing and marking them, and finding the camera that took them. */
 final class PictureArea {
-    private static final String WHERE =
-            "A picture lies behind an axis view or a camera. Turn this viewport to one of the six "
-                    + "sides, or look through a camera, and add it again.";
+    private static final String WHERE = say("picture-area.a-picture-lies-behind-an");
     /** Largest pixels a picture can have on a side; what the server takes is less. */
     private static final int MOST = 16384;
 
@@ -42,34 +42,29 @@ final class PictureArea {
     }
 
     private static void declare(Declare<PictureArea> d) {
-        d.group("Pictures");
-        d.action("picture.bring", "Bring a picture behind this view").does((a, c) -> a.bring(c.view()));
-        d.action("picture.add", "Put a picture that was brought behind this view")
+        d.group(say("group.pictures"));
+        d.action("picture.bring").does((a, c) -> a.bring(c.view()));
+        d.action("picture.add")
                 .needs("image")
                 .whole("width", "height")
                 .text("name")
                 .does(PictureArea::add);
-        d.action("picture.set", "Place a picture, or draw it otherwise")
+        d.action("picture.set")
                 .typed("size", "x", "y", "opacity")
                 .truth("front")
                 .text("seen")
                 .does(PictureArea::set);
-        d.action("picture.fit", "Fit a picture into its view").does((a, c) -> a.fit());
-        d.action("picture.mark", "Mark a line, a point or a distance on a picture")
-                .needs("what", "x", "y", "z", "point", "span")
-                .does(PictureArea::mark);
-        d.action("picture.unmark", "Take a mark off a picture").needs("mark").does(PictureArea::unmark);
-        d.action("picture.turn", "Turn a line on a picture round").needs("mark").does(PictureArea::turn);
-        d.action("picture.point", "Tell where a point on a picture is in the scene")
+        d.action("picture.fit").does((a, c) -> a.fit());
+        d.action("picture.mark").needs("what", "x", "y", "z", "point", "span").does(PictureArea::mark);
+        d.action("picture.unmark").needs("mark").does(PictureArea::unmark);
+        d.action("picture.turn").needs("mark").does(PictureArea::turn);
+        d.action("picture.point")
                 .text("of")
                 .typed("x", "y", "z")
                 .choice("to", "pivot")
                 .does(PictureArea::point);
-        d.action("picture.scale", "Tell how far two points on a picture are apart")
-                .text("of")
-                .typed("distance")
-                .does(PictureArea::scale);
-        d.action("camera.match", "Make the camera that took a picture").does((a, c) -> a.match(c.view()));
+        d.action("picture.scale").text("of").typed("distance").does(PictureArea::scale);
+        d.action("camera.match").does((a, c) -> a.match(c.view()));
     }
 
     // ---- bringing --------------------------------------------------------------------------------------------------
@@ -99,7 +94,7 @@ final class PictureArea {
         int h = c.whole("height", 0);
         String seen = seen(v);
         if (w < 1 || h < 1 || w > MOST || h > MOST) {
-            ground.changes().notice("This is no picture that can be shown.", null, null);
+            ground.changes().notice(say("picture-area.this-is-no-picture-that"), null, null);
             return;
         }
         if (seen == null) {
@@ -116,8 +111,8 @@ final class PictureArea {
             place = Mat4.trs(v.pose.focusPoint(), Direction.named(seen).orientation(s.up()), new Vec3(1, 1, 1));
         }
         String name = Chosen.clean(c.text("name"));
-        SceneEdits.Added a = SceneEdits.add(s, p, name.isEmpty() ? "Picture" : name, place);
-        subject.editing().apply("Add " + (name.isEmpty() ? "picture" : name), a.scene());
+        SceneEdits.Added a = SceneEdits.add(s, p, name.isEmpty() ? say("picture-area.picture") : name, place);
+        subject.editing().apply(say("picture-area.add", name.isEmpty() ? "picture" : name), a.scene());
         subject.selection().only(a.nodes());
         subject.changed();
     }
@@ -134,16 +129,16 @@ final class PictureArea {
     private int selected() {
         int n = subject.picture();
         if (n < 0) {
-            ground.changes().notice("Select a picture first.", null, null);
+            ground.changes().notice(say("picture-area.select-a-picture-first"), null, null);
         } else if (ground.scene().locked(n)) {
-            ground.changes().notice(ground.nameOf(n) + " is locked. Unlock it in the Scene drawer first.", null, null);
+            ground.changes().notice(say("picture-area.is-locked-unlock-it-in", ground.nameOf(n)), null, null);
             return -1;
         }
         return n;
     }
 
     private void change(String deed, int n, Picture to) {
-        subject.editing().apply(deed + " " + ground.nameOf(n), Sketch.change(ground.scene(), n, p -> to));
+        subject.editing().apply(say(deed, ground.nameOf(n)), Sketch.change(ground.scene(), n, p -> to));
     }
 
     private void set(Call c) {
@@ -153,22 +148,18 @@ final class PictureArea {
         }
         Picture p = ground.scene().node(n).picture();
         if (c.args().get("seen") != null) {
-            subject.editing().apply("Move " + ground.nameOf(n), elsewhere(c, n, p));
+            subject.editing().apply(say("picture-area.move", ground.nameOf(n)), elsewhere(c, n, p));
             return;
         }
         double size = p.throughCamera()
                 ? part(c, "size", p.size(), 1e-3, 1e3)
                 : ground.typed().length(c.args().get("size"), p.size());
         if (!(size > 0 && size <= 1e9)) {
-            ground.changes()
-                    .notice(
-                            "A picture's height is more than 0 and at most 1,000,000 km. The old number stays.",
-                            null,
-                            null);
+            ground.changes().notice(say("picture-area.a-pictures-height-is-more"), null, null);
             return;
         }
         change(
-                "Set",
+                "picture-area.set",
                 n,
                 p.placed(size, part(c, "x", p.x(), -1e3, 1e3), part(c, "y", p.y(), -1e3, 1e3))
                         .drawn(part(c, "opacity", p.opacity(), 0, 1), c.truth("front", p.front())));
@@ -188,8 +179,10 @@ final class PictureArea {
         if (v < least || v > most) {
             ground.changes()
                     .notice(
-                            "That is between " + Math.round(least * 100) + " and " + Math.round(most * 100)
-                                    + "%. The old number stays.",
+                            say(
+                                    "picture-area.that-is-between-and-the",
+                                    Math.round(least * 100),
+                                    Math.round(most * 100)),
                             null,
                             null);
             return is;
@@ -209,7 +202,7 @@ final class PictureArea {
         }
         Direction d = Direction.named(to);
         if (d == null) {
-            ground.changes().notice("A picture cannot be seen there.", null, null);
+            ground.changes().notice(say("picture-area.a-picture-cannot-be-seen"), null, null);
             return s;
         }
         double size = p.throughCamera() ? 2 * s.radius() : p.size();
@@ -232,7 +225,7 @@ final class PictureArea {
             double size = camera < 0
                     ? 1
                     : PicturePlanes.fitting(p, ground.scene().camera(camera).aspect());
-            change("Fit", n, p.placed(size, 0, 0));
+            change("picture-area.fit", n, p.placed(size, 0, 0));
             return;
         }
         for (ViewState v : ground.board().views) {
@@ -241,12 +234,14 @@ final class PictureArea {
                 double[] local = Transforms.standing(
                         s, n, v.pose.focusPoint(), Direction.named(p.seen()).orientation(s.up()));
                 subject.editing()
-                        .apply("Fit " + ground.nameOf(n), SceneEdits.each(s, List.of(n), x -> x.withLocal(local)
-                                .withPicture(x.picture().placed(filling(v, p), 0, 0))));
+                        .apply(
+                                say("picture-area.fit-2", ground.nameOf(n)),
+                                SceneEdits.each(s, List.of(n), x -> x.withLocal(local)
+                                        .withPicture(x.picture().placed(filling(v, p), 0, 0))));
                 return;
             }
         }
-        ground.changes().notice("No viewport shows this picture: turn one to its side.", null, null);
+        ground.changes().notice(say("picture-area.no-viewport-shows-this-picture"), null, null);
     }
 
     // ---- marking ---------------------------------------------------------------------------------------------------
@@ -260,19 +255,15 @@ final class PictureArea {
         String what = c.text("what");
         int axis = "xyz".indexOf(what);
         if (p.lines().size() + p.points().size() >= Picture.MARKS) {
-            ground.changes().notice("There are 100 marks on this picture. Take some off first.", null, null);
+            ground.changes().notice(say("picture-area.there-are-100-marks-on"), null, null);
             return;
         }
         Picture to = what.equals("point")
                 ? Sketch.withPoint(p, somewhere())
                 : what.equals("span") ? Sketch.withSpan(p) : Sketch.withLine(p, axis);
-        change("Mark", n, to);
+        change("picture-area.mark", n, to);
         if (ground.board().views.stream().noneMatch(v -> v.shown && PicturePlanes.in(ground, v, n) != null)) {
-            ground.changes()
-                    .notice(
-                            "No viewport shows this picture: look through its camera, or turn one to its side.",
-                            null,
-                            null);
+            ground.changes().notice(say("picture-area.no-viewport-shows-this-picture-2"), null, null);
         }
     }
 
@@ -287,22 +278,24 @@ final class PictureArea {
         Sketch.End e = Sketch.End.of(c.text(key));
         boolean there = n >= 0 && e != null && Sketch.at(ground.scene().node(n).picture(), e) != null;
         if (n >= 0 && !there) {
-            ground.changes().notice("There is no such mark on this picture.", null, null);
+            ground.changes().notice(say("picture-area.there-is-no-such-mark"), null, null);
         }
         return there ? e : null;
     }
 
     private void marked(String deed, int n, Picture to) {
         Scene s = Sketch.change(ground.scene(), n, p -> to);
-        subject.editing()
-                .apply(deed + " " + ground.nameOf(n), subject.matching().follow(s, n));
+        subject.editing().apply(say(deed, ground.nameOf(n)), subject.matching().follow(s, n));
     }
 
     private void unmark(Call c) {
         int n = selected();
         Sketch.End e = end(c, "mark", n);
         if (e != null) {
-            marked("Take a mark off", n, Sketch.without(ground.scene().node(n).picture(), e));
+            marked(
+                    "picture-area.take-a-mark-off",
+                    n,
+                    Sketch.without(ground.scene().node(n).picture(), e));
         }
     }
 
@@ -310,7 +303,10 @@ final class PictureArea {
         int n = selected();
         Sketch.End e = end(c, "mark", n);
         if (e != null && e.sort().equals("line")) {
-            marked("Turn a line on", n, Sketch.turned(ground.scene().node(n).picture(), e));
+            marked(
+                    "picture-area.turn-a-line-on",
+                    n,
+                    Sketch.turned(ground.scene().node(n).picture(), e));
         }
     }
 
@@ -324,7 +320,7 @@ final class PictureArea {
         Vec3 is = p.points().get(e.index()).at();
         Vec3 pinned = subject.pivot().pinned();
         if (c.to().equals("pivot") && pinned == null) {
-            ground.changes().notice("No pivot is pinned. Pin one at the place that is meant.", null, null);
+            ground.changes().notice(say("picture-area.no-pivot-is-pinned-pin"), null, null);
             return;
         }
         Vec3 to = c.to().equals("pivot")
@@ -334,10 +330,10 @@ final class PictureArea {
                         ground.typed().length(c.args().get("y"), is.y()),
                         ground.typed().length(c.args().get("z"), is.z()));
         if (to.length() > 1e9) {
-            ground.changes().notice("A place is at most 1,000,000 km away. The old numbers stay.", null, null);
+            ground.changes().notice(say("picture-area.a-place-is-at-most"), null, null);
             return;
         }
-        marked("Place a point on", n, Sketch.known(p, e.index(), to));
+        marked("picture-area.place-a-point-on", n, Sketch.known(p, e.index(), to));
     }
 
     private void scale(Call c) {
@@ -352,8 +348,8 @@ final class PictureArea {
             ground.changes()
                     .notice(
                             p.throughCamera()
-                                    ? "Behind a camera a picture has no size in metres. Put it behind an axis view to scale it."
-                                    : "Mark two points of a known distance first.",
+                                    ? say("picture-area.behind-a-camera-a-picture")
+                                    : say("picture-area.mark-two-points-of-a"),
                             null,
                             null);
             return;
@@ -364,8 +360,8 @@ final class PictureArea {
             ground.changes()
                     .notice(
                             pixels < 1e-6
-                                    ? "The two points lie in one place. Drag them apart."
-                                    : "A distance is more than 0 and at most 1,000,000 km.",
+                                    ? say("picture-area.the-two-points-lie-in")
+                                    : say("picture-area.a-distance-is-more-than"),
                             null,
                             null);
             return;
@@ -381,7 +377,7 @@ final class PictureArea {
         Map<Integer, double[]> place = Map.of(n, s.movedLocal(n, by));
         subject.editing()
                 .apply(
-                        "Scale " + ground.nameOf(n),
+                        say("picture-area.scale", ground.nameOf(n)),
                         Sketch.change(s.withLocals(place), n, x -> x.placed(x.size() * k, 0, 0)));
     }
 
@@ -394,9 +390,9 @@ final class PictureArea {
         }
         try {
             String name = ground.nameOf(n);
-            Matching.Made m = Matching.make(ground.scene(), n, "Camera of " + name);
+            Matching.Made m = Matching.make(ground.scene(), n, say("picture-area.camera-of", name));
             ground.walks().leaveIn(v);
-            subject.editing().apply("Match " + name, m.scene());
+            subject.editing().apply(say("picture-area.match", name), m.scene());
             String camera = ground.scene().node(m.camera()).id();
             List<Integer> picture = new ArrayList<>(List.of(n));
             subject.selection().only(picture);
@@ -407,10 +403,12 @@ final class PictureArea {
             ground.changes()
                     .notice(
                             v,
-                            ground.nameOf(m.camera()) + " sees the picture as it was taken, off by "
-                                    + Lengths.fixed(m.found().error(), 1) + " pixels"
-                                    + (m.found().placed() ? "." : "; where it stands is a guess.")
-                                    + " Drag the marks to refine it.",
+                            say(
+                                    m.found().placed()
+                                            ? "picture-area.sees-the-picture"
+                                            : "picture-area.sees-the-picture-from-a-guess",
+                                    ground.nameOf(m.camera()),
+                                    Lengths.fixed(m.found().error(), 1)),
                             null,
                             null,
                             Map.of());

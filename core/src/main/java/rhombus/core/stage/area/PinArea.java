@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import java.util.function.BiConsumer;
@@ -37,28 +38,28 @@ final class PinArea {
     }
 
     private static void declare(Declare<PinArea> d) {
-        d.group("Pins");
-        d.action("pin.add", "Pin this view")
+        d.group(say("group.pins"));
+        d.action("pin.add")
                 .truth("board")
                 .text("name")
-                .key("pin", "KeyP", SHIFT, "pin this view")
-                .key("pin-board", "KeyP", ALT, Map.of("board", true), "pin the whole board")
+                .key("pin", "KeyP", SHIFT, say("hint.pin-this-view"))
+                .key("pin-board", "KeyP", ALT, Map.of("board", true), say("hint.pin-the-whole-board"))
                 .does((a, c) -> a.pins.add(c.view(), c.truth("board", false), c.text("name")));
-        of(d, "pin.go", "Go to a Pin").tries(on((a, c) -> a.go(a.pin(c), c.view())));
-        of(d, "pin.update", "Put this view in a Pin's place").tries(on((a, c) -> a.pins.update(a.pin(c), c.view())));
-        of(d, "pin.rename", "Rename a Pin")
+        of(d, "pin.go").tries(on((a, c) -> a.go(a.pin(c), c.view())));
+        of(d, "pin.update").tries(on((a, c) -> a.pins.update(a.pin(c), c.view())));
+        of(d, "pin.rename")
                 .text("name")
                 .tries(on((a, c) -> a.pins.rename(a.pin(c), Plain.text(c.args().get("name"), null))));
-        of(d, "pin.move", "Move a Pin")
+        of(d, "pin.move")
                 .place("to", "earlier", "later")
                 .tries(on((a, c) -> a.pins.move(
                         a.pin(c), c.place("earlier", "later", a.pins.list().indexOf(a.pin(c))))));
-        of(d, "pin.delete", "Delete a Pin").tries(on((a, c) -> a.pins.delete(a.pin(c))));
-        d.action("pin.restore", "Bring the last deleted Pin back").does((a, c) -> a.pins.restore());
+        of(d, "pin.delete").tries(on((a, c) -> a.pins.delete(a.pin(c))));
+        d.action("pin.restore").does((a, c) -> a.pins.restore());
     }
 
-    private static Entry<PinArea> of(Declare<PinArea> d, String id, String words) {
-        return d.action(id, words).needs("pin");
+    private static Entry<PinArea> of(Declare<PinArea> d, String id) {
+        return d.action(id).needs("pin");
     }
 
     /** Does something to a Pin that there is. */
@@ -78,9 +79,13 @@ final class PinArea {
 
     private void go(Pins.Pin pin, ViewState v) {
         if (pin.board()) {
-            boards.before("Go to " + pin.name(), true);
+            boards.before(say("pin-area.go-to", pin.name()), true);
             Address.show(ground, boards, boards.current(), pin.look());
-            ground.changes().notice("This board shows " + pin.name() + ".", "As it was before", "board.undo");
+            ground.changes()
+                    .notice(
+                            say("pin-area.this-board-shows", pin.name()),
+                            say("pin-area.as-it-was-before"),
+                            "board.undo");
         } else {
             look(v, pin.look());
         }
@@ -96,7 +101,7 @@ final class PinArea {
         if (to == null) {
             return;
         }
-        going.free(v, to, "to a Pin");
+        going.free(v, to, say("trail.to-a-pin"));
         double[] crop = Plain.numbers(look.get("crop"), 3);
         if (crop != null && crop[0] > 0) {
             ground.navigator().crop(v, new Crop(crop[0], crop[1], crop[2]));

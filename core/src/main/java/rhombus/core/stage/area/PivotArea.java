@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -38,27 +39,20 @@ final class PivotArea {
     }
 
     private static void declare(Declare<PivotArea> d) {
-        d.group("Pivot");
-        d.action("pivot.set-here", "Pin the pivot here")
+        d.group(say("group.pivot"));
+        d.action("pivot.set-here")
                 .rank(FIRST)
-                .key("pivot", "KeyV", 0, "pin the pivot here")
+                .key("pivot", "KeyV", 0, say("hint.pin-the-pivot-here"))
                 .does(PivotArea::here);
-        d.action("pivot.snap-here", "Pin the pivot to the nearest vertex, edge middle or face centre")
-                .key("pivot-snap", "KeyV", ALT, "pin the pivot to a vertex, edge or face")
+        d.action("pivot.snap-here")
+                .key("pivot-snap", "KeyV", ALT, say("hint.pin-the-pivot-to-a-vertex-edge-or"))
                 .does(PivotArea::snap);
-        d.action("pivot.set-at", "Pin the pivot at typed coordinates")
-                .typed("x", "y", "z")
-                .does(PivotArea::at);
-        d.action("pivot.set-selection", "Pin the pivot to the middle of the selection")
-                .does((a, c) -> a.selection());
-        d.action("pivot.clear", "Unpin the pivot")
-                .key("pivot-clear", "KeyV", SHIFT, "unpin the pivot")
+        d.action("pivot.set-at").typed("x", "y", "z").does(PivotArea::at);
+        d.action("pivot.set-selection").does((a, c) -> a.selection());
+        d.action("pivot.clear")
+                .key("pivot-clear", "KeyV", SHIFT, say("hint.unpin-the-pivot"))
                 .does((a, c) -> a.pin(null, ""));
-        d.action("pivot.ladder", "Order the pivot ladder")
-                .text("preset", "rung")
-                .truth("on")
-                .whole("by")
-                .does(PivotArea::ladder);
+        d.action("pivot.ladder").text("preset", "rung").truth("on").whole("by").does(PivotArea::ladder);
     }
 
     private void pin(Vec3 point, String on) {
@@ -70,7 +64,7 @@ final class PivotArea {
         ViewState v = c.view();
         Hit hit = c.inside() ? subject.picks().heldAt(v, v.pose, c.x(), c.y()) : null;
         if (hit == null) {
-            ground.changes().notice("There is no surface under the pointer to pin the pivot to.", null, null);
+            ground.changes().notice(say("pivot-area.there-is-no-surface-under"), null, null);
             return;
         }
         pin(hit.point(), ground.nameOf(hit.node()));
@@ -85,9 +79,9 @@ final class PivotArea {
         if (hit == null || hit.mesh() < 0) {
             Vec3 corner = c.inside() ? Corner.nearest(ground.scene(), v.screen(), lx, ly, List.of()) : null;
             if (corner == null) {
-                ground.changes().notice("There is nothing under the pointer to pin the pivot to.", null, null);
+                ground.changes().notice(say("pivot-area.there-is-nothing-under-the"), null, null);
             } else {
-                pin(corner, "a vertex");
+                pin(corner, say("pivot-area.a-vertex"));
             }
             return;
         }
@@ -100,7 +94,7 @@ final class PivotArea {
             edge.get(0).mix(edge.get(1), 0.5),
             middle(Parts.face(mesh, hit.triangle()))
         };
-        String[] words = {"a vertex of ", "an edge's middle on ", "a face's centre on "};
+        String[] words = {"pivot-area.a-vertex-of", "pivot-area.an-edges-middle-on", "pivot-area.a-faces-centre-on"};
         int best = 0;
         double nearest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < 3; i++) {
@@ -111,7 +105,7 @@ final class PivotArea {
                 best = i;
             }
         }
-        pin(Mat4.point(w, places[best]), words[best] + ground.nameOf(hit.node()));
+        pin(Mat4.point(w, places[best]), say(words[best], ground.nameOf(hit.node())));
     }
 
     /** Middle of triangles given by three corners each, weighted by their areas. */
@@ -146,13 +140,13 @@ final class PivotArea {
                         ? null
                         : subject.selection().bounds(ground.scene()).center();
         if (p == null) {
-            ground.changes().notice("Select something to pin the pivot to its middle.", null, null);
+            ground.changes().notice(say("pivot-area.select-something-to-pin-the"), null, null);
         } else {
             pin(
                     p,
                     subject.components().isEmpty()
-                            ? "middle of " + subject.names()
-                            : "middle of " + subject.components().words());
+                            ? say("pivot-area.middle-of", subject.names())
+                            : say("pivot-area.middle-of", subject.components().words()));
         }
     }
 

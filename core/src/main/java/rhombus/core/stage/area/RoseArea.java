@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Context.RIM;
 import static rhombus.core.keymap.Context.ROSE;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.keymap.Trait;
@@ -16,6 +17,7 @@ import rhombus.core.stage.view.Homes;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Rose;
 import rhombus.core.view.Standard;
+import rhombus.core.words.Messages;
 
 /** The Rose: dragged to turn the view or roll it, clicked on, and walked over by keys. */
 final class RoseArea {
@@ -34,48 +36,46 @@ final class RoseArea {
     }
 
     private static void declare(Declare<RoseArea> d) {
-        d.group("Pad and Rose");
-        d.motion("rose.turn", "Turn the Rose")
-                .called("orbit")
+        d.group(say("group.pad-and-rose"));
+        d.motion("rose.turn")
+                .called(say("spoken.orbit"))
                 .traits(Trait.TURNS, Trait.SNAPS)
-                .on("rose-drag", Trigger.drag(Buttons.LEFT), 0, ROSE, "orbit")
-                .on("rose-pen", Trigger.pen(), 0, ROSE, "orbit")
-                .on("rose-touch", Trigger.touch(1), 0, ROSE, "orbit")
+                .on("rose-drag", Trigger.drag(Buttons.LEFT), 0, ROSE, say("hint.orbit"))
+                .on("rose-pen", Trigger.pen(), 0, ROSE, say("hint.orbit"))
+                .on("rose-touch", Trigger.touch(1), 0, ROSE, say("hint.orbit"))
                 // A way from the middle of the chart to its rim is a right angle.
                 .starts((a, g) -> OrbitMotion.byMark(
                         a.ground, g, Math.PI / 2 / RoseMark.of(g.view()).radius()));
-        d.motion("rose.roll", "Roll by the Rose's rim")
-                .called("roll")
+        d.motion("rose.roll")
+                .called(say("spoken.roll"))
                 .traits(Trait.SNAPS)
-                .on("rim-drag", Trigger.drag(Buttons.LEFT), 0, RIM, "roll")
-                .on("rim-pen", Trigger.pen(), 0, RIM, "roll")
-                .on("rim-touch", Trigger.touch(1), 0, RIM, "roll")
+                .on("rim-drag", Trigger.drag(Buttons.LEFT), 0, RIM, say("hint.roll"))
+                .on("rim-pen", Trigger.pen(), 0, RIM, say("hint.roll"))
+                .on("rim-touch", Trigger.touch(1), 0, RIM, say("hint.roll"))
                 .starts((a, g) -> {
                     RoseMark rose = RoseMark.of(g.view());
                     return RollMotion.around(a.ground, g, rose.x(), rose.y());
                 });
-        d.action("rose.go", "Go where the Rose points")
-                .trail("direction")
-                .on("rose-click", Trigger.click(Buttons.LEFT), 0, ROSE, "look from there")
-                .on("rose-double", Trigger.doubleClick(Buttons.LEFT), 0, ROSE, "look from there")
+        d.action("rose.go")
+                .trail(say("trail.direction"))
+                .on("rose-click", Trigger.click(Buttons.LEFT), 0, ROSE, say("hint.look-from-there"))
+                .on("rose-double", Trigger.doubleClick(Buttons.LEFT), 0, ROSE, say("hint.look-from-there"))
                 .told(RoseArea::told)
                 .does(RoseArea::go);
-        d.action("rose.menu", "Open the Rose's menu")
-                .on("rose-menu", Trigger.click(Buttons.RIGHT), 0, ROSE, "open the menu")
+        d.action("rose.menu")
+                .on("rose-menu", Trigger.click(Buttons.RIGHT), 0, ROSE, say("hint.open-the-menu"))
                 .does((a, c) -> a.ground.changes().application(c.command().id(), Map.of("view", c.view().id)));
-        d.action("rose.step", "Choose the next direction on the Rose")
+        d.action("rose.step")
                 .repeats()
                 .choice("to", "left", "right", "up", "down")
                 .does(RoseArea::step);
-        d.action("rose.aim-here", "Choose the present direction on the Rose").does(RoseArea::aimHere);
-        d.action("rose.aim-away", "Choose nothing on the Rose").does((a, c) -> a.aim(c.view(), null));
+        d.action("rose.aim-here").does(RoseArea::aimHere);
+        d.action("rose.aim-away").does((a, c) -> a.aim(c.view(), null));
     }
 
     private String told(Call c) {
         String part = RoseMark.at(ground, c.view(), c.x(), c.y());
-        return part == null || nothing(part)
-                ? null
-                : RoseMark.words(part, false).toLowerCase();
+        return part == null || nothing(part) ? null : Messages.within(RoseMark.words(part, false));
     }
 
     /** Whether a click on a part does nothing. */

@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import rhombus.core.stage.subject.Rulers;
 
@@ -18,18 +19,17 @@ final class RulerArea {
     }
 
     private static void declare(Declare<RulerArea> d) {
-        d.group("Measure");
-        d.action("ruler.measure", "Measure from here, then to here")
-                .key("ruler", "Comma", 0, "measure from here, then to here")
+        d.group(say("group.measure"));
+        d.action("ruler.measure")
+                .key("ruler", "Comma", 0, say("hint.measure-from-here-then-to-here"))
                 .does((a, c) -> a.rulers.here(c.view(), c.x(), c.y()));
-        d.action("ruler.clear", "Take all rulers away, or give up the one that is begun")
-                .key("ruler-clear", "Comma", SHIFT, "take all rulers away")
+        d.action("ruler.clear")
+                .key("ruler-clear", "Comma", SHIFT, say("hint.take-all-rulers-away"))
                 .does((a, c) -> a.rulers.clear());
-        d.action("ruler.remove", "Take the nearest ruler away")
+        d.action("ruler.remove")
                 .text("ruler")
-                .key("ruler-remove", "Comma", ALT, "take the nearest ruler away")
+                .key("ruler-remove", "Comma", ALT, say("hint.take-the-nearest-ruler-away"))
                 .does((a, c) -> a.rulers.remove(c.text("ruler"), c.view(), c.x(), c.y()));
-        d.action("ruler.put-back", "Put back the rulers that were taken away last")
-                .does((a, c) -> a.rulers.putBack());
+        d.action("ruler.put-back").does((a, c) -> a.rulers.putBack());
     }
 }

@@ -4,6 +4,7 @@ import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.CTRL;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,7 @@ import rhombus.core.stage.view.ViewState;
 final class SelectArea {
     private static final List<String> HOW = List.of("pick", "add", "toggle", "remove");
     /** What the hint says where a click lists instead of selecting. */
-    private static final String LISTED = "list what lies under the pointer";
+    private static final String LISTED = say("select-area.list-what-lies-under-the");
 
     private final Ground ground;
     private final Subject subject;
@@ -50,33 +51,39 @@ final class SelectArea {
     }
 
     private static void declare(Declare<SelectArea> d) {
-        d.group("Select");
-        picking(d, "pick", "Select")
+        d.group(say("group.select"));
+        picking(d, "pick")
                 .essential()
-                .on("select", Trigger.click(Buttons.LEFT), 0, STAGE, "select")
+                .on("select", Trigger.click(Buttons.LEFT), 0, STAGE, say("hint.select"))
                 .does((a, c) -> a.pick("pick", c));
-        picking(d, "add", "Add to the selection")
-                .on("select-add", Trigger.click(Buttons.LEFT), SHIFT, STAGE, "add to the selection")
+        picking(d, "add")
+                .on("select-add", Trigger.click(Buttons.LEFT), SHIFT, STAGE, say("hint.add-to-the-selection"))
                 .does((a, c) -> a.pick("add", c));
-        picking(d, "toggle", "Add or take away")
-                .on("select-toggle", Trigger.click(Buttons.LEFT), CTRL, STAGE, "add or take away")
+        picking(d, "toggle")
+                .on("select-toggle", Trigger.click(Buttons.LEFT), CTRL, STAGE, say("hint.add-or-take-away"))
                 .does((a, c) -> a.pick("toggle", c));
         all(d);
-        d.motion("select.marquee", "Marquee: select with a rectangle")
+        d.motion("select.marquee")
                 .traits(Trait.SELECTS, Trait.STAYS)
                 .choice("how", HOW)
-                .on("marquee", Trigger.drag(Buttons.LEFT), 0, STAGE, "marquee")
-                .on("marquee-add", Trigger.drag(Buttons.LEFT), SHIFT, STAGE, Map.of("how", "add"), "marquee, add")
+                .on("marquee", Trigger.drag(Buttons.LEFT), 0, STAGE, say("hint.marquee"))
+                .on(
+                        "marquee-add",
+                        Trigger.drag(Buttons.LEFT),
+                        SHIFT,
+                        STAGE,
+                        Map.of("how", "add"),
+                        say("hint.marquee-add"))
                 .on(
                         "marquee-toggle",
                         Trigger.drag(Buttons.LEFT),
                         CTRL,
                         STAGE,
                         Map.of("how", "toggle"),
-                        "marquee, add or take away")
+                        say("hint.marquee-add-or-take-away"))
                 .starts((a, g) -> new MarqueeMotion(
                         a.ground, a.subject, g.view(), Plain.text(g.args().get("how"), "pick"), g.x(), g.y()));
-        d.action("select.through", "List everything under the pointer")
+        d.action("select.through")
                 .traits(Trait.SELECTS, Trait.LISTS)
                 .choice("how", HOW)
                 .exchangedFor("select.pick", Map.of(), "select")
@@ -88,40 +95,40 @@ final class SelectArea {
         byList(d);
     }
 
-    private static Entry<SelectArea> picking(Declare<SelectArea> d, String how, String words) {
-        return d.action("select." + how, words)
+    private static Entry<SelectArea> picking(Declare<SelectArea> d, String how) {
+        return d.action("select." + how)
                 .traits(Trait.SELECTS)
                 .text("object")
                 .exchangedFor("select.through", Map.of("how", how), LISTED);
     }
 
     private static void all(Declare<SelectArea> d) {
-        d.action("select.all", "Select all")
+        d.action("select.all")
                 .traits(Trait.SELECTS)
-                .key("select-all", "KeyK", 0, "select all")
+                .key("select-all", "KeyK", 0, say("hint.select-all"))
                 .does((a, c) -> a.take(a.pickable(), "pick"));
-        d.action("select.none", "Select none")
+        d.action("select.none")
                 .traits(Trait.SELECTS)
-                .key("select-none", "KeyK", SHIFT, "select none")
+                .key("select-none", "KeyK", SHIFT, say("hint.select-none"))
                 .does((a, c) -> a.take(List.of(), "pick"));
-        d.action("select.invert", "Select the others")
+        d.action("select.invert")
                 .traits(Trait.SELECTS)
-                .key("select-invert", "KeyK", ALT, "select the others")
+                .key("select-invert", "KeyK", ALT, say("hint.select-the-others"))
                 .does((a, c) ->
                         a.take(a.pickable().stream().filter(n -> !a.chosen(n)).toList(), "pick"));
     }
 
     private static void byList(Declare<SelectArea> d) {
-        d.action("select.set", "Select objects by name")
+        d.action("select.set")
                 .traits(Trait.SELECTS)
                 .texts("objects")
                 .choice("how", HOW)
                 .does((a, c) -> a.take(c.nodes(a.ground.scene(), "objects"), c.text("how")));
-        d.action("select.hover", "Show an object of a list")
+        d.action("select.hover")
                 .traits(Trait.SELECTS)
                 .text("object")
                 .does((a, c) -> a.hover.from(a.ground.scene().indexOf(c.text("object"))));
-        d.action("select.components", "Select objects, vertices, edges or faces")
+        d.action("select.components")
                 .traits(Trait.SELECTS)
                 .needs("to", Components.MODES)
                 .does((a, c) -> a.subject.components().mode(c.to()));

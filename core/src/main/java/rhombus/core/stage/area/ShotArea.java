@@ -1,5 +1,7 @@
 package rhombus.core.stage.area;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.optics.PictureFormat;
@@ -25,22 +27,14 @@ final class ShotArea {
     }
 
     private static void declare(Declare<ShotArea> d) {
-        d.group("Cameras");
-        d.action("scene.picture", "Set the size of the final picture")
+        d.group(say("group.cameras"));
+        d.action("scene.picture")
                 .text("size")
                 .typed("width", "height", "aspect")
                 .does(ShotArea::picture);
-        d.action("scene.guides", "Set own guides of the final picture")
-                .typed("down", "across")
-                .does(ShotArea::guides);
-        d.action("camera.activate", "Mark a camera active, or no more")
-                .text("camera")
-                .truth("on")
-                .does(ShotArea::activate);
-        d.action("camera.order", "Move a camera in the list")
-                .text("camera")
-                .place("to", "up", "down")
-                .does(ShotArea::order);
+        d.action("scene.guides").typed("down", "across").does(ShotArea::guides);
+        d.action("camera.activate").text("camera").truth("on").does(ShotArea::activate);
+        d.action("camera.order").text("camera").place("to", "up", "down").does(ShotArea::order);
     }
 
     private Setup setup() {
@@ -54,10 +48,11 @@ final class ShotArea {
         try {
             PictureFormat to = named != null ? named : typed(c, is);
             if (!to.equals(is)) {
-                subject.editing().apply("Set the picture to " + to.width() + " × " + to.height(), s.withPicture(to));
+                subject.editing()
+                        .apply(say("shot-area.set-the-picture-to", to.width(), to.height()), s.withPicture(to));
             }
         } catch (IllegalArgumentException e) {
-            ground.changes().notice(e.getMessage() + ". The old size stays.", null, null);
+            ground.changes().notice(say("shot-area.the-old-size-stays", e.getMessage()), null, null);
         }
     }
 
@@ -83,10 +78,11 @@ final class ShotArea {
             List<Double> down = places(c, "down", is.down(), is.picture().width());
             List<Double> across = places(c, "across", is.across(), is.picture().height());
             if (!down.equals(is.down()) || !across.equals(is.across())) {
-                subject.editing().apply("Set guides", ground.scene().withSetup(is.withGuides(down, across)));
+                subject.editing()
+                        .apply(say("shot-area.set-guides"), ground.scene().withSetup(is.withGuides(down, across)));
             }
         } catch (IllegalArgumentException e) {
-            ground.changes().notice(e.getMessage() + ". The old guides stay.", null, null);
+            ground.changes().notice(say("shot-area.the-old-guides-stay", e.getMessage()), null, null);
         }
     }
 
@@ -99,20 +95,20 @@ final class ShotArea {
         String id = c.text("camera").isEmpty() ? c.view().camera : c.text("camera");
         int node = id == null ? -1 : ground.scene().indexOf(id);
         if (node < 0 || ground.scene().node(node).camera() == null) {
-            ground.changes().notice("Look through a camera, or name one, to mark it active.", null, null);
+            ground.changes().notice(say("shot-area.look-through-a-camera-or"), null, null);
             return;
         }
         boolean on = c.truth("on", !id.equals(setup().active()));
         String name = ground.nameOf(node);
         subject.editing()
                 .apply(
-                        on ? "Mark " + name + " active" : "Mark no camera active",
+                        on ? say("shot-area.mark-active", name) : say("shot-area.mark-no-camera-active"),
                         ground.scene().withSetup(setup().withActive(on ? id : null)));
         ground.changes()
                 .notice(
                         on
-                                ? Words.capital(name) + " is the active camera: the key of cameras leads to it."
-                                : "No camera is active.",
+                                ? say("shot-area.is-the-active-camera-the", Words.capital(name))
+                                : say("shot-area.no-camera-is-active"),
                         null,
                         null);
     }
@@ -123,7 +119,7 @@ final class ShotArea {
                 new ArrayList<>(s.cameras().stream().map(i -> s.node(i).id()).toList());
         int at = ids.indexOf(c.text("camera"));
         if (at < 0) {
-            ground.changes().notice("This scene has no such camera.", null, null);
+            ground.changes().notice(say("shot-area.this-scene-has-no-such"), null, null);
             return;
         }
         int to = Math.max(0, Math.min(ids.size() - 1, c.place("up", "down", at)));
@@ -133,7 +129,7 @@ final class ShotArea {
         ids.add(to, ids.remove(at));
         subject.editing()
                 .apply(
-                        "Move " + ground.nameOf(s.indexOf(ids.get(to))) + " in the list",
+                        say("shot-area.move-in-the-list", ground.nameOf(s.indexOf(ids.get(to)))),
                         s.withSetup(s.setup().withOrder(ids)));
     }
 }

@@ -2,6 +2,7 @@ package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Context.WALK;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.keymap.Spoken;
@@ -15,8 +16,8 @@ import rhombus.core.stage.view.Ground;
 
 /** Moving a view by the axes of a gamepad or of a 3D mouse, a command for each way in which it can move. */
 final class SteerArea {
-    private static final Spoken ORBIT = new Spoken("orbit", "orbit", "", "", "");
-    private static final Spoken WALK_SPOKEN = new Spoken("walk", "walk", "", "", "");
+    private static final Spoken ORBIT = new Spoken(say("spoken.orbit"), say("spoken.orbit"), "", "", "");
+    private static final Spoken WALK_SPOKEN = new Spoken(say("spoken.walk"), say("spoken.walk"), "", "", "");
     /** For axes whose positive end is the other one. */
     private static final Map<String, Object> AGAINST = Map.of("against", true);
 
@@ -35,52 +36,52 @@ final class SteerArea {
     }
 
     private static void declare(Declare<SteerArea> d) {
-        d.group("Move by an axis");
-        axis(d, Freedom.ORBIT_SIDEWAYS, "Orbit sideways by an axis", ORBIT)
+        d.group(say("group.move-by-an-axis"));
+        axis(d, Freedom.ORBIT_SIDEWAYS, ORBIT)
                 .traits(Trait.TURNS, Trait.WITH_SCENE)
-                .on("pad-orbit-x", Trigger.gamepadAxis("right-x"), 0, STAGE, "orbit sideways")
-                .on("m3d-orbit-x", Trigger.mouse3dAxis("rz"), 0, STAGE, AGAINST, "orbit sideways");
-        axis(d, Freedom.ORBIT_UP, "Orbit up and down by an axis", ORBIT)
+                .on("pad-orbit-x", Trigger.gamepadAxis("right-x"), 0, STAGE, say("hint.orbit-sideways"))
+                .on("m3d-orbit-x", Trigger.mouse3dAxis("rz"), 0, STAGE, AGAINST, say("hint.orbit-sideways"));
+        axis(d, Freedom.ORBIT_UP, ORBIT)
                 .traits(Trait.TURNS, Trait.WITH_SCENE)
-                .on("pad-orbit-y", Trigger.gamepadAxis("right-y"), 0, STAGE, "orbit up and down")
-                .on("m3d-orbit-y", Trigger.mouse3dAxis("rx"), 0, STAGE, AGAINST, "orbit up and down");
-        axis(d, Freedom.PAN_SIDEWAYS, "Pan sideways by an axis", NavigateArea.PAN)
+                .on("pad-orbit-y", Trigger.gamepadAxis("right-y"), 0, STAGE, say("hint.orbit-up-and-down"))
+                .on("m3d-orbit-y", Trigger.mouse3dAxis("rx"), 0, STAGE, AGAINST, say("hint.orbit-up-and-down"));
+        axis(d, Freedom.PAN_SIDEWAYS, NavigateArea.PAN)
                 .traits(Trait.WITH_SCENE)
-                .on("pad-pan-x", Trigger.gamepadAxis("left-x"), 0, STAGE, "pan sideways")
-                .on("m3d-pan-x", Trigger.mouse3dAxis("x"), 0, STAGE, "pan sideways");
-        axis(d, Freedom.PAN_UP, "Pan up and down by an axis", NavigateArea.PAN)
+                .on("pad-pan-x", Trigger.gamepadAxis("left-x"), 0, STAGE, say("hint.pan-sideways"))
+                .on("m3d-pan-x", Trigger.mouse3dAxis("x"), 0, STAGE, say("hint.pan-sideways"));
+        axis(d, Freedom.PAN_UP, NavigateArea.PAN)
                 .traits(Trait.WITH_SCENE)
-                .on("pad-pan-y", Trigger.gamepadAxis("left-y"), 0, STAGE, "pan up and down")
-                .on("m3d-pan-y", Trigger.mouse3dAxis("z"), 0, STAGE, AGAINST, "pan up and down");
-        axis(d, Freedom.DOLLY, "Dolly by an axis", NavigateArea.DOLLY)
+                .on("pad-pan-y", Trigger.gamepadAxis("left-y"), 0, STAGE, say("hint.pan-up-and-down"))
+                .on("m3d-pan-y", Trigger.mouse3dAxis("z"), 0, STAGE, AGAINST, say("hint.pan-up-and-down"));
+        axis(d, Freedom.DOLLY, NavigateArea.DOLLY)
                 .traits(Trait.WITH_CAMERA)
-                .on("pad-dolly", Trigger.gamepadAxis("low-fronts"), 0, STAGE, "dolly")
-                .on("m3d-dolly", Trigger.mouse3dAxis("y"), 0, STAGE, AGAINST, "dolly");
-        axis(d, Freedom.ROLL, "Roll by an axis", new Spoken("roll", "roll", "", "", ""))
+                .on("pad-dolly", Trigger.gamepadAxis("low-fronts"), 0, STAGE, say("hint.dolly"))
+                .on("m3d-dolly", Trigger.mouse3dAxis("y"), 0, STAGE, AGAINST, say("hint.dolly"));
+        axis(d, Freedom.ROLL, new Spoken(say("spoken.roll"), say("spoken.roll"), "", "", ""))
                 .traits(Trait.WITH_SCENE, Trait.ROLLS)
-                .on("m3d-roll", Trigger.mouse3dAxis("ry"), 0, STAGE, AGAINST, "roll");
-        axis(d, Freedom.ZOOM, "Zoom the lens by an axis", new Spoken("zoom", "zoom", "", "", ""));
-        axis(d, Freedom.LOOK_SIDEWAYS, "Look sideways by an axis", NavigateArea.LOOK)
+                .on("m3d-roll", Trigger.mouse3dAxis("ry"), 0, STAGE, AGAINST, say("hint.roll"));
+        axis(d, Freedom.ZOOM, new Spoken(say("spoken.zoom"), say("spoken.zoom"), "", "", ""));
+        axis(d, Freedom.LOOK_SIDEWAYS, NavigateArea.LOOK)
                 .traits(Trait.NEEDS_EYE)
-                .on("pad-look-x", Trigger.gamepadAxis("right-x"), 0, WALK, "look sideways")
-                .on("m3d-look-x", Trigger.mouse3dAxis("rz"), 0, WALK, "look sideways");
-        axis(d, Freedom.LOOK_UP, "Look up and down by an axis", NavigateArea.LOOK)
+                .on("pad-look-x", Trigger.gamepadAxis("right-x"), 0, WALK, say("hint.look-sideways"))
+                .on("m3d-look-x", Trigger.mouse3dAxis("rz"), 0, WALK, say("hint.look-sideways"));
+        axis(d, Freedom.LOOK_UP, NavigateArea.LOOK)
                 .traits(Trait.NEEDS_EYE)
-                .on("pad-look-y", Trigger.gamepadAxis("right-y"), 0, WALK, "look up and down")
-                .on("m3d-look-y", Trigger.mouse3dAxis("rx"), 0, WALK, "look up and down");
-        axis(d, Freedom.WALK_SIDEWAYS, "Walk sideways by an axis", WALK_SPOKEN)
-                .on("pad-walk-x", Trigger.gamepadAxis("left-x"), 0, WALK, "walk sideways")
-                .on("m3d-walk-x", Trigger.mouse3dAxis("x"), 0, WALK, "walk sideways");
-        axis(d, Freedom.WALK_UP, "Go up and down by an axis", WALK_SPOKEN)
-                .on("pad-walk-y", Trigger.gamepadAxis("low-fronts"), 0, WALK, "go up and down")
-                .on("m3d-walk-y", Trigger.mouse3dAxis("z"), 0, WALK, AGAINST, "go up and down");
-        axis(d, Freedom.WALK_AHEAD, "Walk ahead by an axis", WALK_SPOKEN)
-                .on("pad-walk-z", Trigger.gamepadAxis("left-y"), 0, WALK, "walk ahead and back")
-                .on("m3d-walk-z", Trigger.mouse3dAxis("y"), 0, WALK, AGAINST, "walk ahead and back");
+                .on("pad-look-y", Trigger.gamepadAxis("right-y"), 0, WALK, say("hint.look-up-and-down"))
+                .on("m3d-look-y", Trigger.mouse3dAxis("rx"), 0, WALK, say("hint.look-up-and-down"));
+        axis(d, Freedom.WALK_SIDEWAYS, WALK_SPOKEN)
+                .on("pad-walk-x", Trigger.gamepadAxis("left-x"), 0, WALK, say("hint.walk-sideways"))
+                .on("m3d-walk-x", Trigger.mouse3dAxis("x"), 0, WALK, say("hint.walk-sideways"));
+        axis(d, Freedom.WALK_UP, WALK_SPOKEN)
+                .on("pad-walk-y", Trigger.gamepadAxis("low-fronts"), 0, WALK, say("hint.go-up-and-down"))
+                .on("m3d-walk-y", Trigger.mouse3dAxis("z"), 0, WALK, AGAINST, say("hint.go-up-and-down"));
+        axis(d, Freedom.WALK_AHEAD, WALK_SPOKEN)
+                .on("pad-walk-z", Trigger.gamepadAxis("left-y"), 0, WALK, say("hint.walk-ahead-and-back"))
+                .on("m3d-walk-z", Trigger.mouse3dAxis("y"), 0, WALK, AGAINST, say("hint.walk-ahead-and-back"));
     }
 
-    private static Entry<SteerArea> axis(Declare<SteerArea> d, Freedom f, String words, Spoken spoken) {
-        Entry<SteerArea> e = d.axis(f.id(), words).spoken(spoken).truth("against");
+    private static Entry<SteerArea> axis(Declare<SteerArea> d, Freedom f, Spoken spoken) {
+        Entry<SteerArea> e = d.axis(f.id()).spoken(spoken).truth("against");
         e.starts((a, g) -> new Steering(a.ground, a.subject, a.walking, g));
         return e;
     }

@@ -4,6 +4,7 @@ import static rhombus.core.keymap.Context.HANDLE;
 import static rhombus.core.keymap.Context.TOOL;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
@@ -37,64 +38,62 @@ final class ToolArea {
     }
 
     private static void declare(Declare<ToolArea> d) {
-        d.group("Change the scene");
+        d.group(say("group.change-the-scene"));
         which(d);
         settings(d);
         keys(d);
-        d.action("tool.none", "Put the tool away")
+        d.action("tool.none")
                 .rank(LATE)
-                .on("tool-off", Trigger.key("Escape"), 0, TOOL, "put the tool away")
+                .on("tool-off", Trigger.key("Escape"), 0, TOOL, say("hint.put-the-tool-away"))
                 .does((a, c) -> a.tools.use(null));
-        d.motion("tool.drag", "Drag a handle")
+        d.motion("tool.drag")
                 .traits(Trait.STAYS, Trait.HANDLE)
-                .on("pen-handle", Trigger.pen(), 0, HANDLE, "move along the axis")
-                .on("handle-drag", Trigger.drag(Buttons.LEFT), 0, HANDLE, "drag the handle")
+                .on("pen-handle", Trigger.pen(), 0, HANDLE, say("hint.move-along-the-axis"))
+                .on("handle-drag", Trigger.drag(Buttons.LEFT), 0, HANDLE, say("hint.drag-the-handle"))
                 .starts((a, g) -> ToolMotions.start(a.ground, a.subject, a.tools, g));
-        d.motion("tool.drag-free", "Drag the selected object")
+        d.motion("tool.drag-free")
                 .traits(Trait.STAYS, Trait.OBJECT)
                 .otherwise("navigate.orbit")
-                .on("pen-tool", Trigger.pen(), 0, TOOL, "move the selected object")
+                .on("pen-tool", Trigger.pen(), 0, TOOL, say("hint.move-the-selected-object"))
                 .starts((a, g) -> FreeMove.start(a.ground, a.subject, g));
     }
 
     private static void which(Declare<ToolArea> d) {
-        d.action("tool.move", "Move tool")
+        d.action("tool.move")
                 .rank(LATE)
-                .key("move", "KeyM", 0, "move tool")
+                .key("move", "KeyM", 0, say("hint.move-tool"))
                 .does((a, c) -> a.tools.use(Tools.Sort.MOVE));
-        d.action("tool.rotate", "Rotate tool")
+        d.action("tool.rotate")
                 .rank(LATE)
-                .key("rotate", "KeyT", 0, "rotate tool")
+                .key("rotate", "KeyT", 0, say("hint.rotate-tool"))
                 .does((a, c) -> a.tools.use(Tools.Sort.ROTATE));
-        d.action("tool.scale", "Scale tool")
+        d.action("tool.scale")
                 .rank(LATE)
-                .key("scale", "KeyU", 0, "scale tool")
+                .key("scale", "KeyU", 0, say("hint.scale-tool"))
                 .does((a, c) -> a.tools.use(Tools.Sort.SCALE));
-        d.action("tool.last", "Last tool, or no tool")
+        d.action("tool.last")
                 .rank(LATE)
-                .key("last-tool", "KeyJ", 0, "last tool, or none")
+                .key("last-tool", "KeyJ", 0, say("hint.last-tool-or-none"))
                 .does((a, c) -> a.tools.useLast());
     }
 
     private static void settings(Declare<ToolArea> d) {
-        d.action("tool.axes", "Axes of the tool")
+        d.action("tool.axes")
                 .rank(LATE)
                 .choice("to", Tools.AXES)
-                .key("tool-axes", "KeyT", SHIFT, "next axes of the tool")
+                .key("tool-axes", "KeyT", SHIFT, say("hint.next-axes-of-the-tool"))
                 .does((a, c) -> a.tools.axes(c.to()));
-        d.action("tool.about", "Point the tool turns about")
+        d.action("tool.about")
                 .rank(LATE)
                 .choice("to", Tools.ABOUT)
-                .key("tool-about", "KeyU", SHIFT, "next point the tool turns about")
+                .key("tool-about", "KeyU", SHIFT, say("hint.next-point-the-tool-turns-about"))
                 .does((a, c) -> a.tools.about(c.to()));
-        d.action("tool.snap", "What the tool snaps to").choice("to", Tools.SNAP).does((a, c) -> a.tools.snap(c.to()));
-        d.action("tool.typed", "What typed numbers do to several objects")
-                .choice("to", Tools.TYPED)
-                .does((a, c) -> a.tools.typed(c.to()));
+        d.action("tool.snap").choice("to", Tools.SNAP).does((a, c) -> a.tools.snap(c.to()));
+        d.action("tool.typed").choice("to", Tools.TYPED).does((a, c) -> a.tools.typed(c.to()));
     }
 
     private static void keys(Declare<ToolArea> d) {
-        Entry<ToolArea> nudge = d.action("tool.nudge", "Move what is selected one step")
+        Entry<ToolArea> nudge = d.action("tool.nudge")
                 .repeats()
                 .rank(LATE)
                 .ways("")
@@ -102,12 +101,24 @@ final class ToolArea {
                 .truth("shift", "alt");
         for (String to : SIDES) {
             Trigger arrow = NavigateArea.arrow(to);
-            nudge.on("nudge-" + to, arrow, 0, TOOL, Map.of("to", to), "step " + to);
-            nudge.on("nudge-far-" + to, arrow, SHIFT, TOOL, Map.of("to", to, "shift", true), "ten steps " + to);
-            nudge.on("nudge-fine-" + to, arrow, ALT, TOOL, Map.of("to", to, "alt", true), "a tenth of a step " + to);
+            nudge.on("nudge-" + to, arrow, 0, TOOL, Map.of("to", to), say("hint.step", say("to." + to)));
+            nudge.on(
+                    "nudge-far-" + to,
+                    arrow,
+                    SHIFT,
+                    TOOL,
+                    Map.of("to", to, "shift", true),
+                    say("hint.ten-steps", say("to." + to)));
+            nudge.on(
+                    "nudge-fine-" + to,
+                    arrow,
+                    ALT,
+                    TOOL,
+                    Map.of("to", to, "alt", true),
+                    say("hint.a-tenth-of-a-step", say("to." + to)));
         }
         nudge.does((a, c) -> new Nudges(a.ground, a.subject, a.tools, c.view()).key(c.args()));
-        d.action("tool.step-handle", "Step a handle")
+        d.action("tool.step-handle")
                 .repeats()
                 .needs("handle")
                 .needs("to", SIDES)

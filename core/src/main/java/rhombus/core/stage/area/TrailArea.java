@@ -1,6 +1,7 @@
 package rhombus.core.stage.area;
 
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Trigger;
@@ -25,21 +26,21 @@ final class TrailArea {
     }
 
     private static void declare(Declare<TrailArea> d) {
-        d.group("Trail");
-        d.action("trail.back", "Back to the view before")
+        d.group(say("group.trail"));
+        d.action("trail.back")
                 .essential()
-                .key("trail-back", "Backspace", 0, "view before")
-                .on("pad-back", Trigger.gamepad("right-right"), 0, Context.STAGE, "view before")
-                .on("touch-tap-two", Trigger.tap(2), 0, Context.STAGE, "view before")
-                .on("pen-eraser-tap", Trigger.penTap(Trigger.ERASER), 0, Context.STAGE, "view before")
-                .does((a, c) -> a.go(c.view(), c.view().trail.back(), "This is the first view of the Trail."));
-        d.action("trail.forward", "Forward to the next view")
-                .key("trail-forward", "Backspace", SHIFT, "next view")
-                .does((a, c) -> a.go(c.view(), c.view().trail.forward(), "This is the newest view of the Trail."));
-        d.action("trail.go", "Go to a view of the Trail")
+                .key("trail-back", "Backspace", 0, say("hint.view-before"))
+                .on("pad-back", Trigger.gamepad("right-right"), 0, Context.STAGE, say("hint.view-before"))
+                .on("touch-tap-two", Trigger.tap(2), 0, Context.STAGE, say("hint.view-before"))
+                .on("pen-eraser-tap", Trigger.penTap(Trigger.ERASER), 0, Context.STAGE, say("hint.view-before"))
+                .does((a, c) -> a.go(c.view(), c.view().trail.back(), say("trail-area.this-is-the-first-view")));
+        d.action("trail.forward")
+                .key("trail-forward", "Backspace", SHIFT, say("hint.next-view"))
+                .does((a, c) -> a.go(c.view(), c.view().trail.forward(), say("trail-area.this-is-the-newest-view")));
+        d.action("trail.go")
                 .whole("to")
                 .does((a, c) ->
-                        a.go(c.view(), c.view().trail.go(c.whole("to", -1)), "The Trail has no such view any more."));
+                        a.go(c.view(), c.view().trail.go(c.whole("to", -1)), say("trail-area.the-trail-has-no-such")));
     }
 
     private void go(ViewState v, Pose to, String atEnd) {

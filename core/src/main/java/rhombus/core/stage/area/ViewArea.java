@@ -3,6 +3,7 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Context.STAGE;
 import static rhombus.core.keymap.Modifiers.ALT;
 import static rhombus.core.keymap.Modifiers.SHIFT;
+import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.board.Start;
@@ -21,6 +22,7 @@ import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Standard;
+import rhombus.core.words.Messages;
 
 /** Framing, going home, and looking from a direction. */
 final class ViewArea {
@@ -44,90 +46,101 @@ final class ViewArea {
     }
 
     private static void declare(Declare<ViewArea> d) {
-        d.group("Move the view");
-        d.action("view.centre-here", "Centre the point under the pointer")
-                .trail("centre")
-                .except(FrameArea.TAPS, "centre", Trigger.doubleClick(Buttons.LEFT), 0, STAGE, "centre here")
+        d.group(say("group.move-the-view"));
+        d.action("view.centre-here")
+                .trail(say("trail.centre"))
+                .except(FrameArea.TAPS, "centre", Trigger.doubleClick(Buttons.LEFT), 0, STAGE, say("hint.centre-here"))
                 .does((a, c) -> a.going.to(c.view(), a.centred(c), deed(c)));
-        d.group("Lens and crop");
-        d.action("view.reset-crop", "Show the picture as it is")
+        d.group(say("group.lens-and-crop"));
+        d.action("view.reset-crop")
                 .rank(10)
-                .key("crop-reset", "Backslash", 0, "picture as it is")
+                .key("crop-reset", "Backslash", 0, say("hint.picture-as-it-is"))
                 .does((a, c) -> a.ground.navigator().crop(c.view(), Crop.NONE));
-        d.group("Frame");
+        d.group(say("group.frame"));
         homes(d);
-        d.group("Direction");
+        d.group(say("group.direction"));
         directions(d);
         free(d);
     }
 
     private static void homes(Declare<ViewArea> d) {
-        d.action("view.set", "Give the view typed numbers")
-                .trail("typed")
+        d.action("view.set")
+                .trail(say("trail.typed"))
                 .typed("x", "y", "z", "focus", "extent", "lens", "focal", "roll")
                 .does((a, c) -> a.going.to(
                         c.view(), ViewNumbers.with(a.ground, c.view(), c.view().destination(), c.args()), deed(c)));
-        d.action("view.home", "Go home")
-                .trail("home")
-                .key("home", "KeyH", 0, "go home")
-                .on("pad-home", Trigger.gamepad("right-top"), 0, STAGE, "go home")
+        d.action("view.home")
+                .trail(say("trail.home"))
+                .key("home", "KeyH", 0, say("hint.go-home"))
+                .on("pad-home", Trigger.gamepad("right-top"), 0, STAGE, say("hint.go-home"))
                 .does((a, c) -> a.going.fresh(c.view(), Homes.of(c.view(), a.ground.scene()), deed(c)));
-        d.action("view.set-home", "Set home to this view")
-                .key("set-home", "KeyH", SHIFT, "set home to this view")
+        d.action("view.set-home")
+                .key("set-home", "KeyH", SHIFT, say("hint.set-home-to-this-view"))
                 .does((a, c) ->
-                        a.home(c.view(), c.view().destination(), "Home of this viewport is this view now.", null));
-        d.action("view.reset-home", "Put home back")
-                .does((a, c) -> a.home(c.view(), null, "Home of this viewport is as it was at first.", "Go home"));
+                        a.home(c.view(), c.view().destination(), say("view-area.home-of-this-viewport-is"), null));
+        d.action("view.reset-home")
+                .does((a, c) ->
+                        a.home(c.view(), null, say("view-area.home-of-this-viewport-is-2"), say("view-area.go-home")));
     }
 
     private static void directions(Declare<ViewArea> d) {
-        Entry<ViewArea> direction = d.action("view.direction", "Look along an axis")
-                .trail("from the {}")
+        Entry<ViewArea> direction = d.action("view.direction")
+                .trail(say("trail.from-the"))
                 .needs("to")
                 .truth("flat");
         axis(direction, "x", "right", "left");
         axis(direction, "y", "top", "bottom");
         axis(direction, "z", "front", "back");
         direction.tries(ViewArea::direction);
-        d.action("view.opposite", "Look from the opposite side")
-                .trail("opposite")
-                .key("opposite", "KeyO", 0, "opposite side")
+        d.action("view.opposite")
+                .trail(say("trail.opposite"))
+                .key("opposite", "KeyO", 0, say("hint.opposite-side"))
                 .does((a, c) -> a.going.to(
                         c.view(),
                         Turns.opposite(c.view().destination(), a.ground.scene().up()),
                         deed(c)));
-        d.action("view.quarter-roll", "Quarter roll")
-                .trail("quarter roll")
+        d.action("view.quarter-roll")
+                .trail(say("trail.quarter-roll"))
                 .choice("to", "left", "right")
-                .key("quarter-left", "ArrowLeft", ALT, Map.of("to", "left"), "quarter roll left")
-                .key("quarter-right", "ArrowRight", ALT, Map.of("to", "right"), "quarter roll right")
+                .key("quarter-left", "ArrowLeft", ALT, Map.of("to", "left"), say("hint.quarter-roll-left"))
+                .key("quarter-right", "ArrowRight", ALT, Map.of("to", "right"), say("hint.quarter-roll-right"))
                 .does((a, c) -> a.going.to(
                         c.view(), Turns.quarterRoll(c.view().destination(), c.to().equals("right")), deed(c)));
     }
 
     private static void axis(Entry<ViewArea> e, String axis, String from, String other) {
         String code = "Key" + axis.toUpperCase();
-        e.key("axis-" + axis, code, 0, Map.of("to", from), "look from the " + from);
-        e.key("axis-" + axis + "-other", code, SHIFT, Map.of("to", other), "look from the " + other);
+        e.key(
+                "axis-" + axis,
+                code,
+                0,
+                Map.of("to", from),
+                say("hint.look-from-the", Messages.within(Standard.named(from).words())));
+        e.key(
+                "axis-" + axis + "-other",
+                code,
+                SHIFT,
+                Map.of("to", other),
+                say("hint.look-from-the", Messages.within(Standard.named(other).words())));
     }
 
     private static void free(Declare<ViewArea> d) {
-        d.action("view.toggle-projection", "Perspective or flat")
-                .trail("perspective or flat")
-                .key("projection", "KeyP", 0, "perspective or flat")
-                .on("pad-projection", Trigger.gamepad("middle-left"), 0, STAGE, "perspective or flat")
+        d.action("view.toggle-projection")
+                .trail(say("trail.perspective-or-flat"))
+                .key("projection", "KeyP", 0, say("hint.perspective-or-flat"))
+                .on("pad-projection", Trigger.gamepad("middle-left"), 0, STAGE, say("hint.perspective-or-flat"))
                 .does(ViewArea::toggle);
-        d.action("view.level", "Level the horizon")
-                .trail("level")
-                .key("level", "KeyN", 0, "level the horizon")
-                .on("pad-level", Trigger.gamepad("stick-right"), 0, STAGE, "level the horizon")
+        d.action("view.level")
+                .trail(say("trail.level"))
+                .key("level", "KeyN", 0, say("hint.level-the-horizon"))
+                .on("pad-level", Trigger.gamepad("stick-right"), 0, STAGE, say("hint.level-the-horizon"))
                 .does((a, c) -> a.going.to(
                         c.view(),
                         Turns.level(c.view().destination(), a.ground.scene().up()),
                         deed(c)));
-        d.action("view.scout", "Free perspective view").trail("scout").does(ViewArea::scout);
-        d.action("view.free-flat", "Free flat view")
-                .trail("free flat")
+        d.action("view.scout").trail(say("trail.scout")).does(ViewArea::scout);
+        d.action("view.free-flat")
+                .trail(say("trail.free-flat"))
                 .does((a, c) -> a.going.free(
                         c.view(), Choices.freeFlat(a.ground, c.view(), c.view().destination()), deed(c)));
     }
@@ -155,10 +168,7 @@ final class ViewArea {
         Standard d = Standard.named(c.to());
         if (d != null) {
             directions.go(
-                    c.view(),
-                    d,
-                    c.truth("flat", false),
-                    c.command().spoken().trail(d.words().toLowerCase()));
+                    c.view(), d, c.truth("flat", false), c.command().spoken().trail(Messages.within(d.words())));
         }
         return d != null;
     }

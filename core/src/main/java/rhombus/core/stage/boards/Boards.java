@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -236,7 +238,7 @@ public final class Boards {
 
     /** Another name for a board, which is the user's own from now on. */
     public void rename(Board b, String name) {
-        before("Rename " + b.name);
+        before(say("boards.rename", b.name));
         b.name = name;
         b.passing = false;
         changed();

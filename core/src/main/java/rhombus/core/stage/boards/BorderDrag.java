@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.board.Arrangement;
@@ -68,7 +70,7 @@ public final class BorderDrag {
         }
         before = ground.board().arrangement;
         last = before;
-        was = boards.asIs("Move a border", false);
+        was = boards.asIs(say("border-drag.move-a-border"), false);
         id = border;
         for (Border b : grabbed) {
             if (b.upright()) {
@@ -116,7 +118,7 @@ public final class BorderDrag {
                     ? STEP
                     : (b.upright() ? to.equals("left") : to.equals("up")) ? -STEP : 0;
             if (by != 0) {
-                step("Move a border", now().moved(b.id(), b.at() + by, b.at() + by, false));
+                step(say("border-drag.move-a-border"), now().moved(b.id(), b.at() + by, b.at() + by, false));
             }
         }
     }
@@ -124,6 +126,6 @@ public final class BorderDrag {
     /** Gives all parts along a border the same room. */
     public void even(String border) {
         boards.settle();
-        step("Even out", now().evened(border));
+        step(say("border-drag.even-out"), now().evened(border));
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
@@ -93,7 +95,7 @@ public final class Kept {
 
     /** Brings a kept version of the scene back, as one step that can be undone; gives what is wrong with it, or null. */
     public String bringBack(String title, Map<String, Object> document) {
-        return read(() -> subject.editing().bringBack("Back to version " + title, document));
+        return read(() -> subject.editing().bringBack(say("kept.back-to-version", title), document));
     }
 
     /** The board in use with everything it shows, to be passed on as an address. */

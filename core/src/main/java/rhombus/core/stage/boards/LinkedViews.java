@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
@@ -77,7 +79,7 @@ public final class LinkedViews implements Followers {
     /** A gesture in a viewport is over: what went along is an entry of its own Trail. */
     public void remember(ViewState lead) {
         for (ViewState v : followers(lead)) {
-            if (v.trail.add(v.pose, "went along")) {
+            if (v.trail.add(v.pose, say("linked-views.went-along"))) {
                 ground.changes().add(Topic.KEEP);
             }
         }
@@ -97,8 +99,8 @@ public final class LinkedViews implements Followers {
         ground.changes()
                 .notice(
                         !b.linked
-                                ? "Flat views of this board move by themselves again."
-                                : "Flat views along an axis are linked: they share centre and scale.",
+                                ? say("linked-views.flat-views-of-this-board")
+                                : say("linked-views.flat-views-along-an-axis"),
                         null,
                         null);
         boards.changed();

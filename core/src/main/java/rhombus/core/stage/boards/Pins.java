@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -44,7 +46,7 @@ public final class Pins {
             if (board) {
                 Arrangement.of(look.get("parts"));
             } else if (KeptView.pose(look.get("pose")) == null) {
-                throw new IllegalArgumentException("a Pin holds no view that can be read");
+                throw new IllegalArgumentException(say("pins.a-pin-holds-no-view"));
             }
             return new Pin(
                     Plain.text(m.get("id"), ""),
@@ -125,11 +127,11 @@ public final class Pins {
 
     private static List<Pin> read(Map<String, Object> m) {
         if (!"rhombus-pins".equals(m.get("format")) || Plain.whole(m.get("version"), 0) != 1) {
-            throw new IllegalArgumentException("it is not a rhombus-pins document of version 1");
+            throw new IllegalArgumentException(say("pins.it-is-not-a-rhombus"));
         }
         List<Object> pins = Plain.list(m.get("pins"));
         if (pins.size() > MOST) {
-            throw new IllegalArgumentException("it holds more than " + MOST + " Pins");
+            throw new IllegalArgumentException(say("pins.it-holds-more-than-pins", MOST));
         }
         return new ArrayList<>(pins.stream().map(Pin::of).toList());
     }
@@ -151,7 +153,7 @@ public final class Pins {
         try {
             List<Pin> read = read(m);
             if (list.size() + read.size() > MOST) {
-                return "there would be more than " + MOST + " Pins";
+                return say("pins.there-would-be-more-than", MOST);
             }
             addAll(read);
             changed();
@@ -187,14 +189,14 @@ public final class Pins {
     /** Pins what a viewport shows, or the whole board; without a name it is called after that. */
     public void add(ViewState v, boolean board, String name) {
         if (list.size() >= MOST) {
-            ground.changes().notice("There are " + MOST + " Pins already; delete one first.", null, null);
+            ground.changes().notice(say("pins.there-are-pins-already-delete", MOST), null, null);
             return;
         }
         String words =
                 name.isBlank() ? unused(board ? ground.board().name : Captions.title(ground, v)) : Tab.tidy(name);
         String id = freeId();
         list.add(new Pin(id, words, board, look(v, board), null));
-        ground.changes().notice("Pinned: " + words + ".", null, null);
+        ground.changes().notice(say("pins.pinned", words), null, null);
         picture(id, board, v);
     }
 
@@ -223,7 +225,7 @@ public final class Pins {
     public void delete(Pin pin) {
         before = new ArrayList<>(list);
         list.remove(pin);
-        ground.changes().notice(pin.name + " is deleted.", "Bring it back", "pin.restore");
+        ground.changes().notice(say("pins.is-deleted", pin.name), say("pins.bring-it-back"), "pin.restore");
         changed();
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.board.Arrangement;
 import rhombus.core.display.Look;
@@ -28,7 +30,7 @@ record Was(String what, boolean moved, List<WasBoard> boards, Board current) {
                 view.putBack(camera, crop, view.autoFlat);
                 view.draw(look);
                 view.set(pose);
-                view.trail.add(pose, "taken back");
+                view.trail.add(pose, say("was.taken-back"));
             }
         }
     }

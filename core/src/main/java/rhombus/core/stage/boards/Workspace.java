@@ -1,5 +1,7 @@
 package rhombus.core.stage.boards;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -105,7 +107,8 @@ public final class Workspace {
         });
         if (!locals.isEmpty()) {
             // Before edits were kept with the scene, moved objects were kept here.
-            subject.editing().apply("Move objects", ground.scene().withLocals(locals));
+            subject.editing()
+                    .apply(say("workspace.move-objects"), ground.scene().withLocals(locals));
         }
         boards(version == 1 ? first(m) : m);
         double walk = Plain.number(m.get("walkSpeed"), 0);

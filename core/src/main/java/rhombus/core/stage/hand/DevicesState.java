@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.device.Deflection;
@@ -57,7 +59,7 @@ public record DevicesState(List<SeenDevice> devices, @Maybe String does) {
         List<SeenAxis> seen = new ArrayList<>();
         double[] raw = Gamepad.axes(axes, buttons);
         for (int i = 0; i < raw.length; i++) {
-            seen.add(new SeenAxis(Gamepad.AXIS_WORDS.get(i), raw[i], read[i]));
+            seen.add(new SeenAxis(Gamepad.axisWords(i), raw[i], read[i]));
         }
         List<String> down = new ArrayList<>();
         for (int i = 0; i < Gamepad.BUTTONS.size(); i++) {
@@ -65,9 +67,7 @@ public record DevicesState(List<SeenDevice> devices, @Maybe String does) {
                 down.add(Gamepad.buttonWords(i));
             }
         }
-        String problem = standard
-                ? null
-                : "The browser does not know the order of its buttons and axes, so nothing of it is used.";
+        String problem = standard ? null : say("devices-state.the-browser-does-not-know");
         return new SeenDevice(number, "gamepad", name, problem, seen, down, plot(d));
     }
 
@@ -75,12 +75,12 @@ public record DevicesState(List<SeenDevice> devices, @Maybe String does) {
         List<SeenAxis> seen = new ArrayList<>();
         double[] raw = reports.axes();
         for (int i = 0; i < raw.length; i++) {
-            seen.add(new SeenAxis(Mouse3d.AXIS_WORDS.get(i), raw[i], d.of(raw[i])));
+            seen.add(new SeenAxis(Mouse3d.axisWords(i), raw[i], d.of(raw[i])));
         }
         List<String> down = new ArrayList<>();
         for (int i = 0; i < Mouse3d.MOST_BUTTONS; i++) {
             if (reports.down(i)) {
-                down.add("button " + Mouse3d.BUTTONS.get(i));
+                down.add(say("devices-state.button", Mouse3d.BUTTONS.get(i)));
             }
         }
         return new SeenDevice(number, "mouse3d", name, null, seen, down, plot(d));

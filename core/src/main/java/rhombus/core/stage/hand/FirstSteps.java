@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,13 +36,13 @@ public final class FirstSteps {
 
     private enum Step {
         ORBIT(
-                "Turn the view about what is under the pointer",
+                say("first-steps.turn-the-view-about-what"),
                 Set.of("navigate.orbit", "navigate.step-orbit", "rose.turn")),
         DOLLY(
-                "Come closer to what is under the pointer",
+                say("first-steps.come-closer-to-what-is"),
                 Set.of("navigate.dolly", "navigate.dolly-steps", "navigate.step-dolly")),
         FRAME(
-                "Click a thing and frame it: it fills the view",
+                say("first-steps.click-a-thing-and-frame"),
                 Set.of("view.frame-selection", "view.frame-all", "view.frame-everything"));
 
         private final String words;
@@ -86,7 +88,7 @@ public final class FirstSteps {
         return Stream.of(pointed, KEYS)
                 .map(kinds -> first(s, kinds, layout))
                 .filter(Objects::nonNull)
-                .collect(Collectors.joining(" or "));
+                .collect(Collectors.joining(" " + say("first-steps.or") + " "));
     }
 
     private String first(Step s, Set<Trigger.Kind> kinds, Map<String, String> layout) {

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -189,9 +191,8 @@ public final class HandAdvice {
         String trigger = free.trigger().words(free.modifiers(), layout);
         out.add(new Way(
                 "key " + key,
-                "You ran “" + meant.words() + "” " + n + " times from the page; no trigger does it. " + trigger
-                        + " is free.",
-                "Give it " + trigger,
+                say("hand-advice.you-ran-times-from-the", meant.words(), n, trigger),
+                say("hand-advice.give-it", trigger),
                 n,
                 () -> {
                     rebinding.keymaps().change(map().with(meant.with(free.trigger(), free.modifiers())));
@@ -203,8 +204,8 @@ public final class HandAdvice {
         String trigger = b.trigger().words(b.modifiers(), layout);
         out.add(new Way(
                 "learn " + key,
-                "You ran “" + b.words() + "” " + n + " times from the page; " + trigger + " does it too.",
-                "I will use " + trigger,
+                say("hand-advice.you-ran-times-from-the-2", b.words(), n, trigger),
+                say("hand-advice.i-will-use", trigger),
                 n / 2.0,
                 () -> report.forget(HandReport.Sort.PAGE, key)));
     }
@@ -219,18 +220,24 @@ public final class HandAdvice {
         if (c == null) {
             return;
         }
-        String seen = "You took “" + c.words() + "” back at once " + n + " of " + of + " times. ";
+        String seen = say("hand-advice.you-took-back-at-once", c.words(), n, of);
         if (turns != null) {
             boolean on = ground.habits().on(turns);
-            String does = on ? "Its direction may be the wrong one again." : "Its direction may go against your hand.";
-            out.add(new Way("turn " + id, seen + does, "Turn it round", n * 2.0, () -> set(turns, !on, id)));
+            String does =
+                    on ? say("hand-advice.its-direction-may-be-the") : say("hand-advice.its-direction-may-go-against");
+            out.add(new Way(
+                    "turn " + id,
+                    seen + " " + does,
+                    say("hand-advice.turn-it-round"),
+                    n * 2.0,
+                    () -> set(turns, !on, id)));
         } else if (id.equals("navigate.orbit")) {
             double speed = Math.max(0.1, Math.rint(ground.habits().number(AllHabits.ORBIT_SPEED) * SLOWER * 10) / 10);
             if (speed < ground.habits().number(AllHabits.ORBIT_SPEED)) {
                 out.add(new Way(
                         "slower " + id,
-                        seen + "It may be too fast.",
-                        "Orbit at " + speed + "×",
+                        seen + " " + say("hand-advice.it-may-be-too-fast"),
+                        say("hand-advice.orbit-at", speed),
                         n * 2.0,
                         () -> set(AllHabits.ORBIT_SPEED, speed, id)));
             }
@@ -260,10 +267,10 @@ public final class HandAdvice {
             }
         }
         if (all >= USES && pen >= MAINLY * all) {
-            preset(out, Presets.PEN, "a pen", pen, all);
+            preset(out, Presets.PEN, say("hand-advice.a-pen"), pen, all);
         }
         if (all >= USES && fingers >= MAINLY * all) {
-            preset(out, Presets.TOUCH, "your fingers", fingers, all);
+            preset(out, Presets.TOUCH, say("hand-advice.your-fingers"), fingers, all);
         }
     }
 
@@ -272,9 +279,8 @@ public final class HandAdvice {
             String name = Presets.names().get(preset);
             out.add(new Way(
                     "preset " + preset,
-                    n + " of your last " + all + " motions were done with " + by + ". The preset " + name
-                            + " is made for that.",
-                    "Use " + name,
+                    say("hand-advice.of-your-last-motions-were", n, all, by, name),
+                    say("hand-advice.use", name),
                     n / 4.0,
                     () -> rebinding.keymaps().preset(preset)));
         }

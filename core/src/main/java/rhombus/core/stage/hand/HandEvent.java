@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -50,12 +52,12 @@ record HandEvent(double at, String sort, List<Object> what) {
         String sort = l.size() > 1 ? Plain.text(l.get(1), "") : "";
         String shape = SHAPES.get(sort);
         if (shape == null) {
-            throw new IllegalArgumentException("\"" + sort + "\" is no event");
+            throw new IllegalArgumentException(say("hand-event.is-no-event", sort));
         }
         double at = Plain.number(l.get(0), Double.NaN);
         if (!(at >= 0 && at <= Recorder.LONGEST_MS)) {
             throw new IllegalArgumentException(
-                    l.get(0) + " is no time; it is milliseconds from 0 to " + (long) Recorder.LONGEST_MS);
+                    say("hand-event.is-no-time-it-is", l.get(0), (long) Recorder.LONGEST_MS));
         }
         List<Object> what = l.subList(2, l.size());
         boolean fits = what.size() == shape.length();
@@ -70,7 +72,7 @@ record HandEvent(double at, String sort, List<Object> what) {
             };
         }
         if (!fits) {
-            throw new IllegalArgumentException("what is told of the event \"" + sort + "\" does not belong to it");
+            throw new IllegalArgumentException(say("hand-event.what-is-told-of-the", sort));
         }
         return new HandEvent(at, sort, List.copyOf(what));
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -43,17 +45,16 @@ public final class HandFile {
      */
     public List<String> use(Map<String, Object> m) {
         if (!FORMAT.equals(m.get("format"))) {
-            throw new IllegalArgumentException(
-                    "this is no file of keymaps and habits: \"format\" must be \"" + FORMAT + "\"");
+            throw new IllegalArgumentException(say("hand-file.this-is-no-file-of", FORMAT));
         }
         if (Plain.whole(m.get("version"), 0) != VERSION) {
-            throw new IllegalArgumentException("version " + m.get("version") + " is not known here; 1 is");
+            throw new IllegalArgumentException(say("hand-file.version-is-not-known-here", m.get("version")));
         }
         Keymaps brought;
         try {
             brought = rebinding.keymaps().keymap().catalogue().keymaps(Plain.map(m.get("keymaps")));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("keymaps: " + e.getMessage());
+            throw new IllegalArgumentException(say("hand-file.keymaps", e.getMessage()));
         }
         Map<String, Object> habits = Plain.map(m.get("habits"));
         List<String> problems = new ArrayList<>();

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -279,11 +281,11 @@ public final class HandReport {
      */
     public static void check(Map<String, Object> document) {
         if (!FORMAT.equals(document.get("format")) || Plain.whole(document.get("version"), 0) != VERSION) {
-            throw new IllegalArgumentException("it is no " + FORMAT + " of version " + VERSION);
+            throw new IllegalArgumentException(say("hand-report.it-is-no-of-version", FORMAT, VERSION));
         }
         for (Sort s : Sort.values()) {
             if (Plain.map(document.get(s.id)).size() > MOST) {
-                throw new IllegalArgumentException(s.id + ": at most " + MOST + " things are counted");
+                throw new IllegalArgumentException(say("hand-report.at-most-things-are-counted", s.id, MOST));
             }
         }
     }

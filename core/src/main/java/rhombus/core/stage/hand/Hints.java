@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -112,12 +114,12 @@ public final class Hints {
             // What holds in this place before what holds in every viewport.
             int general = contexts.indexOf(Context.STAGE);
             int split = general < 0 ? contexts.size() : general;
-            say(contexts.subList(0, split));
-            say(contexts.subList(split, contexts.size()));
+            tell(contexts.subList(0, split));
+            tell(contexts.subList(split, contexts.size()));
             return out;
         }
 
-        private void say(List<Context> where) {
+        private void tell(List<Context> where) {
             for (List<Trigger.Kind> kinds : ORDER.get(device)) {
                 for (Context c : where) {
                     for (Binding b : keymap.bindings()) {
@@ -146,9 +148,9 @@ public final class Hints {
             }
             boolean taps = device != Device.MOUSE && b.trigger().button() == 0;
             return taps && b.trigger().kind() == Trigger.Kind.CLICK
-                    ? Modifiers.prefix(mods) + "tap"
+                    ? say("hints.tap", Modifiers.prefix(mods))
                     : taps && b.trigger().kind() == Trigger.Kind.DOUBLE
-                            ? Modifiers.prefix(mods) + "double tap"
+                            ? say("hints.double-tap", Modifiers.prefix(mods))
                             : b.trigger().words(mods, layout);
         }
 
@@ -156,7 +158,7 @@ public final class Hints {
             Command c = gesture.command();
             String words = c == null ? "" : c.spoken().name(flat());
             out.add(new Hint(
-                    resolver.latched() ? "click to put down" : "now",
+                    resolver.latched() ? say("hints.click-to-put-down") : say("hints.now"),
                     words.isEmpty() ? b.words() : words,
                     c == null ? "" : c.spoken().does(flat()),
                     null,
@@ -181,10 +183,10 @@ public final class Hints {
             Command motion = motion(b);
             String words = motion == null ? action(b) : motion.spoken().name(flat());
             if (f.fine() && b.command().sort() != Command.Sort.HELD) {
-                words += ", fine";
+                words += ", " + say("hints.fine");
             }
             if (f.snap() && motion != null && motion.has(Trait.SNAPS)) {
-                words += ", snapping";
+                words += ", " + say("hints.snapping");
             }
             if (b.command().has(Trait.WAYS)) {
                 words = ways(b, words);
@@ -206,7 +208,9 @@ public final class Hints {
                     // Two triggers for one deed share a line.
                     List<String> bindings = new ArrayList<>(other.bindings());
                     bindings.add(b.id());
-                    String both = other.trigger() + (b.command().has(Trait.WAYS) ? " " : " or ") + trigger;
+                    String both = other.trigger()
+                            + (b.command().has(Trait.WAYS) ? " " : " " + say("hints.or") + " ")
+                            + trigger;
                     out.set(i, new Hint(both, other.words(), other.does(), command, bindings));
                     return;
                 }
@@ -268,28 +272,28 @@ public final class Hints {
 
         private String does(Binding b, Command motion) {
             if (SteerReading.keepsHorizon(ground, b)) {
-                return "off: the horizon is kept";
+                return say("hints.off-the-horizon-is-kept");
             }
             if (motion.has(Trait.TURNS) && Contexts.of(ground, view) == Context.AXIS) {
                 return ground.habits().is(AllHabits.AXIS_VIEWS, "hold")
-                        ? "off: the axis view is held"
-                        : "releases the axis view";
+                        ? say("hints.off-the-axis-view-is")
+                        : say("hints.releases-the-axis-view");
             }
             if (view.camera != null && !motion.has(Trait.KEEPS_CAMERA)) {
                 return switch (Cameras.state(ground, view)) {
-                    case "locked" -> "off: the camera is locked";
-                    case "driven" -> "moves the camera";
-                    default -> "leaves the camera where it is";
+                    case "locked" -> say("hints.off-the-camera-is-locked");
+                    case "driven" -> say("hints.moves-the-camera");
+                    default -> say("hints.leaves-the-camera-where-it");
                 };
             }
             return flat() && motion.has(Trait.NEEDS_EYE)
-                    ? "needs a perspective"
+                    ? say("hints.needs-a-perspective")
                     : motion.spoken().does(flat());
         }
 
         private String action(Binding b) {
             if (activates(b)) {
-                return "activate this viewport";
+                return say("hints.activate-this-viewport");
             }
             Command.Exchange e = exchange(b);
             if (e != null) {

@@ -1,16 +1,18 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Trigger;
 
 /** A motion that a hand is asked to show. */
 enum Lesson {
-    ORBIT("orbit", "navigate.orbit", "Show how your hand orbits: turns the view around something."),
-    PAN("pan", "navigate.pan", "Show how your hand pans: slides the picture."),
-    NEARER("come nearer", "navigate.dolly", "Show how your hand comes nearer: dollies in."),
-    FRAME("frame", "view.frame-selection", "Show how your hand frames: brings what is selected into the picture."),
-    BACK("go back", "trail.back", "Show how your hand goes back to the view before."),
-    SELECT("select", "select.pick", "Show how your hand selects something.");
+    ORBIT(say("lesson.orbit"), "navigate.orbit", say("lesson.show-how-your-hand-orbits")),
+    PAN(say("lesson.pan"), "navigate.pan", say("lesson.show-how-your-hand-pans")),
+    NEARER(say("lesson.come-nearer"), "navigate.dolly", say("lesson.show-how-your-hand-comes")),
+    FRAME(say("lesson.frame"), "view.frame-selection", say("lesson.show-how-your-hand-frames")),
+    BACK(say("lesson.go-back"), "trail.back", say("lesson.show-how-your-hand-goes")),
+    SELECT(say("lesson.select"), "select.pick", say("lesson.show-how-your-hand-selects"));
 
     /** Nearer by steps: by the wheel or by a pinch. */
     private static final String STEPS = "navigate.dolly-steps";

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.habits.AllHabits;
@@ -300,7 +302,7 @@ public final class Press implements Actions {
     private String handleName(Handle handle) {
         CameraHandle.Part part = handle == null ? null : CameraHandle.Part.of(handle.id());
         if (handle != null && Sketch.End.of(handle.id()) != null) {
-            return "Move a mark on " + ground.nameOf(subject.selection().last());
+            return say("press.move-a-mark-on", ground.nameOf(subject.selection().last()));
         }
         if (part != null) {
             return part.deed() + " " + ground.nameOf(subject.selection().last());
@@ -310,7 +312,7 @@ public final class Press implements Actions {
 
     private String toolName() {
         Tools.Sort s = tools.sort();
-        return (s == null ? "Move" : s.words()) + " " + subject.names();
+        return (s == null ? say("press.move") : s.words()) + " " + subject.names();
     }
 
     @Override

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -132,7 +134,7 @@ public final class Recorder implements Watch {
             double at = Math.max(0, timeMs - from);
             if (at > LONGEST_MS || events.size() >= MOST) {
                 recording = false;
-                ground.changes().notice("The recording is full and has ended; what was recorded is kept.", null, null);
+                ground.changes().notice(say("recorder.the-recording-is-full-and"), null, null);
                 changed();
             } else {
                 events.add(new HandEvent(at, sort, Arrays.asList(what)));
@@ -151,20 +153,19 @@ public final class Recorder implements Watch {
     /** Takes over a recording; gives what is wrong with it, or null. Nothing is played yet. */
     public String bring(Map<String, Object> file) {
         if (!FORMAT.equals(file.get("format"))) {
-            return "This is no recording of a hand.";
+            return say("recorder.this-is-no-recording-of");
         }
         if (Plain.whole(file.get("version"), 0) != VERSION) {
-            return "This recording is of version " + file.get("version") + "; this Rhombus reads version " + VERSION
-                    + ".";
+            return say("recorder.this-recording-is-of-version", file.get("version"), VERSION);
         }
         List<Object> list = Plain.list(file.get("events"));
         double w = Plain.number(file.get("width"), 0);
         double h = Plain.number(file.get("height"), 0);
         if (!(w > 0 && h > 0)) {
-            return "This recording does not say how large its stage was.";
+            return say("recorder.this-recording-does-not-say");
         }
         if (list.size() > MOST) {
-            return "A recording has at most " + MOST + " events; this one has " + list.size() + ".";
+            return say("recorder.a-recording-has-at-most", MOST, list.size());
         }
         List<HandEvent> read = new ArrayList<>();
         double last = 0;
@@ -172,7 +173,7 @@ public final class Recorder implements Watch {
             try {
                 HandEvent e = HandEvent.of(list.get(i));
                 if (e.at() < last) {
-                    return "events[" + i + "]: it is earlier than the one before it.";
+                    return say("recorder.events-it-is-earlier-than", i);
                 }
                 last = e.at();
                 read.add(e);

@@ -1,5 +1,6 @@
 package rhombus.core.stage.hand;
 
+import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
@@ -50,7 +51,9 @@ final class StandIns {
 
     /** What the hand does for a drag of the middle button, in words; null where nothing stands in for it. */
     String middleDrag() {
-        return is(ALT) ? "Alt+left-drag" : is(BOTH) ? "left+right-drag" : null;
+        return is(ALT)
+                ? Trigger.drag(0).words(Modifiers.ALT, Map.of())
+                : is(BOTH) ? Trigger.both(0, 2).words(0, Map.of()) : null;
     }
 
     /** Whether a trigger never arrives with these modifiers, since it counts as the middle button. */

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +25,7 @@ import rhombus.core.keymap.Trigger;
  * added, what stood in their way removed, and a free trigger near it for whatever would have been left without one.
  */
 final class Taught {
-    private static final String NAME = "My hand";
+    private static final String NAME = say("taught.my-hand");
     /** Where a hand shows: in a viewport with nothing special in it. */
     private static final List<Context> PLAIN = Reach.situation(Context.PERSPECTIVE);
 
@@ -150,14 +152,15 @@ final class Taught {
             }
             Free.Chord free = Free.near(map, b, b.trigger(), b.modifiers(), platform, layout);
             if (free == null) {
-                notes.add("“" + b.words() + "” has no trigger any more.");
+                notes.add(say("taught.has-no-trigger-any-more", b.words()));
             } else {
                 map = map.with(b.with(free.trigger(), free.modifiers()));
-                notes.add("“" + b.words() + "” is " + free.trigger().words(free.modifiers(), layout) + " now.");
+                notes.add(say("taught.is-now", b.words(), free.trigger().words(free.modifiers(), layout)));
             }
         }
         for (String id : Analysis.missing(map)) {
-            notes.add("No trigger reaches “" + map.catalogue().command(id).words() + "”.");
+            notes.add(
+                    say("taught.no-trigger-reaches", map.catalogue().command(id).words()));
         }
     }
 }

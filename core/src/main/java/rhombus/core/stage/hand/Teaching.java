@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -59,7 +61,8 @@ public final class Teaching {
         for (int k = 0; k < step; k++) {
             Shown s = shown.get(all[k]);
             rows.add(new TaughtRow(
-                    all[k].words(), s == null ? "as it is" : s.trigger().words(s.modifiers(), layout)));
+                    all[k].words(),
+                    s == null ? say("teaching.as-it-is") : s.trigger().words(s.modifiers(), layout)));
         }
         boolean done = step == all.length;
         if (done && made == null) {
@@ -71,10 +74,10 @@ public final class Teaching {
     private List<String> notes() {
         List<String> out = new ArrayList<>(made.notes());
         if (Boolean.TRUE.equals(made.habits().get(AllHabits.WHEEL_INVERT.id()))) {
-            out.add("Turning the wheel away from you moves away: your hand does it that way round.");
+            out.add(say("teaching.turning-the-wheel-away-from"));
         }
         if (Boolean.TRUE.equals(made.habits().get(AllHabits.DOLLY_INVERT.id()))) {
-            out.add("Dragging up and right moves away: your hand does it that way round.");
+            out.add(say("teaching.dragging-up-and-right-moves"));
         }
         return out;
     }
@@ -113,18 +116,21 @@ public final class Teaching {
                 .catalogue()
                 .command(lesson.command(s.trigger().kind()));
         if (!command.fits(s.trigger().kind())) {
-            return "You did " + words + ". To " + lesson.words() + " it takes "
-                    + lesson.sort().words() + ".";
+            return say(
+                    "teaching.you-did-to-it-takes",
+                    words,
+                    lesson.words(),
+                    lesson.sort().words());
         }
         for (Map.Entry<Lesson, Shown> e : shown.entrySet()) {
             if (e.getValue().trigger().equals(s.trigger()) && e.getValue().modifiers() == s.modifiers()) {
-                return "You showed " + words + " already, to " + e.getKey().words()
-                        + ". Show it in another way, or skip it.";
+                return say(
+                        "teaching.you-showed-already-to-show", words, e.getKey().words());
             }
         }
         String taken = rebinding.platform().taken(s.trigger(), s.modifiers(), layout);
         if (taken != null) {
-            return "Here " + words + " may never arrive: " + taken + ". Show it in another way, or skip it.";
+            return say("teaching.here-may-never-arrive-show", words, taken);
         }
         return lesson == Lesson.NEARER ? undirected(s) : null;
     }
@@ -135,14 +141,12 @@ public final class Teaching {
         double length = Math.hypot(s.way().x(), s.way().y());
         return switch (s.trigger().kind()) {
             case WHEEL, PINCH ->
-                Math.abs(s.way().away()) < LEAST_TURN ? "That went there and back. Show it again, one way only." : null;
+                Math.abs(s.way().away()) < LEAST_TURN ? say("teaching.that-went-there-and-back") : null;
             case TWIST -> null;
             default ->
                 length < SHORT
-                        ? "That was too short to see which way is nearer. Show it again, a longer way."
-                        : Math.abs(nearer) < CLEAR * length
-                                ? "That went neither up or right nor down or left. Show it again, straight."
-                                : null;
+                        ? say("teaching.that-was-too-short-to")
+                        : Math.abs(nearer) < CLEAR * length ? say("teaching.that-went-neither-up-or") : null;
         };
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -30,45 +32,33 @@ public final class Tips {
 
     /** In this order where several could come. */
     private enum Kind {
-        ROSE(
-                Tips::orbits,
-                4,
-                Set.of("rose.go", "rose.turn"),
-                "The Rose in the viewport's corner leads to every direction: click one of its lozenges."),
+        ROSE(Tips::orbits, 4, Set.of("rose.go", "rose.turn"), say("tips.the-rose-in-the-viewports")),
         FRAME(
                 c -> c.has(Trait.DOLLIES),
                 5,
                 Set.of("view.frame-selection", "view.frame-all"),
-                KEY + " frames what is selected at once, or everything where nothing is."),
+                say("tips.frames-what-is-selected-at", KEY)),
         TRAIL(
                 c -> c.spoken().moves() && c.sort() == Command.Sort.ACTION,
                 3,
                 Set.of("trail.back"),
-                KEY + " goes back to the view before. The scene does not change."),
-        PIVOT(
-                Tips::orbits,
-                9,
-                Set.of("pivot.set-here", "pivot.snap-here"),
-                KEY + " pins the pivot at the pointer: views turn about it until it is unpinned."),
+                say("tips.goes-back-to-the-view", KEY)),
+        PIVOT(Tips::orbits, 9, Set.of("pivot.set-here", "pivot.snap-here"), say("tips.pins-the-pivot-at-the", KEY)),
         SOLO(
                 c -> c.sort() == Command.Sort.MOTION || c.sort() == Command.Sort.STEPS,
                 12,
                 Set.of("board.solo"),
-                KEY + " lets the viewport under the pointer fill the board, and brings all back."),
+                say("tips.lets-the-viewport-under-the", KEY)),
         LOOKS(
                 c -> c.id().equals("display.set"),
                 3,
                 Set.of("display.swap"),
-                KEY + " changes between the last two looks."),
-        PIN(c -> c.id().equals("trail.back"), 3, Set.of("pin.add"), KEY + " keeps a view for good, as a Pin."),
-        WHAT(c -> true, 25, Set.of("app.what"), KEY + ", then point at anything: here is told what it is."),
-        FIND(c -> true, 40, Set.of("app.find"), KEY + " finds any command by words."),
+                say("tips.changes-between-the-last-two", KEY)),
+        PIN(c -> c.id().equals("trail.back"), 3, Set.of("pin.add"), say("tips.keeps-a-view-for-good", KEY)),
+        WHAT(c -> true, 25, Set.of("app.what"), say("tips.then-point-at-anything-here", KEY)),
+        FIND(c -> true, 40, Set.of("app.find"), say("tips.finds-any-command-by-words", KEY)),
         /** Comes by what the wheel does, not by commands. */
-        TRACKPAD(
-                c -> false,
-                1,
-                Set.of("app.use-preset"),
-                "These look like fingers on a trackpad. A keymap made for them slides to orbit and pinches to dolly.");
+        TRACKPAD(c -> false, 1, Set.of("app.use-preset"), say("tips.these-look-like-fingers-on"));
 
         private final Predicate<Command> after;
         private final int times;
@@ -127,10 +117,10 @@ public final class Tips {
         String key = key(now, layout);
         return List.of(new Tip(
                 now.id(),
-                now.words.replace(KEY, key == null ? "A key of your own" : key),
+                now.words.replace(KEY, key == null ? say("tips.a-key-of-your-own") : key),
                 x,
                 y,
-                pad ? "Use that keymap" : null,
+                pad ? say("tips.use-that-keymap") : null,
                 pad ? "app.use-preset" : null,
                 pad ? Plain.map("preset", Presets.TRACKPAD) : null));
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -111,8 +113,10 @@ public final class UserKeymaps {
         if (name != null && there == null) {
             ground.changes()
                     .notice(
-                            "The keymap “" + name + "” of this scene is not there any more; “"
-                                    + kept().active().name() + "” is in use.",
+                            say(
+                                    "user-keymaps.the-keymap-of-this-scene",
+                                    name,
+                                    kept().active().name()),
                             null,
                             null);
         }
@@ -230,11 +234,11 @@ public final class UserKeymaps {
     /** Goes on to the next of the user's keymaps, and says which it is. */
     public void next() {
         if (!keymap().own() && all.others().isEmpty()) {
-            ground.changes().notice("There is no other keymap to switch to; the Keys page makes them.", null, null);
+            ground.changes().notice(say("user-keymaps.there-is-no-other-keymap"), null, null);
             return;
         }
         change(all.next());
-        ground.changes().notice("Keymap: " + keymap().name() + ".", null, null);
+        ground.changes().notice(say("user-keymaps.keymap", keymap().name()), null, null);
     }
 
     /** Looks at a keymap file; nothing changes yet. */
@@ -245,7 +249,7 @@ public final class UserKeymaps {
             brought = r.keymap();
             List<String> problems = new ArrayList<>(r.problems());
             for (String clash : Analysis.clashes(brought)) {
-                problems.add(clash + " answer the same motion in the same place; only one of them will");
+                problems.add(say("user-keymaps.answer-the-same-motion-in", clash));
             }
             return new BroughtKeys(brought.name(), null, problems, brought.differing());
         } catch (IllegalArgumentException e) {
@@ -257,16 +261,16 @@ public final class UserKeymaps {
     public void came(Map<String, Object> keymap) {
         BroughtKeys seen = bring(keymap);
         if (seen.refused() != null) {
-            ground.changes().notice("The keymap of this address cannot be used: " + seen.refused() + ".", null, null);
+            ground.changes().notice(say("user-keymaps.the-keymap-of-this-address", seen.refused()), null, null);
             return;
         }
-        String left =
-                seen.problems().isEmpty() ? "" : ", and " + seen.problems().size() + " cannot be used";
+        String left = seen.problems().isEmpty()
+                ? ""
+                : say("user-keymaps.and-cannot-be-used", seen.problems().size());
         ground.changes()
                 .notice(
-                        "The keymap “" + seen.name() + "” came with the address: " + seen.changes()
-                                + " differ from its preset" + left + ".",
-                        "Use it",
+                        say("user-keymaps.the-keymap-came-with-the", seen.name(), seen.changes(), left),
+                        say("user-keymaps.use-it"),
                         "app.take-keymap");
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.stage.marks;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.display.Overlay;
@@ -133,12 +135,12 @@ public record RoseMark(double x, double y, double half, double radius, double co
     /** What it says when a part of it is lit; a flat view has no eye to move, there the dolly scales. */
     public static String words(String part, boolean flat) {
         return switch (part) {
-            case HOME -> "Home";
-            case OPPOSITE -> "Opposite side";
-            case PAN -> "Pan: drag";
-            case DOLLY -> flat ? "Scale: drag" : "Dolly: drag";
-            case RIM -> "Roll: drag";
-            case CHART -> "Orbit: drag";
+            case HOME -> say("rose-mark.home");
+            case OPPOSITE -> say("rose-mark.opposite-side");
+            case PAN -> say("rose-mark.pan-drag");
+            case DOLLY -> flat ? say("rose-mark.scale-drag") : say("rose-mark.dolly-drag");
+            case RIM -> say("rose-mark.roll-drag");
+            case CHART -> say("rose-mark.orbit-drag");
             default -> Standard.named(part).words();
         };
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Look;
 import rhombus.core.navigate.Walk;
@@ -42,8 +44,7 @@ public final class DriveMotion implements Motion {
     /** Drives from where the hand is; null in a flat view, where it is refused. */
     public static Motion start(Ground ground, Walking walking, Grab g) {
         if (g.view().pose.projection().flat()) {
-            ground.refusals()
-                    .refuse(g.view(), g.x(), g.y(), "A flat view has no eye to drive with; make it a perspective.");
+            ground.refusals().refuse(g.view(), g.x(), g.y(), say("drive-motion.a-flat-view-has-no"));
             return null;
         }
         return new DriveMotion(ground, walking, g.view(), g.x(), g.y(), g.rate());

@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.function.DoubleFunction;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Lens;
@@ -9,7 +11,7 @@ import rhombus.core.view.Pose;
 /** Zoom, which changes the lens alone, and dolly-zoom, which keeps the subject's size. */
 public final class LensMotion {
     /** Why a flat view has no dolly-zoom. */
-    public static final String NO_LENS = "A flat view has no lens, so there is nothing to dolly-zoom.";
+    public static final String NO_LENS = say("lens-motion.a-flat-view-has-no");
     /** How often a drag over the full height of the viewport doubles the size of the picture. */
     private static final double DOUBLINGS = 3;
 

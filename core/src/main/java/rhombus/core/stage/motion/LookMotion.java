@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.geometry.Quat;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Look;
@@ -11,8 +13,7 @@ import rhombus.core.view.Projection;
 /** Look: the eye turns on the spot. */
 public final class LookMotion {
     /** Why a flat view cannot. */
-    public static final String NO_EYE =
-            "A flat view has no eye to turn on the spot; make it a perspective to look around.";
+    public static final String NO_EYE = say("look-motion.a-flat-view-has-no");
 
     private LookMotion() {}
 

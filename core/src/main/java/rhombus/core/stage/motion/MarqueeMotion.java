@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
@@ -104,6 +106,7 @@ public final class MarqueeMotion implements Motion {
                 Math.abs(x1 - x0),
                 Math.abs(y1 - y0),
                 inside(),
-                (inside() ? "inside" : "touching") + " · " + subject.selection().count());
+                (inside() ? say("marquee-motion.inside") : say("marquee-motion.touching")) + " · "
+                        + subject.selection().count());
     }
 }

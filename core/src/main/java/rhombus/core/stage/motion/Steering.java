@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -44,7 +46,7 @@ public final class Steering implements Motion {
     /** A picture that took longer than this, seconds, counts as no longer. */
     private static final double LONGEST = 0.5;
 
-    private static final Spoken SPOKEN = new Spoken("steer", "steer", "", "", "");
+    private static final Spoken SPOKEN = new Spoken(say("spoken.steer"), say("spoken.steer"), "", "", "");
 
     private final Ground ground;
     private final Subject subject;

@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.LinkedHashSet;
 import java.util.Set;
 import rhombus.core.geometry.Ray;
@@ -125,7 +127,7 @@ public final class Walking implements Walks {
             return;
         }
         forget();
-        ground.navigator().remember(v, fly ? "fly" : "walk");
+        ground.navigator().remember(v, fly ? say("trail.fly") : say("trail.walk"));
         ground.changes().add(Topic.CAPTION, Topic.READOUT);
         ground.changes().view(v.number);
     }
@@ -151,7 +153,7 @@ public final class Walking implements Walks {
         } else {
             ground.navigator().pose(v, to);
         }
-        ground.navigator().remember(v, "back from the walk");
+        ground.navigator().remember(v, say("trail.back-from-the-walk"));
         ground.changes().add(Topic.CAPTION, Topic.READOUT);
     }
 
@@ -272,6 +274,7 @@ public final class Walking implements Walks {
                 inside && ground.pointer().x() - v.x > v.width / 2,
                 ground.pointer().locked(),
                 Lengths.words(speed) + "/s",
-                (fly ? "fly" : "walk") + (adaptive ? ", adaptive" : ", fixed"));
+                (fly ? say("walking.fly") : say("walking.walk")) + ", "
+                        + (adaptive ? say("walking.adaptive") : say("walking.fixed")));
     }
 }

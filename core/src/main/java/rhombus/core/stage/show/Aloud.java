@@ -1,6 +1,7 @@
 package rhombus.core.stage.show;
 
-import java.util.Locale;
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.navigate.Lengths;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.subject.Subject;
@@ -11,6 +12,7 @@ import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Standard;
+import rhombus.core.words.Messages;
 
 /** What a motion did, in words for somebody who does not see it. */
 final class Aloud {
@@ -25,33 +27,38 @@ final class Aloud {
                 && !v.trail.deed(at).isEmpty()
                 && v.pose.equals(v.trail.poses().get(at))) {
             // The same motion once more is told once more: it has another number.
-            out.append(", view ").append(at + 1).append(": ").append(v.trail.deed(at));
+            out.append(", ").append(say("aloud.view", at + 1, v.trail.deed(at)));
         }
         out.append(". ").append(looks(v.pose, ground.scene().up())).append(". ");
         int count = subject.selection().nodes().size();
         if (count == 0) {
-            out.append("Nothing is selected.");
+            out.append(say("aloud.nothing-is-selected"));
         } else if (count == 1) {
-            out.append(ground.nameOf(subject.selection().last())).append(" is selected.");
+            out.append(
+                    say("aloud.is-selected", ground.nameOf(subject.selection().last())));
         } else {
-            out.append(count).append(" objects are selected.");
+            out.append(say("aloud.objects-are-selected", count));
         }
         return out.toString();
     }
 
     private static String looks(Pose p, UpAxis up) {
         String far = p.projection() instanceof Projection.Orthographic o
-                ? Lengths.words(o.extent()) + " high"
-                : "focus " + Lengths.words(p.focus()) + " away";
+                ? say("aloud.high", Lengths.words(o.extent()))
+                : say("aloud.focus-away", Lengths.words(p.focus()));
         Standard s = Standard.exactly(p.orientation(), up);
         if (s != null) {
-            return "Looks from the " + s.words().toLowerCase(Locale.ROOT) + ", " + far;
+            return say("aloud.looks-from-the", Messages.within(s.words()), far);
         }
         Heading h = Heading.of(p.orientation(), up);
         double pitch = Math.toDegrees(h.pitch());
         double roll = Math.toDegrees(Heading.roll(p.orientation(), up));
-        return "Looks " + Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round and "
-                + Lengths.fixed(Math.abs(pitch), 0) + "° " + (pitch < 0 ? "down" : "up")
-                + (Math.abs(roll) < 0.5 ? "" : ", tilted by " + Lengths.fixed(roll, 0) + "°") + ", " + far;
+        String tilt = Math.abs(roll) < 0.5 ? "" : ", " + say("aloud.tilted-by", Lengths.fixed(roll, 0));
+        return say(
+                pitch < 0 ? "aloud.looks-round-and-down" : "aloud.looks-round-and-up",
+                Lengths.fixed(Math.toDegrees(h.yaw()), 0),
+                Lengths.fixed(Math.abs(pitch), 0),
+                tilt,
+                far);
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.board.Template;
@@ -67,6 +69,6 @@ final class BoardList {
 
     private static String words(Pose p, UpAxis up) {
         Direction d = Direction.of(p.orientation(), up);
-        return d != null ? d.word() : p.projection().flat() ? "free flat" : "scout";
+        return d != null ? d.word() : p.projection().flat() ? say("board-list.free-flat") : "scout";
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.navigate.Lengths;
@@ -56,7 +58,7 @@ final class CameraReadout {
         PictureFormat is = s.picture();
         List<CameraReading.Option> sizes = new ArrayList<>();
         if (is.name() == null) {
-            sizes.add(new CameraReading.Option("", "Own size", true));
+            sizes.add(new CameraReading.Option("", say("camera-readout.own-size"), true));
         }
         for (PictureFormat.Named n : PictureFormat.TRADE) {
             String size = n.format().width() + " × " + n.format().height();
@@ -66,7 +68,7 @@ final class CameraReadout {
         return new CameraReading.FinalPicture(
                 sizes,
                 List.of(
-                        pixels("width", "Size", is.width()),
+                        pixels("width", say("camera-readout.size"), is.width()),
                         pixels("height", "", is.height()),
                         new Field(
                                 "scene.picture",
@@ -75,8 +77,8 @@ final class CameraReadout {
                                 Reading.number(is.aspect(), 6),
                                 Reading.number(is.aspect(), 3),
                                 null),
-                        guides("down", "Upright", s.down()),
-                        guides("across", "Level", s.across())));
+                        guides("down", say("camera-readout.upright"), s.down()),
+                        guides("across", say("camera-readout.level"), s.across())));
     }
 
     private static Field pixels(String key, String label, int count) {
@@ -84,38 +86,53 @@ final class CameraReadout {
     }
 
     private static Field guides(String key, String label, List<Double> parts) {
-        return new Field("scene.guides", key, label, Guides.words(parts), parts.isEmpty() ? "no guides" : null, null);
+        return new Field(
+                "scene.guides",
+                key,
+                label,
+                Guides.words(parts),
+                parts.isEmpty() ? say("camera-readout.no-guides") : null,
+                null);
     }
 
     private List<Field> fields(SceneCamera c, Pose p, boolean own) {
         Optics o = c.optics();
         List<Field> out = new ArrayList<>();
         if (c.perspective()) {
-            out.add(millimetres("focalLength", "Lens", c.focalLength(), 2));
-            out.add(degrees("angle", "Angle", c.fovY()));
+            out.add(millimetres("focalLength", say("camera-readout.lens"), c.focalLength(), 2));
+            out.add(degrees("angle", say("camera-readout.angle"), c.fovY()));
             out.add(degrees("angleAcross", "", c.fovX()));
             out.add(degrees("angleDiagonal", "", c.fovDiagonal()));
-            out.add(millimetres("backWidth", "Back", o.back().width(), 3));
+            out.add(millimetres(
+                    "backWidth", say("camera-readout.back"), o.back().width(), 3));
             out.add(millimetres("backHeight", "", o.back().height(), 3));
         } else {
-            out.add(reading.lengthField(SET, "extent", "Height", c.extent()));
+            out.add(reading.lengthField(SET, "extent", say("camera-readout.height"), c.extent()));
         }
         out.add(plain(
                 "aspect",
-                "Picture",
+                say("camera-readout.picture"),
                 own ? Reading.number(c.aspect(), 6) : CameraNumbers.SCENES,
-                own ? null : "as scene"));
+                own ? null : say("camera-readout.as-scene")));
         if (c.perspective()) {
-            out.add(plain("fNumber", "Stop", Reading.number(o.fNumber(), 3), null));
+            out.add(plain("fNumber", say("camera-readout.stop"), Reading.number(o.fNumber(), 3), null));
             out.add(millimetres("confusion", "", o.confusion(), 4));
         }
-        out.add(o.focus() == null ? auto("focus", "Focus") : reading.lengthField(SET, "focus", "Focus", o.focus()));
-        out.add(o.near() == null ? auto("near", "Clip") : reading.lengthField(SET, "near", "Clip", o.near()));
+        out.add(
+                o.focus() == null
+                        ? auto("focus", say("camera-readout.focus"))
+                        : reading.lengthField(SET, "focus", say("camera-readout.focus"), o.focus()));
+        out.add(
+                o.near() == null
+                        ? auto("near", say("camera-readout.clip"))
+                        : reading.lengthField(SET, "near", say("camera-readout.clip"), o.near()));
         out.add(o.far() == null ? auto("far", "") : reading.lengthField(SET, "far", "", o.far()));
-        out.addAll(reading.axes(SET, "", "Place", p.eye()));
-        out.addAll(reading.axes(SET, "aim", "Aim", p.focusPoint()));
+        out.addAll(reading.axes(SET, "", say("camera-readout.place"), p.eye()));
+        out.addAll(reading.axes(SET, "aim", say("camera-readout.aim"), p.focusPoint()));
         out.add(degrees(
-                "roll", "Roll", Heading.roll(p.orientation(), ground.scene().up())));
+                "roll",
+                say("camera-readout.roll"),
+                Heading.roll(p.orientation(), ground.scene().up())));
         return out;
     }
 
@@ -142,16 +159,16 @@ final class CameraReadout {
         DepthOfField d = DepthOfField.of(c.focalLength(), o.fNumber(), o.confusion(), p.focus());
         String far = Double.isInfinite(d.far()) ? "∞" : Lengths.words(d.far());
         return List.of(
-                new Row("Focused", Lengths.words(p.focus())),
-                new Row("Sharp", Lengths.words(d.near()) + " – " + far),
-                new Row("Hyperfocal", Lengths.words(d.hyperfocal())));
+                new Row(say("camera-readout.focused"), Lengths.words(p.focus())),
+                new Row(say("camera-readout.sharp"), Lengths.words(d.near()) + " – " + far),
+                new Row(say("camera-readout.hyperfocal"), Lengths.words(d.hyperfocal())));
     }
 
     private static List<CameraReading.Option> backs(Optics o) {
         List<CameraReading.Option> out = new ArrayList<>();
         String name = o.back().name();
         if (name == null) {
-            out.add(new CameraReading.Option("", "Own size", true));
+            out.add(new CameraReading.Option("", say("camera-readout.own-size"), true));
         }
         for (FilmBack.Named n : FilmBack.TRADE) {
             out.add(new CameraReading.Option(n.name(), n.name(), n.name().equals(name)));

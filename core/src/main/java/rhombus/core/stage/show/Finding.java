@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -23,9 +25,11 @@ import rhombus.core.stage.view.Words;
 final class Finding {
     private static final int MOST = 14;
     /** Commands of these headings are done to what is selected. */
-    private static final Set<String> ON_SELECTION = Set.of("Objects", "Layers", "Change the scene", "Pictures");
+    private static final Set<String> ON_SELECTION =
+            Set.of(say("group.objects"), say("group.layers"), say("group.change-the-scene"), say("group.pictures"));
     /** Commands of these headings are done to no viewport. */
-    private static final Set<String> ON_ALL = Set.of("Application", "Board", "Pins", "Select");
+    private static final Set<String> ON_ALL =
+            Set.of(say("group.application"), say("group.board"), say("group.pins"), say("group.select"));
     /** A command that was run lately counts so much more, less for each one since. */
     private static final double LATELY = 0.08;
 
@@ -167,7 +171,7 @@ final class Finding {
                 i.command.id(),
                 i.words,
                 i.command.group(),
-                triggers.isEmpty() ? null : String.join(" or ", triggers),
+                triggers.isEmpty() ? null : String.join(" " + say("finding.or") + " ", triggers),
                 on(i.command),
                 i.command.sort() == Command.Sort.ACTION,
                 i.args,
@@ -202,7 +206,7 @@ final class Finding {
 
     private String on(Command c) {
         if (ON_SELECTION.contains(c.group())) {
-            return subject.selection().isEmpty() ? "nothing is selected" : subject.names();
+            return subject.selection().isEmpty() ? say("finding.nothing-is-selected") : subject.names();
         }
         ViewState v = ground.board().active();
         return ON_ALL.contains(c.group()) ? "" : Captions.title(ground, v);

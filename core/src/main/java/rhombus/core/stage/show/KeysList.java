@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -23,13 +25,13 @@ import rhombus.core.stage.view.Labelled;
 /** The keymap as the Keys page shows it: a row for each command with all its triggers, as far as it is looked for. */
 final class KeysList {
     private static final List<Labelled> DEVICES = List.of(
-            new Labelled("keyboard", "Keyboard"),
-            new Labelled("mouse", "Mouse"),
-            new Labelled("trackpad", "Trackpad"),
-            new Labelled("touch", "Touch"),
-            new Labelled("pen", "Pen"),
-            new Labelled("gamepad", "Gamepad"),
-            new Labelled("mouse3d", "3D mouse"));
+            new Labelled("keyboard", say("labelled.keyboard")),
+            new Labelled("mouse", say("labelled.mouse")),
+            new Labelled("trackpad", say("labelled.trackpad")),
+            new Labelled("touch", say("labelled.touch")),
+            new Labelled("pen", say("labelled.pen")),
+            new Labelled("gamepad", say("labelled.gamepad")),
+            new Labelled("mouse3d", say("labelled.mouse3d")));
 
     private static final String FIND = "app.find";
 
@@ -133,7 +135,7 @@ final class KeysList {
         List<String> out = new ArrayList<>(
                 map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform(), layout) : List.of());
         if (!rebinding.keymaps().lettersOn() && Letters.single(b)) {
-            out.add("Off: single-character shortcuts are switched off in Habits.");
+            out.add(say("keys-list.off-single-character-shortcuts-are"));
         }
         return out;
     }
@@ -145,7 +147,7 @@ final class KeysList {
             for (Binding b : map.bindings()) {
                 if (b.context() == c && rebinding.looksFor(b)) {
                     boolean held = b.trigger().kind() == Trigger.Kind.HOLD && done.kind() != Trigger.Kind.HOLD;
-                    out.add(new KeyAnswer(c.words(), held ? "held: " + b.words() : b.words(), b.id()));
+                    out.add(new KeyAnswer(c.words(), held ? say("keys-list.held", b.words()) : b.words(), b.id()));
                 }
             }
         }
@@ -182,7 +184,7 @@ final class KeysList {
 
     private String inOther(Command c) {
         List<String> told = told(beside, c);
-        return told.isEmpty() ? "no trigger" : String.join(" · ", told);
+        return told.isEmpty() ? say("keys-list.no-trigger") : String.join(" · ", told);
     }
 
     /** The triggers that a keymap gives a command, in words, with their places where these are special ones. */

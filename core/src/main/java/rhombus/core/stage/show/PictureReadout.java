@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
@@ -42,7 +44,7 @@ final class PictureReadout {
         return new PictureReading(
                 ground.scene().node(node).id(),
                 ground.nameOf(node),
-                List.of(new Row("Pixels", p.width() + " × " + p.height())),
+                List.of(new Row(say("picture-readout.pixels"), p.width() + " × " + p.height())),
                 fields(p),
                 seen(p),
                 p.front(),
@@ -55,13 +57,13 @@ final class PictureReadout {
     private List<Field> fields(Picture p) {
         List<Field> out = new ArrayList<>();
         if (p.throughCamera()) {
-            out.add(percent("size", "Height", p.size()));
-            out.add(percent("x", "Middle", p.x()));
+            out.add(percent("size", say("picture-readout.height"), p.size()));
+            out.add(percent("x", say("picture-readout.middle"), p.x()));
             out.add(percent("y", "", p.y()));
         } else {
-            out.add(reading.lengthField(SET, "size", "Height", p.size()));
+            out.add(reading.lengthField(SET, "size", say("picture-readout.height"), p.size()));
         }
-        out.add(percent("opacity", "Opacity", p.opacity()));
+        out.add(percent("opacity", say("picture-readout.opacity"), p.opacity()));
         return out;
     }
 
@@ -75,16 +77,16 @@ final class PictureReadout {
         List<CameraReading.Option> out = new ArrayList<>();
         for (Direction d : Direction.values()) {
             String word = d.word();
-            out.add(new CameraReading.Option(
-                    word, word.substring(0, 1).toUpperCase() + word.substring(1), word.equals(p.seen())));
+            out.add(new CameraReading.Option(word, d.words(), word.equals(p.seen())));
         }
         for (int i : s.cameras()) {
             String id = s.node(i).id();
             boolean on = p.throughCamera() && id.equals(p.camera());
-            out.add(new CameraReading.Option(Picture.CAMERA + ":" + id, "Through " + ground.nameOf(i), on));
+            out.add(new CameraReading.Option(
+                    Picture.CAMERA + ":" + id, say("picture-readout.through", ground.nameOf(i)), on));
         }
         if (out.stream().noneMatch(CameraReading.Option::on)) {
-            out.add(new CameraReading.Option("", "Nowhere: its camera is gone", true));
+            out.add(new CameraReading.Option("", say("picture-readout.nowhere-its-camera-is-gone"), true));
         }
         return out;
     }
@@ -95,8 +97,10 @@ final class PictureReadout {
             out.add(new PictureReading.Mark(
                     new Sketch.End("line", k, false).id(),
                     "line",
-                    "Line " + (k + 1) + " along "
-                            + "XYZ".charAt(p.lines().get(k).axis()),
+                    say(
+                            "picture-readout.line-along",
+                            k + 1,
+                            "XYZ".charAt(p.lines().get(k).axis())),
                     found == null ? null : error(found.lines().get(k)),
                     List.of()));
         }
@@ -105,16 +109,20 @@ final class PictureReadout {
             out.add(new PictureReading.Mark(
                     new Sketch.End("point", k, false).id(),
                     "point",
-                    "Point " + (k + 1),
+                    say("picture-readout.point", k + 1),
                     found == null || !found.placed()
                             ? null
                             : error(found.points().get(k)),
                     place(k, q.at())));
         }
         if (p.span() != null) {
-            Field f = new Field("picture.scale", "distance", "", "", "type it", null);
+            Field f = new Field("picture.scale", "distance", "", "", say("picture-readout.type-it"), null);
             out.add(new PictureReading.Mark(
-                    new Sketch.End("span", 0, false).id(), "span", "Known distance", null, List.of(f)));
+                    new Sketch.End("span", 0, false).id(),
+                    "span",
+                    say("picture-readout.known-distance"),
+                    null,
+                    List.of(f)));
         }
         return out;
     }
@@ -135,8 +143,9 @@ final class PictureReadout {
         if (found == null) {
             return subject.matching().why() + ".";
         }
-        return Lengths.fixed(Math.toDegrees(found.fovY(p.height())), 1) + "° upright, off by "
-                + Lengths.fixed(found.error(), 1) + " pixels"
-                + (found.placed() ? "." : ". Where it stands is a guess: mark two points whose places are known.");
+        return say(
+                found.placed() ? "picture-readout.upright" : "picture-readout.upright-from-a-guess",
+                Lengths.fixed(Math.toDegrees(found.fovY(p.height())), 1),
+                Lengths.fixed(found.error(), 1));
     }
 }

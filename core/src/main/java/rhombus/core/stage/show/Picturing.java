@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,8 +22,17 @@ import rhombus.core.stage.view.Labelled;
 /** Draws up the picture of a keymap: what each key and each part of a device does with these modifiers in one place. */
 final class Picturing {
     /** Names that are too long for the width of a key. */
-    private static final Map<String, String> SHORT =
-            Map.of("ContextMenu", "Menu", "PageUp", "PgUp", "PageDown", "PgDn", "CapsLock", "Caps", "NumLock", "Num");
+    private static final Map<String, String> SHORT = Map.of(
+            "ContextMenu",
+            say("picturing.menu"),
+            "PageUp",
+            "PgUp",
+            "PageDown",
+            "PgDn",
+            "CapsLock",
+            say("picturing.caps"),
+            "NumLock",
+            "Num");
     /** What a hand does with a device, the most common first. */
     private static final List<Kind> PARTS = List.of(
             Kind.DRAG,

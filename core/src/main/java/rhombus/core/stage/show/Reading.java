@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -66,7 +68,7 @@ public final class Reading {
                 rows(v),
                 fields(v),
                 pivots.apply(v.id),
-                pinned == null ? null : axes("pivot.set-at", "Pinned", pinned),
+                pinned == null ? null : axes("pivot.set-at", say("reading.pinned"), pinned),
                 ladder(),
                 subject.editing().history().undoName(),
                 subject.editing().history().redoName(),
@@ -83,21 +85,21 @@ public final class Reading {
 
     private List<Row> rows(ViewState v) {
         return List.of(
-                new Row("Direction", direction(v.pose)),
-                new Row("Scale", Lengths.digits(1 / v.screen().metresPerPixel(v.pose.focus())) + " px/m"),
+                new Row(say("reading.direction"), direction(v.pose)),
+                new Row(say("reading.scale"), Lengths.digits(1 / v.screen().metresPerPixel(v.pose.focus())) + " px/m"),
                 new Row(
-                        "Grid",
+                        say("reading.grid"),
                         Lengths.words(Grid.spacing(v.screen(), ground.scene().up()))));
     }
 
     private List<Field> fields(ViewState v) {
         Pose p = v.pose;
-        List<Field> fields = new ArrayList<>(axes("view.set", "Eye", p.eye()));
-        fields.add(lengthField("view.set", "focus", "Focus", p.focus()));
+        List<Field> fields = new ArrayList<>(axes("view.set", say("reading.eye"), p.eye()));
+        fields.add(lengthField("view.set", "focus", say("reading.focus"), p.focus()));
         if (p.projection() instanceof Projection.Orthographic o) {
-            fields.add(lengthField("view.set", "extent", "Extent", o.extent()));
+            fields.add(lengthField("view.set", "extent", say("reading.extent"), o.extent()));
         } else {
-            fields.add(field("view.set", "lens", "Lens", Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
+            fields.add(field("view.set", "lens", say("reading.lens"), Lengths.fixed(Math.toDegrees(v.lens), 1) + "°"));
             fields.add(field(
                     "view.set",
                     "focal",
@@ -105,7 +107,7 @@ public final class Reading {
                     Lengths.fixed(Rectilinear.focalLength(Lens.FULL_FRAME, v.lens), 1) + " mm"));
         }
         double roll = Heading.roll(p.orientation(), ground.scene().up());
-        fields.add(field("view.set", "roll", "Roll", Lengths.fixed(Math.toDegrees(roll), 1) + "°"));
+        fields.add(field("view.set", "roll", say("reading.roll"), Lengths.fixed(Math.toDegrees(roll), 1) + "°"));
         return fields;
     }
 
@@ -116,8 +118,10 @@ public final class Reading {
             return s.words();
         }
         Heading h = Heading.of(p.orientation(), ground.scene().up());
-        return Lengths.fixed(Math.toDegrees(h.yaw()), 0) + "° round · " + Lengths.fixed(Math.toDegrees(h.pitch()), 0)
-                + "°";
+        return say(
+                "reading.round",
+                Lengths.fixed(Math.toDegrees(h.yaw()), 0),
+                Lengths.fixed(Math.toDegrees(h.pitch()), 0));
     }
 
     private Ladder ladder() {
@@ -152,8 +156,8 @@ public final class Reading {
                 brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " "
                         + unit,
                 place,
-                axes("edit.place", "Place", place),
-                axes("object.pivot", "Pivot", place),
+                axes("edit.place", say("reading.place"), place),
+                axes("object.pivot", say("reading.pivot"), place),
                 turns(n),
                 scales(n),
                 subject.components().isEmpty() ? null : subject.components().words(),

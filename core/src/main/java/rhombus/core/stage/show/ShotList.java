@@ -1,5 +1,7 @@
 package rhombus.core.stage.show;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.navigate.Lengths;
 import rhombus.core.scene.Scene;
@@ -49,7 +51,7 @@ public final class ShotList {
     static String lens(SceneCamera c) {
         return c.perspective()
                 ? Reading.number(c.focalLength(), 1) + " mm · " + Lengths.fixed(Math.toDegrees(c.fovY()), 1) + "°"
-                : "orthographic · " + Lengths.words(c.extent());
+                : say("shot-list.orthographic", Lengths.words(c.extent()));
     }
 
     private static String back(SceneCamera c) {

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.edit.SceneEdits;
@@ -32,7 +34,7 @@ public final class CameraNumbers {
     /** What stands in the field of a picture's shape where it is that of the scene's. */
     public static final String SCENES = "scene";
 
-    private static final String ANGLES = "An angle of view is between 0.01° and 170° from bottom to top";
+    private static final String ANGLES = say("camera-numbers.an-angle-of-view-is");
 
     private final Ground ground;
     private final Typed typed;
@@ -50,7 +52,7 @@ public final class CameraNumbers {
         try {
             return new CameraNumbers(ground, args).of(s, node, aimed(ground, v, node));
         } catch (IllegalArgumentException e) {
-            ground.changes().notice(e.getMessage() + ". The old numbers stay.", null, null);
+            ground.changes().notice(say("camera-numbers.the-old-numbers-stay", e.getMessage()), null, null);
             return s;
         }
     }
@@ -108,12 +110,12 @@ public final class CameraNumbers {
         if (aspect != c.aspect()) {
             check(
                     aspect >= 1 / PictureFormat.FLATTEST && aspect <= PictureFormat.FLATTEST,
-                    "A picture is between a twentieth and twenty times as wide as high");
+                    say("camera-numbers.a-picture-is-between-a"));
             c = c.withAspect(aspect);
         }
         double extent = typed.length(args.get("extent"), c.extent());
         if (extent != c.extent()) {
-            check(extent > 0 && extent <= 1e9, "The height of what is seen is more than 0 and at most 1,000,000 km");
+            check(extent > 0 && extent <= 1e9, say("camera-numbers.the-height-of-what-is"));
             c = new SceneCamera(c.perspective(), c.fovY(), extent, c.aspect(), c.optics());
         }
         if (args.get("focalLength") != null) {
@@ -131,8 +133,7 @@ public final class CameraNumbers {
         double mm = 1000 * typed.lengthIn("mm", args.get("focalLength"), c.focalLength() / 1000);
         check(
                 mm >= least && mm <= most,
-                "On this film back a focal length is between " + Lengths.digits(least) + " and " + Lengths.digits(most)
-                        + " mm");
+                say("camera-numbers.on-this-film-back-a", Lengths.digits(least), Lengths.digits(most)));
         return mm == c.focalLength() ? c : c.withFocalLength(mm);
     }
 
@@ -194,7 +195,7 @@ public final class CameraNumbers {
         Pose p = new Pose(point("", is.eye()), is.orientation(), is.focus(), new Projection.Perspective(1));
         Vec3 aim = point("aim", is.focusPoint());
         if (!aim.equals(is.focusPoint())) {
-            check(aim.distance(p.eye()) > 0, "A camera cannot aim at the place where it stands");
+            check(aim.distance(p.eye()) > 0, say("camera-numbers.a-camera-cannot-aim-at"));
             p = Aim.at(p, aim, ground.scene().up());
         }
         if (args.get("roll") == null) {
@@ -210,7 +211,7 @@ public final class CameraNumbers {
                 typed.length(args.get(Words.axis(key, 0)), is.x()),
                 typed.length(args.get(Words.axis(key, 1)), is.y()),
                 typed.length(args.get(Words.axis(key, 2)), is.z()));
-        check(to.finite() && to.length() <= 1e9, "A place is at most 1,000,000 km away");
+        check(to.finite() && to.length() <= 1e9, say("camera-numbers.a-place-is-at-most"));
         return to;
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.edit.Transforms;
@@ -46,7 +48,7 @@ public final class Driving implements Followers {
             return;
         }
         before = from;
-        name = "Drive " + ground.nameOf(node);
+        name = say("driving.drive", ground.nameOf(node));
         Cameras.lead(v, () -> editing.live(next));
         left = ground.scene();
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import java.util.TreeSet;
 import rhombus.core.edit.Edit;
@@ -26,6 +28,7 @@ public final class Editing {
     private Scene sweepFrom;
 
     private String sweepName;
+    private boolean sweepMore;
     /** How the last state that was shown came of the one before, where one thing was done to it; else null. */
     private How how;
 
@@ -134,7 +137,8 @@ public final class Editing {
     /** Between on and off, however many changes are one step, named after the first: a press that sweeps over a list. */
     public void sweep(boolean on) {
         Scene before = sweepFrom;
-        String name = sweepName;
+        String name = sweepMore ? say("editing.and-more-2", sweepName) : sweepName;
+        sweepMore = false;
         sweepFrom = on ? ground.scene() : null;
         sweepName = null;
         if (before != null && name != null) {
@@ -145,8 +149,8 @@ public final class Editing {
     /** What was shown since a state is one step that can be undone; says whether there was anything. */
     public boolean done(String name, Scene before) {
         if (sweepFrom != null) {
-            sweepName =
-                    sweepName == null ? name : sweepName.endsWith(" and more") ? sweepName : sweepName + " and more";
+            sweepMore = sweepName != null;
+            sweepName = sweepMore ? sweepName : name;
             return ground.scene() != before;
         }
         Edit e = Edit.between(name, before, ground.scene());
@@ -192,22 +196,22 @@ public final class Editing {
         settle.run();
         Edit e = history.undo();
         if (e == null) {
-            ground.changes().notice("There is nothing to undo.", null, null);
+            ground.changes().notice(say("editing.there-is-nothing-to-undo"), null, null);
             return;
         }
         show(e.undone(ground.scene()));
-        ground.changes().notice("Undone: " + e.name() + ".", "Redo", "edit.redo");
+        ground.changes().notice(say("editing.undone", e.name()), say("editing.redo"), "edit.redo");
     }
 
     public void redo() {
         settle.run();
         Edit e = history.redo();
         if (e == null) {
-            ground.changes().notice("There is nothing to redo.", null, null);
+            ground.changes().notice(say("editing.there-is-nothing-to-redo"), null, null);
             return;
         }
         show(e.done(ground.scene()));
-        ground.changes().notice("Done again: " + e.name() + ".", null, null);
+        ground.changes().notice(say("editing.done-again", e.name()), null, null);
     }
 
     /** Undoes or redoes until so many edits are done. */

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.edit.Quantity;
@@ -39,13 +41,12 @@ public final class Guides {
             String number = px ? one.substring(0, one.length() - 2) : one.replace("%", "");
             double v = Quantity.number(number) / (px ? pixels : 100);
             if (!(v >= 0 && v <= 1)) {
-                throw new IllegalArgumentException(
-                        "A guide lies within the picture: between 0 and 100%, or 0 and " + pixels + " px");
+                throw new IllegalArgumentException(say("guides.a-guide-lies-within-the", pixels));
             }
             out.add(v);
         }
         if (out.size() > MOST) {
-            throw new IllegalArgumentException("There are at most " + MOST + " guides in a direction");
+            throw new IllegalArgumentException(say("guides.there-are-at-most-guides", MOST));
         }
         out.sort(null);
         return out;

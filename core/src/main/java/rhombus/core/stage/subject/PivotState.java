@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
@@ -72,16 +74,18 @@ public final class PivotState {
 
     private Offer offer(Rung rung, ViewState v, double lx, double ly) {
         return switch (rung) {
-            case PINNED -> pinned == null ? Offer.none("No point is pinned.") : Offer.of(pinned, pinnedOn);
+            case PINNED ->
+                pinned == null ? Offer.none(say("pivot-state.no-point-is-pinned")) : Offer.of(pinned, pinnedOn);
             case SURFACE -> surface(v, lx, ly);
             case COMPONENTS ->
                 subject.components().isEmpty()
-                        ? Offer.none("No vertex, edge or face is selected.")
+                        ? Offer.none(say("pivot-state.no-vertex-edge-or-face"))
                         : Offer.of(
                                 subject.components().bounds().center(),
                                 subject.components().words());
             case SELECTION -> selection();
-            case LAST -> last == null ? Offer.none("Nothing was turned about before.") : Offer.of(last, "");
+            case LAST ->
+                last == null ? Offer.none(say("pivot-state.nothing-was-turned-about-before")) : Offer.of(last, "");
             case FOCUS -> Offer.of(v.pose.focusPoint(), "");
             case SCENE -> Offer.of(ground.scene().bounds().center(), "");
             case ORIGIN -> Offer.of(Vec3.ZERO, "");
@@ -90,21 +94,22 @@ public final class PivotState {
 
     private Offer surface(ViewState v, double lx, double ly) {
         if (Double.isNaN(lx)) {
-            return Offer.none("The pointer is elsewhere.");
+            return Offer.none(say("pivot-state.the-pointer-is-elsewhere"));
         }
         Hit hit = subject.picks().heldAt(v, v.pose, lx, ly);
         return hit == null
-                ? Offer.none("There is no surface under the pointer.")
+                ? Offer.none(say("pivot-state.there-is-no-surface-under"))
                 : Offer.of(hit.point(), ground.nameOf(hit.node()));
     }
 
     private Offer selection() {
         Aabb b = subject.selection().bounds(ground.scene());
         if (b.isEmpty()) {
-            return Offer.none("Nothing is selected.");
+            return Offer.none(say("pivot-state.nothing-is-selected"));
         }
         int count = subject.selection().count();
         return Offer.of(
-                b.center(), count == 1 ? ground.nameOf(subject.selection().last()) : "middle of " + count + " objects");
+                b.center(),
+                count == 1 ? ground.nameOf(subject.selection().last()) : say("pivot-state.middle-of-objects", count));
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Mat4;
@@ -48,11 +50,11 @@ public final class Rulers {
         if (p == null) {
             ground.changes()
                     .notice(
-                            "There is nothing under the pointer to measure " + (begun == null ? "from." : "to."),
+                            say(begun == null ? "rulers.nothing-to-measure-from" : "rulers.nothing-to-measure-to"),
                             null,
                             null);
         } else if (begun == null && list.size() >= MOST) {
-            ground.changes().notice("There are " + MOST + " rulers already. Take some away first.", null, null);
+            ground.changes().notice(say("rulers.there-are-rulers-already-take", MOST), null, null);
         } else if (begun == null) {
             begun = p;
         } else if (p.distance(begun) > 0) {
@@ -69,8 +71,10 @@ public final class Rulers {
         } else if (!list.isEmpty()) {
             away = List.copyOf(list);
             list.clear();
-            String what = away.size() == 1 ? "The ruler is" : "All " + away.size() + " rulers are";
-            ground.changes().notice(what + " taken away.", "Put back", "ruler.put-back");
+            String what = away.size() == 1
+                    ? say("rulers.the-ruler-is-taken-away")
+                    : say("rulers.all-rulers-are-taken-away", away.size());
+            ground.changes().notice(what, say("rulers.put-back"), "ruler.put-back");
         }
         changed();
     }
@@ -87,12 +91,12 @@ public final class Rulers {
             }
         }
         if (best == null) {
-            ground.changes().notice("There is no ruler to take away.", null, null);
+            ground.changes().notice(say("rulers.there-is-no-ruler-to"), null, null);
             return;
         }
         away = List.of(best);
         list.remove(best);
-        ground.changes().notice("The ruler is taken away.", "Put back", "ruler.put-back");
+        ground.changes().notice(say("rulers.the-ruler-is-taken-away"), say("rulers.put-back"), "ruler.put-back");
         changed();
     }
 
@@ -183,7 +187,7 @@ public final class Rulers {
     private static String words(Ruler r, ViewState v) {
         double shortening = r.shortening(v);
         return Lengths.words(r.length()) + " · " + Lengths.fixed(r.pixels(v), 0) + " px"
-                + (shortening > ALIKE ? " · depths 1 : " + Lengths.fixed(shortening, 2) : "");
+                + (shortening > ALIKE ? " · " + say("rulers.depths-1", Lengths.fixed(shortening, 2)) : "");
     }
 
     /** As kept with the scene; null for none. */

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Mat4;
@@ -132,15 +134,15 @@ public final class ShotChecks {
         inside(out);
         seen(out);
         if (spread.inside > 0 && spread.outside > 0) {
-            out.add("the gate cuts " + subject.names());
+            out.add(say("shot-checks.the-gate-cuts", subject.names()));
         } else if (spread.outside > 0) {
-            out.add(subject.names() + " is not in the picture");
+            out.add(say("shot-checks.is-not-in-the-picture", subject.names()));
         }
         double roll = Heading.roll(screen.pose().orientation(), scene.up());
         double steep = Math.abs(screen.pose().forward().dot(scene.up().up()));
         // Straight up or down there is no horizon.
         if (steep < 0.999 && Math.abs(roll) > LEVEL) {
-            out.add("the horizon is tilted by " + Lengths.fixed(Math.toDegrees(roll), 1) + "°");
+            out.add(say("shot-checks.the-horizon-is-tilted-by", Lengths.fixed(Math.toDegrees(roll), 1)));
         }
         return out;
     }
@@ -158,7 +160,7 @@ public final class ShotChecks {
                 in = hit.node();
             }
         }
-        out.add("stands inside " + ground.nameOf(in));
+        out.add(say("shot-checks.stands-inside", ground.nameOf(in)));
     }
 
     private void seen(List<String> out) {
@@ -179,10 +181,10 @@ public final class ShotChecks {
             }
         }
         if (!any && !anyMiddle()) {
-            out.add("nothing is in the picture");
+            out.add(say("shot-checks.nothing-is-in-the-picture"));
         }
         if (cut >= 0) {
-            out.add(ground.nameOf(cut) + " reaches through the near plane");
+            out.add(say("shot-checks.reaches-through-the-near-plane", ground.nameOf(cut)));
         }
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.stage.subject;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Set;
 import rhombus.core.scene.Kind;
 import rhombus.core.scene.Scene;
@@ -103,7 +105,7 @@ public final class Subject {
     /** What the selection is called. */
     public String names() {
         int count = selection.count();
-        return count == 1 ? ground.nameOf(selection.last()) : count + " objects";
+        return count == 1 ? ground.nameOf(selection.last()) : say("subject.objects", count);
     }
 
     /** Draws only some objects, or all again for null; a way of looking, so nothing to undo. */

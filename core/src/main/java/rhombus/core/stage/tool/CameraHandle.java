@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.geometry.Vec3;
 
 /**
@@ -17,19 +19,19 @@ public record CameraHandle(Part part, int node, Vec3 at, Handle handle) {
     /** What of a camera can be dragged. */
     public enum Part {
         /** Where it stands. */
-        PLACE("Place", "Move"),
+        PLACE(say("camera-handle.place"), "camera-handle.move-it"),
         /** The point it looks at. */
-        AIM("Aim", "Aim"),
+        AIM(say("camera-handle.aim"), "camera-handle.aim-it"),
         /** How wide it sees, by a corner of its pyramid. */
-        LENS("Lens", "Set the lens of"),
+        LENS(say("camera-handle.lens"), "camera-handle.set-the-lens-of"),
         /** The distance that is focused. */
-        FOCUS("Focus", "Focus"),
+        FOCUS(say("camera-handle.focus"), "camera-handle.focus-it"),
         /** How it is turned about its line of sight. */
-        ROLL("Roll", "Roll"),
+        ROLL(say("camera-handle.roll"), "camera-handle.roll-it"),
         /** The nearest depth drawn. */
-        NEAR("Near plane", "Set the near plane of"),
+        NEAR(say("camera-handle.near-plane"), "camera-handle.set-the-near-plane-of"),
         /** The farthest depth drawn. */
-        FAR("Far plane", "Set the far plane of");
+        FAR(say("camera-handle.far-plane"), "camera-handle.set-the-far-plane-of");
 
         private final String words;
         private final String deed;

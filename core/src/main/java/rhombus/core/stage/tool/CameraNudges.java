@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Vec3;
@@ -41,6 +43,6 @@ final class CameraNudges {
                     case NEAR -> change.near(c.optics().near() * Math.pow(PART, steps));
                     case FAR -> change.far(c.optics().far() * Math.pow(PART, steps));
                 };
-        subject.editing().apply(h.part().deed() + " " + ground.nameOf(h.node()), next);
+        subject.editing().apply(say(h.part().deed(), ground.nameOf(h.node())), next);
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.edit.Axes;
@@ -190,11 +192,11 @@ public final class Handles {
     /** What a handle acts along or about. */
     private static String words(String id) {
         return switch (id) {
-            case "yz" -> "Y and Z";
-            case "zx" -> "Z and X";
-            case "xy" -> "X and Y";
-            case "view" -> "the picture";
-            case "all" -> "all axes";
+            case "yz" -> say("handles.y-and-z");
+            case "zx" -> say("handles.z-and-x");
+            case "xy" -> say("handles.x-and-y");
+            case "view" -> say("handles.the-picture");
+            case "all" -> say("handles.all-axes");
             default -> id.toUpperCase();
         };
     }
@@ -209,7 +211,7 @@ public final class Handles {
                     h.axis() < 0 ? null : "xyz".substring(h.axis(), h.axis() + 1),
                     h.points(),
                     h.id().equals(lit),
-                    tool.deed() + " " + words(h.id())));
+                    say(tool.deed(), words(h.id()))));
         }
         return out;
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.display.Grid;
@@ -113,7 +115,7 @@ public final class Nudges {
             Scene marked = Sketch.change(ground.scene(), n, p -> Sketch.moved(p, end, at[0] + dx, at[1] + dy));
             subject.editing()
                     .apply(
-                            "Move a mark on " + ground.nameOf(n),
+                            say("nudges.move-a-mark-on", ground.nameOf(n)),
                             subject.matching().follow(marked, n));
         }
     }
@@ -143,18 +145,18 @@ public final class Nudges {
 
     private void move(Vec3 way, double steps) {
         double grid = Grid.spacing(view.screen(), ground.scene().up());
-        done("Move", new Operation.Move(roots, way.times(steps * grid)));
+        done("nudges.move", new Operation.Move(roots, way.times(steps * grid)));
     }
 
     private void turn(Vec3 axis, double steps) {
         double by = steps * Math.toRadians(ground.habits().number(AllHabits.STEP));
-        done("Rotate", new Operation.Turn(roots, tools.about(), Quat.about(axis, by)));
+        done("nudges.rotate", new Operation.Turn(roots, tools.about(), Quat.about(axis, by)));
     }
 
     private void scale(Vec3 which, double steps) {
         double k = Math.pow(1 + SCALE_STEP, steps);
         done(
-                "Scale",
+                "nudges.scale",
                 new Operation.Scale(
                         roots,
                         tools.about(),
@@ -164,9 +166,9 @@ public final class Nudges {
 
     private void done(String what, Operation how) {
         if (roots.isEmpty()) {
-            ground.changes().notice("Select something to move it by the arrow keys.", null, null);
+            ground.changes().notice(say("nudges.select-something-to-move-it"), null, null);
             return;
         }
-        subject.editing().apply(what + " " + subject.names(), how);
+        subject.editing().apply(say(what, subject.names()), how);
     }
 }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.edit.Axes;
@@ -17,11 +19,11 @@ public final class Tools {
     /** What a tool does. */
     public enum Sort {
         /** Moves. */
-        MOVE("move", "Move", "Move along"),
+        MOVE("move", say("sort.move"), "tools.move-along"),
         /** Turns. */
-        ROTATE("rotate", "Rotate", "Turn about"),
+        ROTATE("rotate", say("sort.rotate"), "tools.turn-about"),
         /** Makes larger and smaller. */
-        SCALE("scale", "Scale", "Scale along");
+        SCALE("scale", say("sort.scale"), "tools.scale-along");
 
         private final String id;
         private final String words;
@@ -33,7 +35,7 @@ public final class Tools {
             this.deed = deed;
         }
 
-        /** What it does to things, with the axis to come. */
+        /** The message of what it does to things along or about something. */
         String deed() {
             return deed;
         }
@@ -83,7 +85,7 @@ public final class Tools {
         if (s != null) {
             last = s;
             if (subject.selection().isEmpty()) {
-                ground.changes().notice("Select something to " + s.id() + " it.", null, null);
+                ground.changes().notice(say("tools.select-something-to-" + s.id()), null, null);
             }
         }
         ground.changes().add(Topic.READOUT, Topic.KEEP);

@@ -1,5 +1,7 @@
 package rhombus.core.stage.tool;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +46,7 @@ public final class TypedPlaces {
                 ground.typed().length(args.get("x"), is.x()),
                 ground.typed().length(args.get("y"), is.y()),
                 ground.typed().length(args.get("z"), is.z()));
-        String name = "Move " + subject.names();
+        String name = say("typed-places.move", subject.names());
         if (!same()) {
             if (to.distance(is) > 0) {
                 subject.editing().apply(name, new Operation.Move(all(node), to.minus(is)));
@@ -90,7 +92,7 @@ public final class TypedPlaces {
                             Transforms.ofAngles(wanted),
                             Transforms.scaleOf(s.node(n).local())));
         }
-        subject.editing().apply("Rotate " + subject.names(), s.withLocals(locals));
+        subject.editing().apply(say("typed-places.rotate", subject.names()), s.withLocals(locals));
     }
 
     private static Vec3 angles(Scene s, int n) {
@@ -117,7 +119,7 @@ public final class TypedPlaces {
                             own.z() * ratio(to.z(), is.z()));
             locals.put(n, Transforms.placed(s, n, Transforms.rotationOf(local), wanted));
         }
-        subject.editing().apply("Scale " + subject.names(), s.withLocals(locals));
+        subject.editing().apply(say("typed-places.scale", subject.names()), s.withLocals(locals));
     }
 
     private static double ratio(double to, double is) {
@@ -128,7 +130,7 @@ public final class TypedPlaces {
     public double factor(Object typed, double otherwise) {
         double k = ground.typed().number(typed, otherwise);
         if (Math.abs(k) < SMALLEST_SCALE) {
-            ground.changes().notice("An object cannot be scaled to nothing; the old number stays.", null, null);
+            ground.changes().notice(say("typed-places.an-object-cannot-be-scaled"), null, null);
             return otherwise;
         }
         return k;

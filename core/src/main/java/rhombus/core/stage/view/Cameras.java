@@ -1,5 +1,7 @@
 package rhombus.core.stage.view;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -19,8 +21,7 @@ import rhombus.core.view.Projection;
  * viewport a scout view at that pose, and the camera stays where it is. Where it is driven, it goes along.
  */
 public final class Cameras {
-    private static final String LOCKED =
-            " is locked: navigating does not move it. Unlock it in the Scene drawer, or leave it to look around.";
+    private static final String LOCKED = "cameras.is-locked-navigating-does-not";
 
     private Cameras() {}
 
@@ -39,7 +40,7 @@ public final class Cameras {
         v.lastCamera = id;
         // A new line of sight is not a way to fly: the cut between views is at once, as on a film set.
         ground.navigator().pose(v, pose(ground, v, node));
-        ground.navigator().remember(v, "through " + ground.nameOf(node));
+        ground.navigator().remember(v, say("trail.through", ground.nameOf(node)));
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
         return true;
     }
@@ -64,7 +65,7 @@ public final class Cameras {
     /** The viewport stands exactly as it did before it looked through a camera. */
     public static void leave(Ground ground, ViewState v) {
         if (v.camera == null) {
-            ground.changes().notice("This viewport looks through no camera.", null, null);
+            ground.changes().notice(say("cameras.this-viewport-looks-through-no"), null, null);
             return;
         }
         ground.walks().leaveIn(v);
@@ -75,7 +76,7 @@ public final class Cameras {
             v.putBack(null, was.crop(), was.autoFlat());
             ground.navigator().pose(v, was.pose());
         }
-        ground.navigator().remember(v, "leave the camera");
+        ground.navigator().remember(v, say("trail.leave-the-camera"));
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }
 
@@ -91,7 +92,7 @@ public final class Cameras {
         int node = ground.scene().indexOf(v.camera);
         String name = ground.nameOf(node);
         if (ground.scene().locked(node)) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, name + LOCKED);
+            ground.refusals().refuse(v, v.width / 2, v.height / 2, say(LOCKED, name));
             return false;
         }
         if (v.driven) {
@@ -102,8 +103,8 @@ public final class Cameras {
         ground.changes()
                 .notice(
                         v,
-                        name + " is guarded and stays where it is. You look around from there.",
-                        "Back to " + name,
+                        say("cameras.is-guarded-and-stays-where", name),
+                        say("cameras.back-to", name),
                         "camera.look-through",
                         Map.of("camera", left));
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
@@ -113,12 +114,12 @@ public final class Cameras {
     /** Navigating in a viewport moves its camera from now on, or leaves it where it is; gives false if that cannot be. */
     public static boolean drive(Ground ground, ViewState v, boolean on) {
         if (v.camera == null) {
-            ground.changes().notice("This viewport looks through no camera that could be driven.", null, null);
+            ground.changes().notice(say("cameras.this-viewport-looks-through-no-2"), null, null);
             return false;
         }
         int node = ground.scene().indexOf(v.camera);
         if (on && ground.scene().locked(node)) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, ground.nameOf(node) + LOCKED);
+            ground.refusals().refuse(v, v.width / 2, v.height / 2, say(LOCKED, ground.nameOf(node)));
             return false;
         }
         v.drive(on);
@@ -127,12 +128,12 @@ public final class Cameras {
             ground.changes()
                     .notice(
                             v,
-                            name + " is driven: navigating in this viewport moves it.",
-                            "Guard it",
+                            say("cameras.is-driven-navigating-in-this", name),
+                            say("cameras.guard-it"),
                             "camera.drive",
                             Map.of("on", false));
         } else {
-            ground.changes().notice(v, name + " is guarded: navigating leaves it where it is.", null, null, Map.of());
+            ground.changes().notice(v, say("cameras.is-guarded-navigating-leaves-it", name), null, null, Map.of());
         }
         ground.changes().view(v.number);
         ground.changes().views();
@@ -170,15 +171,9 @@ public final class Cameras {
             if (node < 0 || ground.scene().node(node).camera() == null) {
                 // It was deleted: the viewport stays where it looked from.
                 int was = ground.scene().everIndexOf(v.camera);
-                String name = was < 0 ? "The camera" : ground.nameOf(was);
+                String name = was < 0 ? say("cameras.the-camera") : ground.nameOf(was);
                 v.release();
-                ground.changes()
-                        .notice(
-                                v,
-                                name + " is not there any more. You look around from where it stood.",
-                                null,
-                                null,
-                                Map.of());
+                ground.changes().notice(v, say("cameras.is-not-there-any-more", name), null, null, Map.of());
                 ground.changes().add(Topic.CAPTION, Topic.KEEP);
                 return;
             }

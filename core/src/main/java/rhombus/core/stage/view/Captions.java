@@ -1,5 +1,7 @@
 package rhombus.core.stage.view;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.navigate.Lengths;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.view.Direction;
@@ -24,17 +26,17 @@ public final class Captions {
             return ground.nameOf(ground.scene().indexOf(v.camera));
         }
         if (ground.walks().view() == v) {
-            return ground.walks().flying() ? "Flying" : "Walking";
+            return ground.walks().flying() ? say("captions.flying") : say("captions.walking");
         }
         UpAxis up = ground.scene().up();
         String d = direction(v, up);
         boolean flat = v.pose.projection().flat();
         if (d.equals("free")) {
-            return flat ? "Free flat" : "Scout";
+            return flat ? say("captions.free-flat") : say("captions.scout");
         }
-        String name = Words.capital(d);
+        String name = Direction.named(d).words();
         double turned = roll(v, up);
-        return turned == 0 ? name : name + ", turned " + Lengths.fixed(turned, 0) + "°";
+        return turned == 0 ? name : say("captions.turned", name, Lengths.fixed(turned, 0));
     }
 
     /** The roll of a view in degrees; 0 where it is too small to be told. */
@@ -55,10 +57,10 @@ public final class Captions {
         double roll = roll(v, ground.scene().up());
         // The title of an axis view tells it already.
         if (roll != 0 && (v.camera != null || direction(v, ground.scene().up()).equals("free"))) {
-            s.append(" · roll ").append(Lengths.fixed(roll, 0)).append('°');
+            s.append(" · ").append(say("captions.roll", Lengths.fixed(roll, 0)));
         }
         if (!v.crop.none()) {
-            s.append(" · crop ").append(Lengths.digits(v.crop.scale())).append('×');
+            s.append(" · ").append(say("captions.crop", Lengths.digits(v.crop.scale())));
         }
         return s.toString();
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.view;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -23,21 +25,27 @@ public final class Choices {
             String word = d.word();
             out.add(new Choice(
                     word,
-                    Words.capital(word),
+                    d.words(),
                     null,
                     "view.direction",
                     Plain.map("to", word, "flat", true),
                     v.camera == null
                             && Captions.direction(v, ground.scene().up()).equals(word)));
         }
-        out.add(new Choice("free-flat", "Free flat", null, "view.free-flat", Map.of(), title.equals("Free flat")));
+        out.add(new Choice(
+                "free-flat",
+                say("choices.free-flat"),
+                null,
+                "view.free-flat",
+                Map.of(),
+                title.equals(say("choices.free-flat"))));
         out.add(new Choice(
                 "scout",
-                "Scout",
+                say("choices.scout"),
                 "perspective",
                 "view.scout",
                 Map.of(),
-                v.camera == null && !flat && title.equals("Scout")));
+                v.camera == null && !flat && title.equals(say("choices.scout"))));
         for (int i : ground.scene().cameras()) {
             String id = ground.scene().node(i).id();
             out.add(new Choice(
@@ -54,7 +62,9 @@ public final class Choices {
     /** What a camera would be here: guarded, unless it is locked or driven already. */
     private static String note(Ground ground, ViewState v, int node) {
         boolean here = ground.scene().node(node).id().equals(v.camera);
-        return ground.scene().locked(node) ? "locked camera" : here && v.driven ? "driven camera" : "guarded camera";
+        return ground.scene().locked(node)
+                ? say("choices.locked-camera")
+                : here && v.driven ? say("choices.driven-camera") : say("choices.guarded-camera");
     }
 
     /** Where the viewport would stand after a choice, or null if there is none with this id. */

@@ -1,11 +1,14 @@
 package rhombus.core.stage.view;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Context;
 import rhombus.core.navigate.Turns;
 import rhombus.core.view.Direction;
 import rhombus.core.view.Pose;
+import rhombus.core.words.Messages;
 
 /** What a viewport refuses, always with a cue and a reason, and what has to be done to it before a motion begins. */
 public final class Refusals {
@@ -32,7 +35,7 @@ public final class Refusals {
         if (Contexts.of(ground, v) != Context.AXIS || !ground.habits().is(AllHabits.AXIS_VIEWS, "hold")) {
             return false;
         }
-        refuse(v, lx, ly, Captions.title(ground, v) + " is held: orbit is off in axis views. Habits can release them.");
+        refuse(v, lx, ly, say("refusals.is-held-orbit-is-off", Captions.title(ground, v)));
         return true;
     }
 
@@ -48,8 +51,8 @@ public final class Refusals {
             ground.changes()
                     .notice(
                             v,
-                            Words.capital(was.word()) + " was released: this viewport is a free flat view now.",
-                            "Back to " + was.word(),
+                            say("refusals.was-released-this-viewport-is", was.words()),
+                            say("refusals.back-to", Messages.within(was.words())),
                             "trail.back",
                             Map.of());
         }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.view;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.Map;
 import rhombus.core.edit.Quantity;
 import rhombus.core.habits.AllHabits;
@@ -62,7 +64,7 @@ public final class Typed {
             try {
                 return reader.read(text);
             } catch (IllegalArgumentException e) {
-                ground.changes().notice(e.getMessage() + "; the old number stays.", null, null);
+                ground.changes().notice(say("typed.the-old-number-stays", e.getMessage()), null, null);
             }
         }
         return otherwise;

@@ -9,13 +9,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** A message file as pages read it: {@code name=text} in each line, and lines that begin with {@code #}. */
-public final class Messages {
-    private Messages() {}
+public final class MessageFile {
+    private MessageFile() {}
 
     /** All messages of a file beside the words; each name may be there once. */
     public static Map<String, String> of(String file) throws IOException {
         Map<String, String> out = new LinkedHashMap<>();
-        try (InputStream in = Messages.class.getResourceAsStream("/rhombus/words/" + file)) {
+        try (InputStream in = MessageFile.class.getResourceAsStream("/rhombus/words/" + file)) {
             assertThat(in).as(file).isNotNull();
             for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
                 if (line.isBlank() || line.startsWith("#")) {

@@ -1,0 +1,2 @@
+/** The words that people read, in the language of the one who reads them. */
+package rhombus.core.words;
