@@ -1,7 +1,13 @@
 <script setup lang="ts">
+import type { Language } from 'element-plus/es/locale';
 import GuideElsewhere from './guide/GuideElsewhere.vue';
+
+/** The words of the library's own controls. */
+defineProps<{ library: Language | undefined }>();
 </script>
 
 <template>
-  <GuideElsewhere><RouterView /></GuideElsewhere>
+  <el-config-provider :locale="library">
+    <GuideElsewhere><RouterView /></GuideElsewhere>
+  </el-config-provider>
 </template>

@@ -11,7 +11,9 @@ import { messages } from '../src/words/messages';
 const PROGRAMS = /stage\/painter\//;
 /** Names of keys and of parts of the page, values of CSS, selectors, media types, names of errors, and our own name. */
 const CODES =
-  /^(Escape|Tab|Enter|Space|Home|End|Delete|Backspace|Insert|Shift|Control|Alt|Meta|Arrow\w+|Page(Up|Down)|Key\w|Files|Rhombus|\w*Error)$|\b(calc|clamp|min|url|translate|rotate)\(|^\(|\[[a-z-]+[\]=^*~]|^[.#][\w-]+|^(image|application)\/|px\b|^There is no open scene here|^No scene is open|^There is no file|^M[-\d.]|, sans-serif$|^Simulated |^\.\/.*\.(vue|ts)$|^help-bubble|^rhombus:|\?format=|^guide\./;
+  /^(Escape|Tab|Enter|Space|Home|End|Delete|Backspace|Insert|Shift|Control|Alt|Meta|Arrow\w+|Page(Up|Down)|Key\w|Files|Rhombus|GLB|glTF|OBJ|STL|PLY|\w*Error)$|\b(calc|clamp|min|url|translate|rotate)\(|^\(|\[[a-z-]+[\]=^*~]|^[.#][\w-]+|^(image|application)\/|px\b|^There is no open scene here|^No scene is open|^There is no file|^M[-\d.]|, sans-serif$|^Simulated |^\.\/.*\.(vue|ts)$|^help-bubble|^rhombus:|\?format=|^guide\./;
+/** Names of file formats, the same in every language. */
+const FORMATS = /^(GLB|glTF|OBJ|STL|PLY)$/;
 /** What a person would read: words one after the other, or one that begins like a sentence. */
 const WORDS = /[A-Za-z]{2,}[ ,.…?!:;]+[A-Za-z“(]|^[A-Z][a-z-]+[…:.]?$|[a-z]{2}[.…?!]$/;
 /** A word of its own beside a value. */
@@ -63,9 +65,35 @@ function script(file: string, code: string): void {
       const code = CODES.test(parts.join('1')) || parts.join('').startsWith('plate-menu');
       if (!code && parts.some((p) => PART.test(p))) found.push(`${file}: ${parts.join('…')}`);
     }
+    // Beside messages of one list or table stands no word of its own.
+    if (ts.isObjectLiteralExpression(node))
+      beside(
+        file,
+        node.properties
+          .filter(ts.isPropertyAssignment)
+          .filter(reads)
+          .map((p) => p.initializer),
+      );
+    if (ts.isArrayLiteralExpression(node) && node.elements.length > 2) beside(file, node.elements);
+    if (ts.isConditionalExpression(node)) beside(file, [node.whenTrue, node.whenFalse]);
+    if (ts.isPropertyAssignment(node) && /^(label|words|says|text|title)$/.test(node.name.getText()))
+      beside(file, [node.initializer], true);
     node.forEachChild(look);
   };
   look(ts.createSourceFile('x.ts', code, ts.ScriptTarget.ES2022, true));
+}
+
+/** Whether what a property holds may be words: not where it names a thing. */
+const reads = (p: ts.PropertyAssignment) =>
+  !/^(id|command|format|key|what|sort|to|how|by|value)$/.test(p.name.getText());
+
+/** Texts that stand beside messages, or where only words can stand. */
+function beside(file: string, nodes: readonly ts.Node[], words = false): void {
+  const said = nodes.some((n) => ts.isCallExpression(n) && n.expression.getText() === 'say');
+  if (!said && !words) return;
+  for (const n of nodes)
+    if (ts.isStringLiteral(n) && /[A-Za-z]{2}/.test(n.text) && (words ? !FORMATS.test(n.text) : !CODES.test(n.text)))
+      found.push(`${file}: ${n.text}`);
 }
 
 /** What is put on the page is read, a single word too. */

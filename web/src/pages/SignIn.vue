@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useSession } from '../stores/session';
+import { LANGUAGES, language, speak } from '../words/language';
 import { say } from '../words/say';
 
 const session = useSession();
@@ -66,6 +67,20 @@ async function go() {
       <button v-if="session.signUpOffered && !first" type="button" class="plain other" @click="joining = !joining">
         {{ joining ? say('sign-in.i-have-an-account') : say('sign-in.i-have-no-account-yet') }}
       </button>
+      <p class="languages">
+        <button
+          v-for="l in LANGUAGES"
+          :key="l.tag"
+          type="button"
+          class="plain"
+          :lang="l.tag"
+          :aria-pressed="l.tag === language"
+          :data-speak="l.tag"
+          @click="speak(l.tag)"
+        >
+          {{ l.name }}
+        </button>
+      </p>
     </form>
   </main>
 </template>
@@ -115,6 +130,15 @@ label {
 .other {
   align-self: start;
   color: var(--accent);
+}
+.languages {
+  display: flex;
+  gap: 4px;
+  margin: 14px 0 0 -8px;
+}
+.languages [aria-pressed='true'] {
+  color: var(--text);
+  font-weight: 700;
 }
 .wrong {
   color: var(--error);

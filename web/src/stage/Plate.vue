@@ -103,11 +103,11 @@ function choose(c: MenuItem) {
       :class="view.cameraState"
       data-command="camera.drive"
       :aria-pressed="view.cameraState === 'driven'"
-      :aria-label="say('plate.is', view.title, view.cameraState)"
+      :aria-label="say('plate.is', view.title, say(`plate.state.${view.cameraState}`))"
       :data-note="STATES[view.cameraState]"
       @click="run('camera.drive', {}, view.id)"
     >
-      {{ view.cameraState }}
+      {{ say(`plate.state.${view.cameraState}`) }}
     </button>
     <button
       v-if="view.camera"

@@ -28,7 +28,7 @@ const router = useRouter();
 const history = ref<InstanceType<typeof HistoryMenu>>();
 const adding = ref<InstanceType<typeof AddMenu>>();
 const WORDS = {
-  saved: 'saved',
+  saved: say('stage-bar.saved'),
   saving: say('stage-bar.saving'),
   offline: say('stage-bar.offline-kept-here'),
   conflict: say('stage-bar.changed-in-another-window'),

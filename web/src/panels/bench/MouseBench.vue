@@ -11,7 +11,7 @@ const AXES = [
   say('mouse-bench.press-down'),
   say('mouse-bench.tip-to-you'),
   say('mouse-bench.tip-sideways'),
-  'twist',
+  say('mouse-bench.twist'),
 ];
 const BUTTONS = [1, 2];
 const devices = useDevices();

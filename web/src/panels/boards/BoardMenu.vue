@@ -32,7 +32,7 @@ const items = computed<MenuItem[]>(() => [
   { label: say('board-menu.duplicate'), command: 'board.duplicate' },
   { label: say('board-menu.move-left'), command: 'board.move', args: { to: 'left' } },
   { label: say('board-menu.move-right'), command: 'board.move', args: { to: 'right' } },
-  { label: 'Delete', command: 'board.delete', off: store.boards.tabs.length < 2 },
+  { label: say('board-menu.delete'), command: 'board.delete', off: store.boards.tabs.length < 2 },
   {
     label: store.boards.undo ? say('board-menu.take-back', store.boards.undo) : say('board-menu.nothing-to-take-back'),
     command: 'board.undo',

@@ -2,13 +2,17 @@
 import { useRouter } from 'vue-router';
 import { useSession } from '../../stores/session';
 import { applyTheme, theme } from '../../theme/theme';
+import { LANGUAGES, language, speak } from '../../words/language';
 import { say } from '../../words/say';
 
 const session = useSession();
+/** Those that the page does not speak now. */
+const others = LANGUAGES.filter((l) => l.tag !== language);
 const router = useRouter();
 
 async function choose(what: string) {
   if (what === 'theme') applyTheme(theme.value === 'dusk' ? 'chalk' : 'dusk');
+  if (what.startsWith('speak:')) speak(what.slice('speak:'.length));
   if (what === 'account') await router.push('/account');
   if (what === 'scenes') await router.push('/scenes');
   if (what === 'out') {
@@ -36,6 +40,15 @@ async function choose(what: string) {
         <el-dropdown-menu>
           <el-dropdown-item command="theme">
             {{ theme === 'dusk' ? say('top-bar.chalk-light') : say('top-bar.dusk-dark') }}
+          </el-dropdown-item>
+          <el-dropdown-item
+            v-for="l in others"
+            :key="l.tag"
+            :command="`speak:${l.tag}`"
+            :lang="l.tag"
+            :data-speak="l.tag"
+          >
+            {{ l.name }}
           </el-dropdown-item>
           <el-dropdown-item command="scenes">{{ say('top-bar.all-scenes') }}</el-dropdown-item>
           <el-dropdown-item command="account">{{ say('top-bar.account') }}</el-dropdown-item>

@@ -28,7 +28,8 @@ const result = computed(() => {
   const way = s.back
     ? say('drill-bar.the-eye-went-with-steps-back', metres(s.metres), s.back)
     : say('drill-bar.the-eye-went', metres(s.metres));
-  const lost = s.lost ? say('drill-bar.it-was-lost-on-the-way', s.lost) : '';
+  const lost =
+    s.lost > 1 ? say('drill-bar.it-was-lost-on-the-way', s.lost) : s.lost ? say('drill-bar.it-was-lost-once') : '';
   const told =
     s.best === null
       ? say('drill-bar.done-in-your-best-so-far', seconds(s.seconds))

@@ -64,7 +64,11 @@ const SORTS = [
         :class="{ on: tool.tool === t.id }"
         :data-command="tool.tool === t.id ? 'tool.none' : `tool.${t.id}`"
         :aria-pressed="tool.tool === t.id"
-        :title="tool.tool === t.id ? say('tool-panel.put-the-tool-away', t.id) : say('tool-panel.tool', t.label)"
+        :title="
+          tool.tool === t.id
+            ? say('tool-panel.put-the-tool-away', t.label.toLowerCase())
+            : say('tool-panel.tool', t.label)
+        "
         @click="run(tool.tool === t.id ? 'tool.none' : `tool.${t.id}`)"
       >
         <svg viewBox="-9 -9 18 18" width="17" height="17" aria-hidden="true"><path :d="t.sign" /></svg>

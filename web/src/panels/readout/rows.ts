@@ -19,5 +19,5 @@ export function rowsOf(fields: readonly Field[]): FieldsOfRow[] {
 export function nameOf(row: FieldsOfRow, f: Field): string {
   if (f.axis) return `${row.label} ${f.axis}`.trim();
   if (f.label) return f.label;
-  return f.key.replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+  return f.name ?? f.key;
 }

@@ -25,7 +25,7 @@ const items = (c: Listed): MenuItem[] => [
   { label: say('cameras-panel.active'), command: 'camera.activate', args: { camera: c.id }, on: c.active },
   { label: say('cameras-panel.rename'), command: 'object.rename', apart: true },
   { label: say('cameras-panel.duplicate'), command: 'object.duplicate', args: { objects: [c.id] } },
-  { label: 'Delete', command: 'object.delete', args: { objects: [c.id] } },
+  { label: say('cameras-panel.delete'), command: 'object.delete', args: { objects: [c.id] } },
 ];
 
 async function choose(c: Listed, i: MenuItem) {

@@ -17,7 +17,7 @@ const items = computed<MenuItem[]>(() => [
   { label: say('objects-menu.select-the-others'), command: 'select.invert' },
   { label: say('objects-menu.rename'), command: 'object.rename', off: none.value, apart: true },
   { label: say('objects-menu.duplicate'), command: 'object.duplicate', off: none.value },
-  { label: 'Delete', command: 'object.delete', off: none.value },
+  { label: say('objects-menu.delete'), command: 'object.delete', off: none.value },
   { label: say('objects-menu.group'), command: 'object.group', off: none.value, apart: true },
   { label: say('objects-menu.ungroup'), command: 'object.ungroup', off: none.value },
   {

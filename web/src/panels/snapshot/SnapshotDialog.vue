@@ -17,7 +17,11 @@ const height = ref(1080);
 const overlays = ref(true);
 const done = ref<number | null>(null);
 const wrong = ref('');
-const NAMES = { board: 'board', sheet: say('snapshot-dialog.contact-sheet'), cameras: 'cameras' };
+const NAMES = {
+  board: say('snapshot-dialog.board'),
+  sheet: say('snapshot-dialog.contact-sheet'),
+  cameras: say('snapshot-dialog.cameras-2'),
+};
 const SORTS: { id: Wish['sort']; label: string; words: string }[] = [
   {
     id: 'view',

@@ -178,7 +178,7 @@ public enum LookPart {
         int end = text.endsWith("%") ? text.length() - 1 : text.length();
         double percent = Double.NaN;
         try {
-            percent = Double.parseDouble(text.substring(0, end));
+            percent = Double.parseDouble(text.substring(0, end).strip().replace(',', '.'));
         } catch (NumberFormatException e) {
             // Told below.
         }

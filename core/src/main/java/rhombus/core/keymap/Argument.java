@@ -87,4 +87,9 @@ public record Argument(String name, Type type, List<String> choices, boolean req
     private static boolean whole(Object v) {
         return v instanceof Number n && n.doubleValue() == Math.rint(n.doubleValue());
     }
+
+    /** What an argument of this name is called where somebody is asked for it. */
+    public static String called(String name) {
+        return say("argument.named." + name);
+    }
 }

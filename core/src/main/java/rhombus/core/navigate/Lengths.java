@@ -1,6 +1,8 @@
 package rhombus.core.navigate;
 
-/** Lengths as people read them. */
+import rhombus.core.words.Messages;
+
+/** Lengths and other numbers as people read them, with the decimal sign of the language in use. */
 public final class Lengths {
     private Lengths() {}
 
@@ -68,14 +70,14 @@ public final class Lengths {
         return s.toString();
     }
 
-    /** Without zeros behind the decimal point's last digit. */
+    /** Without zeros behind the last decimal that counts. */
     public static String trimmed(String s) {
         int end = s.length();
-        if (s.indexOf('.') >= 0) {
+        if (s.indexOf(Messages.decimalSign()) >= 0) {
             while (s.charAt(end - 1) == '0') {
                 end--;
             }
-            end -= s.charAt(end - 1) == '.' ? 1 : 0;
+            end -= s.charAt(end - 1) == Messages.decimalSign() ? 1 : 0;
         }
         return s.substring(0, end);
     }
@@ -89,7 +91,7 @@ public final class Lengths {
         StringBuilder s = new StringBuilder(sign).append(plain(whole));
         if (places > 0) {
             String rest = plain(r - whole * k);
-            s.append('.');
+            s.append(Messages.decimalSign());
             for (int i = rest.length(); i < places; i++) {
                 s.append('0');
             }

@@ -2,6 +2,7 @@ package rhombus.core.table;
 
 import java.util.List;
 import rhombus.core.navigate.Lengths;
+import rhombus.core.words.Messages;
 
 /** Comma-separated values (RFC 4180). */
 final class Csv {
@@ -23,7 +24,9 @@ final class Csv {
 
     /** A number with six decimals at most. */
     private static String number(double v) {
-        return Math.abs(v) < 1e15 ? Lengths.trimmed(Lengths.fixed(v, PLACES)) : Lengths.digits(v);
+        String text = Math.abs(v) < 1e15 ? Lengths.trimmed(Lengths.fixed(v, PLACES)) : Lengths.digits(v);
+        // Files are the same in every language.
+        return text.replace(Messages.decimalSign(), '.');
     }
 
     /** In quotes, so that commas and lines in it are its own; a formula of a spreadsheet is kept from being one. */

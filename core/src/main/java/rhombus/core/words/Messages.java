@@ -28,12 +28,13 @@ public final class Messages {
     private static char decimalSign = '.';
 
     static {
-        usual();
+        speakEnglish();
     }
 
     private Messages() {}
 
-    private static void usual() {
+    /** Speaks English, where there are files beside the classes. */
+    public static void speakEnglish() {
         try (InputStream in = Messages.class.getResourceAsStream("/rhombus/words/core.en.properties")) {
             if (in != null) {
                 ByteArrayOutputStream all = new ByteArrayOutputStream();
@@ -103,7 +104,8 @@ public final class Messages {
     /** A value, or the form of a word that goes with it. */
     private static String value(String forms, Object value) {
         if (forms.isEmpty()) {
-            return String.valueOf(value);
+            String text = String.valueOf(value);
+            return value instanceof Double ? text.replace('.', decimalSign) : text;
         }
         int bar = forms.indexOf('|', 1);
         return String.valueOf(value).equals("1") ? forms.substring(1, bar) : forms.substring(bar + 1);

@@ -1,5 +1,6 @@
 package rhombus.core.stage.show;
 
+import rhombus.core.keymap.Argument;
 import rhombus.core.plain.Maybe;
 import rhombus.core.plain.OneOf;
 
@@ -12,6 +13,7 @@ import rhombus.core.plain.OneOf;
  * @param text all of it that counts
  * @param brief the same in four digits
  * @param axis of a coordinate
+ * @param name what it is called by those who do not see where it stands, if neither label nor axis says it
  * @param of what it is a number of, where its command needs to be told
  */
 public record Field(
@@ -21,14 +23,23 @@ public record Field(
         String text,
         @Maybe String brief,
         @Maybe @OneOf({"x", "y", "z"}) String axis,
+        @Maybe String name,
         @Maybe String of) {
     /** A field of the one thing that its command can mean. */
     public Field(String command, String key, String label, String text, String brief, String axis) {
-        this(command, key, label, text, brief, axis, null);
+        this(
+                command,
+                key,
+                label,
+                text,
+                brief,
+                axis,
+                label.isEmpty() && axis == null ? Argument.called(key) : null,
+                null);
     }
 
     /** The same field of something that its command is told. */
     Field of(String what) {
-        return new Field(command, key, label, text, brief, axis, what);
+        return new Field(command, key, label, text, brief, axis, name, what);
     }
 }

@@ -189,19 +189,10 @@ final class Finding {
             boolean typed = a.type() == Argument.Type.TYPED
                     || a.type() == Argument.Type.TEXT && a.name().equals("name");
             if (typed && !i.args.containsKey(a.name())) {
-                out.add(new Labelled(a.name(), spaced(a.name())));
+                out.add(new Labelled(a.name(), Argument.called(a.name())));
             }
         }
         return out;
-    }
-
-    /** A name of an argument as words. */
-    private static String spaced(String name) {
-        StringBuilder out = new StringBuilder();
-        for (char c : name.toCharArray()) {
-            out.append(Character.isUpperCase(c) ? " " : "").append(Character.toLowerCase(c));
-        }
-        return out.toString();
     }
 
     private String on(Command c) {

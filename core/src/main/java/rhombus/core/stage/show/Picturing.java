@@ -26,13 +26,13 @@ final class Picturing {
             "ContextMenu",
             say("picturing.menu"),
             "PageUp",
-            "PgUp",
+            say("picturing.page-up"),
             "PageDown",
-            "PgDn",
+            say("picturing.page-down"),
             "CapsLock",
             say("picturing.caps"),
             "NumLock",
-            "Num");
+            say("picturing.num"));
     /** What a hand does with a device, the most common first. */
     private static final List<Kind> PARTS = List.of(
             Kind.DRAG,

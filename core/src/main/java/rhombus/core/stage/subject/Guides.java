@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.edit.Quantity;
 import rhombus.core.navigate.Lengths;
+import rhombus.core.words.Messages;
 
 /** Own guides of the final picture as they are typed: places one after the other, in percent or in pixels. */
 public final class Guides {
@@ -32,7 +33,9 @@ public final class Guides {
      */
     public static List<Double> read(String text, int pixels) {
         List<Double> out = new ArrayList<>();
-        String spaced = text.replace(';', ' ').replace(',', ' ').replaceAll("\\s*(px|%)", "$1");
+        // Between two digits a comma is a decimal sign where the language has it so.
+        String commas = Messages.decimalSign() == ',' ? ",(?!\\d)|(?<!\\d)," : ",";
+        String spaced = text.replace(';', ' ').replaceAll(commas, " ").replaceAll("\\s*(px|%)", "$1");
         for (String one : spaced.strip().split("\\s+")) {
             if (one.isEmpty()) {
                 continue;
