@@ -80,6 +80,10 @@ async function choose(what: string) {
     padding-inline: 6px;
   }
 }
+/* What leads somewhere keeps its room; tabs of boards give way. */
+.bar > :deep(.plain) {
+  flex-shrink: 0;
+}
 .mark {
   color: var(--accent);
   display: grid;

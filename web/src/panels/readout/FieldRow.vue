@@ -18,14 +18,15 @@ defineProps<{ label: string; fields: Field[] }>();
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 48px 1fr;
+  /* Labels are under each other, and a longer one has the room it takes. */
+  grid-template-columns: minmax(48px, auto) 1fr;
   gap: 6px;
   align-items: baseline;
   margin-bottom: 3px;
 }
 /* Six digits with a sign must fit beside each of three letters. */
 .three {
-  grid-template-columns: 36px 1fr;
+  grid-template-columns: minmax(36px, auto) 1fr;
   gap: 4px;
 }
 .label {

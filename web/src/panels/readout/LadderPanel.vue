@@ -41,7 +41,7 @@ const open = ref(false);
         @change="run('pivot.ladder', { preset: chosen($event) })"
       >
         <option v-if="!r.ladder.preset" value="">{{ say('ladder-panel.my-own-order') }}</option>
-        <option v-for="p in r.ladder.presets" :key="p" :value="p">{{ p }}</option>
+        <option v-for="p in r.ladder.presets" :key="p.id" :value="p.id">{{ p.label }}</option>
       </select>
       <ol data-command="pivot.ladder">
         <li v-for="(g, i) in r.ladder.rungs" :key="g.id" :class="{ off: !g.on, used: r.pivot?.rung === g.id }">

@@ -66,11 +66,22 @@ final class Browser {
 
     /** A page of its own, 1280 x 800, whose failures of script are collected. */
     static Page page(ColorScheme scheme, List<String> failures) {
-        BrowserContext context = chromium()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setBaseURL(RunningServer.get().address())
-                        .setViewportSize(1280, 800)
-                        .setColorScheme(scheme));
+        return page(options().setColorScheme(scheme), failures);
+    }
+
+    /** The same, dark, in a browser that prefers a language. */
+    static Page page(String language, List<String> failures) {
+        return page(options().setColorScheme(ColorScheme.DARK).setLocale(language), failures);
+    }
+
+    private static com.microsoft.playwright.Browser.NewContextOptions options() {
+        return new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(RunningServer.get().address())
+                .setViewportSize(1280, 800);
+    }
+
+    private static Page page(com.microsoft.playwright.Browser.NewContextOptions options, List<String> failures) {
+        BrowserContext context = chromium().newContext(options);
         Page page = context.newPage();
         page.setDefaultTimeout(60_000);
         page.onPageError(failures::add);

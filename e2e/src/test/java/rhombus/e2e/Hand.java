@@ -12,6 +12,9 @@ import java.util.Set;
 
 /** Somebody's hand on mouse and keyboard before an open scene, and what {@code window.rhombus} says of the outcome. */
 final class Hand {
+    /** What is waited for has gone out of sight. */
+    static final Locator.WaitForOptions HIDDEN = new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN);
+
     final Page page;
     private final Set<MouseButton> pressed = EnumSet.noneOf(MouseButton.class);
     private double x;
@@ -165,7 +168,7 @@ final class Hand {
     static void noMenu(Page page) {
         page.locator(":is(.el-dropdown-menu, .chooser, .el-select-dropdown):visible")
                 .first()
-                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+                .waitFor(HIDDEN);
     }
 
     /** Leaves the scene for the page of all scenes, and waits until that is there: the stage has fields for files too. */
@@ -193,9 +196,7 @@ final class Hand {
         }
         still(page);
         page.locator(".el-dialog:visible .el-dialog__headerbtn").click();
-        page.locator("[data-habit]")
-                .first()
-                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        page.locator("[data-habit]").first().waitFor(HIDDEN);
         idle();
         return this;
     }

@@ -18,16 +18,26 @@ public final class PivotLadder {
     /** The order used until the user sets another. */
     public static final List<Rung> DEFAULT = List.copyOf(Arrays.asList(Rung.values()));
 
-    /** Orders to start from, by the words they are chosen by. */
+    /** Orders to start from, by their ids. */
     public static final Map<String, List<Rung>> PRESETS = presets();
 
     private PivotLadder() {}
 
+    /** An order to start from, or null; keymaps from before may have its English words in place of its id. */
+    public static List<Rung> preset(String id) {
+        return PRESETS.get(id.replace(' ', '-'));
+    }
+
+    /** What an order to start from is called. */
+    public static String words(String preset) {
+        return say("pivot-ladder." + preset);
+    }
+
     private static Map<String, List<Rung>> presets() {
         Map<String, List<Rung>> m = new LinkedHashMap<>();
-        m.put(say("pivot-ladder.under-my-pointer"), DEFAULT);
+        m.put("under-my-pointer", DEFAULT);
         m.put(
-                say("pivot-ladder.my-selection"),
+                "my-selection",
                 List.of(
                         Rung.PINNED,
                         Rung.COMPONENTS,
@@ -37,8 +47,8 @@ public final class PivotLadder {
                         Rung.FOCUS,
                         Rung.SCENE,
                         Rung.ORIGIN));
-        m.put(say("pivot-ladder.stay-put"), List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
-        m.put(say("pivot-ladder.the-world"), List.of(Rung.ORIGIN));
+        m.put("stay-put", List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
+        m.put("the-world", List.of(Rung.ORIGIN));
         return m;
     }
 

@@ -1,5 +1,7 @@
 package rhombus.core.optics;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 
 /**
@@ -17,7 +19,12 @@ public record FilmBack(double width, double height) {
     public static final FilmBack FULL_FRAME = new FilmBack(36, 24);
 
     /** A back by its name. */
-    public record Named(String name, FilmBack back) {}
+    public record Named(String name, FilmBack back) {
+        /** What it is called on the screen; commands and tables have its name. */
+        public String words() {
+            return back.words();
+        }
+    }
 
     /** Sizes of the trade, from small to large (common practice, no source; the numbers are from memory). */
     public static final List<Named> TRADE = List.of(
@@ -41,7 +48,7 @@ public record FilmBack(double width, double height) {
      */
     public FilmBack {
         if (!(width >= SMALLEST && width <= LARGEST && height >= SMALLEST && height <= LARGEST)) {
-            throw new IllegalArgumentException("A film back is between 0.1 and 1000 mm wide and high");
+            throw new IllegalArgumentException(say("film-back.is-between"));
         }
     }
 
@@ -57,6 +64,12 @@ public record FilmBack(double width, double height) {
                 .map(Named::name)
                 .findFirst()
                 .orElse(null);
+    }
+
+    /** What its size is called on the screen, or null. */
+    public String words() {
+        String name = name();
+        return name == null ? null : Trade.words("film-back.", name);
     }
 
     /** The back of a name, or null. */

@@ -16,20 +16,25 @@ public record PictureFormat(int width, int height) {
     public static final double FLATTEST = 20;
 
     /** A size by its name. */
-    public record Named(String name, PictureFormat format) {}
+    public record Named(String name, PictureFormat format) {
+        /** What it is called on the screen; commands take its name. */
+        public String words() {
+            return Trade.words("picture-format.", name);
+        }
+    }
 
     /** Sizes of the trade (common practice, no source; the numbers are from memory). */
     public static final List<Named> TRADE = List.of(
-            new Named(say("picture-format.hd"), new PictureFormat(1920, 1080)),
-            new Named(say("picture-format.hd-half"), new PictureFormat(1280, 720)),
-            new Named(say("picture-format.uhd"), new PictureFormat(3840, 2160)),
+            new Named("HD", new PictureFormat(1920, 1080)),
+            new Named("HD, half", new PictureFormat(1280, 720)),
+            new Named("UHD", new PictureFormat(3840, 2160)),
             new Named("2K", new PictureFormat(2048, 1080)),
             new Named("4K", new PictureFormat(4096, 2160)),
             new Named("2K, 1.85", new PictureFormat(1998, 1080)),
             new Named("2K, 2.39", new PictureFormat(2048, 858)),
             new Named("4 : 3", new PictureFormat(1440, 1080)),
-            new Named(say("picture-format.square"), new PictureFormat(1080, 1080)),
-            new Named(say("picture-format.upright"), new PictureFormat(1080, 1920)));
+            new Named("Square", new PictureFormat(1080, 1080)),
+            new Named("Upright", new PictureFormat(1080, 1920)));
 
     /** What a scene starts with. */
     public static final PictureFormat USUAL = TRADE.get(0).format;

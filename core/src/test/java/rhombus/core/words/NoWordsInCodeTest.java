@@ -53,6 +53,7 @@ class NoWordsInCodeTest {
             "KeyboardShape",
             "Drill",
             "FilmBack",
+            "PictureFormat",
             "Batches",
             "Glossary",
             "Solid",

@@ -156,8 +156,8 @@ final class PivotArea {
         List<Rung> order = new ArrayList<>(
                 PivotLadder.order(ground.habits().value(AllHabits.LADDER).toString()));
         Rung rung = Rung.named(c.text("rung"));
-        if (PivotLadder.PRESETS.containsKey(preset)) {
-            order = new ArrayList<>(PivotLadder.PRESETS.get(preset));
+        if (PivotLadder.preset(preset) != null) {
+            order = new ArrayList<>(PivotLadder.preset(preset));
         } else if (rung != null && c.args().get("on") instanceof Boolean on) {
             order.remove(rung);
             if (on) {

@@ -63,7 +63,7 @@ final class CameraReadout {
         for (PictureFormat.Named n : PictureFormat.TRADE) {
             String size = n.format().width() + " × " + n.format().height();
             sizes.add(new CameraReading.Option(
-                    n.name(), n.name() + " · " + size, n.format().equals(is)));
+                    n.name(), n.words() + " · " + size, n.format().equals(is)));
         }
         return new CameraReading.FinalPicture(
                 sizes,
@@ -171,7 +171,7 @@ final class CameraReadout {
             out.add(new CameraReading.Option("", say("camera-readout.own-size"), true));
         }
         for (FilmBack.Named n : FilmBack.TRADE) {
-            out.add(new CameraReading.Option(n.name(), n.name(), n.name().equals(name)));
+            out.add(new CameraReading.Option(n.name(), n.words(), n.name().equals(name)));
         }
         return out;
     }

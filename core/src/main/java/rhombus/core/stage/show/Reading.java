@@ -30,6 +30,7 @@ import rhombus.core.stage.tool.Tools;
 import rhombus.core.stage.view.Captions;
 import rhombus.core.stage.view.Choice;
 import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.Labelled;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.stage.view.Words;
 import rhombus.core.view.Heading;
@@ -135,11 +136,14 @@ public final class Reading {
                 rungs.add(new LadderRung(r.id(), r.words(), false));
             }
         }
+        List<Labelled> presets = PivotLadder.PRESETS.keySet().stream()
+                .map(id -> new Labelled(id, PivotLadder.words(id)))
+                .toList();
         String preset = null;
         for (Map.Entry<String, List<Rung>> e : PivotLadder.PRESETS.entrySet()) {
             preset = e.getValue().equals(order) ? e.getKey() : preset;
         }
-        return new Ladder(rungs, List.copyOf(PivotLadder.PRESETS.keySet()), preset);
+        return new Ladder(rungs, presets, preset);
     }
 
     private Selected selection() {

@@ -55,8 +55,8 @@ public final class ShotList {
     }
 
     private static String back(SceneCamera c) {
-        String name = c.optics().back().name();
-        return !c.perspective() ? "" : name != null ? name : size(c);
+        String words = c.optics().back().words();
+        return !c.perspective() ? "" : words != null ? words : size(c);
     }
 
     private static String size(SceneCamera c) {
