@@ -33,6 +33,26 @@ describe('keeping a document', () => {
     expect(s.saves).toBe(1);
   });
 
+  it('is not sure of what is saved while something changes, and then saves that too', async () => {
+    const s = server();
+    const k = keeper();
+    await k.load();
+    now.n = 4;
+    k.changed();
+    const sure = k.surely('not saved');
+    now.n = 5;
+    k.changed();
+    await vi.advanceTimersByTimeAsync(50);
+    await expect(sure).resolves.toBeUndefined();
+    expect(s.body).toEqual({ n: 5 });
+    s.down = true;
+    now.n = 6;
+    k.changed();
+    const unsure = expect(k.surely('not saved')).rejects.toThrow('not saved');
+    await vi.advanceTimersByTimeAsync(50);
+    await unsure;
+  });
+
   it('shows what was asked for early only when it is loaded, and asks anew the next time', async () => {
     const s = server();
     s.version = 1;

@@ -116,7 +116,9 @@ export class Keeper {
 
   /** Saves now; throws, with these words, where not all is saved after that. */
   async surely(words: string): Promise<void> {
-    await this.save();
+    // What changed while it was being saved is saved as well.
+    do await this.save();
+    while (this.dirty && this.state.value === 'saving');
     if (this.state.value !== 'saved') throw new Error(words);
   }
 
