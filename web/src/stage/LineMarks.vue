@@ -16,7 +16,7 @@ const tool = computed(() => store.readout.tool?.tool ?? '');
 const busy = computed(() => {
   const m = props.marks;
   const lists = [m.handles, m.cameraHandles, m.lines, m.parts, m.rulers, m.pyramids];
-  return lists.some((l) => l?.length > 0) || !!(m.ring || m.sketch || m.hover || m.marquee || m.own);
+  return lists.some((l) => l?.length > 0) || !!(m.ring || m.sketch || m.hover || m.marquee || m.own || m.companion);
 });
 </script>
 
@@ -31,6 +31,14 @@ const busy = computed(() => {
     <g v-for="l in marks.lines" :key="l.axis" :class="l.axis" data-shared>
       <path class="shared" :d="l.upright ? `M${l.at} 0V${view.rect.height}` : `M0 ${l.at}H${view.rect.width}`" />
       <text :x="l.upright ? l.at + 5 : 8" :y="l.upright ? 16 : l.at - 5">{{ l.axis }} {{ l.words }}</text>
+    </g>
+    <g v-if="marks.companion" class="companion" data-companion>
+      <path :transform="`translate(${marks.companion.x} ${marks.companion.y})`" d="M0 -9 6.5 0 0 9 -6.5 0Z" />
+      <path
+        v-if="marks.companion.angle !== undefined"
+        :transform="`translate(${marks.companion.x} ${marks.companion.y}) rotate(${marks.companion.angle})`"
+        d="M11 0H30"
+      />
     </g>
     <circle v-if="marks.ring" class="ball" :cx="marks.ring.x" :cy="marks.ring.y" :r="marks.ring.radius" />
   </svg>
@@ -54,6 +62,11 @@ const busy = computed(() => {
   inset: 0;
   width: 100%;
   height: 100%;
+}
+.companion path {
+  fill: color-mix(in srgb, var(--pick) 45%, transparent);
+  stroke: var(--pick);
+  stroke-width: 1.6;
 }
 .ball {
   fill: none;

@@ -29,10 +29,13 @@ export class Drilling {
   async start(drill: Task): Promise<void> {
     if (!this.open.kept.edits.settled) await this.open.kept.edits.save();
     const course = new Float64Array(drill.best?.course ?? []);
+    const path = new Float64Array(drill.best?.path ?? []);
     const { drills } = this.open.core;
     const now = performance.now();
     const against =
-      'made' in drill ? drills.startOwn(drill.id, drill.made, course, now) : drills.start(drill.id, course, now);
+      'made' in drill
+        ? drills.startOwn(drill.id, drill.made, course, path, now)
+        : drills.start(drill.id, course, path, now);
     if (against) throw new Error(against);
     this.task.value = drill;
     this.open.practising = true;
@@ -60,6 +63,8 @@ export class Drilling {
   private read(): void {
     const now = this.open.core.drills.state(performance.now());
     this.state.value = now;
+    // What one races with goes on while the hand rests.
+    if (now.ghost !== null && !now.done) this.open.wake();
     if (now.drill && now.done) void this.claim(now);
   }
 

@@ -13,13 +13,13 @@ public interface DrillApi extends JSObject {
     @Gives(value = String.class, list = true)
     JSObject there();
 
-    /** Begins one, with the course of a run to race with or an empty one; gives what stands against it, or null. */
+    /** Begins one, with course and path of a run to race with or empty ones; gives what stands against it, or null. */
     @OrNothing
-    String start(String id, Float64Array ghost, double time);
+    String start(String id, Float64Array course, Float64Array path, double time);
 
     /** Begins one that somebody made; gives what stands against it, or null. */
     @OrNothing
-    String startOwn(String id, @Gives(Map.class) JSObject made, Float64Array ghost, double time);
+    String startOwn(String id, @Gives(Map.class) JSObject made, Float64Array course, Float64Array path, double time);
 
     /** The active view, to be the start or the goal of a drill that somebody makes. */
     @Gives(Map.class)

@@ -18,13 +18,13 @@ final class DrillDoor implements DrillApi {
     }
 
     @Override
-    public String start(String id, Float64Array ghost, double time) {
-        return practice.start(id, ghost.toJavaArray(), time);
+    public String start(String id, Float64Array course, Float64Array path, double time) {
+        return practice.start(id, course.toJavaArray(), path.toJavaArray(), time);
     }
 
     @Override
-    public String startOwn(String id, JSObject made, Float64Array ghost, double time) {
-        return practice.startOwn(id, JsPlain.map(made), ghost.toJavaArray(), time);
+    public String startOwn(String id, JSObject made, Float64Array course, Float64Array path, double time) {
+        return practice.startOwn(id, JsPlain.map(made), course.toJavaArray(), path.toJavaArray(), time);
     }
 
     @Override

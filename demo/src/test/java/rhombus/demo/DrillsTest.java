@@ -156,7 +156,7 @@ class DrillsTest {
     @ParameterizedTest
     @ValueSource(strings = {"round", "rivet", "mark", "toolbox", "level", "close", "jetty", "pile", "stand", "drive"})
     void itCanBeDoneAndItsLogTellsTheSame(String drill) {
-        assertThat(practice.start(drill, new double[0], now)).isNull();
+        assertThat(practice.start(drill, new double[0], new double[0], now)).isNull();
         frames(200);
         assertThat(practice.state().done()).as("not by itself").isFalse();
         assertThat(practice.state().seconds())
@@ -189,7 +189,7 @@ class DrillsTest {
 
     @Test
     void whatIsClaimedWithoutBeingDoneIsRefused() {
-        practice.start("mark", new double[0], now);
+        practice.start("mark", new double[0], new double[0], now);
         over("v2");
         frames(500);
         Map<String, Object> log = practice.log();
@@ -198,7 +198,7 @@ class DrillsTest {
                 .hasMessageContaining("does not do");
         assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("pile"), log)).hasMessageContaining("another drill");
         // A log with what mattered taken out of it.
-        practice.start("level", new double[0], now);
+        practice.start("level", new double[0], new double[0], now);
         solve("level");
         assertThat(practice.state().done()).isTrue();
         Map<String, Object> done = practice.log();
@@ -215,7 +215,7 @@ class DrillsTest {
         run("app.keymap-here", null, "on", true);
         run("app.use-preset", null, "preset", "modifier-drag");
         assertThat(stage.keymaps().elsewhere()).isNotNull();
-        practice.start("level", new double[0], now);
+        practice.start("level", new double[0], new double[0], now);
         Map<String, Object> logged = Plain.map(practice.log().get("keymaps"));
         assertThat(logged.get("name")).isEqualTo(stage.keymap().toPlain().get("name"));
         assertThat(logged).isNotEqualTo(stage.keymaps().kept().toPlain());
@@ -233,9 +233,34 @@ class DrillsTest {
         other.open(orrery, "");
         Practice p = new Practice(other);
         assertThat(p.there()).isEmpty();
-        assertThat(p.start("mark", new double[0], 0)).contains("not in this scene");
+        assertThat(p.start("mark", new double[0], new double[0], 0)).contains("not in this scene");
         assertThat(p.state().drill()).isNull();
         assertThat(practice.there()).hasSize(10);
+    }
+
+    /** The best run is seen where its eye was by now: not where one is oneself, and once one has gone elsewhere. */
+    private void raceWith(Score best, Map<String, Object> made) {
+        double[] course = best.course().stream().mapToDouble(d -> d).toArray();
+        double[] path = best.path().stream().mapToDouble(d -> d).toArray();
+        assertThat(practice.startOwn("mine", made, course, path, now)).isNull();
+        View mine = stage.snapshots().views().stream()
+                .filter(View::active)
+                .findFirst()
+                .orElseThrow();
+        int own = mine.number();
+        assertThat(stage.snapshots().marks(own).companion()).isNull();
+        stage.input().pointer(mine.rect().x() + 50, mine.rect().y() + 50, 0, 0, false, now += 5);
+        // So far that wherever the other goes it is ahead.
+        for (int i = 0; i < 12; i++) {
+            run("navigate.step-dolly", mine.id(), "to", "out");
+            frames(250);
+        }
+        practice.tick(now);
+        assertThat(stage.snapshots().marks(own).companion()).isNotNull();
+        practice.end(now);
+        assertThat(stage.snapshots().views())
+                .allSatisfy(v -> assertThat(stage.snapshots().marks(v.number()).companion())
+                        .isNull());
     }
 
     /** One's own: from one view to another, and its log done again gives the same. */
@@ -246,7 +271,8 @@ class DrillsTest {
         run("navigate.step-orbit", "v2", "to", "left");
         run("navigate.step-orbit", "v2", "to", "up");
         Map<String, Object> made = Plain.map("start", start, "goal", practice.here());
-        assertThat(practice.startOwn("mine", made, new double[0], now)).isNull();
+        assertThat(practice.startOwn("mine", made, new double[0], new double[0], now))
+                .isNull();
         frames(500);
         assertThat(practice.state().done()).isFalse();
         stage.input().pointer(view("v2").rect().x() + 50, view("v2").rect().y() + 50, 0, 0, false, now += 5);
@@ -257,8 +283,11 @@ class DrillsTest {
         assertThat(s.done()).isTrue();
         Score again = Replay.of(SCENE, Drill.own("mine", made), practice.log());
         assertThat(again.seconds()).isCloseTo(s.seconds(), within(0.1));
+        assertThat(again.path()).hasSize(6 * again.course().size());
+        raceWith(again, made);
         Map<String, Object> other = Plain.map("start", start, "goal", start);
-        assertThat(practice.startOwn("mine", other, new double[0], now)).contains("somewhere else");
+        assertThat(practice.startOwn("mine", other, new double[0], new double[0], now))
+                .contains("somewhere else");
         practice.end(now);
     }
 }

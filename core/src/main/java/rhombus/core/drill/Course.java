@@ -12,12 +12,14 @@ import rhombus.core.stage.show.View;
 final class Course {
     private final Judge judge;
     private final List<Double> parts = new ArrayList<>();
+    private final List<Double> path = new ArrayList<>();
     private double part;
     private double metres;
     private int back;
     private Glance last;
     private String view = "";
     private Vec3 eye;
+    private Vec3 aim;
     private int index;
 
     Course(Judge judge) {
@@ -33,6 +35,9 @@ final class Course {
         }
         while (parts.size() * Score.STEP <= seconds) {
             parts.add(part);
+            for (Vec3 p : List.of(eye, aim)) {
+                path.addAll(List.of(p.x(), p.y(), p.z()));
+            }
         }
     }
 
@@ -48,6 +53,7 @@ final class Course {
         }
         view = v.id();
         eye = v.eye();
+        aim = eye.plus(v.forward(), v.focusDistance());
         index = now;
     }
 
@@ -64,6 +70,6 @@ final class Course {
     }
 
     Score score(double seconds) {
-        return new Score(seconds, metres, back, judge.lost(), List.copyOf(parts));
+        return new Score(seconds, metres, back, judge.lost(), List.copyOf(parts), List.copyOf(path));
     }
 }

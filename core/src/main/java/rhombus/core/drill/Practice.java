@@ -4,6 +4,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
+import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.Stage;
@@ -18,6 +19,7 @@ public final class Practice {
     private double seconds;
     private String before = "";
     private double[] race = {};
+    private double[] path = {};
     private int edits;
 
     /** On a stage, which stays as it is until a drill begins. */
@@ -38,17 +40,18 @@ public final class Practice {
     /**
      * Begins a drill; the clock starts with the first thing the hand does.
      *
-     * @param ghost the course of a run to race with; empty for none
+     * @param course of a run to race with; empty for none
+     * @param path of the same run
      * @return what stands against it, or null
      */
-    public String start(String id, double[] ghost, double nowMs) {
-        return start(Drill.named(id), ghost, nowMs);
+    public String start(String id, double[] course, double[] path, double nowMs) {
+        return start(Drill.named(id), course, path, nowMs);
     }
 
     /** Begins a drill that somebody made, as {@link Drill#own} reads it. */
-    public String startOwn(String id, Map<String, Object> made, double[] ghost, double nowMs) {
+    public String startOwn(String id, Map<String, Object> made, double[] course, double[] path, double nowMs) {
         try {
-            return start(Drill.own(id, made), ghost, nowMs);
+            return start(Drill.own(id, made), course, path, nowMs);
         } catch (IllegalArgumentException e) {
             return e.getMessage();
         }
@@ -69,7 +72,7 @@ public final class Practice {
         }
     }
 
-    private String start(Drill d, double[] ghost, double nowMs) {
+    private String start(Drill d, double[] ghost, double[] itsPath, double nowMs) {
         if (d == null || stage.scene() == null || !d.fits(stage.scene())) {
             return say("practice.this-drill-needs-things-that");
         }
@@ -83,11 +86,13 @@ public final class Practice {
         if (wrong == null) {
             drill = d;
             race = ghost;
+            path = itsPath;
             course = new Course(d.judge());
             seconds = 0;
             edits = stage.snapshots().history().done();
             stage.recorder().record(true);
             course.moment(stage, 0);
+            race();
         }
         return wrong;
     }
@@ -103,6 +108,7 @@ public final class Practice {
         }
         seconds = Math.max(0, nowMs - from) / 1000;
         course.moment(stage, seconds);
+        race();
         if (course.done()) {
             stage.recorder().finish(nowMs);
             // Whoever walks has no pointer to go on with.
@@ -110,6 +116,12 @@ public final class Practice {
                 stage.command("walk.leave", Map.of(), null, nowMs);
             }
         }
+    }
+
+    /** The run to race with is seen where its eye was by now. */
+    private void race() {
+        Vec3[] place = Score.place(path, seconds);
+        stage.companion().at(place == null ? null : place[0], place == null ? null : place[1]);
     }
 
     /** What is going on. */
@@ -150,6 +162,7 @@ public final class Practice {
             return;
         }
         stage.recorder().stop();
+        stage.companion().at(null, null);
         drill = null;
         course = null;
         // What was hidden or moved for it is as it was.

@@ -25,6 +25,7 @@ import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.hand.Tips;
 import rhombus.core.stage.hand.UserKeymaps;
+import rhombus.core.stage.marks.Companion;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
@@ -52,6 +53,7 @@ final class Rooms {
     final Workspace workspace = new Workspace(ground, subject, tools, walking, boards);
     final Grips grips = new Grips(ground, AllCommands.CATALOGUE);
     final Hover hover = new Hover(ground, subject, tools, grips);
+    final Companion companion = new Companion(ground);
     final HandReport report = new HandReport(ground);
     final Press press = new Press(ground, subject, tools, gesture, walking, linked, grips, report);
     final Resolver resolver = new Resolver(press, AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
@@ -82,7 +84,7 @@ final class Rooms {
             tips));
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
     final Snapshots snapshots = new Snapshots(
-            ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, hints, rebinding);
+            ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, companion, hints, rebinding);
     final Shots shots = new Shots(ground);
     final Asking asking = new Asking(ground, subject, press, grips, keymaps);
     final Kept kept = new Kept(ground, subject, boards, pins, workspace);

@@ -19,6 +19,7 @@ import rhombus.core.stage.hand.Recorder;
 import rhombus.core.stage.hand.Teaching;
 import rhombus.core.stage.hand.Tip;
 import rhombus.core.stage.hand.UserKeymaps;
+import rhombus.core.stage.marks.Companion;
 import rhombus.core.stage.show.Asking;
 import rhombus.core.stage.show.Shots;
 import rhombus.core.stage.show.Snapshots;
@@ -76,6 +77,11 @@ public final class Stage {
     /** What a hand does, recorded and done again. */
     public Recorder recorder() {
         return rooms.recorder;
+    }
+
+    /** The eye of a run that one races with. */
+    public Companion companion() {
+        return rooms.companion;
     }
 
     /** The keymap, and changing it by doing. */

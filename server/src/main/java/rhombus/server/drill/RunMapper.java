@@ -19,16 +19,18 @@ interface RunMapper {
             """)
     List<Row> list(long owner);
 
-    /** How much was done when in a run. */
-    @Select("SELECT course FROM drill_run WHERE owner = #{owner} AND id = #{id}")
-    String course(long owner, long id);
+    /** How much was done when in a run, and where its eye was; no path for a run from before paths were kept. */
+    record Way(String course, String path) {}
+
+    @Select("SELECT course, path FROM drill_run WHERE owner = #{owner} AND id = #{id}")
+    Way way(long owner, long id);
 
     @Insert(
             """
-            INSERT INTO drill_run (owner, drill, seconds, metres, back, lost, course)
-            VALUES (#{owner}, #{drill}, #{seconds}, #{metres}, #{back}, #{lost}, #{course})
+            INSERT INTO drill_run (owner, drill, seconds, metres, back, lost, course, path)
+            VALUES (#{owner}, #{drill}, #{seconds}, #{metres}, #{back}, #{lost}, #{course}, #{path})
             """)
-    void add(long owner, String drill, double seconds, double metres, int back, int lost, String course);
+    void add(long owner, String drill, double seconds, double metres, int back, int lost, String course, String path);
 
     /** Of a drill that was done very often the oldest runs go, but not the one named. */
     @Delete(

@@ -30,8 +30,9 @@ class Runs {
      *
      * @param seconds it took
      * @param course how much of the task was done after each quarter of a second
+     * @param path where the eye was at each of these times, and what it looked at; empty for a run from before paths were kept
      */
-    record Best(double seconds, List<Double> course) {}
+    record Best(double seconds, List<Double> course, List<Double> path) {}
 
     /**
      * A run.
@@ -79,9 +80,7 @@ class Runs {
         List<RunMapper.Row> mine =
                 all.stream().filter(r -> r.drill().equals(drill)).toList();
         RunMapper.Row best = best(mine);
-        return new Of(
-                mine.stream().map(DrillRun::of).toList(),
-                best == null ? null : new Best(best.seconds(), course(owner, best.id())));
+        return new Of(mine.stream().map(DrillRun::of).toList(), best == null ? null : best(owner, best));
     }
 
     /** The best of some runs, of equals the first; null where there are none. */
@@ -95,8 +94,13 @@ class Runs {
         return best;
     }
 
-    private List<Double> course(long owner, long run) {
-        return json.readValue(runs.course(owner, run), new TypeReference<List<Double>>() {});
+    private Best best(long owner, RunMapper.Row run) {
+        RunMapper.Way way = runs.way(owner, run.id());
+        return new Best(run.seconds(), numbers(way.course()), way.path() == null ? List.of() : numbers(way.path()));
+    }
+
+    private List<Double> numbers(String text) {
+        return json.readValue(text, new TypeReference<List<Double>>() {});
     }
 
     private RunMapper.Row bestOf(long owner, String drill) {
@@ -109,7 +113,8 @@ class Runs {
         RunMapper.Row before = bestOf(owner, drill);
         transactions.executeWithoutResult(t -> {
             String course = json.writeValueAsString(s.course());
-            runs.add(owner, drill, s.seconds(), s.metres(), s.back(), s.lost(), course);
+            String path = json.writeValueAsString(s.path());
+            runs.add(owner, drill, s.seconds(), s.metres(), s.back(), s.lost(), course, path);
             runs.removeOld(owner, drill, KEEP, bestOf(owner, drill).id());
         });
         boolean better = before == null || Score.better(s.lost(), s.seconds(), before.lost(), before.seconds());

@@ -42,7 +42,7 @@ class DrillTest {
         stage.resize(1000, 700);
         stage.open(s, "");
         Practice p = new Practice(stage);
-        p.start("level", new double[0], 0);
+        p.start("level", new double[0], new double[0], 0);
         double now = 400;
         stage.input().pointer(700, 200, 0, 0, false, now);
         stage.input().keyDown("KeyN", 0, false, now += 900);
@@ -79,6 +79,7 @@ class DrillTest {
         assertThat((List<?>) mine.get("runs")).hasSize(before + 1);
         Map<?, ?> best = (Map<?, ?>) mine.get("best");
         assertThat((List<?>) best.get("course")).isNotEmpty();
+        assertThat((List<?>) best.get("path")).hasSize(6 * ((List<?>) best.get("course")).size());
         assertThat((double) best.get("seconds"))
                 .isLessThanOrEqualTo((double) a.json().get("seconds"));
         // The same once more is not better.
@@ -182,7 +183,7 @@ class DrillTest {
                 Progress.SILENT));
         stage.open(s, "");
         Practice p = new Practice(stage);
-        assertThat(p.startOwn(id, made, new double[0], 0)).isNull();
+        assertThat(p.startOwn(id, made, new double[0], new double[0], 0)).isNull();
         double now = 400;
         stage.input().pointer(700, 200, 0, 0, false, now);
         // Slides to the left until the view is reached.

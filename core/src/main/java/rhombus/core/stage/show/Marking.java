@@ -4,6 +4,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.stage.boards.LinkedViews;
+import rhombus.core.stage.marks.Companion;
 import rhombus.core.stage.marks.Gate;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
@@ -29,6 +30,7 @@ final class Marking {
     private final LinkedViews linked;
     private final Grips grips;
     private final Hover hover;
+    private final Companion companion;
 
     Marking(
             Ground ground,
@@ -38,7 +40,8 @@ final class Marking {
             Walking walking,
             LinkedViews linked,
             Grips grips,
-            Hover hover) {
+            Hover hover,
+            Companion companion) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -47,6 +50,7 @@ final class Marking {
         this.linked = linked;
         this.grips = grips;
         this.hover = hover;
+        this.companion = companion;
     }
 
     Marks of(ViewState v) {
@@ -71,7 +75,8 @@ final class Marking {
                 orbiting ? ball(v) : null,
                 Pyramids.of(ground, subject, v),
                 Gate.of(ground, v),
-                v.refusedUntil > Double.NEGATIVE_INFINITY ? new Spot(v.refusedX, v.refusedY) : null);
+                v.refusedUntil > Double.NEGATIVE_INFINITY ? new Spot(v.refusedX, v.refusedY) : null,
+                companion.mark(v));
     }
 
     private PivotMark pivot(ViewState v, boolean orbiting) {

@@ -4,6 +4,7 @@ import java.util.List;
 import rhombus.core.plain.Maybe;
 import rhombus.core.stage.boards.SharedLine;
 import rhombus.core.stage.marks.Beacon;
+import rhombus.core.stage.marks.CompanionMark;
 import rhombus.core.stage.marks.GateMark;
 import rhombus.core.stage.marks.GripMark;
 import rhombus.core.stage.marks.HoverMark;
@@ -42,6 +43,7 @@ import rhombus.core.stage.view.Spot;
  * @param pyramids what cameras see that are selected or driven
  * @param gate the picture of the camera that is looked through
  * @param refused where a motion was refused
+ * @param companion the eye of a run that one races with
  */
 public record Marks(
         @Maybe PivotMark pivot,
@@ -63,4 +65,5 @@ public record Marks(
         @Maybe BallMark ring,
         List<PyramidMark> pyramids,
         @Maybe GateMark gate,
-        @Maybe Spot refused) {}
+        @Maybe Spot refused,
+        @Maybe CompanionMark companion) {}

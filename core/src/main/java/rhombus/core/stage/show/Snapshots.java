@@ -21,6 +21,7 @@ import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.hand.Hints;
 import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.stage.marks.Companion;
 import rhombus.core.stage.marks.Grips;
 import rhombus.core.stage.marks.Hover;
 import rhombus.core.stage.motion.Gesture;
@@ -70,6 +71,7 @@ public final class Snapshots {
             Pins pins,
             Grips grips,
             Hover hover,
+            Companion companion,
             Hints hints,
             Rebinding rebinding) {
         this.ground = ground;
@@ -80,7 +82,7 @@ public final class Snapshots {
         this.hints = hints;
         this.rebinding = rebinding;
         views = new Views(ground);
-        marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover);
+        marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover, companion);
         contents = new Contents(ground, subject);
         lit = new Lit(ground);
         looks = new LookLists(ground);

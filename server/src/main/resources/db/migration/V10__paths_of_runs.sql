@@ -1,0 +1,1 @@
+ALTER TABLE drill_run ADD COLUMN path MEDIUMTEXT NULL AFTER course;
