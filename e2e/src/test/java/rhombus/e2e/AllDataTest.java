@@ -23,7 +23,7 @@ class AllDataTest extends OfTheirOwn {
         Path zip = Files.createTempFile("all", ".zip");
         file.saveAs(zip);
         bring(new FilePayload("all.zip", "application/zip", Files.readAllBytes(zip)));
-        page.locator("[data-came-back]:has-text('One scene')").waitFor();
+        page.locator("[data-came-back]:has-text('1 scene')").waitFor();
         page.navigate("/scenes");
         page.waitForCondition(() -> page.locator("[data-scene]").count() == 2);
         page.locator("[data-scene] a").first().click();
