@@ -58,6 +58,35 @@ class RecorderTest {
         h.rest();
     }
 
+    /** Between the beginning of a recording and the first thing a hand does the page may make room for a bar. */
+    @Test
+    void theStageIsAsLargeAsTheHandFindsIt() {
+        Hand first = new Hand();
+        first.stage.recorder().record(true);
+        first.stage.resize(1000, 700);
+        // Just below the border between the viewports, where it is now.
+        first.move(300, 354, 0);
+        first.tap("KeyX", 0);
+        first.rest();
+        assertThat(first.stage.recorder().toPlain())
+                .containsEntry("width", 1000.0)
+                .containsEntry("height", 700.0);
+        Hand second = new Hand();
+        second.stage.resize(1000, 700);
+        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
+                .isNull();
+        play(second, new Random(1));
+        assertThat(second.stage.snapshots().views().stream()
+                        .filter(v -> v.active())
+                        .map(v -> v.id())
+                        .toList())
+                .isEqualTo(first.stage.snapshots().views().stream()
+                        .filter(v -> v.active())
+                        .map(v -> v.id())
+                        .toList());
+        assertThat(poses(second)).isEqualTo(poses(first));
+    }
+
     @Property(tries = 60)
     void theSameViewsComeOfIt(@ForAll long seed) {
         Random r = new Random(seed);

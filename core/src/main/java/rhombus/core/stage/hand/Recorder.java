@@ -78,11 +78,15 @@ public final class Recorder implements Watch {
         events.clear();
         recording = true;
         from = Double.NaN;
+        measure();
+        devices.open().forEach(e -> events.add(new HandEvent(0, "hid-open", e)));
+        changed();
+    }
+
+    private void measure() {
         double[] size = size();
         width = size[0];
         height = size[1];
-        devices.open().forEach(e -> events.add(new HandEvent(0, "hid-open", e)));
-        changed();
     }
 
     /** Ends what runs, be it a recording or its replay. */
@@ -130,7 +134,11 @@ public final class Recorder implements Watch {
             return sort.equals("blur") || sort.endsWith("gone") || sort.equals("hid-open");
         }
         if (recording) {
-            from = Double.isNaN(from) ? timeMs : from;
+            if (Double.isNaN(from)) {
+                from = timeMs;
+                // The page may have made room for something since the recording was begun.
+                measure();
+            }
             double at = Math.max(0, timeMs - from);
             if (at > LONGEST_MS || events.size() >= MOST) {
                 recording = false;
