@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Told } from './asked';
-import { say } from '../words/say';
+import { say, within } from '../words/say';
 
 /** What something is: its name, a sentence, what does it, and where more is told. */
 defineProps<{ told: Told }>();
@@ -20,7 +20,7 @@ const MOST = 3;
   <p class="says">{{ told.says }}</p>
   <p v-if="told.note" class="note">{{ told.note }}</p>
   <button v-if="told.term" class="plain word" @click="$emit('word', told.term.id)">
-    {{ say('help-text.what-is', told.term.name.toLowerCase()) }}
+    {{ say('help-text.what-is', within(told.term.name)) }}
   </button>
 </template>
 

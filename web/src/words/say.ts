@@ -9,6 +9,11 @@ export function useTexts(file: string): void {
   spoken = file;
 }
 
+/** Words that stand alone with a capital letter, as they stand within a sentence of the page's language. */
+export function within(words: string): string {
+  return texts.has('words.small-within-a-sentence') ? words.toLowerCase() : words;
+}
+
 /** The message file in use, for a worker beside the page. */
 export function textsInUse(): string {
   return spoken;

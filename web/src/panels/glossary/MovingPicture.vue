@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import type { HelpApi } from '../../core';
-import { say } from '../../words/say';
+import { say, within } from '../../words/say';
 
 /** A word's moving picture: what the eye sees, and the eye from outside. It can be stopped, and stands where motion is not wanted. */
 const props = defineProps<{ core: HelpApi; word: string; name: string }>();
@@ -44,11 +44,7 @@ const sides = computed(() => [
 <template>
   <div class="pictures" :data-picture="word">
     <figure v-for="s in sides" :key="s.says">
-      <svg
-        :viewBox="`0 0 ${sketch.width} ${sketch.height}`"
-        role="img"
-        :aria-label="`${name}: ${s.says.toLowerCase()}`"
-      >
+      <svg :viewBox="`0 0 ${sketch.width} ${sketch.height}`" role="img" :aria-label="`${name}: ${within(s.says)}`">
         <polyline v-for="(l, i) in s.lines" :key="i" :class="l.tone" :points="l.points.join(' ')" />
       </svg>
       <figcaption>{{ s.says }}</figcaption>

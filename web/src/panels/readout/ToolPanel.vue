@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import ChoiceRow from './ChoiceRow.vue';
-import { say } from '../../words/say';
+import { say, within } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
@@ -65,9 +65,7 @@ const SORTS = [
         :data-command="tool.tool === t.id ? 'tool.none' : `tool.${t.id}`"
         :aria-pressed="tool.tool === t.id"
         :title="
-          tool.tool === t.id
-            ? say('tool-panel.put-the-tool-away', t.label.toLowerCase())
-            : say('tool-panel.tool', t.label)
+          tool.tool === t.id ? say('tool-panel.put-the-tool-away', within(t.label)) : say('tool-panel.tool', t.label)
         "
         @click="run(tool.tool === t.id ? 'tool.none' : `tool.${t.id}`)"
       >

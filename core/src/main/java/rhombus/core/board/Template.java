@@ -9,27 +9,27 @@ import rhombus.core.board.Part.Split;
 /** Ready-made arrangements. */
 public enum Template {
     /** One viewport. */
-    SINGLE("single", say("template.single"), 1),
+    SINGLE("single", 1),
     /** Two, left and right. */
-    SIDE_BY_SIDE("side-by-side", say("template.side-by-side"), 2),
+    SIDE_BY_SIDE("side-by-side", 2),
     /** Two, one below the other. */
-    STACKED("stacked", say("template.stacked"), 2),
+    STACKED("stacked", 2),
     /** Three, from left to right. */
-    ROW("row", say("template.row"), 3),
+    ROW("row", 3),
     /** A wide one over two. */
-    ONE_OVER_TWO("one-over-two", say("template.one-over-two"), 3),
+    ONE_OVER_TWO("one-over-two", 3),
     /** A large one with three beside it. */
-    ONE_BESIDE_THREE("one-beside-three", say("template.one-beside-three"), 4),
+    ONE_BESIDE_THREE("one-beside-three", 4),
     /** Two rows of two. */
-    FOUR("four", say("template.four"), 4);
+    FOUR("four", 4);
 
     private final String id;
     private final String words;
     private final int count;
 
-    Template(String id, String words, int count) {
+    Template(String id, int count) {
         this.id = id;
-        this.words = words;
+        this.words = say("template." + id);
         this.count = count;
     }
 

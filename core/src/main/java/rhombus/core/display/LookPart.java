@@ -2,7 +2,6 @@ package rhombus.core.display;
 
 import static rhombus.core.words.Messages.say;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import rhombus.core.display.Look.Colour;
@@ -11,88 +10,23 @@ import rhombus.core.display.Look.Hidden;
 import rhombus.core.display.Look.Light;
 import rhombus.core.display.Look.Strokes;
 import rhombus.core.display.Look.Surface;
+import rhombus.core.words.Messages;
 
 /** A part of a look that can be changed by itself: what it is called, what it can be, and whether it makes a difference. */
 public enum LookPart {
-    SURFACE(
-            say("look-part.surfaces"),
-            "none",
-            say("look-part.none"),
-            "boxes",
-            say("look-part.boxes"),
-            "unlit",
-            say("look-part.unlit"),
-            "flat",
-            say("look-part.flat"),
-            "smooth",
-            say("look-part.smooth"),
-            "materials",
-            say("look-part.materials")),
-    COLOUR(
-            say("look-part.colours"),
-            "scene",
-            say("look-part.the-scenes"),
-            "neutral",
-            say("look-part.one-for-all"),
-            "object",
-            say("look-part.one-an-object"),
-            "layer",
-            say("look-part.one-a-layer")),
-    LIGHT(
-            say("look-part.lit-by"),
-            "headlight",
-            say("look-part.headlight"),
-            "studio",
-            say("look-part.studio-lights"),
-            "scene",
-            say("look-part.the-scenes-lights"),
-            "shadows",
-            say("look-part.with-shadows"),
-            "none",
-            say("look-part.no-lights")),
-    OPACITY(
-            say("look-part.opacity"),
-            "10%",
-            "10%",
-            "22%",
-            "22%",
-            "40%",
-            "40%",
-            "60%",
-            "60%",
-            "80%",
-            "80%",
-            "100%",
-            "100%"),
-    EDGES(
-            say("look-part.edges"),
-            "none",
-            say("look-part.none"),
-            "modelled",
-            say("look-part.modelled"),
-            "all",
-            say("look-part.all-triangles")),
-    HIDDEN(
-            say("look-part.hidden-edges"),
-            "left-out",
-            say("look-part.left-out"),
-            "faint",
-            say("look-part.faint"),
-            "shown",
-            say("look-part.shown")),
-    BACKS(say("look-part.backs-of-faces"), "shown", say("look-part.shown"), "left-out", say("look-part.left-out")),
-    STROKES(say("look-part.strokes"), "none", say("look-part.none"), "hatched", say("look-part.hatched"));
+    SURFACE("none", "boxes", "unlit", "flat", "smooth", "materials"),
+    COLOUR("scene", "neutral", "object", "layer"),
+    LIGHT("headlight", "studio", "scene", "shadows", "none"),
+    OPACITY("10%", "22%", "40%", "60%", "80%", "100%"),
+    EDGES("none", "modelled", "all"),
+    HIDDEN("left-out", "faint", "shown"),
+    BACKS("shown", "left-out"),
+    STROKES("none", "hatched");
 
-    private final String words;
-    private final List<String> choices = new ArrayList<>();
-    private final List<String> labels = new ArrayList<>();
+    private final List<String> choices;
 
-    LookPart(String words, String... choices) {
-        this.words = words;
-        for (int i = 0; i < choices.length; i += 2) {
-            this.choices.add(choices[i]);
-            labels.add(choices[i + 1]);
-        }
+    LookPart(String... choices) {
+        this.choices = List.of(choices);
     }
 
     /** Name in files and commands. */
@@ -102,7 +36,7 @@ public enum LookPart {
 
     /** Name on the screen. */
     public String words() {
-        return words;
+        return say("look-part." + id());
     }
 
     /** What it can be, as files and commands say it; of the opacity these are some of many. */
@@ -112,8 +46,8 @@ public enum LookPart {
 
     /** What a choice is called on the screen. */
     public String label(String choice) {
-        int n = choices.indexOf(choice);
-        return n < 0 ? choice : labels.get(n);
+        String message = "look-part." + id() + "." + choice;
+        return Messages.has(message) ? say(message) : choice;
     }
 
     /** The part with this id, or null. */
@@ -145,7 +79,7 @@ public enum LookPart {
      */
     public Look in(Look l, String to) {
         if (this != OPACITY && !choices.contains(to)) {
-            throw new IllegalArgumentException(say("look-part.can-be-not", words, String.join(", ", choices), to));
+            throw new IllegalArgumentException(say("look-part.can-be-not", words(), String.join(", ", choices), to));
         }
         return new Look(
                 l.id(),

@@ -12,41 +12,41 @@ import rhombus.core.plain.Plain;
 /** What a viewport can show or leave out: kinds of things, and what lies over them. */
 public enum Overlay {
     /** Whatever is made of triangles. */
-    MESHES("meshes", say("overlay.meshes")),
+    MESHES("meshes"),
     /** The marks of lights. */
-    LIGHTS("lights", say("overlay.lights")),
+    LIGHTS("lights"),
     /** The marks of cameras. */
-    CAMERAS("cameras", say("overlay.cameras")),
+    CAMERAS("cameras"),
     /** Pictures behind axis views and cameras. */
-    PICTURES("pictures", say("overlay.pictures")),
+    PICTURES("pictures"),
     /** Lines on the ground, or in the plane of an axis view. */
-    GRID("grid", say("overlay.grid")),
+    GRID("grid"),
     /** Those of its lines that are axes of the world. */
-    AXES("axes", say("overlay.axes")),
+    AXES("axes"),
     /** Names of objects. */
-    NAMES("names", say("overlay.names"), false),
+    NAMES("names", false),
     /** The chart that shows and sets directions. */
-    ROSE("rose", say("overlay.rose")),
+    ROSE("rose"),
     /** That objects are drawn in ways of their own. */
-    WAYS("ways", say("overlay.ways")),
+    WAYS("ways"),
     /** What is not isolated, faintly. */
-    GHOSTS("ghosts", say("overlay.ghosts"), false),
+    GHOSTS("ghosts", false),
     /** The line round what is selected. */
-    OUTLINE("outline", say("overlay.outline")),
+    OUTLINE("outline"),
     /** The edge of a camera's picture. */
-    GATE("gate", say("overlay.gate")),
+    GATE("gate"),
     /** What lies outside of it, made dim. */
-    DIM("dim", say("overlay.dim")),
+    DIM("dim"),
     /** Where action and titles are safe. */
-    AREAS("areas", say("overlay.areas"), false),
+    AREAS("areas", false),
     /** The picture divided in three both ways. */
-    THIRDS("thirds", say("overlay.thirds"), false),
+    THIRDS("thirds", false),
     /** The middle of the picture. */
-    CENTRE("centre", say("overlay.centre"), false),
+    CENTRE("centre", false),
     /** Lines of one's own in the picture. */
-    GUIDES("guides", say("overlay.guides")),
+    GUIDES("guides"),
     /** What is not focused is not sharp. */
-    FIELD("field", say("overlay.field"), false);
+    FIELD("field", false);
 
     /** The name that lights and cameras had together. */
     private static final String BOTH = "icons";
@@ -55,13 +55,13 @@ public enum Overlay {
     private final String words;
     private final boolean usual;
 
-    Overlay(String id, String words) {
-        this(id, words, true);
+    Overlay(String id) {
+        this(id, true);
     }
 
-    Overlay(String id, String words, boolean usual) {
+    Overlay(String id, boolean usual) {
         this.id = id;
-        this.words = words;
+        this.words = say("overlay." + id);
         this.usual = usual;
     }
 

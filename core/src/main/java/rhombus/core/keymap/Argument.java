@@ -4,6 +4,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
+import rhombus.core.words.Messages;
 
 /**
  * Something a command can be told.
@@ -86,6 +87,15 @@ public record Argument(String name, Type type, List<String> choices, boolean req
 
     private static boolean whole(Object v) {
         return v instanceof Number n && n.doubleValue() == Math.rint(n.doubleValue());
+    }
+
+    /** What a choice is called where a command is told it; what one has named oneself is called that. */
+    public static String choice(Object value) {
+        String id = String.valueOf(value);
+        String message = "argument.choice." + id;
+        return Messages.has(message)
+                ? say(message)
+                : id.substring(id.indexOf(':') + 1).replace('-', ' ');
     }
 
     /** What an argument of this name is called where somebody is asked for it. */

@@ -3,6 +3,7 @@ package rhombus.core.keymap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.words.Messages;
 
 /** What a command can be given one more trigger for: what it does as it is, and in each of the ways it has to be told. */
 public final class Bindable {
@@ -58,11 +59,9 @@ public final class Bindable {
     }
 
     private static String words(Command command, Map<String, Object> args) {
-        String w = command.words();
-        String plain = w.substring(0, 1).toLowerCase() + w.substring(1);
-        String told =
-                args.isEmpty() ? "" : String.valueOf(args.values().iterator().next());
-        // Of what one has named oneself the name is told.
-        return args.isEmpty() ? plain : plain + ": " + told.substring(told.indexOf(':') + 1);
+        String plain = Messages.continued(command.words());
+        return args.isEmpty()
+                ? plain
+                : plain + ": " + Argument.choice(args.values().iterator().next());
     }
 }

@@ -5,40 +5,40 @@ import static rhombus.core.words.Messages.say;
 /** Where a binding holds, most specific first. */
 public enum Context {
     /** While a gesture runs. */
-    GESTURE("gesture", say("context.gesture")),
+    GESTURE("gesture"),
     /** Over a drag lozenge, of the Pad or at a corner of the Rose. */
-    GRIP("grip", say("context.grip")),
+    GRIP("grip"),
     /** While the Pad is open. */
-    PAD("pad", say("context.pad")),
+    PAD("pad"),
     /** Over the edge of the Rose. */
-    RIM("rim", say("context.rim")),
+    RIM("rim"),
     /** Over the Rose. */
-    ROSE("rose", say("context.rose")),
+    ROSE("rose"),
     /** While walking or flying. */
-    WALK("walk", say("context.walk")),
+    WALK("walk"),
     /** Over a handle of the tool in use. */
-    HANDLE("handle", say("context.handle")),
+    HANDLE("handle"),
     /** While a tool is on. */
-    TOOL("tool", say("context.tool")),
+    TOOL("tool"),
     /** In a flat view along an axis. */
-    AXIS("axis", say("context.axis")),
+    AXIS("axis"),
     /** In a flat view in any other direction. */
-    FREE_FLAT("free-flat", say("context.free-flat")),
+    FREE_FLAT("free-flat"),
     /** In a perspective view. */
-    PERSPECTIVE("perspective", say("context.perspective")),
+    PERSPECTIVE("perspective"),
     /** Looking through a camera. */
-    CAMERA("camera", say("context.camera")),
+    CAMERA("camera"),
     /** In any viewport. */
-    STAGE("stage", say("context.stage")),
+    STAGE("stage"),
     /** Everywhere. */
-    APPLICATION("application", say("context.application"));
+    APPLICATION("application");
 
     private final String id;
     private final String words;
 
-    Context(String id, String words) {
+    Context(String id) {
         this.id = id;
-        this.words = words;
+        this.words = say("context." + id);
     }
 
     /** Name in files. */

@@ -87,6 +87,11 @@ public final class Messages {
         return texts.containsKey(SMALL) ? words.toLowerCase(Locale.ROOT) : words;
     }
 
+    /** A sentence without its end that goes on from another: its first word with a small letter, where names have one. */
+    public static String continued(String words) {
+        return texts.containsKey(SMALL) ? words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1) : words;
+    }
+
     private static String filled(String text, Object[] values) {
         StringBuilder out = new StringBuilder();
         int done = 0;

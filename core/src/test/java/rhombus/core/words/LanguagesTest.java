@@ -95,8 +95,14 @@ class LanguagesTest {
 
     @Test
     void namesStandWithinASentenceAsTheLanguageWritesThem() throws IOException {
-        speak("en", () -> assertThat(Messages.within("Front top")).isEqualTo("front top"));
-        speak("de", () -> assertThat(Messages.within("Quader")).isEqualTo("Quader"));
+        speak("en", () -> {
+            assertThat(Messages.within("Front top")).isEqualTo("front top");
+            assertThat(Messages.continued("Open the Pad")).isEqualTo("open the Pad");
+        });
+        speak("de", () -> {
+            assertThat(Messages.within("Quader")).isEqualTo("Quader");
+            assertThat(Messages.continued("Gruppe auflösen")).isEqualTo("Gruppe auflösen");
+        });
     }
 
     @Test

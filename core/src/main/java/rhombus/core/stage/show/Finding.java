@@ -147,11 +147,7 @@ final class Finding {
             return c.words();
         }
         String way = bindings.isEmpty()
-                ? String.join(
-                        ", ",
-                        args.values().stream()
-                                .map(v -> String.valueOf(v).replace('-', ' '))
-                                .toList())
+                ? String.join(", ", args.values().stream().map(Argument::choice).toList())
                 : bindings.get(0).words();
         // "Orbit one step: orbit one step left" says everything twice.
         boolean says = Search.words(way).contains(Search.words(c.words()).get(0));
