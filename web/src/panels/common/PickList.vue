@@ -59,6 +59,7 @@ li button {
   width: 100%;
   min-height: 26px;
   text-align: left;
+  white-space: normal;
 }
 li [aria-current='true'] {
   color: var(--accent);

@@ -92,7 +92,7 @@ async function back() {
     v-model="shown"
     :title="say('find-dialog.find-a-command')"
     guide="find"
-    width="780px"
+    width="min(860px, 96vw)"
     top="10vh"
     :close-on-press-escape="!asking"
     @open-auto-focus="ready"

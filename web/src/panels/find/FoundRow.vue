@@ -6,7 +6,7 @@ defineProps<{ found: FoundCommand; on: boolean }>();
 
 <template>
   <li role="option" :aria-selected="on" :data-found="found.command">
-    <span class="words">{{ found.words }}</span>
+    <span>{{ found.words }}</span>
     <span class="on">{{ found.on }}</span>
     <span class="group">{{ found.group }}</span>
     <kbd v-if="found.trigger">{{ found.trigger }}</kbd>
@@ -17,7 +17,7 @@ defineProps<{ found: FoundCommand; on: boolean }>();
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 110px 104px 190px;
+  grid-template-columns: minmax(0, 1fr) 130px 146px 210px;
   gap: 12px;
   align-items: center;
   min-height: 30px;
@@ -28,11 +28,6 @@ li[aria-selected='true'] {
   background: var(--raised);
   box-shadow: inset 3px 0 var(--accent);
 }
-.words {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
 .on,
 .group {
   color: var(--quiet);
@@ -40,10 +35,11 @@ li[aria-selected='true'] {
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
-  max-width: 150px;
 }
+/* A trigger of many words takes more lines rather than lie over its neighbour. */
 kbd {
   justify-self: end;
-  white-space: nowrap;
+  text-align: right;
+  white-space: normal;
 }
 </style>

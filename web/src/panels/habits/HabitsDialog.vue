@@ -136,7 +136,7 @@ section {
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr 170px 22px 66px;
+  grid-template-columns: 1fr 170px 22px 96px;
   gap: 8px;
   align-items: center;
   padding: 7px 0;
