@@ -42,4 +42,14 @@ kbd {
   text-align: right;
   white-space: normal;
 }
+/* With little room: what it is about beside its words, its trigger below. */
+@media (max-width: 719px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) minmax(0, auto);
+    gap: 2px 12px;
+  }
+  .on {
+    justify-self: end;
+  }
+}
 </style>

@@ -113,6 +113,10 @@ function set(id: string, value?: string | number | boolean) {
 .head :deep(.el-input) {
   width: 230px;
 }
+.head :deep(.plain) {
+  white-space: normal;
+  text-align: left;
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 240px;
@@ -144,6 +148,19 @@ section {
 .row > :nth-child(2) {
   justify-self: end;
   max-width: 170px;
+}
+/* With little room: the words first, what is set below them. */
+@media (max-width: 719px) {
+  .row {
+    grid-template-columns: 170px 22px 1fr;
+    justify-items: start;
+  }
+  .row > :nth-child(2) {
+    justify-self: start;
+  }
+  .row > :first-child {
+    grid-column: 1 / -1;
+  }
 }
 .sentence {
   color: var(--quiet);
