@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Language } from 'element-plus/es/locale';
 import GuideElsewhere from './guide/GuideElsewhere.vue';
+import MissingPart from './pages/MissingPart.vue';
 
 /** The words of the library's own controls. */
 defineProps<{ library: Language | undefined }>();
@@ -9,5 +10,6 @@ defineProps<{ library: Language | undefined }>();
 <template>
   <el-config-provider :locale="library">
     <GuideElsewhere><RouterView /></GuideElsewhere>
+    <MissingPart />
   </el-config-provider>
 </template>

@@ -1,4 +1,5 @@
-import { createRouter, createWebHistory } from 'vue-router';
+import { createRouter, createWebHistory, type RouteLocationNormalized } from 'vue-router';
+import { missing } from './stores/parts';
 import { useSession } from './stores/session';
 
 const list = () => import('./pages/ScenesList.vue');
@@ -21,5 +22,30 @@ router.beforeEach(async (to) => {
   const session = useSession();
   if (!session.asked) await session.ask().catch(() => undefined);
   if (!session.name && to.path !== '/sign-in') return { path: '/sign-in', query: { to: to.fullPath } };
-  return true;
+  return fetched(to);
 });
+
+/** Whether the page that belongs there could be had. Where not, one stays where one is, and is told. */
+async function fetched(to: RouteLocationNormalized): Promise<boolean> {
+  try {
+    for (const { components } of to.matched) {
+      const page: unknown = components?.default;
+      // What was fetched before is a component already.
+      if (typeof page === 'function') await page();
+    }
+    return true;
+  } catch {
+    missing.value = () => void again(to.fullPath);
+    return false;
+  }
+}
+
+/** Goes there with the page made anew: the server may have a newer program by now. While it does not answer one stays here. */
+async function again(path: string): Promise<void> {
+  const answers = await fetch(path, { cache: 'no-store' }).then(
+    (r) => r.ok,
+    () => false,
+  );
+  if (answers) window.location.assign(path);
+  else missing.value = () => void again(path);
+}

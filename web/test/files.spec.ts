@@ -7,6 +7,7 @@ import { Failure } from '../src/api/http';
 class FakeWorker {
   static made: FakeWorker[] = [];
   onmessage: (e: { data: Answer }) => void = () => undefined;
+  onerror: () => void = () => undefined;
   asked: Exclude<Asked, { texts: string }>[] = [];
   texts: string[] = [];
   constructor() {
@@ -75,5 +76,17 @@ describe('the files of a scene', () => {
       { number, goOn: false },
     ]);
     worker.onmessage({ data: { number, kind: 'geometry', part: 0.5 } });
+  });
+
+  it('are not waited for where what fetches them could not be had, and whoever asks next has another', async () => {
+    const one = new SceneFiles('one', () => expect.unreachable());
+    FakeWorker.made[0]!.onerror();
+    const e = await one.detail.catch((x: unknown) => x);
+    expect((e as Failure).offline).toBe(true);
+    const two = new SceneFiles('two', () => undefined);
+    expect(FakeWorker.made).toHaveLength(2);
+    const worker = FakeWorker.made[1]!;
+    worker.onmessage({ data: { number: worker.asked[0]!.number, detail } });
+    expect(await two.detail).toBe(detail);
   });
 });

@@ -31,7 +31,11 @@ describe('windows with the same scene', () => {
     vi.stubGlobal('BroadcastChannel', Channel);
     (window as unknown as Record<string, unknown>).BroadcastChannel = Channel;
   });
-  afterEach(() => vi.unstubAllGlobals());
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.restoreAllMocks();
+    vi.unstubAllGlobals();
+  });
   const nothing = () => undefined;
 
   it('the later one finds the earlier one, and nobody else does', async () => {
@@ -68,6 +72,37 @@ describe('windows with the same scene', () => {
     expect(asked[0]).toMatch(/^PUT \/api\/scenes\/boat\/windows\/[\w-]+$/);
     here.leave();
     expect(asked.at(-1)).toBe(asked[0]!.replace('PUT', 'DELETE'));
+  });
+
+  it('says that it is gone after everything else, however long that is on its way', async () => {
+    let answer: () => void = nothing;
+    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+      asked.push(init.method!);
+      return new Promise((done) => (answer = () => done(new Response('{"others":0}', { status: 200 }))));
+    });
+    const here = new Presence('boat', () => true, nothing);
+    const found = here.others();
+    here.leave();
+    expect(asked).toEqual(['PUT']);
+    answer();
+    await found;
+    expect(asked).toEqual(['PUT', 'DELETE']);
+  });
+
+  it('that is closed does not say that it lies behind others', async () => {
+    const said = () => asked.filter((a) => a.includes('/pier/')).map((a) => a.split(' ')[0]);
+    vi.useFakeTimers();
+    vi.spyOn(document, 'hidden', 'get').mockReturnValue(true);
+    const here = new Presence('pier', () => true, nothing);
+    document.dispatchEvent(new Event('visibilitychange'));
+    window.dispatchEvent(new Event('pagehide'));
+    await vi.advanceTimersByTimeAsync(200);
+    expect(said()).toEqual(['DELETE']);
+    // One that stays says so.
+    document.dispatchEvent(new Event('visibilitychange'));
+    await vi.advanceTimersByTimeAsync(200);
+    expect(said()).toEqual(['DELETE', 'PUT']);
+    here.leave();
   });
 
   it('is the same window after it was loaded again', async () => {

@@ -64,6 +64,9 @@ export const api = {
   },
   acceptNewer: (id: string) => request('post', '/api/scenes/{id}/file/accept', { id }),
   discardNewer: (id: string) => request('delete', '/api/scenes/{id}/file', { id }),
+  /** Undoes the step at which another file came, or does it again. */
+  overFile: (id: string, again: boolean) =>
+    request('post', again ? '/api/scenes/{id}/file/redo' : '/api/scenes/{id}/file/undo', { id }),
   earlierFiles: (id: string) => request('get', '/api/scenes/{id}/files', { id }),
   bringBackFile: (id: string, number: number) =>
     request('post', '/api/scenes/{id}/files/{number}/back', { id, number }),

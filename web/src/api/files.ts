@@ -34,6 +34,12 @@ export function readyForFiles(): Worker {
     worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
     worker.postMessage({ texts: textsInUse() } satisfies Asked);
     worker.onmessage = ({ data }: MessageEvent<Answer>) => open.get(data.number)?.(data);
+    worker.onerror = () => {
+      // It could not be had or has broken: nothing comes from it any more, and who asks next has another.
+      worker = null;
+      const wrong = { status: 0, message: say('parts.could-not-be-fetched') };
+      for (const [number, told] of [...open]) told({ number, wrong });
+    };
   }
   return worker;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, watch } from 'vue';
 import type { HelpApi, Plain } from '../core';
+import NotFetched from '../panels/common/NotFetched.vue';
 import PickList from '../panels/common/PickList.vue';
 import { useRun } from '../stage/run';
 import { finder } from './find';
@@ -20,6 +21,7 @@ const find = shallowRef<(words: string) => Section[]>(() => []);
 const typed = ref('');
 const at = ref('start');
 const article = ref<HTMLElement>();
+const wrong = ref('');
 
 const about: AboutCommand = (id) => props.open?.core.help.about(id) ?? null;
 const items = computed<{ id: string; name: string; of?: string; page: string }[]>(() =>
@@ -30,17 +32,19 @@ const page = computed(() => {
   return pages.value.find((p) => p.id === id) ?? pages.value[0];
 });
 
-watch(
-  [shown, () => props.told, () => props.open],
-  async ([on]) => {
-    if (!on) return;
+async function begin() {
+  wrong.value = '';
+  try {
     pages.value = await guidePages();
-    find.value = finder(sectionsOf(pages.value), (id) => about(id)?.name ?? '');
-    typed.value = '';
-    at.value = (props.told?.page as string | undefined) || at.value;
-  },
-  { immediate: true },
-);
+  } catch (e) {
+    wrong.value = (e as Error).message;
+    return;
+  }
+  find.value = finder(sectionsOf(pages.value), (id) => about(id)?.name ?? '');
+  typed.value = '';
+  at.value = (props.told?.page as string | undefined) || at.value;
+}
+watch([shown, () => props.told, () => props.open], ([on]) => void (on && begin()), { immediate: true });
 watch(typed, () => {
   const first = items.value[0];
   if (typed.value.trim() && first) at.value = first.id;
@@ -84,7 +88,8 @@ function away(command: string, args: Plain = {}) {
         :none="say('guide-dialog.nothing-in-the-guide-is-called')"
         @close="shown = false"
       />
-      <article v-if="page && open" ref="article" tabindex="0" :aria-label="page.name" :data-page="page.id">
+      <NotFetched v-if="wrong" :wrong="wrong" @again="begin" />
+      <article v-else-if="page && open" ref="article" tabindex="0" :aria-label="page.name" :data-page="page.id">
         <h3>{{ page.name }}</h3>
         <p v-if="note" class="note" role="status">{{ note }}</p>
         <GuideBody

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { defineAsyncComponent, provide, ref, shallowRef } from 'vue';
 import type { HelpApi, Plain } from '../core';
+import { missing } from '../stores/parts';
 import { guideKey } from './useGuide';
 
 /** The guide on pages without an open scene. Nothing can be run from there. */
-const GuideDialog = defineAsyncComponent(() => import('./GuideDialog.vue'));
+const dialog = () => import('./GuideDialog.vue');
+const GuideDialog = defineAsyncComponent(dialog);
 const asked = ref(false);
 const shown = ref(false);
 const told = shallowRef<Plain>({});
@@ -12,6 +14,12 @@ const told = shallowRef<Plain>({});
 const core = shallowRef<{ core: { help: HelpApi }; note: string } | null>(null);
 
 async function open(page: string) {
+  try {
+    await Promise.all([dialog(), import('./keysOf')]);
+  } catch {
+    missing.value = () => void open(page);
+    return;
+  }
   told.value = { page };
   asked.value = shown.value = true;
   if (!core.value || core.value.note) core.value = await import('./keysOf').then((m) => m.keysOf());

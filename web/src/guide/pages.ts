@@ -1,4 +1,5 @@
 import { Lexer, type Token, type Tokens } from 'marked';
+import { part } from '../stores/parts';
 import { guideText } from '../words/language';
 
 /** A page of the guide. */
@@ -52,10 +53,5 @@ export function sectionsOf(pages: Page[]): Section[] {
   });
 }
 
-let read: Promise<Page[]> | null = null;
-
-/** All pages, fetched when somebody opens the guide for the first time. */
-export function guidePages(): Promise<Page[]> {
-  read ??= guideText().then(pagesOf);
-  return read;
-}
+/** All pages. */
+export const guidePages = part(() => guideText().then(pagesOf));

@@ -44,7 +44,8 @@ function come(target: EventTarget | null, keys: boolean) {
   near = found.element;
   const { element, asked } = found;
   coming = window.setTimeout(async () => {
-    const now = await tell(asked, props.core);
+    // Where the words cannot be had nothing is told; who asks on purpose learns why.
+    const now = await tell(asked, props.core).catch(() => null);
     // Meanwhile the hand may be elsewhere, the thing gone, or a menu open where this would lie.
     const busy = element.getAttribute('aria-expanded') === 'true' || element.querySelector('[aria-expanded=true]');
     if (near !== element || !element.isConnected || busy) return;

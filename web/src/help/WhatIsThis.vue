@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, shallowRef } from 'vue';
+import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
 import type { HelpApi } from '../core';
 import { askedOf, tell, type Asked, type Told } from './asked';
 import HelpText from './HelpText.vue';
@@ -10,6 +10,7 @@ const props = defineProps<{ core: HelpApi }>();
 const emit = defineEmits<{ word: [id: string]; end: [] }>();
 const told = shallowRef<Told | null>(null);
 const box = shallowRef<DOMRect | null>(null);
+const wrong = ref('');
 let count = 0;
 
 /** What is on the canvas of the viewports only the core knows. */
@@ -27,7 +28,10 @@ async function ask(target: EventTarget | null, x: number, y: number) {
   const canvas = element.closest('[data-stage] canvas');
   const found = canvas ? null : askedOf(element, true);
   const mine = ++count;
-  const now = canvas ? await tell(onStage(canvas, x, y), props.core) : found && (await tell(found.asked, props.core));
+  const asked = canvas ? onStage(canvas, x, y) : found?.asked;
+  const failed = (e: Error) => void (wrong.value = e.message);
+  wrong.value = '';
+  const now = (asked && (await tell(asked, props.core).catch(failed))) ?? null;
   if (mine !== count) return;
   told.value = now;
   box.value = canvas ? new DOMRect(x - 9, y - 9, 18, 18) : (found?.element.getBoundingClientRect() ?? null);
@@ -76,6 +80,7 @@ onBeforeUnmount(() => LISTENERS.forEach(([name, f]) => window.removeEventListene
     />
     <aside class="what" role="status" data-what :aria-label="say('what-is-this.what-is-this')">
       <HelpText v-if="told" :told="told" @word="(id) => emit('word', id)" />
+      <p v-else-if="wrong" class="ask wrong">{{ wrong }}</p>
       <p v-else class="ask">{{ say('what-is-this.point-at-anything-here-is-told') }}</p>
       <button class="plain end" @click="emit('end')">
         {{ say('what-is-this.enough') }} <kbd>{{ say('what-is-this.esc') }}</kbd>

@@ -1,3 +1,4 @@
+import { part } from '../stores/parts';
 import { wordsOf } from '../words/language';
 import { messages } from '../words/messages';
 
@@ -10,26 +11,11 @@ export interface Term {
   also: string;
 }
 
-let help: Promise<Map<string, string>> | null = null;
-let drills: Promise<Map<string, string>> | null = null;
-let glossary: Promise<Map<string, string>> | null = null;
-
-/** What things are, in a sentence each; fetched when somebody asks for the first time. */
-export function helpWords(): Promise<Map<string, string>> {
-  help ??= wordsOf('help').then(messages);
-  return help;
-}
-
+/** What things are, in a sentence each. */
+export const helpWords = part(() => wordsOf('help').then(messages));
 /** What drills are called, what they ask for, and hints. */
-export function drillWords(): Promise<Map<string, string>> {
-  drills ??= wordsOf('drills').then(messages);
-  return drills;
-}
-
-function glossaryWords(): Promise<Map<string, string>> {
-  glossary ??= wordsOf('glossary').then(messages);
-  return glossary;
-}
+export const drillWords = part(() => wordsOf('drills').then(messages));
+const glossaryWords = part(() => wordsOf('glossary').then(messages));
 
 /** All words of the glossary, in the order of the alphabet. */
 export async function terms(): Promise<Term[]> {

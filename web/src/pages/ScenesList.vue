@@ -113,8 +113,9 @@ function ready() {
   if (made) return;
   made = true;
   readyForFiles();
-  void import('./StagePage.vue');
-  void import('../stage/painter/studio').then(({ readyToPaint }) => readyToPaint());
+  // Where it does not come now it is asked for again by whoever opens a scene, and told then.
+  const ahead = [import('./StagePage.vue'), import('../stage/painter/studio').then((studio) => studio.readyToPaint())];
+  void Promise.allSettled(ahead);
 }
 
 onMounted(() => {

@@ -16,6 +16,7 @@ import HelpLayer from '../help/HelpLayer.vue';
 import TipCard from '../help/TipCard.vue';
 import { toFragment } from '../stage/address';
 import { choosePicture } from '../stage/bringPicture';
+import { overFile } from '../stage/otherFile';
 import { camerasHome } from '../stage/takeHome';
 import { DeviceReader } from '../stage/devices/reader';
 import { devicesKey } from '../stage/devices/useDevices';
@@ -59,6 +60,7 @@ function application() {
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
     if (a.command === 'app.export-cameras') void camerasHome(open.value, a.args.format === 'json');
+    if (a.command === 'scene.other-file') void overFile(open.value, a.args.again === true);
     if (a.command === 'picture.bring') choosePicture(open.value, a.args.view as string);
     if (a.command === 'app.add') bar.value?.add(a.args);
     if (a.command === 'select.through') through.value = a.args as unknown as Through;

@@ -5,6 +5,7 @@ import { newStage } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { ReportKeeper } from '../stores/report';
 import { useSession } from '../stores/session';
+import { toldLater } from '../stores/later';
 import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
 import type { Axes } from '../theme/axes';
@@ -194,6 +195,8 @@ export class OpenScene {
     void this.report.load();
     this.loading.value = null;
     await tellBrought(this.core, (text) => this.store.tell({ text }));
+    const later = toldLater();
+    if (later) this.store.tell({ text: later });
     this.loop.wake();
     if ((await others) && !this.left) {
       this.goApart(null);

@@ -2,6 +2,8 @@ import { api } from '../api/api';
 
 /** How often a window tells the server that it has the scene, milliseconds. */
 const BEAT_MS = 5000;
+/** A page that is closed is hidden right before: only one that is hidden and still there after so long, milliseconds, says so. */
+const HIDDEN_MS = 100;
 
 /** A name of this window that outlives a reload: the page before it is not another window. */
 function ownName(): string {
@@ -28,6 +30,9 @@ export class Presence {
   private readonly name = ownName();
   private found = false;
   private beat = 0;
+  private hiding = 0;
+  /** What is being said to the server: nothing said later may come before it. */
+  private saying: Promise<unknown> | null = null;
 
   /** `taken` is called when another window takes the saving over. */
   constructor(
@@ -52,15 +57,26 @@ export class Presence {
     this.channel?.postMessage({ from: this.me, says } satisfies Word);
   }
 
-  private readonly shown = () => void this.here();
-  private readonly gone = () => api.windowGone(this.scene, this.name);
+  private readonly shown = () => {
+    window.clearTimeout(this.hiding);
+    if (document.hidden) this.hiding = window.setTimeout(() => void this.here(), HIDDEN_MS);
+    else void this.here();
+  };
+  private readonly gone = () => {
+    window.clearTimeout(this.hiding);
+    api.windowGone(this.scene, this.name);
+  };
 
   /** Tells the server that the scene is open here; how many other windows have it, as far as the server knows. */
   private async here(): Promise<number> {
-    return await api.windowHere(this.scene, this.name, document.hidden).then(
+    const answer = api.windowHere(this.scene, this.name, document.hidden).then(
       (a) => a.others,
       () => 0,
     );
+    this.saying = answer;
+    const others = await answer;
+    if (this.saying === answer) this.saying = null;
+    return others;
   }
 
   /** Whether another window has this scene and saves it. */
@@ -87,7 +103,8 @@ export class Presence {
     window.clearInterval(this.beat);
     document.removeEventListener('visibilitychange', this.shown);
     window.removeEventListener('pagehide', this.gone);
-    this.gone();
+    if (this.saying) void this.saying.then(this.gone);
+    else this.gone();
     this.channel?.close();
   }
 }

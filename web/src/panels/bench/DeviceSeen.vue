@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useCore, type SeenDevice } from '../../core';
+import NumberBox from '../habits/NumberBox.vue';
 import type { OpenScene } from '../../stage/openScene';
 import { fixed } from '../../words/numbers';
 import { say } from '../../words/say';
@@ -22,11 +23,15 @@ const numbers = computed(() => {
   return rows.filter((h) => typeof h.value === 'number');
 });
 
-/** Its name is told above. */
-const short = (words: string) => words.replace(/^(Gamepad|3D mouse) /, '');
+/** The device's own name is told above. */
+const SHORT: Record<string, string> = {
+  speed: say('device-seen.speed'),
+  'dead-zone': say('device-seen.dead-zone'),
+  curve: say('device-seen.curve'),
+};
 
-function set(id: string, value?: number | null) {
-  core.keys.setHabit(value === undefined || value === null ? { id } : { id, value });
+function set(id: string, value: unknown) {
+  core.keys.setHabit({ id, value });
   props.open.keepHabits();
 }
 </script>
@@ -63,17 +68,8 @@ function set(id: string, value?: number | null) {
     </div>
     <div v-if="!device.problem" class="tuning">
       <label v-for="h in numbers" :key="h.id"
-        ><span>{{ short(h.words) }}</span>
-        <el-input-number
-          :model-value="h.value as number"
-          :min="h.least"
-          :max="h.most"
-          :step="h.step"
-          :aria-label="h.words"
-          :data-tune="h.id"
-          size="small"
-          @change="(v?: number | null) => set(h.id, v)"
-        />
+        ><span>{{ SHORT[h.id.slice(device.sort.length + 1)] ?? h.words }}</span>
+        <NumberBox :habit="h" :label="h.words" :data-tune="h.id" @set="(v) => set(h.id, v)" />
       </label>
     </div>
   </section>
@@ -137,8 +133,5 @@ svg {
 }
 .tuning span::first-letter {
   text-transform: uppercase;
-}
-.tuning :deep(.el-input-number) {
-  width: 104px;
 }
 </style>

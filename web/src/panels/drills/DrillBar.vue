@@ -19,7 +19,7 @@ const id = computed(() => state.value.drill);
 const own = computed(() => (task.value && 'made' in task.value ? task.value : null));
 watch(id, async () => {
   hint.value = false;
-  words.value = await drillWords();
+  words.value = await drillWords().catch(() => words.value);
 });
 
 const result = computed(() => {

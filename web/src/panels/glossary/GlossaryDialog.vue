@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import type { Plain } from '../../core';
 import { terms, type Term } from '../../help/words';
 import type { OpenScene } from '../../stage/openScene';
+import NotFetched from '../common/NotFetched.vue';
 import PickList from '../common/PickList.vue';
 import MovingPicture from './MovingPicture.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
@@ -14,22 +15,25 @@ const props = defineProps<{ open: OpenScene; told?: Plain }>();
 const all = ref<Term[]>([]);
 const typed = ref('');
 const at = ref('');
+const wrong = ref('');
 const found = computed(() => {
   const wanted = typed.value.trim().toLocaleLowerCase();
   return all.value.filter((t) => `${t.name} ${t.also}`.toLocaleLowerCase().includes(wanted));
 });
 const chosen = computed(() => found.value.find((t) => t.id === at.value) ?? found.value[0]);
 
-watch(
-  [shown, () => props.told],
-  async ([on]) => {
-    if (!on) return;
+async function begin() {
+  wrong.value = '';
+  try {
     all.value = await terms();
-    typed.value = '';
-    at.value = (props.told?.word as string | undefined) ?? (at.value || 'orbit');
-  },
-  { immediate: true },
-);
+  } catch (e) {
+    wrong.value = (e as Error).message;
+    return;
+  }
+  typed.value = '';
+  at.value = (props.told?.word as string | undefined) ?? (at.value || 'orbit');
+}
+watch([shown, () => props.told], ([on]) => void (on && begin()), { immediate: true });
 </script>
 
 <template>
@@ -53,7 +57,8 @@ watch(
         :none="say('glossary-dialog.no-word-is-called-like-that')"
         @close="shown = false"
       />
-      <article v-if="chosen" aria-live="polite">
+      <NotFetched v-if="wrong" :wrong="wrong" @again="begin" />
+      <article v-else-if="chosen" aria-live="polite">
         <h3>{{ chosen.name }}</h3>
         <p v-if="chosen.also" class="quiet">{{ say('glossary-dialog.also-called', chosen.also) }}</p>
         <p class="says">{{ chosen.says }}</p>

@@ -5,6 +5,7 @@ import type { HabitRow } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import HabitPreview from './HabitPreview.vue';
 import HandFile from './HandFile.vue';
+import NumberBox from './NumberBox.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
 import { say } from '../../words/say';
 
@@ -21,7 +22,7 @@ const groups = computed(() => {
   return [...out];
 });
 
-function set(id: string, value?: string | number | boolean) {
+function set(id: string, value?: unknown) {
   core.keys.setHabit(value === undefined ? { id } : { id, value });
   props.open.keepHabits();
 }
@@ -62,15 +63,11 @@ function set(id: string, value?: string | number | boolean) {
               :aria-label="h.words"
               @change="(v: string | number | boolean) => set(h.id, v)"
             />
-            <el-input-number
+            <NumberBox
               v-else-if="typeof h.value === 'number'"
-              :model-value="h.value"
-              :min="h.least"
-              :max="h.most"
-              :step="h.step"
-              :aria-label="`${h.words}, ${h.unit}`"
-              size="small"
-              @change="(v?: number | null) => set(h.id, v ?? undefined)"
+              :habit="h"
+              :label="h.unit ? `${h.words}, ${h.unit}` : h.words"
+              @set="(v) => set(h.id, v)"
             />
             <el-select
               v-else

@@ -4,6 +4,7 @@ import { api, type EarlierFile, type NewerReport } from '../../api/api';
 import { fromInput, type Chosen } from '../../api/chosen';
 import type { OpenScene } from '../../stage/openScene';
 import { Job } from '../../stores/job';
+import { tellLater } from '../../stores/later';
 import { counted } from '../scenes/facts';
 import NamesFound from './NamesFound.vue';
 import GuidedDialog from '../common/GuidedDialog.vue';
@@ -72,11 +73,15 @@ async function cancel() {
   wrong.value = (await job?.cancel()) ?? '';
 }
 
+function laid({ file }: { file: boolean }) {
+  tellLater(say(file ? 'newer-dialog.it-lies-under-the-scene' : 'newer-dialog.it-is-the-same-file'));
+  window.location.reload();
+}
+
 const accept = () =>
   asking(async () => {
     await saved();
-    await api.acceptNewer(props.open.id);
-    window.location.reload();
+    laid(await api.acceptNewer(props.open.id));
   });
 
 const discard = () =>
@@ -88,8 +93,7 @@ const discard = () =>
 const back = (number: number) =>
   asking(async () => {
     await saved();
-    await api.bringBackFile(props.open.id, number);
-    window.location.reload();
+    laid(await api.bringBackFile(props.open.id, number));
   });
 </script>
 

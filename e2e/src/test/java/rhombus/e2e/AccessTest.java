@@ -157,7 +157,8 @@ class AccessTest {
         hand.choose("[data-scene-menu]", "[data-thing='Newer file']");
         page.setInputFiles(
                 "[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", SmallScenes.boxes()));
-        page.locator("[data-newer-report]").waitFor();
+        page.locator("[data-newer] :is([data-newer-report], [role=alert])").waitFor();
+        assertThat(page.locator("[data-newer] [role=alert]").allTextContents()).isEmpty();
         Hand.still(page);
         check(page, "the report of a newer file");
         page.locator("button:has-text('Discard it')").click();

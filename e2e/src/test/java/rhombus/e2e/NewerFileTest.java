@@ -27,9 +27,9 @@ class NewerFileTest extends OfTheirOwn {
     @Test
     void theReportComesFirstTheWorkStaysAndOneStepBringsTheFileBack() {
         hand.press("[data-drawer=scene] .row:has-text('Far box')");
-        hand.over("v2").key("x");
-        hand.idle();
+        hand.over("v2").key("i");
         List<?> before = objects();
+        assertThat(before.toString()).contains("Far box hidden");
         Locator d = dialog();
         page.setInputFiles("[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", newer()));
         d.locator("[data-newer-report]").waitFor();
@@ -43,6 +43,35 @@ class NewerFileTest extends OfTheirOwn {
         page.waitForFunction("() => window.rhombus?.scene().objects.some(o => o.name === 'Tall box')");
         hand = Hand.ready(page);
         assertThat(objects()).isEqualTo(before);
+    }
+
+    @Test
+    void undoAndRedoGoOverTheFileInItsPlaceInTheHistory() {
+        hand.press("[data-drawer=scene] .row:has-text('Far box')");
+        hand.over("v2").key("i");
+        List<?> before = objects();
+        assertThat(before.toString()).contains("Far box hidden");
+        Locator d = dialog();
+        page.setInputFiles("[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", newer()));
+        d.locator("[data-accept]").click();
+        tells("Undo brings the one before back", "Mill");
+        hand.over("v2").key("Control+z");
+        tells("the file of before lies under your work again", "Tall box");
+        assertThat(objects()).isEqualTo(before);
+        hand.over("v2").key("Control+z");
+        assertThat(objects()).as("the step before it").isNotEqualTo(before);
+        hand.key("Control+y");
+        assertThat(objects()).isEqualTo(before);
+        hand.key("Control+y");
+        tells("Done again", "Mill");
+        assertThat(objects()).hasSameSizeAs(before);
+    }
+
+    /** The scene was opened again: it says what has happened, and has this object. */
+    private void tells(String words, String object) {
+        page.locator("[data-notice]:has-text('" + words + "')").waitFor();
+        hand = Hand.ready(page);
+        assertThat(hand.object(object)).isNotNull();
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.IntPredicate;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import rhombus.core.edit.SceneEdits;
@@ -278,7 +279,7 @@ public final class GlbExport {
         to.write(meshes.own());
     }
 
-    /** About how long the zip will be, bytes, at most. */
+    /** About how long the zip will be, bytes. */
     public long about() {
         long images = meshes.imageFiles().stream().mapToLong(i -> i.length()).sum();
         return json.length + bin + images;
@@ -293,6 +294,10 @@ public final class GlbExport {
     public void zip(ZipOutputStream to, String name, Source source) throws IOException {
         to.putNextEntry(new ZipEntry(name));
         to.write(json);
+        to.closeEntry();
+        // Numbers of geometry get hardly smaller by being packed, and pictures not at all: as in a GLB they come as
+        // they are, and fast.
+        to.setLevel(Deflater.NO_COMPRESSION);
         if (bin > 0) {
             to.putNextEntry(new ZipEntry(BIN));
             writeBin(to, source);

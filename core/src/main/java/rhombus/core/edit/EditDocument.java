@@ -190,12 +190,16 @@ public final class EditDocument {
             if (m.get("did") != null) {
                 Scene before = settled();
                 Operation how = Operation.of(Plain.map(m.get("did")), numbers);
+                if (name.isEmpty() && how instanceof Operation.OtherFile) {
+                    // Added where nobody knows the language in which it will be read.
+                    name = say("edit-document.another-file");
+                }
                 scene = how.of(before);
                 for (; count < scene.count(); count++) {
                     numbers.put(scene.node(count).id(), count);
                 }
                 Edit e = Edit.between(name, before, scene);
-                return e == null ? new Edit(name, Map.of(), Map.of(), setup, setup, null) : e.by(how);
+                return (e == null ? new Edit(name, Map.of(), Map.of(), setup, setup, null) : e).by(how);
             }
             Map<Integer, Node> before = new LinkedHashMap<>();
             Map<Integer, Node> after = take(Plain.list(m.get("nodes")), before);
@@ -249,6 +253,54 @@ public final class EditDocument {
                     Plain.truth(m.get("locked"), false)));
         }
         return List.copyOf(out);
+    }
+
+    /**
+     * A document with one more step, at which another file lies under the scene; what was undone in it is forgotten.
+     *
+     * @param base the scene as the new file has it
+     * @param doc a document that fits both files
+     * @param file what came in the place of what
+     * @throws IllegalArgumentException with words that complete "cannot be used:" if it does not fit
+     */
+    public static Map<String, Object> with(Scene base, Map<String, Object> doc, Operation.OtherFile file) {
+        Opened o = read(base, doc);
+        Setup setup = o.scene().setup();
+        o.history().add(new Edit("", Map.of(), Map.of(), setup, setup, file));
+        return of(base, o.scene(), o.history());
+    }
+
+    /**
+     * What the last step that is done was, or the next one to do again, if another file lies under the scene from it on; else null.
+     *
+     * @param again whether the next one is meant
+     */
+    public static Operation.OtherFile otherFile(Map<String, Object> doc, boolean again) {
+        int k = Plain.whole(doc.get("done"), 0) - (again ? 0 : 1);
+        List<Object> steps = Plain.list(doc.get("edits"));
+        Map<String, Object> step = k < 0 || k >= steps.size() ? Map.of() : Plain.map(steps.get(k));
+        return Plain.list(Plain.map(step.get("did")).get("file")).isEmpty()
+                ? null
+                : (Operation.OtherFile) Operation.of(Plain.map(step.get("did")), Map.of());
+    }
+
+    /** A document in which so many steps are done. The scene as it is then is another one. */
+    public static Map<String, Object> at(Map<String, Object> doc, int done) {
+        Map<String, Object> out = new LinkedHashMap<>(doc);
+        out.put("done", done);
+        return out;
+    }
+
+    /** A document without the steps after so many. */
+    public static Map<String, Object> upTo(Map<String, Object> doc, int steps) {
+        Map<String, Object> out = new LinkedHashMap<>(doc);
+        out.put("edits", List.copyOf(Plain.list(doc.get("edits")).subList(0, steps)));
+        return out;
+    }
+
+    /** A document without changes. */
+    public static Map<String, Object> none() {
+        return Plain.map("format", "rhombus-edits", "version", 2, "nodes", List.of(), "edits", List.of(), "done", 0);
     }
 
     /**

@@ -53,12 +53,22 @@ public final class EditHistory {
 
     /** Name of what undo would take back, or null. */
     public String undoName() {
-        return done == 0 ? null : edits.get(done - 1).name();
+        return done == 0 ? null : last().name();
     }
 
     /** Name of what redo would do, or null. */
     public String redoName() {
-        return done == edits.size() ? null : edits.get(done).name();
+        return done == edits.size() ? null : next().name();
+    }
+
+    /** What undo would take back, or null. */
+    public Edit last() {
+        return done == 0 ? null : edits.get(done - 1);
+    }
+
+    /** What redo would do, or null. */
+    public Edit next() {
+        return done == edits.size() ? null : edits.get(done);
     }
 
     /** Forgets the edits that were taken back: they cannot be done again. */

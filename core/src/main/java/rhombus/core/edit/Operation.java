@@ -13,7 +13,7 @@ import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /**
- * One thing done to many objects, kept as what it does instead of as what comes of it. Done again to the same scene it
+ * One thing done to many objects, or to the scene as a whole, kept as what it does instead of as what comes of it. Done again to the same scene it
  * gives the same numbers to the last bit: it uses sums, products, quotients and roots alone, which every machine rounds
  * alike (IEEE 754), and no angles.
  */
@@ -117,6 +117,29 @@ public sealed interface Operation {
     }
 
     /**
+     * Another file lies under the scene from this step on. The scene itself cannot do or undo that: whoever keeps the files does.
+     *
+     * @param from SHA-256 of the geometry before, hexadecimal
+     * @param to that of the geometry after
+     */
+    record OtherFile(String from, String to) implements Operation {
+        @Override
+        public List<Integer> nodes() {
+            return List.of();
+        }
+
+        @Override
+        public Scene of(Scene s) {
+            return s;
+        }
+
+        @Override
+        public Map<String, Object> toPlain(Scene s) {
+            return Plain.map("file", List.of(from, to));
+        }
+    }
+
+    /**
      * Reads what {@link #toPlain} wrote.
      *
      * @param numbers of nodes by id
@@ -152,6 +175,10 @@ public sealed interface Operation {
                 made.add(id);
             }
             return new Duplicate(nodes, made);
+        }
+        List<Object> files = Plain.list(m.get("file"));
+        if (files.size() == 2) {
+            return new OtherFile(Plain.text(files.get(0), ""), Plain.text(files.get(1), ""));
         }
         throw new IllegalArgumentException(say("operation.a-step-of-its-history"));
     }

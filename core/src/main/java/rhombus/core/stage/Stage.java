@@ -190,9 +190,13 @@ public final class Stage {
         rooms.ground.settings().use(h);
     }
 
-    /** Changes one setting; null puts it back. A value it cannot have is refused with a notice. */
+    /**
+     * Changes one setting; null puts it back. A value it cannot have is refused with a notice.
+     *
+     * @param value a number also as it is typed, or as steps up or down; out of its range it is the nearest in it
+     */
     public void habit(String id, Object value) {
-        rooms.ground.settings().set(id, value);
+        rooms.ground.settings().set(id, rooms.ground.typed().setting(id, value));
     }
 
     /** Uses another keymap. */

@@ -183,4 +183,43 @@ class EditDocumentTest {
         assertThat(again.history().undo().undone(again.scene()).node(1).name())
                 .isEqualTo(base.node(1).name());
     }
+
+    /** Steps before and after another file came are what they were, and where it came can be told without the scene. */
+    @Example
+    void aStepAtWhichAnotherFileCameIsKeptInItsPlace() {
+        Scene base = many(8);
+        EditHistory history = new EditHistory();
+        Edit moved = did(base, new Operation.Move(List.of(1, 2), new Vec3(0, 3, 0)));
+        history.add(moved);
+        history.add(did(moved.done(base), new Operation.Move(List.of(3), new Vec3(1, 0, 0))));
+        history.undo();
+        Map<String, Object> doc = EditDocument.of(base, moved.done(base), history);
+        assertThat(EditDocument.otherFile(doc, false)).isNull();
+        assertThat(EditDocument.otherFile(doc, true)).isNull();
+        assertThat(EditDocument.otherFile(EditDocument.none(), false)).isNull();
+        Operation.OtherFile file = new Operation.OtherFile("aa", "bb");
+        Map<String, Object> with = EditDocument.with(base, doc, file);
+        EditDocument.check(with);
+        assertThat(EditDocument.otherFile(with, false)).isEqualTo(file);
+        assertThat(EditDocument.otherFile(with, true)).isNull();
+        assertThat(EditDocument.otherFile(EditDocument.at(with, 1), true)).isEqualTo(file);
+        EditDocument.Opened o = EditDocument.read(base, with);
+        for (int n : all(base)) {
+            assertThat(o.scene().node(n).local())
+                    .isEqualTo(moved.done(base).node(n).local());
+        }
+        assertThat(o.history().edits()).hasSize(2);
+        assertThat(o.history().done()).isEqualTo(2);
+        assertThat(o.history().undoName()).isEqualTo("Another file under the scene");
+        assertThat(o.history().last().how()).isEqualTo(file);
+        assertThat(EditDocument.read(base, EditDocument.upTo(EditDocument.at(with, 1), 1))
+                        .history()
+                        .edits())
+                .hasSize(1);
+        assertThat(EditDocument.of(base, o.scene(), o.history()))
+                .as("read back it is the same document, but for the name")
+                .usingRecursiveComparison()
+                .ignoringFields("edits")
+                .isEqualTo(with);
+    }
 }

@@ -8,12 +8,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rhombus.core.edit.EditDocument;
+import rhombus.core.edit.Operation;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.subject.Editing;
 import rhombus.core.stage.subject.IconMark;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
@@ -466,5 +469,37 @@ class EditingTest {
         hand.run("object.delete", null);
         assertThat(hand.view(1).camera).isNull();
         assertThat(hand.pose(1)).isEqualTo(p);
+    }
+
+    // ---- another file
+    // -----------------------------------------------------------------------------------------------------
+
+    /** The page has to fetch what a step back over another file needs: nothing changes before, and nothing is skipped. */
+    @Test
+    void atAStepWithAnotherFileThePageIsAskedAndNothingChanges() {
+        Editing editing = stage.rooms.subject.editing();
+        hand.run("object.rename", "v2", "objects", List.of("n2"), "name", "Before");
+        editing.read(EditDocument.with(Scenes.boxes(), editing.toPlain(), new Operation.OtherFile("aa", "bb")));
+        hand.run("object.rename", "v2", "objects", List.of("n2"), "name", "After");
+        hand.run("edit.undo", "v2");
+        assertThat(scene().node(2).name()).isEqualTo("Before");
+        assertThat(application()).isEmpty();
+        Scene now = scene();
+        for (Runnable back :
+                List.<Runnable>of(() -> hand.run("edit.undo", "v2"), () -> hand.run("edit.go", "v2", "to", 0))) {
+            back.run();
+            assertThat(application()).hasToString("[{command=scene.other-file, args={again=false}}]");
+            assertThat(scene()).isSameAs(now);
+            assertThat(editing.history().done()).isEqualTo(2);
+        }
+        // The server has taken the step back: the scene is opened again before it.
+        editing.read(EditDocument.at(editing.toPlain(), 1));
+        hand.run("edit.go", "v2", "to", 3);
+        assertThat(application()).hasToString("[{command=scene.other-file, args={again=true}}]");
+        hand.run("edit.redo", "v2");
+        assertThat(application()).hasToString("[{command=scene.other-file, args={again=true}}]");
+        assertThat(editing.history().done()).isEqualTo(1);
+        hand.run("edit.undo", "v2");
+        assertThat(scene().node(2).name()).isNotEqualTo("Before");
     }
 }

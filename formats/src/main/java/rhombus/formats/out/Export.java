@@ -177,7 +177,7 @@ public final class Export {
         source.geometry.copy(source.document.binStart() + from, length, to);
     }
 
-    /** Geometry hardly gets smaller by trying harder, it takes five times as long. */
+    /** Text hardly gets smaller by trying harder, it takes five times as long. */
     private static ZipOutputStream quick(OutputStream to) {
         ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8);
         zip.setLevel(Deflater.BEST_SPEED);
@@ -194,6 +194,8 @@ public final class Export {
         new ObjExport(taken, wanted.modelled, "materials.mtl", paints::name).write(zip);
         zip.putNextEntry(new ZipEntry("materials.mtl"));
         zip.write(paints.mtl());
+        zip.closeEntry();
+        zip.setLevel(Deflater.NO_COMPRESSION);
         for (ImageFile i : paints.images()) {
             zip.putNextEntry(new ZipEntry(i.name()));
             copy(i.from(), i.length(), zip);

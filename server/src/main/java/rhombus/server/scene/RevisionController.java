@@ -42,10 +42,16 @@ public class RevisionController {
         return revisions.propose(who.id(), id, bytes, () -> SceneController.unpacked(files), job);
     }
 
+    /**
+     * What came of laying another file under a scene.
+     *
+     * @param file whether another file lies under it now; not if it was the same, or is not kept any more
+     */
+    record Laid(boolean file) {}
+
     @PostMapping("/api/scenes/{id}/file/accept")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void accept(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        revisions.accept(who.id(), id);
+    Laid accept(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        return new Laid(revisions.accept(who.id(), id));
     }
 
     @DeleteMapping("/api/scenes/{id}/file")
@@ -71,9 +77,18 @@ public class RevisionController {
                 .toList();
     }
 
+    @PostMapping("/api/scenes/{id}/file/undo")
+    Laid undo(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        return new Laid(revisions.go(who.id(), id, false));
+    }
+
+    @PostMapping("/api/scenes/{id}/file/redo")
+    Laid redo(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
+        return new Laid(revisions.go(who.id(), id, true));
+    }
+
     @PostMapping("/api/scenes/{id}/files/{number}/back")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void back(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int number) {
-        revisions.bringBack(who.id(), id, number);
+    Laid back(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int number) {
+        return new Laid(revisions.bringBack(who.id(), id, number));
     }
 }

@@ -5,10 +5,13 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.function.BooleanSupplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.core.edit.EditDocument;
+import rhombus.core.edit.Operation;
+import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.Changed;
@@ -139,32 +142,74 @@ public class Revisions {
                 .orElseThrow(() -> Refused.notFound("newer file; it was accepted or discarded already"));
     }
 
-    /** The newer file takes the place of the one that is there. */
-    void accept(long owner, String id) {
-        transactions.executeWithoutResult(t -> {
+    /**
+     * The newer file takes the place of the one that is there, as a step of the history.
+     *
+     * @return whether it is another one
+     */
+    boolean accept(long owner, String id) {
+        return done(() -> {
             hold(owner, id);
             RevisionMapper.Row r = proposed(owner, id);
             Map<String, Object> edits = kept.load(owner, "edits", id).body();
-            if (edits != null && !fits(owner, id, r.seq(), edits)) {
+            if (edits != null && !fits(owner, id, "g@" + r.seq(), edits)) {
                 throw new Refused(
                         HttpStatus.CONFLICT,
                         "The scene was changed since the newer file was read. Nothing is lost: send the newer file again.");
             }
+            String before = sum(owner, id, "geometry");
             swap(owner, id, r);
+            return step(owner, id, before);
         });
     }
 
-    /** Whether changes of the scene can be done on another file of it. */
-    private boolean fits(long owner, String id, int seq, Map<String, Object> edits) {
+    private boolean done(BooleanSupplier what) {
+        return Boolean.TRUE.equals(transactions.execute(t -> what.getAsBoolean()));
+    }
+
+    /** Whether changes of the scene can be done on a file of it. */
+    private boolean fits(long owner, String id, String kind, Map<String, Object> edits) {
         try {
-            Scene base = KeptScene.read(files.stream(owner, id, "g@" + seq)).scene();
-            EditDocument.read(base, edits);
+            EditDocument.read(scene(owner, id, kind), edits);
             return true;
         } catch (IllegalArgumentException e) {
             return false;
+        }
+    }
+
+    /** The scene as a file of it has it. */
+    private Scene scene(long owner, String id, String kind) {
+        try {
+            return KeptScene.read(files.stream(owner, id, kind)).scene();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** SHA-256 of a file of the scene. */
+    private String sum(long owner, String id, String kind) {
+        return mapper.files(owner, id).stream()
+                .filter(f -> f.kind().equals(kind))
+                .map(FileRow::sha256)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** That another file lies under the scene now is a step, which can be undone; says whether it is another one. */
+    private boolean step(long owner, String id, String before) {
+        String after = sum(owner, id, "geometry");
+        if (before.equals(after)) {
+            return false;
+        }
+        KeptDocuments.Loaded now = kept.load(owner, "edits", id);
+        Map<String, Object> doc = now.body() == null ? EditDocument.none() : now.body();
+        Scene base = scene(owner, id, "geometry");
+        save(owner, id, now, EditDocument.with(base, doc, new Operation.OtherFile(before, after)));
+        return true;
+    }
+
+    private void save(long owner, String id, KeptDocuments.Loaded over, Map<String, Object> doc) {
+        kept.save(owner, "edits", id, new KeptDocuments.Save(over.version(), doc));
     }
 
     private void swap(long owner, String id, RevisionMapper.Row in) {
@@ -223,31 +268,74 @@ public class Revisions {
     }
 
     /**
-     * An earlier file comes back. Changes made since then stay where they can be done on it; where they cannot, those of that time
-     * come back too, and the ones made since are kept as a version.
+     * An earlier file comes back, as a step of the history. Changes made since then stay where they can be done on it; where they
+     * cannot, those of that time come back too, and the ones made since are kept as a version.
+     *
+     * @return whether it is another one
      */
-    void bringBack(long owner, String id, int seq) {
-        transactions.executeWithoutResult(t -> {
+    boolean bringBack(long owner, String id, int seq) {
+        return done(() -> {
             hold(owner, id);
-            RevisionMapper.Row r = revisions.list(owner, id).stream()
-                    .filter(o -> o.seq() == seq && !o.proposed())
+            RevisionMapper.Row r = earlier(owner, id).stream()
+                    .filter(o -> o.seq() == seq)
                     .findFirst()
                     .orElseThrow(() -> Refused.notFound("earlier file"));
+            String before = sum(owner, id, "geometry");
             KeptDocuments.Loaded now = kept.load(owner, "edits", id);
-            boolean stay = now.body() == null || fits(owner, id, seq, now.body());
             swap(owner, id, r);
-            if (!stay) {
-                versions.add(
-                        owner, id, "Before the earlier file came back", false, json.writeValueAsString(now.body()));
-                Map<String, Object> then = r.edits() == null ? Map.of() : read(r.edits());
-                kept.save(owner, "edits", id, new KeptDocuments.Save(now.version(), then.isEmpty() ? none() : then));
+            if (now.body() != null && !fits(owner, id, "geometry", now.body())) {
+                putAside(owner, id, now.body());
+                save(owner, id, now, r.edits() == null ? EditDocument.none() : read(r.edits()));
             }
+            return step(owner, id, before);
         });
     }
 
-    /** A document without changes. */
-    private static Map<String, Object> none() {
-        return Map.of("format", "rhombus-edits", "version", 2, "nodes", List.of(), "edits", List.of(), "done", 0);
+    /**
+     * Undoes the step at which another file came, or does it again. What cannot be done on the file that comes is kept as a version.
+     *
+     * @return whether that file was still kept; if not, the one that is there stays under the scene
+     */
+    boolean go(long owner, String id, boolean again) {
+        return done(() -> {
+            hold(owner, id);
+            KeptDocuments.Loaded now = kept.load(owner, "edits", id);
+            Map<String, Object> doc = now.body() == null ? EditDocument.none() : now.body();
+            Operation.OtherFile step = EditDocument.otherFile(doc, again);
+            if (step == null) {
+                throw new Refused(
+                        HttpStatus.CONFLICT, "The next step is another one by now. Open the scene again to see it.");
+            }
+            int done = Plain.whole(doc.get("done"), 0) + (again ? 1 : -1);
+            boolean there = lay(owner, id, again ? step.to() : step.from());
+            Map<String, Object> next = EditDocument.at(doc, done);
+            if (!fits(owner, id, "geometry", next)) {
+                putAside(owner, id, doc);
+                // Steps after this one may be about what only the other file has.
+                next = EditDocument.upTo(next, Math.max(done, again ? done : done + 1));
+            }
+            save(owner, id, now, next);
+            return there;
+        });
+    }
+
+    /** Lays a file that the scene had, by its sum, under it; false where it is not kept any more. */
+    private boolean lay(long owner, String id, String sum) {
+        if (sum.equals(sum(owner, id, "geometry"))) {
+            return true;
+        }
+        return earlier(owner, id).stream()
+                .filter(r -> sum(owner, id, "g@" + r.seq()).equals(sum))
+                .findFirst()
+                .map(r -> {
+                    swap(owner, id, r);
+                    return true;
+                })
+                .orElse(false);
+    }
+
+    private void putAside(long owner, String id, Map<String, Object> doc) {
+        versions.add(owner, id, "Before the earlier file came back", false, json.writeValueAsString(doc));
     }
 
     @SuppressWarnings("unchecked")

@@ -3,6 +3,8 @@ package rhombus.server.scene;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
@@ -66,6 +68,99 @@ class RevisionTest {
         return new String(mira.get((String) file.get("href")).raw().body(), StandardCharsets.ISO_8859_1);
     }
 
+    private Map<?, ?> body() {
+        return (Map<?, ?>) mira.get(scene + "/edits").json().get("body");
+    }
+
+    private List<String> steps() {
+        return ((List<?>) body().get("edits"))
+                .stream().map(s -> (String) ((Map<?, ?>) s).get("name")).toList();
+    }
+
+    private Client.Answer over(String way) {
+        return mira.send("POST", scene + "/file/" + way, null);
+    }
+
+    /** Saves one more step over what is kept: an object with another name. */
+    private void rename(String id, String name) {
+        Map<?, ?> kept = mira.get(scene + "/edits").json();
+        Map<String, Object> doc = new LinkedHashMap<>(renamed("n0", "My hull"));
+        List<Object> edits = new ArrayList<>();
+        if (kept.get("body") instanceof Map<?, ?> was) {
+            was.forEach((k, v) -> doc.put((String) k, v));
+            edits.addAll((List<?>) was.get("edits"));
+        }
+        edits.add(Map.of("name", "Name " + name, "nodes", List.of(Map.of("id", id, "name", name))));
+        doc.put("edits", edits);
+        doc.put("done", edits.size());
+        assertThat(mira.send("PUT", scene + "/edits", Map.of("version", kept.get("version"), "body", doc))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    /** The way back leads over the file in its place between the steps, as often as one likes. */
+    @Test
+    void aNewerFileIsAStepThatIsUndoneAndDoneAgain() {
+        rename("n1", "My mast");
+        String first = geometry();
+        send(SECOND);
+        mira.send("POST", scene + "/file/accept", null);
+        String second = geometry();
+        assertThat(steps()).containsExactly("Name My mast", "");
+        assertThat(body().get("done")).isEqualTo(2);
+        for (int i = 0; i < 2; i++) {
+            assertThat(over("redo").status()).as("nothing is undone").isEqualTo(409);
+            assertThat(over("undo").json()).containsEntry("file", true);
+            assertThat(geometry()).isEqualTo(first);
+            assertThat(body().get("done")).isEqualTo(1);
+            assertThat(over("undo").detail()).contains("Open the scene again");
+            assertThat(over("redo").json()).containsEntry("file", true);
+            assertThat(geometry()).isEqualTo(second);
+            assertThat(body().get("done")).isEqualTo(2);
+            assertThat(mira.get(scene + "/files").list()).hasSize(1);
+        }
+    }
+
+    @Test
+    void stepsThatOnlyTheNewerFileCanTakeAreKeptAsAVersionWhenItIsUndone() {
+        send(SECOND);
+        mira.send("POST", scene + "/file/accept", null);
+        // The rudder is what the first file does not have. The page has undone this step before.
+        rename("n2", "My rudder");
+        Map<?, ?> kept = mira.get(scene + "/edits").json();
+        Map<String, Object> doc = new LinkedHashMap<>();
+        body().forEach((k, v) -> doc.put((String) k, v));
+        doc.put("done", 1);
+        mira.send("PUT", scene + "/edits", Map.of("version", kept.get("version"), "body", doc));
+        assertThat(over("undo").json()).containsEntry("file", true);
+        assertThat(steps()).as("the file can be done again").containsExactly("");
+        assertThat(mira.get(scene + "/versions").list().toString()).contains("Before the earlier file came back");
+        assertThat(over("redo").json()).containsEntry("file", true);
+        assertThat(geometry()).contains("Rudder");
+    }
+
+    @Test
+    void overAFileThatIsNotKeptAnyMoreTheStepsBeforeItCanBeReached() {
+        rename("n0", "My hull");
+        send(SECOND);
+        mira.send("POST", scene + "/file/accept", null);
+        scene = "/api/scenes/" + mira.send("POST", scene + "/copy", null).json().get("id");
+        String now = geometry();
+        assertThat(over("undo").json()).containsEntry("file", false);
+        assertThat(geometry()).isEqualTo(now);
+        assertThat(body().get("done")).isEqualTo(1);
+    }
+
+    @Test
+    void theSameFileAgainIsNoStep() {
+        // The first time objects get their ids written in.
+        for (boolean another : new boolean[] {true, false}) {
+            send(FIRST);
+            assertThat(mira.send("POST", scene + "/file/accept", null).json()).containsEntry("file", another);
+            assertThat(steps()).hasSize(1);
+        }
+    }
+
     @Test
     void nothingChangesBeforeItIsAcceptedAndThenTheWorkIsStillThere() {
         mira.send("PUT", scene + "/edits", Map.of("version", 0, "body", renamed("n0", "My hull")));
@@ -78,14 +173,15 @@ class RevisionTest {
                 .containsEntry("fresh", List.of("Rudder"))
                 .containsEntry("missing", List.of("Mast"));
         assertThat(geometry()).isEqualTo(before);
-        assertThat(mira.send("POST", scene + "/file/accept", null).status()).isEqualTo(204);
+        assertThat(mira.send("POST", scene + "/file/accept", null).json()).containsEntry("file", true);
         assertThat(geometry()).contains("Rudder", "\"id\":\"n0\"", "Kept aside");
         assertThat(mira.get(scene).json())
                 .as("it stands as before, though the file does not say how")
                 .containsEntry("upAxis", "Z")
                 .containsEntry("unit", "cm")
                 .containsEntry("asked", false);
-        assertThat(mira.get(scene + "/edits").json()).containsEntry("body", renamed("n0", "My hull"));
+        assertThat(body().get("nodes")).isEqualTo(renamed("n0", "My hull").get("nodes"));
+        assertThat(mira.get(scene + "/edits").json()).containsEntry("version", 2);
         assertThat(mira.get(scene + "/export?format=obj").body())
                 .contains("o My hull", "o Rudder")
                 .doesNotContain("o Mast");
@@ -102,8 +198,8 @@ class RevisionTest {
         Map<?, ?> earlier = (Map<?, ?>) mira.get(scene + "/files").list().get(0);
         assertThat(earlier.get("triangles")).isEqualTo(2);
         assertThat(mira.send("POST", scene + "/files/" + earlier.get("id") + "/back", null)
-                        .status())
-                .isEqualTo(204);
+                        .json())
+                .containsEntry("file", true);
         assertThat(geometry()).isEqualTo(before);
         assertThat(mira.get(scene + "/files").list())
                 .as("the newer one is an earlier one now")
@@ -117,14 +213,14 @@ class RevisionTest {
         send(SECOND);
         mira.send("POST", scene + "/file/accept", null);
         // The rudder is the first object that the earlier file does not have.
-        assertThat(mira.send("PUT", scene + "/edits", Map.of("version", 1, "body", renamed("n2", "My rudder")))
+        assertThat(mira.send("PUT", scene + "/edits", Map.of("version", 2, "body", renamed("n2", "My rudder")))
                         .status())
                 .isEqualTo(200);
         Map<?, ?> earlier = (Map<?, ?>) mira.get(scene + "/files").list().get(0);
         assertThat(mira.send("POST", scene + "/files/" + earlier.get("id") + "/back", null)
-                        .status())
-                .isEqualTo(204);
-        assertThat(mira.get(scene + "/edits").json()).containsEntry("body", renamed("n1", "My mast"));
+                        .json())
+                .containsEntry("file", true);
+        assertThat(body().get("nodes")).isEqualTo(renamed("n1", "My mast").get("nodes"));
         assertThat(mira.get(scene + "/versions").list().toString()).contains("Before the earlier file came back");
     }
 
@@ -148,7 +244,7 @@ class RevisionTest {
     void onlyTheLastFiveAreKept() {
         for (int i = 0; i < 7; i++) {
             assertThat(send(i % 2 == 0 ? SECOND : FIRST).status()).isEqualTo(201);
-            assertThat(mira.send("POST", scene + "/file/accept", null).status()).isEqualTo(204);
+            assertThat(mira.send("POST", scene + "/file/accept", null).json()).containsEntry("file", true);
         }
         assertThat(mira.get(scene + "/files").list()).hasSize(5);
         String id = scene.substring(scene.lastIndexOf('/') + 1);
@@ -169,7 +265,7 @@ class RevisionTest {
         assertThat(keys.upload(scene + "/file", Map.of("boat.obj", SECOND), Map.of())
                         .status())
                 .isEqualTo(404);
-        for (String path : List.of("/file/accept", "/files/1/back")) {
+        for (String path : List.of("/file/accept", "/file/undo", "/file/redo", "/files/1/back")) {
             assertThat(keys.send("POST", scene + path, null).status()).isEqualTo(404);
         }
         assertThat(keys.get(scene + "/files").status()).isEqualTo(404);

@@ -11,6 +11,7 @@ import rhombus.core.stage.view.Labelled;
  * @param words what it is called
  * @param sentence what it does
  * @param value a text, a number or a truth
+ * @param text a number as it is written, and can be typed; else empty
  * @param changed whether it is not the usual one
  * @param choices for a text
  * @param least for a number
@@ -25,6 +26,7 @@ public record HabitRow(
         String words,
         String sentence,
         Object value,
+        String text,
         boolean changed,
         List<Labelled> choices,
         double least,

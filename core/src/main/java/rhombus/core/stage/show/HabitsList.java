@@ -7,6 +7,7 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Search;
+import rhombus.core.navigate.Lengths;
 import rhombus.core.stage.view.Labelled;
 
 /** All settings as the Habits page lists them. */
@@ -32,6 +33,7 @@ final class HabitsList {
                         h.words(),
                         h.sentence(),
                         habits.value(h),
+                        text(habits.value(h)),
                         habits.changed(h),
                         choices(h),
                         h.least(),
@@ -42,6 +44,10 @@ final class HabitsList {
             }
         }
         return out;
+    }
+
+    private static String text(Object value) {
+        return value instanceof Double d ? Lengths.trimmed(Lengths.fixed(d, 4)) : "";
     }
 
     private static List<Labelled> choices(Habit h) {

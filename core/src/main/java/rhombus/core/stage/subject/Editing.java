@@ -194,6 +194,9 @@ public final class Editing {
 
     public void undo() {
         settle.run();
+        if (otherFile(history.last(), false)) {
+            return;
+        }
         Edit e = history.undo();
         if (e == null) {
             ground.changes().notice(say("editing.there-is-nothing-to-undo"), null, null);
@@ -205,6 +208,9 @@ public final class Editing {
 
     public void redo() {
         settle.run();
+        if (otherFile(history.next(), true)) {
+            return;
+        }
         Edit e = history.redo();
         if (e == null) {
             ground.changes().notice(say("editing.there-is-nothing-to-redo"), null, null);
@@ -214,17 +220,35 @@ public final class Editing {
         ground.changes().notice(say("editing.done-again", e.name()), null, null);
     }
 
-    /** Undoes or redoes until so many edits are done. */
+    /** Undoes or redoes until so many edits are done, or until one comes at which another file lies under the scene. */
     public void go(int done) {
         settle.run();
         Scene s = ground.scene();
-        while (history.done() > Math.max(0, done)) {
+        while (history.done() > Math.max(0, done) && !isOtherFile(history.last())) {
             s = history.undo().undone(s);
         }
-        while (history.done() < Math.min(done, history.edits().size())) {
+        while (history.done() < Math.min(done, history.edits().size()) && !isOtherFile(history.next())) {
             s = history.redo().done(s);
         }
         show(s);
+        if (history.done() > Math.max(0, done)) {
+            otherFile(history.last(), false);
+        } else if (history.done() < Math.min(done, history.edits().size())) {
+            otherFile(history.next(), true);
+        }
+    }
+
+    private static boolean isOtherFile(Edit e) {
+        return e != null && e.how() instanceof Operation.OtherFile;
+    }
+
+    /** Whether a step is another file; the page asks for it, and the scene is opened anew once it is there. */
+    private boolean otherFile(Edit e, boolean again) {
+        if (!isOtherFile(e)) {
+            return false;
+        }
+        ground.changes().application("scene.other-file", Map.of("again", again));
+        return true;
     }
 
     /** Goes back to where so many edits are done, and forgets those after it. */

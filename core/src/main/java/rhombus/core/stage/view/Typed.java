@@ -5,10 +5,13 @@ import static rhombus.core.words.Messages.say;
 import java.util.Map;
 import rhombus.core.edit.Quantity;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
 import rhombus.core.plain.Plain;
 
 /** Numbers as the user types them; what cannot be read is told, and the old number stays. */
 public final class Typed {
+    private static final double EXACT = 1e9;
+
     private final Ground ground;
 
     public Typed(Ground ground) {
@@ -40,6 +43,17 @@ public final class Typed {
     /** A whole number without a unit. */
     public double whole(Object typed, double otherwise) {
         return Math.rint(read(typed, otherwise, 1, Quantity::number));
+    }
+
+    /** The number of a setting within its range; what is not the number of one is given back as it is. */
+    public Object setting(String id, Object typed) {
+        Habit h = AllHabits.named(id);
+        if (h == null || !(h.usual() instanceof Double) || !(typed instanceof String || typed instanceof Map<?, ?>)) {
+            return typed;
+        }
+        double to = read(typed, ground.habits().number(h), h.step(), Quantity::number);
+        // Steps are sums, and sums of tenths are no tenths.
+        return Math.max(h.least(), Math.min(h.most(), Math.rint(to * EXACT) / EXACT));
     }
 
     /** How far one step by a key goes: with Shift ten times as far, with Alt a tenth. */
