@@ -12,7 +12,7 @@ import { say } from '../../words/say';
 const props = defineProps<{ open: OpenScene }>();
 const run = useRun();
 const drill = drilling(props.open);
-const { state, score, wrong, busy, task } = drill;
+const { state, score, wrong, busy, task, goal } = drill;
 const words = ref(new Map<string, string>());
 const hint = ref(false);
 const id = computed(() => state.value.drill);
@@ -56,7 +56,7 @@ onBeforeUnmount(() => id.value && drill.leave());
 <template>
   <section v-if="id" class="bar" :aria-label="say('drill-bar.drill')" :data-drill-bar="id" :data-drill-done="!!score">
     <strong>{{ own?.name ?? words.get(`${id}.name`) }}</strong>
-    <img v-if="own" :src="own.picture" :alt="say('drill-bar.the-view-to-reach')" width="132" height="88" data-goal />
+    <img v-if="goal" :src="goal" :alt="say('drill-bar.the-view-to-reach')" width="132" height="88" data-goal />
     <span class="task">{{
       own ? say('drill-bar.go-to-the-view-of-this') : words.get(`${id}.${hint ? 'hint' : 'task'}`)
     }}</span>

@@ -6,7 +6,9 @@ import { say } from '../../words/say';
 
 /** The clock is read so often, milliseconds. */
 const READ_MS = 100;
-const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0 };
+/** Size of the picture of the view to come to, pixels: twice as large as it is shown. */
+const GOAL: [number, number] = [264, 176];
+const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0, goal: null };
 
 /** One of the ten, or one of one's own. */
 export type Task = DrillListed | OwnDrill;
@@ -17,6 +19,8 @@ export class Drilling {
   readonly score = shallowRef<DrillScore | null>(null);
   readonly wrong = ref('');
   readonly busy = ref(false);
+  /** What the view to come to looks like, where the drill shows it. */
+  readonly goal = ref('');
   /** What is done now, or was last. */
   readonly task = shallowRef<Task | null>(null);
   private timer = 0;
@@ -38,6 +42,7 @@ export class Drilling {
         : drills.start(drill.id, course, path, now);
     if (against) throw new Error(against);
     this.task.value = drill;
+    this.goal.value = 'made' in drill ? drill.picture : this.picture(drills.state(now).goal);
     this.open.practising = true;
     this.score.value = null;
     this.wrong.value = '';
@@ -58,6 +63,17 @@ export class Drilling {
     const listed = all.find((d) => d.id === last.id);
     if (!listed) throw new Error(say('drilling.this-drill-is-not-there-any'));
     await this.start(listed);
+  }
+
+  /** What a camera sees, as the address of a picture; empty without a camera. */
+  private picture(camera: string | null): string {
+    const matrices = camera && this.open.core.draw.cameraMatrices(camera);
+    if (!matrices) return '';
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = GOAL;
+    const pixels = this.open.draw({ matrices, number: null, overlays: false }, ...GOAL, 1);
+    canvas.getContext('2d')!.putImageData(pixels, 0, 0);
+    return canvas.toDataURL();
   }
 
   private read(): void {

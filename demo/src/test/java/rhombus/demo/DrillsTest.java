@@ -158,6 +158,7 @@ class DrillsTest {
     void itCanBeDoneAndItsLogTellsTheSame(String drill) {
         assertThat(practice.start(drill, new double[0], new double[0], now)).isNull();
         frames(200);
+        assertThat(practice.state().goal()).isEqualTo(drill.equals("stand") ? id("Harbour wide") : null);
         assertThat(practice.state().done()).as("not by itself").isFalse();
         assertThat(practice.state().seconds())
                 .as("the clock waits for the hand")

@@ -151,6 +151,30 @@ class DrillsTest extends OfTheirOwn {
 
     /** Two views make a drill; its picture is the task, by keyboard as everything here. */
     @Test
+    void theViewToComeToIsShownAsAPicture() {
+        start("stand");
+        page.waitForFunction("() => document.querySelector('[data-goal]')?.naturalWidth > 100");
+        // Something is on it: not every pixel is the same.
+        assertThat(
+                        (Boolean)
+                                page.evaluate(
+                                        """
+                        () => {
+                          const i = document.querySelector('[data-goal]');
+                          const c = Object.assign(document.createElement('canvas'), {width: i.naturalWidth, height: i.naturalHeight});
+                          const g = c.getContext('2d');
+                          g.drawImage(i, 0, 0);
+                          const d = new Uint32Array(g.getImageData(0, 0, c.width, c.height).data.buffer);
+                          return new Set(d).size > 50;
+                        }"""))
+                .isTrue();
+        leave();
+        start("mark");
+        assertThat(page.locator("[data-goal]").count()).isZero();
+        leave();
+    }
+
+    @Test
     void aDrillOfOnesOwnIsMadeDoneAndDeleted() {
         hand.over("v2");
         toStage();

@@ -68,6 +68,25 @@ class LanguagesTest {
     }
 
     @Test
+    void numbersOfHabitsAreTypedAndSteppedWithIt() {
+        Hand hand = german();
+        hand.press("header [data-command='app.habits']");
+        var speed = page.locator("[data-habit='orbit.speed'] input");
+        speed.fill("1,5");
+        speed.press("Enter");
+        page.locator("[data-habit='orbit.speed'] [aria-valuenow='1.5']").waitFor();
+        assertThat(speed.inputValue()).isEqualTo("1,5");
+        speed.press("ArrowUp");
+        page.waitForFunction("() => document.querySelector(\"[data-habit='orbit.speed'] input\").value === '1,6'");
+        page.locator("[data-habit='orbit.speed'] button:has-text('−')").click();
+        page.waitForFunction("() => document.querySelector(\"[data-habit='orbit.speed'] input\").value === '1,5'");
+        speed.fill("schnell");
+        speed.press("Enter");
+        page.locator("[data-notice]:has-text('schnell')").waitFor();
+        assertThat(speed.inputValue()).as("what cannot be read is as it was").isEqualTo("1,5");
+    }
+
+    @Test
     void commandsKeysAndNoticesAreInTheLanguage() {
         Hand hand = german();
         hand.over("v2").key("Control+z");

@@ -24,14 +24,24 @@ class NewerFileTest extends OfTheirOwn {
         return (List<?>) hand.ask("scene().objects.map(o => o.name + (o.visible ? '' : ' hidden'))", null);
     }
 
-    @Test
-    void theReportComesFirstTheWorkStaysAndOneStepBringsTheFileBack() {
+    /** Something was done to the scene; what it holds after that. */
+    private List<?> worked() {
         hand.press("[data-drawer=scene] .row:has-text('Far box')");
         hand.over("v2").key("i");
-        List<?> before = objects();
-        assertThat(before.toString()).contains("Far box hidden");
+        assertThat(objects().toString()).contains("Far box hidden");
+        return objects();
+    }
+
+    private Locator propose() {
         Locator d = dialog();
         page.setInputFiles("[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", newer()));
+        return d;
+    }
+
+    @Test
+    void theReportComesFirstTheWorkStaysAndOneStepBringsTheFileBack() {
+        List<?> before = worked();
+        Locator d = propose();
         d.locator("[data-newer-report]").waitFor();
         assertThat(d.locator("[data-newer-report]").textContent()).contains("in both files");
         assertThat(objects()).as("nothing has changed yet").isEqualTo(before);
@@ -47,13 +57,8 @@ class NewerFileTest extends OfTheirOwn {
 
     @Test
     void undoAndRedoGoOverTheFileInItsPlaceInTheHistory() {
-        hand.press("[data-drawer=scene] .row:has-text('Far box')");
-        hand.over("v2").key("i");
-        List<?> before = objects();
-        assertThat(before.toString()).contains("Far box hidden");
-        Locator d = dialog();
-        page.setInputFiles("[aria-label='Files of the newer version']", SmallScenes.upload("boxes.gltf", newer()));
-        d.locator("[data-accept]").click();
+        List<?> before = worked();
+        propose().locator("[data-accept]").click();
         tells("Undo brings the one before back", "Mill");
         hand.over("v2").key("Control+z");
         tells("the file of before lies under your work again", "Tall box");

@@ -21,6 +21,8 @@ public final class Drill {
     /** The viewport in which a task begins: the perspective one of four. */
     private static final String VIEW = "v2";
 
+    private static final String PHOTOGRAPHER = "Harbour wide";
+
     private static final Start RIVET = from(9, 4, 10, 0, 1.5, 0);
 
     /** All tasks, from easy to hard. */
@@ -45,11 +47,8 @@ public final class Drill {
                     from(-21, 3.2, 15.6, 0, 1.8, 15.6),
                     () -> Judges.walked(new Vec3(21, 0, 15.6), 2.5)),
             drill("pile", List.of("Pile 90"), from(14, 7, 24, 0, 0, 15), () -> Judges.linedUp("Pile 90", 14, 60)),
-            drill(
-                    "stand",
-                    List.of("Harbour wide"),
-                    from(6, 9, 22, 0, 1, 0),
-                    () -> Judges.stands("Harbour wide", 0.6, 4)),
+            drill("stand", List.of(PHOTOGRAPHER), from(6, 9, 22, 0, 1, 0), () -> Judges.stands(PHOTOGRAPHER, 0.6, 4))
+                    .to(PHOTOGRAPHER),
             drill(
                     "drive",
                     List.of("Deck close", "Keel low"),
@@ -60,16 +59,23 @@ public final class Drill {
     private final List<String> needs;
     private final Function<UpAxis, Pose> start;
     private final Supplier<Judge> judge;
+    /** Name of the camera whose picture shows what to come to, or null. */
+    private final String goal;
 
-    private Drill(String id, List<String> needs, Function<UpAxis, Pose> start, Supplier<Judge> judge) {
+    private Drill(String id, List<String> needs, Function<UpAxis, Pose> start, Supplier<Judge> judge, String goal) {
         this.id = id;
         this.needs = needs;
         this.start = start;
         this.judge = judge;
+        this.goal = goal;
+    }
+
+    private Drill to(String camera) {
+        return new Drill(id, needs, start, judge, camera);
     }
 
     private static Drill drill(String id, List<String> needs, Start start, Supplier<Judge> judge) {
-        return new Drill(id, needs, start::pose, judge);
+        return new Drill(id, needs, start::pose, judge, null);
     }
 
     /**
@@ -87,7 +93,7 @@ public final class Drill {
         if (Judges.alike(start, goal) >= 1) {
             throw new IllegalArgumentException(say("drill.the-goal-is-where-the"));
         }
-        return new Drill(id, List.of(), up -> start, () -> Judges.view(goal));
+        return new Drill(id, List.of(), up -> start, () -> Judges.view(goal), null);
     }
 
     private static Judge rivet() {
@@ -132,6 +138,11 @@ public final class Drill {
 
     Judge judge() {
         return judge.get();
+    }
+
+    /** Id of the camera whose picture shows what to come to, or null. */
+    String goal(Scene s) {
+        return goal == null ? null : s.node(Sight.named(s, goal)).id();
     }
 
     /** The views from which the task is begun, as an address: four viewports as they are in a scene that nobody has touched. */

@@ -127,14 +127,15 @@ public final class Practice {
     /** What is going on. */
     public PracticeState state() {
         return drill == null
-                ? new PracticeState(null, 0, 0, null, false, 0)
+                ? new PracticeState(null, 0, 0, null, false, 0, null)
                 : new PracticeState(
                         drill.id(),
                         seconds,
                         course.part(),
                         race.length == 0 ? null : Score.at(race, seconds),
                         course.done(),
-                        course.lost());
+                        course.lost(),
+                        drill.goal(stage.scene()));
     }
 
     /** Everything that somebody needs to do the run again. */

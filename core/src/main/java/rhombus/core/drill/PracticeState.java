@@ -11,6 +11,13 @@ import rhombus.core.plain.OrNull;
  * @param done whether all of it is
  * @param ghost how much the run to race with had done by now; null without one
  * @param lost how often what had to be kept was lost
+ * @param goal id of the camera whose picture shows what to come to, or null
  */
 public record PracticeState(
-        @OrNull String drill, double seconds, double part, @OrNull Double ghost, boolean done, int lost) {}
+        @OrNull String drill,
+        double seconds,
+        double part,
+        @OrNull Double ghost,
+        boolean done,
+        int lost,
+        @OrNull String goal) {}

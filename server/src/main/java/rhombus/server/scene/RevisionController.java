@@ -21,9 +21,11 @@ import rhombus.server.account.SignedIn;
 @RestController
 public class RevisionController {
     private final Revisions revisions;
+    private final FileSteps steps;
 
-    RevisionController(Revisions revisions) {
+    RevisionController(Revisions revisions, FileSteps steps) {
         this.revisions = revisions;
+        this.steps = steps;
     }
 
     /** Reads a newer file and tells what is the same, new, or there no more; it takes no place before that is accepted. */
@@ -51,7 +53,7 @@ public class RevisionController {
 
     @PostMapping("/api/scenes/{id}/file/accept")
     Laid accept(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        return new Laid(revisions.accept(who.id(), id));
+        return new Laid(steps.accept(who.id(), id));
     }
 
     @DeleteMapping("/api/scenes/{id}/file")
@@ -79,16 +81,16 @@ public class RevisionController {
 
     @PostMapping("/api/scenes/{id}/file/undo")
     Laid undo(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        return new Laid(revisions.go(who.id(), id, false));
+        return new Laid(steps.go(who.id(), id, false));
     }
 
     @PostMapping("/api/scenes/{id}/file/redo")
     Laid redo(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        return new Laid(revisions.go(who.id(), id, true));
+        return new Laid(steps.go(who.id(), id, true));
     }
 
     @PostMapping("/api/scenes/{id}/files/{number}/back")
     Laid back(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int number) {
-        return new Laid(revisions.bringBack(who.id(), id, number));
+        return new Laid(steps.bringBack(who.id(), id, number));
     }
 }
