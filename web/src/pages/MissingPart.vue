@@ -29,6 +29,7 @@ function again() {
   max-width: min(640px, calc(100vw - 32px));
   padding: 10px 18px;
   background: var(--raised);
+  border-left: 3px solid var(--caution);
 }
 button {
   color: var(--accent);

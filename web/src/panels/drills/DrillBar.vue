@@ -56,7 +56,7 @@ onBeforeUnmount(() => id.value && drill.leave());
 <template>
   <section v-if="id" class="bar" :aria-label="say('drill-bar.drill')" :data-drill-bar="id" :data-drill-done="!!score">
     <strong>{{ own?.name ?? words.get(`${id}.name`) }}</strong>
-    <img v-if="goal" :src="goal" :alt="say('drill-bar.the-view-to-reach')" width="132" height="88" data-goal />
+    <img v-if="goal" :src="goal" :alt="say('drill-bar.the-view-to-reach')" height="88" data-goal />
     <span class="task">{{
       own ? say('drill-bar.go-to-the-view-of-this') : words.get(`${id}.${hint ? 'hint' : 'task'}`)
     }}</span>
@@ -103,7 +103,8 @@ strong {
   white-space: nowrap;
 }
 img {
-  object-fit: cover;
+  max-width: 176px;
+  object-fit: contain;
 }
 .task {
   flex: 1;

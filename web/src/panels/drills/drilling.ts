@@ -6,9 +6,9 @@ import { say } from '../../words/say';
 
 /** The clock is read so often, milliseconds. */
 const READ_MS = 100;
-/** Size of the picture of the view to come to, pixels: twice as large as it is shown. */
-const GOAL: [number, number] = [264, 176];
-const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0, goal: null };
+/** Height of the picture of the view to come to, pixels: twice as large as it is shown. */
+const GOAL = 176;
+const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0, goal: null, aspect: 1 };
 
 /** One of the ten, or one of one's own. */
 export type Task = DrillListed | OwnDrill;
@@ -42,7 +42,7 @@ export class Drilling {
         : drills.start(drill.id, course, path, now);
     if (against) throw new Error(against);
     this.task.value = drill;
-    this.goal.value = 'made' in drill ? drill.picture : this.picture(drills.state(now).goal);
+    this.goal.value = 'made' in drill ? drill.picture : this.picture(drills.state(now));
     this.open.practising = true;
     this.score.value = null;
     this.wrong.value = '';
@@ -66,12 +66,13 @@ export class Drilling {
   }
 
   /** What a camera sees, as the address of a picture; empty without a camera. */
-  private picture(camera: string | null): string {
-    const matrices = camera && this.open.core.draw.cameraMatrices(camera);
+  private picture({ goal, aspect }: PracticeState): string {
+    const matrices = goal && this.open.core.draw.cameraMatrices(goal);
     if (!matrices) return '';
     const canvas = document.createElement('canvas');
-    [canvas.width, canvas.height] = GOAL;
-    const pixels = this.open.draw({ matrices, number: null, overlays: false }, ...GOAL, 1);
+    canvas.width = Math.round(GOAL * aspect);
+    canvas.height = GOAL;
+    const pixels = this.open.draw({ matrices, number: null, overlays: false }, canvas.width, GOAL, 1);
     canvas.getContext('2d')!.putImageData(pixels, 0, 0);
     return canvas.toDataURL();
   }

@@ -140,9 +140,9 @@ public final class Drill {
         return judge.get();
     }
 
-    /** Id of the camera whose picture shows what to come to, or null. */
-    String goal(Scene s) {
-        return goal == null ? null : s.node(Sight.named(s, goal)).id();
+    /** Number of the camera whose picture shows what to come to, or -1. */
+    int goal(Scene s) {
+        return goal == null ? -1 : Sight.named(s, goal);
     }
 
     /** The views from which the task is begun, as an address: four viewports as they are in a scene that nobody has touched. */

@@ -126,8 +126,9 @@ public final class Practice {
 
     /** What is going on. */
     public PracticeState state() {
+        int goal = drill == null ? -1 : drill.goal(stage.scene());
         return drill == null
-                ? new PracticeState(null, 0, 0, null, false, 0, null)
+                ? new PracticeState(null, 0, 0, null, false, 0, null, 1)
                 : new PracticeState(
                         drill.id(),
                         seconds,
@@ -135,7 +136,8 @@ public final class Practice {
                         race.length == 0 ? null : Score.at(race, seconds),
                         course.done(),
                         course.lost(),
-                        drill.goal(stage.scene()));
+                        goal < 0 ? null : stage.scene().node(goal).id(),
+                        goal < 0 ? 1 : stage.scene().node(goal).camera().aspect());
     }
 
     /** Everything that somebody needs to do the run again. */

@@ -12,6 +12,7 @@ import rhombus.core.plain.OrNull;
  * @param ghost how much the run to race with had done by now; null without one
  * @param lost how often what had to be kept was lost
  * @param goal id of the camera whose picture shows what to come to, or null
+ * @param aspect width by height of that picture
  */
 public record PracticeState(
         @OrNull String drill,
@@ -20,4 +21,5 @@ public record PracticeState(
         @OrNull Double ghost,
         boolean done,
         int lost,
-        @OrNull String goal) {}
+        @OrNull String goal,
+        double aspect) {}
