@@ -8,8 +8,12 @@ let busy = false;
 
 /** Goes over the step at which another file came: the server lays the file on its other side under the scene, which is opened again. */
 export async function overFile(open: OpenScene, again: boolean): Promise<void> {
-  // A drill leaves everything as it was: nothing of the server's is changed in it.
-  if (busy || open.practising) return;
+  if (busy) return;
+  if (open.practising) {
+    // A drill leaves everything as it was: nothing of the server's is changed in it.
+    useStage().tell({ text: say('other-file.not-in-a-drill') });
+    return;
+  }
   busy = true;
   try {
     await open.kept.edits.surely(say('newer-dialog.the-changes-of-this-scene-are'));

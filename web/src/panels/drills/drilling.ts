@@ -8,7 +8,16 @@ import { say } from '../../words/say';
 const READ_MS = 100;
 /** Height of the picture of the view to come to, pixels: twice as large as it is shown. */
 const GOAL = 176;
-const OFF: PracticeState = { drill: null, seconds: 0, part: 0, ghost: null, done: false, lost: 0, goal: null, aspect: 1 };
+const OFF: PracticeState = {
+  drill: null,
+  seconds: 0,
+  part: 0,
+  ghost: null,
+  done: false,
+  lost: 0,
+  goal: null,
+  aspect: 1,
+};
 
 /** One of the ten, or one of one's own. */
 export type Task = DrillListed | OwnDrill;
