@@ -120,7 +120,13 @@ class SessionTest {
         }
         pool.shutdown();
         assertThat(answers).containsOnly(401, 429);
-        assertThat(answers.stream().filter(s -> s == 401)).hasSizeLessThanOrEqualTo(5);
+        long looked = answers.stream().filter(s -> s == 401).count();
+        assertThat(looked).isLessThanOrEqualTo(5);
+        // Those that came at the same moment may have kept each other out: what was left of the five is used up now.
+        while (signInFrom("203.0.113.7", "keys", "one more guess").status() == 401) {
+            looked++;
+        }
+        assertThat(looked).as("guesses that were looked at").isEqualTo(5);
         assertThat(signInFrom("203.0.113.7", "keys", "tide-and-timber").status())
                 .as("the same name there")
                 .isEqualTo(429);
