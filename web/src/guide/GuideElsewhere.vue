@@ -14,15 +14,14 @@ const told = shallowRef<Plain>({});
 const core = shallowRef<{ core: { help: HelpApi }; note: string } | null>(null);
 
 async function open(page: string) {
-  try {
-    await Promise.all([dialog(), import('./keysOf')]);
-  } catch {
+  const parts = await Promise.all([import('./keysOf'), dialog()]).catch(() => null);
+  if (!parts) {
     missing.value = () => void open(page);
     return;
   }
   told.value = { page };
   asked.value = shown.value = true;
-  if (!core.value || core.value.note) core.value = await import('./keysOf').then((m) => m.keysOf());
+  if (!core.value || core.value.note) core.value = await parts[0].keysOf();
 }
 provide(guideKey, (page) => void open(page));
 </script>

@@ -142,7 +142,9 @@ public final class Drill {
 
     /** Number of the camera whose picture shows what to come to, or -1. */
     int goal(Scene s) {
-        return goal == null ? -1 : Sight.named(s, goal);
+        int n = goal == null ? -1 : Sight.named(s, goal);
+        // In a scene that is not ours something else may be called so.
+        return n < 0 || s.node(n).camera() == null ? -1 : n;
     }
 
     /** The views from which the task is begun, as an address: four viewports as they are in a scene that nobody has touched. */

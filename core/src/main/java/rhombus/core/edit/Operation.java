@@ -13,8 +13,8 @@ import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 
 /**
- * One thing done to many objects, or to the scene as a whole, kept as what it does instead of as what comes of it. Done again to the same scene it
- * gives the same numbers to the last bit: it uses sums, products, quotients and roots alone, which every machine rounds
+ * One thing done to many objects, or to the scene as a whole, kept as what it does instead of as what comes of it. Done again to the
+ * same scene it gives the same numbers to the last bit: it uses sums, products, quotients and roots alone, which every machine rounds
  * alike (IEEE 754), and no angles.
  */
 public sealed interface Operation {

@@ -93,7 +93,7 @@ public class FileSteps {
         return done(() -> {
             revisions.hold(owner, id);
             KeptDocuments.Loaded now = kept.load(owner, "edits", id);
-            Map<String, Object> doc = now.body() == null ? EditDocument.none() : now.body();
+            Map<String, Object> doc = changes(now);
             Operation.OtherFile step = EditDocument.otherFile(doc, again);
             if (step == null) {
                 throw new Refused(
@@ -158,10 +158,14 @@ public class FileSteps {
             return false;
         }
         KeptDocuments.Loaded now = kept.load(owner, "edits", id);
-        Map<String, Object> doc = now.body() == null ? EditDocument.none() : now.body();
+        Map<String, Object> doc = changes(now);
         Scene base = revisions.scene(owner, id, "geometry");
         save(owner, id, now, EditDocument.with(base, doc, new Operation.OtherFile(before, after)));
         return true;
+    }
+
+    private static Map<String, Object> changes(KeptDocuments.Loaded kept) {
+        return kept.body() == null ? EditDocument.none() : kept.body();
     }
 
     private void save(long owner, String id, KeptDocuments.Loaded over, Map<String, Object> doc) {

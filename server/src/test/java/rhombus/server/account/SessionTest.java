@@ -123,7 +123,8 @@ class SessionTest {
         long looked = answers.stream().filter(s -> s == 401).count();
         assertThat(looked).isLessThanOrEqualTo(5);
         // Those that came at the same moment may have kept each other out: what was left of the five is used up now.
-        while (signInFrom("203.0.113.7", "keys", "one more guess").status() == 401) {
+        while (looked <= 5
+                && signInFrom("203.0.113.7", "keys", "one more guess").status() == 401) {
             looked++;
         }
         assertThat(looked).as("guesses that were looked at").isEqualTo(5);

@@ -224,17 +224,17 @@ public final class Editing {
     public void go(int done) {
         settle.run();
         Scene s = ground.scene();
-        while (history.done() > Math.max(0, done) && !isOtherFile(history.last())) {
+        int to = Math.max(0, Math.min(done, history.edits().size()));
+        while (history.done() > to && !isOtherFile(history.last())) {
             s = history.undo().undone(s);
         }
-        while (history.done() < Math.min(done, history.edits().size()) && !isOtherFile(history.next())) {
+        while (history.done() < to && !isOtherFile(history.next())) {
             s = history.redo().done(s);
         }
         show(s);
-        if (history.done() > Math.max(0, done)) {
-            otherFile(history.last(), false);
-        } else if (history.done() < Math.min(done, history.edits().size())) {
-            otherFile(history.next(), true);
+        if (history.done() != to) {
+            boolean again = history.done() < to;
+            otherFile(again ? history.next() : history.last(), again);
         }
     }
 
