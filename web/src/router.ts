@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory, type RouteLocationNormalized } from 'vue-router';
-import { missing } from './stores/parts';
+import { missing, styled } from './stores/parts';
 import { useSession } from './stores/session';
 
 const list = () => import('./pages/ScenesList.vue');
@@ -31,7 +31,7 @@ async function fetched(to: RouteLocationNormalized): Promise<boolean> {
     for (const { components } of to.matched) {
       const page: unknown = components?.default;
       // What was fetched before is a component already.
-      if (typeof page === 'function') await page();
+      if (typeof page === 'function') await styled(page());
     }
     return true;
   } catch {

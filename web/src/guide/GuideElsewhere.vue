@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, provide, ref, shallowRef } from 'vue';
 import type { HelpApi, Plain } from '../core';
-import { missing } from '../stores/parts';
+import { missing, styled } from '../stores/parts';
 import { guideKey } from './useGuide';
 
 /** The guide on pages without an open scene. Nothing can be run from there. */
@@ -14,7 +14,7 @@ const told = shallowRef<Plain>({});
 const core = shallowRef<{ core: { help: HelpApi }; note: string } | null>(null);
 
 async function open(page: string) {
-  const parts = await Promise.all([import('./keysOf'), dialog()]).catch(() => null);
+  const parts = await Promise.all([import('./keysOf'), styled(dialog())]).catch(() => null);
   if (!parts) {
     missing.value = () => void open(page);
     return;

@@ -100,6 +100,9 @@ class PartsTest extends OfTheirOwn {
         page.locator("[data-scene] a").first().click();
         hand = Hand.ready(page);
         assertThat(hand.object("Red box")).isNotNull();
+        assertThat(page.evaluate("() => getComputedStyle(document.querySelector('.deck')).display"))
+                .as("with its style sheet")
+                .isEqualTo("grid");
     }
 
     @Test
