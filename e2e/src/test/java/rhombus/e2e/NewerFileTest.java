@@ -45,35 +45,40 @@ class NewerFileTest extends OfTheirOwn {
         d.locator("[data-newer-report]").waitFor();
         assertThat(d.locator("[data-newer-report]").textContent()).contains("in both files");
         assertThat(objects()).as("nothing has changed yet").isEqualTo(before);
-        d.locator("[data-accept]").click();
-        page.waitForFunction("() => window.rhombus?.scene().objects.some(o => o.name === 'Mill')");
-        hand = Hand.ready(page);
-        d = dialog();
-        d.locator("button:has-text('Bring back')").click();
-        page.waitForFunction("() => window.rhombus?.scene().objects.some(o => o.name === 'Tall box')");
-        hand = Hand.ready(page);
+        opensAgain(() -> d.locator("[data-accept]").click(), "Undo brings the one before back", "Mill");
+        Locator again = dialog();
+        opensAgain(
+                () -> again.locator("button:has-text('Bring back')").click(),
+                "Undo brings the one before back",
+                "Tall box");
         assertThat(objects()).isEqualTo(before);
     }
 
     @Test
     void undoAndRedoGoOverTheFileInItsPlaceInTheHistory() {
         List<?> before = worked();
-        propose().locator("[data-accept]").click();
-        tells("Undo brings the one before back", "Mill");
-        hand.over("v2").key("Control+z");
-        tells("the file of before lies under your work again", "Tall box");
+        Locator d = propose();
+        opensAgain(() -> d.locator("[data-accept]").click(), "Undo brings the one before back", "Mill");
+        hand.over("v2");
+        opensAgain(
+                () -> page.keyboard().press("Control+z"), "the file of before lies under your work again", "Tall box");
         assertThat(objects()).isEqualTo(before);
         hand.over("v2").key("Control+z");
         assertThat(objects()).as("the step before it").isNotEqualTo(before);
         hand.key("Control+y");
         assertThat(objects()).isEqualTo(before);
-        hand.key("Control+y");
-        tells("Done again", "Mill");
+        opensAgain(() -> page.keyboard().press("Control+y"), "Done again", "Mill");
         assertThat(objects()).hasSameSizeAs(before);
     }
 
-    /** The scene was opened again: it says what has happened, and has this object. */
-    private void tells(String words, String object) {
+    /**
+     * Does something after which the scene is opened again on a new page, which says what has happened and has this object.
+     * The page of before is waited for in nothing: it may go at any moment, and may say the same words.
+     */
+    private void opensAgain(Runnable action, String words, String object) {
+        page.evaluate("() => (window.pageOfBefore = true)");
+        action.run();
+        page.waitForFunction("() => !window.pageOfBefore && window.rhombus?.scene().objects.length > 0");
         page.locator("[data-notice]:has-text('" + words + "')").waitFor();
         hand = Hand.ready(page);
         assertThat(hand.object(object)).isNotNull();
