@@ -37,6 +37,8 @@ class DrillsTest {
     private final Stage stage = new Stage();
     private final Practice practice = new Practice(stage);
     private double now = 5000;
+    /** Whether the stage has another size again and again, as where a drawer beside it is opened and shut. */
+    private boolean restless;
 
     DrillsTest() {
         stage.resize(1180, 760);
@@ -45,6 +47,9 @@ class DrillsTest {
 
     /** Pictures come when they come. */
     private void frames(double ms) {
+        if (restless) {
+            stage.resize(700 + random.nextInt(600), 500 + random.nextInt(400));
+        }
         for (double end = now + ms; now < end; ) {
             now += 8 + random.nextInt(26);
             stage.tick(now);
@@ -186,6 +191,20 @@ class DrillsTest {
             assertThat(stage.scene().world(i)).containsExactly(SCENE.world(i));
         }
         assertThat(stage.snapshots().boards().tabs()).hasSize(boards - 1).noneMatch(t -> t.passing());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"round", "mark", "level", "close", "jetty"})
+    void itsLogTellsTheSameWhereTheWindowChangedMeanwhile(String drill) {
+        restless = true;
+        assertThat(practice.start(drill, new double[0], new double[0], now)).isNull();
+        frames(200);
+        solve(drill);
+        PracticeState s = practice.state();
+        assertThat(s.done()).as("%s", s).isTrue();
+        Score score = Replay.of(SCENE, Drill.named(drill), practice.log());
+        assertThat(score.seconds()).isCloseTo(s.seconds(), within(0.12));
+        assertThat(score.lost()).isEqualTo(s.lost());
     }
 
     @Test

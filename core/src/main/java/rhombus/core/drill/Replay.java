@@ -41,7 +41,8 @@ public final class Replay {
         stage.use(AllCommands.CATALOGUE.keymaps(Plain.map(log.get("keymaps"))));
         stage.use(Habits.of(Plain.map(log.get("habits"))));
         stage.reduceMotion(Plain.truth(log.get("still"), false));
-        stage.resize(side(recording, "width"), side(recording, "height"));
+        size(stage, Plain.number(recording.get("width"), 0), Plain.number(recording.get("height"), 0));
+        stage.recorder().sizesBy((w, h) -> size(stage, w, h));
         stage.open(scene, "");
         String wrong = stage.kept().openAddress(drill.views(scene));
         wrong = wrong == null ? stage.recorder().bring(recording) : wrong;
@@ -51,12 +52,15 @@ public final class Replay {
         return run(stage, new Course(drill.judge()));
     }
 
-    private static double side(Map<String, Object> recording, String name) {
-        double d = Plain.number(recording.get(name), 0);
-        if (!(d >= 50 && d <= 16_384)) {
+    private static void size(Stage stage, double width, double height) {
+        if (!(side(width) && side(height))) {
             throw new IllegalArgumentException(say("replay.the-log-does-not-say"));
         }
-        return d;
+        stage.resize(width, height);
+    }
+
+    private static boolean side(double d) {
+        return d >= 50 && d <= 16_384;
     }
 
     private static Score run(Stage stage, Course course) {

@@ -173,6 +173,7 @@ public final class Stage {
     public void resize(double width, double height) {
         rooms.grips.closePad();
         rooms.boards.resize(width, height);
+        rooms.recorder.resized();
     }
 
     /** Whether views jump instead of gliding. */

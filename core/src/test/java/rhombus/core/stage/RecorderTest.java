@@ -87,6 +87,40 @@ class RecorderTest {
         assertThat(poses(second)).isEqualTo(poses(first));
     }
 
+    /** A drawer beside the stage is opened and shut while a hand is recorded. */
+    @Property(tries = 40)
+    void aStageThatChangesMeanwhileIsThatLargeAgain(@ForAll long seed) {
+        Random r = new Random(seed);
+        Hand first = new Hand();
+        first.stage.recorder().record();
+        for (int i = 0; i < 6; i++) {
+            gesture(first, r);
+            first.stage.resize(960 + r.nextInt(300), 760 + r.nextInt(200));
+        }
+        first.stage.recorder().stop();
+        Hand second = new Hand();
+        second.stage.recorder().sizesBy(second.stage::resize);
+        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
+                .isNull();
+        play(second, r);
+        assertThat(poses(second)).isEqualTo(poses(first));
+    }
+
+    /** Where a window decides how large the stage is, points go to the same place in it. */
+    @Test
+    void pointsToldInAnotherSizeMeanwhileAreScaledByThat() {
+        Hand first = new Hand();
+        first.stage.recorder().record();
+        first.move(752, 602, 0);
+        first.stage.resize(503, 403);
+        first.move(376, 302, 0);
+        Hand second = new Hand();
+        second.stage.recorder().bring(first.stage.recorder().toPlain());
+        play(second, new Random(1));
+        assertThat(second.stage.rooms.ground.board().active().id).isEqualTo("v4");
+        assertThat(second.stage.rooms.ground.pointer().x()).isBetween(745.0, 760.0);
+    }
+
     @Property(tries = 60)
     void theSameViewsComeOfIt(@ForAll long seed) {
         Random r = new Random(seed);
@@ -165,6 +199,7 @@ class RecorderTest {
         assertThat(r.bring(file(List.of(5, "left"), List.of(2, "left")))).startsWith("events[1]: it is earlier");
         assertThat(r.bring(file(List.of(5, "key-up", 3, 3)))).startsWith("events[0]: what is told");
         assertThat(r.bring(file(List.of(-1, "left")))).contains("is no time");
+        assertThat(r.bring(file(List.of(0, "size", 0, 400)))).startsWith("events[0]: what is told");
         assertThat(r.bring(file("x"))).isEqualTo("events[0]: \"\" is no event.");
         assertThat(r.bring(Plain.map("format", "rhombus-recording", "version", 1, "events", List.of())))
                 .contains("how large");

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.core.drill.Drill;
 import rhombus.core.plain.Plain;
 import rhombus.server.common.Refused;
@@ -23,16 +22,12 @@ public class OwnDrills {
     private static final Pattern PICTURE = Pattern.compile("data:image/(?:jpeg|png);base64,[A-Za-z0-9+/=]{0,60000}");
 
     private final OwnDrillMapper drills;
-    private final Runs runs;
     private final Scenes scenes;
-    private final TransactionTemplate transactions;
     private final JsonMapper json;
 
-    OwnDrills(OwnDrillMapper drills, Runs runs, Scenes scenes, TransactionTemplate transactions, JsonMapper json) {
+    OwnDrills(OwnDrillMapper drills, Scenes scenes, JsonMapper json) {
         this.drills = drills;
-        this.runs = runs;
         this.scenes = scenes;
-        this.transactions = transactions;
         this.json = json;
     }
 
@@ -120,12 +115,9 @@ public class OwnDrills {
 
     /** Deletes one with its runs. */
     void remove(long owner, String scene, String id) {
-        transactions.executeWithoutResult(t -> {
-            if (drills.remove(owner, scene, id) == 0) {
-                throw Refused.notFound("drill");
-            }
-            runs.forget(owner, id);
-        });
+        if (drills.remove(owner, scene, id) == 0) {
+            throw Refused.notFound("drill");
+        }
     }
 
     private static Refused refused(String why) {

@@ -25,10 +25,12 @@ interface RunMapper {
     @Select("SELECT course, path FROM drill_run WHERE owner = #{owner} AND id = #{id}")
     Way way(long owner, long id);
 
+    /** Adds a run; one of a drill that somebody made goes with that drill. */
     @Insert(
             """
-            INSERT INTO drill_run (owner, drill, seconds, metres, back, lost, course, path)
-            VALUES (#{owner}, #{drill}, #{seconds}, #{metres}, #{back}, #{lost}, #{course}, #{path})
+            INSERT INTO drill_run (owner, drill, own, seconds, metres, back, lost, course, path)
+            VALUES (#{owner}, #{drill}, (SELECT id FROM own_drill WHERE id = #{drill} AND owner = #{owner}),
+              #{seconds}, #{metres}, #{back}, #{lost}, #{course}, #{path})
             """)
     void add(long owner, String drill, double seconds, double metres, int back, int lost, String course, String path);
 
@@ -41,9 +43,6 @@ interface RunMapper {
             AND id <> #{best}
             """)
     void removeOld(long owner, String drill, int keep, long best);
-
-    @Delete("DELETE FROM drill_run WHERE owner = #{owner} AND drill = #{drill}")
-    void remove(long owner, String drill);
 
     @Delete("DELETE FROM drill_run WHERE owner = #{owner}")
     void removeAll(long owner);

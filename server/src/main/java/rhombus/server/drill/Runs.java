@@ -121,11 +121,6 @@ class Runs {
         return new Counted(s.seconds(), s.metres(), s.back(), s.lost(), better ? null : before.seconds());
     }
 
-    /** Forgets all runs of a drill. */
-    void forget(long owner, String drill) {
-        runs.remove(owner, drill);
-    }
-
     /** Forgets all runs. */
     void forget(long owner) {
         runs.removeAll(owner);

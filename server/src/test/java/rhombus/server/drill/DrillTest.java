@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
 import rhombus.core.drill.Practice;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
@@ -163,6 +164,36 @@ class DrillTest {
         return Plain.map("name", name, "made", Plain.map("start", pose(0), "goal", goal), "picture", picture);
     }
 
+    /** How many runs of a drill are kept. */
+    private static int kept(String drill) {
+        return RunningServer.get()
+                .bean(JdbcTemplate.class)
+                .queryForObject("SELECT COUNT(*) FROM drill_run WHERE drill = ?", Integer.class, drill);
+    }
+
+    @Test
+    void runsOfADrillOfOnesOwnGoWithTheSceneItIsInAndNoOthers() {
+        RunningServer.get().account("tidying");
+        Client c = Client.as("tidying");
+        byte[] glb = DemoScenes.all().get("Tidal Orrery").get();
+        String gone =
+                (String) c.upload(Map.of("Orrery.glb", glb), Map.of()).json().get("id");
+        String id = (String) c.send("POST", "/api/scenes/" + gone + "/drills", own("There", pose(-2), PICTURE))
+                .json()
+                .get("id");
+        JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
+        long owner = db.queryForObject("SELECT owner FROM own_drill WHERE id = ?", Long.class, id);
+        for (String drill : List.of(id, "level")) {
+            RunningServer.get().bean(RunMapper.class).add(owner, drill, 3, 4, 0, 0, "[]", "[]");
+        }
+        assertThat(c.send("DELETE", "/api/scenes/" + gone, null).status()).isEqualTo(204);
+        assertThat(kept(id)).as("while the scene can be brought back").isEqualTo(1);
+        db.update("UPDATE scene SET deleted_at = NOW(3) - INTERVAL 1 DAY WHERE id = ?", gone);
+        c.get("/api/scenes");
+        assertThat(kept(id)).isZero();
+        assertThat((List<?>) listed(c, "level").get("runs")).hasSize(1);
+    }
+
     @Test
     void aDrillOfOnesOwnIsKeptForItsOwnerDoneAndDeletedWithItsRuns() {
         String at = "/api/scenes/" + scene + "/drills";
@@ -209,7 +240,9 @@ class DrillTest {
         assertThat(other.send("DELETE", at + "/" + id, null).status()).isEqualTo(404);
         assertThat(other.send("POST", at, own("Mine", pose(3), PICTURE)).status())
                 .isEqualTo(404);
+        assertThat(kept(id)).isEqualTo(1);
         assertThat(who.send("DELETE", at + "/" + id, null).status()).isEqualTo(204);
+        assertThat(kept(id)).isZero();
         assertThat(who.get(at).list()).isEmpty();
         assertThat(claim(id, scene, p.state().seconds(), p.log()).status()).isEqualTo(404);
     }

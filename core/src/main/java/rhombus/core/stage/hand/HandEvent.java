@@ -26,6 +26,7 @@ record HandEvent(double at, String sort, List<Object> what) {
             Map.entry("touch-move", "nnn"),
             Map.entry("touch-up", "nnnb"),
             Map.entry("blur", ""),
+            Map.entry("size", "nn"),
             Map.entry("command", "tmn"),
             Map.entry("gamepad", "nttll"),
             Map.entry("gamepad-gone", "n"),
@@ -61,6 +62,10 @@ record HandEvent(double at, String sort, List<Object> what) {
         }
         List<Object> what = l.subList(2, l.size());
         boolean fits = what.size() == shape.length();
+        if (sort.equals("size")) {
+            // What follows is divided by it.
+            fits &= what.stream().allMatch(o -> Plain.number(o, 0) > 0);
+        }
         for (int i = 0; fits && i < shape.length(); i++) {
             Object o = what.get(i);
             fits = switch (shape.charAt(i)) {

@@ -32,14 +32,21 @@ public final class Recorder implements Watch {
     private final Input input;
     private final Devices devices;
     private final List<HandEvent> events = new ArrayList<>();
+    /** Size of the stage as a recording begins. */
     private double width = 1;
+
     private double height = 1;
+    /** Size of the stage that the points of the next event are told in. */
+    private double wide = 1;
+
+    private double high = 1;
     private double from = Double.NaN;
     private boolean recording;
     /** Whether what the page runs is recorded too. */
     private boolean commands;
 
     private Runs runs = (id, args, view) -> {};
+    private Sizes sizes = (w, h) -> {};
     private boolean playing;
     private boolean feeding;
     private int next;
@@ -66,6 +73,17 @@ public final class Recorder implements Watch {
         runs = who;
     }
 
+    /** Gives the stage the size that it had, pixels. */
+    public interface Sizes {
+        /** Does it. */
+        void size(double width, double height);
+    }
+
+    /** Who gives the stage another size as a recording is played; nobody where a window decides how large it is, and points are scaled. */
+    public void sizesBy(Sizes who) {
+        sizes = who;
+    }
+
     /** Begins a recording of the hand alone; what was recorded before is gone. */
     public void record() {
         record(false);
@@ -85,8 +103,20 @@ public final class Recorder implements Watch {
 
     private void measure() {
         double[] size = size();
-        width = size[0];
-        height = size[1];
+        width = wide = size[0];
+        height = high = size[1];
+    }
+
+    /** The stage has another size from now on, as where a drawer was opened beside it: the points that follow are told in that. */
+    public void resized() {
+        double[] size = size();
+        if (recording && !Double.isNaN(from) && (size[0] != wide || size[1] != high)) {
+            wide = size[0];
+            high = size[1];
+            // A page is made anew between the times at which the hand was heard.
+            double last = events.isEmpty() ? 0 : events.get(events.size() - 1).at();
+            hears("size", Math.max(from + last, ground.now()), wide, high);
+        }
     }
 
     /** Ends what runs, be it a recording or its replay. */
@@ -207,6 +237,8 @@ public final class Recorder implements Watch {
             playing = true;
             next = 0;
             from = nowMs;
+            wide = width;
+            high = height;
             changed();
         }
     }
@@ -217,10 +249,10 @@ public final class Recorder implements Watch {
             return;
         }
         feeding = true;
-        double[] size = size();
         while (playing && next < events.size() && from + events.get(next).at() <= nowMs) {
             HandEvent e = events.get(next++);
-            feed(e, from + e.at(), size[0] / width, size[1] / height);
+            double[] size = size();
+            feed(e, from + e.at(), size[0] / wide, size[1] / high);
         }
         feeding = false;
         if (playing && next == events.size()) {
@@ -260,6 +292,11 @@ public final class Recorder implements Watch {
             case "touch-move" -> input.touchMove(e.whole(0), e.number(1) * kx, e.number(2) * ky, at);
             case "touch-up" -> input.touchUp(e.whole(0), e.number(1) * kx, e.number(2) * ky, e.truth(3), at);
             case "blur" -> input.blur();
+            case "size" -> {
+                wide = e.number(0);
+                high = e.number(1);
+                sizes.size(wide, high);
+            }
             case "command" -> runs.run(e.text(0), e.map(1), e.whole(2));
             case "gamepad" -> devices.gamepad(e.whole(0) + APART, e.text(1), e.text(2), e.numbers(3), e.numbers(4), at);
             case "gamepad-gone" -> devices.gamepadGone(e.whole(0) + APART, at);
