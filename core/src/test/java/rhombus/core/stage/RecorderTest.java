@@ -58,6 +58,18 @@ class RecorderTest {
         h.rest();
     }
 
+    /** At another time, on a stage that is as large as the first one was at every moment. */
+    private static void doneAgain(Hand first, Random r) {
+        first.stage.recorder().stop();
+        Hand second = new Hand();
+        second.now = r.nextInt(100_000);
+        second.stage.recorder().sizesBy(second.stage::resize);
+        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
+                .isNull();
+        play(second, r);
+        assertThat(poses(second)).isEqualTo(poses(first));
+    }
+
     /** Between the beginning of a recording and the first thing a hand does the page may make room for a bar. */
     @Test
     void theStageIsAsLargeAsTheHandFindsIt() {
@@ -97,13 +109,7 @@ class RecorderTest {
             gesture(first, r);
             first.stage.resize(960 + r.nextInt(300), 760 + r.nextInt(200));
         }
-        first.stage.recorder().stop();
-        Hand second = new Hand();
-        second.stage.recorder().sizesBy(second.stage::resize);
-        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
-                .isNull();
-        play(second, r);
-        assertThat(poses(second)).isEqualTo(poses(first));
+        doneAgain(first, r);
     }
 
     /** Where a window decides how large the stage is, points go to the same place in it. */
@@ -129,13 +135,7 @@ class RecorderTest {
         for (int i = 0; i < 6; i++) {
             gesture(first, r);
         }
-        first.stage.recorder().stop();
-        Hand second = new Hand();
-        second.now = r.nextInt(100_000);
-        assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
-                .isNull();
-        play(second, r);
-        assertThat(poses(second)).isEqualTo(poses(first));
+        doneAgain(first, r);
     }
 
     @Test
