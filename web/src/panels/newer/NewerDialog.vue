@@ -27,6 +27,7 @@ const found = computed(() => {
     ? say('newer-dialog.in-both-files-some-reshaped', matched, reshaped)
     : say('newer-dialog.in-both-files', matched);
 });
+const renamed = computed(() => (report.value?.renamed ?? []).map((r) => say('newer-dialog.is-now', r.from, r.to)));
 let job: Job | null = null;
 
 watch(shown, (on) => {
@@ -117,6 +118,7 @@ const back = (number: number) =>
         {{ say('newer-dialog.changes-layers-cameras-pins-and-pivots', found) }}
       </p>
       <p v-if="!report.matched" class="wrong">{{ say('newer-dialog.nothing-in-it-is-like-anything') }}</p>
+      <NamesFound v-if="renamed.length" :title="say('newer-dialog.under-another-name')" :names="renamed" />
       <NamesFound v-if="report.fresh.length" :title="say('newer-dialog.new')" :names="report.fresh" />
       <NamesFound
         v-if="report.missing.length"

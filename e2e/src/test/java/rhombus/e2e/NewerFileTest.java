@@ -43,7 +43,9 @@ class NewerFileTest extends OfTheirOwn {
         List<?> before = worked();
         Locator d = propose();
         d.locator("[data-newer-report]").waitFor();
-        assertThat(d.locator("[data-newer-report]").textContent()).contains("in both files");
+        assertThat(d.locator("[data-newer-report]").textContent())
+                .contains("in both files")
+                .contains("Tall box is now Mill");
         assertThat(objects()).as("nothing has changed yet").isEqualTo(before);
         opensAgain(() -> d.locator("[data-accept]").click(), "Undo brings the one before back", "Mill");
         Locator again = dialog();

@@ -31,10 +31,19 @@ public final class Newer {
      *
      * @param matched objects that are in both files
      * @param reshaped how many of these have other meshes than before
+     * @param renamed those of them that are called otherwise, so that somebody can see what was taken for what
      * @param fresh names of objects that are new
      * @param missing names of objects that the newer file has no more
      */
-    public record Report(int matched, int reshaped, List<String> fresh, List<String> missing) {}
+    public record Report(int matched, int reshaped, List<Renamed> renamed, List<String> fresh, List<String> missing) {}
+
+    /**
+     * An object that is in both files under another name.
+     *
+     * @param from its name in the older one
+     * @param to its name in the newer one
+     */
+    public record Renamed(String from, String to) {}
 
     private final Model model;
     private final KeptScene kept;
@@ -84,6 +93,7 @@ public final class Newer {
         Arrays.fill(newNumber, -1);
         int matched = 0;
         int reshaped = 0;
+        List<Renamed> renamed = new ArrayList<>();
         List<String> fresh = new ArrayList<>();
         for (int k = 0; k < of.length; k++) {
             Map<String, Object> n = Plain.map(nodes.get(tree.order.get(k)));
@@ -95,6 +105,9 @@ public final class Newer {
                 n.put(ID, old.node(of[k]).id());
                 matched++;
                 reshaped += Objects.equals(was.get(of[k]).shape(), is.get(k).shape()) ? 0 : 1;
+                if (!was.get(of[k]).name().equals(is.get(k).name())) {
+                    renamed.add(new Renamed(shown(was.get(of[k])), shown(is.get(k))));
+                }
             }
         }
         List<String> missing = new ArrayList<>();
@@ -108,7 +121,7 @@ public final class Newer {
         }
         boolean all = Arrays.stream(newNumber).allMatch(n -> n >= 0);
         Model out = all ? model : new Leftovers(model, kept, glb, old, newNumber, "n" + nextId).model();
-        return new Laid(out, new Report(matched, reshaped, fresh, missing));
+        return new Laid(out, new Report(matched, reshaped, renamed, fresh, missing));
     }
 
     private static String shown(Matching.Item i) {

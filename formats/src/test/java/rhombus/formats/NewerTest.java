@@ -105,6 +105,18 @@ class NewerTest {
             "o Rudder\nv 0 0 -1\nv 1 0 -1\nv 0 1 -1\nf 1 2 3\no Hull\nv 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nf 4 5 6 7\n";
 
     @Test
+    void whatWasTakenForSomethingOfAnotherNameIsTold() {
+        Import.Update u = newer(
+                Opened.of("boat.obj", BOAT),
+                "boat.obj",
+                BOAT.replace("Mast", "Pole").getBytes(StandardCharsets.UTF_8));
+        assertThat(u.report().matched()).isEqualTo(2);
+        assertThat(u.report().renamed()).containsExactly(new Newer.Renamed("Mast", "Pole"));
+        assertThat(u.report().fresh()).isEmpty();
+        assertThat(u.report().missing()).isEmpty();
+    }
+
+    @Test
     void editsStayWithTheObjectsTheyBelongToAndTheMissingIsKeptAside() {
         Opened old = Opened.of("boat.obj", BOAT);
         Scene base = old.scene();
@@ -149,6 +161,7 @@ class NewerTest {
         Import.Update u = newer(old, "a.glb", Mutants.seed());
         assertThat(u.report().matched()).isEqualTo(old.scene().count());
         assertThat(u.report().reshaped()).isZero();
+        assertThat(u.report().renamed()).isEmpty();
         assertThat(u.report().fresh()).isEmpty();
         assertThat(u.report().missing()).isEmpty();
         Scene again = NormalReader.read(u.imported());

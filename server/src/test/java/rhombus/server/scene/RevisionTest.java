@@ -170,6 +170,7 @@ class RevisionTest {
         assertThat(report.json())
                 .containsEntry("matched", 1)
                 .containsEntry("reshaped", 1)
+                .containsEntry("renamed", List.of())
                 .containsEntry("fresh", List.of("Rudder"))
                 .containsEntry("missing", List.of("Mast"));
         assertThat(geometry()).isEqualTo(before);
