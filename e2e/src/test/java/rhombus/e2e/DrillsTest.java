@@ -149,6 +149,26 @@ class DrillsTest extends OfTheirOwn {
         assertThat(page.locator("[data-drill-bar]").count()).isZero();
     }
 
+    /** The viewports have other places then, which the server hears of with everything else. */
+    @Test
+    void aRunDuringWhichADrawerIsShutAndOpenedCounts() {
+        start("round");
+        boolean open = true;
+        for (String v : List.of("v1", "v2", "v3", "v4")) {
+            page.locator("[data-help=drawer-scene]").click();
+            open = !open;
+            assertThat(page.locator("[data-drawer=scene]").count()).isEqualTo(open ? 1 : 0);
+            hand.idle();
+            // Near its right border, which is elsewhere with the drawer.
+            hand.over(v, 0.94, 0.5).key("q");
+            page.waitForCondition(() -> page.locator("[data-viewport]").count() == 1);
+            hand.key("q");
+            page.waitForCondition(() -> page.locator("[data-viewport]").count() == 4);
+        }
+        assertThat(result()).startsWith("Done in ").contains("your best so far");
+        leave();
+    }
+
     /** Two views make a drill; its picture is the task, by keyboard as everything here. */
     @Test
     void theViewToComeToIsShownAsAPicture() {
