@@ -182,6 +182,9 @@ class DrillsTest {
         Score score = solvedAndDoneAgain(drill);
         assertThat(score.course()).isNotEmpty().allMatch(p -> p >= 0 && p <= 1);
         assertThat(score.metres()).isFinite().isNotNegative();
+        if (drill.equals("level")) {
+            assertThat(score.metres()).as("the eye only turns").isZero();
+        }
         if (drill.equals("rivet")) {
             assertThat(score.back()).isEqualTo(1);
         }
