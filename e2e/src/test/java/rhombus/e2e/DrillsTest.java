@@ -11,7 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rhombus.demo.DemoScenes;
 
-/** Tasks with a clock, done by somebody who has a keyboard and nothing else. */
+/** Tasks with a clock, most of them done by somebody who has a keyboard and nothing else. */
 class DrillsTest extends OfTheirOwn {
     @BeforeEach
     void toTheBoatyard() {
@@ -155,10 +155,11 @@ class DrillsTest extends OfTheirOwn {
         start("round");
         boolean open = true;
         for (String v : List.of("v1", "v2", "v3", "v4")) {
+            double wide = rect("v2")[2];
             page.locator("[data-help=drawer-scene]").click();
+            page.waitForCondition(() -> rect("v2")[2] != wide);
             open = !open;
             assertThat(page.locator("[data-drawer=scene]").count()).isEqualTo(open ? 1 : 0);
-            hand.idle();
             // Near its right border, which is elsewhere with the drawer.
             hand.over(v, 0.94, 0.5).key("q");
             page.waitForCondition(() -> page.locator("[data-viewport]").count() == 1);

@@ -75,7 +75,7 @@ class NewerFileTest extends OfTheirOwn {
 
     /**
      * Does something after which the scene is opened again on a new page, which says what has happened and has this object.
-     * The page of before is waited for in nothing: it may go at any moment, and may say the same words.
+     * Nothing is asked of the page of before: it may go at any moment, and may say the same words.
      */
     private void opensAgain(Runnable action, String words, String object) {
         page.evaluate("() => (window.pageOfBefore = true)");

@@ -15,7 +15,7 @@ import rhombus.core.plain.Plain;
  * @param what belongs to it, in the order of {@link #SHAPES}
  */
 record HandEvent(double at, String sort, List<Object> what) {
-    /** What each sort of event tells: n a number, t a text, b a truth, l a list, m a map. */
+    /** What each sort of event tells: n a number, p one above 0, t a text, b a truth, l a list, m a map. */
     static final Map<String, String> SHAPES = Map.ofEntries(
             Map.entry("pointer", "nnnnb"),
             Map.entry("left", ""),
@@ -26,7 +26,7 @@ record HandEvent(double at, String sort, List<Object> what) {
             Map.entry("touch-move", "nnn"),
             Map.entry("touch-up", "nnnb"),
             Map.entry("blur", ""),
-            Map.entry("size", "nn"),
+            Map.entry("size", "pp"),
             Map.entry("command", "tmn"),
             Map.entry("gamepad", "nttll"),
             Map.entry("gamepad-gone", "n"),
@@ -62,14 +62,11 @@ record HandEvent(double at, String sort, List<Object> what) {
         }
         List<Object> what = l.subList(2, l.size());
         boolean fits = what.size() == shape.length();
-        if (sort.equals("size")) {
-            // What follows is divided by it.
-            fits &= what.stream().allMatch(o -> Plain.number(o, 0) > 0);
-        }
         for (int i = 0; fits && i < shape.length(); i++) {
             Object o = what.get(i);
             fits = switch (shape.charAt(i)) {
                 case 'n' -> !Double.isNaN(Plain.number(o, Double.NaN));
+                case 'p' -> Plain.number(o, 0) > 0;
                 case 't' -> o instanceof String;
                 case 'b' -> o instanceof Boolean;
                 case 'm' -> o instanceof Map<?, ?>;

@@ -113,7 +113,7 @@ public final class Recorder implements Watch {
         if (recording && !Double.isNaN(from) && (size[0] != wide || size[1] != high)) {
             wide = size[0];
             high = size[1];
-            // A page is made anew between the times at which the hand was heard.
+            // The page tells of it without a time: it is no earlier than what the hand did last.
             double last = events.isEmpty() ? 0 : events.get(events.size() - 1).at();
             hears("size", Math.max(from + last, ground.now()), wide, high);
         }
