@@ -8,6 +8,7 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaFieldAccess;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchRule;
@@ -15,6 +16,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import org.junit.jupiter.api.Test;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.area.CommandGate;
 import rhombus.core.stage.subject.Editing;
 import rhombus.core.stage.view.Model;
 import rhombus.core.stage.view.ViewState;
@@ -110,6 +112,28 @@ class ArchitectureTest {
                 .doNotHaveFullyQualifiedName(Editing.class.getName())
                 .should()
                 .callMethod(Model.class, "show", Scene.class, Collection.class)
+                .check(core);
+    }
+
+    /** What a command does is reached through the gate alone, which knows what is under way. */
+    @Test
+    void onlyTheGateRunsCommands() {
+        noClasses()
+                .that()
+                .doNotHaveFullyQualifiedName(CommandGate.class.getName())
+                .and()
+                .doNotHaveFullyQualifiedName(STAGE + ".area.Runner")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName(STAGE + ".area.Runner")
+                .check(core);
+        noClasses()
+                .that()
+                .doNotHaveFullyQualifiedName(STAGE + ".area.Runner")
+                .should()
+                .callMethodWhere(describe(
+                        "of a handler",
+                        (JavaMethodCall c) -> c.getTargetOwner().getName().equals(STAGE + ".area.Deed")))
                 .check(core);
     }
 

@@ -20,6 +20,7 @@ import java.util.Set;
  * @param exchange what a click does instead where the user has exchanged the buttons that select and list, or null
  * @param otherwise id of the motion that takes its place where it has nothing to take hold of, or null
  * @param arguments what it can be told
+ * @param meanwhile what happens where it comes while something else is under way
  */
 public record Command(
         String id,
@@ -32,7 +33,8 @@ public record Command(
         Spoken spoken,
         Exchange exchange,
         String otherwise,
-        List<Argument> arguments) {
+        List<Argument> arguments,
+        Meanwhile meanwhile) {
 
     /**
      * What a click does instead.

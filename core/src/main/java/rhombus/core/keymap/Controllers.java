@@ -125,6 +125,11 @@ public final class Controllers {
         }
     }
 
+    /** The motion of the axes has been ended: those that are still out of their middle begin another one. */
+    public void settled() {
+        steering = null;
+    }
+
     /** Whatever was held counts as let go. */
     public void blur() {
         for (Lasting l : lasting.values()) {

@@ -126,8 +126,10 @@ public final class Fingers {
             settle();
             return;
         }
+        if (running > 0) {
+            resolver.endTouch();
+        }
         running = 0;
-        resolver.endTouch();
         if (spent || timeMs - downAt > LONGEST_TAP_MS) {
             return;
         }
@@ -150,6 +152,15 @@ public final class Fingers {
     /** Whether a finger rests, so that time must go on for it to do something. */
     public boolean waits() {
         return clean && down.size() == 1 && running == 0;
+    }
+
+    /** The motion that ran has been ended: what these fingers still do is nothing. */
+    public void settled() {
+        if (!down.isEmpty()) {
+            spent = true;
+            clean = false;
+            running = 0;
+        }
     }
 
     /** The browser took the touch away: what moved stays where it is. */

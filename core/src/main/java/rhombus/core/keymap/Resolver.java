@@ -378,6 +378,17 @@ public final class Resolver {
         actions.release();
     }
 
+    /** Ends the motion that runs where it is: something else is about to be done. What is left of the press does nothing. */
+    public void settle() {
+        if (active == null) {
+            return;
+        }
+        boolean byAxis = motion != null && motion.kind().ofAxis();
+        sliding.takenBack();
+        finish();
+        dead = !byAxis && (buttons != 0 || !held.none());
+    }
+
     private void endSlide() {
         if (sliding.on() && active != null) {
             finish();
@@ -590,12 +601,16 @@ public final class Resolver {
         return true;
     }
 
+    /** What lasts as long as a key is down is over, whether the key is up or not. */
+    public void letGoOfKeys() {
+        List<Lasting> over = List.copyOf(lasting.values());
+        lasting.clear();
+        over.forEach(l -> actions.held(l.binding, false, false, x, y));
+    }
+
     /** The window lost the keyboard: whatever was held counts as let go. */
     public void blur() {
-        for (Lasting l : lasting.values()) {
-            actions.held(l.binding, false, false, x, y);
-        }
-        lasting.clear();
+        letGoOfKeys();
         ctrlDown = false;
         held.clear();
         sliding.rested();

@@ -33,5 +33,7 @@ public enum Trait {
     /** Drags the selected object where it is under the pen. */
     OBJECT,
     /** Does what the lozenge under the pointer says. */
-    LOZENGE
+    LOZENGE,
+    /** One of many changes that a sweep over a list makes: it does not end the sweep. */
+    SWEPT
 }

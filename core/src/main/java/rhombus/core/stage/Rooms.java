@@ -1,17 +1,20 @@
 package rhombus.core.stage;
 
+import java.util.List;
 import java.util.Map;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trait;
 import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.area.Runner;
+import rhombus.core.stage.area.CommandGate;
 import rhombus.core.stage.area.Work;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.Kept;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.boards.Workspace;
+import rhombus.core.stage.hand.Activity;
 import rhombus.core.stage.hand.Devices;
 import rhombus.core.stage.hand.FirstSteps;
 import rhombus.core.stage.hand.HandAdvice;
@@ -67,27 +70,31 @@ final class Rooms {
     final Teaching teaching = new Teaching(ground, rebinding, input);
     final FirstSteps firstSteps = new FirstSteps(ground, keymaps, report);
     final Tips tips = new Tips(ground, keymaps, firstSteps, report);
-    final Runner runner = new Runner(new Work(
-            ground,
-            subject,
-            tools,
-            new Stepping(ground, subject),
-            walking,
-            boards,
-            linked,
-            pins,
-            grips,
-            hover,
-            resolver,
-            keymaps,
-            firstSteps,
-            tips));
-    final Hints hints = new Hints(ground, grips, gesture, resolver, press, runner);
+    final CommandGate gate = new CommandGate(
+            new Work(
+                    ground,
+                    subject,
+                    tools,
+                    new Stepping(ground, subject),
+                    walking,
+                    boards,
+                    linked,
+                    pins,
+                    grips,
+                    hover,
+                    resolver,
+                    keymaps,
+                    firstSteps,
+                    tips),
+            List.of(
+                    new Activity(resolver::moving, this::settlePress, c -> false),
+                    new Activity(subject.editing()::sweeping, subject.editing()::settle, c -> c.has(Trait.SWEPT))));
+    final Hints hints = new Hints(ground, grips, gesture, resolver, press, gate);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, companion, hints, rebinding);
     final Shots shots = new Shots(ground);
     final Asking asking = new Asking(ground, subject, press, grips, keymaps);
-    final Kept kept = new Kept(ground, subject, boards, pins, workspace);
+    final Kept kept = new Kept(ground, subject, boards, pins, workspace, gate::settle);
 
     Rooms() {
         ground.shows(boards::current);
@@ -103,7 +110,7 @@ final class Rooms {
         report.quietWhile(recorder::playing);
         recorder.runsBy(this::runAgain);
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);
-        press.sets(runner, resolver::forgetClick);
+        press.sets(gate, resolver::forgetClick);
         input.wheelHeardBy(tips::wheel);
         boards.enter();
     }
@@ -112,13 +119,19 @@ final class Rooms {
     private void runAgain(String id, Map<String, Object> args, int view) {
         Board b = ground.board();
         ViewState v = view < 0 || view >= b.views.size() ? b.active() : b.views.get(view);
-        runner.run(id, args, v, Double.NaN, Double.NaN);
+        gate.run(id, args, v, Double.NaN, Double.NaN);
+    }
+
+    /** Ends the motion of the hand where it is. */
+    private void settlePress() {
+        input.settle();
+        devices.settled();
     }
 
     /** Ends whatever runs by itself or waits for the hand, where it is. */
     private void settle() {
-        resolver.blur();
-        devices.blur();
+        settlePress();
+        resolver.letGoOfKeys();
         walking.leave();
         grips.closePad();
         ground.navigator().endWheels();
@@ -134,6 +147,7 @@ final class Rooms {
         walking.tick(timeMs);
         gesture.tick(timeMs);
         ground.navigator().tick(timeMs);
+        gate.tick();
     }
 
     /** Whether something is on its way: a hand drags, or views glide, walk or are steered. */
@@ -147,6 +161,7 @@ final class Rooms {
     /** Whether time must go on for something to finish. */
     boolean animating() {
         return input.waits()
+                || gate.waits()
                 || recorder.playing()
                 || walking.moving()
                 || gesture.running()

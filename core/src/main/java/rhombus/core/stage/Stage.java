@@ -143,6 +143,7 @@ public final class Stage {
 
     /** Shows a scene; every viewport goes home. */
     public void open(Scene s, String title) {
+        rooms.gate.settle();
         rooms.ground.model().open(s, title);
         rooms.walking.measure(s);
         rooms.subject.open(s);
@@ -223,7 +224,7 @@ public final class Stage {
         if (v != null) {
             rooms.recorder.command(id, args, viewId == null ? -1 : v.number, timeMs);
         }
-        boolean ran = v != null && rooms.runner.run(id, args, v, Double.NaN, Double.NaN);
+        boolean ran = v != null && rooms.gate.run(id, args, v, Double.NaN, Double.NaN);
         if (ran) {
             rooms.report.byPage(keymap(), keymap().catalogue().command(id), args, v);
         }

@@ -392,7 +392,7 @@ class EditingTest {
                 .surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true)
                 .point()
                 .y();
-        stage.rooms.runner.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
+        stage.rooms.gate.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
         int n = stage.rooms.subject.selection().last();
         assertThat(scene().bounds(n).min().y()).isCloseTo(top, within(1e-6));
         assertThat(scene().node(n).shape()).isNotNull();

@@ -48,7 +48,9 @@ final class ApplicationArea {
                 .choice("sort", "view", "board", "sheet", "cameras")
                 .on("snapshot", Trigger.key("KeyF"), CTRL | SHIFT, APPLICATION, say("hint.snapshot"));
         d.group(say("group.trail"));
-        page(d, "app.trail").on("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, say("hint.show-the-trail"));
+        page(d, "app.trail")
+                .joins()
+                .on("trail-strip", Trigger.key("Backspace"), ALT, APPLICATION, say("hint.show-the-trail"));
         d.group(say("group.change-the-scene"));
         page(d, "app.history");
         page(d, "app.versions");
@@ -65,6 +67,7 @@ final class ApplicationArea {
         page(d, "app.export").choice("what", "scene", "selection");
         page(d, "app.newer-file");
         d.action("gesture.cancel")
+                .joins()
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, say("hint.cancel-the-drag"))
                 .does((a, c) -> a.resolver.cancel());
@@ -78,19 +81,20 @@ final class ApplicationArea {
                 .truth("on")
                 .does((a, c) -> a.keymaps.onlyHere(c.truth("on", a.keymaps.elsewhere() == null)));
         d.action("app.take-keymap").anytime().tries((a, c) -> a.keymaps.useBrought());
-        d.action("app.skip-step").anytime().does((a, c) -> a.firstSteps.skip());
-        d.action("app.end-steps").anytime().does((a, c) -> a.firstSteps.end());
-        d.action("app.steps-again").anytime().does((a, c) -> a.firstSteps.again());
-        d.action("app.end-tip").anytime().does((a, c) -> a.tips.dismiss());
-        d.action("app.no-tips").anytime().does((a, c) -> a.tips.none());
-        d.action("app.tips-again").anytime().does((a, c) -> a.tips.again());
+        d.action("app.skip-step").joins().anytime().does((a, c) -> a.firstSteps.skip());
+        d.action("app.end-steps").joins().anytime().does((a, c) -> a.firstSteps.end());
+        d.action("app.steps-again").joins().anytime().does((a, c) -> a.firstSteps.again());
+        d.action("app.end-tip").joins().anytime().does((a, c) -> a.tips.dismiss());
+        d.action("app.no-tips").joins().anytime().does((a, c) -> a.tips.none());
+        d.action("app.tips-again").joins().anytime().does((a, c) -> a.tips.again());
         d.action("app.use-preset")
                 .anytime()
                 .needs("preset", Presets.ALL)
                 .does((a, c) -> a.keymaps.preset(c.text("preset")));
         page(d, "app.habits");
-        page(d, "app.bench").truth("on");
+        page(d, "app.bench").joins().truth("on");
         page(d, "app.what")
+                .joins()
                 .rank(LAST)
                 .on("what", Trigger.key("Slash"), ALT, APPLICATION, say("hint.ask-what-something-is"));
         page(d, "app.drills");
@@ -100,6 +104,7 @@ final class ApplicationArea {
                 .rank(LAST)
                 .on("guide", Trigger.key("F1"), 0, APPLICATION, say("hint.open-the-guide"));
         page(d, "app.hints")
+                .joins()
                 .rank(LAST)
                 .on("hints", Trigger.key("Slash"), SHIFT, APPLICATION, say("hint.show-or-hide-the-hints"));
     }

@@ -49,6 +49,7 @@ final class ArrangeArea {
         d.action("board.close").does((a, c) -> a.close(c.view()));
         d.action("board.swap").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
         d.action("board.drag-border")
+                .joins()
                 .needs("part", "begin", "move", "end", "cancel")
                 .text("border")
                 .number("x", "y")

@@ -61,12 +61,14 @@ public final class BoardArea {
 
     private static void views(Declare<BoardArea> d) {
         d.action("board.solo")
+                .joins()
                 .rank(FIRST)
                 .key("solo", "KeyQ", 0, say("hint.solo"))
                 .on("pad-solo", Trigger.gamepad("stick-left"), 0, STAGE, say("hint.solo"))
                 .told((a, c) -> a.boards.current().solo >= 0 ? say("board-area.bring-all-viewports-back") : null)
                 .does((a, c) -> a.solo(c.view()));
         d.action("board.clear-deck")
+                .joins()
                 .on("clear-deck", Trigger.key("KeyQ"), SHIFT, APPLICATION, say("hint.clear-deck"))
                 .does((a, c) -> a.clearDeck());
         d.action("board.activate")

@@ -14,10 +14,16 @@ import rhombus.core.keymap.Command.Sort;
 final class Declare<A> {
     private final List<Entry<A>> entries = new ArrayList<>();
     private String group = "";
+    private boolean joins;
 
     /** The heading under which the next ones are listed. */
     void group(String name) {
         group = name;
+    }
+
+    /** Whether the next ones run beside a drag. */
+    void joins(boolean on) {
+        joins = on;
     }
 
     /** Done at once. */
@@ -48,7 +54,7 @@ final class Declare<A> {
     private Entry<A> add(String id, Sort sort) {
         Entry<A> e = new Entry<>(id, say("command." + id), group, sort);
         entries.add(e);
-        return e;
+        return joins ? e.joins() : e;
     }
 
     List<Entry<A>> entries() {

@@ -39,6 +39,7 @@ final class DisplayArea {
 
     private static void declare(Declare<DisplayArea> d) {
         d.group(say("group.display"));
+        d.joins(true);
         List<String> looks =
                 new ArrayList<>(UsualLooks.ALL.stream().map(Look::id).toList());
         looks.add(OwnLooks.PREFIX);

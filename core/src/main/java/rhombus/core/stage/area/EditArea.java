@@ -14,6 +14,7 @@ import rhombus.core.edit.Operation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
@@ -63,7 +64,9 @@ final class EditArea {
         d.action("edit.go").whole("to").does((a, c) -> a.subject
                 .editing()
                 .go(c.whole("to", a.subject.editing().history().done())));
-        d.action("edit.sweep").truth("on").does((a, c) -> a.subject.editing().sweep(c.truth("on", false)));
+        d.action("edit.sweep").traits(Trait.SWEPT).truth("on").does((a, c) -> a.subject
+                .editing()
+                .sweep(c.truth("on", false)));
         d.action("edit.undo")
                 .rank(LATE)
                 .on("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, say("hint.undo"))

@@ -12,6 +12,7 @@ import rhombus.core.keymap.Argument;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
+import rhombus.core.keymap.Meanwhile;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Spoken;
 import rhombus.core.keymap.Trait;
@@ -58,6 +59,7 @@ final class Entry<A> {
     private boolean essential;
     private boolean anytime;
     private int rank;
+    private Meanwhile meanwhile = Meanwhile.SETTLES;
     private Spoken spoken = Spoken.NOTHING;
     private Command.Exchange exchange;
     private String otherwise;
@@ -92,6 +94,24 @@ final class Entry<A> {
     /** It can be run before a scene is open. */
     Entry<A> anytime() {
         anytime = true;
+        return this;
+    }
+
+    /** It runs beside a drag: it changes nothing that a drag changes or takes back. */
+    Entry<A> joins() {
+        meanwhile = Meanwhile.JOINS;
+        return this;
+    }
+
+    /** It runs once a drag is over: nobody asks for it with the hand that drags. */
+    Entry<A> waits() {
+        meanwhile = Meanwhile.WAITS;
+        return this;
+    }
+
+    /** It does not run during a drag. */
+    Entry<A> refusedMeanwhile() {
+        meanwhile = Meanwhile.REFUSED;
         return this;
     }
 
@@ -299,7 +319,8 @@ final class Entry<A> {
                     spoken,
                     exchange,
                     otherwise,
-                    List.copyOf(arguments));
+                    List.copyOf(arguments),
+                    meanwhile);
         }
         return command;
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import rhombus.core.edit.SceneEdits;
+import rhombus.core.keymap.Trait;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.Subject;
@@ -35,8 +36,8 @@ final class LayerArea {
         d.action("layer.add").text("name").does(LayerArea::add);
         of(d, "layer.rename").text("name").does(LayerArea::rename);
         of(d, "layer.delete").does(LayerArea::delete);
-        of(d, "layer.visible").truth("on").does(LayerArea::visible);
-        of(d, "layer.pickable").truth("on").does(LayerArea::pickable);
+        of(d, "layer.visible").traits(Trait.SWEPT).truth("on").does(LayerArea::visible);
+        of(d, "layer.pickable").traits(Trait.SWEPT).truth("on").does(LayerArea::pickable);
         of(d, "layer.assign").texts("objects").does(LayerArea::assign);
         of(d, "layer.select").does(LayerArea::select);
     }

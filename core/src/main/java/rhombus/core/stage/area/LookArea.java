@@ -32,6 +32,7 @@ final class LookArea {
 
     private static void declare(Declare<LookArea> d) {
         d.group(say("group.display"));
+        d.joins(true);
         d.action("display.part")
                 .needs(
                         "part",

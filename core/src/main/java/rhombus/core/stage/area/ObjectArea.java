@@ -16,6 +16,7 @@ import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Trait;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Way;
@@ -71,6 +72,7 @@ final class ObjectArea {
                 .key("hide", "KeyI", 0, say("hint.hide"))
                 .does((a, c) -> a.hide(a.chosen.targets(c), true));
         d.action("object.visible")
+                .traits(Trait.SWEPT)
                 .texts("objects")
                 .truth("on")
                 .does((a, c) -> a.hide(a.chosen.targets(c), !c.truth("on", true)));
@@ -86,6 +88,7 @@ final class ObjectArea {
     private static void locked(Declare<ObjectArea> d) {
         d.action("object.lock").texts("objects").does((a, c) -> a.lock(a.chosen.targets(c), true));
         d.action("object.pickable")
+                .traits(Trait.SWEPT)
                 .texts("objects")
                 .truth("on")
                 .does((a, c) -> a.lock(a.chosen.targets(c), !c.truth("on", true)));

@@ -47,6 +47,7 @@ final class PadArea {
                 // Whoever is pressed finds the lozenge and starts its motion instead.
                 .starts((a, g) -> null);
         d.action("grip.latch")
+                .refusedMeanwhile()
                 .traits(Trait.LOZENGE)
                 .on("grip-latch", Trigger.click(Buttons.LEFT), 0, GRIP, say("hint.take-it-up-until-the-next-click"))
                 .on(

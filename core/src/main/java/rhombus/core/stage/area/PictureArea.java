@@ -45,6 +45,7 @@ final class PictureArea {
         d.group(say("group.pictures"));
         d.action("picture.bring").does((a, c) -> a.bring(c.view()));
         d.action("picture.add")
+                .waits()
                 .needs("image")
                 .whole("width", "height")
                 .text("name")

@@ -69,8 +69,8 @@ final class RoseArea {
                 .repeats()
                 .choice("to", "left", "right", "up", "down")
                 .does(RoseArea::step);
-        d.action("rose.aim-here").does(RoseArea::aimHere);
-        d.action("rose.aim-away").does((a, c) -> a.aim(c.view(), null));
+        d.action("rose.aim-here").joins().does(RoseArea::aimHere);
+        d.action("rose.aim-away").joins().does((a, c) -> a.aim(c.view(), null));
     }
 
     private String told(Call c) {

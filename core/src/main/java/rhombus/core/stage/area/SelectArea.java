@@ -125,6 +125,7 @@ final class SelectArea {
                 .choice("how", HOW)
                 .does((a, c) -> a.take(c.nodes(a.ground.scene(), "objects"), c.text("how")));
         d.action("select.hover")
+                .joins()
                 .traits(Trait.SELECTS)
                 .text("object")
                 .does((a, c) -> a.hover.from(a.ground.scene().indexOf(c.text("object"))));

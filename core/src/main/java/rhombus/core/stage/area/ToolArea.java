@@ -88,7 +88,7 @@ final class ToolArea {
                 .choice("to", Tools.ABOUT)
                 .key("tool-about", "KeyU", SHIFT, say("hint.next-point-the-tool-turns-about"))
                 .does((a, c) -> a.tools.about(c.to()));
-        d.action("tool.snap").choice("to", Tools.SNAP).does((a, c) -> a.tools.snap(c.to()));
+        d.action("tool.snap").joins().choice("to", Tools.SNAP).does((a, c) -> a.tools.snap(c.to()));
         d.action("tool.typed").choice("to", Tools.TYPED).does((a, c) -> a.tools.typed(c.to()));
     }
 

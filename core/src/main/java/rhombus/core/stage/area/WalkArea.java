@@ -54,6 +54,7 @@ final class WalkArea {
                 .only(Presets.TRACKPAD, "walk-speed", Trigger.pinch(), 0, WALK, say("hint.faster-or-slower"))
                 .steps((a, c, by) -> a.walking.speed(a.walking.speed() * Math.pow(NOTCH, by)));
         d.action("walk.step-speed")
+                .joins()
                 .repeats()
                 .choice("to", "faster", "slower")
                 .on("walk-faster", Trigger.key("Equal"), 0, WALK, Map.of("to", "faster"), say("hint.faster"))
@@ -62,6 +63,7 @@ final class WalkArea {
                 .on("pad-slower", Trigger.gamepad("front-left"), 0, WALK, Map.of("to", "slower"), say("hint.slower"))
                 .does((a, c) -> a.walking.speed(a.walking.speed() * (c.to().equals("slower") ? 1 / NOTCH : NOTCH)));
         d.action("walk.stick")
+                .joins()
                 .number("right", "ahead")
                 .does((a, c) -> a.walking.stick(c.number("right", 0), c.number("ahead", 0)));
         d.action("walk.leave")

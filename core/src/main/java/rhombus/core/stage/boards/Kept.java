@@ -13,9 +13,15 @@ public final class Kept {
     private final Boards boards;
     private final Pins pins;
     private final Workspace workspace;
+    private final Runnable settle;
 
-    /** The documents of one stage. */
-    public Kept(Ground ground, Subject subject, Boards boards, Pins pins, Workspace workspace) {
+    /**
+     * The documents of one stage.
+     *
+     * @param settle ends what is under way where it is, before a document takes the place of what is there
+     */
+    public Kept(Ground ground, Subject subject, Boards boards, Pins pins, Workspace workspace, Runnable settle) {
+        this.settle = settle;
         this.ground = ground;
         this.subject = subject;
         this.boards = boards;
@@ -34,6 +40,7 @@ public final class Kept {
 
     /** Goes back to where so many changes of the scene are done, and forgets those after it. */
     public void backTo(int done) {
+        settle.run();
         subject.editing().backTo(done);
     }
 
@@ -44,6 +51,7 @@ public final class Kept {
 
     /** Takes over the boards that were kept for the user; gives what is wrong with them, or null. */
     public String useBoards(Map<String, Object> document) {
+        settle.run();
         return read(() -> boards.use(document));
     }
 
@@ -54,6 +62,7 @@ public final class Kept {
 
     /** Takes over what was kept for the user and this scene; whatever does not fit is passed over. */
     public void restore(Map<String, Object> document) {
+        settle.run();
         workspace.restore(document);
         ground.changes().everything();
     }
@@ -90,11 +99,13 @@ public final class Kept {
 
     /** Takes over what was changed in the scene; gives what is wrong with it, or null. */
     public String useEdits(Map<String, Object> document) {
+        settle.run();
         return read(() -> subject.editing().read(document));
     }
 
     /** Brings a kept version of the scene back, as one step that can be undone; gives what is wrong with it, or null. */
     public String bringBack(String title, Map<String, Object> document) {
+        settle.run();
         return read(() -> subject.editing().bringBack(say("kept.back-to-version", title), document));
     }
 
@@ -105,6 +116,7 @@ public final class Kept {
 
     /** Shows what an address holds beside the user's own boards; gives what is wrong with it, or null. */
     public String openAddress(Map<String, Object> address) {
+        settle.run();
         return Address.open(ground, boards, address);
     }
 

@@ -192,6 +192,11 @@ public final class Devices {
         });
     }
 
+    /** The motion that ran has been ended; see {@link Controllers#settled}. */
+    public void settled() {
+        controllers.settled();
+    }
+
     /** The window lost the hand: whatever was held counts as let go. */
     public void blur() {
         controllers.blur();

@@ -312,6 +312,12 @@ public final class Input {
         return resolver.keyUp(code, mods, timeMs);
     }
 
+    /** Ends the motion that runs where it is, as if the hand had let go: something else is about to be done. */
+    public void settle() {
+        resolver.settle();
+        fingers.settled();
+    }
+
     /** The window lost the keyboard. */
     public void blur() {
         watch.hears("blur", ground.now());

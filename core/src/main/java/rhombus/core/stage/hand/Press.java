@@ -54,6 +54,10 @@ public final class Press implements Actions {
     private boolean twisting;
     private Grips.Grip grip;
     private String handleName;
+    /** Left and top of the viewport as the motion began: solo in its middle does not make the hand jump. */
+    private double left;
+
+    private double top;
     /** From the pointer to the point on which the motion takes hold: lozenges act on another place than their own. */
     private double offX;
 
@@ -155,6 +159,8 @@ public final class Press implements Actions {
     public void begin(Binding b, double x, double y, boolean fine, boolean snap) {
         press(x, y);
         ViewState v = gesture.view();
+        left = v.x;
+        top = v.y;
         count(b, v);
         ground.attention().worked(v);
         Command c = b.command();
@@ -203,7 +209,7 @@ public final class Press implements Actions {
         ground.navigator().endWheels();
         ground.navigator().hold(v);
         if (!walking.on()) {
-            subject.driving().settle();
+            subject.editing().settle();
         }
         Handle handle = tools.handleAt(v, x - v.x, y - v.y);
         gesture.take(v, handle);
@@ -219,6 +225,8 @@ public final class Press implements Actions {
     public void beginFingers(Binding b, double x, double y, boolean pinch, boolean twist) {
         press(x, y);
         ViewState v = gesture.view();
+        left = v.x;
+        top = v.y;
         count(b, v);
         if (!Cameras.stepOut(ground, v)) {
             gesture.run(b.command(), (Motion) null);
@@ -235,7 +243,7 @@ public final class Press implements Actions {
         ViewState v = gesture.view();
         if (gesture.fingers() != null && v != null) {
             ground.navigator()
-                    .pose(v, gesture.fingers().at(x - v.x, y - v.y, pinching ? spread : 1, twisting ? angle : 0));
+                    .pose(v, gesture.fingers().at(x - left, y - top, pinching ? spread : 1, twisting ? angle : 0));
         }
     }
 
@@ -263,7 +271,7 @@ public final class Press implements Actions {
     @Override
     public void drag(double x, double y) {
         if (gesture.motion() != null) {
-            gesture.motion().drag(x - gesture.view().x + offX, y - gesture.view().y + offY);
+            gesture.motion().drag(x - left + offX, y - top + offY);
         }
     }
 
@@ -279,7 +287,7 @@ public final class Press implements Actions {
         // Turns and looks of a walk with a camera are one step with the walk.
         boolean walked = v.driven && v == walking.view();
         if (!walked && !subject.driving().step()) {
-            subject.editing().done(handleName != null ? handleName : toolName(), sceneBefore);
+            subject.editing().done(handleName != null ? handleName : toolName());
         }
         for (Gesture.Before b : moved) {
             // A walk is one entry, whatever turns there were in it.

@@ -99,7 +99,8 @@ public final class Steering implements Motion {
                 SPOKEN,
                 null,
                 null,
-                List.of());
+                List.of(),
+                one.meanwhile());
     }
 
     private boolean turns() {

@@ -78,7 +78,7 @@ public final class Driving implements Followers {
         boolean mine = from != null && left == ground.scene();
         before = null;
         left = null;
-        return mine && editing.done(name, from);
+        return mine && editing.done(name);
     }
 
     /** Cameras that glide stop where they are, as one step: something else takes hold of the scene. It is not changed here. */

@@ -24,8 +24,10 @@ public final class Editing {
     private final Subject subject;
     private Scene base = Scene.EMPTY;
     private EditHistory history = new EditHistory();
-    /** The scene before a sweep, or null. */
-    private Scene sweepFrom;
+    /** The scene that the steps of the history lead to: what differs from it now is not a step yet. */
+    private Scene recorded = Scene.EMPTY;
+    /** Whether all changes are one step for now. */
+    private boolean sweeping;
 
     private String sweepName;
     private boolean sweepMore;
@@ -45,7 +47,12 @@ public final class Editing {
     /** A scene was opened as its file has it. */
     public void open(Scene s) {
         base = s;
+        recorded = s;
         history = new EditHistory();
+        sweeping = false;
+        sweepName = null;
+        sweepMore = false;
+        how = null;
     }
 
     /** How to hold what moves cameras over some time: it comes before anything else that changes the scene. */
@@ -63,6 +70,7 @@ public final class Editing {
         if (next == was) {
             return;
         }
+        boolean nothingOpen = was == recorded;
         TreeSet<Integer> moved = new TreeSet<>();
         boolean structure =
                 next.count() != was.count() || next.setup() != was.setup() || next.isolated() != was.isolated();
@@ -87,6 +95,10 @@ public final class Editing {
             ground.model().showUnseen(next);
         } else {
             ground.model().show(next, moved);
+        }
+        if (nothingOpen && Edit.between("", was, next) == null) {
+            // Another way of looking at it, such as what is isolated: no step leads to that.
+            recorded = next;
         }
         subject.selection().keep(next);
         subject.components().keep();
@@ -136,30 +148,47 @@ public final class Editing {
 
     /** Between on and off, however many changes are one step, named after the first: a press that sweeps over a list. */
     public void sweep(boolean on) {
-        Scene before = sweepFrom;
-        String name = sweepMore ? say("editing.and-more-2", sweepName) : sweepName;
-        sweepMore = false;
-        sweepFrom = on ? ground.scene() : null;
-        sweepName = null;
-        if (before != null && name != null) {
-            done(name, before);
-        }
+        settle();
+        sweeping = on;
     }
 
-    /** What was shown since a state is one step that can be undone; says whether there was anything. */
-    public boolean done(String name, Scene before) {
-        if (sweepFrom != null) {
+    /** Whether a sweep goes on. */
+    public boolean sweeping() {
+        return sweeping;
+    }
+
+    /** Whatever changes the scene over some time ends, and what it has changed is a step: something else is about to change it. */
+    public void settle() {
+        settle.run();
+        boolean swept = sweeping;
+        sweeping = false;
+        String name = sweepName == null ? say("editing.change") : sweepName;
+        boolean more = sweepMore;
+        sweepName = null;
+        sweepMore = false;
+        done(swept && more ? say("editing.and-more-2", name) : name);
+    }
+
+    /** What was shown since the last step is one that can be undone; says whether there was anything. */
+    public boolean done(String name) {
+        Scene before = recorded;
+        Scene now = ground.scene();
+        if (now == before) {
+            return false;
+        }
+        if (sweeping) {
             sweepMore = sweepName != null;
             sweepName = sweepMore ? sweepName : name;
-            return ground.scene() != before;
+            return true;
         }
-        Edit e = Edit.between(name, before, ground.scene());
+        Edit e = Edit.between(name, before, now);
+        recorded = now;
         if (e == null) {
             return false;
         }
         boolean told = how != null
                 && how.before == before
-                && how.after == ground.scene()
+                && how.after == now
                 && e.after().size() >= MANY;
         history.add(told ? e.by(how.what) : e);
         how = null;
@@ -169,31 +198,38 @@ public final class Editing {
 
     /** Changes the scene as one step. */
     public boolean apply(String name, Scene next) {
-        settle.run();
-        Scene before = ground.scene();
+        begin();
         live(next);
-        return done(name, before);
+        return done(name);
     }
 
     /** Does one thing to the scene as one step. */
     public boolean apply(String name, Operation what) {
-        settle.run();
-        Scene before = ground.scene();
-        live(before, what);
-        return done(name, before);
+        begin();
+        live(ground.scene(), what);
+        return done(name);
     }
 
     /** Changes the scene as one step that is known to come of an operation. */
     public boolean apply(String name, Scene next, Operation what) {
-        settle.run();
+        begin();
         Scene before = ground.scene();
         live(next);
         how = new How(before, what, next);
-        return done(name, before);
+        return done(name);
+    }
+
+    /** A step begins: what was changed before it is another one, but in a sweep. */
+    private void begin() {
+        if (sweeping) {
+            settle.run();
+        } else {
+            settle();
+        }
     }
 
     public void undo() {
-        settle.run();
+        settle();
         if (otherFile(history.last(), false)) {
             return;
         }
@@ -207,7 +243,7 @@ public final class Editing {
     }
 
     public void redo() {
-        settle.run();
+        settle();
         if (otherFile(history.next(), true)) {
             return;
         }
@@ -222,7 +258,7 @@ public final class Editing {
 
     /** Undoes or redoes until so many edits are done, or until one comes at which another file lies under the scene. */
     public void go(int done) {
-        settle.run();
+        settle();
         Scene s = ground.scene();
         int to = Math.max(0, Math.min(done, history.edits().size()));
         while (history.done() > to && !isOtherFile(history.last())) {
@@ -261,12 +297,13 @@ public final class Editing {
 
     private void show(Scene s) {
         live(s);
+        recorded = ground.scene();
         ground.changes().add(Topic.KEEP_EDITS, Topic.READOUT);
     }
 
     /** What was changed, as plain data. */
     public Map<String, Object> toPlain() {
-        return EditDocument.of(base, ground.scene(), history);
+        return EditDocument.of(base, recorded, history);
     }
 
     /** Takes over what was changed before. */
@@ -277,6 +314,7 @@ public final class Editing {
         subject.selection().clear();
         subject.components().clear();
         live(o.scene());
+        recorded = ground.scene();
         subject.changed();
     }
 

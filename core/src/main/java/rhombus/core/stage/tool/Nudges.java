@@ -40,6 +40,9 @@ public final class Nudges {
 
     /** An arrow key over a viewport: along the axis that lies that way in the picture. */
     public void key(Map<String, Object> args) {
+        if (tools.sort() == null) {
+            return;
+        }
         String to = Plain.text(args.get("to"), "");
         boolean aside = aside(to);
         double sign = sign(to);

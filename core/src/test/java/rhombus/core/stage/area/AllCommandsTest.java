@@ -18,6 +18,7 @@ import rhombus.core.keymap.Argument;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Catalogue;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Meanwhile;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Spoken;
 import rhombus.core.keymap.Trait;
@@ -106,7 +107,8 @@ class AllCommandsTest {
                         new Argument("at", Argument.Type.PLACE, List.of("first"), false),
                         new Argument("x", Argument.Type.TYPED, List.of(), false),
                         new Argument("count", Argument.Type.WHOLE, List.of(), false),
-                        new Argument("some", Argument.Type.TEXTS, List.of(), false)));
+                        new Argument("some", Argument.Type.TEXTS, List.of(), false)),
+                Meanwhile.SETTLES);
         assertThat(c.problem(Map.of("to", "left", "at", 3.0, "x", "2 cm", "count", 2, "some", List.of("a"))))
                 .isNull();
         assertThat(c.problem(Map.of("to", "right", "at", "first", "x", Map.of("steps", 1))))
@@ -134,7 +136,8 @@ class AllCommandsTest {
                 Spoken.NOTHING,
                 null,
                 null,
-                List.of());
+                List.of(),
+                Meanwhile.SETTLES);
         Binding b = new Binding("one", Trigger.key("KeyA"), 0, rhombus.core.keymap.Context.STAGE, c, Map.of(), "words");
         assertThatThrownBy(() -> new Catalogue(List.of(c, c), Map.of())).hasMessageContaining("area.verb");
         assertThatThrownBy(() -> new Catalogue(List.of(c), Map.of("p", List.of(b, b))))

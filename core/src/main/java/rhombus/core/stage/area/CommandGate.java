@@ -1,0 +1,116 @@
+package rhombus.core.stage.area;
+
+import static rhombus.core.words.Messages.say;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.keymap.Catalogue;
+import rhombus.core.keymap.Command;
+import rhombus.core.stage.hand.Activity;
+import rhombus.core.stage.hand.Deeds;
+import rhombus.core.stage.motion.Grab;
+import rhombus.core.stage.motion.Motion;
+import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.ViewState;
+
+/**
+ * The only way to run a command, whoever asks: a key, a click, a finger, a device, the page, a recording, an upload that has
+ * ended. It knows what is under way, and each command declares what happens then ({@link rhombus.core.keymap.Meanwhile}).
+ */
+public final class CommandGate implements Deeds {
+    private final Ground ground;
+    private final Runner runner;
+    private final List<Activity> activities;
+    private final List<Runnable> waiting = new ArrayList<>();
+
+    /**
+     * A gate before the commands of all areas.
+     *
+     * @param activities what may be under way
+     */
+    public CommandGate(Work work, List<Activity> activities) {
+        this.ground = work.ground();
+        this.runner = new Runner(work);
+        this.activities = List.copyOf(activities);
+    }
+
+    @Override
+    public Catalogue catalogue() {
+        return AllCommands.CATALOGUE;
+    }
+
+    @Override
+    public boolean run(String id, Map<String, Object> args, ViewState v, double lx, double ly) {
+        if (!runner.can(id, args)) {
+            return false;
+        }
+        Command c = catalogue().command(id);
+        List<Activity> running = activities.stream()
+                .filter(a -> a.on().getAsBoolean() && !a.own().test(c))
+                .toList();
+        if (!running.isEmpty()) {
+            switch (c.meanwhile()) {
+                case JOINS -> {}
+                case SETTLES -> running.forEach(a -> a.settle().run());
+                case WAITS -> {
+                    waiting.add(() -> runner.run(id, args, v, lx, ly));
+                    return true;
+                }
+                case REFUSED -> {
+                    ground.refusals().refuse(v, middle(lx, v.width), middle(ly, v.height), say("gate.let-go-first"));
+                    return false;
+                }
+            }
+        }
+        return runner.run(id, args, v, lx, ly);
+    }
+
+    private static double middle(double at, double size) {
+        return Double.isNaN(at) ? size / 2 : at;
+    }
+
+    /** Ends whatever is under way where it is: something other than a command is about to change the scene. */
+    public void settle() {
+        activities.stream().filter(a -> a.on().getAsBoolean()).forEach(a -> a.settle()
+                .run());
+    }
+
+    /** Runs what has waited, once nothing is under way any more. */
+    public void tick() {
+        if (waits() && activities.stream().noneMatch(a -> a.on().getAsBoolean())) {
+            List<Runnable> now = List.copyOf(waiting);
+            waiting.clear();
+            now.forEach(Runnable::run);
+        }
+    }
+
+    /** Whether a command waits. */
+    public boolean waits() {
+        return !waiting.isEmpty();
+    }
+
+    // ---- parts of a press and of keys that are held: they are what is under way
+    // -----------------------------------------
+
+    @Override
+    public Motion start(Command c, Grab g) {
+        return runner.start(c, g);
+    }
+
+    @Override
+    public void steps(Command c, ViewState v, double lx, double ly, double steps) {
+        runner.steps(c, v, lx, ly, steps);
+    }
+
+    @Override
+    public void held(
+            Command c, Map<String, Object> args, ViewState v, double lx, double ly, boolean down, boolean tap) {
+        runner.held(c, args, v, lx, ly, down, tap);
+    }
+
+    @Override
+    public String told(Command c, ViewState v, double lx, double ly) {
+        return runner.told(c, v, lx, ly);
+    }
+}
