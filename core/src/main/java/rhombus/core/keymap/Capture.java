@@ -91,7 +91,7 @@ public final class Capture {
         y = py;
         pen = byPen;
         if (held != 0 && buttons == 0) {
-            button = Resolver.lowest(held);
+            button = ButtonResolver.lowest(held);
             pressX = px;
             pressY = py;
             pressModifiers = mods;
@@ -112,7 +112,7 @@ public final class Capture {
         if (!pen) {
             return one ? Trigger.drag(button) : ByPointer.both(held);
         }
-        int part = ByPointer.part(Resolver.highest(held));
+        int part = ByPointer.part(ButtonResolver.highest(held));
         return part < 0 ? Trigger.pen() : Trigger.pen(part);
     }
 

@@ -93,7 +93,7 @@ public final class Controllers {
     /** These axes are out of their middle, each by its part of -1 to 1, of all devices together. */
     public void axes(Map<Trigger, Double> now) {
         if (steering != null && !mine()) {
-            // Taken back, or another motion has taken over.
+            // Taken back, or a drag has taken over.
             steering = null;
             dead = true;
         }

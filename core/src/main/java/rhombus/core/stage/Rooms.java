@@ -131,7 +131,7 @@ final class Rooms {
     /** Ends whatever runs by itself or waits for the hand, where it is. */
     private void settle() {
         settlePress();
-        resolver.letGoOfKeys();
+        resolver.letGoOfLasting();
         walking.leave();
         grips.closePad();
         ground.navigator().endWheels();

@@ -215,4 +215,55 @@ class ResolverTest {
         r.keyUp("KeyD", 0, 50);
         assertThat(log.said).containsExactly("begin orbit-hold 10", "drag 20", "drag 40", "release");
     }
+
+    @Test
+    void aButtonThatIsDownAsTheWindowLosesTheHandDoesNothingUntilItIsUp() {
+        for (int button : new int[] {1, 2, 4}) {
+            r.pointer(10, 10, button, 0, 0);
+            r.blur();
+            r.pointer(12, 10, button, 0, 100);
+            r.pointer(60, 10, button, 0, 110);
+            r.pointer(60, 10, 0, 0, 120);
+            assertThat(log.said).as("button " + button).isEmpty();
+        }
+        r.pointer(10, 10, 1, 0, 2000);
+        r.pointer(10, 10, 0, 0, 2010);
+        assertThat(log.said).as("the next press counts again").containsExactly("run select");
+    }
+
+    @Test
+    void aDragThatTheWindowLosesEndsAndItsReleaseIsNoClick() {
+        r.pointer(10, 10, 2, 0, 0);
+        r.pointer(40, 10, 2, 0, 10);
+        r.blur();
+        log.said.clear();
+        r.pointer(41, 10, 2, 0, 20);
+        r.pointer(41, 10, 0, 0, 30);
+        assertThat(log.said).isEmpty();
+    }
+
+    /** Some systems tell no key that goes up while Meta is down (common practice, no source). */
+    @Test
+    void keysWhoseUpIsSwallowedWhileMetaIsHeldAreLetGoWithIt() {
+        r.pointer(0, 0, 0, 0, 0);
+        r.keyDown("KeyD", 0, false, 0);
+        r.pointer(20, 0, 0, 0, 10);
+        r.keyDown("MetaLeft", Modifiers.META, false, 20);
+        log.said.clear();
+        r.keyUp("MetaLeft", 0, 400);
+        assertThat(log.said).containsExactly("release");
+        r.pointer(60, 0, 0, 0, 500);
+        assertThat(log.said).containsExactly("release");
+    }
+
+    @Test
+    void whatLastsIsLetGoWithMetaToo() {
+        r.pointer(0, 0, 0, 0, 0);
+        r.keyDown("Backquote", 0, false, 0);
+        r.keyDown("MetaLeft", Modifiers.META, false, 20);
+        log.said.clear();
+        r.keyUp("MetaLeft", 0, 400);
+        assertThat(log.said).hasSize(1);
+        assertThat(r.keyUp("Backquote", 0, 900)).as("nothing is left to let go").isFalse();
+    }
 }

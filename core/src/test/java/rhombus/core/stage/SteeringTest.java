@@ -262,6 +262,28 @@ class SteeringTest {
 
     /** Another board or another window lets go of what is held, and of nothing that is not. */
     @Test
+    void aClickSelectsAndTheStickThatIsHeldGoesOn() {
+        scout();
+        sticks(0, 0, 1, 0);
+        pass(100);
+        Pose before = h.pose(SCOUT);
+        Vec3 box = h.onScreen(SCOUT, 4);
+        h.move(box.x(), box.y(), 1);
+        h.move(box.x(), box.y(), 0);
+        pass(100);
+        Pose after = h.pose(SCOUT);
+        assertThat(after).as("it goes on").isNotEqualTo(before);
+        assertThat(h.stage.snapshots().selection()).as("the click counts").hasSize(SCOUT);
+        pass(100);
+        assertThat(h.pose(SCOUT)).isNotEqualTo(after);
+        sticks(0, 0, 0, 0);
+        pass(100);
+        Pose rest = h.pose(SCOUT);
+        pass(100);
+        assertThat(h.pose(SCOUT)).isEqualTo(rest);
+    }
+
+    @Test
     void afterTheWindowWasLeftTheFirstPushCounts() {
         scout();
         sticks(0, 0, 1, 0);

@@ -136,6 +136,10 @@ public final class Input {
 
     /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
     public void locked(boolean on) {
+        if (!on && ground.pointer().locked()) {
+            // What ends it, such as another program that comes to the front, takes keys that go up along.
+            resolver.letGoOfKeys();
+        }
         ground.pointer().locked(on);
         ground.changes().add(Topic.READOUT);
     }
