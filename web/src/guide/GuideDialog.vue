@@ -3,6 +3,7 @@ import { computed, nextTick, ref, shallowRef, watch } from 'vue';
 import type { HelpApi, Plain } from '../core';
 import NotFetched from '../panels/common/NotFetched.vue';
 import PickList from '../panels/common/PickList.vue';
+import { useDialogFocus } from '../stage/dialogFocus';
 import { useRun } from '../stage/run';
 import { finder } from './find';
 import GuideBody, { type AboutCommand } from './GuideBody';
@@ -22,6 +23,8 @@ const typed = ref('');
 const at = ref('start');
 const article = ref<HTMLElement>();
 const wrong = ref('');
+const inside = ref<HTMLElement>();
+const { ready, opened, back } = useDialogFocus(shown, inside, () => true);
 
 const about: AboutCommand = (id) => props.open?.core.help.about(id) ?? null;
 const items = computed<{ id: string; name: string; of?: string; page: string }[]>(() =>
@@ -76,8 +79,12 @@ function away(command: string, args: Plain = {}) {
     append-to="#dialogs"
     destroy-on-close
     data-guide-dialog
+    @close="shown = false"
+    @open-auto-focus="ready"
+    @opened="opened"
+    @close-auto-focus="back"
   >
-    <div class="listed">
+    <div ref="inside" class="listed">
       <PickList
         v-model:typed="typed"
         v-model:at="at"

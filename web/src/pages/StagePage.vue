@@ -89,9 +89,9 @@ async function copyLink() {
   );
 }
 
-/** Runs a command of the core on a viewport, by default the active one. */
+/** Runs a command of the core on a viewport, by default the active one; the event that leads to it says when. */
 function run(command: string, args: Plain = {}, view: string | null = null) {
-  core.command(command, args, view, performance.now());
+  core.command(command, args, view, window.event?.timeStamp ?? performance.now());
   application();
   open.value.loop.wake();
 }

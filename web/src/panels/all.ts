@@ -27,6 +27,8 @@ export interface Panel {
   place: 'left' | 'right' | 'low' | 'dialog';
   /** Whether it is there at first. */
   shown?: boolean;
+  /** Whether it has a field that takes keys as soon as it opens. */
+  field?: boolean;
   /** Whether it stays when everything but the viewports is hidden. */
   stays?: boolean;
   component: Component;
@@ -43,11 +45,11 @@ export const PANELS: readonly Panel[] = [
   { name: 'making', place: 'low', shown: true, stays: true, component: MakeBar },
   { name: 'drills', command: 'app.drills', place: 'dialog', component: DrillsDialog },
   { name: 'trial', place: 'low', shown: true, stays: true, component: TrialBar },
-  { name: 'keys', command: 'app.keys', place: 'dialog', component: KeysDialog },
-  { name: 'find', command: 'app.find', place: 'dialog', component: FindDialog },
-  { name: 'glossary', command: 'app.glossary', place: 'dialog', component: GlossaryDialog },
-  { name: 'guide', command: 'app.guide', place: 'dialog', component: GuideDialog },
-  { name: 'habits', command: 'app.habits', place: 'dialog', component: HabitsDialog },
+  { name: 'keys', command: 'app.keys', place: 'dialog', field: true, component: KeysDialog },
+  { name: 'find', command: 'app.find', place: 'dialog', field: true, component: FindDialog },
+  { name: 'glossary', command: 'app.glossary', place: 'dialog', field: true, component: GlossaryDialog },
+  { name: 'guide', command: 'app.guide', place: 'dialog', field: true, component: GuideDialog },
+  { name: 'habits', command: 'app.habits', place: 'dialog', field: true, component: HabitsDialog },
   { name: 'snapshot', command: 'app.snapshot', place: 'dialog', component: SnapshotDialog },
   { name: 'shots', command: 'app.shots', place: 'dialog', component: ShotsDialog },
   { name: 'newer', command: 'app.newer-file', place: 'dialog', component: NewerDialog },

@@ -1,5 +1,6 @@
 import { computed, reactive, watch, type Ref } from 'vue';
 import type { Plain } from '../core';
+import { expectField } from '../stage/typeAhead';
 import { PANELS, type Panel } from './all';
 
 /** Which panels are shown. Where there is little room drawers lie over the viewports, one at a time, and are away at first. */
@@ -31,6 +32,7 @@ export function usePanels(clear: Ref<boolean>, ready: Ref<boolean>, narrow: Ref<
   function answer(command: string, args: Plain): boolean {
     const panel = PANELS.find((p) => p.command === command);
     if (panel) told[panel.name] = args;
+    if (panel?.field && !shown[panel.name]) expectField();
     if (panel) shown[panel.name] = panel.place === 'dialog' || args.on === true || !shown[panel.name];
     return !!panel;
   }

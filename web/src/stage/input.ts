@@ -1,6 +1,8 @@
 import type { InputApi } from '../core';
 import { capture, PointerHold } from './hold';
 import { modifiersOf } from './modifiers';
+import { toStage } from './toStage';
+import { dialogOpen, escapeDialog } from './dialogFocus';
 
 /** Whether an element takes typed text, so that keys belong to it. */
 function takesText(e: EventTarget | null): boolean {
@@ -125,7 +127,17 @@ export function forwardInput(
   window.addEventListener(
     'keydown',
     (e) => {
-      if (takesText(e.target) || belongsToWidget(e, stage) || e.isComposing) return;
+      if (e.isComposing || e.defaultPrevented) return;
+      if (takesText(e.target)) {
+        // A field that the hand has done with: the viewports have the keyboard again.
+        if (e.key === 'Escape' && !dialogOpen()) toStage();
+        return;
+      }
+      if (belongsToWidget(e, stage)) return;
+      if (dialogOpen()) {
+        if (e.key === 'Escape') escapeDialog();
+        return;
+      }
       timed(() => {
         if (input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp)) e.preventDefault();
       }, e);
@@ -141,6 +153,12 @@ export function forwardInput(
     },
     on,
   );
-  window.addEventListener('blur', () => timed(() => input.blur()), on);
+  const lost = () => timed(() => input.blur());
+  window.addEventListener('blur', lost, on);
+  document.addEventListener('visibilitychange', () => document.hidden && lost(), on);
+  // While a field has the keyboard, what keys do in the viewports is not told.
+  const typing = () => timed(() => input.typing(takesText(document.activeElement)));
+  document.addEventListener('focusin', typing, on);
+  document.addEventListener('focusout', () => queueMicrotask(typing), on);
   return () => ends.abort();
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { intoField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
 /** A name that is being typed: how long it may be is told when that is reached. */
@@ -7,7 +8,13 @@ const text = defineModel<string>({ required: true });
 defineProps<{ most: number; label: string }>();
 const emit = defineEmits<{ done: []; given: [] }>();
 const field = ref<HTMLInputElement>();
-defineExpose({ select: () => field.value?.select() });
+defineExpose({ select });
+
+/** All of it is selected, and what was typed on the way here takes its place. */
+function select() {
+  field.value?.select();
+  if (field.value) intoField(field.value);
+}
 </script>
 
 <template>

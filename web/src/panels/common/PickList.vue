@@ -15,7 +15,7 @@ const { key } = useRoving(list, () => emit('close'), { ArrowUp: -1, ArrowDown: 1
 
 <template>
   <div class="left">
-    <input v-model="typed" type="search" :placeholder="find" :aria-label="find" spellcheck="false" />
+    <input v-model="typed" data-first-field type="search" :placeholder="find" :aria-label="find" spellcheck="false" />
     <ul ref="list" :aria-label="label" @keydown="key">
       <li v-for="t in items" :key="t.id">
         <button

@@ -26,17 +26,12 @@ const found = computed(() => (shown.value ? core.show.find(typed.value).slice(0,
 const chosen = computed(() => found.value[at.value]);
 
 watch(typed, () => (at.value = 0));
-watch(shown, async (on) => {
+watch(shown, (on) => {
   if (!on) return;
   typed.value = '';
   at.value = 0;
   asking.value = null;
-  await nextTick();
-  input.value?.focus();
 });
-
-/** The library puts the focus on the dialog itself once it is there; what is typed next is meant for the box. */
-const ready = () => input.value?.focus();
 
 async function move(by: number) {
   const n = found.value.length;
@@ -95,15 +90,21 @@ async function back() {
     width="min(860px, 96vw)"
     top="10vh"
     :close-on-press-escape="!asking"
-    @open-auto-focus="ready"
-    @opened="ready"
   >
     <div data-palette>
       <form v-if="asking" @submit.prevent="answered" @keydown.esc.stop="back">
         <h3 class="heading">{{ asking.words }}</h3>
-        <label v-for="a in asking.ask" :key="a.id" class="ask">
+        <label v-for="(a, k) in asking.ask" :key="a.id" class="ask">
           <span>{{ a.label }}</span>
-          <input ref="first" v-model="answers[a.id]" class="box" :name="a.id" spellcheck="false" autocomplete="off" />
+          <input
+            ref="first"
+            v-model="answers[a.id]"
+            :data-first-field="k ? undefined : ''"
+            class="box"
+            :name="a.id"
+            spellcheck="false"
+            autocomplete="off"
+          />
         </label>
         <div class="end">
           <el-button @click="back">{{ say('find-dialog.back') }}</el-button>
@@ -114,6 +115,7 @@ async function back() {
         <input
           ref="input"
           v-model="typed"
+          data-first-field
           class="box"
           role="combobox"
           :aria-label="say('find-dialog.words-of-a-command')"

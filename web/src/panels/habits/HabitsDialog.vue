@@ -33,6 +33,7 @@ function set(id: string, value?: unknown) {
     <div class="head">
       <el-input
         v-model="search"
+        data-first-field
         :placeholder="say('habits-dialog.search-habits')"
         :aria-label="say('habits-dialog.search-habits')"
         clearable

@@ -122,6 +122,7 @@ watch(shown, (on) => {
           <template v-if="as === 'list'">
             <el-input
               v-model="search"
+              data-first-field
               :placeholder="say('keys-dialog.search-by-words-or-trigger')"
               :aria-label="say('keys-dialog.search-keys')"
               clearable

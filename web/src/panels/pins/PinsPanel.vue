@@ -10,6 +10,7 @@ import { drag as follow, viewportAt } from '../../drags/drag';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import PinMenu from './PinMenu.vue';
+import { expectField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
 const core = useCore();
@@ -23,6 +24,7 @@ const field = ref<InstanceType<typeof NameField>[]>();
 const file = ref<HTMLInputElement>();
 
 async function rename(p: PinRow) {
+  expectField();
   naming.value = p.id;
   text.value = p.name;
   await nextTick();

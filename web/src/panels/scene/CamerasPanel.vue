@@ -7,6 +7,7 @@ import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
 import SwitchCell from './SwitchCell.vue';
+import { expectField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
 /** The cameras of the scene: looking through them, and what else can be done to them. */
@@ -33,6 +34,7 @@ async function choose(c: Listed, i: MenuItem) {
     run(i.command, i.args ?? {});
     return;
   }
+  expectField();
   name.value = c.name;
   renaming.value = c.id;
   await nextTick();

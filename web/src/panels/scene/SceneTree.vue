@@ -7,6 +7,7 @@ import { useRun } from '../../stage/run';
 import { Sweep } from './sweep';
 import TreeRow from './TreeRow.vue';
 import { treeRows, type Row } from './treeRows';
+import { expectField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
 const props = defineProps<{ objects: Listed[]; search: string; ready: boolean }>();
@@ -180,7 +181,13 @@ watch(
   },
 );
 
-defineExpose({ rename: (id: string) => (renaming.value = id) });
+/** Begins to rename an object: what is typed from now on is its name. */
+function rename(id: string) {
+  if (!rows.value.some((r) => r.object.id === id)) return;
+  expectField();
+  renaming.value = id;
+}
+defineExpose({ rename });
 </script>
 
 <template>

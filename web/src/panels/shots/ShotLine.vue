@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue';
 import type { Plain, ShotRow } from '../../core';
 import { useRun } from '../../stage/run';
 import NameField from '../common/NameField.vue';
+import { expectField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
 /** A camera in the shot list. It looks for its own row and picture, so that one that comes draws no other line anew. */
@@ -22,6 +23,7 @@ const name = ref('');
 const field = ref<InstanceType<typeof NameField>>();
 
 async function rename() {
+  expectField();
   name.value = row.value?.name ?? '';
   renaming.value = true;
   await nextTick();

@@ -25,5 +25,8 @@ public interface InputApi extends JSObject {
 
     boolean keyUp(String code, int modifiers, double time);
 
+    /** Whether a text field of the page has the keyboard. */
+    void typing(boolean on);
+
     void blur();
 }

@@ -65,6 +65,11 @@ final class InputDoor implements InputApi {
     }
 
     @Override
+    public void typing(boolean on) {
+        input.typing(on);
+    }
+
+    @Override
     public void blur() {
         input.blur();
         devices.blur();

@@ -2,12 +2,16 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The list of all commands, by the keyboard alone, and the page of all keys. */
 class FindTest extends OfTheirOwn {
@@ -71,6 +75,70 @@ class FindTest extends OfTheirOwn {
         page.locator("[data-keys] >> text=Nothing is called that").waitFor();
         page.locator("[data-keys] button:has-text('Redo')").click();
         assertThat(page.locator("[data-binding=home] kbd").textContent()).isEqualTo(trigger);
+    }
+
+    /** Where the eyes are, which looks are drawn, and how many objects are hidden. */
+    private Object state() {
+        return page.evaluate(
+                """
+                () => JSON.stringify([window.rhombus.views().map(v => [v.eye, v.display, v.walking]),
+                    window.rhombus.scene().objects.filter(o => !o.shown).length])""");
+    }
+
+    /** Keeps the page busy, so that nothing it does is done at once. */
+    private void busy(int ms) {
+        page.evaluate(
+                "ms => requestAnimationFrame(() => { const t = performance.now(); while (performance.now() - t < ms); })",
+                ms);
+    }
+
+    /** However quickly one types and however slow the page is, keys on the way into the list are the list's. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 20, 60, 120})
+    void whatIsTypedOnTheWayIntoTheListBelongsToIt(int delay) {
+        for (String word : List.of("isolate", "wire")) {
+            hand.over("v2");
+            Object before = state();
+            busy(500);
+            page.keyboard().type("/" + word, new Keyboard.TypeOptions().setDelay(delay));
+            page.waitForFunction("w => document.querySelector('[data-palette] input')?.value === w", word);
+            assertThat(state()).isEqualTo(before);
+            page.keyboard().press("Escape");
+            page.waitForFunction("() => document.activeElement?.tagName === 'CANVAS'");
+        }
+        // The list is still fading away: it opens again all the same, and Enter pressed too early counts.
+        page.keyboard().type("/hidden line");
+        page.keyboard().press("Enter");
+        page.waitForFunction("() => window.rhombus.views().some(v => v.display === 'hidden-line')");
+    }
+
+    @Test
+    void escapeClosesADialogWhoseListWasJustUsedAndTheNextKeyIsTheViewports() {
+        hand.press("[data-command='app.habits']");
+        page.locator(".el-dialog .el-select").first().click();
+        page.locator(".el-select-dropdown__item:visible").nth(1).click();
+        page.waitForFunction(
+                "() => document.querySelector('.el-dialog [role=combobox][aria-expanded=false]') === document.activeElement");
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => document.activeElement?.tagName === 'CANVAS'");
+        page.locator(".el-dialog").first().waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+        hand.over("v2");
+        Object before = hand.view("v2").get("eye");
+        hand.hold("Space", 0, -60);
+        assertThat(hand.view("v2").get("eye")).as("Space drives").isNotEqualTo(before);
+        assertThat(page.locator(".el-dialog:visible").count()).isZero();
+    }
+
+    @Test
+    void whileAFieldHasTheKeyboardHintsTellWhatKeysDoAndEscapeLeavesIt() {
+        page.locator("[data-search]").click();
+        hand.over("v2");
+        page.waitForFunction("() => window.rhombus.hints()[0].words === 'go into the field'");
+        assertThat((List<?>) page.evaluate("() => window.rhombus.hints().map(h => h.trigger)"))
+                .doesNotContain("hold D")
+                .contains("right-drag");
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => window.rhombus.hints().some(h => h.trigger.includes('hold D'))");
     }
 
     private void read(String name, String text) {

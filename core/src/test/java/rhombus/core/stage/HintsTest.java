@@ -140,4 +140,17 @@ class HintsTest {
                     .isTrue();
         }
     }
+
+    @Example
+    void whileAFieldHasTheKeyboardNoKeyIsToldForTheViewports() {
+        Hand h = new Hand();
+        h.move(700, 200, 0);
+        assertThat(h.hint("hold D")).isNotNull();
+        h.stage.input().typing(true);
+        assertThat(h.hint("hold D")).isNull();
+        assertThat(h.hint("right-drag")).as("the pointer does what it did").isNotNull();
+        assertThat(h.hint("Esc")).isEqualTo("back to the viewports");
+        h.stage.input().typing(false);
+        assertThat(h.hint("hold D")).isNotNull();
+    }
 }

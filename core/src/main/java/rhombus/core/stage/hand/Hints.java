@@ -13,6 +13,7 @@ import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Found;
 import rhombus.core.keymap.KeyDeed;
+import rhombus.core.keymap.KeyNames;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Reach;
@@ -111,6 +112,10 @@ public final class Hints {
             if (resolver.moving()) {
                 running(resolver.active());
             }
+            if (ground.pointer().typing()) {
+                out.add(new Hint(say("hints.keys"), say("hints.go-into-the-field"), null, null, List.of()));
+                out.add(new Hint(KeyNames.of("Escape", layout), say("hints.leave-the-field"), null, null, List.of()));
+            }
             // What holds in this place before what holds in every viewport.
             int general = contexts.indexOf(Context.STAGE);
             int split = general < 0 ? contexts.size() : general;
@@ -126,12 +131,17 @@ public final class Hints {
                         if (b.trigger() != null
                                 && b.context() == c
                                 && kinds.contains(b.trigger().kind())
+                                && !(ground.pointer().typing() && byKey(b.trigger()))
                                 && makes(b.trigger())) {
                             consider(b);
                         }
                     }
                 }
             }
+        }
+
+        private boolean byKey(Trigger t) {
+            return t.kind() == Trigger.Kind.KEY || t.kind() == Trigger.Kind.HOLD;
         }
 
         /** Whether the device can do it: a pen's tip and fingers have no other button than the left one. */

@@ -144,6 +144,14 @@ public final class Input {
         ground.changes().add(Topic.READOUT);
     }
 
+    /** Whether a text field of the page has the keyboard: keys go there until it is left. */
+    public void typing(boolean on) {
+        if (on != ground.pointer().typing()) {
+            ground.pointer().typing(on);
+            ground.changes().add(Topic.READOUT);
+        }
+    }
+
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
     public int lockWanted() {
         return walking.holdsPointer()

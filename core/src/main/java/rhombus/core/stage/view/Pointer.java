@@ -10,6 +10,7 @@ public final class Pointer {
     private double y = Double.NaN;
     private double now;
     private boolean locked;
+    private boolean typing;
     private BooleanSupplier moving = () -> false;
     private IntSupplier modifiers = () -> 0;
 
@@ -63,6 +64,16 @@ public final class Pointer {
     /** The browser holds the pointer from now on, or lets it go. */
     public void locked(boolean on) {
         locked = on;
+    }
+
+    /** Whether a text field of the page has the keyboard, so that keys do nothing in the viewports. */
+    public boolean typing() {
+        return typing;
+    }
+
+    /** A text field has the keyboard from now on, or none. */
+    public void typing(boolean on) {
+        typing = on;
     }
 
     /** Whether a motion follows the hand right now. */
