@@ -214,6 +214,7 @@ class DrillsTest {
     @Test
     void whatIsClaimedWithoutBeingDoneIsRefused() {
         practice.start("mark", new double[0], new double[0], now);
+        frames(200);
         over("v2");
         frames(500);
         Map<String, Object> log = practice.log();
@@ -223,9 +224,21 @@ class DrillsTest {
         assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("pile"), log)).hasMessageContaining("another drill");
         // A log with what mattered taken out of it.
         practice.start("level", new double[0], new double[0], now);
+        frames(200);
         solve("level");
         assertThat(practice.state().done()).isTrue();
         Map<String, Object> done = practice.log();
+        Map<String, Object> forged = new LinkedHashMap<>(done);
+        forged.put("waited", 3);
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("milliseconds");
+        forged.put("waited", 300);
+        forged.put("views", "mine");
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("views");
+        forged.remove("views");
+        forged.put(
+                "recording",
+                Plain.map("events", java.util.Collections.nCopies(200_000, List.of(0, "left")), "format", "x"));
+        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("200000");
         Map<String, Object> recording = new LinkedHashMap<>(Plain.map(done.get("recording")));
         List<Object> events = new ArrayList<>(Plain.list(recording.get("events")));
         events.removeIf(e -> String.valueOf(e).contains("KeyN"));

@@ -17,6 +17,7 @@ public final class Practice {
     private Drill drill;
     private Course course;
     private double seconds;
+    private double startedMs;
     private String before = "";
     private double[] race = {};
     private double[] path = {};
@@ -89,6 +90,7 @@ public final class Practice {
             path = itsPath;
             course = new Course(d.judge());
             seconds = 0;
+            startedMs = nowMs;
             edits = stage.snapshots().history().done();
             stage.recorder().record(true);
             course.moment(stage, 0);
@@ -155,6 +157,8 @@ public final class Practice {
                 stage.habits().toPlain(),
                 "still",
                 stage.reducedMotion() ? true : null,
+                "waited",
+                Math.max(0, stage.recorder().began() - startedMs),
                 "recording",
                 stage.recorder().toPlain());
     }

@@ -3,6 +3,7 @@ package rhombus.core.drill;
 import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
+import java.util.Set;
 import rhombus.core.habits.Habits;
 import rhombus.core.plain.Plain;
 import rhombus.core.scene.Scene;
@@ -20,6 +21,14 @@ public final class Replay {
 
     private static final double LONGEST_MS = 1_200_000;
 
+    /** A run of twenty minutes at 60 events a second has 72 000; more is not done again. */
+    private static final int MOST = 100_000;
+    /** The soonest that a hand does something after it was shown what to do, milliseconds (common practice, no source). */
+    private static final double REACTION_MS = 80;
+
+    private static final Set<String> KEYS =
+            Set.of("format", "version", "drill", "keymaps", "habits", "still", "waited", "recording");
+
     private Replay() {}
 
     /**
@@ -36,7 +45,19 @@ public final class Replay {
         if (!drill.id().equals(log.get("drill"))) {
             throw new IllegalArgumentException(say("replay.this-log-is-of-another"));
         }
+        for (String key : log.keySet()) {
+            if (!KEYS.contains(key)) {
+                throw new IllegalArgumentException(say("replay.is-no-part-of-a-log", key));
+            }
+        }
+        if (!(Plain.number(log.get("waited"), 0) >= REACTION_MS)) {
+            throw new IllegalArgumentException(say("replay.no-hand-begins-so-soon", (int) REACTION_MS));
+        }
         Map<String, Object> recording = Plain.map(log.get("recording"));
+        int events = Plain.list(recording.get("events")).size();
+        if (events > MOST) {
+            throw new IllegalArgumentException(say("replay.too-many-events", events, MOST));
+        }
         Stage stage = new Stage();
         stage.use(AllCommands.CATALOGUE.keymaps(Plain.map(log.get("keymaps"))));
         stage.use(Habits.of(Plain.map(log.get("habits"))));

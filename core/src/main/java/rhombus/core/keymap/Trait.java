@@ -34,6 +34,8 @@ public enum Trait {
     OBJECT,
     /** Does what the lozenge under the pointer says. */
     LOZENGE,
+    /** Moves, looks, selects or shows and nothing more: a recording may run it, whoever made that. */
+    REPLAYS,
     /** One of many changes that a sweep over a list makes: it does not end the sweep. */
     SWEPT
 }

@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.habits.AllHabits;
+import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
 import rhombus.core.keymap.Trait;
@@ -88,7 +89,8 @@ final class Rooms {
                     tips),
             List.of(
                     new Activity(resolver::moving, this::settlePress, c -> false),
-                    new Activity(subject.editing()::sweeping, subject.editing()::settle, c -> c.has(Trait.SWEPT))));
+                    new Activity(subject.editing()::sweeping, subject.editing()::settle, c -> c.has(Trait.SWEPT))),
+            recorder::acts);
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, gate);
     final Snapshots snapshots = new Snapshots(
             ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, companion, hints, rebinding);
@@ -108,7 +110,10 @@ final class Rooms {
             boards.list().forEach(b -> b.views.forEach(ground.looks()::refresh));
         });
         report.quietWhile(recorder::playing);
-        recorder.runsBy(this::runAgain);
+        recorder.runsBy(this::runAgain, id -> {
+            Command c = AllCommands.CATALOGUE.command(id);
+            return c != null && c.has(Trait.REPLAYS);
+        });
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);
         press.sets(gate, resolver::forgetClick);
         input.wheelHeardBy(tips::wheel);

@@ -227,4 +227,54 @@ class RecorderTest {
         h.stage.recorder().record();
         assertThat(h.stage.recorder().state().events()).isZero();
     }
+
+    /** A busy page runs a command by its own clock, while events that came before it are still to be told. */
+    @Property(tries = 100)
+    void commandsAndEventsHaveOneClock(@ForAll long seed) {
+        Random r = new Random(seed);
+        Hand h = new Hand();
+        h.stage.recorder().record(true);
+        double event = 1000;
+        for (int i = 0; i < 60; i++) {
+            event += r.nextInt(30);
+            if (r.nextInt(4) == 0) {
+                double late = event + r.nextInt(900);
+                h.stage.command("view.home", Map.of(), "v2", late);
+            } else {
+                h.stage.input().pointer(r.nextInt(1000), r.nextInt(800), 0, 0, event);
+            }
+        }
+        h.stage.recorder().finish(event);
+        assertThat(new Hand().stage.recorder().bring(h.stage.recorder().toPlain()))
+                .isNull();
+    }
+
+    @Test
+    void aRecordingRunsOnlyWhatMovesLooksAndSelects() {
+        Hand h = new Hand();
+        assertThat(h.stage.recorder().bring(file(List.of(0, "command", "object.delete", Map.of(), -1))))
+                .contains("events[0]")
+                .contains("object.delete");
+        List<Object> all = List.of(
+                List.of(0, "pointer", 7, 2, 0, 0, false),
+                List.of(100, "key-down", "KeyK", 0, false),
+                List.of(150, "key-up", "KeyK", 0),
+                List.of(200, "key-down", "Delete", 0, false),
+                List.of(250, "key-up", "Delete", 0));
+        assertThat(h.stage.recorder().bring(file(all.toArray()))).isNull();
+        play(h, new Random(1));
+        assertThat(h.stage.snapshots().selection()).as("it selects").isNotEmpty();
+        assertThat(h.stage.scene().nodes()).noneMatch(n -> n.gone());
+        assertThat(h.stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(h.notices()).anyMatch(n -> n.startsWith("Delete"));
+        h.tap("Delete", 0);
+        assertThat(h.stage.scene().nodes()).as("the hand still may").anyMatch(n -> n.gone());
+    }
+
+    @Test
+    void whatIsNoPartOfARecordingIsRefused() {
+        Map<String, Object> more = new java.util.LinkedHashMap<>(file());
+        more.put("script", "x");
+        assertThat(new Hand().stage.recorder().bring(more)).contains("script");
+    }
 }

@@ -9,6 +9,7 @@ import static rhombus.core.words.Messages.say;
 
 import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.hand.FirstSteps;
@@ -67,6 +68,7 @@ final class ApplicationArea {
         page(d, "app.export").choice("what", "scene", "selection");
         page(d, "app.newer-file");
         d.action("gesture.cancel")
+                .traits(Trait.REPLAYS)
                 .joins()
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, say("hint.cancel-the-drag"))

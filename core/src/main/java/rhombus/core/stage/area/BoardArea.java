@@ -55,7 +55,9 @@ public final class BoardArea {
 
     private static void declare(Declare<BoardArea> d) {
         d.group(say("group.board"));
+        d.replays(true);
         views(d);
+        d.replays(false);
         tabs(d);
     }
 

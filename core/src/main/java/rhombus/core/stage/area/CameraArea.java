@@ -11,6 +11,7 @@ import java.util.Map;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.keymap.Trait;
 import rhombus.core.optics.GateFit;
 import rhombus.core.pick.Hit;
 import rhombus.core.scene.Scene;
@@ -42,6 +43,7 @@ final class CameraArea {
 
     private static void declare(Declare<CameraArea> d) {
         d.group(say("group.cameras"));
+        d.replays(true);
         d.action("camera.look-through")
                 .text("camera")
                 .key("camera", "KeyC", 0, say("hint.look-through-the-camera"))
@@ -53,6 +55,7 @@ final class CameraArea {
                 .key("drive", "KeyC", SHIFT, say("hint.drive-the-camera"))
                 .told((a, c) -> c.view().driven ? say("camera-area.guard-the-camera") : null)
                 .does(CameraArea::drive);
+        d.replays(false);
         d.action("camera.from-view")
                 .key("camera-from-view", "KeyC", ALT, say("hint.camera-from-this-view"))
                 .does((a, c) -> a.fromView(c.view()));
@@ -81,6 +84,7 @@ final class CameraArea {
                 .key("camera-aim", "KeyC", CTRL | ALT | SHIFT, say("hint.aim-the-camera-here"))
                 .does((a, c) -> a.here(c, say("camera-area.aim"), (change, p, pose) -> change.aimed(p)));
         d.action("camera.select")
+                .traits(Trait.REPLAYS)
                 .key("select-camera", "KeyC", ALT | SHIFT, say("hint.select-the-camera"))
                 .does((a, c) -> a.select(c.view()));
     }

@@ -5,8 +5,10 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
 import rhombus.core.keymap.Catalogue;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.Trait;
 import rhombus.core.stage.hand.Activity;
 import rhombus.core.stage.hand.Deeds;
 import rhombus.core.stage.motion.Grab;
@@ -22,14 +24,17 @@ public final class CommandGate implements Deeds {
     private final Ground ground;
     private final Runner runner;
     private final List<Activity> activities;
+    private final BooleanSupplier replaying;
     private final List<Runnable> waiting = new ArrayList<>();
 
     /**
      * A gate before the commands of all areas.
      *
      * @param activities what may be under way
+     * @param replaying whether it is a recording that acts
      */
-    public CommandGate(Work work, List<Activity> activities) {
+    public CommandGate(Work work, List<Activity> activities, BooleanSupplier replaying) {
+        this.replaying = replaying;
         this.ground = work.ground();
         this.runner = new Runner(work);
         this.activities = List.copyOf(activities);
@@ -46,6 +51,9 @@ public final class CommandGate implements Deeds {
             return false;
         }
         Command c = catalogue().command(id);
+        if (!allowed(c)) {
+            return false;
+        }
         List<Activity> running = activities.stream()
                 .filter(a -> a.on().getAsBoolean() && !a.own().test(c))
                 .toList();
@@ -64,6 +72,15 @@ public final class CommandGate implements Deeds {
             }
         }
         return runner.run(id, args, v, lx, ly);
+    }
+
+    /** Whether it is no recording that acts, or one may do this; else it is told. */
+    private boolean allowed(Command c) {
+        if (!replaying.getAsBoolean() || c.has(Trait.REPLAYS)) {
+            return true;
+        }
+        ground.changes().notice(say("gate.not-by-a-recording", c.words()), null, null);
+        return false;
     }
 
     private static double middle(double at, double size) {
@@ -95,18 +112,22 @@ public final class CommandGate implements Deeds {
 
     @Override
     public Motion start(Command c, Grab g) {
-        return runner.start(c, g);
+        return allowed(c) ? runner.start(c, g) : null;
     }
 
     @Override
     public void steps(Command c, ViewState v, double lx, double ly, double steps) {
-        runner.steps(c, v, lx, ly, steps);
+        if (allowed(c)) {
+            runner.steps(c, v, lx, ly, steps);
+        }
     }
 
     @Override
     public void held(
             Command c, Map<String, Object> args, ViewState v, double lx, double ly, boolean down, boolean tap) {
-        runner.held(c, args, v, lx, ly, down, tap);
+        if (allowed(c)) {
+            runner.held(c, args, v, lx, ly, down, tap);
+        }
     }
 
     @Override

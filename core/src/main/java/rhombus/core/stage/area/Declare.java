@@ -5,6 +5,7 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.keymap.Command.Sort;
+import rhombus.core.keymap.Trait;
 
 /**
  * Collects the commands that an area declares.
@@ -15,6 +16,7 @@ final class Declare<A> {
     private final List<Entry<A>> entries = new ArrayList<>();
     private String group = "";
     private boolean joins;
+    private boolean replays;
 
     /** The heading under which the next ones are listed. */
     void group(String name) {
@@ -24,6 +26,11 @@ final class Declare<A> {
     /** Whether the next ones run beside a drag. */
     void joins(boolean on) {
         joins = on;
+    }
+
+    /** Whether recordings may run the next ones: they move, look, select or show and nothing more. */
+    void replays(boolean on) {
+        replays = on;
     }
 
     /** Done at once. */
@@ -54,6 +61,9 @@ final class Declare<A> {
     private Entry<A> add(String id, Sort sort) {
         Entry<A> e = new Entry<>(id, say("command." + id), group, sort);
         entries.add(e);
+        if (replays) {
+            e.traits(Trait.REPLAYS);
+        }
         return joins ? e.joins() : e;
     }
 

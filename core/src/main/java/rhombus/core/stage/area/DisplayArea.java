@@ -38,6 +38,7 @@ final class DisplayArea {
     }
 
     private static void declare(Declare<DisplayArea> d) {
+        d.replays(true);
         d.group(say("group.display"));
         d.joins(true);
         List<String> looks =

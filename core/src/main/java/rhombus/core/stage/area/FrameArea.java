@@ -45,6 +45,7 @@ final class FrameArea {
     }
 
     private static void declare(Declare<FrameArea> d) {
+        d.replays(true);
         d.group(say("group.frame"));
         d.action("view.frame-selection")
                 .essential()

@@ -40,6 +40,7 @@ final class LensArea {
     }
 
     private static void declare(Declare<LensArea> d) {
+        d.replays(true);
         d.group(say("group.lens-and-crop"));
         lens(d);
         crop(d);

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import rhombus.core.display.Look;
 import rhombus.core.display.LookPart;
 import rhombus.core.display.OwnLooks;
+import rhombus.core.keymap.Trait;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.hand.LookKeys;
 import rhombus.core.stage.view.Ground;
@@ -34,6 +35,7 @@ final class LookArea {
         d.group(say("group.display"));
         d.joins(true);
         d.action("display.part")
+                .traits(Trait.REPLAYS)
                 .needs(
                         "part",
                         Arrays.stream(LookPart.values()).map(LookPart::id).toList())

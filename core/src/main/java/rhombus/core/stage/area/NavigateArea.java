@@ -77,6 +77,7 @@ final class NavigateArea {
     }
 
     private static void declare(Declare<NavigateArea> d) {
+        d.replays(true);
         d.group(say("group.move-the-view"));
         drags(d);
         moreDrags(d);

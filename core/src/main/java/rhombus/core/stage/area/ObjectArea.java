@@ -44,7 +44,9 @@ final class ObjectArea {
 
     private static void declare(Declare<ObjectArea> d) {
         d.group(say("group.objects"));
+        d.replays(true);
         seen(d);
+        d.replays(false);
         locked(d);
         d.action("object.draw-as")
                 .texts("objects")

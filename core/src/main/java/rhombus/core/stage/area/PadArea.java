@@ -32,6 +32,7 @@ final class PadArea {
     }
 
     private static void declare(Declare<PadArea> d) {
+        d.replays(true);
         d.group(say("group.pad-and-rose"));
         Entry<PadArea> open = d.held("pad.open").rank(FIRST).on("pad", Trigger.key("KeyG"), 0, STAGE, say("hint.pad"));
         open.lasts(PadArea::open);

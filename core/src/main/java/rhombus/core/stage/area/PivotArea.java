@@ -40,6 +40,7 @@ final class PivotArea {
 
     private static void declare(Declare<PivotArea> d) {
         d.group(say("group.pivot"));
+        d.replays(true);
         d.action("pivot.set-here")
                 .rank(FIRST)
                 .key("pivot", "KeyV", 0, say("hint.pin-the-pivot-here"))
@@ -52,6 +53,7 @@ final class PivotArea {
         d.action("pivot.clear")
                 .key("pivot-clear", "KeyV", SHIFT, say("hint.unpin-the-pivot"))
                 .does((a, c) -> a.pin(null, ""));
+        d.replays(false);
         d.action("pivot.ladder").text("preset", "rung").truth("on").whole("by").does(PivotArea::ladder);
     }
 

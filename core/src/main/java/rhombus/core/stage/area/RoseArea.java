@@ -36,6 +36,7 @@ final class RoseArea {
     }
 
     private static void declare(Declare<RoseArea> d) {
+        d.replays(true);
         d.group(say("group.pad-and-rose"));
         d.motion("rose.turn")
                 .called(say("spoken.orbit"))

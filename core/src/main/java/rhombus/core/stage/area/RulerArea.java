@@ -19,6 +19,7 @@ final class RulerArea {
     }
 
     private static void declare(Declare<RulerArea> d) {
+        d.replays(true);
         d.group(say("group.measure"));
         d.action("ruler.measure")
                 .key("ruler", "Comma", 0, say("hint.measure-from-here-then-to-here"))

@@ -51,6 +51,7 @@ final class SelectArea {
     }
 
     private static void declare(Declare<SelectArea> d) {
+        d.replays(true);
         d.group(say("group.select"));
         picking(d, "pick")
                 .essential()

@@ -36,6 +36,7 @@ final class SteerArea {
     }
 
     private static void declare(Declare<SteerArea> d) {
+        d.replays(true);
         d.group(say("group.move-by-an-axis"));
         axis(d, Freedom.ORBIT_SIDEWAYS, ORBIT)
                 .traits(Trait.TURNS, Trait.WITH_SCENE)

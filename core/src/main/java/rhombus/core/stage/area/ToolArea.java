@@ -39,10 +39,13 @@ final class ToolArea {
 
     private static void declare(Declare<ToolArea> d) {
         d.group(say("group.change-the-scene"));
+        d.replays(true);
         which(d);
         settings(d);
+        d.replays(false);
         keys(d);
         d.action("tool.none")
+                .traits(Trait.REPLAYS)
                 .rank(LATE)
                 .on("tool-off", Trigger.key("Escape"), 0, TOOL, say("hint.put-the-tool-away"))
                 .does((a, c) -> a.tools.use(null));

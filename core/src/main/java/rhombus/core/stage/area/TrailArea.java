@@ -26,6 +26,7 @@ final class TrailArea {
     }
 
     private static void declare(Declare<TrailArea> d) {
+        d.replays(true);
         d.group(say("group.trail"));
         d.action("trail.back")
                 .essential()

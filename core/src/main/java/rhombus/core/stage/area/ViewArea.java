@@ -46,6 +46,7 @@ final class ViewArea {
     }
 
     private static void declare(Declare<ViewArea> d) {
+        d.replays(true);
         d.group(say("group.move-the-view"));
         d.action("view.centre-here")
                 .trail(say("trail.centre"))

@@ -28,6 +28,7 @@ final class WalkArea {
     }
 
     private static void declare(Declare<WalkArea> d) {
+        d.replays(true);
         d.group(say("group.walk-and-fly"));
         d.action("walk.start")
                 .rank(FIRST)

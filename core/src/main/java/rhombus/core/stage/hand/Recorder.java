@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
@@ -23,6 +25,7 @@ public final class Recorder implements Watch {
 
     private static final String FORMAT = "rhombus-recording";
     private static final int VERSION = 1;
+    private static final Set<String> KEYS = Set.of("format", "version", "width", "height", "events");
     /** See {@link #finish}, milliseconds. */
     private static final double AFTER_MS = 250;
     /** Devices of a recording are others than those that are there. */
@@ -46,6 +49,7 @@ public final class Recorder implements Watch {
     private boolean commands;
 
     private Runs runs = (id, args, view) -> {};
+    private Predicate<String> replays = id -> true;
     private Sizes sizes = (w, h) -> {};
     private boolean playing;
     private boolean feeding;
@@ -68,9 +72,14 @@ public final class Recorder implements Watch {
         void run(String command, Map<String, Object> args, int view);
     }
 
-    /** Who runs commands of a recording. */
-    public void runsBy(Runs who) {
+    /**
+     * Who runs commands of a recording.
+     *
+     * @param safe whether a recording may run a command, by its id
+     */
+    public void runsBy(Runs who, Predicate<String> safe) {
         runs = who;
+        replays = safe;
     }
 
     /** Gives the stage the size that it had, pixels. */
@@ -113,9 +122,7 @@ public final class Recorder implements Watch {
         if (recording && !Double.isNaN(from) && (size[0] != wide || size[1] != high)) {
             wide = size[0];
             high = size[1];
-            // The page tells of it without a time: it is no earlier than what the hand did last.
-            double last = events.isEmpty() ? 0 : events.get(events.size() - 1).at();
-            hears("size", Math.max(from + last, ground.now()), wide, high);
+            hears("size", ground.now(), wide, high);
         }
     }
 
@@ -130,7 +137,7 @@ public final class Recorder implements Watch {
 
     /** The page runs a command on a viewport of the board by its number, or on the active one where that is below 0. */
     public void command(String id, Map<String, Object> args, int view, double timeMs) {
-        if (recording && commands) {
+        if (recording && commands && replays.test(id)) {
             hears("command", timeMs, id, args, view);
         }
     }
@@ -143,7 +150,7 @@ public final class Recorder implements Watch {
     /** Ends a recording some moments after a time: what is held down then counts as held until there. */
     public void finish(double nowMs) {
         if (recording && !Double.isNaN(from)) {
-            events.add(new HandEvent(Math.max(0, nowMs - from) + AFTER_MS, "blur", List.of()));
+            events.add(new HandEvent(Math.max(last(), nowMs - from) + AFTER_MS, "blur", List.of()));
         }
         stop();
     }
@@ -169,7 +176,8 @@ public final class Recorder implements Watch {
                 // The page may have made room for something since the recording was begun.
                 measure();
             }
-            double at = Math.max(0, timeMs - from);
+            // The page, devices and the browser's events tell the time each by themselves; a recording has one clock.
+            double at = Math.max(last(), timeMs - from);
             if (at > LONGEST_MS || events.size() >= MOST) {
                 recording = false;
                 ground.changes().notice(say("recorder.the-recording-is-full-and"), null, null);
@@ -179,6 +187,11 @@ public final class Recorder implements Watch {
             }
         }
         return true;
+    }
+
+    /** When the last event came, milliseconds since the recording began. */
+    private double last() {
+        return events.isEmpty() ? 0 : events.get(events.size() - 1).at();
     }
 
     /** The recording as a file. */
@@ -192,6 +205,11 @@ public final class Recorder implements Watch {
     public String bring(Map<String, Object> file) {
         if (!FORMAT.equals(file.get("format"))) {
             return say("recorder.this-is-no-recording-of");
+        }
+        for (String key : file.keySet()) {
+            if (!KEYS.contains(key)) {
+                return say("recorder.is-no-part-of-a-recording", key);
+            }
         }
         if (Plain.whole(file.get("version"), 0) != VERSION) {
             return say("recorder.this-recording-is-of-version", file.get("version"), VERSION);
@@ -214,6 +232,9 @@ public final class Recorder implements Watch {
                     return say("recorder.events-it-is-earlier-than", i);
                 }
                 last = e.at();
+                if (e.sort().equals("command") && !replays.test(e.text(0))) {
+                    return say("recorder.events-no-recording-may-run", i, e.text(0));
+                }
                 read.add(e);
             } catch (IllegalArgumentException e) {
                 return "events[" + i + "]: " + e.getMessage() + ".";
@@ -259,6 +280,11 @@ public final class Recorder implements Watch {
             ended();
         }
         changed();
+    }
+
+    /** Whether it is the recording that acts right now, and not the hand or the page. */
+    public boolean acts() {
+        return feeding;
     }
 
     /** Whether it plays. */
