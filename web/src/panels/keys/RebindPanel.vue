@@ -15,15 +15,19 @@ const { watch } = useWatchedHand(pad, () => {
   return seen.value !== null;
 });
 
+/** What nobody can do without and nothing would run any more, whichever way out is taken; it takes a clear yes. */
+const lost = computed(() => [...new Set([...(seen.value?.loses ?? []), ...(seen.value?.losesBySwap ?? [])])]);
+const sure = ref(false);
 const freeOne = computed(() => say('rebind-panel.use-which-is-free', seen.value?.free));
 
 function again() {
   seen.value = null;
+  sure.value = false;
   watch();
 }
 
 function apply(how: 'set' | 'swap' | 'replace' | 'free') {
-  core.keys.rebind(how);
+  core.keys.rebind(how, sure.value);
   emit('done');
 }
 
@@ -61,18 +65,28 @@ onMounted(() => {
     </div>
     <p v-if="seen?.refused" class="bad" role="alert">{{ seen.refused }}</p>
     <p v-if="seen?.clash" class="bad" role="alert" data-clash>
-      {{ say('rebind-panel.clash-already-does-swap-both-or', seen.words, seen.clash) }}
+      {{
+        seen.canSwap
+          ? say('rebind-panel.clash-already-does-swap-both-or', seen.words, seen.clash)
+          : say('rebind-panel.clash-already-does-replace-or', seen.words, seen.clash)
+      }}
     </p>
     <p v-for="n in seen?.notes ?? []" :key="n" class="note">{{ n }}</p>
+    <p v-if="seen && lost.length" class="bad" role="alert" data-loses>
+      {{ say('rebind-panel.nothing-runs-any-more', lost.join(', ')) }}
+      <el-checkbox v-model="sure" :label="say('rebind-panel.i-want-that')" data-sure />
+    </p>
     <div class="choices">
       <template v-if="seen && !seen.refused">
         <template v-if="seen.clash">
-          <el-button v-if="seen.canSwap" type="primary" data-choice="swap" @click="apply('swap')">
+          <el-button v-if="seen.canSwap" type="primary" data-choice="swap" :disabled="!!seen.losesBySwap.length && !sure" @click="apply('swap')">
             {{ say('rebind-panel.swap') }}
           </el-button>
-          <el-button data-choice="replace" @click="apply('replace')">{{ say('rebind-panel.replace') }}</el-button>
+          <el-button data-choice="replace" :disabled="!!seen.loses.length && !sure" @click="apply('replace')">{{
+            say('rebind-panel.replace')
+          }}</el-button>
         </template>
-        <el-button v-else type="primary" data-choice="set" @click="apply('set')">
+        <el-button v-else type="primary" data-choice="set" :disabled="!!seen.loses.length && !sure" @click="apply('set')">
           {{ say('rebind-panel.use-it') }}
         </el-button>
       </template>

@@ -53,9 +53,11 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
       { ...on, passive: false },
     );
     const key = (e: KeyboardEvent) => {
-      if (e.code === 'Tab') return;
-      e.preventDefault();
-      e.stopImmediatePropagation();
+      // Tab goes on through the page, and the core says so.
+      if (e.code !== 'Tab') {
+        e.preventDefault();
+        e.stopImmediatePropagation();
+      }
       if (e.type === 'keydown') core.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
       else core.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
       look();

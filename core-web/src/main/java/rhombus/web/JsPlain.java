@@ -40,7 +40,17 @@ final class JsPlain {
         return null;
     }
 
+    /** Values that lie deeper than this in a document are left out: no document of ours is so deep. */
+    private static final int DEEPEST = 100;
+
     static Object fromJs(JSObject o) {
+        return fromJs(o, 0);
+    }
+
+    private static Object fromJs(JSObject o, int depth) {
+        if (depth > DEEPEST) {
+            return null;
+        }
         String type = o == null ? "null" : type(o);
         switch (type) {
             case "string":
@@ -53,7 +63,7 @@ final class JsPlain {
                 List<Object> out = new ArrayList<>();
                 int n = length(o);
                 for (int i = 0; i < n; i++) {
-                    out.add(fromJs(at(o, i)));
+                    out.add(fromJs(at(o, i), depth + 1));
                 }
                 return out;
             }
@@ -63,7 +73,7 @@ final class JsPlain {
                 int n = length(keys);
                 for (int i = 0; i < n; i++) {
                     JSObject key = at(keys, i);
-                    out.put(text(key), fromJs(get(o, key)));
+                    out.put(text(key), fromJs(get(o, key), depth + 1));
                 }
                 return out;
             }

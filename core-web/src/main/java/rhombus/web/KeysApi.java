@@ -135,7 +135,7 @@ public interface KeysApi extends JSObject {
     @Gives(value = Captured.class, orNull = true)
     JSObject captured();
 
-    void rebind(String how);
+    void rebind(String how, boolean sure);
 
     void resetBinding(String binding);
 

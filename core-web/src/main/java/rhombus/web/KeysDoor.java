@@ -221,8 +221,8 @@ final class KeysDoor implements KeysApi {
     }
 
     @Override
-    public void rebind(String how) {
-        stage.rebinding().apply(how);
+    public void rebind(String how, boolean sure) {
+        stage.rebinding().apply(how, sure);
     }
 
     @Override

@@ -16,10 +16,23 @@ public final class Analysis {
      * @param refused why it cannot be made as it is, or null
      * @param clash id of the binding that answers the same motion in the same place, or null
      * @param notes what the user should know all the same
+     * @param loses what nothing would run any more that nobody can do without, in words
+     * @param losesBySwap the same where the binding that clashes gets the trigger that this one had
      * @param free a trigger near it that nothing else answers to, where something is said against this one; or null
      * @param freeModifiers of it
      */
-    public record Verdict(String refused, String clash, List<String> notes, Trigger free, int freeModifiers) {}
+    public record Verdict(
+            String refused,
+            String clash,
+            List<String> notes,
+            List<String> loses,
+            List<String> losesBySwap,
+            Trigger free,
+            int freeModifiers) {
+        static Verdict refused(String why) {
+            return new Verdict(why, null, List.of(), List.of(), List.of(), null, 0);
+        }
+    }
 
     /** Looks at giving a binding another trigger. */
     public static Verdict check(
@@ -33,27 +46,62 @@ public final class Analysis {
         Command command = b.command();
         String words = t.words(mods, layout);
         if (!command.fits(t.kind())) {
-            return new Verdict(
-                    say("analysis.needs-you-did", b.words(), command.sort().words(), words), null, List.of(), null, 0);
+            return Verdict.refused(
+                    say("analysis.needs-you-did", b.words(), command.sort().words(), words));
         }
         Binding wanted = b.with(t, mods);
         String clash = null;
         for (Binding o : map.bindings()) {
             if (!o.id().equals(b.id()) && wanted.clashesWith(o)) {
                 if (sameDeed(b, o)) {
-                    return new Verdict(say("analysis.has-already", b.words(), words), null, List.of(), null, 0);
+                    return Verdict.refused(say("analysis.has-already", b.words(), words));
                 }
                 clash = o.id();
             }
         }
         List<String> notes = new ArrayList<>();
-        Keymap then = map.with(wanted);
-        then = clash == null ? then : then.with(clash, null, 0);
+        Keymap alone = map.with(wanted);
+        Keymap then = clash == null ? alone : alone.with(clash, null, 0);
         notes.addAll(sentences(then, wanted, platform, layout));
+        notes.addAll(hides(map, then, wanted, clash, layout));
         boolean free = clash == null && notes.isEmpty();
         Free.Chord near = free ? null : Free.near(map, b, t, mods, platform, layout);
         return new Verdict(
-                null, clash, notes, near == null ? null : near.trigger(), near == null ? 0 : near.modifiers());
+                null,
+                clash,
+                notes,
+                lost(map, then),
+                clash == null ? List.of() : lost(map, alone.with(clash, b.trigger(), b.modifiers())),
+                near == null ? null : near.trigger(),
+                near == null ? 0 : near.modifiers());
+    }
+
+    /** What a change takes from others, a sentence each: where something comes before them that did not. */
+    static List<String> hides(Keymap before, Keymap after, Binding by, String clash, Map<String, String> layout) {
+        List<String> out = new ArrayList<>();
+        for (Binding o : Reach.covered(before, after, by)) {
+            if (!o.id().equals(clash)) {
+                String words = o.trigger().words(o.modifiers(), layout);
+                out.add(
+                        Reach.reached(after, o)
+                                ? say(
+                                        "analysis.comes-before",
+                                        o.words(),
+                                        words,
+                                        by.context().words())
+                                : say("analysis.takes-away", o.words(), words));
+            }
+        }
+        return out;
+    }
+
+    /** What nobody can do without that a change would leave without any trigger, in words. */
+    private static List<String> lost(Keymap before, Keymap after) {
+        List<String> had = missing(before);
+        return missing(after).stream()
+                .filter(id -> !had.contains(id))
+                .map(id -> after.catalogue().command(id).words())
+                .toList();
     }
 
     /** What is to be known of a binding where it is, in sentences: hidden, never reached, or kept by browser or system. */
@@ -94,11 +142,14 @@ public final class Analysis {
         return out;
     }
 
-    /** Ids of essential commands that no trigger reaches. */
+    /** Ids of commands that nobody can do without and that no trigger reaches. */
     public static List<String> missing(Keymap map) {
         List<String> out = new ArrayList<>();
         for (Command c : map.catalogue().commands().values()) {
-            if (c.essential() && map.bindings().stream().noneMatch(b -> b.command() == c && b.trigger() != null)) {
+            boolean there = !c.essential() && !c.has(Trait.INDISPENSABLE)
+                    || map.bindings().stream()
+                            .anyMatch(b -> b.command() == c && b.trigger() != null && Reach.reached(map, b));
+            if (!there) {
                 out.add(c.id());
             }
         }

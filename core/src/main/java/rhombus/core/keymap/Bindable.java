@@ -35,7 +35,7 @@ public final class Bindable {
         List<Argument> needed =
                 command.arguments().stream().filter(Argument::required).toList();
         if (needed.isEmpty()) {
-            return List.of(Map.of());
+            return command.has(Trait.TOLD) ? List.of() : List.of(Map.of());
         }
         if (needed.size() > 1 || needed.get(0).choices().isEmpty()) {
             return List.of();

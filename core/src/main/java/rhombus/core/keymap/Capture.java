@@ -2,6 +2,7 @@ package rhombus.core.keymap;
 
 /** Watches the hand until it has done something that can be a trigger: rebinding by doing. */
 public final class Capture {
+    private static final String TAB = "Tab";
     private static final int SLID_TWO_WAYS = 2;
     /** Pixels of a notch (common practice, no source). */
     private static final double NOTCH = 100;
@@ -30,6 +31,10 @@ public final class Capture {
     private double turned;
     private double lastTurn = Double.NaN;
     private boolean keyHeld;
+    /** A modifier that is down and with which nothing has been done yet, or empty. */
+    private String bare = "";
+
+    private String alone;
 
     /** Fingers rest, and the wheel stands still, when nothing has come for so long, milliseconds. */
     private static final double REST_MS = 350;
@@ -46,6 +51,11 @@ public final class Capture {
     /** What was done, or null while it is not decided. */
     public Trigger trigger() {
         return done;
+    }
+
+    /** What was done that can be no trigger by itself: the W3C code of a modifier key, or of Tab; null where nothing was. */
+    public String alone() {
+        return done == null ? alone : null;
     }
 
     /** Modifiers that were down with it. */
@@ -82,6 +92,7 @@ public final class Capture {
 
     /** Like {@link Resolver#pointer}. */
     public void pointer(double px, double py, int held, int mods, boolean byPen, double timeMs) {
+        bare = held == 0 ? bare : "";
         double moved = Double.isNaN(x) ? 0 : Math.hypot(px - x, py - y);
         if (held != 0 && buttons != 0 || keyHeld && !Double.isNaN(x)) {
             wentX += px - x;
@@ -130,6 +141,7 @@ public final class Capture {
 
     /** The wheel has turned, or fingers have moved on a trackpad: whole events, as in the W3C WheelEvent. */
     public void wheel(double deltaX, double deltaY, int mods, double timeMs) {
+        bare = "";
         lastTurn = timeMs;
         turned -= deltaY / NOTCH;
         if (done == null || done.kind() == Trigger.Kind.SLIDE) {
@@ -148,6 +160,11 @@ public final class Capture {
 
     /** A key went down. */
     public void keyDown(String code, int mods) {
+        bare = Modifiers.ofCode(code) != 0 ? code : "";
+        if (code.equals(TAB)) {
+            alone = code;
+            return;
+        }
         ctrlDown |= Modifiers.ofCode(code) == Modifiers.CTRL;
         if (Modifiers.ofCode(code) == 0 && KeyNames.known(code) && key.isEmpty()) {
             key = code;
@@ -158,6 +175,9 @@ public final class Capture {
 
     /** A key went up. */
     public void keyUp(String code) {
+        if (code.equals(bare) && buttons == 0 && key.isEmpty()) {
+            alone = code;
+        }
         ctrlDown &= Modifiers.ofCode(code) != Modifiers.CTRL;
         if (code.equals(key)) {
             keyHeld = false;

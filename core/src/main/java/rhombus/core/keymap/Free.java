@@ -70,13 +70,8 @@ public final class Free {
         }
         Binding wanted = b.with(t, modifiers);
         Keymap then = map.with(wanted);
-        // A key that lasts would take the motion that the same key is held for.
-        boolean hides = t.kind().ofKey()
-                && then.bindings().stream()
-                        .filter(o ->
-                                o.trigger() != null && o.trigger().code().equals(t.code()) && !o.id().equals(b.id()))
-                        .anyMatch(o -> Reach.before(then, o).contains(wanted));
-        return !hides && Analysis.sentences(then, wanted, platform, layout).isEmpty();
+        return Reach.covered(map, then, wanted).isEmpty()
+                && Analysis.sentences(then, wanted, platform, layout).isEmpty();
     }
 
     private static double distance(String a, String b) {

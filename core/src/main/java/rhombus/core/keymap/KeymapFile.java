@@ -38,9 +38,11 @@ public final class KeymapFile {
         }
         if (Plain.whole(m.get("version"), 0) != VERSION) {
             throw new IllegalArgumentException(
-                    say("keymap-file.keymap-version-is-not-known", m.get("version"), VERSION));
+                    say("keymap-file.keymap-version-is-not-known", Plain.told(m.get("version")), VERSION));
         }
         base = Keymap.preset(catalogue, Plain.text(m.get("preset"), ""));
+        text(m, "name");
+        text(m, "preset");
         String told = Plain.text(m.get("name"), base.name());
         name = told.length() > Keymaps.LONGEST_NAME ? told.substring(0, Keymaps.LONGEST_NAME) : told;
         each(m, "changes", this::change);
@@ -71,13 +73,24 @@ public final class KeymapFile {
                 new Keymap(catalogue, f.name, f.base.preset(), f.changes, List.copyOf(f.added.values())), f.problems);
     }
 
+    private static void text(Map<String, Object> m, String key) {
+        Object value = m.get(key);
+        if (value != null && !(value instanceof String)) {
+            throw new IllegalArgumentException(say("keymap-file.must-be-text", key, Plain.told(value)));
+        }
+    }
+
     /** Takes what one entry of a list says. */
     private interface Taking {
         void take(Map<String, Object> entry);
     }
 
     private void each(Map<String, Object> m, String list, Taking taking) {
-        List<Object> entries = Plain.list(m.get(list));
+        Object all = m.get(list);
+        if (all != null && !(all instanceof List<?>)) {
+            throw new IllegalArgumentException(say("keymap-file.must-be-a-list", list, Plain.told(all)));
+        }
+        List<Object> entries = Plain.list(all);
         if (entries.size() > LONGEST_LIST) {
             throw new IllegalArgumentException(
                     say("keymap-file.has-entries-at-most-are", list, entries.size(), LONGEST_LIST));

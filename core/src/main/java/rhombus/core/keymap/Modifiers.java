@@ -73,7 +73,7 @@ public final class Modifiers {
     }
 
     /** What one modifier key is called on the screen. */
-    static String name(int bit) {
+    public static String name(int bit) {
         return words(Integer.numberOfTrailingZeros(bit));
     }
 

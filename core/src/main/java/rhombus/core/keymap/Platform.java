@@ -21,11 +21,12 @@ public enum Platform {
             Map<String, String> m = new HashMap<>();
             String main = p == MAC ? "Meta+" : "Ctrl+";
             m.put(main + "KeyW", close);
-            m.put(main + "Shift+KeyW", say("platform.closes-the-window"));
+            String shifted = Modifiers.code(Modifiers.SHIFT | (p == MAC ? Modifiers.META : Modifiers.CTRL));
+            m.put(shifted + "KeyW", say("platform.closes-the-window"));
             m.put(main + "KeyT", say("platform.opens-a-tab"));
-            m.put(main + "Shift+KeyT", say("platform.opens-the-tab-that-was"));
+            m.put(shifted + "KeyT", say("platform.opens-the-tab-that-was"));
             m.put(main + "KeyN", say("platform.opens-a-window"));
-            m.put(main + "Shift+KeyN", say("platform.opens-a-private-window"));
+            m.put(shifted + "KeyN", say("platform.opens-a-private-window"));
             m.put(main + "KeyQ", quit);
             m.put("Ctrl+Tab", say("platform.goes-to-the-next-tab"));
             m.put("Ctrl+Shift+Tab", say("platform.goes-to-the-tab-before"));

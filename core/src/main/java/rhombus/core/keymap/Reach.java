@@ -1,7 +1,13 @@
 package rhombus.core.keymap;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Where a binding answers. A hand is always in one sort of viewport, which is part of the stage, which is part of the
@@ -11,26 +17,77 @@ public final class Reach {
     /** Sorts of viewports: exactly one of them holds. */
     public static final List<Context> SORTS =
             List.of(Context.AXIS, Context.FREE_FLAT, Context.PERSPECTIVE, Context.CAMERA);
-    /** What may hold besides, each by itself. */
+    /** What may hold besides, in the order in which it is asked. */
     public static final List<Context> BESIDES =
             List.of(Context.GRIP, Context.PAD, Context.RIM, Context.ROSE, Context.WALK, Context.HANDLE, Context.TOOL);
+    /** Of these one at a time is under the pointer; the others go on wherever it is. */
+    private static final Set<Context> UNDER_POINTER = Set.of(Context.GRIP, Context.RIM, Context.ROSE, Context.HANDLE);
+
+    private static final List<List<Context>> SITUATIONS = allSituations();
 
     private Reach() {}
 
-    /** Every situation in which at most one thing holds besides: contexts, the first that is asked first. */
+    /** Every situation that a hand can be in, also where several things hold at once: contexts, the first that is asked first. */
     public static List<List<Context>> situations() {
+        return SITUATIONS;
+    }
+
+    private static List<List<Context>> allSituations() {
         List<List<Context>> out = new ArrayList<>();
         for (Context sort : SORTS) {
-            out.add(situation(sort));
-            for (Context c : BESIDES) {
-                List<Context> with = new ArrayList<>(List.of(c));
-                with.addAll(situation(sort));
-                out.add(List.copyOf(with));
+            for (int some = 0; some < 1 << BESIDES.size(); some++) {
+                List<Context> all = new ArrayList<>();
+                for (int i = 0; i < BESIDES.size(); i++) {
+                    if ((some & 1 << i) != 0) {
+                        all.add(BESIDES.get(i));
+                    }
+                }
+                if (all.stream().filter(UNDER_POINTER::contains).count() <= 1) {
+                    all.addAll(situation(sort));
+                    out.add(List.copyOf(all));
+                }
             }
         }
+        // What is said of a situation begins with the simplest.
+        out.sort(Comparator.comparingInt(List::size));
         out.add(List.of(Context.GESTURE));
         out.add(List.of(Context.GESTURE, Context.WALK));
-        return out;
+        return List.copyOf(out);
+    }
+
+    /**
+     * Situations in which a trigger may be answered differently, one of each sort: of the contexts in them only those count in
+     * which something is bound that has to do with it.
+     */
+    private static Collection<List<Context>> differing(Keymap map, Trigger t) {
+        Set<Context> count = EnumSet.noneOf(Context.class);
+        for (Binding b : map.bindings()) {
+            if (b.trigger() != null && related(t, b.trigger())) {
+                count.add(b.context());
+            }
+        }
+        Map<List<Context>, List<Context>> out = new LinkedHashMap<>();
+        for (List<Context> s : SITUATIONS) {
+            out.putIfAbsent(s.stream().filter(count::contains).toList(), s);
+        }
+        return out.values();
+    }
+
+    /** Whether what answers one trigger may keep another from being answered. */
+    static boolean related(Trigger a, Trigger b) {
+        return a.kind().ofKey() && b.kind().ofKey() && a.code().equals(b.code())
+                || family(a.kind()) >= 0 && family(a.kind()) == family(b.kind())
+                || a.equals(b);
+    }
+
+    /** Kinds that are looked for together: those of the wheel, those of buttons and pens; -1 for others. */
+    private static int family(Trigger.Kind k) {
+        return switch (k) {
+            case WHEEL, SLIDE -> 0;
+            case DRAG, PEN -> 1;
+            case CLICK, PEN_TAP -> 2;
+            default -> -1;
+        };
     }
 
     /** What holds where a hand is in a place, in a perspective view where that says nothing of the view. */
@@ -81,7 +138,7 @@ public final class Reach {
 
     /** Whether a binding with a trigger answers in any situation; something else may answer before it in all of them. */
     public static boolean reached(Keymap map, Binding b) {
-        for (List<Context> s : situations()) {
+        for (List<Context> s : differing(map, b.trigger())) {
             Binding found = s.contains(b.context()) ? answer(map, b.trigger(), b.modifiers(), s) : null;
             if (found != null && found.id().equals(b.id())) {
                 return true;
@@ -90,10 +147,32 @@ public final class Reach {
         return false;
     }
 
+    /** Bindings that answered their own trigger somewhere, and where another binding has come do so no more, each once. */
+    public static List<Binding> covered(Keymap before, Keymap after, Binding by) {
+        List<Binding> out = new ArrayList<>();
+        for (Binding o : before.bindings()) {
+            if (o.trigger() == null || o.id().equals(by.id()) || !related(by.trigger(), o.trigger())) {
+                continue;
+            }
+            for (List<Context> s : SITUATIONS) {
+                if (s.contains(o.context()) && answers(before, o, s) && !answers(after, o, s)) {
+                    out.add(o);
+                    break;
+                }
+            }
+        }
+        return out;
+    }
+
+    private static boolean answers(Keymap map, Binding b, List<Context> situation) {
+        Binding found = answer(map, b.trigger(), b.modifiers(), situation);
+        return found != null && found.id().equals(b.id());
+    }
+
     /** Bindings that answer a binding's motion before it does, in situations in which it holds. */
     public static List<Binding> before(Keymap map, Binding b) {
         List<Binding> out = new ArrayList<>();
-        for (List<Context> s : situations()) {
+        for (List<Context> s : differing(map, b.trigger())) {
             Binding found = s.contains(b.context()) ? answer(map, b.trigger(), b.modifiers(), s) : null;
             if (found != null && !found.id().equals(b.id()) && !out.contains(found)) {
                 out.add(found);

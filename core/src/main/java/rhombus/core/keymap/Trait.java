@@ -36,6 +36,10 @@ public enum Trait {
     LOZENGE,
     /** Moves, looks, selects or shows and nothing more: a recording may run it, whoever made that. */
     REPLAYS,
+    /** Finds, undoes or leaves: a keymap in which nothing runs it would leave the user stuck. */
+    INDISPENSABLE,
+    /** Does nothing unless it is told something that only the page knows: no trigger runs it by itself. */
+    TOLD,
     /** One of many changes that a sweep over a list makes: it does not end the sweep. */
     SWEPT
 }

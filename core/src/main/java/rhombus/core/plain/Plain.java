@@ -1,5 +1,7 @@
 package rhombus.core.plain;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -7,6 +9,8 @@ import java.util.Map;
 
 /** Reads plain data that somebody else wrote: a value of the wrong sort counts as absent. */
 public final class Plain {
+    private static final int LONGEST_TOLD = 40;
+
     private Plain() {}
 
     /** A new ordered map of the given keys and values in turn; null values are left out. */
@@ -18,6 +22,20 @@ public final class Plain {
             }
         }
         return m;
+    }
+
+    /** A value as it is told to people: a number without needless decimals, text in quotes, else of what kind it is. */
+    public static String told(Object value) {
+        if (value instanceof Number n) {
+            double d = n.doubleValue();
+            return d == Math.rint(d) && Math.abs(d) < 1e15 ? String.valueOf((long) d) : String.valueOf(d);
+        }
+        if (value instanceof String s) {
+            return '"' + (s.length() > LONGEST_TOLD ? s.substring(0, LONGEST_TOLD) + "…" : s) + '"';
+        }
+        return value instanceof Boolean
+                ? value.toString()
+                : say(value == null ? "plain.nothing" : value instanceof List<?> ? "plain.a-list" : "plain.an-object");
     }
 
     /** The value as a map, or an empty one. */

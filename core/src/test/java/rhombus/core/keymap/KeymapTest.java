@@ -275,4 +275,21 @@ class KeymapTest {
                         .clash())
                 .isNull();
     }
+
+    @Test
+    void aKeymapFileWhosePartsAreOfAnotherKindIsRefusedWithItsPlace() {
+        Map<String, Object> file = new java.util.LinkedHashMap<>(
+                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+        file.put("name", 7);
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.read(file)).hasMessage("name: this must be text, not 7");
+        file.put("name", "Mine");
+        file.put("changes", "x");
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.read(file))
+                .hasMessage("changes: this must be a list, not \"x\"");
+        file.put("changes", List.of());
+        file.put("version", 99.0);
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.read(file)).hasMessageContaining("version 99 is");
+        file.put("version", Map.of());
+        assertThatThrownBy(() -> AllCommands.CATALOGUE.read(file)).hasMessageContaining("version an object");
+    }
 }

@@ -290,4 +290,17 @@ class HandReportTest {
         }
         assertThat(state().uses()).isEqualTo(before);
     }
+
+    @Test
+    void twoAdvicesNeverOfferTheSameTrigger() {
+        for (int k = 0; k < 9; k++) {
+            h.run("view.frame-everything", "v2");
+            h.run("view.free-flat", "v2");
+        }
+        List<String> deeds = state().advice().stream()
+                .map(ReportState.Advice::deed)
+                .filter(d -> d.startsWith("Give it"))
+                .toList();
+        assertThat(deeds).hasSizeGreaterThanOrEqualTo(2).doesNotHaveDuplicates();
+    }
 }

@@ -257,4 +257,37 @@ class KeysPageTest {
         assertThat(trigger("home")).isEqualTo(seen.free());
         assertThat(trigger("frame")).isEqualTo("F");
     }
+
+    @Test
+    void whatCanBeNoTriggerIsAnswered() {
+        Hand h = new Hand();
+        h.stage.rebinding().take("home", 0);
+        for (String code : List.of("ShiftLeft", "MetaRight", "Tab")) {
+            h.stage.input().capture(true);
+            h.stage.input().keyDown(code, 0, false, h.now += 10);
+            h.stage.input().keyUp(code, 0, h.now += 10);
+            var seen = h.stage.rebinding().captured(Map.of());
+            assertThat(seen).as(code).isNotNull();
+            assertThat(seen.refused()).isNotNull();
+        }
+        h.stage.input().capture(true);
+        h.stage.input().keyDown("ShiftLeft", 1, false, h.now += 10);
+        h.stage.input().keyDown("KeyJ", 1, false, h.now += 10);
+        h.stage.input().keyUp("KeyJ", 1, h.now += 10);
+        assertThat(h.stage.rebinding().captured(Map.of()).refused()).isNull();
+    }
+
+    @Test
+    void whatNobodyCanDoWithoutIsLostOnlyWithAClearYes() {
+        Hand h = new Hand();
+        h.stage.rebinding().take("home", 0);
+        h.stage.input().capture(true);
+        h.stage.input().keyDown("F1", 0, false, h.now += 10);
+        h.stage.input().keyUp("F1", 0, h.now += 10);
+        assertThat(h.stage.rebinding().captured(Map.of()).loses()).hasSize(1);
+        h.stage.rebinding().apply("set");
+        assertThat(h.stage.keymap().binding("home").trigger().code()).isEqualTo("KeyH");
+        h.stage.rebinding().apply("set", true);
+        assertThat(h.stage.keymap().binding("home").trigger().code()).isEqualTo("F1");
+    }
 }

@@ -68,12 +68,14 @@ final class ApplicationArea {
         page(d, "app.export").choice("what", "scene", "selection");
         page(d, "app.newer-file");
         d.action("gesture.cancel")
+                .traits(Trait.INDISPENSABLE)
                 .traits(Trait.REPLAYS)
                 .joins()
                 .rank(LAST)
                 .on("cancel", Trigger.key("Escape"), 0, GESTURE, say("hint.cancel-the-drag"))
                 .does((a, c) -> a.resolver.cancel());
         page(d, "app.find")
+                .traits(Trait.INDISPENSABLE)
                 .rank(LAST)
                 .on("find", Trigger.key("Slash"), 0, APPLICATION, say("hint.find-a-command"))
                 .on("find-chord", Trigger.key("Slash"), CTRL, APPLICATION, say("hint.find-a-command"));
@@ -102,6 +104,7 @@ final class ApplicationArea {
         page(d, "app.drills");
         page(d, "app.glossary").text("word");
         page(d, "app.guide")
+                .traits(Trait.INDISPENSABLE)
                 .text("page")
                 .rank(LAST)
                 .on("guide", Trigger.key("F1"), 0, APPLICATION, say("hint.open-the-guide"));

@@ -12,6 +12,7 @@ import java.util.Set;
 import rhombus.core.board.Arrangement;
 import rhombus.core.board.Start;
 import rhombus.core.board.Template;
+import rhombus.core.keymap.Trait;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.BorderDrag;
 import rhombus.core.stage.view.Board;
@@ -49,6 +50,7 @@ final class ArrangeArea {
         d.action("board.close").does((a, c) -> a.close(c.view()));
         d.action("board.swap").needs("with").does((a, c) -> a.swap(c.view(), c.text("with")));
         d.action("board.drag-border")
+                .traits(Trait.TOLD)
                 .joins()
                 .needs("part", "begin", "move", "end", "cancel")
                 .text("border")

@@ -13,6 +13,7 @@ import java.util.function.BiPredicate;
 import rhombus.core.board.Tab;
 import rhombus.core.board.Tabs;
 import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
@@ -102,16 +103,16 @@ public final class BoardArea {
     }
 
     private static void tabs(Declare<BoardArea> d) {
-        of(d, "board.go").tries(on((a, c) -> a.boards.go(a.board(c))));
+        of(d, "board.go").traits(Trait.TOLD).tries(on((a, c) -> a.boards.go(a.board(c))));
         d.action("board.add")
                 .does((a, c) -> a.copy(
                         a.boards.current(),
                         say("board-area.board", a.boards.list().size() + 1)));
         of(d, "board.duplicate").tries(on((a, c) -> a.copy(a.board(c), say("board-area.copy", a.board(c).name))));
-        of(d, "board.rename").text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
+        of(d, "board.rename").traits(Trait.TOLD).text("name").tries(on((a, c) -> a.rename(a.board(c), c)));
         of(d, "board.move").place("to", "left", "right").tries(on((a, c) -> a.move(a.board(c), c)));
         of(d, "board.delete").tries(on((a, c) -> a.delete(a.board(c))));
-        of(d, "board.keep").tries(on((a, c) -> a.boards.keep(a.board(c))));
+        of(d, "board.keep").traits(Trait.TOLD).tries(on((a, c) -> a.boards.keep(a.board(c))));
         d.action("board.undo").does((a, c) -> a.undo());
         d.action("board.use-for-new-scenes").does((a, c) -> a.useForNewScenes());
         d.action("board.link")

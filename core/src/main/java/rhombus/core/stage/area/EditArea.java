@@ -48,26 +48,38 @@ final class EditArea {
 
     private static void declare(Declare<EditArea> d) {
         d.group(say("group.change-the-scene"));
-        d.action("edit.place").typed("x", "y", "z").does(selected((a, c) -> a.typed.place(c.args(), a.last())));
-        d.action("edit.turn").typed("x", "y", "z").does(selected((a, c) -> a.typed.turn(c.args(), a.last())));
-        d.action("edit.scale").typed("x", "y", "z").does(selected((a, c) -> a.typed.scale(c.args(), a.last())));
+        d.action("edit.place")
+                .traits(Trait.TOLD)
+                .typed("x", "y", "z")
+                .does(selected((a, c) -> a.typed.place(c.args(), a.last())));
+        d.action("edit.turn")
+                .traits(Trait.TOLD)
+                .typed("x", "y", "z")
+                .does(selected((a, c) -> a.typed.turn(c.args(), a.last())));
+        d.action("edit.scale")
+                .traits(Trait.TOLD)
+                .typed("x", "y", "z")
+                .does(selected((a, c) -> a.typed.scale(c.args(), a.last())));
         d.action("edit.step")
                 .needs("what", "move", "rotate", "scale")
                 .choice("axis", "x", "y", "z")
                 .typed("by")
                 .does(selected(EditArea::step));
-        d.action("edit.shape").typed(parameters()).does(selected(EditArea::shape));
+        d.action("edit.shape").traits(Trait.TOLD).typed(parameters()).does(selected(EditArea::shape));
         back(d);
     }
 
     private static void back(Declare<EditArea> d) {
-        d.action("edit.go").whole("to").does((a, c) -> a.subject
+        d.action("edit.go").traits(Trait.TOLD).whole("to").does((a, c) -> a.subject
                 .editing()
                 .go(c.whole("to", a.subject.editing().history().done())));
-        d.action("edit.sweep").traits(Trait.SWEPT).truth("on").does((a, c) -> a.subject
-                .editing()
-                .sweep(c.truth("on", false)));
+        d.action("edit.sweep")
+                .traits(Trait.TOLD)
+                .traits(Trait.SWEPT)
+                .truth("on")
+                .does((a, c) -> a.subject.editing().sweep(c.truth("on", false)));
         d.action("edit.undo")
+                .traits(Trait.INDISPENSABLE)
                 .rank(LATE)
                 .on("undo", Trigger.key("KeyZ"), CTRL, APPLICATION, say("hint.undo"))
                 .does((a, c) -> a.subject.editing().undo());

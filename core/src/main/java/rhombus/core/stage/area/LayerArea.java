@@ -34,12 +34,20 @@ final class LayerArea {
     private static void declare(Declare<LayerArea> d) {
         d.group(say("group.layers"));
         d.action("layer.add").text("name").does(LayerArea::add);
-        of(d, "layer.rename").text("name").does(LayerArea::rename);
-        of(d, "layer.delete").does(LayerArea::delete);
-        of(d, "layer.visible").traits(Trait.SWEPT).truth("on").does(LayerArea::visible);
-        of(d, "layer.pickable").traits(Trait.SWEPT).truth("on").does(LayerArea::pickable);
-        of(d, "layer.assign").texts("objects").does(LayerArea::assign);
-        of(d, "layer.select").does(LayerArea::select);
+        of(d, "layer.rename").traits(Trait.TOLD).text("name").does(LayerArea::rename);
+        of(d, "layer.delete").traits(Trait.TOLD).does(LayerArea::delete);
+        of(d, "layer.visible")
+                .traits(Trait.TOLD)
+                .traits(Trait.SWEPT)
+                .truth("on")
+                .does(LayerArea::visible);
+        of(d, "layer.pickable")
+                .traits(Trait.TOLD)
+                .traits(Trait.SWEPT)
+                .truth("on")
+                .does(LayerArea::pickable);
+        of(d, "layer.assign").traits(Trait.TOLD).texts("objects").does(LayerArea::assign);
+        of(d, "layer.select").traits(Trait.TOLD).does(LayerArea::select);
     }
 
     private static Entry<LayerArea> of(Declare<LayerArea> d, String id) {

@@ -92,7 +92,7 @@ final class LensArea {
         Entry<LensArea> step = d.action("navigate.step-crop")
                 .repeats()
                 .rank(NavigateArea.STEPS_LATER)
-                .choice("to", "left", "right", "up", "down", "in", "out");
+                .needs("to", "left", "right", "up", "down", "in", "out");
         NavigateArea.arrows(step, "step-crop", CTRL | SHIFT, say("hint.crop-one-step"))
                 .key("step-crop-in", "BracketRight", 0, Map.of("to", "in"), say("hint.crop-one-step-in"))
                 .key("step-crop-out", "BracketLeft", 0, Map.of("to", "out"), say("hint.crop-one-step-out"))

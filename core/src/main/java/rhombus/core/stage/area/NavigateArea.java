@@ -225,7 +225,7 @@ final class NavigateArea {
                 .repeats()
                 .rank(STEPS_LATER)
                 .trail(say("spoken." + name) + " {}")
-                .choice("to", ways);
+                .needs("to", ways);
     }
 
     static <A> Entry<A> arrows(Entry<A> e, String binding, int mods, String hint) {

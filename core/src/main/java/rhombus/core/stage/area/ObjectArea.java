@@ -74,6 +74,7 @@ final class ObjectArea {
                 .key("hide", "KeyI", 0, say("hint.hide"))
                 .does((a, c) -> a.hide(a.chosen.targets(c), true));
         d.action("object.visible")
+                .traits(Trait.TOLD)
                 .traits(Trait.SWEPT)
                 .texts("objects")
                 .truth("on")
@@ -90,6 +91,7 @@ final class ObjectArea {
     private static void locked(Declare<ObjectArea> d) {
         d.action("object.lock").texts("objects").does((a, c) -> a.lock(a.chosen.targets(c), true));
         d.action("object.pickable")
+                .traits(Trait.TOLD)
                 .traits(Trait.SWEPT)
                 .texts("objects")
                 .truth("on")

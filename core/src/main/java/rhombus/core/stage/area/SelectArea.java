@@ -121,11 +121,13 @@ final class SelectArea {
 
     private static void byList(Declare<SelectArea> d) {
         d.action("select.set")
+                .traits(Trait.TOLD)
                 .traits(Trait.SELECTS)
                 .texts("objects")
                 .choice("how", HOW)
                 .does((a, c) -> a.take(c.nodes(a.ground.scene(), "objects"), c.text("how")));
         d.action("select.hover")
+                .traits(Trait.TOLD)
                 .joins()
                 .traits(Trait.SELECTS)
                 .text("object")

@@ -4,6 +4,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.List;
+import rhombus.core.keymap.Trait;
 import rhombus.core.optics.PictureFormat;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.Setup;
@@ -29,10 +30,11 @@ final class ShotArea {
     private static void declare(Declare<ShotArea> d) {
         d.group(say("group.cameras"));
         d.action("scene.picture")
+                .traits(Trait.TOLD)
                 .text("size")
                 .typed("width", "height", "aspect")
                 .does(ShotArea::picture);
-        d.action("scene.guides").typed("down", "across").does(ShotArea::guides);
+        d.action("scene.guides").traits(Trait.TOLD).typed("down", "across").does(ShotArea::guides);
         d.action("camera.activate").text("camera").truth("on").does(ShotArea::activate);
         d.action("camera.order").text("camera").place("to", "up", "down").does(ShotArea::order);
     }

@@ -7,6 +7,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.board.Start;
+import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.navigate.Centre;
 import rhombus.core.navigate.Turns;
@@ -66,6 +67,7 @@ final class ViewArea {
 
     private static void homes(Declare<ViewArea> d) {
         d.action("view.set")
+                .traits(Trait.TOLD)
                 .trail(say("trail.typed"))
                 .typed("x", "y", "z", "focus", "extent", "lens", "focal", "roll")
                 .does((a, c) -> a.going.to(

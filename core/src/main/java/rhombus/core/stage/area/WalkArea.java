@@ -7,6 +7,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
 import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.Trait;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.motion.Walking;
 
@@ -64,10 +65,12 @@ final class WalkArea {
                 .on("pad-slower", Trigger.gamepad("front-left"), 0, WALK, Map.of("to", "slower"), say("hint.slower"))
                 .does((a, c) -> a.walking.speed(a.walking.speed() * (c.to().equals("slower") ? 1 / NOTCH : NOTCH)));
         d.action("walk.stick")
+                .traits(Trait.TOLD)
                 .joins()
                 .number("right", "ahead")
                 .does((a, c) -> a.walking.stick(c.number("right", 0), c.number("ahead", 0)));
         d.action("walk.leave")
+                .traits(Trait.INDISPENSABLE)
                 .on("walk-leave", Trigger.key("Escape"), 0, WALK, say("hint.leave-and-stay"))
                 .on("walk-done", Trigger.key("Enter"), 0, WALK, say("hint.leave-and-stay"))
                 .on("pad-walk-leave", Trigger.gamepad("right-right"), 0, WALK, say("hint.leave-and-stay"))

@@ -11,6 +11,8 @@ import rhombus.core.plain.Maybe;
  * @param clash what else answers to it
  * @param canSwap whether the two can change places
  * @param notes what the user should know all the same
+ * @param loses what nothing would run any more that nobody can do without: it takes a clear yes
+ * @param losesBySwap the same where the two change places
  * @param free a free trigger near it, in words, where something is said against this one
  */
 public record Captured(
@@ -19,4 +21,11 @@ public record Captured(
         @Maybe String clash,
         boolean canSwap,
         List<String> notes,
-        @Maybe String free) {}
+        List<String> loses,
+        List<String> losesBySwap,
+        @Maybe String free) {
+    /** Something that can be no trigger. */
+    static Captured refused(String words, String why) {
+        return new Captured(words, why, null, false, List.of(), List.of(), List.of(), null);
+    }
+}

@@ -1,6 +1,9 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
+import java.util.Map;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Trait;
@@ -41,6 +44,11 @@ final class Clicks {
             }
             ground.attention().worked(v);
             selectionOf(b);
+        }
+        if (c.has(Trait.TOLD) && b.args().isEmpty()) {
+            // A keymap from before this was refused may still have it.
+            ground.changes().notice(v, say("clicks.needs-to-be-told", c.words()), null, null, Map.of());
+            return;
         }
         boolean inside = v.holds(x, y);
         Command.Exchange e = click ? Exchanges.of(ground, c) : null;

@@ -35,6 +35,9 @@ public final class HandAdvice {
 
     private final Ground ground;
     private final HandReport report;
+    /** The keymap as it would be if every advice until now were followed. */
+    private Keymap offered;
+
     private final Rebinding rebinding;
 
     /** Says what a report means for the keymap in use. */
@@ -157,6 +160,7 @@ public final class HandAdvice {
 
     private List<Way> ways(Map<String, String> layout) {
         List<Way> out = new ArrayList<>();
+        offered = map();
         report.counts(HandReport.Sort.PAGE).forEach((key, n) -> {
             Binding meant = n < OFTEN ? null : meant(key);
             if (meant != null && bound(meant) == null) {
@@ -184,10 +188,14 @@ public final class HandAdvice {
     private void giveKey(List<Way> out, String key, int n, Binding meant, Map<String, String> layout) {
         char first = Character.toUpperCase(meant.command().words().charAt(0));
         String code = first >= 'A' && first <= 'Z' ? "Key" + first : "KeyK";
-        Free.Chord free = Free.near(map(), meant, Trigger.key(code), 0, rebinding.platform(), layout);
+        Binding added =
+                new Binding(offered.freshId(), null, 0, meant.context(), meant.command(), meant.args(), meant.words());
+        Free.Chord free = Free.near(offered, added, Trigger.key(code), 0, rebinding.platform(), layout);
         if (free == null) {
             return;
         }
+        // What is offered here is not offered again.
+        offered = offered.with(added.with(free.trigger(), free.modifiers()));
         String trigger = free.trigger().words(free.modifiers(), layout);
         out.add(new Way(
                 "key " + key,

@@ -48,7 +48,8 @@ public final class HandFile {
             throw new IllegalArgumentException(say("hand-file.this-is-no-file-of", FORMAT));
         }
         if (Plain.whole(m.get("version"), 0) != VERSION) {
-            throw new IllegalArgumentException(say("hand-file.version-is-not-known-here", m.get("version")));
+            throw new IllegalArgumentException(
+                    say("hand-file.version-is-not-known-here", Plain.told(m.get("version"))));
         }
         Keymaps brought;
         try {

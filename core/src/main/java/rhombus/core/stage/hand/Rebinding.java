@@ -1,5 +1,7 @@
 package rhombus.core.stage.hand;
 
+import static rhombus.core.words.Messages.say;
+
 import java.util.List;
 import java.util.Map;
 import rhombus.core.keymap.Analysis;
@@ -7,7 +9,9 @@ import rhombus.core.keymap.Bindable;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Capture;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.KeyNames;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Platform;
 import rhombus.core.keymap.Trigger;
 
@@ -22,6 +26,8 @@ public final class Rebinding {
     private Trigger trigger;
     private int modifiers;
     private String clash;
+    private boolean loses;
+    private boolean losesBySwap;
     private Trigger free;
     private int freeModifiers;
     private Platform platform = Platform.LINUX;
@@ -131,6 +137,17 @@ public final class Rebinding {
     /** What the hand has done for the binding that was taken and what stands against it; null while it is undecided. */
     public Captured captured(Map<String, String> layout) {
         Capture c = input.capture();
+        if (c != null && c.alone() != null && binding != null) {
+            String key = KeyNames.of(c.alone(), layout);
+            int modifier = Modifiers.ofCode(c.alone());
+            input.capture(false);
+            trigger = null;
+            return Captured.refused(
+                    modifier == 0 ? key : Modifiers.name(modifier),
+                    modifier == 0
+                            ? say("rebinding.tab-goes-on")
+                            : say("rebinding.alone-is-no-trigger", Modifiers.name(modifier)));
+        }
         if (c == null || c.trigger() == null || binding == null) {
             return null;
         }
@@ -149,6 +166,8 @@ public final class Rebinding {
         modifiers = mods;
         Analysis.Verdict v = Analysis.check(keymap(), binding, trigger, modifiers, layout, platform);
         clash = v.clash();
+        loses = !v.loses().isEmpty();
+        losesBySwap = !v.losesBySwap().isEmpty();
         free = v.free();
         freeModifiers = v.freeModifiers();
         Binding other = clash == null ? null : keymap().binding(clash);
@@ -158,6 +177,8 @@ public final class Rebinding {
                 other == null ? null : other.words(),
                 binding.trigger() != null,
                 v.notes(),
+                v.loses(),
+                v.losesBySwap(),
                 v.free() == null ? null : v.free().words(v.freeModifiers(), layout));
     }
 
@@ -174,13 +195,19 @@ public final class Rebinding {
         };
     }
 
+    /** Makes the change that was captured last, where nothing is lost by it that nobody can do without. */
+    public void apply(String how) {
+        apply(how, false);
+    }
+
     /**
      * Makes the change that was captured last.
      *
      * @param how {@code set}, or with a clash {@code swap} (the other gets this binding's trigger) or {@code replace}
      *     (the other gets none); with a clash {@code set} does nothing; {@code free} gives the free trigger that was told
+     * @param sure whether the user has said yes to what is lost by it; without that a change that loses something does nothing
      */
-    public void apply(String how) {
+    public void apply(String how, boolean sure) {
         if (how.equals("free")) {
             if (free != null && trigger != null) {
                 keymaps.change(keymap().with(binding.with(free, freeModifiers)));
@@ -188,7 +215,8 @@ public final class Rebinding {
             }
             return;
         }
-        if (trigger == null || clash != null && how.equals("set")) {
+        boolean lost = how.equals("swap") ? losesBySwap : loses;
+        if (trigger == null || clash != null && how.equals("set") || lost && !sure) {
             return;
         }
         Keymap next = keymap().with(binding.with(trigger, modifiers));

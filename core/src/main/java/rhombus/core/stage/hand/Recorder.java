@@ -212,7 +212,7 @@ public final class Recorder implements Watch {
             }
         }
         if (Plain.whole(file.get("version"), 0) != VERSION) {
-            return say("recorder.this-recording-is-of-version", file.get("version"), VERSION);
+            return say("recorder.this-recording-is-of-version", Plain.told(file.get("version")), VERSION);
         }
         List<Object> list = Plain.list(file.get("events"));
         double w = Plain.number(file.get("width"), 0);
