@@ -32,10 +32,13 @@ public final class Bindable {
 
     /** The arguments with which a command can run that nothing binds yet. */
     private static List<Map<String, Object>> ways(Command command) {
+        if (command.has(Trait.TOLD)) {
+            return List.of();
+        }
         List<Argument> needed =
                 command.arguments().stream().filter(Argument::required).toList();
         if (needed.isEmpty()) {
-            return command.has(Trait.TOLD) ? List.of() : List.of(Map.of());
+            return List.of(Map.of());
         }
         if (needed.size() > 1 || needed.get(0).choices().isEmpty()) {
             return List.of();

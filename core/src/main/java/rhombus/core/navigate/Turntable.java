@@ -8,6 +8,9 @@ import rhombus.core.view.Pose;
 
 /** Orbit about a pivot with the horizon kept: yaw about the up axis, pitch about the level right axis. */
 public final class Turntable {
+    /** A hand that goes past a pole by less than this, radians, has not been stopped by it. */
+    private static final double STOP_SLACK = Math.toRadians(2);
+
     private Turntable() {}
 
     /**
@@ -57,6 +60,11 @@ public final class Turntable {
         /** The pose after the hand has asked for so much since the start: right is right, even upside down. */
         public Pose byHand(double yaw, double byPitch) {
             return at(yaw * sense, byPitch);
+        }
+
+        /** Whether a pole stops a turn by so much since the start, radians. */
+        public boolean stopped(double byPitch) {
+            return stopAtPoles && Math.abs(pitch + byPitch) > Math.PI / 2 + STOP_SLACK;
         }
 
         /** The pose after turning by so much since the start. */

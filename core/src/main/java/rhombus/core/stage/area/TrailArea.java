@@ -3,9 +3,11 @@ package rhombus.core.stage.area;
 import static rhombus.core.keymap.Modifiers.SHIFT;
 import static rhombus.core.words.Messages.say;
 
+import java.util.Map;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.stage.motion.Walking;
+import rhombus.core.stage.view.Cameras;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
 import rhombus.core.stage.view.ViewState;
@@ -50,7 +52,22 @@ final class TrailArea {
             return;
         }
         walking.leaveIn(v);
+        String left = v.driven ? v.camera : null;
+        String camera = v.trail.camera(v.trail.index());
+        if (camera != null && Cameras.again(ground, v, camera)) {
+            return;
+        }
         v.release();
+        if (left != null) {
+            String name = ground.nameOf(ground.scene().indexOf(left));
+            ground.changes()
+                    .notice(
+                            v,
+                            say("trail-area.is-not-driven-any-more", name),
+                            say("cameras.back-to", name),
+                            "camera.look-through",
+                            Map.of("camera", left));
+        }
         ground.navigator().glide(v, to, ground.glideMs());
         ground.changes().add(Topic.CAPTION, Topic.KEEP);
     }

@@ -79,7 +79,7 @@ public final class LinkedViews implements Followers {
     /** A gesture in a viewport is over: what went along is an entry of its own Trail. */
     public void remember(ViewState lead) {
         for (ViewState v : followers(lead)) {
-            if (v.trail.add(v.pose, say("linked-views.went-along"))) {
+            if (v.trail.add(v.pose, say("linked-views.went-along"), v.camera)) {
                 ground.changes().add(Topic.KEEP);
             }
         }

@@ -30,7 +30,7 @@ record Was(String what, boolean moved, List<WasBoard> boards, Board current) {
                 view.putBack(camera, crop, view.autoFlat);
                 view.draw(look);
                 view.set(pose);
-                view.trail.add(pose, say("was.taken-back"));
+                view.trail.add(pose, say("was.taken-back"), view.camera);
             }
         }
     }

@@ -1,5 +1,7 @@
 package rhombus.core.stage.motion;
 
+import static rhombus.core.words.Messages.say;
+
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
@@ -30,6 +32,9 @@ public final class OrbitMotion implements Motion {
     private final double ky;
     private Pose free;
     private Standard held;
+    /** Whether a pole stops the turn, which is told once. */
+    private boolean atPole;
+
     private Quat from;
     private double fromMs = Double.NEGATIVE_INFINITY;
 
@@ -85,6 +90,11 @@ public final class OrbitMotion implements Motion {
         free = ball == null
                 ? table.byHand((lx - x) * kx, (ly - y) * ky)
                 : ball.at(lx + (x - lx) * kx, ly + (y - ly) * ky);
+        boolean stopped = ball == null && table.stopped((ly - y) * ky);
+        if (stopped && !atPole) {
+            ground.refusals().refuse(view, lx, ly, say("orbit-motion.the-pole-stops-it"));
+        }
+        atPole = stopped;
         Standard to = null;
         if (snap) {
             Standard s = Standard.nearest(free.orientation(), ground.scene().up());

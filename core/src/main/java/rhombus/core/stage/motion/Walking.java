@@ -3,6 +3,7 @@ package rhombus.core.stage.motion;
 import static rhombus.core.words.Messages.say;
 
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Set;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
@@ -126,8 +127,18 @@ public final class Walking implements Walks {
         if (v == null) {
             return;
         }
+        boolean wasFlat = entered.projection().flat() && !v.pose.projection().flat();
         forget();
         ground.navigator().remember(v, fly ? say("trail.fly") : say("trail.walk"));
+        if (wasFlat) {
+            ground.changes()
+                    .notice(
+                            v,
+                            say("walking.this-viewport-is-a-perspective-now"),
+                            say("walking.back-to-the-flat-view"),
+                            "trail.back",
+                            Map.of());
+        }
         ground.changes().add(Topic.CAPTION, Topic.READOUT);
         ground.changes().view(v.number);
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.board.Template;
 import rhombus.core.navigate.Lengths;
+import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.view.Board;
@@ -52,7 +53,8 @@ final class BoardList {
                 there && v.crop.none() ? v.trail.names().get(v.trail.index()) : null);
     }
 
-    static List<TrailEntry> entries(ViewState v, UpAxis up) {
+    static List<TrailEntry> entries(ViewState v, Scene scene) {
+        UpAxis up = scene.up();
         List<TrailEntry> out = new ArrayList<>();
         for (int i = 0; i < v.trail.length(); i++) {
             Pose p = v.trail.poses().get(i);
@@ -60,11 +62,18 @@ final class BoardList {
                     v.trail.names().get(i),
                     i == v.trail.index(),
                     v.trail.deed(i).isEmpty() ? words(p, up) : v.trail.deed(i),
-                    p.projection() instanceof Projection.Perspective lens
-                            ? Lengths.fixed(Math.toDegrees(lens.fovY()), 0) + "°"
-                            : "flat"));
+                    through(v.trail.camera(i), scene)
+                            + (p.projection() instanceof Projection.Perspective lens
+                                    ? Lengths.fixed(Math.toDegrees(lens.fovY()), 0) + "°"
+                                    : "flat")));
         }
         return out;
+    }
+
+    /** The camera that an entry looks through, where it is still there. */
+    private static String through(String camera, Scene scene) {
+        int node = camera == null ? -1 : scene.indexOf(camera);
+        return node < 0 ? "" : scene.node(node).name() + " · ";
     }
 
     private static String words(Pose p, UpAxis up) {

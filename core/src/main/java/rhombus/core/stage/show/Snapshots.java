@@ -197,7 +197,7 @@ public final class Snapshots {
     /** The Trail of a viewport, oldest first. */
     public List<TrailEntry> trailEntries(String viewId) {
         ViewState v = ground.board().named(viewId);
-        return v == null ? List.of() : BoardList.entries(v, ground.scene().up());
+        return v == null ? List.of() : BoardList.entries(v, ground.scene());
     }
 
     /** What a viewport can be made to look from. */

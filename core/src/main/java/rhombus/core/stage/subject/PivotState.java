@@ -15,6 +15,9 @@ import rhombus.core.stage.view.ViewState;
 
 /** What the rungs of the pivot ladder have to offer right now. */
 public final class PivotState {
+    /** What lies nearer to the eye than this, in distances to the focus, lies at it. */
+    private static final double AT_EYE = 1e-6;
+
     private Vec3 pinned;
     private String pinnedOn = "";
     private Vec3 last;
@@ -69,7 +72,13 @@ public final class PivotState {
 
     /** The choice for a viewport and a point in it; pass NaN where the pointer is elsewhere. */
     public PivotLadder.Choice choose(ViewState v, double lx, double ly) {
-        return PivotLadder.choose(order(), v.pose.eye(), rung -> offer(rung, v, lx, ly));
+        return PivotLadder.choose(order(), v.pose.eye(), rung -> away(offer(rung, v, lx, ly), v));
+    }
+
+    /** What lies at the eye is nothing to turn about: the view would turn on the spot. */
+    private static Offer away(Offer o, ViewState v) {
+        boolean there = o.point() != null && o.point().distance(v.pose.eye()) <= AT_EYE * v.pose.focus();
+        return there ? Offer.none(say("pivot-state.it-is-where-you-look-from", o.words())) : o;
     }
 
     private Offer offer(Rung rung, ViewState v, double lx, double ly) {
@@ -83,7 +92,7 @@ public final class PivotState {
                         : Offer.of(
                                 subject.components().bounds().center(),
                                 subject.components().words());
-            case SELECTION -> selection();
+            case SELECTION -> selection(v);
             case LAST ->
                 last == null ? Offer.none(say("pivot-state.nothing-was-turned-about-before")) : Offer.of(last, "");
             case FOCUS -> Offer.of(v.pose.focusPoint(), "");
@@ -102,14 +111,24 @@ public final class PivotState {
                 : Offer.of(hit.point(), ground.nameOf(hit.node()));
     }
 
-    private Offer selection() {
-        Aabb b = subject.selection().bounds(ground.scene());
+    /** What is selected, but for the camera that the viewport looks through: it goes along. */
+    private Offer selection(ViewState v) {
+        int own = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
+        List<Integer> nodes =
+                subject.selection().nodes().stream().filter(n -> n != own).toList();
+        Aabb b = Aabb.EMPTY;
+        if (own < 0 || !subject.selection().has(own)) {
+            b = subject.selection().bounds(ground.scene());
+        } else {
+            for (int n : nodes) {
+                b = b.union(ground.scene().bounds(n));
+            }
+        }
         if (b.isEmpty()) {
             return Offer.none(say("pivot-state.nothing-is-selected"));
         }
-        int count = subject.selection().count();
         return Offer.of(
                 b.center(),
-                count == 1 ? ground.nameOf(subject.selection().last()) : say("pivot-state.middle-of-objects", count));
+                nodes.size() == 1 ? ground.nameOf(nodes.get(0)) : say("pivot-state.middle-of-objects", nodes.size()));
     }
 }

@@ -45,6 +45,24 @@ public final class Cameras {
         return true;
     }
 
+    /** Looks through a camera that an entry of the Trail looked through, guarded; gives false where it is not there any more. */
+    public static boolean again(Ground ground, ViewState v, String id) {
+        int node = ground.scene().indexOf(id);
+        if (node < 0 || ground.scene().node(node).kind() != Kind.CAMERA) {
+            return false;
+        }
+        ground.changes().unsay(v);
+        if (v.camera == null) {
+            v.beforeCamera = Stood.of(v);
+        }
+        v.drive(false);
+        v.putBack(id, Crop.NONE, false);
+        v.lastCamera = id;
+        ground.navigator().pose(v, pose(ground, v, node));
+        ground.changes().add(Topic.CAPTION, Topic.KEEP);
+        return true;
+    }
+
     /** A viewport starts as one that looks through a camera. */
     public static void start(Ground ground, ViewState v, String id) {
         v.beforeCamera = Stood.of(v);

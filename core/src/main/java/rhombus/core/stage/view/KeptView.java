@@ -40,10 +40,24 @@ public final class KeptView {
                 trail,
                 "trailDeeds",
                 deeds,
+                "trailCameras",
+                cameras(v),
                 "trailIndex",
                 v.trail.index()));
         KeptLook.put(m, "otherMode", "otherLook", v.otherLook);
         return m;
+    }
+
+    /** Cameras that entries of the Trail look through, empty for none; null where no entry looks through any. */
+    private static List<Object> cameras(ViewState v) {
+        List<Object> out = new ArrayList<>();
+        boolean any = false;
+        for (int i = 0; i < v.trail.length(); i++) {
+            String camera = v.trail.camera(i);
+            any |= camera != null;
+            out.add(camera == null ? "" : camera);
+        }
+        return any ? out : null;
     }
 
     /** What a viewport looks like to somebody else: where it stands, its lens, crop, camera and how it draws. */
@@ -100,13 +114,17 @@ public final class KeptView {
         v.home = pose(m.get("home"));
         List<Pose> trail = new ArrayList<>();
         List<String> deeds = new ArrayList<>();
+        List<String> through = new ArrayList<>();
         List<Object> stored = Plain.list(m.get("trail"));
         List<Object> words = Plain.list(m.get("trailDeeds"));
+        List<Object> cameras = Plain.list(m.get("trailCameras"));
         for (int i = 0; i < stored.size(); i++) {
             Pose p = pose(stored.get(i));
             if (p != null && trail.size() < Trail.DEPTH) {
                 trail.add(p);
                 deeds.add(i < words.size() ? Plain.text(words.get(i), "") : "");
+                String camera = i < cameras.size() ? Plain.text(cameras.get(i), "") : "";
+                through.add(camera.isEmpty() ? null : camera);
             }
         }
         Pose p = pose(m.get("pose"));
@@ -117,7 +135,7 @@ public final class KeptView {
             if (trail.isEmpty()) {
                 v.trail.restart(p);
             } else {
-                v.trail.restore(trail, deeds, Plain.whole(m.get("trailIndex"), 0));
+                v.trail.restore(trail, deeds, through, Plain.whole(m.get("trailIndex"), 0));
             }
         }
         v.autoFlat = Plain.truth(m.get("autoFlat"), false);

@@ -61,7 +61,7 @@ public final class Navigator {
      * is driven it is a step of the scene instead.
      */
     public void remember(ViewState v, String deed) {
-        if (!v.driven && v.trail.add(v.destination(), deed)) {
+        if (!v.driven && v.trail.add(v.destination(), deed, v.camera)) {
             changes.add(Topic.KEEP, Topic.READOUT);
         }
         if (v.glide == null) {
