@@ -3,6 +3,7 @@ package rhombus.core.edit;
 import static rhombus.core.words.Messages.say;
 
 import java.util.Map;
+import rhombus.core.words.Messages;
 
 /**
  * A typed number: arithmetic with + - * / and parentheses, and units behind numbers. A length without a unit is in the
@@ -205,11 +206,63 @@ public final class Quantity {
             }
         }
         try {
-            return Double.parseDouble(text.substring(from, at).replace(',', '.'));
+            String number = text.substring(from, at);
+            return Double.parseDouble(grouped(number) ? ungrouped(number) : number.replace(',', '.'));
         } catch (NumberFormatException e) {
             at = from;
             throw wrong();
         }
+    }
+
+    /**
+     * The first number in a text whose digits are grouped by thousands as the language in use does it, with the number it is
+     * read as; null where there is none. In English 1,234 is more than a thousand, in German a little more than one.
+     */
+    public static String[] thousands(String text) {
+        int at = 0;
+        while (at < text.length()) {
+            int from = at;
+            while (at < text.length() && (digit(text.charAt(at)) || text.charAt(at) == '.' || text.charAt(at) == ',')) {
+                at++;
+            }
+            String number = text.substring(from, at);
+            if (grouped(number)) {
+                return new String[] {number, ungrouped(number)};
+            }
+            at = Math.max(at, from + 1);
+        }
+        return null;
+    }
+
+    private static String ungrouped(String number) {
+        char sign = Messages.decimalSign();
+        StringBuilder s = new StringBuilder();
+        for (int i = 0; i < number.length(); i++) {
+            char c = number.charAt(i);
+            if (digit(c) || c == sign) {
+                s.append(c == sign ? '.' : c);
+            }
+        }
+        return s.toString();
+    }
+
+    /** One to three digits, of which the first is not 0, then groups of a separator that is no decimal sign and three digits. */
+    private static boolean grouped(String number) {
+        char sign = Messages.decimalSign();
+        char separator = sign == '.' ? ',' : '.';
+        int end = number.indexOf(sign) < 0 ? number.length() : number.indexOf(sign);
+        int first = number.indexOf(separator);
+        if (first < 1 || first > 3 || first >= end || number.charAt(0) == '0' || (end - first) % 4 != 0) {
+            return false;
+        }
+        for (int i = 0; i < number.length(); i++) {
+            boolean between = i >= first && i < end && (i - first) % 4 == 0;
+            boolean fits = between ? number.charAt(i) == separator : digit(number.charAt(i)) || i == end;
+            if (!fits) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean digit(char c) {

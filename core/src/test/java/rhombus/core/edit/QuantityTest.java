@@ -75,4 +75,19 @@ class QuantityTest {
             assertThat(e.getMessage()).startsWith("“");
         }
     }
+
+    /** Grouping of thousands goes by the language in use: English here. */
+    @org.junit.jupiter.api.Test
+    void groupsOfThousandsAreReadAsTheLanguageWritesThem() {
+        assertThat(Quantity.length("1,234 mm", "m")).isCloseTo(1.234, within(1e-12));
+        assertThat(Quantity.thousands("1,234 mm")).containsExactly("1,234", "1234");
+        assertThat(Quantity.length("12,345.5 mm", "m")).isCloseTo(12.3455, within(1e-12));
+        assertThat(Quantity.length("1,5 m", "m"))
+                .as("a comma that groups nothing is a decimal one")
+                .isEqualTo(1.5);
+        assertThat(Quantity.length("0,125 m", "m")).isEqualTo(0.125);
+        assertThat(Quantity.thousands("0,125 m")).isNull();
+        assertThat(Quantity.thousands("1.234 m")).isNull();
+        assertThat(Quantity.thousands("2 m + 1,000,000 mm")).containsExactly("1,000,000", "1000000");
+    }
 }

@@ -5,9 +5,11 @@ import static rhombus.core.words.Messages.say;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiConsumer;
+import rhombus.core.display.Grid;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
+import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.pick.Hit;
 import rhombus.core.scene.Light;
@@ -26,6 +28,11 @@ final class AddArea {
 
     private final Ground ground;
     private final Subject subject;
+
+    /** The ground counts where it is nearer than so many times the size of the scene. */
+    private static final double FARTHEST = 4;
+
+    private static final double MICROMETRES = 1e6;
 
     private AddArea(Ground ground, Subject subject) {
         this.ground = ground;
@@ -60,12 +67,53 @@ final class AddArea {
                         : c.at(c.number("x", 0), c.number("y", c.view().height / 2)));
     }
 
-    /** On the surface under the pointer, else at the pinned pivot, else in the middle of what the view looks at. */
+    /**
+     * Where one looks: on the surface or the ground under the pointer or, where that is elsewhere, in the middle of the view;
+     * else at the pinned pivot, else in the middle of what the view looks at. On round numbers of the grid.
+     */
     private Vec3 where(Call c) {
         ViewState v = c.view();
-        Hit hit = c.inside() ? ground.model().surfaceAt(v, v.pose, c.x(), c.y(), true) : null;
+        double grid = Grid.spacing(v.screen(), ground.scene().up());
+        Hit hit = ground.model().surfaceAt(v, v.pose, c.xOrMiddle(), c.yOrMiddle(), true);
+        if (hit != null) {
+            return onSurface(hit, grid);
+        }
+        Vec3 floor = floor(v, c.xOrMiddle(), c.yOrMiddle());
         Vec3 pinned = subject.pivot().pinned();
-        return hit != null ? hit.point() : pinned != null ? pinned : v.pose.focusPoint();
+        return floor != null ? round(floor, grid) : pinned != null ? pinned : round(v.pose.focusPoint(), grid);
+    }
+
+    /** The ground under a point of a viewport; null where it is not seen there, or lies farther than the scene reaches. */
+    private Vec3 floor(ViewState v, double x, double y) {
+        Ray r = v.screen().ray(x, y);
+        double t = r.plane(Vec3.ZERO, ground.scene().up().up());
+        boolean before = v.pose.projection().flat() ? !Double.isNaN(t) : t > 0;
+        return before && Math.abs(t) < FARTHEST * (ground.scene().radius() + v.pose.focus()) ? r.at(t) : null;
+    }
+
+    /** The round place next to a point on a surface, as high as the same surface is there; the point itself where it ends before. */
+    private Vec3 onSurface(Hit hit, double grid) {
+        Vec3 up = ground.scene().up().up();
+        Vec3 p = hit.point();
+        Vec3 round = round(p, grid);
+        Vec3 above = round.plus(up, p.minus(round).dot(up) + grid);
+        Hit below = ground.model().surfaces().closest(new Ray(above, up.negated()), true);
+        return below != null && below.node() == hit.node() && below.distance() < 2 * grid
+                ? settled(below.point(), up)
+                : settled(p, up);
+    }
+
+    /** The height of a place without what is only rounding. */
+    private static Vec3 settled(Vec3 p, Vec3 up) {
+        double height = p.dot(up);
+        return p.plus(up, Math.rint(height * MICROMETRES) / MICROMETRES - height);
+    }
+
+    private static Vec3 round(Vec3 p, double grid) {
+        return new Vec3(
+                Math.rint(p.x() / grid) * grid + 0.0,
+                Math.rint(p.y() / grid) * grid + 0.0,
+                Math.rint(p.z() / grid) * grid + 0.0);
     }
 
     /** Standing upright at a point, whichever axis of the scene is up. */

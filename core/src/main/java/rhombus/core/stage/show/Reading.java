@@ -270,10 +270,24 @@ public final class Reading {
         return new Field(command, key, label, length(metres), brief(inUnit(metres)) + " " + unit, null);
     }
 
-    /** A number on the screen: four significant digits. */
-    private static String brief(double v) {
+    /** A number on the screen: four significant digits, and no longer than its field is wide. */
+    public static String brief(double v) {
+        double a = Math.abs(v);
         // What is nothing beside the places of a scene is told as nothing.
-        return Math.abs(v) < 1e-9 ? "0" : Lengths.digits(v);
+        if (a < 1e-6) {
+            return "0";
+        }
+        if (a < 1e-3) {
+            return Lengths.trimmed(Lengths.fixed(v, 6));
+        }
+        if (a < 1e7) {
+            return Lengths.digits(v);
+        }
+        int power = (int) Math.floor(Math.log10(a));
+        double mantissa = v / Math.pow(10, power);
+        return Math.abs(mantissa) < 9.95
+                ? Lengths.fixed(mantissa, 1) + "e" + power
+                : Lengths.fixed(mantissa / 10, 1) + "e" + (power + 1);
     }
 
     private double inUnit(double metres) {

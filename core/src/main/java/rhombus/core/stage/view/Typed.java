@@ -76,7 +76,12 @@ public final class Typed {
         }
         if (typed instanceof String text && !text.isBlank()) {
             try {
-                return reader.read(text);
+                double read = reader.read(text);
+                String[] thousands = Quantity.thousands(text);
+                if (thousands != null) {
+                    ground.changes().notice(say("typed.was-read-as", thousands[0], thousands[1]), null, null);
+                }
+                return read;
             } catch (IllegalArgumentException e) {
                 ground.changes().notice(say("typed.the-old-number-stays", e.getMessage()), null, null);
             }
