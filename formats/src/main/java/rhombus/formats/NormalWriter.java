@@ -145,6 +145,24 @@ final class NormalWriter {
         glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
     }
 
+    /** How many clips, skins and meshes with morph targets the file had, none of which is kept: whoever exports is told. */
+    private static Map<String, Object> left(Map<String, Object> source, Map<String, Object> given) {
+        Map<String, Object> before = Plain.map(given.get("left"));
+        long morphs = Plain.list(source.get("meshes")).stream()
+                .filter(m -> Plain.list(Plain.map(m).get("primitives")).stream()
+                        .anyMatch(p -> Plain.map(p).get("targets") != null))
+                .count();
+        return Plain.map(
+                "clips", more(Plain.list(source.get("animations")).size(), before.get("clips")),
+                "skins", more(Plain.list(source.get("skins")).size(), before.get("skins")),
+                "morphs", more(morphs, before.get("morphs")));
+    }
+
+    private static Object more(long now, Object before) {
+        long n = now + Math.max(0, Plain.whole(before, 0));
+        return n == 0 ? null : n;
+    }
+
     /** Of what a file says of its scene besides, what is ours. */
     private static Map<String, Object> ofScene(Map<String, Object> source) {
         Map<String, Object> given = Plain.map(
@@ -152,6 +170,10 @@ final class NormalWriter {
         try {
             Map<String, Object> out = Setup.of(given, List.of()).picturePlain();
             out.put("upAxis", "Z".equals(given.get("upAxis")) ? "Z" : "Y");
+            Map<String, Object> left = left(source, given);
+            if (!left.isEmpty()) {
+                out.put("left", left);
+            }
             Unit unit = Unit.of(Plain.text(given.get("unit"), ""));
             if (unit != null) {
                 out.put("unit", unit.words());

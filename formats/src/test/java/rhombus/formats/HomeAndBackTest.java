@@ -3,6 +3,9 @@ package rhombus.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -10,8 +13,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -22,6 +27,7 @@ import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.Plain;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
@@ -235,5 +241,150 @@ class HomeAndBackTest {
         Opened base = Opened.of("a.obj", obj);
         return Exported.as(base.imported(), base.scene(), wanted(Export.Format.PLY))
                 .losses();
+    }
+
+    /** How many triangles each material has, over all objects; what has none counts as "none". */
+    private static Map<String, Integer> painted(Imported imported) {
+        Map<String, Object> gltf;
+        try {
+            gltf = KeptScene.read(new ByteArrayInputStream(imported.glb())).gltf();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        List<Object> materials = Plain.list(gltf.get("materials"));
+        Map<String, Integer> out = new TreeMap<>();
+        for (Object n : Plain.list(gltf.get("nodes"))) {
+            int mesh = Plain.whole(Plain.map(n).get("mesh"), -1);
+            if (mesh < 0) {
+                continue;
+            }
+            for (Object o : Plain.list(
+                    Plain.map(Plain.list(gltf.get("meshes")).get(mesh)).get("primitives"))) {
+                int material = Plain.whole(Plain.map(o).get("material"), -1);
+                String name = material < 0
+                        ? "none"
+                        : Plain.text(Plain.map(materials.get(material)).get("name"), "?");
+                int corners = Plain.whole(
+                        Plain.map(Plain.list(gltf.get("accessors"))
+                                        .get(Plain.whole(Plain.map(o).get("indices"), 0)))
+                                .get("count"),
+                        0);
+                out.merge(name.equals("No material") ? "none" : name, corners / 3, Integer::sum);
+            }
+        }
+        return out;
+    }
+
+    /** An object with a material, then one without: OBJ has no word that ends a material. */
+    @Test
+    void anObjectWithoutAMaterialDoesNotTakeTheOneBefore() {
+        Opened base = Opened.of("a.glb", Mutants.seed());
+        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+                .scene();
+        Export e = Exported.as(base.imported(), s, wanted(Export.Format.OBJ));
+        Opened back = Opened.of(e.fileName(), Exported.bytes(e));
+        assertThat(painted(back.imported()))
+                .as("the box alone has none")
+                .containsEntry("none", 12)
+                .containsEntry("Paint", painted(base.imported()).get("Paint"));
+    }
+
+    /** Normals of PLY: none is nothing, flat faces have their own, smooth ones what they had. */
+    @Property(tries = 60)
+    void everyNormalOfPlyHasALengthOfOneAndPointsAsItsFaceDoes(@ForAll("scenes") Made m) {
+        for (boolean modelled : new boolean[] {false, true}) {
+            Export e = Exported.as(
+                    m.base.imported(), m.scene, new Export.Wanted(Export.Format.PLY, null, null, null, modelled));
+            Opened back = Opened.of(e.fileName(), Exported.bytes(e));
+            float[] normals = back.attribute("NORMAL");
+            for (int v = 0; v < normals.length; v += 3) {
+                double l = Math.sqrt(
+                        normals[v] * normals[v] + normals[v + 1] * normals[v + 1] + normals[v + 2] * normals[v + 2]);
+                assertThat(l).isCloseTo(1, within(1e-3));
+            }
+        }
+    }
+
+    @Test
+    void theFacesOfAFlatSolidBesideASmoothOneStayFlat() {
+        Opened base = Opened.of("a.glb", Mutants.seed());
+        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.translation(new Vec3(50, 0, 0)))
+                .scene();
+        Export e = Exported.as(base.imported(), s, wanted(Export.Format.PLY));
+        byte[] bytes = Exported.bytes(e);
+        assertThat((long) bytes.length).as("the length that was told bounds it").isLessThanOrEqualTo(e.length());
+        Opened back = Opened.of("a.ply", bytes);
+        float[] normals = back.attribute("NORMAL");
+        int axes = 0;
+        for (int v = 0; v < normals.length; v += 3) {
+            double most = Math.max(Math.abs(normals[v]), Math.max(Math.abs(normals[v + 1]), Math.abs(normals[v + 2])));
+            axes += most > 0.9999 ? 1 : 0;
+        }
+        assertThat(axes).as("the corners of the box").isGreaterThanOrEqualTo(24);
+    }
+
+    /** The tree, cameras and lights come back from the formats that hold them, whatever stands below what. */
+    @Property(tries = 100)
+    void hierarchyCamerasAndLightsComeBack(@ForAll("scenes") Made m) {
+        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF)) {
+            Export e = Exported.as(m.base.imported(), m.scene, wanted(f));
+            Opened back = Opened.of(e.fileName(), Exported.bytes(e));
+            assertThat(tree(back.scene())).isEqualTo(tree(m.scene));
+            assertThat(painted(back.imported()))
+                    .as("materials")
+                    .containsEntry("Paint", painted(m.base.imported()).get("Paint"));
+            for (int c = 0; c < m.scene.cameras().size(); c++) {
+                int a = m.scene.cameras().get(c);
+                int b = back.scene().indexOf(m.scene.node(a).id());
+                b = b < 0 ? back.scene().cameras().get(c) : b;
+                assertThat(back.scene().camera(b).fovY())
+                        .isCloseTo(m.scene.camera(a).fovY(), within(1e-6));
+            }
+        }
+    }
+
+    /** Each object with the names above it, in an order that does not depend on the file's. */
+    private static List<String> tree(Scene s) {
+        List<String> out = new ArrayList<>();
+        for (int i = 0; i < s.count(); i++) {
+            if (s.node(i).gone()) {
+                continue;
+            }
+            StringBuilder path = new StringBuilder();
+            for (int k = i; k >= 0; k = s.node(k).parent()) {
+                path.insert(0, "/" + s.node(k).name());
+            }
+            out.add(path + " " + s.node(i).kind());
+        }
+        out.sort(Comparator.naturalOrder());
+        return out;
+    }
+
+    @Test
+    void clipsSkinsAndMorphTargetsThatAreNotKeptAreTold() {
+        Sample s = new Sample();
+        s.floats("VEC3", 0, 0, 0, 1, 0, 0, 0, 1, 0);
+        s.floats("VEC3", 0, 0, 1, 0, 0, 1, 0, 0, 1);
+        s.primitive = "{\"attributes\":{\"POSITION\":0},\"targets\":[{\"POSITION\":1}]}";
+        s.nodes = "[{\"name\":\"Thing\",\"mesh\":0,\"skin\":0}]";
+        s.more =
+                ",\"skins\":[{\"joints\":[0]}],\"animations\":[{\"channels\":[],\"samplers\":[]},{\"channels\":[],\"samplers\":[]}]";
+        Opened o = Opened.of("a.glb", s.glb());
+        for (Export.Format f : Export.Format.values()) {
+            List<String> losses =
+                    Exported.as(o.imported(), o.scene(), wanted(f)).losses();
+            assertThat(losses)
+                    .as(f.word())
+                    .contains(
+                            "2 animation clips are left out.",
+                            "1 skin is left out, its mesh in the rest pose is not.",
+                            "1 mesh loses its morph targets.");
+        }
+        Export e = Exported.as(o.imported(), o.scene(), wanted(Export.Format.GLB));
+        Opened again = Opened.of("b.glb", Exported.bytes(e));
+        assertThat(Exported.as(again.imported(), again.scene(), wanted(Export.Format.GLB))
+                        .losses())
+                .as("what is not there any more is not told again")
+                .isEmpty();
     }
 }

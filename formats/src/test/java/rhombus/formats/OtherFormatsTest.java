@@ -220,4 +220,34 @@ class OtherFormatsTest {
     private static byte[] bytes(String s) {
         return s.getBytes(StandardCharsets.UTF_8);
     }
+
+    /** Some writers leave blanks at the ends of lines; the numbers begin with the next line. */
+    @Test
+    void aBlankAfterTheHeaderOfABinaryPlyIsNoNumber() {
+        String header = "ply\nformat binary_little_endian 1.0\nelement vertex 3\nproperty float x\nproperty float y\n"
+                + "property float z\nelement face 1\nproperty list uchar int vertex_indices\nend_header";
+        java.nio.ByteBuffer b = java.nio.ByteBuffer.allocate(36 + 13).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+        for (float f : new float[] {0, 0, 0, 1, 0, 0, 0, 1, 0}) {
+            b.putFloat(f);
+        }
+        b.put((byte) 3).putInt(0).putInt(1).putInt(2);
+        for (String end : List.of("\n", " \n", "\t \r\n")) {
+            byte[] start = (header + end).getBytes(StandardCharsets.US_ASCII);
+            byte[] all = java.util.Arrays.copyOf(start, start.length + b.capacity());
+            System.arraycopy(b.array(), 0, all, start.length, b.capacity());
+            assertThat(Opened.of("a.ply", all).triangles().get(0)).containsExactly(0, 0, 0, 1, 0, 0, 0, 1, 0);
+        }
+    }
+
+    /** 3MF Core Specification 1.3, 4.1.4: a triangle without a pid takes that of its object. */
+    @Test
+    void aTriangleThatNamesAMaterialOfItsObjectsGroupHasIt() {
+        String model = "<model unit='meter'><resources><basematerials id='1'><base name='Red' displaycolor='#FF0000'/>"
+                + "<base name='Blue' displaycolor='#0000FF'/></basematerials><object id='2' pid='1' pindex='0'><mesh><vertices>"
+                + "<vertex x='0' y='0' z='0'/><vertex x='1' y='0' z='0'/><vertex x='0' y='1' z='0'/></vertices><triangles>"
+                + "<triangle v1='0' v2='1' v3='2'/><triangle v1='0' v2='2' v3='1' p1='1'/></triangles></mesh></object></resources>"
+                + "<build><item objectid='2'/></build></model>";
+        Opened o = Opened.of("a.3mf", Opened.package3mf(model));
+        assertThat(o.scene().meshes()).as("a mesh for each material").hasSize(2);
+    }
 }

@@ -14,6 +14,16 @@ final class Losses {
     static List<String> of(Export.Format format, Taken taken, Scene scene, Map<String, Object> gltf) {
         boolean tree = format == Export.Format.GLB || format == Export.Format.GLTF;
         List<String> out = new ArrayList<>();
+        Map<String, Object> left = Plain.map(
+                Plain.map(Plain.map(Plain.map(gltf.get("asset")).get("extras")).get("rhombus"))
+                        .get("left"));
+        add(out, Plain.whole(left.get("clips"), 0), "animation clip is left out", "animation clips are left out");
+        add(
+                out,
+                Plain.whole(left.get("skins"), 0),
+                "skin is left out, its mesh in the rest pose is not",
+                "skins are left out, their meshes in the rest pose are not");
+        add(out, Plain.whole(left.get("morphs"), 0), "mesh loses its morph targets", "meshes lose their morph targets");
         if (tree) {
             long pictures = scene.nodes().stream()
                     .filter(n -> !n.gone() && n.picture() != null)

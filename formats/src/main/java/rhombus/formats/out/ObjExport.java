@@ -17,6 +17,9 @@ public final class ObjExport {
     private final boolean modelled;
     private final String library;
     private final IntFunction<String> material;
+    /** Whether a material is in use that an object without one would take over. */
+    private boolean painted;
+
     private final StringBuilder s = new StringBuilder(BUFFER + 1024);
     private Writer to;
 
@@ -68,7 +71,8 @@ public final class ObjExport {
     }
 
     private void write(Surface f, Place place, int[] from) throws IOException {
-        if (library != null && f.material() >= 0) {
+        painted |= f.material() >= 0;
+        if (library != null && painted) {
             s.append("usemtl ").append(material.apply(f.material())).append('\n');
         }
         for (int v = 0; v < f.vertices(); v++) {

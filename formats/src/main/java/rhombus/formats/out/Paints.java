@@ -13,6 +13,8 @@ import rhombus.formats.ImageFile;
 
 /** The materials of a scene as MTL, and the images that they name. */
 final class Paints {
+    private static final String NONE = "No material";
+
     private final Map<String, Object> gltf;
     private final Map<Integer, String> names = new LinkedHashMap<>();
     private final Map<Integer, ImageFile> images = new LinkedHashMap<>();
@@ -30,9 +32,19 @@ final class Paints {
         }
     }
 
-    /** The name under which a material is written. */
+    /** The name under which a material is written, or for -1 that of one which stands for none. */
     String name(int material) {
-        return names.get(material);
+        return material >= 0 ? names.get(material) : names.computeIfAbsent(material, m -> none());
+    }
+
+    /** OBJ has no word that ends a material: what has none is written with a plain white one. */
+    private String none() {
+        String name = NONE;
+        while (names.containsValue(name)) {
+            name += " " + names.size();
+        }
+        s.append("newmtl ").append(name).append("\nKd 1 1 1\nPr 1\nPm 0\n");
+        return name;
     }
 
     byte[] mtl() {

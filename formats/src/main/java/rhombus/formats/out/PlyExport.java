@@ -5,6 +5,7 @@ import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Mesh;
 
@@ -39,11 +40,13 @@ public final class PlyExport {
     /** Length of the file where faces are triangles, bytes; polygons take less. */
     public long most() {
         int vertex = 12 + (normals ? 12 : 0) + (texture ? 8 : 0) + (colors ? 4 : 0);
-        return header(taken.triangles()).length + vertex * taken.vertices() + 13 * taken.triangles() + 8 * edges;
+        // A flat surface beside smooth ones has three vertices of its own for each triangle.
+        long vertices = taken.vertices() + (normals ? taken.apart() : 0);
+        return header(vertices, taken.triangles()).length + vertex * vertices + 13 * taken.triangles() + 8 * edges;
     }
 
-    private byte[] header(long faces) {
-        return ("ply\nformat binary_little_endian 1.0\ncomment by Rhombus\nelement vertex " + taken.vertices()
+    private byte[] header(long vertices, long faces) {
+        return ("ply\nformat binary_little_endian 1.0\ncomment by Rhombus\nelement vertex " + vertices
                         + "\nproperty float x\nproperty float y\nproperty float z\n"
                         + (normals ? "property float nx\nproperty float ny\nproperty float nz\n" : "")
                         + (texture ? "property float s\nproperty float t\n" : "")
@@ -60,10 +63,16 @@ public final class PlyExport {
     /** Writes the file. */
     public void write(OutputStream out) throws IOException {
         to = out;
-        to.write(header(modelled ? faces() : taken.triangles()));
+        to.write(header(
+                modelled ? vertices() : taken.vertices() + (normals ? taken.apart() : 0),
+                modelled ? faces() : taken.triangles()));
         for (Taken.Thing t : taken.things()) {
             Place place = new Place(t.matrix());
             for (Surface s : taken.surfaces(t)) {
+                if (apart(s)) {
+                    flat(place, s);
+                    continue;
+                }
                 for (int v = 0; v < s.vertices(); v++) {
                     vertex(place, s, v);
                 }
@@ -73,8 +82,7 @@ public final class PlyExport {
         for (Taken.Thing t : taken.things()) {
             boolean mirrored = new Place(t.matrix()).mirrored;
             for (Surface s : taken.surfaces(t)) {
-                faces(s, base, mirrored);
-                base += s.vertices();
+                base += faces(s, base, mirrored);
             }
         }
         edges();
@@ -90,9 +98,66 @@ public final class PlyExport {
                     room(4);
                     b.putInt(base + s.triangles()[k]);
                 }
-                base += s.vertices();
+                base += apart(s) ? corners(s) : s.vertices();
             }
         }
+    }
+
+    /** Whether a surface is flat beside smooth ones: each of its faces has vertices of its own, with the normal of the face. */
+    private boolean apart(Surface s) {
+        return normals && s.isFaces() && s.normals() == null;
+    }
+
+    /** How many corners the faces of a surface have together. */
+    private int corners(Surface s) {
+        Facets f = new Facets(s, modelled);
+        int n = 0;
+        for (int i = 0; i < s.triangles().length / 3; i++) {
+            n += f.next(i) ? f.size() : 0;
+        }
+        return n;
+    }
+
+    private long vertices() throws IOException {
+        long n = 0;
+        for (Taken.Thing t : normals ? taken.things() : List.<Taken.Thing>of()) {
+            for (Surface s : taken.surfaces(t)) {
+                n += apart(s) ? corners(s) - s.vertices() : 0;
+            }
+        }
+        return taken.vertices() + n;
+    }
+
+    /** The vertices of a flat surface, face by face. */
+    private void flat(Place place, Surface s) throws IOException {
+        Facets f = new Facets(s, modelled);
+        for (int i = 0; i < s.triangles().length / 3; i++) {
+            if (f.next(i)) {
+                double[] normal = normal(place, s, f);
+                for (int k = 0; k < f.size(); k++) {
+                    vertex(place, s, f.corner(k), normal);
+                }
+            }
+        }
+    }
+
+    /** The normal of a face where it stands, by the sum over its sides (Newell; Sutherland, Sproull and Schumacker, 1974). */
+    private static double[] normal(Place place, Surface s, Facets f) {
+        double[] n = new double[3];
+        double[] a = new double[3];
+        place.point(s, f.corner(f.size() - 1));
+        System.arraycopy(place.out, 0, a, 0, 3);
+        for (int k = 0; k < f.size(); k++) {
+            place.point(s, f.corner(k));
+            double[] b = place.out;
+            n[0] += (a[1] - b[1]) * (a[2] + b[2]);
+            n[1] += (a[2] - b[2]) * (a[0] + b[0]);
+            n[2] += (a[0] - b[0]) * (a[1] + b[1]);
+            System.arraycopy(b, 0, a, 0, 3);
+        }
+        double l = Math.sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]);
+        double k = l == 0 ? 0 : (place.mirrored ? -1 : 1) / l;
+        return new double[] {n[0] * k, n[1] * k, n[2] * k};
     }
 
     /** How many polygons there are: the header comes before them, so that they are counted first. */
@@ -109,8 +174,11 @@ public final class PlyExport {
         return n;
     }
 
-    private void faces(Surface s, int base, boolean mirrored) throws IOException {
+    /** Writes the faces of a surface whose first vertex has a number; gives how many vertices it has. */
+    private int faces(Surface s, int base, boolean mirrored) throws IOException {
         Facets f = new Facets(s, modelled);
+        boolean apart = apart(s);
+        int next = 0;
         for (int i = 0; s.isFaces() && i < s.triangles().length / 3; i++) {
             if (!f.next(i)) {
                 continue;
@@ -122,9 +190,12 @@ public final class PlyExport {
                 b.put((byte) 3);
             }
             for (int k = 0; k < f.size(); k++) {
-                b.putInt(base + f.corner(mirrored ? f.size() - 1 - k : k));
+                int corner = mirrored ? f.size() - 1 - k : k;
+                b.putInt(base + (apart ? next + corner : f.corner(corner)));
             }
+            next += f.size();
         }
+        return apart ? next : s.vertices();
     }
 
     private void room(int bytes) throws IOException {
@@ -135,11 +206,17 @@ public final class PlyExport {
     }
 
     private void vertex(Place place, Surface s, int v) throws IOException {
+        vertex(place, s, v, null);
+    }
+
+    private void vertex(Place place, Surface s, int v, double[] normal) throws IOException {
         room(LARGEST_VERTEX);
         place.point(s, v);
         three(place.out);
         if (normals) {
-            if (s.normals() == null) {
+            if (normal != null) {
+                System.arraycopy(normal, 0, place.out, 0, 3);
+            } else if (s.normals() == null) {
                 place.out[0] = place.out[1] = place.out[2] = 0;
             } else {
                 place.normal(s, v);

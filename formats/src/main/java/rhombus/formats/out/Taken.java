@@ -38,6 +38,9 @@ public final class Taken {
     private final Map<Shape, Mesh> shapes = new HashMap<>();
     private final long[] elements = new long[Mesh.Kind.values().length];
     private long vertices;
+    /** Of triangles without normals: how many more vertices there are where each triangle has three of its own. */
+    private long apart;
+
     private int hidden;
     private int cameras;
     private int lights;
@@ -87,6 +90,9 @@ public final class Taken {
         }
         for (int m : n.meshes()) {
             elements[surfaces.kind(m).ordinal()] += surfaces.count(m);
+            if (surfaces.kind(m) == Mesh.Kind.TRIANGLES && !surfaces.has(m, "NORMAL")) {
+                apart += 3L * surfaces.count(m) - surfaces.vertices(m);
+            }
             vertices += surfaces.vertices(m);
         }
     }
@@ -171,6 +177,11 @@ public final class Taken {
     /** How many triangles, lines or points there are. */
     public long count(Mesh.Kind kind) {
         return elements[kind.ordinal()];
+    }
+
+    /** How many more vertices there are where each triangle without normals has three of its own. */
+    long apart() {
+        return apart;
     }
 
     /** How many vertices there are. */

@@ -25,9 +25,6 @@ final class Entries {
         size = all.length;
         words = h.text() ? h.words() : null;
         int start = h.at();
-        if (!h.text() && start < all.length) {
-            start += all[start] == '\r' && start + 1 < all.length && all[start + 1] == '\n' ? 2 : 1;
-        }
         bytes = h.text()
                 ? null
                 : ByteBuffer.wrap(all, Math.min(start, all.length), all.length - Math.min(start, all.length))

@@ -94,7 +94,7 @@ record Header(boolean text, boolean bigEndian, List<Element> elements, Words wor
                 if (text == null) {
                     throw w.wrong("ends a header that names no format. Export the file again");
                 }
-                return new Header(text, big, elements, w, w.offset());
+                return new Header(text, big, elements, w, w.afterLine());
             }
             if (w.is("format")) {
                 if (!w.next() || !(w.is("ascii") || w.is("binary_little_endian") || w.is("binary_big_endian"))) {

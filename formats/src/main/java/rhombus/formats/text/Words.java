@@ -145,6 +145,15 @@ public final class Words {
         return b.length == 0 ? 1 : (double) at / b.length;
     }
 
+    /** Where the next line starts, counted from the start of the text. */
+    public int afterLine() {
+        int end = at;
+        while (end < b.length && !breaks(b[end])) {
+            end++;
+        }
+        return Math.min(b.length, end + (end + 1 < b.length && b[end] == '\r' && b[end + 1] == '\n' ? 2 : 1));
+    }
+
     /** Where the next byte to be read is, counted from the start of the text. */
     public int offset() {
         return at;

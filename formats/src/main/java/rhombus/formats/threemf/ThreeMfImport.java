@@ -216,7 +216,8 @@ public final class ThreeMfImport {
     private void object() throws XMLStreamException {
         int id = number("id");
         String name = r.getAttributeValue(null, "name");
-        Integer material = r.getAttributeValue(null, "pid") == null ? null : material(number("pid"), "pindex");
+        Integer group = r.getAttributeValue(null, "pid") == null ? null : number("pid");
+        Integer material = group == null ? null : material(group, "pindex");
         List<Resources.Use> components = new ArrayList<>();
         Numbers positions = new Numbers();
         Map<Integer, Corners> triangles = new LinkedHashMap<>();
@@ -235,7 +236,7 @@ public final class ThreeMfImport {
                     positions.add(real(text("y")));
                     positions.add(real(text("z")));
                 }
-                case "triangle" -> triangle(positions, triangles, material);
+                case "triangle" -> triangle(positions, triangles, group, material);
                 case "component" -> components.add(use());
                 case "mesh", "vertices", "triangles", "components", "metadata", "metadatagroup" -> {}
                 default ->
@@ -270,11 +271,17 @@ public final class ThreeMfImport {
         return of.get(i);
     }
 
-    private void triangle(Numbers positions, Map<Integer, Corners> triangles, Integer usual) {
+    /**
+     * A triangle; what it does not say of its material is as its object says (3MF Core Specification 1.3, 4.1.4).
+     *
+     * @param group of properties that the object names, or null
+     * @param usual material of the object, or null
+     */
+    private void triangle(Numbers positions, Map<Integer, Corners> triangles, Integer group, Integer usual) {
         int m = usual == null ? -1 : usual;
         if (r.getAttributeValue(null, "p1") != null) {
             String pid = r.getAttributeValue(null, "pid");
-            m = pid == null ? m : material(number("pid"), "p1");
+            m = pid != null ? material(number("pid"), "p1") : group != null ? material(group, "p1") : m;
             for (String other : List.of("p2", "p3")) {
                 String given = r.getAttributeValue(null, other);
                 if (given != null && !given.equals(r.getAttributeValue(null, "p1"))) {
