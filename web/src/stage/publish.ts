@@ -26,7 +26,7 @@ export function publish(open: () => OpenScene | null): void {
       const [x, y, depth] = p;
       const r = v.rect;
       const inside = x >= r.x && y >= r.y && x < r.x + r.width && y < r.y + r.height;
-      const visible = v.shown && inside && (depth > 0 || v.projection === 'orthographic');
+      const visible = v.shown && inside && depth >= v.near && depth <= v.far;
       return { x: x + box().left, y: y + box().top, depth, visible };
     },
     pick: (view: string, x: number, y: number) => core().show.pick(view, x - box().left, y - box().top),

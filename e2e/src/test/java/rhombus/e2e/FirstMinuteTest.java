@@ -33,6 +33,10 @@ class FirstMinuteTest extends OfTheirOwn {
         hand.wheel(-100);
         step("3 of 3");
         hand.key("f");
+        step("3 of 3");
+        // A thing that is selected is what framing is for.
+        hand.key("k");
+        hand.key("f");
         asked.waitFor(gone());
         assertThat(hand.ask("views().map(v => v.rect)", null))
                 .as("no viewport gives way to it")

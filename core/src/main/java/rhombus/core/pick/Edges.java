@@ -6,6 +6,7 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
+import rhombus.core.view.Clip;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Screen;
 
@@ -13,6 +14,9 @@ import rhombus.core.view.Screen;
 public final class Edges {
     /** How far from an edge a click still takes it, CSS pixels. */
     public static final double REACH = 6;
+
+    /** An edge that comes nearer to the eye than this, in distances to the focus, is cut off there. */
+    private static final double AT_EYE = 1e-9;
 
     private final Scene scene;
     private final Screen screen;
@@ -23,26 +27,38 @@ public final class Edges {
     private int node = -1;
 
     private boolean strokesAlone;
+    /** Depths between which edges are drawn, metres. */
+    private final double nearest;
 
-    private Edges(Scene scene, Screen screen, double px, double py) {
+    private final double farthest;
+
+    private Edges(Scene scene, Screen screen, Clip drawn, double px, double py) {
+        boolean flat = screen.pose().projection().flat();
+        double eye = flat ? Double.NEGATIVE_INFINITY : AT_EYE * screen.pose().focus();
+        this.nearest = drawn == null ? eye : Math.max(eye, drawn.near());
+        this.farthest = drawn == null ? Double.POSITIVE_INFINITY : drawn.far();
         this.scene = scene;
         this.screen = screen;
         this.px = px;
         this.py = py;
     }
 
-    /** The unlocked object whose edge lies nearest to a pixel, within {@link #REACH}; null if none does. */
-    public static Hit closest(Scene scene, Screen screen, double x, double y) {
-        return closest(scene, screen, x, y, false);
+    /**
+     * The unlocked object whose edge lies nearest to a pixel, within {@link #REACH}; null if none does.
+     *
+     * @param drawn depths between which edges are drawn; null for all before the eye
+     */
+    public static Hit closest(Scene scene, Screen screen, Clip drawn, double x, double y) {
+        return closest(scene, screen, drawn, x, y, false);
     }
 
     /** The unlocked object whose lines or points lie nearest to a pixel, within {@link #REACH}; null if none does. */
-    public static Hit strokes(Scene scene, Screen screen, double x, double y) {
-        return scene.anyStrokes() ? closest(scene, screen, x, y, true) : null;
+    public static Hit strokes(Scene scene, Screen screen, Clip drawn, double x, double y) {
+        return scene.anyStrokes() ? closest(scene, screen, drawn, x, y, true) : null;
     }
 
-    private static Hit closest(Scene scene, Screen screen, double x, double y, boolean strokesAlone) {
-        Edges e = new Edges(scene, screen, x, y);
+    private static Hit closest(Scene scene, Screen screen, Clip drawn, double x, double y, boolean strokesAlone) {
+        Edges e = new Edges(scene, screen, drawn, x, y);
         e.strokesAlone = strokesAlone;
         for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
@@ -94,20 +110,37 @@ public final class Edges {
             int b = mesh.edgeEnd(e) * 3;
             double az = z(toCamera, p, a);
             double bz = z(toCamera, p, b);
-            if (!flat && (az <= 0 || bz <= 0)) {
-                continue;
+            double ax = row(toCamera, 0, p, a);
+            double ay = row(toCamera, 1, p, a);
+            double bx = row(toCamera, 0, p, b);
+            double by = row(toCamera, 1, p, b);
+            if (az < nearest || bz < nearest || az > farthest || bz > farthest) {
+                // What the planes cut off is not drawn, and cannot be taken.
+                double from = entering(az, bz);
+                double to = 1 - entering(bz, az);
+                if (!(from <= to)) {
+                    continue;
+                }
+                double cx = ax + (bx - ax) * to;
+                double cy = ay + (by - ay) * to;
+                double cz = az + (bz - az) * to;
+                ax += (bx - ax) * from;
+                ay += (by - ay) * from;
+                az += (bz - az) * from;
+                bx = cx;
+                by = cy;
+                bz = cz;
             }
             double ka = flat ? atOne : atOne * az;
             double kb = flat ? atOne : atOne * bz;
-            measure(
-                    i,
-                    wx + row(toCamera, 0, p, a) / ka,
-                    wy - row(toCamera, 1, p, a) / ka,
-                    az,
-                    wx + row(toCamera, 0, p, b) / kb,
-                    wy - row(toCamera, 1, p, b) / kb,
-                    bz);
+            measure(i, wx + ax / ka, wy - ay / ka, az, wx + bx / kb, wy - by / kb, bz);
         }
+    }
+
+    /** From which part of the way between two depths on it is drawn; more than 1 where it never is. */
+    private double entering(double from, double to) {
+        double plane = from < nearest ? nearest : from > farthest ? farthest : from;
+        return plane == from ? 0 : from < nearest == to >= nearest ? (plane - from) / (to - from) : 2;
     }
 
     private void measure(int i, double ax, double ay, double az, double bx, double by, double bz) {

@@ -48,6 +48,11 @@ public record SceneCamera(boolean perspective, double fovY, double extent, doubl
         return Rectilinear.focalLength(height(optics), fovY);
     }
 
+    /** The focal length as it is told, millimetres: it is kept as an angle, which rounds what was typed in its last digits. */
+    public double toldFocalLength() {
+        return Math.rint(focalLength() * 1e9) / 1e9;
+    }
+
     /** Horizontal angle of view, radians. */
     public double fovX() {
         return 2 * Math.atan(Math.tan(fovY / 2) * shape());

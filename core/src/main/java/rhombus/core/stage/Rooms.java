@@ -69,7 +69,7 @@ final class Rooms {
     final HandAdvice advice = new HandAdvice(ground, report, rebinding);
     final HandFile handFile = new HandFile(ground, rebinding);
     final Teaching teaching = new Teaching(ground, rebinding, input);
-    final FirstSteps firstSteps = new FirstSteps(ground, keymaps, report);
+    final FirstSteps firstSteps = new FirstSteps(ground, subject, keymaps, report);
     final Tips tips = new Tips(ground, keymaps, firstSteps, report);
     final CommandGate gate = new CommandGate(
             new Work(

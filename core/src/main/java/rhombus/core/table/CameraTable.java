@@ -27,6 +27,12 @@ public final class CameraTable {
             "aim x",
             "aim y",
             "aim z",
+            "forward x",
+            "forward y",
+            "forward z",
+            "up x",
+            "up y",
+            "up z",
             "roll",
             "kind",
             "focal length",
@@ -37,7 +43,11 @@ public final class CameraTable {
             "gate fit",
             "aspect",
             "f-number",
-            "focus");
+            "circle of confusion",
+            "focus",
+            "near",
+            "far",
+            "locked");
 
     private final Scene scene;
     private final Csv csv = new Csv();
@@ -80,9 +90,12 @@ public final class CameraTable {
         for (int axis = 0; axis < 3; axis++) {
             cells.add(aim == null ? null : aim.get(axis));
         }
+        for (Vec3 way : List.of(turned.forward(), turned.up())) {
+            cells.addAll(List.of(way.x(), way.y(), way.z()));
+        }
         cells.add(Math.toDegrees(Heading.roll(turned, scene.up())));
         cells.add(lens ? "perspective" : "orthographic");
-        cells.add(lens ? c.focalLength() : null);
+        cells.add(lens ? c.toldFocalLength() : null);
         cells.add(lens ? Math.toDegrees(c.fovY()) : null);
         cells.add(lens ? null : c.extent());
         cells.add(o.back().width());
@@ -90,7 +103,11 @@ public final class CameraTable {
         cells.add(o.fit().id());
         cells.add(c.shape());
         cells.add(o.fNumber());
+        cells.add(o.confusion());
         cells.add(focus);
+        cells.add(o.near());
+        cells.add(o.far());
+        cells.add(scene.locked(node) ? "yes" : "no");
         cells.addAll(List.of(more));
         csv.line(cells);
         return this;
@@ -135,7 +152,10 @@ public final class CameraTable {
                 "locked",
                 s.locked(node));
         // What there is none of is told as null, so that every camera has the same fields.
-        out.put("focalLength", lens ? c.focalLength() : null);
+        out.put("focalLength", lens ? c.toldFocalLength() : null);
+        Vec3 aim = o.focus() == null ? null : Mat4.origin(m).plus(turned.forward(), o.focus());
+        out.put("aim", aim == null ? null : point(aim));
+        out.put("roll", Math.toDegrees(Heading.roll(turned, s.up())));
         out.put("fovY", lens ? Math.toDegrees(c.fovY()) : null);
         out.put("extent", lens ? null : c.extent());
         out.put("focus", o.focus());

@@ -54,8 +54,40 @@ class FirstStepsTest {
         h.stage.input().wheel(700, 200, 0, -100, 0, 0, h.now += 1000);
         assertThat(number()).isEqualTo(3);
         h.tap("KeyF", 0);
+        assertThat(number()).as("nothing was selected, so nothing was framed").isEqualTo(3);
+        h.run("select.set", null, "objects", List.of("n4"));
+        h.tap("KeyF", 0);
         assertThat(asked(h)).isNull();
         assertThat(h.stage.habits().value(AllHabits.FIRST_STEPS)).isEqualTo("over");
+    }
+
+    @Test
+    void anOrbitByTheRoseAFingerAStickOrThePadCountsToo() {
+        Hand stick = fresh();
+        stick.move(700, 200, 0);
+        stick.stage.devices().gamepad(0, "Pad", "standard", new double[] {0, 0, 1, 0}, new double[17], stick.now += 10);
+        stick.stage.tick(stick.now += 50);
+        assertThat(asked(stick).number()).isEqualTo(2);
+        Hand finger = fresh();
+        finger.stage.input().touchDown(1, 700, 200, finger.now += 10);
+        finger.stage.input().touchMove(1, 760, 200, finger.now += 10);
+        finger.stage.input().touchUp(1, 760, 200, false, finger.now += 10);
+        assertThat(asked(finger).number()).isEqualTo(2);
+        Hand pad = fresh();
+        pad.move(700, 200, 0);
+        pad.down("KeyG");
+        var grip = pad.stage.rooms.grips.marks(pad.view(1)).stream()
+                .filter(g -> g.motion().contains("orbit"))
+                .findFirst()
+                .orElseThrow();
+        double x = pad.view(1).x + grip.x();
+        double y = pad.view(1).y + grip.y();
+        pad.move(x, y, 0);
+        pad.move(x, y, 1);
+        pad.move(x + 50, y, 1);
+        pad.move(x + 50, y, 0);
+        pad.up("KeyG");
+        assertThat(asked(pad).number()).isEqualTo(2);
     }
 
     @Test

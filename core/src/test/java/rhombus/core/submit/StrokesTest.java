@@ -130,7 +130,7 @@ class StrokesTest {
             Vec3 b = screen.project(ends.get(i + 1));
             double x = a.x() + (b.x() - a.x()) * t;
             double y = a.y() + (b.y() - a.y()) * t;
-            Hit hit = Edges.strokes(s, screen, x + 1, y - 1);
+            Hit hit = Edges.strokes(s, screen, null, x + 1, y - 1);
             assertThat(hit).isNotNull();
             assertThat(hit.node()).isZero();
         }
@@ -142,7 +142,7 @@ class StrokesTest {
                 nearest =
                         Math.min(nearest, distance(screen.project(ends.get(i)), screen.project(ends.get(i + 1)), x, y));
             }
-            Hit hit = Edges.strokes(s, screen, x, y);
+            Hit hit = Edges.strokes(s, screen, null, x, y);
             if (Math.abs(nearest - Edges.REACH) > 0.1) {
                 assertThat(hit != null).as("nearest at " + nearest).isEqualTo(nearest < Edges.REACH);
             }

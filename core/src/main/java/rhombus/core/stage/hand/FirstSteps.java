@@ -14,6 +14,7 @@ import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Trigger;
+import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Device;
 import rhombus.core.stage.view.Ground;
 
@@ -37,13 +38,11 @@ public final class FirstSteps {
     private enum Step {
         ORBIT(
                 say("first-steps.turn-the-view-about-what"),
-                Set.of("navigate.orbit", "navigate.step-orbit", "rose.turn")),
+                Set.of("navigate.orbit", "navigate.step-orbit", "rose.turn", "steer.orbit-sideways", "steer.orbit-up")),
         DOLLY(
                 say("first-steps.come-closer-to-what-is"),
                 Set.of("navigate.dolly", "navigate.dolly-steps", "navigate.step-dolly")),
-        FRAME(
-                say("first-steps.click-a-thing-and-frame"),
-                Set.of("view.frame-selection", "view.frame-all", "view.frame-everything"));
+        FRAME(say("first-steps.click-a-thing-and-frame"), Set.of("view.frame-selection"));
 
         private final String words;
         private final Set<String> commands;
@@ -56,9 +55,11 @@ public final class FirstSteps {
 
     private final Ground ground;
     private final UserKeymaps keymaps;
+    private final Subject subject;
 
     /** Listens to what the hand does. */
-    public FirstSteps(Ground ground, UserKeymaps keymaps, HandReport report) {
+    public FirstSteps(Ground ground, Subject subject, UserKeymaps keymaps, HandReport report) {
+        this.subject = subject;
         this.ground = ground;
         this.keymaps = keymaps;
         report.heardBy(this::did);
@@ -105,7 +106,9 @@ public final class FirstSteps {
 
     private void did(Command c) {
         Step s = step();
-        if (s != null && s.commands.contains(c.id())) {
+        // Nothing is framed where nothing is selected.
+        boolean framed = s != Step.FRAME || !subject.selection().isEmpty();
+        if (s != null && framed && s.commands.contains(c.id())) {
             next(s);
         }
     }

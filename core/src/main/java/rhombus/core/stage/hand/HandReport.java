@@ -15,6 +15,7 @@ import rhombus.core.keymap.Bindable;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.Trait;
 import rhombus.core.plain.Plain;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Topic;
@@ -129,6 +130,16 @@ public final class HandReport {
     /** Who hears of each command that the hand has run, of motions once they are over. */
     void heardBy(Consumer<Command> who) {
         heard = heard.andThen(who);
+    }
+
+    /** What a lozenge under the hand does is what the hand runs. */
+    void means(Command c) {
+        running = running != null && running.has(Trait.LOZENGE) ? c : running;
+    }
+
+    /** Axes that are held do this besides what they began with. */
+    void steers(Command c) {
+        tell(c);
     }
 
     private void tell(Command c) {

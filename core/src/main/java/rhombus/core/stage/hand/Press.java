@@ -3,7 +3,9 @@ package rhombus.core.stage.hand;
 import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
@@ -47,6 +49,9 @@ public final class Press implements Actions {
     private final SteerReading reading;
     private final HandReport report;
     private Binding counted;
+    /** What the axes of this press have done. */
+    private final Set<Command> steered = new HashSet<>();
+
     private Deeds deeds;
     private Clicks clicks;
     private Scene sceneBefore;
@@ -178,6 +183,7 @@ public final class Press implements Actions {
                 return;
             }
             c = grip.command();
+            report.means(c);
         }
         double lx = x - v.x + offX;
         double ly = y - v.y + offY;
@@ -258,6 +264,9 @@ public final class Press implements Actions {
             Command c = s.binding().command();
             double rate = reading.amount(s.binding(), s.amount()) * (s.fine() ? Grab.FINE : 1);
             if (rate != 0) {
+                if (steered.add(c)) {
+                    report.steers(c);
+                }
                 steering.go(c, rate);
                 leads = leads == null || c.has(Trait.TURNS) ? c : leads;
             }
@@ -346,6 +355,7 @@ public final class Press implements Actions {
 
     private List<Gesture.Before> end() {
         counted = null;
+        steered.clear();
         boolean fromPad = grip != null && grip.pad();
         grip = null;
         List<Gesture.Before> was = gesture.end();

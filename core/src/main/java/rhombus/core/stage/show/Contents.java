@@ -136,7 +136,7 @@ final class Contents {
                 ground.nameOf(i),
                 new CameraRow.Pose(Mat4.origin(s.world(i)), q.forward(), q.up()),
                 new CameraRow.Size(o.back().width(), o.back().height()),
-                c.perspective() ? c.focalLength() : null,
+                c.perspective() ? c.toldFocalLength() : null,
                 c.perspective() ? Math.toDegrees(c.fovY()) : null,
                 c.perspective() ? null : c.extent(),
                 c.aspect(),

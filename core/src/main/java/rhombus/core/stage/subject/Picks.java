@@ -31,7 +31,8 @@ public final class Picks {
     private Hit strokeOrSurface(ViewState v, Pose p, double lx, double ly, boolean locked) {
         Hit surface = ground.model().surfaceAt(v, p, lx, ly, locked);
         Hit stroke = v.shows(Overlay.MESHES)
-                ? Edges.strokes(ground.scene(), v.screen().with(p), lx, ly)
+                ? Edges.strokes(
+                        ground.scene(), v.screen().with(p), ground.model().drawn(v), lx, ly)
                 : null;
         if (stroke == null || surface == null) {
             return stroke == null ? surface : stroke;
@@ -45,7 +46,7 @@ public final class Picks {
         Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
         return icon != null || !ground.porthole().at(v, lx, ly).inside() || !v.shows(Overlay.MESHES)
                 ? icon
-                : Edges.closest(ground.scene(), screen, lx, ly);
+                : Edges.closest(ground.scene(), screen, ground.model().drawn(v), lx, ly);
     }
 
     /**

@@ -9,6 +9,7 @@ import rhombus.core.optics.Optics;
 import rhombus.core.pick.Hit;
 import rhombus.core.pick.Surfaces;
 import rhombus.core.scene.Scene;
+import rhombus.core.view.Clip;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
 
@@ -128,6 +129,16 @@ public final class Model {
         return node < 0 || scene.node(node).camera() == null
                 ? null
                 : scene.node(node).camera().optics();
+    }
+
+    /** Depths between which the camera that a viewport looks through shows anything; null where no plane of it cuts anything off. */
+    public Clip drawn(ViewState v) {
+        Optics own = planes(v);
+        return own == null || own.near() == null && own.far() == null
+                ? null
+                : new Clip(
+                        own.near() == null ? Double.NEGATIVE_INFINITY : own.near(),
+                        own.far() == null ? Double.POSITIVE_INFINITY : own.far());
     }
 
     /** In a flat view nothing is behind the eye: a line of sight starts before the whole scene, or at a camera's own plane. */
