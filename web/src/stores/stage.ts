@@ -107,9 +107,7 @@ export const useStage = defineStore('stage', () => {
     const notice: Notice = { args: {}, ...told };
     const key = ++noticeKey;
     // The same words again are the same notice, come anew; what is new of a viewport replaces what was.
-    const others = notices.value.filter(
-      (n) => (n.text !== notice.text || n.command !== notice.command) && (!n.view || n.view !== notice.view),
-    );
+    const others = notices.value.filter((n) => n.text !== notice.text && (!n.view || n.view !== notice.view));
     if (!notice.text) {
       notices.value = others;
       return;

@@ -23,9 +23,14 @@ final class Going {
 
     /** Goes to a pose; a guarded camera stays where it is, a driven one goes along, a locked one refuses. */
     boolean to(ViewState v, Pose to, String deed) {
-        if (to == null || !Cameras.stepOut(ground, v)) {
+        if (to == null) {
             return false;
         }
+        ground.changes().unsay(v);
+        return Cameras.stepOut(ground, v) && go(v, to, deed);
+    }
+
+    private boolean go(ViewState v, Pose to, String deed) {
         ground.navigator().endWheels();
         if (to.projection().flat()) {
             walking.leaveIn(v);
@@ -40,13 +45,17 @@ final class Going {
 
     /** Goes to a view that shows something on purpose: what was cropped is whole again. */
     boolean fresh(ViewState v, Pose to, String deed) {
-        if (to == null || !Cameras.stepOut(ground, v)) {
+        if (to == null) {
+            return false;
+        }
+        ground.changes().unsay(v);
+        if (!Cameras.stepOut(ground, v)) {
             return false;
         }
         if (!v.crop.none()) {
             ground.navigator().crop(v, Crop.NONE);
         }
-        return to(v, to, deed);
+        return go(v, to, deed);
     }
 
     /** The same to a view that no camera has and no axis holds: the viewport shows something else from now on. */

@@ -52,6 +52,7 @@ final class TrailArea {
             return;
         }
         walking.leaveIn(v);
+        ground.changes().unsay(v);
         String left = v.driven ? v.camera : null;
         String camera = v.trail.camera(v.trail.index());
         if (camera != null && Cameras.again(ground, v, camera)) {

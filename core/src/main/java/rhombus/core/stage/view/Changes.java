@@ -2,6 +2,7 @@ package rhombus.core.stage.view;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,6 +21,9 @@ public final class Changes {
     private boolean marked;
     private final Set<Integer> moved = new TreeSet<>();
     private final List<Notice> notices = new ArrayList<>();
+    /** Viewports about which something was told that may still be read. */
+    private final Set<String> said = new HashSet<>();
+
     private final List<Asked> application = new ArrayList<>();
 
     /** Something has changed. */
@@ -85,11 +89,15 @@ public final class Changes {
     /** Tells the user something about a viewport, with a command on it that says what it leads to, however often it is given. */
     public void notice(ViewState v, String text, String label, String command, Map<String, Object> args) {
         notices.add(new Notice(text, label, command, args, v.id));
+        said.add(v.id);
         add(Topic.NOTICE);
     }
 
     /** What the user was told about a viewport is not true any more. */
     public void unsay(ViewState v) {
+        if (!said.remove(v.id)) {
+            return;
+        }
         notices.add(new Notice("", null, null, Map.of(), v.id));
         add(Topic.NOTICE);
     }
