@@ -126,7 +126,10 @@ export class Loop {
     const drawn = this.begun ? this.next(layout, changed.views) : [];
     if (this.painter && drawn.length > 0) {
       this.painter.scale = this.core.submit.frame(time, this.asked);
-      const missing = this.painter.draw(drawn);
+      const whole = this.core.submit.eased() === '';
+      const missing = this.painter.draw(drawn, (ms) => {
+        if (whole) this.core.submit.tookInFull(ms / drawn.length);
+      });
       for (const v of drawn) {
         this.smoothing.drawn(v.number);
         if (missing.includes(v.number)) this.missing.add(v.number);

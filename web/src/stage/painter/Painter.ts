@@ -15,6 +15,9 @@ import { Warmth } from './warm';
 /** After so many frames what there is of a picture that is made of several is shown. */
 const SHOWN_EVERY = 16;
 
+/** How often it is looked whether a picture is there, milliseconds. */
+const FENCE_MS = 4;
+
 export type Theme = keyof typeof palettes;
 
 /** One canvas, a scissor rectangle per viewport; only viewports that changed are drawn, the others stay as they are. */
@@ -136,16 +139,38 @@ export class Painter {
     this.view.models?.select(nodes, last);
   }
 
-  /** Draws viewports; gives the numbers of those in which something is missing that has not come yet. */
-  draw(views: Frame[]): number[] {
+  /** Draws viewports, and tells how long it took until they were there; gives the numbers of those in which something is missing that has not come yet. */
+  draw(views: Frame[], there: (ms: number) => void = () => undefined): number[] {
     const started = performance.now();
     this.renderer.info.reset();
     const missing = views.filter((v) => v.shown && !this.drawView(v)).map((v) => v.number);
     this.stats.frames++;
     this.stats.drawCalls = this.renderer.info.render.calls;
     this.stats.triangles = this.renderer.info.render.triangles;
-    this.stats.lastFrameMs = performance.now() - started;
+    this.untilThere(started, there);
     return missing;
+  }
+
+  /** Whether it is being waited for a picture to be there. */
+  private waiting = false;
+
+  /** The processor has done with a picture long before it is drawn: how long that took is known once its fence is passed. */
+  private untilThere(started: number, there: (ms: number) => void): void {
+    const sync = this.waiting ? null : this.gl.fenceSync(this.gl.SYNC_GPU_COMMANDS_COMPLETE, 0);
+    if (!sync) return;
+    this.waiting = true;
+    this.gl.flush();
+    const look = () => {
+      if (!this.gl.isContextLost() && this.gl.getSyncParameter(sync, this.gl.SYNC_STATUS) !== this.gl.SIGNALED) {
+        window.setTimeout(look, FENCE_MS);
+        return;
+      }
+      this.waiting = false;
+      this.gl.deleteSync(sync);
+      this.stats.lastFrameMs = performance.now() - started;
+      there(this.stats.lastFrameMs);
+    };
+    window.setTimeout(look, 0);
   }
 
   /** Empties the places between viewports after these have moved. */

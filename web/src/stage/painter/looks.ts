@@ -197,11 +197,14 @@ export class Looks {
       made.flipY = false;
       this.images.set(image.id, made);
       const blob = new Blob([new Uint8Array(this.file, image.start, image.length)], { type: image.type });
-      void createImageBitmap(blob, { premultiplyAlpha: 'none', colorSpaceConversion: 'none' }).then((bitmap) => {
-        made.image = bitmap;
-        made.needsUpdate = true;
-        this.loaded();
-      });
+      createImageBitmap(blob, { premultiplyAlpha: 'none', colorSpaceConversion: 'none' })
+        .then((bitmap) => {
+          made.image = bitmap;
+          made.needsUpdate = true;
+        })
+        // What this browser cannot open is drawn without it; scenes that were stored before were not looked into.
+        .catch(() => undefined)
+        .finally(() => this.loaded());
     }
     return texture;
   }

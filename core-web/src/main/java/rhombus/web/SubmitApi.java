@@ -71,6 +71,9 @@ public interface SubmitApi extends JSObject {
      */
     double frame(double time, double asked);
 
+    /** The picture of a view in full took so long until it was there, milliseconds. */
+    void tookInFull(double ms);
+
     /** What is left out in what was drawn last, in words; empty for nothing. */
     String eased();
 

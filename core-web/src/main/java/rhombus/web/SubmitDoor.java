@@ -152,6 +152,11 @@ final class SubmitDoor implements SubmitApi {
     }
 
     @Override
+    public void tookInFull(double ms) {
+        easing.full(ms);
+    }
+
+    @Override
     public boolean quick() {
         return quick;
     }

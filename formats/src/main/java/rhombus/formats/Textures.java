@@ -8,6 +8,7 @@ import java.util.Map;
 import rhombus.core.plain.Plain;
 import rhombus.formats.model.Images;
 import rhombus.formats.model.Notes;
+import rhombus.formats.picture.Decodable;
 import rhombus.formats.upload.Budget;
 
 /** The textures that materials of a document name, numbered anew: one for each image that is used, and each way of reading it. */
@@ -108,6 +109,10 @@ final class Textures {
         }
         if (!sources.containsKey(image)) {
             Image read = read(Json.map(all.get(image), "images[" + image + "]"), "images[" + image + "]");
+            if (read != null && !opens(read)) {
+                notes.add("An image that cannot be opened is left out.", "images[" + image + "]");
+                return -1;
+            }
             if (read == null) {
                 notes.add("An image that is neither PNG, JPEG nor WebP is left out.", "images[" + image + "]");
                 return -1;
@@ -125,6 +130,10 @@ final class Textures {
         return webp == null
                 ? Json.index(texture, "source", all.size(), place)
                 : Json.index(Json.map(webp, at), "source", all.size(), at);
+    }
+
+    private static boolean opens(Image image) {
+        return image.type.equals("image/webp") ? Decodable.isWebp(image.bytes) : Decodable.is(image.bytes);
     }
 
     private Image read(Map<String, Object> image, String place) {

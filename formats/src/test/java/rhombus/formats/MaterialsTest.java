@@ -16,8 +16,9 @@ import rhombus.formats.upload.Upload;
 
 /** What is kept of materials, as the glTF 2.0 specification and two of its extensions name it. */
 class MaterialsTest {
-    /** Enough of a PNG file to be taken for one. */
-    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0};
+    /** A PNG file of one pixel. */
+    static final byte[] PNG = java.util.Base64.getDecoder()
+            .decode("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
 
     private static Sample with(String materials) {
         Sample s = Sample.triangle();
@@ -176,5 +177,39 @@ class MaterialsTest {
                     .isInstanceOf(Problem.class)
                     .hasMessageContaining("roughnessFactor");
         }
+    }
+
+    @org.junit.jupiter.api.Test
+    void anImageThatCannotBeOpenedIsLeftOutAndTold() throws java.io.IOException {
+        assertThat(rhombus.formats.picture.Decodable.is(PNG)).isTrue();
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        java.awt.image.BufferedImage big =
+                new java.awt.image.BufferedImage(300, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.util.Random r = new java.util.Random(1);
+        for (int x = 0; x < 300; x++) {
+            for (int y = 0; y < 200; y++) {
+                big.setRGB(x, y, r.nextInt());
+            }
+        }
+        for (String format : java.util.List.of("png", "jpg")) {
+            out.reset();
+            javax.imageio.ImageIO.write(big, format, out);
+            byte[] whole = out.toByteArray();
+            assertThat(rhombus.formats.picture.Decodable.is(whole)).as(format).isTrue();
+            byte[] cut = java.util.Arrays.copyOf(whole, whole.length / 2);
+            assertThat(rhombus.formats.picture.Decodable.is(cut))
+                    .as(format + " cut off")
+                    .isFalse();
+        }
+        Sample s = new Sample();
+        s.floats("VEC3", 0, 0, 0, 1, 0, 0, 0, 1, 0);
+        s.floats("VEC2", 0, 0, 1, 0, 0, 1);
+        int view = s.view(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10, 0});
+        s.primitive = "{\"attributes\":{\"POSITION\":0,\"TEXCOORD_0\":1},\"material\":0}";
+        s.more =
+                ",\"materials\":[{\"pbrMetallicRoughness\":{\"baseColorTexture\":{\"index\":0}}}],\"textures\":[{\"source\":0}],"
+                        + "\"images\":[{\"bufferView\":" + view + ",\"mimeType\":\"image/png\"}]";
+        Opened o = Opened.of("a.glb", s.glb());
+        assertThat(o.imported().notes()).anyMatch(n -> n.contains("cannot be opened is left out"));
     }
 }

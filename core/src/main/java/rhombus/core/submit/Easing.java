@@ -25,10 +25,11 @@ public final class Easing {
     private static final int SOON = 4;
 
     private static final double LONGEST_HOLD = 60000;
+    /** How much coarser the first picture of a motion is for each doubling of the time that one in full takes. */
+    private static final double FIRST = 0.5;
+
     private static final double FINER = 0.06;
     private static final double COARSER = 0.6;
-    /** A pause longer than this is none of the frame's, milliseconds. */
-    private static final double PAUSE = 3000;
     /** Frames that are looked at before it is decided whether a kind of easing has helped. */
     private static final int LOOKS = 4;
     /** Two tell enough where each takes longer than this, milliseconds. */
@@ -66,6 +67,36 @@ public final class Easing {
     private double until;
     private double hold = 4000;
     private boolean moving;
+    /** How long the last picture in full took, milliseconds; not a number where none is known. */
+    private double full = Double.NaN;
+
+    /** A picture of a view in full took so long until it was there, milliseconds: the first moving one is eased by that. */
+    public void full(double ms) {
+        full = ms;
+    }
+
+    /** A motion begins: what its first picture would take in full is known from the one at rest. */
+    private void expect() {
+        boolean eased = parts[TRIANGLES] > 0 || parts[PIXELS] > 0 || parts[SQUARES] > 0;
+        if (full > HOPELESS && parts[SQUARES] == 0) {
+            atOnce(full);
+        } else if (full > SLOW && !eased) {
+            parts[TRIANGLES] = Math.min(1, FIRST * Math.log(full / QUICK) / Math.log(2));
+            kind = TRIANGLES;
+            tried[TRIANGLES] = false;
+        }
+    }
+
+    /** What takes most of the triangles away comes at once: step by step it would take many seconds. */
+    private void atOnce(double took) {
+        parts[TRIANGLES] = 1;
+        parts[SQUARES] = 1;
+        kind = SQUARES;
+        tried[TRIANGLES] = true;
+        before = took;
+        looked = 0;
+        best = Double.POSITIVE_INFINITY;
+    }
 
     /**
      * A frame begins.
@@ -77,8 +108,11 @@ public final class Easing {
     public void frame(double timeMs, double askedMs, boolean nowMoving) {
         // The time between two frames, but for that in which nothing was asked for.
         double took = timeMs - Math.max(last, askedMs);
-        boolean measured = moving && nowMoving && took > 0 && timeMs - last < PAUSE;
+        boolean measured = moving && nowMoving && took > 0;
         last = timeMs;
+        if (nowMoving && !moving) {
+            expect();
+        }
         moving = nowMoving;
         if (measured) {
             learn(took);
@@ -113,14 +147,7 @@ public final class Easing {
             return;
         }
         if (took > HOPELESS && parts[SQUARES] == 0) {
-            // Step by step it would take many seconds: what takes most of the triangles away comes at once.
-            parts[TRIANGLES] = 1;
-            parts[SQUARES] = 1;
-            kind = SQUARES;
-            tried[TRIANGLES] = true;
-            before = took;
-            looked = 0;
-            best = Double.POSITIVE_INFINITY;
+            atOnce(took);
             return;
         }
         if (parts[kind] < 1) {

@@ -149,4 +149,35 @@ class EasingTest {
         run(3000, x -> 17);
         assertThat(amount()).isZero();
     }
+
+    /** However long a picture in full takes, the first one of a motion is eased, and none takes more than twice the eased ones. */
+    @Property(tries = 200)
+    void theFirstPictureOfAMotionIsEasedAlready(@ForAll @DoubleRange(min = 200, max = 8000) double full) {
+        e.frame(time, time, false);
+        e.full(full);
+        e.frame(time += full, time, true);
+        assertThat(e.active()).isTrue();
+        double first = amount();
+        run(40, x -> full * Math.pow(full > 600 ? 0.02 : 0.2, amount()));
+        assertThat(first)
+                .as("no step comes later that the first picture could have had")
+                .isGreaterThan(0.4 * amount());
+    }
+
+    /** A picture of many seconds counts as slow, and not as a pause of the hand. */
+    @Example
+    void picturesOfManySecondsAreLearntFrom() {
+        for (int i = 0; i < 3; i++) {
+            e.frame(time, time - 4000, true);
+            time += 4000;
+        }
+        assertThat(e.words()).contains("squares");
+    }
+
+    @Example
+    void whatIsQuickInFullIsNotEased() {
+        e.full(30);
+        e.frame(time, time, true);
+        assertThat(e.active()).isFalse();
+    }
 }
