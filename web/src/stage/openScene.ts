@@ -39,7 +39,7 @@ export class OpenScene {
   readonly pictures = new Pictures(
     this.core,
     () => this.painter,
-    () => this.idle && performance.now() - this.loop.lastDrawn > REST_MS,
+    () => this.idle && !this.painter?.waiting && performance.now() - this.loop.lastDrawn > REST_MS,
   );
   /** Whether another window had this scene open first and nobody has chosen yet. */
   readonly later = ref(false);

@@ -63,7 +63,7 @@ export class Smoothing {
       const painter = this.painter();
       if (!painter) return;
       const longest = painter.waits(view.number) ? TOO_LONG_FOR_A_LENS_MS : TOO_LONG_MS;
-      if (time - before > longest || painter.smooth(view, step)) {
+      if (time - before > longest || painter.perView > longest || painter.smooth(view, step)) {
         this.done.add(view.number);
         this.next(views);
       } else this.step(view, step + 1, views, time);

@@ -147,15 +147,17 @@ export class Painter {
     this.stats.frames++;
     this.stats.drawCalls = this.renderer.info.render.calls;
     this.stats.triangles = this.renderer.info.render.triangles;
-    this.untilThere(started, there);
+    this.untilThere(started, views.length, there);
     return missing;
   }
 
-  /** Whether it is being waited for a picture to be there. */
-  private waiting = false;
+  /** Whether it is being waited for a picture to be there: what asks for its pixels would wait as well. */
+  waiting = false;
+  /** How long the last drawing took until it was there, milliseconds for each of its viewports. */
+  perView = 0;
 
   /** The processor has done with a picture long before it is drawn: how long that took is known once its fence is passed. */
-  private untilThere(started: number, there: (ms: number) => void): void {
+  private untilThere(started: number, views: number, there: (ms: number) => void): void {
     const sync = this.waiting ? null : this.gl.fenceSync(this.gl.SYNC_GPU_COMMANDS_COMPLETE, 0);
     if (!sync) return;
     this.waiting = true;
@@ -168,6 +170,7 @@ export class Painter {
       this.waiting = false;
       this.gl.deleteSync(sync);
       this.stats.lastFrameMs = performance.now() - started;
+      this.perView = this.stats.lastFrameMs / Math.max(1, views);
       there(this.stats.lastFrameMs);
     };
     window.setTimeout(look, 0);
