@@ -98,11 +98,11 @@ class ShotListTest {
         String csv = hand.stage.snapshots().shotList().csv();
         List<List<String>> records = parsed(csv);
         assertThat(records).hasSize(3);
-        assertThat(records).allSatisfy(r -> assertThat(r).hasSize(20));
-        assertThat(records.get(0).get(9)).isEqualTo("focal length");
+        assertThat(records).allSatisfy(r -> assertThat(r).hasSize(30));
+        assertThat(records.get(0).get(15)).isEqualTo("focal length");
         assertThat(records.get(1).get(0)).isEqualTo("'=SUM(A1),\"x\"");
         assertThat(records.get(1).subList(1, 4)).containsExactly("6", "4", "8");
-        assertThat(Double.parseDouble(records.get(1).get(10))).isCloseTo(Math.toDegrees(0.7), within(1e-6));
+        assertThat(Double.parseDouble(records.get(1).get(16))).isCloseTo(Math.toDegrees(0.7), within(1e-6));
         assertThat(records.get(2).get(0)).isEqualTo("Camera 1");
     }
 
