@@ -157,7 +157,13 @@ export function forwardInput(
   window.addEventListener('blur', lost, on);
   document.addEventListener('visibilitychange', () => document.hidden && lost(), on);
   // While a field has the keyboard, what keys do in the viewports is not told.
-  const typing = () => timed(() => input.typing(takesText(document.activeElement)));
+  let typed = false;
+  const typing = () => {
+    const now = takesText(document.activeElement);
+    if (now === typed) return;
+    typed = now;
+    timed(() => input.typing(now));
+  };
   document.addEventListener('focusin', typing, on);
   document.addEventListener('focusout', () => queueMicrotask(typing), on);
   return () => ends.abort();

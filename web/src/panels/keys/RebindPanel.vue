@@ -79,14 +79,26 @@ onMounted(() => {
     <div class="choices">
       <template v-if="seen && !seen.refused">
         <template v-if="seen.clash">
-          <el-button v-if="seen.canSwap" type="primary" data-choice="swap" :disabled="!!seen.losesBySwap.length && !sure" @click="apply('swap')">
+          <el-button
+            v-if="seen.canSwap"
+            type="primary"
+            data-choice="swap"
+            :disabled="!!seen.losesBySwap.length && !sure"
+            @click="apply('swap')"
+          >
             {{ say('rebind-panel.swap') }}
           </el-button>
           <el-button data-choice="replace" :disabled="!!seen.loses.length && !sure" @click="apply('replace')">{{
             say('rebind-panel.replace')
           }}</el-button>
         </template>
-        <el-button v-else type="primary" data-choice="set" :disabled="!!seen.loses.length && !sure" @click="apply('set')">
+        <el-button
+          v-else
+          type="primary"
+          data-choice="set"
+          :disabled="!!seen.loses.length && !sure"
+          @click="apply('set')"
+        >
           {{ say('rebind-panel.use-it') }}
         </el-button>
       </template>
