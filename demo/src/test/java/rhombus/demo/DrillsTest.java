@@ -247,6 +247,18 @@ class DrillsTest {
         assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), done)).hasMessageContaining("does not do");
     }
 
+    /** The key that began the drill goes up at once: that is nothing the hand does in it. */
+    @Test
+    void aKeyThatIsLetGoAsADrillBeginsIsNotItsFirstDeed() {
+        practice.start("level", new double[0], new double[0], now);
+        stage.input().keyUp("Enter", 0, now += 5);
+        frames(300);
+        solve("level");
+        assertThat(practice.state().done()).isTrue();
+        assertThat(Replay.of(SCENE, Drill.named("level"), practice.log()).seconds())
+                .isPositive();
+    }
+
     @Test
     void theLogHasTheKeymapInUseAlsoWhereASceneHasOneOfItsOwn() {
         run("app.keymap-here", null, "on", true);

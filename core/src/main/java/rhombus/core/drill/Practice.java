@@ -158,7 +158,7 @@ public final class Practice {
                 "still",
                 stage.reducedMotion() ? true : null,
                 "waited",
-                Math.max(0, stage.recorder().began() - startedMs),
+                Math.max(0, stage.recorder().firstDeed() - startedMs),
                 "recording",
                 stage.recorder().toPlain());
     }

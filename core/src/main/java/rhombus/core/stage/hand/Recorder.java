@@ -147,6 +147,26 @@ public final class Recorder implements Watch {
         return from;
     }
 
+    /**
+     * When the hand did something for the first time, milliseconds; NaN before. What was held before and is let go, a pointer
+     * that only moves, and devices that rest out of their middle are nothing it did.
+     */
+    public double firstDeed() {
+        for (HandEvent e : events) {
+            boolean deed =
+                    switch (e.sort()) {
+                        case "key-down" -> !e.truth(2);
+                        case "pointer" -> e.whole(2) != 0;
+                        case "wheel", "touch-down", "command" -> true;
+                        default -> false;
+                    };
+            if (deed) {
+                return from + e.at();
+            }
+        }
+        return events.isEmpty() ? Double.NaN : from + last();
+    }
+
     /** Ends a recording some moments after a time: what is held down then counts as held until there. */
     public void finish(double nowMs) {
         if (recording && !Double.isNaN(from)) {
