@@ -52,7 +52,7 @@ public final class AllHabits {
     /** Angle of a step. */
     public static final Habit STEP = number("directions.step", 15, 1, 90, 1, "°");
     /** Axis views become flat. */
-    public static final Habit AXIS_FLAT = toggle("directions.flat");
+    public static final Habit AXIS_FLAT = usuallyOn("directions.flat");
     /** How long views glide. */
     public static final Habit GLIDE = number("directions.glide", 180, 0, 800, 20, "ms");
 
@@ -110,7 +110,7 @@ public final class AllHabits {
     }
 
     /** Whether shortcuts of a single character work. */
-    public static final Habit LETTERS = shown("keys.letters");
+    public static final Habit LETTERS = usuallyOn("keys.letters");
     /** What stands in for a middle button. */
     public static final Habit MIDDLE = choice("keys.middle", "none", "alt", "both");
     /** Whether the row of digits stands in for a number pad. */
@@ -136,7 +136,7 @@ public final class AllHabits {
     /** Speed of a 3D mouse. */
     public static final Habit MOUSE3D_SPEED = factor("mouse3d.speed");
     /** Whether a 3D mouse leaves the horizon level. */
-    public static final Habit MOUSE3D_LEVEL = shown("mouse3d.level");
+    public static final Habit MOUSE3D_LEVEL = usuallyOn("mouse3d.level");
     /** Part of a 3D mouse's axis that does nothing. */
     public static final Habit MOUSE3D_DEAD = number("mouse3d.dead-zone", 0.05, 0, 0.6, 0.01, "");
     /** Curve of a 3D mouse. */
@@ -178,9 +178,9 @@ public final class AllHabits {
     }
 
     /** Whether the Rose shows. */
-    public static final Habit ROSE = shown("shown.rose");
+    public static final Habit ROSE = usuallyOn("shown.rose");
     /** Whether views that move may be drawn with less detail. */
-    public static final Habit EASING = shown("shown.easing");
+    public static final Habit EASING = usuallyOn("shown.easing");
     /** Dark or light. */
     public static final Habit THEME = choice("shown.theme", "browser", "dusk", "chalk");
     /** Which colours stand for X, Y and Z. */
@@ -205,7 +205,7 @@ public final class AllHabits {
             0,
             "order"));
     /** Whether resting on a control tells what it is. */
-    public static final Habit HOVER_HELP = shown("shown.hover-help");
+    public static final Habit HOVER_HELP = usuallyOn("shown.hover-help");
 
     private AllHabits() {}
 
@@ -235,7 +235,7 @@ public final class AllHabits {
         return habit(id, false, List.of(), 0, 0, 0, "");
     }
 
-    private static Habit shown(String id) {
+    private static Habit usuallyOn(String id) {
         return habit(id, true, List.of(), 0, 0, 0, "");
     }
 

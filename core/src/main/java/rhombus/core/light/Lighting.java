@@ -107,7 +107,7 @@ public final class Lighting {
         double[] lux = new double[n];
         for (int k = 0; k < n; k++) {
             Vec3 at =
-                    scene.bounds(drawn.get((int) ((long) k * drawn.size() / n))).center();
+                    scene.coarseBounds(drawn.get((int) ((long) k * drawn.size() / n))).center();
             for (Lamp l : lamps) {
                 lux[k] += l.illuminance(at);
             }

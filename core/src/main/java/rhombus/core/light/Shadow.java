@@ -61,7 +61,7 @@ record Shadow(int lamp, double[] matrices, double texel, double bias) {
         List<Integer> shown = Dense.shown(scene);
         for (int n : shown.isEmpty() ? shown : Dense.of(scene, shown)) {
             for (int k = 0; k < 8; k++) {
-                out.add(scene.bounds(n).corner(k));
+                out.add(scene.coarseBounds(n).corner(k));
             }
         }
         return out;

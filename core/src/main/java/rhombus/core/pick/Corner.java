@@ -28,7 +28,7 @@ public final class Corner {
             if (!scene.shown(i)
                     || scene.node(i).meshes().isEmpty()
                     || below(scene, i, except)
-                    || !Edges.near(screen, scene.bounds(i), x, y, REACH)) {
+                    || !Edges.near(screen, scene.coarseBounds(i), x, y, REACH)) {
                 continue;
             }
             for (int m : scene.node(i).meshes()) {

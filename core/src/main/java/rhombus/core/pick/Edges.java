@@ -62,7 +62,7 @@ public final class Edges {
         e.strokesAlone = strokesAlone;
         for (int i = 0; i < scene.count(); i++) {
             Node n = scene.node(i);
-            if (!n.meshes().isEmpty() && scene.shown(i) && !scene.locked(i) && e.near(scene.bounds(i))) {
+            if (!n.meshes().isEmpty() && scene.shown(i) && !scene.locked(i) && e.near(scene.coarseBounds(i))) {
                 for (int m : n.meshes()) {
                     e.search(i, scene.meshes().get(m));
                 }

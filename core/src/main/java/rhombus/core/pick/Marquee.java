@@ -47,7 +47,7 @@ public final class Marquee {
         boolean[] out = new boolean[scene.count()];
         surfaces.in(wedge, (i, where) -> {
             if (scene.shown(i) && !scene.locked(i)) {
-                int w = where == Wedge.INSIDE ? where : wedge.box(scene.bounds(i));
+                int w = where == Wedge.INSIDE ? where : wedge.box(scene.coarseBounds(i));
                 out[i] = w == Wedge.INSIDE || w == Wedge.ACROSS && takes(scene, i, wedge, inside);
             }
             return true;

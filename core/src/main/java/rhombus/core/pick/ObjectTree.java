@@ -33,7 +33,7 @@ final class ObjectTree {
         int[] list = new int[n];
         int count = 0;
         for (int i = 0; i < n; i++) {
-            if (!scene.bounds(i).isEmpty()) {
+            if (!scene.coarseBounds(i).isEmpty()) {
                 list[count++] = i;
             }
         }
@@ -79,7 +79,7 @@ final class ObjectTree {
         Aabb box = Aabb.EMPTY;
         Aabb middles = Aabb.EMPTY;
         for (int k = from; k < to; k++) {
-            Aabb b = scene.bounds(order[k]);
+            Aabb b = scene.coarseBounds(order[k]);
             box = box.union(b);
             middles = middles.union(Aabb.of(b.center()));
         }
@@ -133,7 +133,7 @@ final class ObjectTree {
     }
 
     private static double middle(Scene scene, int i, int axis) {
-        Aabb b = scene.bounds(i);
+        Aabb b = scene.coarseBounds(i);
         return b.min().get(axis) + b.max().get(axis);
     }
 

@@ -45,7 +45,7 @@ public final class Seen {
     }
 
     private void at(int node, int where) {
-        Aabb b = scene.bounds(node);
+        Aabb b = scene.coarseBounds(node);
         if (!scene.shown(node) || where != Wedge.INSIDE && wedge.box(b) == Wedge.OUTSIDE) {
             return;
         }

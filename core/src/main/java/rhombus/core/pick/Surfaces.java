@@ -103,7 +103,7 @@ public final class Surfaces {
         if (n.meshes().isEmpty()
                 || !scene.shown(i)
                 || scene.locked(i) && !evenLocked
-                || !scene.bounds(i).hit(o, d, best)) {
+                || !scene.coarseBounds(i).hit(o, d, best)) {
             return best;
         }
         double[] toLocal = toLocal(i);
@@ -203,7 +203,7 @@ public final class Surfaces {
     }
 
     private double room(int i, Vec3 p, double limit) {
-        double toBox = scene.shown(i) ? scene.bounds(i).distance(p) : Double.POSITIVE_INFINITY;
+        double toBox = scene.shown(i) ? scene.coarseBounds(i).distance(p) : Double.POSITIVE_INFINITY;
         if (toBox >= limit || toLocal(i) == null) {
             return limit;
         }
@@ -215,7 +215,7 @@ public final class Surfaces {
             Vec3 q = local.minus(mesh.origin());
             // Until the hierarchy has come, a thousandth of the object's size stands in for the distance.
             double d = mesh.bvh() == null
-                    ? scene.bounds(i).radius() * 1e-3
+                    ? scene.coarseBounds(i).radius() * 1e-3
                     : mesh.bvh().clearance(q.x(), q.y(), q.z(), best / shrink) * shrink;
             best = Math.min(best, Math.max(toBox, d));
         }
@@ -229,7 +229,7 @@ public final class Surfaces {
             return;
         }
         for (int i = 0; i < scene.count(); i++) {
-            if (!scene.bounds(i).isEmpty() && !visit.at(i, Wedge.ACROSS)) {
+            if (!scene.coarseBounds(i).isEmpty() && !visit.at(i, Wedge.ACROSS)) {
                 return;
             }
         }

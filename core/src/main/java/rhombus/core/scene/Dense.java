@@ -20,7 +20,7 @@ public final class Dense {
     public static List<Integer> shown(Scene scene) {
         List<Integer> out = new ArrayList<>();
         for (int i = 0; i < scene.nodes().size(); i++) {
-            if (scene.shown(i) && !scene.bounds(i).isEmpty()) {
+            if (scene.shown(i) && !scene.coarseBounds(i).isEmpty()) {
                 out.add(i);
             }
         }
@@ -35,7 +35,7 @@ public final class Dense {
         Vec3 middle = new Vec3(median(scene, meshes, 0), median(scene, meshes, 1), median(scene, meshes, 2));
         double[] far = new double[scene.count()];
         for (int n : meshes) {
-            far[n] = farthest(scene.bounds(n), middle);
+            far[n] = farthest(scene.coarseBounds(n), middle);
         }
         List<Integer> sorted = new ArrayList<>(meshes);
         sorted.sort(Comparator.comparingDouble((Integer n) -> far[n]));
@@ -57,7 +57,7 @@ public final class Dense {
     private static double median(Scene scene, List<Integer> meshes, int axis) {
         double[] v = new double[meshes.size()];
         for (int i = 0; i < v.length; i++) {
-            v[i] = scene.bounds(meshes.get(i)).center().get(axis);
+            v[i] = scene.coarseBounds(meshes.get(i)).center().get(axis);
         }
         Arrays.sort(v);
         return v[v.length / 2];

@@ -2,9 +2,11 @@ package rhombus.core.scene;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -35,7 +37,7 @@ public final class Scene {
 
     private final Tree tree;
     private final double[][] world;
-    private final Aabb[] bounds;
+    private final SceneBounds bounds;
     private Aabb all;
 
     /**
@@ -64,28 +66,28 @@ public final class Scene {
         boolean sameTree = before != null && moved != null;
         this.tree = sameTree ? before.tree : new Tree(nodes, setup.layers(), isolated);
         this.world = sameTree ? before.world.clone() : new double[nodes.length][];
-        this.bounds = sameTree ? before.bounds.clone() : new Aabb[nodes.length];
+        this.bounds = sameTree ? before.bounds.with(nodes, meshes, world) : new SceneBounds(nodes, meshes, world);
         if (sameTree) {
             for (int n : moved) {
                 for (int below : subtree(n)) {
-                    place(below);
+                    place(below, before);
                 }
             }
         } else {
             for (int n : tree.order) {
-                place(n);
+                place(n, null);
             }
         }
     }
 
-    private void place(int i) {
+    private void place(int i, Scene before) {
         Node n = nodes[i];
         world[i] = n.parent() < 0 ? n.local() : Mat4.times(world[n.parent()], n.local());
-        Aabb b = Aabb.EMPTY;
-        for (int m : n.meshes()) {
-            b = b.union(meshes.get(m).bounds().transformed(world[i]));
+        if (before == null) {
+            bounds.place(i, null, null);
+        } else {
+            bounds.place(i, before.world[i], before.nodes[i].meshes());
         }
-        bounds[i] = b;
     }
 
     /** All nodes, those that are gone too; not to be changed. */
@@ -196,27 +198,27 @@ public final class Scene {
         return world[i];
     }
 
-    /** World bounds of a node's own meshes; empty where it has none. */
+    /** The smallest box of the world around a node's own meshes; empty where it has none. */
     public Aabb bounds(int i) {
-        return bounds[i];
+        return bounds.of(i);
     }
 
-    /** World bounds of all meshes that are drawn. */
+    /** A box that surely holds a node's own meshes, known at once; it may be larger than {@link #bounds(int)}. */
+    public Aabb coarseBounds(int i) {
+        return bounds.coarse(i);
+    }
+
+    /** The smallest box of the world around all meshes that are drawn. */
     public Aabb bounds() {
         if (all == null) {
-            double ax = Double.POSITIVE_INFINITY, ay = ax, az = ax, bx = -ax, by = -ax, bz = -ax;
+            int[] drawn = new int[nodes.length];
+            int count = 0;
             for (int i = 0; i < nodes.length; i++) {
-                Aabb b = bounds[i];
-                if (tree.shown[i] && b.min().x() <= b.max().x()) {
-                    ax = Math.min(ax, b.min().x());
-                    ay = Math.min(ay, b.min().y());
-                    az = Math.min(az, b.min().z());
-                    bx = Math.max(bx, b.max().x());
-                    by = Math.max(by, b.max().y());
-                    bz = Math.max(bz, b.max().z());
+                if (tree.shown[i]) {
+                    drawn[count++] = i;
                 }
             }
-            all = new Aabb(new Vec3(ax, ay, az), new Vec3(bx, by, bz));
+            all = bounds.around(Arrays.copyOf(drawn, count));
         }
         return all;
     }
@@ -299,17 +301,36 @@ public final class Scene {
         return below[i];
     }
 
+    /** The same of some nodes together. */
+    public Aabb boundsBelow(List<Integer> some) {
+        if (some.size() == 1) {
+            return boundsBelow(some.get(0));
+        }
+        Set<Integer> there = new LinkedHashSet<>();
+        for (int i : some) {
+            there.addAll(below(i));
+        }
+        return sum(there);
+    }
+
     private Aabb sumBelow(int i) {
         if (tree.children.get(i).isEmpty() && !nodes[i].meshes().isEmpty()) {
-            return bounds[i];
+            return bounds.of(i);
         }
-        Aabb sum = Aabb.EMPTY;
-        for (int n : subtree(i)) {
-            if (nodes[n].gone() && n != i) {
-                continue;
-            }
+        return sum(below(i));
+    }
+
+    /** A node, be it gone, and all below it that is not. */
+    private List<Integer> below(int i) {
+        List<Integer> out = subtree(i);
+        out.removeIf(n -> n != i && nodes[n].gone());
+        return out;
+    }
+
+    private Aabb sum(Collection<Integer> there) {
+        Aabb sum = bounds.around(there.stream().mapToInt(n -> n).toArray());
+        for (int n : there) {
             Kind kind = nodes[n].kind();
-            sum = sum.union(bounds[n]);
             if (kind == Kind.PICTURE && !nodes[n].picture().throughCamera()) {
                 for (Vec3 corner : corners(n)) {
                     sum = sum.union(Aabb.of(corner));

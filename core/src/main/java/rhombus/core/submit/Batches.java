@@ -180,7 +180,7 @@ public final class Batches {
                         scene,
                         kind + " of " + p.node,
                         List.of(p),
-                        scene.bounds(p.node).center());
+                        scene.coarseBounds(p.node).center());
             }
         }
     }
@@ -192,7 +192,7 @@ public final class Batches {
 
     /** Whether shared buffers about an origin can hold a part without its shape being seen to suffer. */
     private static boolean exact(Scene scene, Part p, Vec3 origin) {
-        Aabb b = scene.bounds(p.node);
+        Aabb b = scene.coarseBounds(p.node);
         double error = (b.center().distance(origin) + b.radius()) * 0x1p-24;
         // A single point has no size that could tell how exact is enough.
         return b.isEmpty() || error <= EXACT * b.radius() || p.shape.isStrokes() && error <= ENOUGH;

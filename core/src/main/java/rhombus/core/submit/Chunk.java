@@ -32,12 +32,12 @@ final class Chunk {
     static Chunk[] of(List<Part> parts, Scene scene) {
         Aabb all = Aabb.EMPTY;
         for (Part p : parts) {
-            all = all.union(scene.bounds(p.node));
+            all = all.union(scene.coarseBounds(p.node));
         }
         // A Morton code (G. M. Morton, 1966) and the place in the list in one number.
         double[] keys = new double[parts.size()];
         for (int i = 0; i < keys.length; i++) {
-            Vec3 c = scene.bounds(parts.get(i).node).center().minus(all.min());
+            Vec3 c = scene.coarseBounds(parts.get(i).node).center().minus(all.min());
             double code = 0;
             int x = cell(c.x(), all.size().x());
             int y = cell(c.y(), all.size().y());
@@ -77,7 +77,7 @@ final class Chunk {
         for (int i = from; i < to; i++) {
             Part p = parts.get(i);
             if (!p.gone && scene.shown(p.node)) {
-                box = box.union(scene.bounds(p.node));
+                box = box.union(scene.coarseBounds(p.node));
                 shown++;
                 Way own = scene.way(p.node);
                 way = way == null || way == own ? own : Way.USUAL;

@@ -171,7 +171,7 @@ public final class Submission {
                 if (p.gone || p.selected || p.shape.isStrokes() || !p.shape.hasEdges() || !scene.shown(p.node)) {
                     continue;
                 }
-                Aabb box = scene.bounds(p.node);
+                Aabb box = scene.coarseBounds(p.node);
                 if (f.shows(box)) {
                     int count = EdgeThinning.count(EdgeThinning.room(screen, box), p.shape.edgeCount());
                     out.add(box, count * EdgeThinning.length(screen, box, edgeLength(p, box)));
@@ -188,7 +188,7 @@ public final class Submission {
             if (p.gone || !scene.shown(p.node) && !ghost) {
                 continue;
             }
-            Aabb box = scene.bounds(p.node);
+            Aabb box = scene.coarseBounds(p.node);
             if (!f.shows(box)) {
                 continue;
             }
@@ -391,7 +391,7 @@ public final class Submission {
             Part p = b.parts.get(i);
             if (p.selected && !p.gone && scene.shown(p.node)) {
                 picked = true;
-                f.cover(scene.bounds(p.node), masked);
+                f.cover(scene.coarseBounds(p.node), masked);
             }
         }
         if (picked) {

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
@@ -15,6 +18,8 @@ import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.DollyRun;
 import rhombus.core.stage.view.Captions;
+import rhombus.core.stage.view.Choice;
+import rhombus.core.stage.view.Choices;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Heading;
@@ -29,6 +34,29 @@ class MovingTest {
 
     private String direction(int i) {
         return Captions.direction(hand.view(i), UpAxis.Y);
+    }
+
+    // ---- the wheel -------------------------------------------------------------------------------------------------
+
+    /** A mark is larger than what it stands for: what stays is its middle, wherever in it the pointer is. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2})
+    void aWheelNotchOverTheMarkOfALightKeepsTheMarksMiddle(int view) {
+        ViewState v = hand.view(view);
+        hand.run("add.light", v.id, "type", "point");
+        Vec3 light = Mat4.origin(
+                hand.stage.scene().world(hand.stage.rooms.subject.selection().last()));
+        Vec3 before = v.screen().project(light);
+        for (double delta : List.of(-100.0, -100.0, 100.0, -300.0)) {
+            hand.stage.input().wheel(v.x + before.x() + 6, v.y + before.y() - 5, 0, delta, 0, 0, hand.now += 10);
+            hand.rest();
+            Vec3 after = v.screen().project(light);
+            assertThat(Math.hypot(after.x() - before.x(), after.y() - before.y()))
+                    .isLessThan(1e-6);
+        }
+        assertThat(v.screen().project(light).z() / before.z() == 1)
+                .as("a perspective came nearer")
+                .isEqualTo(v.pose.projection().flat());
     }
 
     // ---- directions and steps --------------------------------------------------------------------------------------
@@ -74,13 +102,61 @@ class MovingTest {
         assertThat(hand.pose(2).orientation().right().distance(Vec3.X)).isLessThan(1e-9);
     }
 
-    @Test
-    void axisViewsGoFlatByThemselvesOnlyIfWantedAndComeBackWhenLeft() {
-        hand.move(600, 200, 0);
-        hand.tap("KeyX", 0);
+    /** The ways that lead to the top: a key, the Rose, the Plate's chooser. */
+    private void top(int way) {
+        ViewState v = hand.view(1);
+        switch (way) {
+            case 0 -> {
+                hand.move(600, 200, 0);
+                hand.tap("KeyY", 0);
+            }
+            case 1 -> {
+                v.aim("top");
+                hand.run("rose.go", v.id);
+            }
+            default -> {
+                Choice top = Choices.of(hand.stage.rooms.ground, v).get(0);
+                assertThat(top.label()).isEqualTo("Top");
+                hand.stage.command(top.command(), top.args(), v.id, hand.now += 10);
+            }
+        }
+        hand.rest();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2})
+    void oneRuleDecidesTheProjectionOfADirectionHoweverItIsReached(int way) {
+        top(way);
+        assertThat(direction(1)).isEqualTo("top");
+        assertThat(hand.pose(1).projection().flat()).isTrue();
+
+        hand.run("view.scout", hand.view(1).id);
+        hand.rest();
+        hand.habit("directions.flat", false);
+        top(way);
+        assertThat(direction(1)).isEqualTo("top");
         assertThat(hand.pose(1).projection().flat()).isFalse();
-        hand.tap("KeyH", 0);
-        hand.habit("directions.flat", true);
+        assertThat(hand.home(1).projection().flat())
+                .as("a viewport that is not flat is no flat one at home")
+                .isFalse();
+    }
+
+    @Test
+    void whatTheChooserShowsIsWhatItLeadsTo() {
+        for (boolean flat : List.of(true, false)) {
+            hand.habit("directions.flat", flat);
+            Pose shown = Choices.pose(hand.stage.rooms.ground, hand.view(1), "top");
+            top(2);
+            assertThat(hand.pose(1).projection()).isEqualTo(shown.projection());
+            assertThat(hand.pose(1).eye().distance(shown.eye())).isLessThan(1e-9);
+            hand.run("view.scout", hand.view(1).id);
+            hand.rest();
+        }
+    }
+
+    @Test
+    void aPerspectiveThatBecameFlatAlongAnAxisComesBackWhenItLeavesIt() {
+        hand.move(600, 200, 0);
         hand.tap("KeyX", 0);
         assertThat(hand.pose(1).projection().flat()).isTrue();
         hand.tap("KeyZ", 0);

@@ -243,7 +243,7 @@ class BatchesTest {
             }
             // What lies beyond one side of the picture as a whole is left out, but for crowds, which are drawn chunk by
             // chunk.
-            if (beyond(m, t.scene.bounds(i)) && t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
+            if (beyond(m, t.scene.coarseBounds(i)) && t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
                 assertThat(drawn).doesNotContain(i);
             }
         }
@@ -604,7 +604,7 @@ class BatchesTest {
             }
         }
         boolean crowds = t.batches.list().stream().anyMatch(b -> b.sort == Batch.Sort.CROWD);
-        if (within == 0 && !crowds && beyond(m, t.scene.bounds(chosen))) {
+        if (within == 0 && !crowds && beyond(m, t.scene.coarseBounds(chosen))) {
             assertThat(box).containsOnly(0);
         }
     }

@@ -1,8 +1,8 @@
 package rhombus.core.stage.area;
 
-import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Turns;
 import rhombus.core.stage.view.Cameras;
+import rhombus.core.stage.view.Choices;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
@@ -18,25 +18,28 @@ final class Directions {
         this.going = going;
     }
 
-    /** Looks from a direction; {@code flat} where a flat view is wanted whatever it was, and is home from now on. */
-    void go(ViewState v, Standard d, boolean flat, String deed) {
-        if (flat) {
-            // The viewport is made to show a side, and leaves its camera for it.
+    /**
+     * Looks from a direction. However it is reached, one rule decides whether the view becomes flat, see
+     * {@link Choices#flatFrom}.
+     *
+     * @param own whether the viewport is made to show this side: it leaves its camera for it and is at home there from now on
+     * @param flat whether the view becomes flat whatever the rule says
+     */
+    void go(ViewState v, Standard d, boolean own, boolean flat, String deed) {
+        if (own) {
             v.release();
         } else if (!Cameras.stepOut(ground, v)) {
             return;
         }
         Pose to = Turns.to(v.destination(), d, ground.scene().up());
-        boolean isFlat = to.projection().flat();
+        boolean was = to.projection().flat();
         if (d.axes() != 1) {
             to = ground.refusals().leavingAxis(v, to);
-        } else if (!isFlat && flat) {
+        } else if (!was && (flat || Choices.flatFrom(ground, v, d))) {
             to = Turns.toggleProjection(to, v.lens);
-        } else if (!isFlat && !v.driven && ground.habits().on(AllHabits.AXIS_FLAT)) {
-            to = Turns.toggleProjection(to, v.lens);
-            v.flatByAxis(true);
+            v.flatByAxis(!own);
         }
-        if (flat) {
+        if (own && to.projection().flat()) {
             v.chosen(d.name());
         }
         going.fresh(v, to, deed);

@@ -99,7 +99,7 @@ final class RoseArea {
             case RoseMark.HOME -> going.fresh(v, Homes.of(v, ground.scene()), deed);
             case RoseMark.OPPOSITE ->
                 going.to(v, Turns.opposite(v.destination(), ground.scene().up()), "opposite");
-            default -> directions.go(v, Standard.named(part), false, deed);
+            default -> directions.go(v, Standard.named(part), false, false, deed);
         }
     }
 

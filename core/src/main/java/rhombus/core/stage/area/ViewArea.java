@@ -90,6 +90,7 @@ final class ViewArea {
         Entry<ViewArea> direction = d.action("view.direction")
                 .trail(say("trail.from-the"))
                 .needs("to")
+                .truth("own")
                 .truth("flat");
         axis(direction, "x", "right", "left");
         axis(direction, "y", "top", "bottom");
@@ -170,8 +171,13 @@ final class ViewArea {
     private boolean direction(Call c) {
         Standard d = Standard.named(c.to());
         if (d != null) {
+            boolean flat = c.truth("flat", false);
             directions.go(
-                    c.view(), d, c.truth("flat", false), c.command().spoken().trail(Messages.within(d.words())));
+                    c.view(),
+                    d,
+                    flat || c.truth("own", false),
+                    flat,
+                    c.command().spoken().trail(Messages.within(d.words())));
         }
         return d != null;
     }

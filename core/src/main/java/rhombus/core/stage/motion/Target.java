@@ -1,6 +1,7 @@
 package rhombus.core.stage.motion;
 
 import rhombus.core.geometry.Ray;
+import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.pick.Hit;
@@ -8,6 +9,7 @@ import rhombus.core.stage.subject.Subject;
 import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.view.Pose;
+import rhombus.core.view.Screen;
 
 /**
  * What a dolly goes towards.
@@ -39,11 +41,20 @@ public record Target(Ray line, double distance, double limit) {
 
     /** The surface under a point of a viewport, or a point in the open. */
     public static Target surface(Ground ground, Subject subject, ViewState v, Pose pose, double lx, double ly) {
-        Ray line = v.screen().with(pose).ray(lx, ly);
+        Screen screen = v.screen().with(pose);
+        Hit mark = subject.picks().markAt(v, pose, lx, ly);
+        if (mark != null) {
+            // The line of sight through the mark's middle, so that this stays where it is on the screen.
+            Vec3 middle = screen.project(mark.point());
+            Ray through = screen.ray(middle.x(), middle.y());
+            double depth = mark.point().minus(through.origin()).dot(through.direction());
+            return new Target(through, depth, near(ground, subject));
+        }
+        Ray line = screen.ray(lx, ly);
         double radius = ground.scene().radius();
         Hit hit = pose.projection().flat() ? null : subject.picks().heldAt(v, pose, lx, ly);
         if (hit != null) {
-            // A mark or an edge in reach lies beside the line of sight: as deep as it counts.
+            // An edge in reach lies beside the line of sight: as deep as it counts.
             double depth = hit.point().minus(pose.eye()).dot(pose.forward());
             return new Target(line, depth / line.direction().dot(pose.forward()), near(ground, subject));
         }

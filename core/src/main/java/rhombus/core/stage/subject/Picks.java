@@ -43,10 +43,15 @@ public final class Picks {
     /** What is taken before any surface: the mark of a light or camera, in wireframe an edge in reach; null for none. */
     private Hit markOrEdge(ViewState v, Pose p, double lx, double ly) {
         Screen screen = v.screen().with(p);
-        Hit icon = Icons.at(ground, subject, v, screen, lx, ly);
+        Hit icon = markAt(v, p, lx, ly);
         return icon != null || !ground.porthole().at(v, lx, ly).inside() || !v.shows(Overlay.MESHES)
                 ? icon
                 : Edges.closest(ground.scene(), screen, ground.model().drawn(v), lx, ly);
+    }
+
+    /** The light or camera whose mark lies under a point, as seen from a pose; null for none. */
+    public Hit markAt(ViewState v, Pose p, double lx, double ly) {
+        return Icons.at(ground, subject, v, v.screen().with(p), lx, ly);
     }
 
     /**

@@ -116,14 +116,9 @@ public final class PivotState {
         int own = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
         List<Integer> nodes =
                 subject.selection().nodes().stream().filter(n -> n != own).toList();
-        Aabb b = Aabb.EMPTY;
-        if (own < 0 || !subject.selection().has(own)) {
-            b = subject.selection().bounds(ground.scene());
-        } else {
-            for (int n : nodes) {
-                b = b.union(ground.scene().bounds(n));
-            }
-        }
+        Aabb b = own < 0 || !subject.selection().has(own)
+                ? subject.selection().bounds(ground.scene())
+                : ground.scene().boundsBelow(nodes);
         if (b.isEmpty()) {
             return Offer.none(say("pivot-state.nothing-is-selected"));
         }

@@ -162,16 +162,14 @@ public final class Selection {
     private Sum sum(Scene scene) {
         if (sum == null || sum.scene != scene) {
             List<Integer> roots = new ArrayList<>();
-            Aabb bounds = Aabb.EMPTY;
             int triangles = 0;
             for (int i = 0; i < end; i++) {
                 if (order[i] >= 0 && !below(scene, order[i])) {
                     roots.add(order[i]);
-                    bounds = bounds.union(scene.boundsBelow(order[i]));
                     triangles += scene.trianglesBelow(order[i]);
                 }
             }
-            sum = new Sum(scene, List.copyOf(roots), bounds, triangles);
+            sum = new Sum(scene, List.copyOf(roots), scene.boundsBelow(roots), triangles);
         }
         return sum;
     }

@@ -5,6 +5,7 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Turns;
 import rhombus.core.plain.Plain;
 import rhombus.core.view.Direction;
@@ -28,7 +29,7 @@ public final class Choices {
                     d.words(),
                     null,
                     "view.direction",
-                    Plain.map("to", word, "flat", true),
+                    Plain.map("to", word, "own", true),
                     v.camera == null
                             && Captions.direction(v, ground.scene().up()).equals(word)));
         }
@@ -85,7 +86,15 @@ public final class Choices {
             return null;
         }
         Pose to = Turns.to(p, d, ground.scene().up());
-        return to.projection().flat() ? to : Turns.toggleProjection(to, v.lens);
+        return !to.projection().flat() && flatFrom(ground, v, d) ? Turns.toggleProjection(to, v.lens) : to;
+    }
+
+    /**
+     * Whether a perspective view becomes flat as it turns to a direction: along an axis, unless the user wants to keep the
+     * projection. A camera that is driven keeps its own.
+     */
+    public static boolean flatFrom(Ground ground, ViewState v, Standard d) {
+        return d.axes() == 1 && !v.driven && ground.habits().on(AllHabits.AXIS_FLAT);
     }
 
     /** A free perspective at the same focus. */

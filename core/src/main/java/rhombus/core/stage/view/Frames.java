@@ -44,11 +44,7 @@ public final class Frames {
 
     /** The fit of some nodes with all below them, or null if there is nothing to see in them. */
     public static Pose fit(Scene scene, List<Integer> nodes, Pose pose, double aspect) {
-        Aabb bounds = Aabb.EMPTY;
-        for (int n : nodes) {
-            bounds = bounds.union(scene.boundsBelow(n));
-        }
-        Framing framing = new Framing(pose, aspect, bounds.center());
+        Framing framing = new Framing(pose, aspect, scene.boundsBelow(nodes).center());
         for (int root : nodes) {
             for (int n : scene.subtree(root)) {
                 add(scene, n, framing);
