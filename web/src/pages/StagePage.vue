@@ -120,7 +120,7 @@ async function load() {
 function leaving(e: BeforeUnloadEvent) {
   void open.value.report.save();
   for (const k of open.value.keepers) {
-    if (!k.settled) void k.save();
+    if (k.unsaved) void k.save();
     if (k.state.value === 'conflict') e.preventDefault();
   }
 }

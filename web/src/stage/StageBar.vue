@@ -1,7 +1,4 @@
 <script setup lang="ts">
-import { ElMessageBox } from 'element-plus';
-import 'element-plus/theme-chalk/el-message-box.css';
-import 'element-plus/theme-chalk/el-overlay.css';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import AddMenu from '../panels/add/AddMenu.vue';
@@ -14,6 +11,7 @@ import CommandMenu from '../menus/CommandMenu.vue';
 import type { MenuItem } from '../menus/item';
 import type { Keeper } from '../stores/keeper';
 import { useStage } from '../stores/stage';
+import { KEPT_WORDS } from './kept';
 import type { OpenScene } from './openScene';
 import { useRun } from './run';
 import { say } from '../words/say';
@@ -73,42 +71,13 @@ const HELP: MenuItem[] = [
   { label: say('stage-bar.tips-once-more'), command: 'app.tips-again' },
 ];
 
-/** Names of what is kept, in the order of the scene's keepers. */
-const KEPT = [
-  say('stage-bar.the-views-of-this-scene'),
-  say('stage-bar.your-boards'),
-  say('stage-bar.the-pins-of-this-scene'),
-  say('stage-bar.your-keys'),
-  say('stage-bar.your-habits'),
-  say('stage-bar.the-changes-of-this-scene'),
-];
-
-async function settle(keeper: Keeper, what: string) {
-  const mine = await ElMessageBox.confirm(
-    say('stage-bar.another-window-has-saved-since-this', what),
-    say('stage-bar.changed-in-another-window-2'),
-    {
-      confirmButtonText: say('stage-bar.take-over-with-this-window'),
-      cancelButtonText: say('stage-bar.take-the-other-one'),
-      distinguishCancelAndClose: true,
-      closeOnClickModal: false,
-    },
-  ).then(
-    () => true,
-    (how: string) => (how === 'cancel' ? false : null),
-  );
-  if (mine === null) keeper.apart();
-  else await keeper.settle(mine).catch(() => (keeper.state.value = 'offline'));
-}
-
 function refused(keeper: Keeper, what: string) {
   store.tell({ text: say('stage-bar.the-server-does-not-save-what', what, keeper.why.value) });
 }
 
 props.open.keepers.forEach((k, i) =>
   watch(k.state, (s) => {
-    if (s === 'conflict') void settle(k, KEPT[i]!);
-    if (s === 'refused') refused(k, KEPT[i]!);
+    if (s === 'refused') refused(k, KEPT_WORDS[i]!);
   }),
 );
 
@@ -119,8 +88,7 @@ function again() {
   else if (worst.value === 'apart') void props.open.takeOver();
   else
     keepers.forEach((k, i) => {
-      if (k.state.value === 'conflict') void settle(k, KEPT[i]!);
-      else if (k.state.value === 'refused') refused(k, KEPT[i]!);
+      if (k.state.value === 'refused') refused(k, KEPT_WORDS[i]!);
       else void k.save();
     });
 }
@@ -139,7 +107,7 @@ defineExpose({ history: () => history.value?.open(), add: (at: Plain) => adding.
       </CommandMenu>
     </h1>
     <button
-      v-if="open.ready.value && worst !== 'saved' && worst !== 'saving'"
+      v-if="(open.ready.value || worst === 'apart') && worst !== 'saved' && worst !== 'saving'"
       class="plain state bad"
       data-help="save-state"
       :data-note="WHY[worst]"

@@ -1,11 +1,26 @@
 <script setup lang="ts">
 import LinkBox from '../panels/common/LinkBox.vue';
+import { computed } from 'vue';
+import type { Keeper } from '../stores/keeper';
+import { KEPT_WORDS } from './kept';
 import Notices from './Notices.vue';
 import type { OpenScene } from './openScene';
 import { say } from '../words/say';
 
-defineProps<{ open: OpenScene; link: string }>();
+const props = defineProps<{ open: OpenScene; link: string }>();
 defineEmits<{ copied: []; apart: [] }>();
+/** What two windows have both changed: whose goes on is asked here, where it covers nothing one works on. */
+const asked = computed(() =>
+  props.open.keepers.flatMap((keeper, i) =>
+    keeper.state.value === 'conflict'
+      ? [{ keeper, words: keeper.twice.value.map((w) => `“${w}”`).join(', ') || KEPT_WORDS[i]! }]
+      : [],
+  ),
+);
+
+function settle(keeper: Keeper, mine: boolean) {
+  void keeper.settle(mine).catch(() => (keeper.state.value = 'offline'));
+}
 </script>
 
 <template>
@@ -23,6 +38,24 @@ defineEmits<{ copied: []; apart: [] }>();
       </p>
       <el-button size="small" type="primary" @click="open.takeOver()">{{ say('told.take-over') }}</el-button>
       <el-button size="small" @click="$emit('apart')">{{ say('told.go-on-apart') }}</el-button>
+    </div>
+    <div
+      v-for="{ keeper, words } in asked"
+      :key="words"
+      class="later clipped"
+      role="alertdialog"
+      :aria-label="say('told.changed-in-another-window')"
+      data-conflict
+    >
+      <p>
+        <b>{{ say('told.changed-in-another-window') }}</b> {{ say('told.another-window-has-saved-too', words) }}
+      </p>
+      <el-button size="small" type="primary" @click="settle(keeper, true)">{{ say('told.take-this-one') }}</el-button>
+      <el-button size="small" @click="settle(keeper, false)">{{ say('told.take-the-other-one') }}</el-button>
+      <el-button size="small" @click="keeper.apart()">{{ say('told.decide-later') }}</el-button>
+    </div>
+    <div v-if="open.away.value" class="later clipped" role="alert" data-away>
+      <p>{{ say('told.the-graphics-card-is-away') }}</p>
     </div>
     <LinkBox v-if="link" class="later clipped" :link="link" @close="$emit('copied')" />
     <Notices :open="open" />

@@ -44,6 +44,12 @@ export class OpenScene {
   /** Whether another window had this scene open first and nobody has chosen yet. */
   readonly later = ref(false);
   private readonly presence: Presence;
+  /** Whether another window has the scene and saves it, asked for as early as can be: the first picture comes with the answer. */
+  private readonly elsewhere: Promise<boolean>;
+  /** Whether the graphics card does not answer. */
+  readonly away = ref(false);
+  /** What was changed since the first picture and before all had come. */
+  private readonly early = new Set<Keeper>();
   readonly habitsVersion = ref(0);
   practising = false; // While a drill is on, what is changed in the scene is not kept.
   private painter: Painter | null = null;
@@ -51,7 +57,11 @@ export class OpenScene {
     core: this.core,
     picture: (image) => `/api/scenes/${encodeURIComponent(this.id)}/pictures/${encodeURIComponent(image)}`,
     imageLoaded: () => this.loop.redraw(),
-    restored: () => this.loop.redraw(),
+    lost: () => (this.away.value = true),
+    restored: () => {
+      this.away.value = false;
+      this.loop.redraw();
+    },
     came: () => this.loop.came(),
   };
   private left = false;
@@ -72,19 +82,19 @@ export class OpenScene {
       () => !this.left && this.kept.workspace.state.value !== 'apart',
       () => this.goApart(say('open-scene.another-window-took-over-what-you')),
     );
+    this.elsewhere = this.presence.others();
     window.addEventListener('focus', this.lookAround);
+    document.addEventListener('visibilitychange', this.lookAround);
     window.addEventListener('hashchange', this.followHere);
     this.loop.onRest = () => {
       if (this.ready.value) this.pictures.rest(this.store.views);
     };
     this.loop.onChange = ({ topics }) => {
-      if (this.ready.value) {
-        if (topics.includes('keep')) this.kept.workspace.changed();
-        if (topics.includes('boards')) this.kept.boards.changed();
-        if (topics.includes('keep-pins')) this.kept.pins.changed();
-        if (topics.includes('keep-edits') && !this.practising) this.kept.edits.changed();
-        if (topics.includes('keep-keymap')) this.kept.keymap.changed();
-      }
+      if (topics.includes('keep')) this.keep(this.kept.workspace);
+      if (topics.includes('boards')) this.keep(this.kept.boards);
+      if (topics.includes('keep-pins')) this.keep(this.kept.pins);
+      if (topics.includes('keep-edits') && !this.practising) this.keep(this.kept.edits);
+      if (topics.includes('keep-keymap')) this.keep(this.kept.keymap);
       if (topics.includes('keep-report')) this.report.changed();
       if (topics.includes('habits')) {
         this.habitsVersion.value++;
@@ -150,7 +160,6 @@ export class OpenScene {
     this.first = null;
     this.files?.stop();
     this.files = files;
-    const others = this.presence.others();
     const own = Promise.all([this.kept.keymap.load(), this.kept.habits.load()]);
     own.catch(() => undefined);
     const detail = await files.detail;
@@ -167,6 +176,12 @@ export class OpenScene {
     ]) {
       await next();
       if (this.left) return;
+    }
+    // Whether what is done here is saved is said with the first picture, not after something was done.
+    if (await this.elsewhere) {
+      if (this.left) return;
+      this.goApart(null);
+      this.later.value = true;
     }
     // What is there already is shown, and not before it stands as it was left; what is missing in it comes as it arrives.
     this.loop.begun = true;
@@ -198,10 +213,14 @@ export class OpenScene {
     const later = toldLater();
     if (later) this.store.tell({ text: later });
     this.loop.wake();
-    if ((await others) && !this.left) {
-      this.goApart(null);
-      this.later.value = true;
-    }
+    this.early.forEach((k) => k.changed());
+    this.early.clear();
+  }
+
+  /** A document has changed: what a person did is kept as soon as the whole scene is there. */
+  private keep(document: Keeper) {
+    if (this.ready.value) document.changed();
+    else if (this.loop.begun) this.early.add(document);
   }
 
   private show(file: ArrayBuffer, name: string): void {
@@ -249,7 +268,8 @@ export class OpenScene {
 
   /** Whoever comes back to this window finds what was saved in others meanwhile. */
   private readonly lookAround = () => {
-    if (this.ready.value) for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
+    if (!this.ready.value || document.hidden) return;
+    for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
   };
 
   /** Something was changed past the viewports. */
@@ -294,6 +314,7 @@ export class OpenScene {
     this.left = true;
     (this.files ?? this.first)?.stop();
     window.removeEventListener('focus', this.lookAround);
+    document.removeEventListener('visibilitychange', this.lookAround);
     window.removeEventListener('hashchange', this.followHere);
     this.presence.leave();
     this.report.close();

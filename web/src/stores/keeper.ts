@@ -9,21 +9,38 @@ import type { Plain } from '../core';
  */
 export type KeepState = 'saved' | 'saving' | 'offline' | 'conflict' | 'apart' | 'signed-out' | 'refused';
 
+/** States that last until somebody or something else does something. */
+const WAITS: readonly KeepState[] = ['conflict', 'apart', 'refused', 'offline', 'signed-out'];
+
 const PAUSE_MS = 500;
 const RETRY_MS = 2500;
+/** How soon it is asked again whether the hand is at rest. */
+const BUSY_MS = 200;
+
+/** Which of two windows decides where both changed the same. */
+export type Prefers = 'neither' | 'mine' | 'theirs';
+
+/**
+ * Takes what another window has saved beside what was changed here since both had `base`. Not taken and nothing changed
+ * twice: the hand is busy, and it is to be tried again.
+ */
+export type Merge = (base: Plain, theirs: Plain, prefers: Prefers) => { taken: boolean; twice: readonly string[] };
+
+/** What waits in this browser: a state, and that on which it is based. */
+type Unsaved = Kept & { base?: Plain };
 
 /** A local copy under a name, so that closing the page while the server is away loses nothing. */
 function pending(name: string) {
   const key = `rhombus:unsaved:${name}`;
   return {
-    read: (): Kept | null => {
+    read: (): Unsaved | null => {
       try {
-        return JSON.parse(localStorage.getItem(key) ?? 'null') as Kept | null;
+        return JSON.parse(localStorage.getItem(key) ?? 'null') as Unsaved | null;
       } catch {
         return null;
       }
     },
-    write: (kept: Kept) => {
+    write: (kept: Unsaved) => {
       try {
         localStorage.setItem(key, JSON.stringify(kept));
       } catch {
@@ -39,6 +56,10 @@ export class Keeper {
   readonly state: Ref<KeepState> = ref('saved');
   /** Why the server does not take the state, in words for a person; empty unless it is refused. */
   readonly why: Ref<string> = ref('');
+  /** What this window and another have both changed, where a person has to choose; empty where it is the whole document. */
+  readonly twice: Ref<readonly string[]> = ref([]);
+  /** The newest state that is known to be on the server. */
+  private base: Plain = {};
   private version = 0;
   private timer = 0;
   private busy: Promise<void> | null = null;
@@ -54,6 +75,7 @@ export class Keeper {
     private readonly path: string,
     private readonly read: () => Plain,
     private readonly write: (body: Plain) => void,
+    private readonly merge: Merge | null = null,
   ) {
     this.local = pending(path);
   }
@@ -73,15 +95,25 @@ export class Keeper {
     if (this.closed) return;
     this.version = kept.version;
     const unsaved = this.local.read();
-    if (unsaved?.body && unsaved.version === kept.version) {
+    if (unsaved?.body && (unsaved.version === kept.version || this.merge)) {
       this.write(unsaved.body);
+      // Where another window has saved since, the server says so, and both are brought together.
+      this.version = unsaved.version;
+      this.base = unsaved.base ?? {};
       this.changed();
     } else if (unsaved?.body) {
       this.write(unsaved.body);
       this.state.value = 'conflict';
     } else if (kept.body) {
-      this.write(kept.body);
+      this.show(kept.body);
     }
+  }
+
+  /** Shows what is on the server. */
+  private show(body: Plain) {
+    this.write(body);
+    // As it is written here, so that only what a person does is a change.
+    if (this.merge) this.base = this.read();
   }
 
   /** Something changed: it is saved soon. */
@@ -132,22 +164,53 @@ export class Keeper {
 
   /** Sends a state; false where it could not be saved now. */
   private async send(body: Plain): Promise<boolean> {
-    this.local.write({ version: this.version, body });
+    this.local.write(this.localCopy(body));
     try {
       this.version = (await api.keep(this.path, this.version, body)).version;
+      this.base = body;
       this.local.clear();
       this.state.value = this.dirty || this.next ? 'saving' : 'saved';
       return true;
     } catch (e) {
+      if (this.merge && !this.closed && e instanceof Failure && e.status === 409) return (await this.bring('neither')) === 'taken';
       this.failed(e instanceof Failure ? e : new Failure(0, String(e)));
       return false;
     }
   }
 
+  private localCopy(body: Plain): Unsaved {
+    return this.merge ? { version: this.version, body, base: this.base } : { version: this.version, body };
+  }
+
+  /** Brings what another window has saved together with what was changed here; what comes of it is to be saved next. */
+  private async bring(prefers: Prefers): Promise<'taken' | 'twice' | 'busy' | 'failed'> {
+    const kept = await api.kept(this.path).catch((e: unknown) => (e instanceof Failure ? e : new Failure(0, String(e))));
+    if (this.closed || kept instanceof Failure) {
+      this.failed(kept instanceof Failure ? kept : new Failure(409, ''));
+      return 'failed';
+    }
+    const { taken, twice } = this.merge!(this.base, kept.body ?? {}, prefers);
+    this.dirty = !taken;
+    this.next = null;
+    this.twice.value = twice;
+    if (taken) {
+      this.version = kept.version;
+      this.base = kept.body ?? {};
+      this.next = this.read();
+      this.state.value = 'saving';
+    } else if (twice.length) {
+      this.state.value = 'conflict';
+    } else {
+      this.state.value = 'saving';
+      this.later(BUSY_MS);
+    }
+    return taken ? 'taken' : twice.length ? 'twice' : 'busy';
+  }
+
   private failed(e: Failure): void {
     if (this.closed) {
       // Nothing is tried again from here; the newest state waits in this browser for the next opening.
-      if (this.next) this.local.write({ version: this.version, body: this.next });
+      if (this.next) this.local.write(this.localCopy(this.next));
       this.next = null;
       return;
     }
@@ -182,7 +245,7 @@ export class Keeper {
     const kept = await api.kept(this.path).catch(() => null);
     if (!kept?.body || this.closed || this.busy || this.dirty || kept.version <= this.version) return;
     this.version = kept.version;
-    this.write(kept.body);
+    this.show(kept.body);
   }
 
   /** This window saves from now on: what was done here goes on, and where nothing was, what is saved. */
@@ -193,23 +256,44 @@ export class Keeper {
   /** Settles a conflict: with this window's state or with the one that was saved elsewhere. */
   async settle(mine: boolean): Promise<void> {
     this.settling = true;
-    const kept = await api.kept(this.path).finally(() => (this.settling = false));
+    try {
+      let brought = this.merge ? await this.bring(mine ? 'mine' : 'theirs') : 'twice';
+      while (brought === 'busy') {
+        await new Promise((r) => window.setTimeout(r, BUSY_MS));
+        brought = await this.bring(mine ? 'mine' : 'theirs');
+      }
+      if (brought === 'taken') await this.save();
+      else if (brought === 'twice') await this.whole(mine);
+    } finally {
+      this.settling = false;
+    }
+  }
+
+  /** One of the two states as a whole. */
+  private async whole(mine: boolean): Promise<void> {
+    const kept = await api.kept(this.path);
     if (this.closed) return;
     this.version = kept.version;
     this.state.value = 'saved';
+    this.twice.value = [];
     if (mine) {
       this.changed();
       await this.save();
     } else {
       this.dirty = false;
       this.local.clear();
-      if (kept.body) this.write(kept.body);
+      if (kept.body) this.show(kept.body);
     }
   }
 
-  /** Whether nothing is about to be saved: all is, or a person has to choose first. */
+  /** Whether the server does not have all yet. */
+  get unsaved(): boolean {
+    return this.dirty || !!this.busy;
+  }
+
+  /** Whether nothing is about to be saved: all is, or it waits for a person, or for the server to be there again. */
   get settled(): boolean {
-    return !this.busy && !this.settling && (!this.dirty || this.held || this.state.value === 'refused');
+    return !this.busy && !this.settling && (!this.dirty || WAITS.includes(this.state.value));
   }
 
   /**

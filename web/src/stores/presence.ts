@@ -67,11 +67,11 @@ export class Presence {
     api.windowGone(this.scene, this.name);
   };
 
-  /** Tells the server that the scene is open here; how many other windows have it, as far as the server knows. */
-  private async here(): Promise<number> {
+  /** Tells the server that the scene is open here; how many other windows have it, null where it does not answer. */
+  private async here(): Promise<number | null> {
     const answer = api.windowHere(this.scene, this.name, document.hidden).then(
       (a) => a.others,
-      () => 0,
+      () => null,
     );
     this.saying = answer;
     const others = await answer;
@@ -81,16 +81,22 @@ export class Presence {
 
   /** Whether another window has this scene and saves it. */
   async others(): Promise<boolean> {
-    const elsewhere = this.here();
-    return (await this.inThisBrowser()) || (await elsewhere) > 0;
+    let known: number | null = null;
+    const elsewhere = this.here().then((n) => (known = n));
+    const here = await this.inThisBrowser(() => known);
+    return here || ((await elsewhere) ?? 0) > 0;
   }
 
-  private async inThisBrowser(): Promise<boolean> {
+  /** What windows of this browser say. The server knows of them too: once it has answered, they are not waited for long. */
+  private async inThisBrowser(known: () => number | null): Promise<boolean> {
     if (!this.channel) return false;
     this.found = false;
     this.say('who');
     // Answers come within a few milliseconds; a window that is busy drawing takes longer.
-    for (let i = 0; i < 12 && !this.found; i++) await new Promise((r) => window.setTimeout(r, 50));
+    for (let i = 0; i < 12 && !this.found; i++) {
+      await new Promise((r) => window.setTimeout(r, 50));
+      if (known() !== null && i >= 2) break;
+    }
     return this.found;
   }
 

@@ -40,7 +40,7 @@ export class Drilling {
 
   /** Begins a drill. What is changed in the scene for it is not kept, and what was changed before it must be. */
   async start(drill: Task): Promise<void> {
-    if (!this.open.kept.edits.settled) await this.open.kept.edits.save();
+    if (this.open.kept.edits.unsaved) await this.open.kept.edits.save();
     const course = new Float64Array(drill.best?.course ?? []);
     const path = new Float64Array(drill.best?.path ?? []);
     const { drills } = this.open.core;

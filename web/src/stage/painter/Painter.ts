@@ -55,7 +55,10 @@ export class Painter {
     this.renderer.setScissorTest(true);
     this.view = new ViewDrawing(this.renderer, this.palette);
     // The browser gives a lost context back empty: everything is uploaded and drawn anew, at once.
-    canvas.addEventListener('webglcontextlost', (e) => e.preventDefault());
+    canvas.addEventListener('webglcontextlost', (e) => {
+      e.preventDefault();
+      this.view.subject?.lost();
+    });
     canvas.addEventListener('webglcontextrestored', () => {
       this.renderer.setScissorTest(true);
       this.view.shadows.forget();

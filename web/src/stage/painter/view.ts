@@ -20,6 +20,8 @@ export interface Subject {
   /** An image has come. */
   imageLoaded: () => void;
   /** The browser has given a lost graphics context back. */
+  /** The graphics card does not answer, and then it does again. */
+  lost: () => void;
   restored: () => void;
   /** Something that pictures waited for is made. */
   came: () => void;

@@ -1,14 +1,18 @@
 package rhombus.web;
 
 import org.teavm.jso.JSObject;
+import rhombus.core.plain.Merge;
+import rhombus.core.stage.Merging;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.boards.Kept;
 
 /** The door for what is kept. */
 final class KeptDoor implements KeptApi {
     private final Kept kept;
+    private final Merging merging;
 
     KeptDoor(Stage stage) {
+        merging = stage.merging();
         kept = stage.kept();
     }
 
@@ -30,6 +34,17 @@ final class KeptDoor implements KeptApi {
     @Override
     public JSObject edits() {
         return JsPlain.toJs(kept.edits());
+    }
+
+    @Override
+    public JSObject merge(String what, JSObject base, JSObject theirs, String prefers) {
+        Merge.Prefers decides =
+                switch (prefers) {
+                    case "mine" -> Merge.Prefers.MINE;
+                    case "theirs" -> Merge.Prefers.THEIRS;
+                    default -> Merge.Prefers.NEITHER;
+                };
+        return Told.of(merging.merge(what, JsPlain.map(base), JsPlain.map(theirs), decides));
     }
 
     @Override

@@ -45,8 +45,7 @@ public final class TurnedBounds {
             }
         }
         Vec3 at = Mat4.direction(m, mesh.origin());
-        return new Aabb(
-                at.plus(new Vec3(low[0], low[1], low[2])), at.plus(new Vec3(high[0], high[1], high[2])));
+        return new Aabb(at.plus(new Vec3(low[0], low[1], low[2])), at.plus(new Vec3(high[0], high[1], high[2])));
     }
 
     private static double reach(Bvh bvh, double x, double y, double z) {

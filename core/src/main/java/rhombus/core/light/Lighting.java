@@ -106,8 +106,8 @@ public final class Lighting {
         int n = Math.min(SAMPLES, drawn.size());
         double[] lux = new double[n];
         for (int k = 0; k < n; k++) {
-            Vec3 at =
-                    scene.coarseBounds(drawn.get((int) ((long) k * drawn.size() / n))).center();
+            Vec3 at = scene.coarseBounds(drawn.get((int) ((long) k * drawn.size() / n)))
+                    .center();
             for (Lamp l : lamps) {
                 lux[k] += l.illuminance(at);
             }

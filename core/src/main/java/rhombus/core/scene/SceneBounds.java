@@ -38,8 +38,7 @@ final class SceneBounds {
 
     /** The same bounds of the same nodes for a scene in which some are placed anew. */
     SceneBounds with(Node[] otherNodes, List<Mesh> otherMeshes, double[][] otherWorld) {
-        return new SceneBounds(
-                otherNodes, otherMeshes, otherWorld, coarse.clone(), tight.clone(), relative.clone());
+        return new SceneBounds(otherNodes, otherMeshes, otherWorld, coarse.clone(), tight.clone(), relative.clone());
     }
 
     /**
@@ -130,7 +129,8 @@ final class SceneBounds {
                     if (low < 0 || coarse[i].min().get(axis) < coarse[low].min().get(axis)) {
                         out[axis] = i;
                     }
-                    if (high < 0 || coarse[i].max().get(axis) > coarse[high].max().get(axis)) {
+                    if (high < 0
+                            || coarse[i].max().get(axis) > coarse[high].max().get(axis)) {
                         out[axis + 3] = i;
                     }
                 }

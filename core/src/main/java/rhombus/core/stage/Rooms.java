@@ -97,6 +97,7 @@ final class Rooms {
     final Shots shots = new Shots(ground);
     final Asking asking = new Asking(ground, subject, press, grips, keymaps);
     final Kept kept = new Kept(ground, subject, boards, pins, workspace, gate::settle);
+    final Merging merging = new Merging(this);
 
     Rooms() {
         ground.shows(boards::current);

@@ -64,6 +64,11 @@ public final class Stage {
         return rooms.kept;
     }
 
+    /** Where documents that two windows have changed are brought together. */
+    public Merging merging() {
+        return rooms.merging;
+    }
+
     /** Where events of the pointer, the wheel, fingers and keys go in. */
     public Input input() {
         return rooms.input;

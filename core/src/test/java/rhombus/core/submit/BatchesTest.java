@@ -243,7 +243,8 @@ class BatchesTest {
             }
             // What lies beyond one side of the picture as a whole is left out, but for crowds, which are drawn chunk by
             // chunk.
-            if (beyond(m, t.scene.coarseBounds(i)) && t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
+            if (beyond(m, t.scene.coarseBounds(i))
+                    && t.batches.list().stream().noneMatch(b -> b.sort == Batch.Sort.CROWD)) {
                 assertThat(drawn).doesNotContain(i);
             }
         }

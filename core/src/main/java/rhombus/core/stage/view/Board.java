@@ -13,7 +13,9 @@ import rhombus.core.view.Direction;
 
 /** A board in use: its arrangement and what its viewports show of the scene that is open. */
 public final class Board {
-    public final String id;
+    /** Names it among the boards; another one only where two windows gave the same to different boards. */
+    public String id;
+
     public String name;
     public boolean linked;
     /** Whether it came with an address and is not among the user's own. */

@@ -1,0 +1,134 @@
+package rhombus.core.stage;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import rhombus.core.habits.AllHabits;
+import rhombus.core.habits.Habit;
+import rhombus.core.habits.Habits;
+import rhombus.core.keymap.Keymaps;
+import rhombus.core.keymap.MergedKeymaps;
+import rhombus.core.plain.Merge;
+import rhombus.core.plain.Plain;
+import rhombus.core.stage.area.AllCommands;
+
+/**
+ * Brings together what two windows changed in a document of the person, not of the scene: boards by tab, Pins one by one,
+ * keymaps by binding, habits by setting.
+ */
+public final class Merging {
+    private final Rooms rooms;
+
+    Merging(Rooms rooms) {
+        this.rooms = rooms;
+    }
+
+    /**
+     * Takes over what another window has saved, beside what was changed here.
+     *
+     * @param what {@code boards}, {@code pins}, {@code keymap} or {@code habits}
+     * @param base what both windows had
+     * @param theirs what the other window has saved
+     * @param prefers which one decides where both changed the same
+     */
+    public Merged merge(String what, Map<String, Object> base, Map<String, Object> theirs, Merge.Prefers prefers) {
+        if (rooms.moving() || rooms.resolver.moving()) {
+            return new Merged(false, List.of());
+        }
+        Merge m = new Merge(prefers);
+        try {
+            Runnable take =
+                    switch (what) {
+                        case "boards" -> boards(m, base, theirs);
+                        case "pins" -> pins(m, base, theirs);
+                        case "keymap" -> keymap(m, base, theirs);
+                        case "habits" -> habits(m, base, theirs);
+                        default -> throw new IllegalArgumentException(what);
+                    };
+            if (m.twice().isEmpty()) {
+                take.run();
+            }
+            return new Merged(m.twice().isEmpty(), m.twice());
+        } catch (IllegalArgumentException e) {
+            return new Merged(false, List.of(e.getMessage()));
+        }
+    }
+
+    private Runnable boards(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
+        Map<String, Object> mine = rooms.boards.toPlain();
+        Map<String, Object> named = Merge.keyed(Plain.list(mine.get("boards")), "id");
+        Map<String, Object> others = Merge.keyed(Plain.list(theirs.get("boards")), "id");
+        List<Object> list = m.list(
+                Plain.list(base.get("boards")),
+                Plain.list(mine.get("boards")),
+                Plain.list(theirs.get("boards")),
+                "id",
+                n -> "b" + n,
+                id -> name(named, others, id));
+        // Each closed what the other left open: what is here stays.
+        Map<String, Object> merged = with(mine, "boards", list.isEmpty() ? mine.get("boards") : list);
+        return () -> {
+            m.renamed().forEach((was, now) -> rooms.boards.named(was).id = now);
+            rooms.boards.use(merged);
+        };
+    }
+
+    private Runnable pins(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
+        Map<String, Object> mine = rooms.pins.toPlain();
+        Map<String, Object> named = Merge.keyed(Plain.list(mine.get("pins")), "id");
+        Map<String, Object> others = Merge.keyed(Plain.list(theirs.get("pins")), "id");
+        List<Object> list = m.list(
+                Plain.list(base.get("pins")),
+                Plain.list(mine.get("pins")),
+                Plain.list(theirs.get("pins")),
+                "id",
+                n -> "p" + n,
+                id -> name(named, others, id));
+        return () -> rooms.pins.use(with(mine, "pins", list));
+    }
+
+    private Runnable keymap(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
+        Map<String, Object> mine = rooms.keymaps.kept().toPlain();
+        Keymaps merged = AllCommands.CATALOGUE.keymaps(MergedKeymaps.of(m, base, mine, theirs, this::binding));
+        return () -> rooms.keymaps.use(merged);
+    }
+
+    private String binding(String id) {
+        var b = rooms.keymaps.keymap().binding(id);
+        return b == null ? id : b.command().words();
+    }
+
+    private Runnable habits(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
+        Map<String, Object> mine = rooms.ground.habits().toPlain();
+        Map<String, Object> values = m.entries(
+                Plain.map(base.get("values")),
+                Plain.map(mine.get("values")),
+                Plain.map(theirs.get("values")),
+                Merging::setting);
+        List<Object> looks = m.list(
+                Plain.list(base.get("looks")),
+                Plain.list(mine.get("looks")),
+                Plain.list(theirs.get("looks")),
+                "name",
+                null,
+                name -> name);
+        Habits merged = Habits.of(with(with(mine, "values", values), "looks", looks));
+        return () -> rooms.ground.settings().use(merged);
+    }
+
+    private static String setting(String id) {
+        Habit h = AllHabits.named(id);
+        return h == null ? id : h.words();
+    }
+
+    private static String name(Map<String, Object> mine, Map<String, Object> theirs, String id) {
+        Object entry = mine.containsKey(id) ? mine.get(id) : theirs.get(id);
+        return Plain.text(Plain.map(entry).get("name"), id);
+    }
+
+    private static Map<String, Object> with(Map<String, Object> m, String key, Object value) {
+        Map<String, Object> out = new LinkedHashMap<>(m);
+        out.put(key, value);
+        return out;
+    }
+}
