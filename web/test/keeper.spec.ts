@@ -76,7 +76,8 @@ describe('keeping a document', () => {
     k.changed();
     await vi.advanceTimersByTimeAsync(6000);
     expect(k.state.value).toBe('offline');
-    expect(k.settled).toBe(false);
+    expect(k.settled).toBe(true);
+    expect(k.unsaved).toBe(true);
     s.down = false;
     await vi.advanceTimersByTimeAsync(3000);
     expect(s.body).toEqual({ n: 7 });

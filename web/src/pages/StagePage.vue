@@ -188,7 +188,7 @@ onBeforeUnmount(() => {
       <ThroughList v-if="through" :through="through" @close="through = null" />
       <TipCard v-if="store.tip && !asking" :tip="store.tip" />
       <SaidLine v-if="open.ready.value" :open="open" />
-      <Told :open="open" :link="link" @copied="link = ''" @apart="open.later.value = false" />
+      <Told :open="open" :link="link" @copied="link = ''" @apart="open.saving.later.value = false" />
     </main>
     <component :is="p.component" v-for="p in right" :key="p.name" class="right" :open="open" />
     <div class="low">

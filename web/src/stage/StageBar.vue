@@ -85,7 +85,7 @@ function again() {
   const keepers = props.open.keepers;
   if (worst.value === 'signed-out')
     void router.push({ path: '/sign-in', query: { to: router.currentRoute.value.fullPath } });
-  else if (worst.value === 'apart') void props.open.takeOver();
+  else if (worst.value === 'apart') void props.open.saving.takeOver();
   else
     keepers.forEach((k, i) => {
       if (k.state.value === 'refused') refused(k, KEPT_WORDS[i]!);

@@ -27,7 +27,7 @@ function settle(keeper: Keeper, mine: boolean) {
   <!-- One column: nothing of it can come to lie over a button of the rest. -->
   <div class="told">
     <div
-      v-if="open.later.value"
+      v-if="open.saving.later.value"
       class="later clipped"
       role="alertdialog"
       :aria-label="say('told.open-in-another-window')"
@@ -36,7 +36,7 @@ function settle(keeper: Keeper, mine: boolean) {
       <p>
         <b>{{ say('told.this-scene-is-already-open-in') }}</b> {{ say('told.that-one-saves-what-you-do') }}
       </p>
-      <el-button size="small" type="primary" @click="open.takeOver()">{{ say('told.take-over') }}</el-button>
+      <el-button size="small" type="primary" @click="open.saving.takeOver()">{{ say('told.take-over') }}</el-button>
       <el-button size="small" @click="$emit('apart')">{{ say('told.go-on-apart') }}</el-button>
     </div>
     <div
@@ -44,11 +44,11 @@ function settle(keeper: Keeper, mine: boolean) {
       :key="words"
       class="later clipped"
       role="alertdialog"
-      :aria-label="say('told.changed-in-another-window')"
+      :aria-label="say('told.also-changed-in-another-window', words)"
       data-conflict
     >
       <p>
-        <b>{{ say('told.changed-in-another-window') }}</b> {{ say('told.another-window-has-saved-too', words) }}
+        <b>{{ say('told.also-changed-in-another-window', words) }}</b> {{ say('told.nothing-is-lost') }}
       </p>
       <el-button size="small" type="primary" @click="settle(keeper, true)">{{ say('told.take-this-one') }}</el-button>
       <el-button size="small" @click="settle(keeper, false)">{{ say('told.take-the-other-one') }}</el-button>
@@ -65,15 +65,15 @@ function settle(keeper: Keeper, mine: boolean) {
 <style scoped>
 .told {
   position: absolute;
-  left: 50%;
+  left: 8%;
+  right: 8%;
   top: 10px;
-  transform: translateX(-50%);
   z-index: 6;
   display: grid;
+  /* No wider than the stage, however long a sentence would be on one line. */
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
   justify-items: center;
-  width: max-content;
-  max-width: 80%;
   pointer-events: none;
 }
 .later {

@@ -6,17 +6,17 @@ import type { Keeper } from '../stores/keeper';
 import { ReportKeeper } from '../stores/report';
 import { useSession } from '../stores/session';
 import { toldLater } from '../stores/later';
-import { Presence } from '../stores/presence';
 import { useStage } from '../stores/stage';
 import type { Axes } from '../theme/axes';
 import { fromFragment } from './address';
 import { tellBrought } from './broughtKeymap';
-import { kept, type Kept } from './kept';
+import type { Kept } from './kept';
 import { Loop } from './loop';
 import type { Painter, Theme } from './painter/Painter';
 import type { Subject } from './painter/view';
 import { turn } from './painter/slices';
 import { Pictures } from './pictures';
+import { Saving } from './saving';
 import { say } from '../words/say';
 
 /** Small pictures wait until nothing has been drawn for so long: a hand that pauses in a drag is not at rest. */
@@ -32,8 +32,8 @@ export class OpenScene {
   /** Whether the whole scene is there. Before, and where it could not be opened, nothing of it is kept or said to be. */
   readonly ready = ref(false);
   readonly detail = shallowRef<SceneDetail | null>(null);
-  /** What is kept of this scene and for the user. */
-  readonly kept: Kept;
+  /** What is kept of this scene and for the user, and whether this window is the one that saves it. */
+  readonly saving: Saving;
   /** What is counted of the hand. */
   readonly report: ReportKeeper;
   readonly pictures = new Pictures(
@@ -41,15 +41,8 @@ export class OpenScene {
     () => this.painter,
     () => this.idle && !this.painter?.waiting && performance.now() - this.loop.lastDrawn > REST_MS,
   );
-  /** Whether another window had this scene open first and nobody has chosen yet. */
-  readonly later = ref(false);
-  private readonly presence: Presence;
-  /** Whether another window has the scene and saves it, asked for as early as can be: the first picture comes with the answer. */
-  private readonly elsewhere: Promise<boolean>;
   /** Whether the graphics card does not answer. */
   readonly away = ref(false);
-  /** What was changed since the first picture and before all had come. */
-  private readonly early = new Set<Keeper>();
   readonly habitsVersion = ref(0);
   practising = false; // While a drill is on, what is changed in the scene is not kept.
   private painter: Painter | null = null;
@@ -70,31 +63,18 @@ export class OpenScene {
 
   constructor(readonly id: string) {
     this.store.show(this.core);
-    this.kept = kept(
-      this.core,
-      id,
-      () => this.loop.wake(),
-      (text) => this.store.tell({ text }),
-    );
+    this.saving = new Saving(this.core, id, {
+      wake: () => this.loop.wake(),
+      tell: (text) => this.store.tell({ text }),
+      begun: () => this.loop.begun,
+    });
     this.report = new ReportKeeper(this.core, useSession().name ?? '');
-    this.presence = new Presence(
-      id,
-      () => !this.left && this.kept.workspace.state.value !== 'apart',
-      () => this.goApart(say('open-scene.another-window-took-over-what-you')),
-    );
-    this.elsewhere = this.presence.others();
-    window.addEventListener('focus', this.lookAround);
-    document.addEventListener('visibilitychange', this.lookAround);
     window.addEventListener('hashchange', this.followHere);
     this.loop.onRest = () => {
       if (this.ready.value) this.pictures.rest(this.store.views);
     };
     this.loop.onChange = ({ topics }) => {
-      if (topics.includes('keep')) this.keep(this.kept.workspace);
-      if (topics.includes('boards')) this.keep(this.kept.boards);
-      if (topics.includes('keep-pins')) this.keep(this.kept.pins);
-      if (topics.includes('keep-edits') && !this.practising) this.keep(this.kept.edits);
-      if (topics.includes('keep-keymap')) this.keep(this.kept.keymap);
+      this.saving.changed(topics, this.practising);
       if (topics.includes('keep-report')) this.report.changed();
       if (topics.includes('habits')) {
         this.habitsVersion.value++;
@@ -177,12 +157,8 @@ export class OpenScene {
       await next();
       if (this.left) return;
     }
-    // Whether what is done here is saved is said with the first picture, not after something was done.
-    if (await this.elsewhere) {
-      if (this.left) return;
-      this.goApart(null);
-      this.later.value = true;
-    }
+    await this.saving.decided();
+    if (this.left) return;
     // What is there already is shown, and not before it stands as it was left; what is missing in it comes as it arrives.
     this.loop.begun = true;
     this.loop.redraw();
@@ -205,6 +181,7 @@ export class OpenScene {
       if (this.left) return;
     }
     this.ready.value = true;
+    this.saving.begin();
     this.loop.oneByOne = false;
     this.painter?.warm();
     void this.report.load();
@@ -213,14 +190,6 @@ export class OpenScene {
     const later = toldLater();
     if (later) this.store.tell({ text: later });
     this.loop.wake();
-    this.early.forEach((k) => k.changed());
-    this.early.clear();
-  }
-
-  /** A document has changed: what a person did is kept as soon as the whole scene is there. */
-  private keep(document: Keeper) {
-    if (this.ready.value) document.changed();
-    else if (this.loop.begun) this.early.add(document);
   }
 
   private show(file: ArrayBuffer, name: string): void {
@@ -249,29 +218,6 @@ export class OpenScene {
     }
   }
 
-  private goApart(words: string | null): void {
-    for (const k of [this.kept.workspace, this.kept.edits, this.kept.boards]) k.apart();
-    if (words) this.store.tell({ text: words });
-  }
-
-  /** This window saves from now on; others that have the scene go on by themselves. */
-  async takeOver(): Promise<void> {
-    this.later.value = false;
-    try {
-      await Promise.all(this.keepers.filter((k) => k.state.value === 'apart').map((k) => k.takeOver()));
-      // Only now: had the server not answered, nobody would save.
-      this.presence.take();
-    } catch {
-      this.store.tell({ text: say('open-scene.the-server-does-not-answer-so') });
-    }
-  }
-
-  /** Whoever comes back to this window finds what was saved in others meanwhile. */
-  private readonly lookAround = () => {
-    if (!this.ready.value || document.hidden) return;
-    for (const k of [this.kept.boards, this.kept.keymap, this.kept.habits]) void k.refresh();
-  };
-
   /** Something was changed past the viewports. */
   wake(): void {
     this.loop.wake();
@@ -287,6 +233,10 @@ export class OpenScene {
   keepHabits(): void {
     this.kept.habits.changed();
     this.loop.wake();
+  }
+
+  get kept(): Kept {
+    return this.saving.kept;
   }
 
   /** Everything that is kept for the user. */
@@ -313,17 +263,14 @@ export class OpenScene {
   async leave(): Promise<void> {
     this.left = true;
     (this.files ?? this.first)?.stop();
-    window.removeEventListener('focus', this.lookAround);
-    document.removeEventListener('visibilitychange', this.lookAround);
     window.removeEventListener('hashchange', this.followHere);
-    this.presence.leave();
     this.report.close();
     this.loop.stop();
     // Each takes its state now: the stage may hold another scene before the first of these saves has returned.
-    const saved = this.keepers.map((k) => k.close());
+    const saved = this.saving.leave();
     // The painter draws other scenes from now on: what comes late asks it for nothing more.
     this.painter?.leave(this.subject);
     this.painter = null;
-    await Promise.all(saved);
+    await saved;
   }
 }

@@ -172,7 +172,8 @@ export class Keeper {
       this.state.value = this.dirty || this.next ? 'saving' : 'saved';
       return true;
     } catch (e) {
-      if (this.merge && !this.closed && e instanceof Failure && e.status === 409) return (await this.bring('neither')) === 'taken';
+      if (this.merge && !this.closed && e instanceof Failure && e.status === 409)
+        return (await this.bring('neither')) === 'taken';
       this.failed(e instanceof Failure ? e : new Failure(0, String(e)));
       return false;
     }
@@ -184,7 +185,9 @@ export class Keeper {
 
   /** Brings what another window has saved together with what was changed here; what comes of it is to be saved next. */
   private async bring(prefers: Prefers): Promise<'taken' | 'twice' | 'busy' | 'failed'> {
-    const kept = await api.kept(this.path).catch((e: unknown) => (e instanceof Failure ? e : new Failure(0, String(e))));
+    const kept = await api
+      .kept(this.path)
+      .catch((e: unknown) => (e instanceof Failure ? e : new Failure(0, String(e))));
     if (this.closed || kept instanceof Failure) {
       this.failed(kept instanceof Failure ? kept : new Failure(409, ''));
       return 'failed';

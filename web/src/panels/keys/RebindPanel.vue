@@ -88,9 +88,9 @@ onMounted(() => {
           >
             {{ say('rebind-panel.swap') }}
           </el-button>
-          <el-button data-choice="replace" :disabled="!!seen.loses.length && !sure" @click="apply('replace')">{{
-            say('rebind-panel.replace')
-          }}</el-button>
+          <el-button data-choice="replace" :disabled="!!seen.loses.length && !sure" @click="apply('replace')">
+            {{ say('rebind-panel.replace') }}
+          </el-button>
         </template>
         <el-button
           v-else

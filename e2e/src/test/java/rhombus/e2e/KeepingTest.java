@@ -176,8 +176,7 @@ class KeepingTest {
         far.locator("[data-save-state]:text-is('saved')").waitFor();
         double[] saved = other.eye("v2");
         hand.over("v2").down(MouseButton.RIGHT).by(-60, 0).let(MouseButton.RIGHT);
-        page.locator("text=Changed in another window").first().waitFor();
-        page.locator("button:has-text('Take the other one')").click();
+        page.locator("[data-conflict] button:has-text('Take the other one')").click();
         hand.idle();
         assertThat(hand.eye("v2")).containsExactly(saved);
         Browser.close(far);
