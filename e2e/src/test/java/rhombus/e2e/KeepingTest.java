@@ -182,6 +182,71 @@ class KeepingTest {
         Browser.close(far);
     }
 
+    private static List<String> tabs(Hand hand) {
+        return ((List<?>) Hand.map(hand.ask("boards()", null)).get("tabs"))
+                .stream().map(t -> String.valueOf(Hand.map(t).get("name"))).toList();
+    }
+
+    private static void rename(Hand hand, String name) {
+        hand.page.bringToFront();
+        hand.page.locator("[data-board]").first().dblclick();
+        hand.page.keyboard().press("Control+a");
+        hand.page.keyboard().type(name);
+        hand.page.keyboard().press("Enter");
+    }
+
+    /** Boards belong to the person: two windows with different scenes save the same ones. */
+    @Test
+    void twoWindowsWithDifferentScenesBringTheirBoardsTogetherAndAskOnlyWhatBothChanged() {
+        Hand hand = upload("left.gltf");
+        String left = page.url();
+        Hand other = new Hand(page.context().newPage());
+        other.page.navigate("/scenes");
+        other.page.setInputFiles(Browser.SCENE_FILES, SmallScenes.upload("right.gltf", SmallScenes.boxes()));
+        other.page.waitForURL("**/scenes/*");
+        other = Hand.ready(other.page);
+        assertThat(other.page.url()).isNotEqualTo(left);
+        List<String> before = tabs(hand);
+        for (Hand h : List.of(hand, other)) {
+            h.over("v2").key("Alt+b");
+            h.page.click("button[data-command='board.add']");
+            h.idle();
+            assertThat(h.page.locator("[data-save-state]").textContent().trim()).isEqualTo("saved");
+        }
+        assertThat(tabs(other))
+                .hasSize(before.size() + 2)
+                .containsAll(tabs(hand))
+                .doesNotHaveDuplicates();
+        assertThat(other.page.locator("[data-conflict]").count()).isZero();
+
+        rename(other, "Over there");
+        other.idle();
+        // Said within the page, as a person would find it: this window does not look around before it saves.
+        page.evaluate("() => Object.defineProperty(document, 'hidden', {get: () => true, configurable: true})");
+        rename(hand, "Over here");
+        page.locator("[data-conflict]").waitFor();
+        assertThat(page.locator(".el-overlay:visible").count()).isZero();
+        hand.over("v2", 0.5, 0.8).drag(MouseButton.RIGHT, 40, 0);
+        page.locator("[data-conflict] button:has-text('Take this one')").click();
+        hand.idle();
+        assertThat(page.locator("[data-conflict]").count()).isZero();
+        assertThat(tabs(hand)).hasSize(before.size() + 2).contains("Over here");
+        other.page.reload();
+        assertThat(tabs(Hand.ready(other.page))).isEqualTo(tabs(hand));
+        other.page.close();
+    }
+
+    @Test
+    void whileTheGraphicsContextIsAwayTheStageSaysSo() {
+        Hand hand = upload("card.gltf");
+        page.evaluate("() => { window.away = document.querySelector('canvas').getContext('webgl2')"
+                + ".getExtension('WEBGL_lose_context'); window.away.loseContext(); }");
+        page.locator("[data-away]").waitFor();
+        page.evaluate("() => window.away.restoreContext()");
+        page.waitForFunction("() => !document.querySelector('[data-away]')");
+        hand.over("v2").drag(MouseButton.RIGHT, 40, 0);
+    }
+
     @Test
     void aDeadDatabaseIsToldAndTheWorkIsSavedWhenItIsBack() {
         Hand hand = upload("storm.gltf");
@@ -195,6 +260,8 @@ class KeepingTest {
             page.waitForResponse(
                     r -> r.url().endsWith("/workspace") && r.request().method().equals("PUT"), () -> {});
             assertThat(page.locator("[data-save-state]").textContent()).contains("offline");
+            // Whoever waits for the page is not made to wait for the server.
+            hand.idle();
         } finally {
             RunningServer.get().database().start();
         }
