@@ -240,4 +240,42 @@ class BenchTest {
         assertThat(failures).isEmpty();
         Browser.close(page);
     }
+
+    /** Clicks in lists and events of the viewports are stamped by one clock, however busy the page is. */
+    @Test
+    void aRecordingThatMixesListsAndViewportsUnderLoadCanBePlayed() {
+        Hand hand = opened();
+        Page page = hand.page;
+        page.locator("[data-record=start]").click();
+        Locator rows = page.locator("[data-object]");
+        for (int i = 0; i < 3; i++) {
+            page.evaluate("() => requestAnimationFrame(() => {"
+                    + " const t = performance.now(); while (performance.now() - t < 300); })");
+            rows.nth(1 + i).click();
+            hand.over("v2");
+            page.mouse().down(new Mouse.DownOptions().setButton(MouseButton.RIGHT));
+            hand.by(30, 10);
+            page.evaluate("() => requestAnimationFrame(() => {"
+                    + " const t = performance.now(); while (performance.now() - t < 200); })");
+            page.mouse().up(new Mouse.UpOptions().setButton(MouseButton.RIGHT));
+            page.keyboard().press("/");
+            page.keyboard().type("frame the selection");
+            page.keyboard().press("Enter");
+        }
+        hand.idle();
+        double[] there = hand.eye("v2");
+        Object selected = hand.selection();
+        page.locator("[data-record=stop]").click();
+        Path saved = page.waitForDownload(() -> page.locator("[data-record=save]").click())
+                .path();
+        page.setInputFiles("[data-recorder] input[type=file]", saved);
+        page.locator("[data-recorder]:has-text('it can be played')").waitFor();
+        page.locator("[data-record=play]").click();
+        page.locator("[data-record=play]").waitFor();
+        hand.idle();
+        assertThat(hand.selection()).isEqualTo(selected);
+        assertThat(distance(hand.eye("v2"), there)).isLessThan(1e-6);
+        assertThat(failures).isEmpty();
+        Browser.close(page);
+    }
 }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
@@ -22,9 +23,11 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
+import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.Plain;
@@ -340,6 +343,82 @@ class HomeAndBackTest {
                 assertThat(back.scene().camera(b).fovY())
                         .isCloseTo(m.scene.camera(a).fovY(), within(1e-6));
             }
+        }
+    }
+
+    /** Light values come back as they were, for each kind of light (KHR_lights_punctual). */
+    @Property(tries = 100)
+    void lightsComeBackWithAllTheirNumbers(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
+        Random r = new Random(seed);
+        Opened base = Opened.of("a.glb", Mutants.seed());
+        Scene s = base.scene();
+        for (String type : List.of("point", "spot", "directional")) {
+            boolean spot = type.equals("spot");
+            boolean sun = type.equals("directional");
+            double outer = spot ? 0.1 + r.nextDouble() * 1.4 : Light.USUAL_OUTER;
+            Light light = new Light(
+                    type,
+                    new Vec3(r.nextDouble(), r.nextDouble(), r.nextDouble()),
+                    r.nextDouble() * 1000,
+                    sun || r.nextBoolean() ? 0 : 1 + r.nextDouble() * 50,
+                    spot ? outer * r.nextDouble() : 0,
+                    outer);
+            s = SceneEdits.add(s, light, Mat4.translation(new Vec3(r.nextGaussian(), 2, 3)))
+                    .scene();
+        }
+        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF)) {
+            Export e = Exported.as(base.imported(), s, wanted(f));
+            List<Light> back = lights(Opened.of(e.fileName(), Exported.bytes(e)).scene());
+            List<Light> there = lights(s);
+            assertThat(back).hasSameSizeAs(there);
+            for (int i = 0; i < there.size(); i++) {
+                assertThat(back.get(i))
+                        .usingRecursiveComparison()
+                        .withComparatorForType(
+                                (a, b) -> Math.abs(a - b) <= 1e-6 * (1 + Math.abs(a)) ? 0 : Double.compare(a, b),
+                                Double.class)
+                        .isEqualTo(there.get(i));
+            }
+        }
+    }
+
+    private static List<Light> lights(Scene s) {
+        return s.nodes().stream()
+                .map(n -> n.light())
+                .filter(l -> l != null)
+                .sorted(Comparator.comparing(Light::type))
+                .toList();
+    }
+
+    /** Where on a picture each corner of a triangle lies. */
+    private static List<String> places(Opened o) {
+        Scene s = o.scene();
+        int node = 0;
+        while (s.node(node).meshes().isEmpty()) {
+            node++;
+        }
+        Mesh mesh = s.meshes().get(s.node(node).meshes().get(0));
+        float[] p = mesh.positions();
+        float[] uv = o.attribute("TEXCOORD_0");
+        List<String> out = new ArrayList<>();
+        for (int v : mesh.triangles()) {
+            Vec3 at = Mat4.point(
+                    s.world(node), mesh.origin().plus(new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2])));
+            out.add(String.format(
+                    Locale.ROOT, "%.4f %.4f %.4f at %.5f %.5f", at.x() + 0.0, at.y() + 0.0, at.z() + 0.0, uv[v * 2], uv[v * 2 + 1]));
+        }
+        out.sort(Comparator.naturalOrder());
+        return out;
+    }
+
+    @Test
+    void everyCornerComesBackWithItsPlaceOnThePicture() {
+        Opened base = Opened.of("a.glb", Mutants.seed());
+        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF, Export.Format.OBJ)) {
+            Export e = Exported.as(base.imported(), base.scene(), wanted(f));
+            assertThat(places(Opened.of(e.fileName(), Exported.bytes(e))))
+                    .as(f.word())
+                    .isEqualTo(places(base));
         }
     }
 

@@ -223,6 +223,61 @@ class AnalysisTest {
         }
     }
 
+    /** What a hand does with buttons and the wheel, one after the other, so that one kind never stands for another. */
+    private static final List<Trigger.Kind> BUTTONS =
+            List.of(Trigger.Kind.DRAG, Trigger.Kind.CLICK, Trigger.Kind.BOTH, Trigger.Kind.WHEEL, Trigger.Kind.PEN);
+
+    private static Map<List<Context>, String> performs(Keymap map, Binding b) {
+        Map<List<Context>, String> out = new HashMap<>();
+        for (List<Context> situation : Reach.situations()) {
+            if (!situation.contains(Context.GESTURE)) {
+                String did = Performed.at(
+                        map, situation, List.of(Context.GESTURE), b.trigger(), b.modifiers(), 100, 100);
+                out.put(situation, did);
+            }
+        }
+        return out;
+    }
+
+    /** What a new trigger of a button, the wheel or a pen takes from others is what the hand finds before and after. */
+    @Property(tries = 150)
+    void whatAChangeOfAButtonHides(@ForAll long seed) {
+        Random r = new Random(seed);
+        Keymap map = random(r);
+        Trigger.Kind kind = BUTTONS.get(r.nextInt(BUTTONS.size()));
+        List<Binding> same = map.bindings().stream()
+                .filter(b -> b.trigger() != null && b.trigger().kind() == kind && b.context() != Context.GESTURE)
+                .toList();
+        if (same.size() < 2) {
+            return;
+        }
+        Binding b = same.get(r.nextInt(same.size()));
+        Binding taken = same.get(r.nextInt(same.size()));
+        Keymap after = map.with(b.with(taken.trigger(), taken.modifiers()));
+        if (b.id().equals(taken.id()) || !Analysis.clashes(after).isEmpty()) {
+            return;
+        }
+        Set<String> hidden = new HashSet<>();
+        for (Binding o : same) {
+            if (o.id().equals(b.id())) {
+                continue;
+            }
+            Map<List<Context>, String> before = performs(map, o);
+            Map<List<Context>, String> then = performs(after, o);
+            if (before.entrySet().stream()
+                    .anyMatch(e -> o.id().equals(e.getValue())
+                            && e.getKey().contains(o.context())
+                            && !o.id().equals(then.get(e.getKey())))) {
+                hidden.add(o.id());
+            }
+        }
+        List<String> covered = Reach.covered(map, after, after.binding(b.id())).stream()
+                .filter(o -> o.trigger().kind() == kind && o.context() != Context.GESTURE)
+                .map(Binding::id)
+                .toList();
+        assertThat(covered).as(kind + " " + b.id()).containsExactlyInAnyOrderElementsOf(hidden);
+    }
+
     /** Fingers come without modifiers. */
     private static final Set<Trigger.Kind> OF_GLASS = Set.of(Trigger.Kind.TOUCH, Trigger.Kind.TAP, Trigger.Kind.PRESS);
 
