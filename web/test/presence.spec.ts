@@ -74,6 +74,24 @@ describe('windows with the same scene', () => {
     expect(asked.at(-1)).toBe(asked[0]!.replace('PUT', 'DELETE'));
   });
 
+  it('learns that the other window is gone, and not from a server that does not answer', async () => {
+    vi.useFakeTimers();
+    const alone = vi.fn();
+    others = 1;
+    const here = new Presence('boat', () => true, nothing, alone);
+    await vi.advanceTimersByTimeAsync(11_000);
+    expect(alone).not.toHaveBeenCalled();
+    const answering = globalThis.fetch;
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
+    await vi.advanceTimersByTimeAsync(11_000);
+    expect(alone).not.toHaveBeenCalled();
+    vi.stubGlobal('fetch', answering);
+    others = 0;
+    await vi.advanceTimersByTimeAsync(6_000);
+    expect(alone).toHaveBeenCalled();
+    here.leave();
+  });
+
   it('says that it is gone after everything else, however long that is on its way', async () => {
     let answer: () => void = nothing;
     vi.stubGlobal('fetch', (_: string, init: RequestInit) => {

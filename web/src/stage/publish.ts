@@ -19,15 +19,7 @@ export function publish(open: () => OpenScene | null): void {
         }),
     project: (view: string, point: number[]) => {
       const p = core().show.project(view, point);
-      const v = core()
-        .show.views()
-        .find((each) => each.id === view);
-      if (!p || !v) return null;
-      const [x, y, depth] = p;
-      const r = v.rect;
-      const inside = x >= r.x && y >= r.y && x < r.x + r.width && y < r.y + r.height;
-      const visible = v.shown && inside && depth >= v.near && depth <= v.far;
-      return { x: x + box().left, y: y + box().top, depth, visible };
+      return p ? { ...p, x: p.x + box().left, y: p.y + box().top } : null;
     },
     pick: (view: string, x: number, y: number) => core().show.pick(view, x - box().left, y - box().top),
     scene: () => ({ id: open()?.id ?? null, ...core().show.scene() }),

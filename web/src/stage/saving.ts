@@ -36,6 +36,7 @@ export class Saving {
       id,
       () => !this.left && this.kept.workspace.state.value !== 'apart',
       () => this.goApart(say('open-scene.another-window-took-over-what-you')),
+      () => this.goOn(),
     );
     this.elsewhere = this.presence.others();
     window.addEventListener('focus', this.lookAround);
@@ -69,6 +70,11 @@ export class Saving {
     this.all = true;
     this.early.forEach((k) => k.changed());
     this.early.clear();
+  }
+
+  /** The window that had the scene first is gone, as after a crash: nobody has to be asked any more. */
+  private goOn(): void {
+    if (this.later.value && this.all && !this.left) void this.takeOver();
   }
 
   private goApart(words: string | null): void {

@@ -34,14 +34,15 @@ export class Presence {
   /** What is being said to the server: nothing said later may come before it. */
   private saying: Promise<unknown> | null = null;
 
-  /** `taken` is called when another window takes the saving over. */
+  /** `taken` is called when another window takes the saving over, `alone` when the server knows of no other one any more. */
   constructor(
     private readonly scene: string,
     private readonly saving: () => boolean,
     taken: () => void,
+    alone: () => void = () => undefined,
   ) {
     this.channel = 'BroadcastChannel' in window ? new BroadcastChannel(`rhombus:${scene}`) : null;
-    this.beat = window.setInterval(() => void this.here(), BEAT_MS);
+    this.beat = window.setInterval(() => void this.here().then((others) => others === 0 && alone()), BEAT_MS);
     document.addEventListener('visibilitychange', this.shown);
     window.addEventListener('pagehide', this.gone);
     if (!this.channel) return;

@@ -3,7 +3,6 @@ package rhombus.web;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.boundary.Gives;
-import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.hand.FirstStep;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.BoardsState;
@@ -14,6 +13,7 @@ import rhombus.core.stage.show.HistoryState;
 import rhombus.core.stage.show.LayerRow;
 import rhombus.core.stage.show.Listed;
 import rhombus.core.stage.show.LookState;
+import rhombus.core.stage.show.OnScreen;
 import rhombus.core.stage.show.Picked;
 import rhombus.core.stage.show.PinRow;
 import rhombus.core.stage.show.Pivot;
@@ -126,6 +126,6 @@ public interface ShowApi extends JSObject {
     @Gives(value = Hint.class, list = true)
     JSObject hints();
 
-    @Gives(value = Vec3.class, orNull = true)
+    @Gives(value = OnScreen.class, orNull = true)
     JSObject project(String view, @Gives(value = Double.class, list = true) JSObject point);
 }

@@ -9,6 +9,7 @@ import rhombus.core.stage.Stage;
 import rhombus.core.stage.hand.FirstStep;
 import rhombus.core.stage.hand.Hint;
 import rhombus.core.stage.show.Frame;
+import rhombus.core.stage.show.OnScreen;
 import rhombus.core.stage.show.Readout;
 import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.Snapshots;
@@ -185,6 +186,7 @@ final class ShowDoor implements ShowApi {
     @Override
     public JSObject project(String view, JSObject point) {
         double[] p = Plain.numbers(JsPlain.fromJs(point), 3);
-        return p == null ? null : Js.vector(snapshots.project(view, new Vec3(p[0], p[1], p[2])));
+        OnScreen at = p == null ? null : snapshots.onScreen(view, new Vec3(p[0], p[1], p[2]));
+        return at == null ? null : Told.of(at);
     }
 }

@@ -266,7 +266,8 @@ class BenchTest {
         double[] there = hand.eye("v2");
         Object selected = hand.selection();
         page.locator("[data-record=stop]").click();
-        Path saved = page.waitForDownload(() -> page.locator("[data-record=save]").click())
+        Path saved = page.waitForDownload(
+                        () -> page.locator("[data-record=save]").click())
                 .path();
         page.setInputFiles("[data-recorder] input[type=file]", saved);
         page.locator("[data-recorder]:has-text('it can be played')").waitFor();

@@ -402,10 +402,15 @@ class HomeAndBackTest {
         float[] uv = o.attribute("TEXCOORD_0");
         List<String> out = new ArrayList<>();
         for (int v : mesh.triangles()) {
-            Vec3 at = Mat4.point(
-                    s.world(node), mesh.origin().plus(new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2])));
+            Vec3 at = Mat4.point(s.world(node), mesh.origin().plus(new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2])));
             out.add(String.format(
-                    Locale.ROOT, "%.4f %.4f %.4f at %.5f %.5f", at.x() + 0.0, at.y() + 0.0, at.z() + 0.0, uv[v * 2], uv[v * 2 + 1]));
+                    Locale.ROOT,
+                    "%.4f %.4f %.4f at %.5f %.5f",
+                    at.x() + 0.0,
+                    at.y() + 0.0,
+                    at.z() + 0.0,
+                    uv[v * 2],
+                    uv[v * 2 + 1]));
         }
         out.sort(Comparator.naturalOrder());
         return out;

@@ -231,8 +231,8 @@ class AnalysisTest {
         Map<List<Context>, String> out = new HashMap<>();
         for (List<Context> situation : Reach.situations()) {
             if (!situation.contains(Context.GESTURE)) {
-                String did = Performed.at(
-                        map, situation, List.of(Context.GESTURE), b.trigger(), b.modifiers(), 100, 100);
+                String did =
+                        Performed.at(map, situation, List.of(Context.GESTURE), b.trigger(), b.modifiers(), 100, 100);
                 out.put(situation, did);
             }
         }

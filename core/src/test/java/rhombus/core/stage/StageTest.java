@@ -366,4 +366,19 @@ class StageTest {
         assertThat(stage.keymaps().undo()).isTrue();
         assertThat(stage.keymap().changes()).isEmpty();
     }
+
+    @Test
+    void aPointIsSeenOnlyInItsViewportAndBetweenTheDepthsThatAreDrawn() {
+        Hand hand = new Hand();
+        var view = hand.view(1);
+        Vec3 ahead = view.pose.focusPoint();
+        assertThat(hand.stage.snapshots().onScreen(view.id, ahead).visible()).isTrue();
+        Vec3 behind = view.pose.eye().plus(view.pose.orientation().back(), 5);
+        assertThat(hand.stage.snapshots().onScreen(view.id, behind).visible()).isFalse();
+        Vec3 aside = ahead.plus(view.pose.orientation().right(), 1e6);
+        assertThat(hand.stage.snapshots().onScreen(view.id, aside).visible()).isFalse();
+        Vec3 beyond = view.pose.eye().plus(view.pose.forward(), 1e9);
+        assertThat(hand.stage.snapshots().onScreen(view.id, beyond).visible()).isFalse();
+        assertThat(hand.stage.snapshots().onScreen("none", ahead)).isNull();
+    }
 }

@@ -39,6 +39,7 @@ import rhombus.core.stage.view.Ground;
 import rhombus.core.stage.view.Labelled;
 import rhombus.core.stage.view.ViewState;
 import rhombus.core.submit.Submission;
+import rhombus.core.view.Clip;
 import rhombus.core.view.Screen;
 import rhombus.core.view.Standard;
 
@@ -251,6 +252,18 @@ public final class Snapshots {
         }
         Vec3 s = v.screen().project(p);
         return new Vec3(s.x() + v.x, s.y() + v.y, s.z());
+    }
+
+    /** The same, with whether it can be seen there; null for an unknown viewport. */
+    public OnScreen onScreen(String viewId, Vec3 p) {
+        Vec3 at = project(viewId, p);
+        if (at == null) {
+            return null;
+        }
+        ViewState v = ground.board().named(viewId);
+        Clip clip = ground.clip(v);
+        boolean visible = v.shown && v.holds(at.x(), at.y()) && at.z() >= clip.near() && at.z() <= clip.far();
+        return new OnScreen(at.x(), at.y(), at.z(), visible);
     }
 
     /** What has changed since it was last asked, or null. */

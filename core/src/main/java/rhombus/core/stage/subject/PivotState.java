@@ -78,7 +78,7 @@ public final class PivotState {
     /** What lies at the eye is nothing to turn about: the view would turn on the spot. */
     private static Offer away(Offer o, ViewState v) {
         boolean there = o.point() != null && o.point().distance(v.pose.eye()) <= AT_EYE * v.pose.focus();
-        return there ? Offer.none(say("pivot-state.it-is-where-you-look-from", o.words())) : o;
+        return there ? Offer.none(say("pivot-state.it-is-where-you-look-from")) : o;
     }
 
     private Offer offer(Rung rung, ViewState v, double lx, double ly) {
