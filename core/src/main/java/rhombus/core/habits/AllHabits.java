@@ -52,7 +52,7 @@ public final class AllHabits {
     /** Angle of a step. */
     public static final Habit STEP = number("directions.step", 15, 1, 90, 1, "°");
     /** Axis views become flat. */
-    public static final Habit AXIS_FLAT = usuallyOn("directions.flat");
+    public static final Habit AXIS_FLAT = toggle("directions.flat");
     /** How long views glide. */
     public static final Habit GLIDE = number("directions.glide", 180, 0, 800, 20, "ms");
 

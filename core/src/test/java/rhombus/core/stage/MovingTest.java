@@ -128,17 +128,17 @@ class MovingTest {
     void oneRuleDecidesTheProjectionOfADirectionHoweverItIsReached(int way) {
         top(way);
         assertThat(direction(1)).isEqualTo("top");
-        assertThat(hand.pose(1).projection().flat()).isTrue();
-
-        hand.run("view.scout", hand.view(1).id);
-        hand.rest();
-        hand.habit("directions.flat", false);
-        top(way);
-        assertThat(direction(1)).isEqualTo("top");
         assertThat(hand.pose(1).projection().flat()).isFalse();
         assertThat(hand.home(1).projection().flat())
                 .as("a viewport that is not flat is no flat one at home")
                 .isFalse();
+
+        hand.run("view.scout", hand.view(1).id);
+        hand.rest();
+        hand.habit("directions.flat", true);
+        top(way);
+        assertThat(direction(1)).isEqualTo("top");
+        assertThat(hand.pose(1).projection().flat()).isTrue();
     }
 
     @Test
@@ -156,6 +156,7 @@ class MovingTest {
 
     @Test
     void aPerspectiveThatBecameFlatAlongAnAxisComesBackWhenItLeavesIt() {
+        hand.habit("directions.flat", true);
         hand.move(600, 200, 0);
         hand.tap("KeyX", 0);
         assertThat(hand.pose(1).projection().flat()).isTrue();

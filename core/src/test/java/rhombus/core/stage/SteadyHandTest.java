@@ -265,7 +265,6 @@ class SteadyHandTest {
         hand.run("view.opposite", "v2");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
-        hand.habit("directions.flat", false);
         hand.run("view.direction", "v2", "to", "back");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));

@@ -90,8 +90,8 @@ public final class Choices {
     }
 
     /**
-     * Whether a perspective view becomes flat as it turns to a direction: along an axis, unless the user wants to keep the
-     * projection. A camera that is driven keeps its own.
+     * Whether a perspective view becomes flat as it turns to a direction: along an axis, where the user wants that; else the
+     * projection stays. A camera that is driven keeps its own.
      */
     public static boolean flatFrom(Ground ground, ViewState v, Standard d) {
         return d.axes() == 1 && !v.driven && ground.habits().on(AllHabits.AXIS_FLAT);
