@@ -145,6 +145,16 @@ class MergingTest {
         assertThat(trigger(other, "opposite")).isEqualTo(Trigger.key("KeyI"));
     }
 
+    @Example
+    void undoDoesNotTakeBackWhatCameFromTheOtherWindow() {
+        Map<String, Object> base = document(other, "keymap");
+        bind(one, "home", "KeyJ");
+        other.stage.keymaps().copy("Mine");
+        assertThat(other.stage.keymaps().canUndo()).isTrue();
+        assertThat(merge("keymap", base, Merge.Prefers.NEITHER).taken()).isTrue();
+        assertThat(other.stage.keymaps().canUndo()).isFalse();
+    }
+
     private static void bind(Hand h, String id, String key) {
         var keymap = h.stage.keymap();
         h.stage.use(keymap.with(id, Trigger.key(key), 0));

@@ -71,8 +71,13 @@ public final class UserKeymaps {
         return ground.habits().on(AllHabits.LETTERS);
     }
 
-    /** Uses the keymaps that were kept. A scene that has a keymap of its own goes on with that one if it is among them. */
+    /**
+     * Uses the keymaps that were kept. A scene that has a keymap of its own goes on with that one if it is among them. What
+     * was changed before cannot be taken back any more: that would also take back what came from another window.
+     */
     public void use(Keymaps kept) {
+        before.clear();
+        after.clear();
         String mine = elsewhere == null ? null : keymap().name();
         Keymaps there = mine == null ? null : kept.named(mine);
         elsewhere = there == null ? null : kept.active().name();
