@@ -246,6 +246,7 @@ class BenchTest {
     void aRecordingThatMixesListsAndViewportsUnderLoadCanBePlayed() {
         Hand hand = opened();
         Page page = hand.page;
+        hand.over("v2").key("h");
         page.locator("[data-record=start]").click();
         Locator rows = page.locator("[data-object]");
         for (int i = 0; i < 3; i++) {
@@ -271,6 +272,8 @@ class BenchTest {
                 .path();
         page.setInputFiles("[data-recorder] input[type=file]", saved);
         page.locator("[data-recorder]:has-text('it can be played')").waitFor();
+        // From where it began.
+        hand.over("v2").key("h");
         page.locator("[data-record=play]").click();
         page.locator("[data-record=play]").waitFor();
         hand.idle();
