@@ -272,10 +272,13 @@ class BenchTest {
                 .path();
         page.setInputFiles("[data-recorder] input[type=file]", saved);
         page.locator("[data-recorder]:has-text('it can be played')").waitFor();
-        // From where it began.
+        // From where it began, with something else selected.
         hand.over("v2").key("h");
+        rows.nth(0).click();
+        assertThat(hand.selection()).isNotEqualTo(selected);
         page.locator("[data-record=play]").click();
-        page.locator("[data-record=play]").waitFor();
+        page.locator("[data-record=stop]").waitFor();
+        page.locator("[data-record=play]").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
         hand.idle();
         assertThat(hand.selection()).isEqualTo(selected);
         assertThat(distance(hand.eye("v2"), there)).isLessThan(1e-6);

@@ -203,6 +203,9 @@ class DrillsTest extends OfTheirOwn {
         page.locator(".el-dialog:visible input").first().fill("drills");
         page.locator("[aria-selected=true]:has-text('Open the drills')").waitFor();
         page.keyboard().press("Enter");
+        // The dialog takes the keyboard as it opens; only then is it led on.
+        page.waitForFunction("() => document.querySelector('[data-drills]')?.closest('.el-dialog')"
+                + "?.parentElement.contains(document.activeElement)");
         page.locator("[data-make]").focus();
         page.keyboard().press("Enter");
         page.locator("[data-making=start]").waitFor();
