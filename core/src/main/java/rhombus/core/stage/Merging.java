@@ -56,15 +56,7 @@ public final class Merging {
 
     private Runnable boards(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
         Map<String, Object> mine = rooms.boards.toPlain();
-        Map<String, Object> named = Merge.keyed(Plain.list(mine.get("boards")), "id");
-        Map<String, Object> others = Merge.keyed(Plain.list(theirs.get("boards")), "id");
-        List<Object> list = m.list(
-                Plain.list(base.get("boards")),
-                Plain.list(mine.get("boards")),
-                Plain.list(theirs.get("boards")),
-                "id",
-                n -> "b" + n,
-                id -> name(named, others, id));
+        List<Object> list = numbered(m, "boards", "b", base, mine, theirs);
         // Each closed what the other left open: what is here stays.
         Map<String, Object> merged = with(mine, "boards", list.isEmpty() ? mine.get("boards") : list);
         return () -> {
@@ -75,16 +67,27 @@ public final class Merging {
 
     private Runnable pins(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
         Map<String, Object> mine = rooms.pins.toPlain();
-        Map<String, Object> named = Merge.keyed(Plain.list(mine.get("pins")), "id");
-        Map<String, Object> others = Merge.keyed(Plain.list(theirs.get("pins")), "id");
-        List<Object> list = m.list(
-                Plain.list(base.get("pins")),
-                Plain.list(mine.get("pins")),
-                Plain.list(theirs.get("pins")),
-                "id",
-                n -> "p" + n,
-                id -> name(named, others, id));
+        List<Object> list = numbered(m, "pins", "p", base, mine, theirs);
         return () -> rooms.pins.use(with(mine, "pins", list));
+    }
+
+    /** Merges a list of things with names, whose ids are a letter and a number. */
+    private static List<Object> numbered(
+            Merge m,
+            String key,
+            String letter,
+            Map<String, Object> base,
+            Map<String, Object> mine,
+            Map<String, Object> theirs) {
+        Map<String, Object> named = Merge.keyed(Plain.list(mine.get(key)), "id");
+        Map<String, Object> others = Merge.keyed(Plain.list(theirs.get(key)), "id");
+        return m.list(
+                Plain.list(base.get(key)),
+                Plain.list(mine.get(key)),
+                Plain.list(theirs.get(key)),
+                "id",
+                n -> letter + n,
+                id -> name(named, others, id));
     }
 
     private Runnable keymap(Merge m, Map<String, Object> base, Map<String, Object> theirs) {
