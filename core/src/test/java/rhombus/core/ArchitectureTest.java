@@ -47,13 +47,14 @@ class ArchitectureTest {
         "stage",
         "drill"
     };
-    private final JavaClasses core = new ClassFileImporter()
+    /** Once for all tests: reading them takes longer than asking. */
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("rhombus.core");
 
     @Test
     void eachPackageUsesOnlyThoseBelowIt() {
-        floors("rhombus.core.", FLOORS).check(core);
+        floors("rhombus.core.", FLOORS).check(CORE);
     }
 
     private static ArchRule floors(String root, String[] names) {
@@ -79,8 +80,8 @@ class ArchitectureTest {
 
     @Test
     void eachRoomUsesOnlyThoseBelowIt() {
-        floors(STAGE + ".", ROOMS).check(core);
-        slices().matching(STAGE + ".(*)..").should().beFreeOfCycles().check(core);
+        floors(STAGE + ".", ROOMS).check(CORE);
+        slices().matching(STAGE + ".(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
@@ -91,7 +92,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage(STAGE)
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -102,7 +103,7 @@ class ArchitectureTest {
                 .should()
                 .setFieldWhere(describe("of a viewport", (JavaFieldAccess a) -> a.getTargetOwner()
                         .isEquivalentTo(ViewState.class)))
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -112,7 +113,7 @@ class ArchitectureTest {
                 .doNotHaveFullyQualifiedName(Editing.class.getName())
                 .should()
                 .callMethod(Model.class, "show", Scene.class, Collection.class)
-                .check(core);
+                .check(CORE);
     }
 
     /** What a command does is reached through the gate alone, which knows what is under way. */
@@ -126,7 +127,7 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .haveFullyQualifiedName(STAGE + ".area.Runner")
-                .check(core);
+                .check(CORE);
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName(STAGE + ".area.Runner")
@@ -134,7 +135,7 @@ class ArchitectureTest {
                 .callMethodWhere(describe(
                         "of a handler",
                         (JavaMethodCall c) -> c.getTargetOwner().getName().equals(STAGE + ".area.Deed")))
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -145,7 +146,7 @@ class ArchitectureTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("rhombus.core..", "java.lang..", "java.util..")
-                .check(core);
+                .check(CORE);
         // Where there are files, its words lie in one of them.
         classes()
                 .that()
@@ -153,6 +154,6 @@ class ArchitectureTest {
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage("rhombus.core.words", "java.lang..", "java.util..", "java.io", "java.nio.charset")
-                .check(core);
+                .check(CORE);
     }
 }

@@ -18,6 +18,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** Pictures that are brought behind views, and the camera found from one. */
+@Drawn
 class BehindTest extends OfTheirOwn {
     private static final Color SAND = new Color(201, 173, 120);
 

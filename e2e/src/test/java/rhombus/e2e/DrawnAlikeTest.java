@@ -20,6 +20,7 @@ import rhombus.formats.upload.Upload;
  * Smooth, drawn from shared buffers, is to a step of 255 what three.js draws of the same meshes one by one with the same shading, but
  * for the pixels at edges. Runs in the page that measures, built here.
  */
+@Drawn
 class DrawnAlikeTest {
     private static final Path PAGE = Path.of("../bench/dist");
 

@@ -171,6 +171,7 @@ class DrillsTest extends OfTheirOwn {
     }
 
     /** Two views make a drill; its picture is the task, by keyboard as everything here. */
+    @Drawn
     @Test
     void theViewToComeToIsShownAsAPicture() {
         start("stand");

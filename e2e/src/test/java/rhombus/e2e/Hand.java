@@ -115,6 +115,15 @@ final class Hand {
         return this;
     }
 
+    /** Turns the wheel over a point until the eye is nearer to it than some metres. */
+    void approach(String view, double[] p, double metres) {
+        for (int i = 0; i < 60 && distance(eye(view), p) > metres; i++) {
+            Map<String, Object> s = project(view, p);
+            move(Math.rint(num(s, "x")), Math.rint(num(s, "y")));
+            wheel(-200);
+        }
+    }
+
     Hand key(String key) {
         page.keyboard().press(key);
         idle();

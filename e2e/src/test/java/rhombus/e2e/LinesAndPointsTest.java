@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import rhombus.server.RunningServer;
 
 /** Lines and points of a file on the screen. */
+@Drawn
 class LinesAndPointsTest {
     /** Two red lines that cross, a green point, and a wall behind which a blue point lies. */
     private static final String OBJ =

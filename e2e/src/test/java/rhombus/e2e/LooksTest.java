@@ -23,6 +23,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Looks, by the pixels they leave. */
+@Drawn
 class LooksTest extends OfTheirOwn {
     private static final double[] COLOR = {0.2, 0.5, 0.8};
 

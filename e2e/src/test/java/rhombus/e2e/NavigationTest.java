@@ -125,22 +125,6 @@ class NavigationTest extends InTheBoatyard {
     }
 
     @Test
-    void aDragGoesOnBeyondTheEdgeOfTheWindow() {
-        hand.over("v2", 0.5, 0.62);
-        double[] before = hand.eye("v2");
-        hand.down(MouseButton.RIGHT);
-        hand.move(1278, 200);
-        double[] atEdge = hand.eye("v2");
-        // The browser gives the pointer when it comes to it; before that it ends at the edge.
-        hand.page.waitForFunction("() => document.pointerLockElement !== null");
-        hand.move(2200, 200);
-        hand.idle();
-        assertThat(distance(hand.eye("v2"), atEdge)).isGreaterThan(1);
-        hand.up(MouseButton.RIGHT);
-        assertThat(distance(hand.eye("v2"), before)).isGreaterThan(1);
-    }
-
-    @Test
     void pinningThePivotMarksItAndTheReadoutSaysWhy() {
         hand.over("v2", 0.5, 0.62);
         double[] here = point(hand.grabbedHere());

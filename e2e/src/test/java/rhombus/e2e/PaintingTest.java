@@ -2,21 +2,34 @@ package rhombus.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.MouseButton;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import rhombus.demo.DemoScenes;
+import rhombus.server.RunningServer;
 
 /** What is drawn while views move and when they have come to rest, on a machine where the processor draws. */
+@Drawn
 class PaintingTest {
     private final List<String> failures = new ArrayList<>();
 
-    private Hand open(String scene) {
-        var page = Browser.page(ColorScheme.DARK, failures);
+    private Page page() {
+        Page page = Browser.page(ColorScheme.DARK, failures);
         page.setDefaultTimeout(120_000);
+        return page;
+    }
+
+    private Hand open(String scene) {
+        Page page = page();
         Browser.enter(page, "demo", "saltmarsh");
-        Hand hand = Hand.open(page, scene);
+        return begun(Hand.open(page, scene));
+    }
+
+    private static Hand begun(Hand hand) {
         hand.over("v2", 0.3, 0.6).key("h").key("6");
         hand.idle();
         return hand;
@@ -39,7 +52,14 @@ class PaintingTest {
     /** A hundred thousand objects take a second a frame; in motion they are squares, at rest they are all there. */
     @Test
     void aMovingViewOfVeryMuchIsEasedAndWholeAtRest() {
-        Hand hand = open("Long Pier");
+        RunningServer.get().account("painter");
+        Hand hand = begun(Browser.bring(
+                page(),
+                "painter",
+                new FilePayload(
+                        "Long Pier.glb",
+                        "model/gltf-binary",
+                        DemoScenes.all().get("Long Pier").get())));
         hand.over("v2").down(MouseButton.RIGHT).by(3, 1).by(-3, -1).up(MouseButton.RIGHT);
         hand.idle();
         double full = stat(hand, "triangles");

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 
 /** Makes the pictures in docs/screenshots from the demo data; run by bin/pictures. */
 @Tag("pictures")
+@Drawn
 class PicturesTest {
     private static final Path FOLDER = Path.of("../docs/screenshots");
     private final List<String> failures = new ArrayList<>();

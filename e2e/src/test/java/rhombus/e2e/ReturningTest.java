@@ -62,6 +62,7 @@ class ReturningTest extends OfTheirOwn {
 
     // ---- Trail -----------------------------------------------------------------------------------------------------
 
+    @Drawn
     @Test
     void gesturesAreEntriesThatKeysButtonsAndPicturesComeBackTo() {
         double[] start = hand.eye("v2");
@@ -373,6 +374,7 @@ class ReturningTest extends OfTheirOwn {
         return d;
     }
 
+    @Drawn
     @Test
     void snapshotsHaveTheChosenSizeAndShowWhatTheViewportsShow() {
         hand.over("v2");

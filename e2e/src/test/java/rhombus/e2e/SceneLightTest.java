@@ -22,6 +22,7 @@ import org.junit.jupiter.api.Test;
  * Materials and lights by the pixels they leave, against the formulas of glTF 2.0, appendix B, and of KHR_lights_punctual, computed
  * here in doubles.
  */
+@Drawn
 class SceneLightTest extends OfTheirOwn {
     private record Material(double[] base, double metallic, double roughness) {}
 

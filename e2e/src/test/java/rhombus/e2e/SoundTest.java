@@ -186,6 +186,7 @@ class SoundTest extends OfTheirOwn {
                 .isPositive();
     }
 
+    @Drawn
     @Test
     void aLostGraphicsContextComesBackAtOnce() {
         hand.over("v2");
@@ -196,6 +197,7 @@ class SoundTest extends OfTheirOwn {
     }
 
     /** The hand goes on while the picture is away, and afterwards the picture is where the hand has gone. */
+    @Drawn
     @Test
     void aContextLostInMidDragComesBackWhereTheDragIs() {
         hand.over("v2").down(MouseButton.RIGHT).by(30, 8);

@@ -18,6 +18,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** Pictures on surfaces by the pixels they leave: how they go on beyond their edges (glTF 2.0, 3.8.4.5), and in which of two ways they lie. */
+@Drawn
 class TexturesTest extends OfTheirOwn {
     private static final int REPEAT = 10497;
     private static final int CLAMP = 33071;

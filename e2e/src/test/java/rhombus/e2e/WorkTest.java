@@ -70,43 +70,6 @@ class WorkTest extends InTheBoatyard {
     }
 
     @Test
-    void displayModesFollowThePointerAndShowInPixels() {
-        hand.over("v2").key("6");
-        assertThat(hand.view("v2").get("display")).isEqualTo("smooth");
-        double smooth = lit();
-        hand.key("1");
-        assertThat(hand.view("v2").get("display")).isEqualTo("wire");
-        assertThat(lit()).isLessThan(smooth * 0.5);
-        hand.press("[data-viewport=v2] [data-plate] [aria-label^='Look']");
-        hand.page
-                .locator(":is(li, button)[data-command='display.set']:visible:has-text('Smooth + edges')")
-                .click();
-        hand.idle();
-        assertThat(hand.view("v2").get("display")).isEqualTo("smooth-edges");
-        assertThat(hand.view("v1").get("display")).isEqualTo("wire");
-    }
-
-    /** Share of pixels in the scout view's picture that are brighter than the ground behind everything. */
-    private double lit() {
-        return ((Number)
-                        hand.page.evaluate(
-                                """
-                () => {
-                  const v = window.rhombus.views()[1], c = document.querySelector('canvas'), box = c.getBoundingClientRect();
-                  const gl = c.getContext('webgl2'), k = c.width / box.width, n = 60, px = new Uint8Array(4);
-                  let hit = 0;
-                  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) {
-                    const x = (v.rect.x - box.x + (i + .5) / n * v.rect.width) * k;
-                    const y = c.height - (v.rect.y - box.y + (j + .5) / n * v.rect.height) * k;
-                    gl.readPixels(Math.floor(x), Math.floor(y), 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, px);
-                    if (px[0] > 75) hit++;
-                  }
-                  return hit / n / n;
-                }"""))
-                .doubleValue();
-    }
-
-    @Test
     void aCameraIsLookedThroughFromThePlateAndStaysWhereItIs() {
         Object before = hand.ask("scene().objects.find(o => o.name === 'Deck close')", null);
         double[] own = hand.eye("v2");

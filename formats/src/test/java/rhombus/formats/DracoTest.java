@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import rhombus.core.Effort;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.plain.Plain;
 import rhombus.formats.draco.DracoMesh;
@@ -48,9 +49,10 @@ class DracoTest {
         int from = Plain.whole(view.get("byteOffset"), 0);
         byte[] good = Arrays.copyOfRange(file, from, from + Plain.whole(view.get("byteLength"), 0));
         assertThat(DracoMesh.of(good, 64 << 20).triangles()).isPositive();
-        Random r = new Random(4);
+        Random r = Effort.random("draco");
+        int all = Effort.times(50);
         int refused = 0;
-        for (int i = 0; i < 150; i++) {
+        for (int i = 0; i < all; i++) {
             byte[] b = good.clone();
             for (int k = r.nextInt(3); k >= 0; k--) {
                 b[r.nextInt(i % 2 == 0 ? Math.min(60, b.length) : b.length)] = (byte) r.nextInt(256);
@@ -63,6 +65,6 @@ class DracoTest {
                 refused++;
             }
         }
-        assertThat(refused).isGreaterThan(20);
+        assertThat(refused).isGreaterThan(all / 8);
     }
 }

@@ -27,7 +27,7 @@ class OtherFormatsTest {
         return Solids.any();
     }
 
-    @Property(tries = 200)
+    @Property(tries = 100)
     void theSameTrianglesComeOutOfEveryFormat(@ForAll("solids") Solids s) {
         Map<String, byte[]> files = new LinkedHashMap<>();
         files.put("a.obj", s.obj());
@@ -41,12 +41,13 @@ class OtherFormatsTest {
             double unit = name.endsWith("stl") ? 0.001 : 1;
             List<double[]> read = Opened.of(name, bytes).triangles();
             assertThat(read).as(name).hasSize(s.count());
+            double worst = 0;
             for (int t = 0; t < s.count(); t++) {
                 for (int k = 0; k < 9; k++) {
-                    double there = s.corners()[t * 9 + k] * unit;
-                    assertThat(read.get(t)[k]).as(name).isCloseTo(there, within(1e-9));
+                    worst = Math.max(worst, Math.abs(read.get(t)[k] - s.corners()[t * 9 + k] * unit));
                 }
             }
+            assertThat(worst).as(name).isLessThan(1e-9);
         });
     }
 

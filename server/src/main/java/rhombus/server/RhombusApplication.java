@@ -5,6 +5,7 @@ import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import rhombus.server.account.Admin;
 import rhombus.server.common.SecurityRules;
 
@@ -16,7 +17,8 @@ public class RhombusApplication {
     public static void main(String[] args) {
         if (args.length > 0 && args[0].equals("admin")) {
             List<String> words = List.of(args).subList(1, args.length);
-            System.exit(Admin.run(words, System.getenv(), SecurityRules.ENCODER));
+            var passwords = new BCryptPasswordEncoder(SecurityRules.PASSWORD_STRENGTH);
+            System.exit(Admin.run(words, System.getenv(), passwords));
         }
         SpringApplication.run(RhombusApplication.class, args);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
+import rhombus.core.Effort;
 import rhombus.core.board.Tabs;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
@@ -27,10 +28,11 @@ class MutantsTest {
 
     @Test
     void filesAreRefusedInWordsOrOpen() {
-        Mutants mutants = new Mutants(11);
+        Mutants mutants = new Mutants(Effort.seed("files"));
+        int all = Effort.times(100);
         byte[] good = Mutants.seed();
         int taken = 0;
-        for (int i = 0; i < 3000; i++) {
+        for (int i = 0; i < all; i++) {
             Client.Answer a = mira.upload(Map.of("mutant.glb", mutants.glb(good)), Map.of());
             assertThat(a.status()).as(() -> a.toString()).isIn(201, 413, 422);
             if (a.status() == 201) {
@@ -40,7 +42,7 @@ class MutantsTest {
                 assertThat(a.detail()).hasSizeGreaterThan(20);
             }
         }
-        assertThat(taken).as("mutants that are still scenes").isGreaterThan(100);
+        assertThat(taken).as("mutants that are still scenes").isGreaterThan(all / 30);
         RunningServer.get().bean(JdbcTemplate.class).update("DELETE FROM scene WHERE name = 'mutant'");
     }
 
@@ -74,7 +76,7 @@ class MutantsTest {
 
     @Test
     void documentsAreTakenOrRefusedInWords() {
-        Mutants mutants = new Mutants(12);
+        Mutants mutants = new Mutants(Effort.seed("documents"));
         String scene = "/api/scenes/"
                 + mira.upload(Map.of("a.glb", Mutants.seed()), Map.of()).json().get("id");
         Map<String, Object> node = Map.of("name", "Thing", "translation", List.of(1, 2, 3));
@@ -108,7 +110,7 @@ class MutantsTest {
                 "/api/habits",
                 Map.of("format", "rhombus-habits", "version", 1, "values", Map.of("step", 15)));
         for (var d : documents.entrySet()) {
-            for (int i = 0; i < 400; i++) {
+            for (int i = 0; i < Effort.times(20); i++) {
                 Object version = mira.get(d.getKey()).json().get("version");
                 Object save = Map.of("version", version, "body", d.getValue());
                 String text = JSON.writeValueAsString(mutants.value(save));
@@ -121,7 +123,7 @@ class MutantsTest {
         }
         Client door = new Client();
         door.get("/api/first-account");
-        for (int i = 0; i < 300; i++) {
+        for (int i = 0; i < Effort.times(30); i++) {
             String text = JSON.writeValueAsString(mutants.value(Map.of("name", "nobody " + i, "password", "x")));
             int status = door.raw("POST", "/api/session", i % 3 == 0 ? mutants.text(text) : text)
                     .status();

@@ -32,7 +32,7 @@ public final class RunningServer {
         context.getBean(Accounts.class).create(name, "tide-and-timber");
     }
 
-    /** The one of this JVM, with demo data and the accounts mira, ansel and keys. */
+    /** The one of this JVM, with the two smaller demo scenes and some accounts. */
     public static synchronized RunningServer get() {
         if (shared == null) {
             shared = new RunningServer(true);
@@ -45,8 +45,11 @@ public final class RunningServer {
         args.addAll(List.of(
                 "--server.port=" + port,
                 "--rhombus.demo=" + demo,
+                "--rhombus.demo-scenes=Saltmarsh Boatyard,Tidal Orrery",
                 // Where nobody has an account yet, anybody may make one.
                 "--rhombus.sign-up=" + !demo,
+                // Passwords of tests guard nothing.
+                "--rhombus.password-strength=4",
                 // The accounts of tests know their way.
                 "--rhombus.first-steps=" + !demo,
                 "--rhombus.trusted-proxies=127.0.0.1",

@@ -51,7 +51,7 @@ class AnalysisTest {
     }
 
     /** What a new trigger takes from others, for all bindings, is what the resolver shows before and after. */
-    @Property(tries = 300)
+    @Property
     void whatAChangeHidesIsWhatTheResolverNoLongerRuns(@ForAll long seed) {
         Random r = new Random(seed);
         Keymap map = random(r);
@@ -147,7 +147,7 @@ class AnalysisTest {
     }
 
     /** By brute force: each key with its modifiers pressed in each situation runs exactly what is said to answer there. */
-    @Property(tries = 250)
+    @Property
     void whatTheResolverDoesIsWhatIsSaid(@ForAll long seed) {
         Random r = new Random(seed);
         Keymap map = random(r);
@@ -189,7 +189,7 @@ class AnalysisTest {
     }
 
     /** The same for whatever else a hand can do, each motion in some of the situations in which a hand can be. */
-    @Property(tries = 1000)
+    @Property
     void whateverAHandDoesIsAnsweredAsIsSaid(@ForAll long seed) {
         Random r = new Random(seed);
         Keymap map = random(r);
@@ -348,7 +348,7 @@ class AnalysisTest {
     }
 
     /** The way out that is offered is one: it fits, nothing else answers to it, and nothing is said against it. */
-    @Property(tries = 500)
+    @Property
     void theFreeTriggerThatIsOfferedIsFree(@ForAll long seed) {
         Random r = new Random(seed);
         Keymap map = random(r);

@@ -211,7 +211,7 @@ class AnyHandTest {
         stage.rooms.boards.go(stage.rooms.boards.named(shown));
     }
 
-    @Property(tries = 1000)
+    @Property
     void posesStayFiniteAndTrailsBounded(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();
@@ -253,7 +253,7 @@ class AnyHandTest {
         assertThat(Mat4.rotation(world).angleTo(v.pose.orientation())).isLessThan(1e-6);
     }
 
-    @Property(tries = 1000)
+    @Property
     void whatIsKeptComesBackTheSame(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();
@@ -285,7 +285,7 @@ class AnyHandTest {
                 .isEqualTo(stage.kept().workspace());
     }
 
-    @Property(tries = 1000)
+    @Property
     void escapeInAnyDragGoesBackToBeforeIt(@ForAll @LongRange(min = 0, max = 1_000_000_000) long seed) {
         Random r = new Random(seed);
         Stage stage = open();

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
+import rhombus.core.Effort;
 
 /**
  * Whatever is done while something else is under way, history and scene never part. Every run tries other hands; a hand that
@@ -17,8 +17,8 @@ class HistoryTest {
 
     @Test
     void anyHandCanBeUndoneAndDoneAgainToTheBit() {
-        long first = Long.getLong("history.seed", new Random().nextInt(1_000_000_000));
-        int hands = Integer.getInteger("history.hands", 1000);
+        long first = Long.getLong("history.seed", Effort.seed("hands") % 1_000_000_000);
+        int hands = Integer.getInteger("history.hands", Effort.times(200));
         System.out.println("Hands by the seeds " + first + " to " + (first + hands - 1));
         List<String> failed = new ArrayList<>();
         LongStream.range(first, first + hands).parallel().forEach(seed -> {

@@ -1,5 +1,6 @@
 package rhombus.server.common;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -20,8 +21,8 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /** Who may do what, and the headers every answer carries. */
 @Configuration
 public class SecurityRules {
-    /** How passwords are kept. */
-    public static final PasswordEncoder ENCODER = new BCryptPasswordEncoder(11);
+    /** How many times a password is hashed, as a power of two, where the settings do not say otherwise. */
+    public static final int PASSWORD_STRENGTH = 11;
 
     /** Everything comes from here; images may be made in the page; nothing may frame it. */
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
@@ -83,8 +84,8 @@ public class SecurityRules {
     }
 
     @Bean
-    PasswordEncoder passwords() {
-        return ENCODER;
+    PasswordEncoder passwords(@Value("${rhombus.password-strength}") int strength) {
+        return new BCryptPasswordEncoder(strength);
     }
 
     @Bean

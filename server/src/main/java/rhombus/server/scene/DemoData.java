@@ -1,9 +1,11 @@
 package rhombus.server.scene;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
@@ -37,7 +39,15 @@ public class DemoData implements SmartLifecycle {
     private final TransactionTemplate transactions;
     private volatile boolean running;
 
-    DemoData(Accounts accounts, SceneStore store, TransactionTemplate transactions) {
+    /** Names of the scenes that are made; all of them where there are none. */
+    private final List<String> only;
+
+    DemoData(
+            Accounts accounts,
+            SceneStore store,
+            TransactionTemplate transactions,
+            @Value("${rhombus.demo-scenes:}") List<String> only) {
+        this.only = only;
         this.accounts = accounts;
         this.store = store;
         this.transactions = transactions;
@@ -52,6 +62,9 @@ public class DemoData implements SmartLifecycle {
         }
         Map<String, Imported> made = new LinkedHashMap<>();
         for (var scene : DemoScenes.all().entrySet()) {
+            if (!only.isEmpty() && !only.contains(scene.getKey())) {
+                continue;
+            }
             LOG.info("making {}", scene.getKey());
             made.put(
                     scene.getKey(),

@@ -13,10 +13,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import rhombus.formats.Mutants;
 import rhombus.server.Client;
 import rhombus.server.RunningServer;
-import rhombus.server.common.SecurityRules;
 
 /** What somebody does with the own account, and an administrator with all. */
 class AccountTest {
@@ -187,7 +187,7 @@ class AccountTest {
             System.setIn(new ByteArrayInputStream((typed + "\n").getBytes(StandardCharsets.UTF_8)));
             System.setOut(p);
             System.setErr(p);
-            assertThat(Admin.run(List.of(words), environment, SecurityRules.ENCODER))
+            assertThat(Admin.run(List.of(words), environment, new BCryptPasswordEncoder(4)))
                     .isEqualTo(expected);
         } finally {
             System.setIn(in);
