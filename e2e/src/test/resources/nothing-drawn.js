@@ -75,6 +75,9 @@
     return gl;
   }
 
+  // A browser without a window gives the pointer away and then tells of no motion; one that refuses is what it has to be like.
+  Element.prototype.requestPointerLock = () => Promise.reject(new DOMException('There is no window.', 'NotSupportedError'));
+
   const contexts = new WeakMap();
   HTMLCanvasElement.prototype.getContext = function (kind, ...rest) {
     if (kind !== 'webgl2') return real.call(this, kind, ...rest);
