@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { watch } from 'vue';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Changed, Core, Frame, Marks, Readout } from '../src/core';
+import type { StageChanges, Core, ViewportSummary, ViewportMarks, Readout } from '../src/core';
 import { useStage } from '../src/stores/stage';
 
 /** A core with two viewports that counts what it is asked for. */
@@ -9,7 +9,7 @@ function fakeCore() {
   const frames = [
     { id: 'v1', number: 0, active: false },
     { id: 'v2', number: 1, active: true },
-  ] as Frame[];
+  ] as ViewportSummary[];
   const core = {
     takeNotices: vi.fn(() => [{ text: 'Something happened.' }]),
     show: {
@@ -25,12 +25,12 @@ function fakeCore() {
       firstSteps: () => [],
     },
     help: { tips: () => [] },
-    draw: { marks: vi.fn((n: number, target: Partial<Marks>) => Object.assign(target, { parts: [n] })) },
+    draw: { marks: vi.fn((n: number, target: Partial<ViewportMarks>) => Object.assign(target, { parts: [n] })) },
   };
   return core;
 }
 
-const changed = (views: number[], ...topics: Changed['topics']): Changed => ({ views, marks: false, topics });
+const changed = (views: number[], ...topics: StageChanges['topics']): StageChanges => ({ views, marks: false, topics });
 
 describe('what panels show', () => {
   let core: ReturnType<typeof fakeCore>;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Listed } from '../src/core';
+import type { ObjectRow } from '../src/core';
 import { treeRows } from '../src/panels/scene/treeRows';
 
-const object = (id: string, parent: string | null): Listed =>
+const object = (id: string, parent: string | null): ObjectRow =>
   ({
     id,
     parent,

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { CameraHandleMark, Marks } from '../core';
+import type { CameraHandleMark, ViewportMarks } from '../core';
 
 /** What of a selected camera can be dragged, each with its own shape in a lozenge, and its number where the hand is. */
-const props = defineProps<{ marks: Marks; aimed: string; width: number }>();
+const props = defineProps<{ marks: ViewportMarks; aimed: string; width: number }>();
 /** Room that words need beside a handle, pixels. */
 const WORDS = 170;
 const beside = (x: number) => (x > props.width - WORDS ? { x: -15, y: -11, 'text-anchor': 'end' } : { x: 15, y: -11 });

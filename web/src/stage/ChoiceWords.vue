@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Choice } from '../core';
+import type { ViewSource } from '../core';
 
 /** One of several choices in words, side by side; what is in the slot follows them. */
-defineProps<{ choices: Choice[]; label: string; part?: string }>();
-defineEmits<{ choose: [c: Choice] }>();
+defineProps<{ choices: ViewSource[]; label: string; part?: string }>();
+defineEmits<{ choose: [c: ViewSource] }>();
 </script>
 
 <template>

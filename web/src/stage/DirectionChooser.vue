@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useCore, type Frame } from '../core';
+import { useCore, type ViewportSummary } from '../core';
 import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame }>();
+const props = defineProps<{ view: ViewportSummary }>();
 const core = useCore();
 const pictures = usePictures();
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { ViewportMarks } from '../core';
 
-defineProps<{ marks: Marks }>();
+defineProps<{ marks: ViewportMarks }>();
 
 function box(r: { x: number; y: number; width: number; height: number }) {
   return { left: `${r.x}px`, top: `${r.y}px`, width: `${r.width}px`, height: `${r.height}px` };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { ViewportMarks } from '../core';
 
-defineProps<{ marks: Marks }>();
+defineProps<{ marks: ViewportMarks }>();
 /** A small picture for each motion, drawn about its middle. */
 const PICTURES: Record<string, string> = {
   orbit: 'M-7 1A7 4 0 0 0 7 1M-7 1l-2-3M-7 1l3-2M0-7V-3',

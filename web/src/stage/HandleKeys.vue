@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Frame, Marks } from '../core';
+import type { ViewportSummary, ViewportMarks } from '../core';
 import { arrow } from './arrows';
 import { useRun } from './run';
 import { say } from '../words/say';
 
-const props = defineProps<{ marks: Marks; view: Frame }>();
+const props = defineProps<{ marks: ViewportMarks; view: ViewportSummary }>();
 /** Where the keyboard finds each handle. */
 const places = computed(() => [
   ...props.marks.handles.map((h) => ({ id: h.id, words: h.words, x: h.points.at(-2)!, y: h.points.at(-1)! })),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Frame, Marks } from '../core';
+import type { ViewportSummary, ViewportMarks } from '../core';
 import { useStage } from '../stores/stage';
 import CameraHandles from './CameraHandles.vue';
 import PyramidMarks from './PyramidMarks.vue';
@@ -9,7 +9,7 @@ import RulerMarks from './RulerMarks.vue';
 import SketchMarks from './SketchMarks.vue';
 import ToolMarks from './ToolMarks.vue';
 
-const props = defineProps<{ view: Frame; marks: Marks; aimed: string }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks; aimed: string }>();
 const store = useStage();
 const tool = computed(() => store.readout.tool?.tool ?? '');
 /** An empty layer over the picture would be drawn all the same. */

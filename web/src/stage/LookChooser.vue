@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useCore, type Choice, type Frame } from '../core';
+import { useCore, type ViewSource, type ViewportSummary } from '../core';
 import { useStage } from '../stores/stage';
 import ChoiceWords from './ChoiceWords.vue';
 import LookEditor from './LookEditor.vue';
@@ -8,15 +8,15 @@ import PictureChooser from './PictureChooser.vue';
 import { usePictures } from './pictures';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame }>();
+const props = defineProps<{ view: ViewportSummary }>();
 const core = useCore();
 const store = useStage();
 const pictures = usePictures();
-const lights = computed<Choice[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
+const lights = computed<ViewSource[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
 /** Asked anew when the viewport has another one. */
-const backgrounds = computed<Choice[]>(() => (props.view.background ? core.show.backgrounds(props.view.id) : []));
+const backgrounds = computed<ViewSource[]>(() => (props.view.background ? core.show.backgrounds(props.view.id) : []));
 const editing = ref(false);
-const own = (to: string): Choice => ({
+const own = (to: string): ViewSource => ({
   id: to,
   label: '',
   command: 'display.background',

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import { useCore, type Choice, type Frame } from '../core';
+import { useCore, type ViewSource, type ViewportSummary } from '../core';
 import { useStage } from '../stores/stage';
 import ChoiceWords from './ChoiceWords.vue';
 import { say } from '../words/say';
 
 /** Changes a viewport's look part by part, keeps it under a name, and puts it on a digit. */
-const props = defineProps<{ view: Frame; choose: (c: Choice, stay: boolean) => void }>();
+const props = defineProps<{ view: ViewportSummary; choose: (c: ViewSource, stay: boolean) => void }>();
 defineEmits<{ back: [] }>();
 const core = useCore();
 const store = useStage();
@@ -18,7 +18,7 @@ const state = computed(() => {
   void [turn.value, store.keymapVersion, props.view.display];
   return core.show.look(props.view.id);
 });
-const digits = computed<Choice[]>(() =>
+const digits = computed<ViewSource[]>(() =>
   ['none', '1', '2', '3', '4', '5', '6', '7', '8', '9'].map((digit) => ({
     id: digit,
     label: digit === 'none' ? say('look-editor.none') : digit,
@@ -28,7 +28,7 @@ const digits = computed<Choice[]>(() =>
   })),
 );
 
-async function take(c: Choice) {
+async function take(c: ViewSource) {
   props.choose(c, true);
   turn.value++;
   await nextTick();
@@ -36,7 +36,7 @@ async function take(c: Choice) {
   if (!box.value?.contains(document.activeElement)) box.value?.querySelector('button')?.focus();
 }
 
-function run(command: string, args: Choice['args']) {
+function run(command: string, args: ViewSource['args']) {
   void take({ id: command, label: '', command, args, on: false });
 }
 

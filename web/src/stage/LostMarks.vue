@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Marks, Frame } from '../core';
+import type { ViewportMarks, ViewportSummary } from '../core';
 import { useRun } from './run';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame; marks: Marks }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks }>();
 const off = computed(() => props.view.overlays.some((o) => o.id === 'meshes' && !o.on));
 const run = useRun();
 </script>

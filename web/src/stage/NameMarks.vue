@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { ViewportMarks } from '../core';
 
-defineProps<{ names: Marks['names'] }>();
+defineProps<{ names: ViewportMarks['names'] }>();
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue';
-import type { Choice, Frame } from '../core';
+import type { ViewSource, ViewportSummary } from '../core';
 import { usePictures } from './pictures';
 import { useRoving } from '../menus/roving';
 import { useRun } from './run';
@@ -8,7 +8,7 @@ import { useRun } from './run';
 defineOptions({ inheritAttrs: false });
 /** A chip of the Plate that opens a chooser with a small live picture of each choice. */
 const props = defineProps<{
-  view: Frame;
+  view: ViewportSummary;
   text: string;
   label: string;
   lead?: boolean;
@@ -16,11 +16,11 @@ const props = defineProps<{
   /** Whether notes are keys, which stand on the pictures. */
   numbered?: boolean;
   /** What can be chosen now. */
-  ask: () => Choice[];
+  ask: () => ViewSource[];
   /** Whether something else stands in the place of the pictures and of what follows them. */
   instead?: boolean;
   /** Has one drawn. */
-  draw: (c: Choice, done: (picture: string) => void) => void;
+  draw: (c: ViewSource, done: (picture: string) => void) => void;
 }>();
 /** Below its chip, where it covers another viewport and not this one; it stays within the window, if over its chip. */
 const emit = defineEmits<{ closed: [] }>();
@@ -29,7 +29,7 @@ const run = useRun();
 const pictures = usePictures();
 const near = ref(false);
 const shown = ref(false);
-const choices = ref<Choice[]>([]);
+const choices = ref<ViewSource[]>([]);
 const drawn = ref<Record<string, string>>({});
 const box = ref<HTMLElement>();
 const chip = ref<HTMLElement>();
@@ -57,7 +57,7 @@ async function opened() {
 }
 
 /** Takes a choice; `stay` leaves the chooser open for more of the kind. */
-function choose(c: Choice, stay = false) {
+function choose(c: ViewSource, stay = false) {
   if (!stay) close();
   run(c.command, c.args, props.view.id);
   if (stay) look();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Frame } from '../core';
+import type { ViewportSummary } from '../core';
 import { useStage } from '../stores/stage';
 import LookChooser from './LookChooser.vue';
 import DirectionChooser from './DirectionChooser.vue';
@@ -11,7 +11,7 @@ import PlateChip from './PlateChip.vue';
 import { useRun } from './run';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame }>();
+const props = defineProps<{ view: ViewportSummary }>();
 const store = useStage();
 const run = useRun();
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { ViewportMarks } from '../core';
 
-defineProps<{ marks: Marks }>();
+defineProps<{ marks: ViewportMarks }>();
 
 /** Lines by the two ends of each. */
 function path(ends: number[]) {

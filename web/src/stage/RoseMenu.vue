@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import type { Frame, Marks, Plain } from '../core';
+import type { ViewportSummary, ViewportMarks, Plain } from '../core';
 import type { MenuItem } from '../menus/item';
 import { useRoving } from '../menus/roving';
 import { useRun } from './run';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame; marks: Marks }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks }>();
 const emit = defineEmits<{ closed: [] }>();
 const run = useRun();
 const shown = ref(false);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { standardDirections, type Frame, type Marks } from '../core';
+import { standardDirections, type ViewportSummary, type ViewportMarks } from '../core';
 import { arrow } from './arrows';
 import { RoseDrawing } from './roseDrawing';
 import RoseMenu from './RoseMenu.vue';
@@ -10,7 +10,7 @@ import { theme } from '../theme/theme';
 import { toStage } from './toStage';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame; marks: Marks }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks }>();
 const run = useRun();
 const NAMES = standardDirections();
 const menu = ref<InstanceType<typeof RoseMenu>>();

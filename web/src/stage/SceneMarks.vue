@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Marks } from '../core';
+import type { ViewportMarks } from '../core';
 
-defineProps<{ marks: Marks }>();
+defineProps<{ marks: ViewportMarks }>();
 
 function path(points: number[], close: boolean) {
   const p: string[] = [];

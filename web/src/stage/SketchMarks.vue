@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Marked, Marks } from '../core';
+import type { Marked, ViewportMarks } from '../core';
 
 /** What is marked on a picture: lines with a round start and a pointed end, points, and how far off each is. */
-defineProps<{ marks: Marks; aimed: string }>();
+defineProps<{ marks: ViewportMarks; aimed: string }>();
 
 const lit = (s: Marked, end: string, aimed: string) => s.lit === end || aimed === end;
 const angle = (s: Marked) => (Math.atan2(s.y2 - s.y1, s.x2 - s.x1) * 180) / Math.PI;

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { HandleMark } from '../core';
+import type { ToolHandleMark } from '../core';
 
-defineProps<{ handles: HandleMark[]; tool: string; aimed: string }>();
+defineProps<{ handles: ToolHandleMark[]; tool: string; aimed: string }>();
 
-function path(h: HandleMark) {
+function path(h: ToolHandleMark) {
   const p: string[] = [];
   // The last point of a ring is that of its lozenge.
   const end = h.points.length - (h.sort === 'ring' ? 2 : 0);

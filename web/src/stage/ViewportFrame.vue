@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Frame, Marks } from '../core';
+import type { ViewportSummary, ViewportMarks } from '../core';
 import { useStage } from '../stores/stage';
 import RoseView from './RoseView.vue';
 import GateMarks from './GateMarks.vue';
@@ -15,7 +15,7 @@ import WalkMark from './WalkMark.vue';
 import { say } from '../words/say';
 
 /** Parts of the marks are read by those who draw them: one that moves then draws nothing else anew. */
-const props = defineProps<{ view: Frame; marks: Marks; roseMenu: number; target: boolean }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks; roseMenu: number; target: boolean }>();
 const store = useStage();
 const rose = ref<InstanceType<typeof RoseView>>();
 watch(

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Marks, Frame } from '../core';
+import type { ViewportMarks, ViewportSummary } from '../core';
 import { capture } from './hold';
 import { useRun } from './run';
 import { useTriggers } from './triggers';
 import { say } from '../words/say';
 
-const props = defineProps<{ view: Frame; marks: Marks }>();
+const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks }>();
 const walk = computed(() => props.marks.walk!);
 const run = useRun();
 const leaving = useTriggers('walk.leave');

@@ -1,4 +1,4 @@
-import type { Changed, Core, Frame } from '../core';
+import type { StageChanges, Core, ViewportSummary } from '../core';
 import type { useStage } from '../stores/stage';
 import type { Painter } from './painter/Painter';
 import { Smoothing } from './smoothing';
@@ -12,7 +12,7 @@ const LONGEST_MS = 3000;
 export class Loop {
   coreMsPerEvent = 0;
   /** Called with what has changed, each frame in which something has. */
-  onChange: (changed: Changed) => void = () => {};
+  onChange: (changed: StageChanges) => void = () => {};
   /** Called when nothing moves any more. */
   onRest: () => void = () => {};
   /** When something was drawn last, in the time of {@link performance.now}. */
@@ -108,14 +108,19 @@ export class Loop {
   }
 
   /** What has changed, and everything where the page itself wants all of it drawn again. */
-  private all(changed: Changed | null): Changed | null {
+  private all(changed: StageChanges | null): StageChanges | null {
     if (!this.redrawn) return changed;
     this.redrawn = false;
-    const topics = new Set<Changed['topics'][number]>([...(changed?.topics ?? []), 'layout', 'selection', 'readout']);
+    const topics = new Set<StageChanges['topics'][number]>([
+      ...(changed?.topics ?? []),
+      'layout',
+      'selection',
+      'readout',
+    ]);
     return { views: this.core.show.views().map((v) => v.number), marks: true, topics: [...topics] };
   }
 
-  private carry(changed: Changed, time: number): void {
+  private carry(changed: StageChanges, time: number): void {
     const { topics } = changed;
     if (topics.includes('structure')) this.painter?.restructured();
     if (topics.includes('scene')) this.painter?.moved(this.core.takeMoved());
@@ -147,7 +152,7 @@ export class Loop {
   }
 
   /** The viewports to draw in this frame. */
-  private next(all: boolean, some: number[]): Frame[] {
+  private next(all: boolean, some: number[]): ViewportSummary[] {
     for (const n of some) this.waiting.add(n);
     const views = this.store.views.filter((v) => all || this.waiting.has(v.number));
     this.waiting.clear();

@@ -1,5 +1,5 @@
 import { inject, ref, type InjectionKey } from 'vue';
-import type { Core, Rect, TrailEntry, Frame } from '../core';
+import type { Core, PixelRect, TrailEntry, ViewportSummary } from '../core';
 import type { Painter } from './painter/Painter';
 
 /** Size of a small picture, pixels; 3:2 like a viewport of the four. */
@@ -39,7 +39,7 @@ export class Pictures {
   ) {}
 
   /** The stage has come to rest: viewports that stand at a new entry of their Trail are copied. */
-  rest(views: Frame[]): void {
+  rest(views: ViewportSummary[]): void {
     for (const v of views) {
       const name = v.shown ? this.core.show.trail(v.id)?.name : undefined;
       const key = `${v.key}/${name}`;
@@ -71,7 +71,7 @@ export class Pictures {
   }
 
   /** The picture of an entry of a Trail; one that was never drawn on this page is drawn small, and comes later. */
-  ofTrail(view: Frame, entry: TrailEntry, index: number): string | undefined {
+  ofTrail(view: ViewportSummary, entry: TrailEntry, index: number): string | undefined {
     const key = `${view.key}/${entry.name}`;
     const have = this.trail.get(key);
     if (!have) {
@@ -92,7 +92,7 @@ export class Pictures {
   }
 
   /** Draws a viewport with another look, as {@link ofChoice}. */
-  ofLook(view: Frame, look: string, done: (picture: string) => void): void {
+  ofLook(view: ViewportSummary, look: string, done: (picture: string) => void): void {
     this.want(`choice/look/${look}`, () => {
       const painter = this.painter();
       if (!painter) return;
@@ -110,7 +110,7 @@ export class Pictures {
   }
 
   /** A viewport, or the whole stage, as it is on the screen. */
-  async now(rect: Rect, size = SMALL): Promise<string | null> {
+  async now(rect: PixelRect, size = SMALL): Promise<string | null> {
     const pixels = await this.painter()?.copy(rect, size.width, size.height);
     return pixels ? address(pixels) : null;
   }

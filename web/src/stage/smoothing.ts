@@ -1,4 +1,4 @@
-import type { Frame } from '../core';
+import type { ViewportSummary } from '../core';
 import type { Painter } from './painter/Painter';
 
 /** So long after the last event, milliseconds, a hand is taken to be looking. */
@@ -31,7 +31,7 @@ export class Smoothing {
   }
 
   /** Nothing happens any more. */
-  start(views: () => Frame[]): void {
+  start(views: () => ViewportSummary[]): void {
     this.stop();
     this.timer = window.setTimeout(() => this.next(views), LOOKING_MS);
   }
@@ -42,7 +42,7 @@ export class Smoothing {
   }
 
   /** The viewport that is looked at first, then the others. */
-  private next(views: () => Frame[]): void {
+  private next(views: () => ViewportSummary[]): void {
     const painter = this.painter();
     const left = views().filter((v) => !this.done.has(v.number) && painter?.smooths(v.number));
     const view = left.find((v) => v.active) ?? left[0];
@@ -58,7 +58,7 @@ export class Smoothing {
   }
 
   /** Frames come one by one, each when the browser has room for it. */
-  private step(view: Frame, step: number, views: () => Frame[], before = Infinity): void {
+  private step(view: ViewportSummary, step: number, views: () => ViewportSummary[], before = Infinity): void {
     this.frame = requestAnimationFrame((time) => {
       const painter = this.painter();
       if (!painter) return;

@@ -2,19 +2,19 @@ import { defineStore } from 'pinia';
 import { ref, shallowReactive, shallowRef } from 'vue';
 import type {
   BoardsState,
-  Changed,
+  StageChanges,
   Core,
   FirstStep,
   Tip,
   Hint,
   HistoryState,
   LayerRow,
-  Listed,
-  Marks,
+  ObjectRow,
+  ViewportMarks,
   Notice,
   PinRow,
   Readout,
-  Frame,
+  ViewportSummary,
 } from '../core';
 
 /** While views move, milliseconds between one look at their numbers and the next. */
@@ -22,10 +22,10 @@ const READ_MS = 100;
 
 /** Snapshots of the core's state for panels; refreshed by what the core says has changed. */
 export const useStage = defineStore('stage', () => {
-  const views = shallowRef<Frame[]>([]);
+  const views = shallowRef<ViewportSummary[]>([]);
   /** What lies over each viewport. Each part is told of by itself: one that moves draws nothing else anew. */
-  const marks = shallowRef<Marks[]>([]);
-  const objects = shallowRef<Listed[]>([]);
+  const marks = shallowRef<ViewportMarks[]>([]);
+  const objects = shallowRef<ObjectRow[]>([]);
   const selection = shallowRef<string[]>([]);
   const readout = shallowReactive<Partial<Readout>>({});
   const hints = shallowRef<Hint[]>([]);
@@ -68,10 +68,10 @@ export const useStage = defineStore('stage', () => {
   }
 
   /** Takes over what has changed; what has not stays the same object, so that nobody draws it again. */
-  function refresh(changed: Changed) {
+  function refresh(changed: StageChanges) {
     if (!core) return;
     const { show, draw } = core;
-    const has = (topic: Changed['topics'][number]) => changed.topics.includes(topic);
+    const has = (topic: StageChanges['topics'][number]) => changed.topics.includes(topic);
     const moved = (number: number) => changed.views.includes(number);
     const all = has('layout') || has('caption') || has('selection') || has('habits');
     if (changed.views.length || has('layout') || has('caption') || has('habits')) views.value = show.frames();
@@ -79,7 +79,7 @@ export const useStage = defineStore('stage', () => {
     if (has('pins')) pins.value = show.pins();
     if (changed.views.length || changed.marks || has('readout') || all) {
       const fresh = marks.value.length !== views.value.length || has('layout');
-      if (fresh) marks.value = views.value.map(() => shallowReactive({} as Marks));
+      if (fresh) marks.value = views.value.map(() => shallowReactive({} as ViewportMarks));
       // While a view moves nothing else does but where the pointer is.
       const some = !fresh && !all && !changed.marks && changed.views.length > 0;
       for (const v of views.value) {

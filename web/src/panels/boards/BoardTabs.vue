@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
-import type { BoardTab } from '../../core';
+import type { BoardTabRow } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import NameField from '../common/NameField.vue';
@@ -31,7 +31,7 @@ watch(
   },
 );
 
-async function rename(t: BoardTab) {
+async function rename(t: BoardTabRow) {
   naming.value = t.id;
   text.value = t.name;
   await nextTick();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Part } from '../../core';
+import type { BoardPart } from '../../core';
 
 /** A small picture of how viewports share the stage. */
-defineProps<{ part: Part; nested?: boolean }>();
+defineProps<{ part: BoardPart; nested?: boolean }>();
 </script>
 
 <template>

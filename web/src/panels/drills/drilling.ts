@@ -1,6 +1,6 @@
 import { shallowRef, ref } from 'vue';
 import { api, type DrillListed, type DrillScore, type OwnDrill } from '../../api/api';
-import type { PracticeState } from '../../core';
+import type { DrillState } from '../../core';
 import type { OpenScene } from '../../stage/openScene';
 import { say } from '../../words/say';
 
@@ -8,7 +8,7 @@ import { say } from '../../words/say';
 const READ_MS = 100;
 /** Height of the picture of the view to come to, pixels: twice as large as it is shown. */
 const GOAL = 176;
-const OFF: PracticeState = {
+const OFF: DrillState = {
   drill: null,
   seconds: 0,
   part: 0,
@@ -24,7 +24,7 @@ export type Task = DrillListed | OwnDrill;
 
 /** A drill on an open scene: its clock, and what the server says of a run that is done. */
 export class Drilling {
-  readonly state = shallowRef<PracticeState>(OFF);
+  readonly state = shallowRef<DrillState>(OFF);
   readonly score = shallowRef<DrillScore | null>(null);
   readonly wrong = ref('');
   readonly busy = ref(false);
@@ -75,7 +75,7 @@ export class Drilling {
   }
 
   /** What a camera sees, as the address of a picture; empty without a camera. */
-  private picture({ goal, aspect }: PracticeState): string {
+  private picture({ goal, aspect }: DrillState): string {
     const matrices = goal && this.open.core.draw.cameraMatrices(goal);
     if (!matrices) return '';
     const canvas = document.createElement('canvas');
@@ -94,7 +94,7 @@ export class Drilling {
     if (now.drill && now.done) void this.claim(now);
   }
 
-  private async claim(done: PracticeState): Promise<void> {
+  private async claim(done: DrillState): Promise<void> {
     window.clearInterval(this.timer);
     this.busy.value = true;
     const mine = this.run;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { PicturePart } from '../../core';
+import type { DevicePart } from '../../core';
 
 /** A device drawn small, each part in the colour of what dragging it does. */
-const props = defineProps<{ device: string; parts: PicturePart[] }>();
+const props = defineProps<{ device: string; parts: DevicePart[] }>();
 
 function colour(trigger: string) {
   const family = props.parts.find((p) => p.trigger === trigger)?.family ?? -1;

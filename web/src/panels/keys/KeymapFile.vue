@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { useCore, type BroughtKeys } from '../../core';
+import { useCore, type ImportedKeymap } from '../../core';
 import { readJson } from '../common/readJson';
 import { saveJson } from '../common/saveAs';
 import { say } from '../../words/say';
@@ -9,12 +9,12 @@ import { say } from '../../words/say';
 const emit = defineEmits<{ changed: [] }>();
 const core = useCore();
 const input = ref<HTMLInputElement>();
-const seen = ref<BroughtKeys | null>(null);
+const seen = ref<ImportedKeymap | null>(null);
 const LARGEST = 1 << 20;
 const TOLD = 6;
 
 const save = () => saveJson(core.keys.keymap(), say('keymap-file.keymap-json', String(core.keys.keymap().name)));
-const wrong = (refused: string): BroughtKeys => ({ name: '', refused, problems: [], changes: 0 });
+const wrong = (refused: string): ImportedKeymap => ({ name: '', refused, problems: [], changes: 0 });
 
 async function read() {
   const file = input.value?.files?.[0];
@@ -24,7 +24,7 @@ async function read() {
   if (!seen.value.refused && !seen.value.problems.length) use();
 }
 
-async function look(file: File): Promise<BroughtKeys> {
+async function look(file: File): Promise<ImportedKeymap> {
   try {
     return core.keys.bringKeymap(await readJson(file, LARGEST, say('keymap-file.a-keymap-file')));
   } catch (e) {

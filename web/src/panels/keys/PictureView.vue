@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
-import { useCore, type KeysPage, type PicturePart } from '../../core';
+import { useCore, type KeysPage, type DevicePart } from '../../core';
 import { modifiersOf } from '../../stage/modifiers';
 import { useStage } from '../../stores/stage';
 import DevicePicture from './DevicePicture.vue';
@@ -25,7 +25,7 @@ const picture = computed(() => {
 });
 /** What else there is besides the keyboard. */
 const devices = computed(() => props.page.devices.filter((d) => partsOf(d.id).length > 0));
-const partsOf = (device: string) => picture.value.parts.filter((p: PicturePart) => p.device === device);
+const partsOf = (device: string) => picture.value.parts.filter((p: DevicePart) => p.device === device);
 const percent = (part: number, whole: number) => `${(part / whole) * 100}%`;
 
 function look(trigger: string) {

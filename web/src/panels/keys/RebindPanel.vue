@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
 import { useCore } from '../../core';
-import type { Captured, KeyBinding } from '../../core';
+import type { CapturedTrigger, KeyBinding } from '../../core';
 import { useWatchedHand } from './watchHand';
 import { say } from '../../words/say';
 
 const core = useCore();
 const props = defineProps<{ binding: KeyBinding; offered?: boolean }>();
 const emit = defineEmits<{ done: []; cancel: [] }>();
-const seen = ref<Captured | null>(null);
+const seen = ref<CapturedTrigger | null>(null);
 const pad = ref<HTMLElement>();
 const { watch } = useWatchedHand(pad, () => {
   seen.value = core.keys.captured();

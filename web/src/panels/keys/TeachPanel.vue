@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue';
-import { useCore, type TeachState } from '../../core';
+import { useCore, type TeachingState } from '../../core';
 import { useWatchedHand } from './watchHand';
 import { say } from '../../words/say';
 
@@ -9,7 +9,7 @@ const emit = defineEmits<{ tried: []; cancel: [] }>();
 const core = useCore();
 const pad = ref<HTMLElement>();
 core.keys.teach();
-const state = ref<TeachState>(core.keys.teaching());
+const state = ref<TeachingState>(core.keys.teaching());
 const { watch, stop } = useWatchedHand(pad, () => {
   if (!core.keys.taught(performance.now())) return false;
   // The pad is emptied before it is watched again: what this hand still does belongs to what it has shown.

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Field } from '../../core';
+import type { ReadoutField } from '../../core';
 import NumberField from './NumberField.vue';
 import { nameOf } from './rows';
 
-defineProps<{ label: string; fields: Field[] }>();
+defineProps<{ label: string; fields: ReadoutField[] }>();
 </script>
 
 <template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue';
-import type { Field } from '../../core';
+import type { ReadoutField } from '../../core';
 import { useRun } from '../../stage/run';
 
-const props = defineProps<{ field: Field; name: string }>();
+const props = defineProps<{ field: ReadoutField; name: string }>();
 const run = useRun();
 /** What some numbers are; the others are numbers. */
 const HELP: Record<string, string> = {

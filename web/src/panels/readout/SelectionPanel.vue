@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Selected } from '../../core';
+import type { SelectionReading } from '../../core';
 import { useRun } from '../../stage/run';
 import { useStage } from '../../stores/stage';
 import ChoiceRow from './ChoiceRow.vue';
@@ -7,7 +7,7 @@ import FieldRow from './FieldRow.vue';
 import { whole } from '../../words/numbers';
 import { say } from '../../words/say';
 
-defineProps<{ selected: Selected }>();
+defineProps<{ selected: SelectionReading }>();
 const run = useRun();
 const store = useStage();
 const TYPED = [

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import type { Listed } from '../../core';
+import type { ObjectRow } from '../../core';
 import CommandMenu from '../../menus/CommandMenu.vue';
 import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
@@ -20,7 +20,7 @@ const renaming = ref<string | null>(null);
 const name = ref('');
 const field = ref<InstanceType<typeof NameField>[]>();
 
-const items = (c: Listed): MenuItem[] => [
+const items = (c: ObjectRow): MenuItem[] => [
   { label: say('cameras-panel.look-through'), command: 'camera.look-through', args: { camera: c.id } },
   { label: say('cameras-panel.select'), command: 'select.set', args: { objects: [c.id] } },
   { label: say('cameras-panel.active'), command: 'camera.activate', args: { camera: c.id }, on: c.active },
@@ -29,7 +29,7 @@ const items = (c: Listed): MenuItem[] => [
   { label: say('cameras-panel.delete'), command: 'object.delete', args: { objects: [c.id] } },
 ];
 
-async function choose(c: Listed, i: MenuItem) {
+async function choose(c: ObjectRow, i: MenuItem) {
   if (i.command !== 'object.rename') {
     run(i.command, i.args ?? {});
     return;
@@ -41,13 +41,13 @@ async function choose(c: Listed, i: MenuItem) {
   field.value?.[0]?.select();
 }
 
-function renamed(c: Listed, keep: boolean) {
+function renamed(c: ObjectRow, keep: boolean) {
   if (renaming.value !== c.id) return;
   renaming.value = null;
   if (keep && name.value !== c.name) run('object.rename', { objects: [c.id], name: name.value });
 }
 
-function lock(c: Listed) {
+function lock(c: ObjectRow) {
   run('object.pickable', { objects: [c.id], on: c.locked });
 }
 </script>

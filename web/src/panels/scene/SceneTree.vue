@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
-import type { Listed } from '../../core';
+import type { ObjectRow } from '../../core';
 import { useStage } from '../../stores/stage';
 import { drag as follow } from '../../drags/drag';
 import { useRun } from '../../stage/run';
@@ -10,7 +10,7 @@ import { treeRows, type Row } from './treeRows';
 import { expectField } from '../../stage/typeAhead';
 import { say } from '../../words/say';
 
-const props = defineProps<{ objects: Listed[]; search: string; ready: boolean }>();
+const props = defineProps<{ objects: ObjectRow[]; search: string; ready: boolean }>();
 const store = useStage();
 const run = useRun();
 const HEIGHT = 25;
@@ -33,16 +33,16 @@ const sweep = new Sweep(run);
 const over = ref<string | null>();
 
 /** The row under a pointer; null below the last one, undefined beside the tree. */
-function rowAt(e: PointerEvent): Listed | null | undefined {
+function rowAt(e: PointerEvent): ObjectRow | null | undefined {
   const r = box.value?.getBoundingClientRect();
   if (!r || e.clientX < r.left || e.clientX > r.right || e.clientY < r.top || e.clientY > r.bottom) return undefined;
   return rows.value[Math.floor((e.clientY - r.top + box.value!.scrollTop) / HEIGHT)]?.object ?? null;
 }
 
 /** Rows are dragged onto another one, to hang what they name below it. Fingers scroll instead. */
-function drag(e: PointerEvent, dragged: Listed) {
+function drag(e: PointerEvent, dragged: ObjectRow) {
   if (e.pointerType === 'touch') return;
-  follow<Listed | null>(e, {
+  follow<ObjectRow | null>(e, {
     at: rowAt,
     over: (onto) => (over.value = onto === undefined ? undefined : (onto?.id ?? null)),
     drop: (onto) => {

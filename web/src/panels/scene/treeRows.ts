@@ -1,26 +1,26 @@
-import type { Listed } from '../../core';
+import type { ObjectRow } from '../../core';
 
 export interface Row {
-  object: Listed;
+  object: ObjectRow;
   depth: number;
   children: number;
   open: boolean;
 }
 
 /** The rows of a tree that show, given which nodes are open. With a search, what is found and everything above it. */
-export function treeRows(objects: Listed[], open: ReadonlySet<string>, search = ''): Row[] {
+export function treeRows(objects: ObjectRow[], open: ReadonlySet<string>, search = ''): Row[] {
   const wanted = search.trim().toLowerCase();
   const known = new Map(objects.map((o) => [o.id, o]));
-  const parentOf = (o: Listed) => (o.parent ? (known.get(o.parent) ?? null) : null);
+  const parentOf = (o: ObjectRow) => (o.parent ? (known.get(o.parent) ?? null) : null);
   let found: Set<string> | null = null;
   if (wanted) {
     found = new Set();
     for (const o of objects) {
       if (!o.name.toLowerCase().includes(wanted)) continue;
-      for (let a: Listed | null = o; a && !found.has(a.id); a = parentOf(a)) found.add(a.id);
+      for (let a: ObjectRow | null = o; a && !found.has(a.id); a = parentOf(a)) found.add(a.id);
     }
   }
-  const children = new Map<string | null, Listed[]>();
+  const children = new Map<string | null, ObjectRow[]>();
   for (const o of objects) {
     if (found && !found.has(o.id)) continue;
     const parent = parentOf(o)?.id ?? null;

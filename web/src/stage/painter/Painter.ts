@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { Frame, Plan, Rect } from '../../core';
+import type { ViewportSummary, DrawPlan, PixelRect } from '../../core';
 import type { Axes } from '../../theme/axes';
 import { copySmall, upright } from './copying';
 import { PLAIN } from './passes';
@@ -143,7 +143,7 @@ export class Painter {
   }
 
   /** Draws viewports, and tells how long it took until they were there; gives the numbers of those in which something is missing that has not come yet. */
-  draw(views: Frame[], there: (ms: number) => void = () => undefined): number[] {
+  draw(views: ViewportSummary[], there: (ms: number) => void = () => undefined): number[] {
     const started = performance.now();
     this.renderer.info.reset();
     const missing = views.filter((v) => v.shown && !this.drawView(v)).map((v) => v.number);
@@ -188,7 +188,7 @@ export class Painter {
   }
 
   /** The place of a viewport in the canvas, which is drawn to from now on. */
-  private place({ rect: { x, y, width, height } }: Frame): THREE.Vector4 {
+  private place({ rect: { x, y, width, height } }: ViewportSummary): THREE.Vector4 {
     const bottom = this.height - y - height;
     this.renderer.setViewport(x, bottom, width, height);
     this.renderer.setScissor(x, bottom, width, height);
@@ -213,7 +213,7 @@ export class Painter {
    *
    * @returns whether it was the last; what there is of the picture is shown now and then
    */
-  smooth(view: Frame, step: number): boolean {
+  smooth(view: ViewportSummary, step: number): boolean {
     const box = this.place(view);
     const { number } = view;
     const into = this.smoothed.begin(box.z, box.w);
@@ -240,7 +240,7 @@ export class Painter {
     return this.view.core.submit.quick() ? 'weighted' : 'peeled';
   }
 
-  private drawView(view: Frame): boolean {
+  private drawView(view: ViewportSummary): boolean {
     const box = this.place(view);
     const { number } = view;
     const shown = {
@@ -268,7 +268,7 @@ export class Painter {
   }
 
   /** What lies over the picture of a view: the Porthole, then marks; gives false while something of it has not come. */
-  private finish(view: Frame, plan: Plan, box: THREE.Vector4): boolean {
+  private finish(view: ViewportSummary, plan: DrawPlan, box: THREE.Vector4): boolean {
     const complete = this.porthole.draw(this.renderer, this.view, this.core, view, plan, box, this.through);
     this.view.drawIcons(view);
     return complete;
@@ -310,7 +310,7 @@ export class Painter {
   }
 
   /** What the canvas shows in a rectangle, in CSS pixels, made small; the page does not wait for the graphics card. */
-  copy(rect: Rect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
+  copy(rect: PixelRect, width: number, height: number, timed?: <T>(step: () => T) => T): Promise<ImageData | null> {
     const k = this.view.pixel.value;
     // The part of it that has the picture's shape, from its middle.
     const scale = Math.min(rect.width / width, rect.height / height);

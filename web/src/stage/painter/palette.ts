@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { Plan } from '../../core';
+import type { DrawPlan } from '../../core';
 
 /** Colours of lines, by theme; values are those of src/theme/tokens.css. */
 export interface Palette {
@@ -105,7 +105,7 @@ export function paletteOf(theme: 'dusk' | 'chalk', axes: 'usual' | 'clear'): Pal
 const onto = new Map<string, Palette>();
 
 /** The colours of a viewport whose background is its own. */
-export function paletteOn(palette: Palette, plan: Pick<Plan, 'background' | 'color' | 'light'>): Palette {
+export function paletteOn(palette: Palette, plan: Pick<DrawPlan, 'background' | 'color' | 'light'>): Palette {
   const { background, color, light } = plan;
   if (background === 'gradient') return palette;
   const key = `${palette.name} ${background} ${color?.join(' ') ?? ''}`;

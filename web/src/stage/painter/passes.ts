@@ -1,4 +1,4 @@
-import type { Plan } from '../../core';
+import type { DrawPlan } from '../../core';
 import type { Shade } from './runs';
 
 /** Layers of the painter's scene: which of an object's forms a pass draws. */
@@ -16,7 +16,7 @@ export const Form = {
 
 /** What the painter reads of a plan. */
 export type Drawn = { shade: Shade } & Pick<
-  Plan,
+  DrawPlan,
   | 'surfaces'
   | 'lit'
   | 'backs'

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi, Frame, Plan } from '../../core';
+import type { DrawApi, ViewportSummary, DrawPlan } from '../../core';
 import { fullPage } from './page';
 import type { Palette } from './palette';
 import { Reduced } from './reduced';
@@ -63,8 +63,8 @@ export class PortholeDrawing {
     renderer: THREE.WebGLRenderer,
     view: ViewDrawing,
     core: DrawApi,
-    frame: Frame,
-    { hole }: Plan,
+    frame: ViewportSummary,
+    { hole }: DrawPlan,
     box: THREE.Vector4,
     through: Through,
   ): boolean {

@@ -1,5 +1,5 @@
 import { DoubleSide, FrontSide, type Material, type Object3D } from 'three';
-import type { BatchForm, Plan } from '../../core';
+import type { BatchForm, DrawPlan } from '../../core';
 import type { Tint } from './looks';
 
 /** What a run of a submission draws; the numbers are the core's. */
@@ -21,7 +21,7 @@ export enum Run {
 export const RUN = 5;
 
 /** How surfaces are shaded, in the core's words with spaces between them; `depth` is what a light that casts shadows sees. */
-export type Shade = Plan['shade'];
+export type Shade = DrawPlan['shade'];
 
 export function wordsOf(shade: Shade): string[] {
   return shade.split(' ');

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { Core, Frame } from '../../core';
+import type { Core, ViewportSummary } from '../../core';
 import { GridLines } from './gridLines';
 import { Ground } from './ground';
 import { Icons } from './icons';
@@ -151,12 +151,12 @@ export class ViewDrawing {
     this.shadows.dispose();
   }
 
-  setIcons({ number, rect }: Frame): void {
+  setIcons({ number, rect }: ViewportSummary): void {
     this.icons.set(this.core.draw.icons(number), rect.width, rect.height);
   }
 
   /** Draws the marks alone, over what is there. */
-  drawIcons(view: Frame): void {
+  drawIcons(view: ViewportSummary): void {
     this.setIcons(view);
     this.camera.layers.set(Form.icons);
     if (this.icons.points.visible) this.renderer.render(this.scene, this.camera);

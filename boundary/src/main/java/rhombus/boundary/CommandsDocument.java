@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import rhombus.core.keymap.Binding;
-import rhombus.core.keymap.Catalogue;
+import rhombus.core.keymap.BindingContext;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Context;
-import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.CommandCatalogue;
+import rhombus.core.keymap.KeymapPresets;
 
 /** Writes the list of all commands for the documentation. */
 final class CommandsDocument {
     private CommandsDocument() {}
 
-    static String of(Catalogue catalogue) {
+    static String of(CommandCatalogue catalogue) {
         StringBuilder s = new StringBuilder(
                 "# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.area`).\n"
                         + "Triggers are those of the preset Rhombus on a US keyboard; what other presets have besides follows.\n");
@@ -45,21 +45,21 @@ final class CommandsDocument {
                 .collect(Collectors.joining("; "));
     }
 
-    private static String triggers(Catalogue catalogue, Command c) {
-        List<String> own = triggers(catalogue, c, Presets.RHOMBUS);
+    private static String triggers(CommandCatalogue catalogue, Command c) {
+        List<String> own = triggers(catalogue, c, KeymapPresets.RHOMBUS);
         List<String> all = new ArrayList<>(own);
-        for (String preset : Presets.ALL) {
+        for (String preset : KeymapPresets.ALL) {
             String besides = triggers(catalogue, c, preset).stream()
                     .filter(t -> !own.contains(t))
                     .collect(Collectors.joining("; "));
             if (!besides.isEmpty()) {
-                all.add(Presets.names().get(preset) + ": " + besides);
+                all.add(KeymapPresets.names().get(preset) + ": " + besides);
             }
         }
         return String.join("; ", all);
     }
 
-    private static List<String> triggers(Catalogue catalogue, Command c, String preset) {
+    private static List<String> triggers(CommandCatalogue catalogue, Command c, String preset) {
         return catalogue.bindings(preset).stream()
                 .filter(b -> b.command() == c)
                 .map(CommandsDocument::words)
@@ -67,7 +67,7 @@ final class CommandsDocument {
     }
 
     private static String words(Binding b) {
-        String where = b.context() == Context.STAGE || b.context() == Context.APPLICATION
+        String where = b.context() == BindingContext.STAGE || b.context() == BindingContext.APPLICATION
                 ? ""
                 : " " + b.context().words();
         return b.trigger().words(b.modifiers(), Map.of()) + where + " (" + b.words() + ")";

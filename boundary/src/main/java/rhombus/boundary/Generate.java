@@ -11,7 +11,7 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /**
  * Run by the build: {@code objects FOLDER ROOT...} writes Java before the browser module is compiled, {@code types FILE

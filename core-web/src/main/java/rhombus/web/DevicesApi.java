@@ -6,8 +6,8 @@ import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.stage.hand.DevicesState;
-import rhombus.core.stage.hand.RecorderState;
+import rhombus.core.stage.coach.RecorderState;
+import rhombus.core.stage.input.DevicesState;
 
 /** Gamepads and 3D mice, and recordings of what a hand does. */
 public interface DevicesApi extends JSObject {

@@ -3,7 +3,7 @@ package rhombus.web;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Float64Array;
 import org.teavm.jso.typedarrays.Int8Array;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.stage.Stage;
 
 /** The door for gamepads, 3D mice and recordings. */
@@ -27,7 +27,7 @@ final class DevicesDoor implements DevicesApi {
     @Override
     public String hidOpened(int number, String name, JSObject descriptor) {
         return stage.devices()
-                .hidOpened(number, name, Plain.list(JsPlain.map(descriptor).get("collections")));
+                .hidOpened(number, name, PlainData.list(JsPlain.map(descriptor).get("collections")));
     }
 
     @Override

@@ -8,11 +8,11 @@ import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.stage.show.Marks;
+import rhombus.core.stage.show.DrawPlan;
 import rhombus.core.stage.show.Material;
 import rhombus.core.stage.show.PictureLook;
-import rhombus.core.stage.show.Plan;
-import rhombus.core.stage.show.ShotPlace;
+import rhombus.core.stage.show.SnapshotPlace;
+import rhombus.core.stage.show.ViewportMarks;
 
 /** What the painter reads: geometry, and for each viewport its matrices and what is drawn. */
 public interface DrawApi extends JSObject {
@@ -94,7 +94,7 @@ public interface DrawApi extends JSObject {
     int shadowVersion();
 
     /** What is drawn in a viewport, with another look where one is named. */
-    @Gives(Plan.class)
+    @Gives(DrawPlan.class)
     JSObject plan(int view, String look);
 
     /** The grid of a viewport in twenty numbers, in the order that {@code Grid.numbers} tells. */
@@ -107,7 +107,7 @@ public interface DrawApi extends JSObject {
     Float32Array icons(int view);
 
     /** Puts into an object what lies over a viewport, as far as it has changed since the last time; all of it where the object is fresh. */
-    void marks(int view, @Gives(Marks.class) JSObject target, boolean fresh);
+    void marks(int view, @Gives(ViewportMarks.class) JSObject target, boolean fresh);
 
     /** The pictures that a viewport draws behind the scene and before it. */
     @Gives(value = PictureLook.class, list = true)
@@ -125,6 +125,6 @@ public interface DrawApi extends JSObject {
     Float64Array cameraMatrices(String camera);
 
     /** What a snapshot is made of. */
-    @Gives(value = ShotPlace.class, list = true)
+    @Gives(value = SnapshotPlace.class, list = true)
     JSObject shotPlaces(String sort, double width, double height);
 }

@@ -19,10 +19,10 @@ import rhombus.core.light.Lighting;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.Marks;
 import rhombus.core.stage.show.Material;
+import rhombus.core.stage.show.ViewportMarks;
 import rhombus.core.stage.subject.IconMark;
-import rhombus.core.submit.Skin;
+import rhombus.core.submit.VertexAttributes;
 
 /** The door for the painter. */
 final class DrawDoor implements DrawApi {
@@ -32,7 +32,7 @@ final class DrawDoor implements DrawApi {
     private final double[] matrices = new double[32];
     private final Float64Array shared = Float64Array.fromJavaArray(matrices);
     private final Stage stage;
-    private final Map<Integer, Marks> marks = new HashMap<>();
+    private final Map<Integer, ViewportMarks> marks = new HashMap<>();
     private OpenScene open;
     private Shapes shapes = new Shapes();
     /** Told when edges or coarser triangles have come. */
@@ -165,11 +165,11 @@ final class DrawDoor implements DrawApi {
     }
 
     /** What a mesh is drawn with. */
-    Skin skin(int mesh) {
+    VertexAttributes skin(int mesh) {
         Material m = open.has(mesh) ? open.material(mesh) : Shapes.material();
         Float32Array places = m.textured() ? places(mesh) : null;
         float[] uv = places == null ? null : places.toJavaArray();
-        return new Skin(
+        return new VertexAttributes(
                 floats(mesh, "NORMAL", 3),
                 uv,
                 m.twofold() ? 4 : 2,
@@ -295,7 +295,7 @@ final class DrawDoor implements DrawApi {
 
     @Override
     public void marks(int view, JSObject target, boolean fresh) {
-        Marks now = stage.snapshots().marks(view);
+        ViewportMarks now = stage.snapshots().marks(view);
         Told.change(fresh ? null : marks.get(view), now, target);
         marks.put(view, now);
     }

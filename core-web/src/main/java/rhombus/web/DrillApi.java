@@ -5,7 +5,7 @@ import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Float64Array;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.drill.PracticeState;
+import rhombus.core.drill.DrillState;
 
 /** Tasks for hand and eye on this stage. */
 public interface DrillApi extends JSObject {
@@ -30,7 +30,7 @@ public interface DrillApi extends JSObject {
     String against(@Gives(Map.class) JSObject made);
 
     /** What is going on at a time. */
-    @Gives(PracticeState.class)
+    @Gives(DrillState.class)
     JSObject state(double time);
 
     /** Everything that is needed to do the run again. */

@@ -2,13 +2,13 @@ package rhombus.web;
 
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Float64Array;
-import rhombus.core.drill.Practice;
+import rhombus.core.drill.DrillSession;
 
 /** The door to tasks for hand and eye. */
 final class DrillDoor implements DrillApi {
-    private final Practice practice;
+    private final DrillSession practice;
 
-    DrillDoor(Practice practice) {
+    DrillDoor(DrillSession practice) {
         this.practice = practice;
     }
 
@@ -34,7 +34,7 @@ final class DrillDoor implements DrillApi {
 
     @Override
     public String against(JSObject made) {
-        return Practice.against(JsPlain.map(made));
+        return DrillSession.against(JsPlain.map(made));
     }
 
     @Override

@@ -8,7 +8,7 @@ import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.boundary.Gives;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.show.Snapshots;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.NamedOption;
 import rhombus.core.words.Messages;
 
 /** What the browser module gives: stages, and what is the same for all of them. */
@@ -32,14 +32,14 @@ public final class Exports {
 
     /** The 26 standard directions. */
     @JSExport
-    @Gives(value = Labelled.class, list = true)
+    @Gives(value = NamedOption.class, list = true)
     public static JSObject standardDirections() {
         return Js.list(Snapshots.standardDirections(), Told::of);
     }
 
     /** The solids that can be added. */
     @JSExport
-    @Gives(value = Labelled.class, list = true)
+    @Gives(value = NamedOption.class, list = true)
     public static JSObject shapes() {
         return Js.list(Snapshots.shapes(), Told::of);
     }

@@ -2,7 +2,7 @@ package rhombus.web;
 
 import org.teavm.jso.JSObject;
 
-/** Where events go in; see {@link rhombus.core.stage.hand.Input}. */
+/** Where events go in; see {@link rhombus.core.stage.input.InputReceiver}. */
 public interface InputApi extends JSObject {
     void pointer(double x, double y, int buttons, int modifiers, boolean pen, double time);
 

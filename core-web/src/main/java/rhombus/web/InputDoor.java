@@ -1,13 +1,13 @@
 package rhombus.web;
 
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.hand.Devices;
-import rhombus.core.stage.hand.Input;
+import rhombus.core.stage.input.DeviceInput;
+import rhombus.core.stage.input.InputReceiver;
 
 /** The door for events. */
 final class InputDoor implements InputApi {
-    private final Input input;
-    private final Devices devices;
+    private final InputReceiver input;
+    private final DeviceInput devices;
 
     InputDoor(Stage stage) {
         input = stage.input();

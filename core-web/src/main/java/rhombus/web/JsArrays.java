@@ -4,10 +4,10 @@ import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Int32Array;
 import org.teavm.jso.typedarrays.Int8Array;
-import rhombus.core.scene.Arrays3D;
+import rhombus.core.scene.BinaryArrays;
 
 /** Views on a fetched file, sharing its memory. */
-final class JsArrays implements Arrays3D {
+final class JsArrays implements BinaryArrays {
     private final ArrayBuffer buffer;
     private final int start;
 

@@ -4,9 +4,9 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.stage.Merged;
+import rhombus.core.stage.MergeResult;
 
-/** The documents that are kept for the user; see {@link rhombus.core.stage.boards.Kept}. What takes one gives what is wrong with it, or null. */
+/** The documents that are kept for the user; see {@link rhombus.core.stage.boards.UserDocuments}. What takes one gives what is wrong with it, or null. */
 public interface KeptApi extends JSObject {
     @Gives(Map.class)
     JSObject workspace();
@@ -43,7 +43,7 @@ public interface KeptApi extends JSObject {
     String bringBack(String title, @Gives(Map.class) JSObject stored);
 
     /** Brings together what this window and another changed in {@code boards}, {@code pins}, {@code keymap} or {@code habits}. */
-    @Gives(Merged.class)
+    @Gives(MergeResult.class)
     JSObject merge(String what, @Gives(Map.class) JSObject base, @Gives(Map.class) JSObject theirs, String prefers);
 
     @Gives(Map.class)

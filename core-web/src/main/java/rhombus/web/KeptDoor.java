@@ -1,15 +1,15 @@
 package rhombus.web;
 
 import org.teavm.jso.JSObject;
-import rhombus.core.plain.Merge;
-import rhombus.core.stage.Merging;
+import rhombus.core.plain.ThreeWayMerge;
+import rhombus.core.stage.DocumentMerger;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.boards.Kept;
+import rhombus.core.stage.boards.UserDocuments;
 
 /** The door for what is kept. */
 final class KeptDoor implements KeptApi {
-    private final Kept kept;
-    private final Merging merging;
+    private final UserDocuments kept;
+    private final DocumentMerger merging;
 
     KeptDoor(Stage stage) {
         merging = stage.merging();
@@ -38,11 +38,11 @@ final class KeptDoor implements KeptApi {
 
     @Override
     public JSObject merge(String what, JSObject base, JSObject theirs, String prefers) {
-        Merge.Prefers decides =
+        ThreeWayMerge.Prefers decides =
                 switch (prefers) {
-                    case "mine" -> Merge.Prefers.MINE;
-                    case "theirs" -> Merge.Prefers.THEIRS;
-                    default -> Merge.Prefers.NEITHER;
+                    case "mine" -> ThreeWayMerge.Prefers.MINE;
+                    case "theirs" -> ThreeWayMerge.Prefers.THEIRS;
+                    default -> ThreeWayMerge.Prefers.NEITHER;
                 };
         return Told.of(merging.merge(what, JsPlain.map(base), JsPlain.map(theirs), decides));
     }

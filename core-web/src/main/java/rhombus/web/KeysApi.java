@@ -4,16 +4,16 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.stage.hand.BroughtKeys;
-import rhombus.core.stage.hand.Captured;
-import rhombus.core.stage.hand.TeachState;
-import rhombus.core.stage.show.Giveable;
+import rhombus.core.stage.keymaps.CapturedTrigger;
+import rhombus.core.stage.keymaps.ImportedKeymap;
+import rhombus.core.stage.keymaps.TeachingState;
 import rhombus.core.stage.show.HabitRow;
 import rhombus.core.stage.show.KeyBinding;
 import rhombus.core.stage.show.KeysPage;
 import rhombus.core.stage.show.KeysPicture;
 import rhombus.core.stage.show.KeysSheet;
 import rhombus.core.stage.show.PreviewFrame;
+import rhombus.core.stage.show.TriggerTarget;
 
 /** Keymap and settings, with the pages on which they are changed. */
 public interface KeysApi extends JSObject {
@@ -68,18 +68,18 @@ public interface KeysApi extends JSObject {
     void lookAt(String trigger, int modifiers);
 
     /** What stands against giving that trigger to the binding that was taken. */
-    @Gives(value = Captured.class, orNull = true)
+    @Gives(value = CapturedTrigger.class, orNull = true)
     JSObject offered();
 
     /** What that trigger can be given to, as far as words mean it, the best first. */
-    @Gives(value = Giveable.class, list = true)
+    @Gives(value = TriggerTarget.class, list = true)
     JSObject bindable(String words);
 
     /** Begins the teaching by hand. */
     void teach();
 
     /** How far it has come. */
-    @Gives(TeachState.class)
+    @Gives(TeachingState.class)
     JSObject teaching();
 
     /** Looks at what the hand has done while it was watched; says whether it is over, be it taken or asked for again. */
@@ -110,7 +110,7 @@ public interface KeysApi extends JSObject {
     void forgetDone();
 
     /** Looks at a keymap file; nothing changes yet. */
-    @Gives(BroughtKeys.class)
+    @Gives(ImportedKeymap.class)
     JSObject bringKeymap(@Gives(Map.class) JSObject file);
 
     /** A keymap came with an address: the page's notices tell of it. */
@@ -132,7 +132,7 @@ public interface KeysApi extends JSObject {
     @Gives(value = KeyBinding.class, orNull = true)
     JSObject takeBinding(String id, int which);
 
-    @Gives(value = Captured.class, orNull = true)
+    @Gives(value = CapturedTrigger.class, orNull = true)
     JSObject captured();
 
     void rebind(String how, boolean sure);

@@ -7,16 +7,16 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.KeyNames;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.Preview;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.SettingPreview;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** The door for keymap and settings. */
 final class KeysDoor implements KeysApi {
     private final Stage stage;
     private final Map<String, String> layout;
-    private final Preview preview = new Preview();
+    private final SettingPreview preview = new SettingPreview();
 
     KeysDoor(Stage stage, Map<String, String> layout) {
         this.stage = stage;
@@ -25,7 +25,7 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public void layout(JSObject names) {
-        JsPlain.map(names).forEach((code, printed) -> layout.put(code, Plain.text(printed, "")));
+        JsPlain.map(names).forEach((code, printed) -> layout.put(code, PlainData.text(printed, "")));
     }
 
     @Override
@@ -278,13 +278,13 @@ final class KeysDoor implements KeysApi {
 
     @Override
     public JSObject habitsPage(String search) {
-        return Js.list(stage.snapshots().habits(search, Preview::shows), Told::of);
+        return Js.list(stage.snapshots().habits(search, SettingPreview::shows), Told::of);
     }
 
     @Override
     public JSObject habitPreview(String id, double timeMs) {
         Habit h = AllHabits.named(id);
-        if (h == null || !Preview.shows(h)) {
+        if (h == null || !SettingPreview.shows(h)) {
             return null;
         }
         preview.show(h, stage.habits(), timeMs);
@@ -294,6 +294,6 @@ final class KeysDoor implements KeysApi {
     @Override
     public void setHabit(JSObject change) {
         Map<String, Object> m = JsPlain.map(change);
-        stage.habit(Plain.text(m.get("id"), ""), m.get("value"));
+        stage.habit(PlainData.text(m.get("id"), ""), m.get("value"));
     }
 }

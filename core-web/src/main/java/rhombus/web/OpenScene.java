@@ -8,8 +8,8 @@ import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Float32Array;
 import org.teavm.jso.typedarrays.Int32Array;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Hierarchies;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.HierarchyLoader;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.show.ImageRange;
@@ -28,7 +28,7 @@ final class OpenScene {
     private final int binary;
     private final List<Map<String, Object>> primitives = new ArrayList<>();
     private ArrayBuffer edges;
-    private Hierarchies hierarchies;
+    private HierarchyLoader hierarchies;
     private int[] marks;
     final Scene scene;
 
@@ -38,9 +38,9 @@ final class OpenScene {
         buffer = glb;
         binary = 20 + json + 8;
         gltf = JsPlain.map(parse(glb, 20, json));
-        for (Object mesh : Plain.list(gltf.get("meshes"))) {
-            for (Object primitive : Plain.list(Plain.map(mesh).get("primitives"))) {
-                primitives.add(Plain.map(primitive));
+        for (Object mesh : PlainData.list(gltf.get("meshes"))) {
+            for (Object primitive : PlainData.list(PlainData.map(mesh).get("primitives"))) {
+                primitives.add(PlainData.map(primitive));
             }
         }
         scene = NormalForm.read(gltf, new JsArrays(glb, binary));
@@ -62,7 +62,7 @@ final class OpenScene {
     }
 
     void hierarchies(ArrayBuffer file) {
-        hierarchies = new Hierarchies(scene, new JsArrays(file, 0));
+        hierarchies = new HierarchyLoader(scene, new JsArrays(file, 0));
     }
 
     /** Attaches more of them; gives false when all are. */
@@ -79,7 +79,8 @@ final class OpenScene {
     }
 
     Float32Array attribute(int mesh, String name, int size) {
-        int accessor = Plain.whole(Plain.map(primitive(mesh).get("attributes")).get(name), -1);
+        int accessor =
+                PlainData.whole(PlainData.map(primitive(mesh).get("attributes")).get(name), -1);
         return accessor < 0
                 ? null
                 : new Float32Array(
@@ -104,7 +105,7 @@ final class OpenScene {
     }
 
     Int32Array indices(int mesh) {
-        int accessor = Plain.whole(primitive(mesh).get("indices"), 0);
+        int accessor = PlainData.whole(primitive(mesh).get("indices"), 0);
         return new Int32Array(buffer, binary + NormalForm.offset(gltf, accessor), NormalForm.count(gltf, accessor));
     }
 
@@ -114,16 +115,16 @@ final class OpenScene {
 
     /** What a mesh is made of; pictures as byte ranges of the file. */
     Material material(int mesh) {
-        int index = Plain.whole(primitive(mesh).get("material"), -1);
+        int index = PlainData.whole(primitive(mesh).get("material"), -1);
         Map<String, Object> m = index < 0
                 ? Map.of()
-                : Plain.map(Plain.list(gltf.get("materials")).get(index));
-        Map<String, Object> pbr = Plain.map(m.get("pbrMetallicRoughness"));
-        double[] color = Plain.numbers(pbr.get("baseColorFactor"), 4);
-        Map<String, Object> extensions = Plain.map(m.get("extensions"));
-        double strength = Plain.number(
-                Plain.map(extensions.get("KHR_materials_emissive_strength")).get("emissiveStrength"), 1);
-        double[] emissive = Plain.numbers(m.get("emissiveFactor"), 3);
+                : PlainData.map(PlainData.list(gltf.get("materials")).get(index));
+        Map<String, Object> pbr = PlainData.map(m.get("pbrMetallicRoughness"));
+        double[] color = PlainData.numbers(pbr.get("baseColorFactor"), 4);
+        Map<String, Object> extensions = PlainData.map(m.get("extensions"));
+        double strength = PlainData.number(
+                PlainData.map(extensions.get("KHR_materials_emissive_strength")).get("emissiveStrength"), 1);
+        double[] emissive = PlainData.numbers(m.get("emissiveFactor"), 3);
         for (int i = 0; emissive != null && i < 3; i++) {
             emissive[i] *= strength;
         }
@@ -132,49 +133,51 @@ final class OpenScene {
                 index,
                 color == null ? new double[] {1, 1, 1, 1} : color,
                 "BLEND".equals(m.get("alphaMode")),
-                "MASK".equals(m.get("alphaMode")) ? Plain.number(m.get("alphaCutoff"), 0.5) : 0,
+                "MASK".equals(m.get("alphaMode")) ? PlainData.number(m.get("alphaCutoff"), 0.5) : 0,
                 image(pbr, "baseColorTexture"),
-                Plain.number(pbr.get("metallicFactor"), 0),
-                Plain.number(pbr.get("roughnessFactor"), 0.8),
+                PlainData.number(pbr.get("metallicFactor"), 0),
+                PlainData.number(pbr.get("roughnessFactor"), 0.8),
                 image(pbr, "metallicRoughnessTexture"),
                 image(m, "normalTexture"),
-                Plain.number(Plain.map(m.get("normalTexture")).get("scale"), 1),
+                PlainData.number(PlainData.map(m.get("normalTexture")).get("scale"), 1),
                 image(m, "occlusionTexture"),
-                Plain.number(Plain.map(m.get("occlusionTexture")).get("strength"), 1),
+                PlainData.number(PlainData.map(m.get("occlusionTexture")).get("strength"), 1),
                 image(m, "emissiveTexture"),
                 emissive == null ? new double[3] : emissive,
                 extensions.containsKey("KHR_materials_unlit"));
     }
 
     private ImageRange image(Map<String, Object> owner, String key) {
-        Map<String, Object> info = Plain.map(owner.get(key));
-        int texture = Plain.whole(info.get("index"), -1);
-        return texture < 0 ? null : image(texture, Plain.whole(info.get("texCoord"), 0) == 1);
+        Map<String, Object> info = PlainData.map(owner.get(key));
+        int texture = PlainData.whole(info.get("index"), -1);
+        return texture < 0 ? null : image(texture, PlainData.whole(info.get("texCoord"), 0) == 1);
     }
 
     private ImageRange image(int texture, boolean second) {
-        Map<String, Object> t = Plain.map(Plain.list(gltf.get("textures")).get(texture));
-        int source = Plain.whole(t.get("source"), -1);
+        Map<String, Object> t =
+                PlainData.map(PlainData.list(gltf.get("textures")).get(texture));
+        int source = PlainData.whole(t.get("source"), -1);
         if (source < 0) {
             return null;
         }
-        int number = Plain.whole(t.get("sampler"), -1);
+        int number = PlainData.whole(t.get("sampler"), -1);
         Map<String, Object> sampler = number < 0
                 ? Map.of()
-                : Plain.map(Plain.list(gltf.get("samplers")).get(number));
-        Map<String, Object> image = Plain.map(Plain.list(gltf.get("images")).get(source));
+                : PlainData.map(PlainData.list(gltf.get("samplers")).get(number));
+        Map<String, Object> image =
+                PlainData.map(PlainData.list(gltf.get("images")).get(source));
         Map<String, Object> view =
-                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
+                PlainData.map(PlainData.list(gltf.get("bufferViews")).get(PlainData.whole(image.get("bufferView"), 0)));
         return new ImageRange(
                 texture,
-                Plain.text(image.get("mimeType"), ""),
-                binary + Plain.whole(view.get("byteOffset"), 0),
-                Plain.whole(view.get("byteLength"), 0),
+                PlainData.text(image.get("mimeType"), ""),
+                binary + PlainData.whole(view.get("byteOffset"), 0),
+                PlainData.whole(view.get("byteLength"), 0),
                 second,
-                Plain.whole(sampler.get("wrapS"), REPEAT),
-                Plain.whole(sampler.get("wrapT"), REPEAT),
-                Plain.whole(sampler.get("magFilter"), LINEAR),
-                Plain.whole(sampler.get("minFilter"), LINEAR_BETWEEN_LINEAR));
+                PlainData.whole(sampler.get("wrapS"), REPEAT),
+                PlainData.whole(sampler.get("wrapT"), REPEAT),
+                PlainData.whole(sampler.get("magFilter"), LINEAR),
+                PlainData.whole(sampler.get("minFilter"), LINEAR_BETWEEN_LINEAR));
     }
 
     @JSBody(

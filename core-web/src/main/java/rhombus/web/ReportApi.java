@@ -3,7 +3,7 @@ package rhombus.web;
 import java.util.Map;
 import org.teavm.jso.JSObject;
 import rhombus.boundary.Gives;
-import rhombus.core.stage.hand.ReportState;
+import rhombus.core.stage.coach.ReportState;
 
 /** What is counted of the hand, and what the counts say. */
 public interface ReportApi extends JSObject {

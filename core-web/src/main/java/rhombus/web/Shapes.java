@@ -3,14 +3,14 @@ package rhombus.web;
 import java.util.HashMap;
 import java.util.Map;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.Shape;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.stage.show.Material;
 
 /** What a painter needs of meshes that are made from numbers and are in no file. */
 final class Shapes {
-    private final Map<Shape, ShapeMesh> made = new HashMap<>();
+    private final Map<ParametricShape, ShapeMesh> made = new HashMap<>();
 
     /** The solid a mesh was made from. */
     ShapeMesh of(Scene scene, int mesh) {

@@ -3,45 +3,45 @@ package rhombus.web;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.boundary.Gives;
-import rhombus.core.stage.hand.FirstStep;
-import rhombus.core.stage.hand.Hint;
+import rhombus.core.stage.coach.FirstStep;
+import rhombus.core.stage.coach.Hint;
 import rhombus.core.stage.show.BoardsState;
 import rhombus.core.stage.show.CameraRow;
 import rhombus.core.stage.show.FoundCommand;
-import rhombus.core.stage.show.Frame;
 import rhombus.core.stage.show.HistoryState;
 import rhombus.core.stage.show.LayerRow;
-import rhombus.core.stage.show.Listed;
 import rhombus.core.stage.show.LookState;
-import rhombus.core.stage.show.OnScreen;
-import rhombus.core.stage.show.Picked;
+import rhombus.core.stage.show.ObjectRow;
+import rhombus.core.stage.show.PickResult;
 import rhombus.core.stage.show.PinRow;
-import rhombus.core.stage.show.Pivot;
+import rhombus.core.stage.show.PivotReading;
 import rhombus.core.stage.show.Readout;
 import rhombus.core.stage.show.RulerRow;
 import rhombus.core.stage.show.SceneState;
+import rhombus.core.stage.show.ScreenPoint;
 import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.TrailEntry;
 import rhombus.core.stage.show.TrailState;
-import rhombus.core.stage.show.View;
-import rhombus.core.stage.view.Choice;
+import rhombus.core.stage.show.ViewportDetail;
+import rhombus.core.stage.show.ViewportSummary;
+import rhombus.core.stage.view.ViewSource;
 
 /** What panels read; see {@link rhombus.core.stage.show.Snapshots}. */
 public interface ShowApi extends JSObject {
-    @Gives(value = View.class, list = true)
+    @Gives(value = ViewportDetail.class, list = true)
     JSObject views();
 
     /** The same list, and the same objects in it, as long as nothing changes. */
-    @Gives(value = Frame.class, list = true)
+    @Gives(value = ViewportSummary.class, list = true)
     JSObject frames();
 
     @Gives(SceneState.class)
     JSObject scene();
 
-    @Gives(value = Listed.class, list = true)
+    @Gives(value = ObjectRow.class, list = true)
     JSObject objects();
 
-    @Gives(value = Pivot.class, orNull = true)
+    @Gives(value = PivotReading.class, orNull = true)
     JSObject pivot(String view);
 
     @Gives(value = TrailState.class, orNull = true)
@@ -50,7 +50,7 @@ public interface ShowApi extends JSObject {
     @Gives(value = TrailEntry.class, list = true)
     JSObject trailEntries(String view);
 
-    @Gives(value = Choice.class, list = true)
+    @Gives(value = ViewSource.class, list = true)
     JSObject choices(String view);
 
     /** The rulers that lie over the viewports. */
@@ -58,7 +58,7 @@ public interface ShowApi extends JSObject {
     JSObject rulers();
 
     /** Every look that a viewport can be given. */
-    @Gives(value = Choice.class, list = true)
+    @Gives(value = ViewSource.class, list = true)
     JSObject looks(String view);
 
     /** The look of a viewport, to be changed part by part. */
@@ -66,11 +66,11 @@ public interface ShowApi extends JSObject {
     JSObject look(String view);
 
     /** What can lie behind everything in a viewport, a colour of one's own aside. */
-    @Gives(value = Choice.class, list = true)
+    @Gives(value = ViewSource.class, list = true)
     JSObject backgrounds(String view);
 
     /** What can light a viewport; empty where its look takes no light. */
-    @Gives(value = Choice.class, list = true)
+    @Gives(value = ViewSource.class, list = true)
     JSObject lightsFor(String view);
 
     /** What the last motion did, in a sentence for somebody who does not see it. */
@@ -109,7 +109,7 @@ public interface ShowApi extends JSObject {
     /** Puts into an object what has changed since the last time; all of it where the object is fresh. */
     void readout(@Gives(Readout.class) JSObject target, boolean fresh);
 
-    @Gives(value = Picked.class, orNull = true)
+    @Gives(value = PickResult.class, orNull = true)
     JSObject pick(String view, double x, double y);
 
     @Gives(value = String.class, list = true)
@@ -126,6 +126,6 @@ public interface ShowApi extends JSObject {
     @Gives(value = Hint.class, list = true)
     JSObject hints();
 
-    @Gives(value = OnScreen.class, orNull = true)
+    @Gives(value = ScreenPoint.class, orNull = true)
     JSObject project(String view, @Gives(value = Double.class, list = true) JSObject point);
 }

@@ -4,22 +4,22 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.hand.FirstStep;
-import rhombus.core.stage.hand.Hint;
-import rhombus.core.stage.show.Frame;
-import rhombus.core.stage.show.OnScreen;
+import rhombus.core.stage.coach.FirstStep;
+import rhombus.core.stage.coach.Hint;
 import rhombus.core.stage.show.Readout;
+import rhombus.core.stage.show.ScreenPoint;
 import rhombus.core.stage.show.ShotRow;
 import rhombus.core.stage.show.Snapshots;
+import rhombus.core.stage.show.ViewportSummary;
 
 /** The door for panels. */
 final class ShowDoor implements ShowApi {
     private final Stage stage;
     private final Snapshots snapshots;
     private final Map<String, String> layout;
-    private final Same<Frame> frames = new Same<>(Told::of);
+    private final Same<ViewportSummary> frames = new Same<>(Told::of);
     private final Same<Hint> hints = new Same<>(Told::of);
     private final Same<FirstStep> firstSteps = new Same<>(Told::of);
     private Readout readout;
@@ -185,8 +185,8 @@ final class ShowDoor implements ShowApi {
 
     @Override
     public JSObject project(String view, JSObject point) {
-        double[] p = Plain.numbers(JsPlain.fromJs(point), 3);
-        OnScreen at = p == null ? null : snapshots.onScreen(view, new Vec3(p[0], p[1], p[2]));
+        double[] p = PlainData.numbers(JsPlain.fromJs(point), 3);
+        ScreenPoint at = p == null ? null : snapshots.onScreen(view, new Vec3(p[0], p[1], p[2]));
         return at == null ? null : Told.of(at);
     }
 }

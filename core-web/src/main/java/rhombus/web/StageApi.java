@@ -7,9 +7,9 @@ import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Int32Array;
 import rhombus.boundary.Gives;
 import rhombus.boundary.OrNothing;
-import rhombus.core.stage.view.Asked;
-import rhombus.core.stage.view.Changed;
 import rhombus.core.stage.view.Notice;
+import rhombus.core.stage.view.PageRequest;
+import rhombus.core.stage.view.StageChanges;
 
 /** One scene on its stage, from opening to closing. Nothing of it is shared with another. */
 public interface StageApi extends JSObject {
@@ -57,7 +57,7 @@ public interface StageApi extends JSObject {
 
     void reduceMotion(boolean reduce);
 
-    @Gives(value = Changed.class, orNull = true)
+    @Gives(value = StageChanges.class, orNull = true)
     JSObject takeChanges();
 
     Int32Array takeMoved();
@@ -65,6 +65,6 @@ public interface StageApi extends JSObject {
     @Gives(value = Notice.class, list = true)
     JSObject takeNotices();
 
-    @Gives(value = Asked.class, list = true)
+    @Gives(value = PageRequest.class, list = true)
     JSObject takeApplication();
 }

@@ -6,7 +6,7 @@ import java.util.Map;
 import org.teavm.jso.JSObject;
 import org.teavm.jso.typedarrays.ArrayBuffer;
 import org.teavm.jso.typedarrays.Int32Array;
-import rhombus.core.drill.Practice;
+import rhombus.core.drill.DrillSession;
 import rhombus.core.stage.Stage;
 
 /** The door of one stage. */
@@ -21,7 +21,7 @@ final class StageDoor implements StageApi {
     private final KeysDoor keys = new KeysDoor(stage, layout);
     private final DevicesDoor devices = new DevicesDoor(stage);
     private final ReportDoor report = new ReportDoor(stage, layout);
-    private final Practice practice = new Practice(stage);
+    private final DrillSession practice = new DrillSession(stage);
     private final DrillDoor drills = new DrillDoor(practice);
     private final HelpDoor help = new HelpDoor(stage, layout);
 

@@ -11,23 +11,23 @@ import org.teavm.jso.typedarrays.Int8Array;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.stage.Stage;
 import rhombus.core.stage.show.BatchForm;
-import rhombus.core.submit.Batch;
-import rhombus.core.submit.Batches;
-import rhombus.core.submit.Easing;
-import rhombus.core.submit.Submission;
-import rhombus.core.submit.Unfinished;
+import rhombus.core.submit.DetailEasing;
+import rhombus.core.submit.DrawBatch;
+import rhombus.core.submit.DrawBatches;
+import rhombus.core.submit.DrawSubmission;
+import rhombus.core.submit.PendingViewports;
 
 /** The door for what is sent to the graphics card. */
 final class SubmitDoor implements SubmitApi {
     private final Stage stage;
     private final DrawDoor draw;
-    private Batches batches;
-    private Submission submission;
-    private final Easing easing = new Easing();
+    private DrawBatches batches;
+    private DrawSubmission submission;
+    private final DetailEasing easing = new DetailEasing();
     /** Whether what is drawn moves, so that layers of surfaces are not put in order. */
     private boolean quick;
 
-    private final Unfinished unfinished = new Unfinished();
+    private final PendingViewports unfinished = new PendingViewports();
 
     SubmitDoor(Stage stage, DrawDoor draw) {
         this.stage = stage;
@@ -38,8 +38,8 @@ final class SubmitDoor implements SubmitApi {
 
     /** Another scene is open. */
     void open() {
-        batches = new Batches(draw::skin, draw::marksOf);
-        submission = new Submission(batches);
+        batches = new DrawBatches(draw::skin, draw::marksOf);
+        submission = new DrawSubmission(batches);
     }
 
     @Override
@@ -50,12 +50,12 @@ final class SubmitDoor implements SubmitApi {
     @Override
     public JSObject batches() {
         List<BatchForm> out = new ArrayList<>();
-        for (Batch b : batches.list()) {
+        for (DrawBatch b : batches.list()) {
             out.add(new BatchForm(
                     b.number,
                     b.sort.name().toLowerCase(),
                     b.mesh,
-                    b.sort == Batch.Sort.OWN ? b.node(0) : -1,
+                    b.sort == DrawBatch.Sort.OWN ? b.node(0) : -1,
                     b.layer(),
                     b.generation()));
         }
@@ -125,8 +125,8 @@ final class SubmitDoor implements SubmitApi {
 
     @Override
     public Int32Array plan(Float64Array matrices, int view, double height, boolean eased, String look) {
-        Submission.Wish wish =
-                view < 0 ? Submission.Wish.SURFACES : stage.snapshots().wish(view, look);
+        DrawSubmission.Wish wish =
+                view < 0 ? DrawSubmission.Wish.SURFACES : stage.snapshots().wish(view, look);
         boolean less = eased && easing.active();
         // A part with another look says nothing of the whole.
         if (eased && look.isEmpty()) {
@@ -138,7 +138,7 @@ final class SubmitDoor implements SubmitApi {
                 view < 0 ? null : stage.snapshots().screen(view, height),
                 height,
                 wish,
-                less ? easing.detail() : Submission.Detail.FULL);
+                less ? easing.detail() : DrawSubmission.Detail.FULL);
         return Int32Array.fromJavaArray(submission.runs());
     }
 

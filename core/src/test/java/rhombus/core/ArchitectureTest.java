@@ -16,10 +16,10 @@ import java.util.Arrays;
 import java.util.Collection;
 import org.junit.jupiter.api.Test;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.area.CommandGate;
-import rhombus.core.stage.subject.Editing;
-import rhombus.core.stage.view.Model;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.commands.CommandGate;
+import rhombus.core.stage.subject.SceneEditor;
+import rhombus.core.stage.view.SceneModel;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.words.Messages;
 
 class ArchitectureTest {
@@ -73,7 +73,7 @@ class ArchitectureTest {
 
     /** The rooms of the running part, from the lowest up. */
     private static final String[] ROOMS = {
-        "view", "subject", "tool", "motion", "boards", "marks", "hand", "area", "show"
+        "view", "subject", "tool", "motion", "boards", "marks", "input", "keymaps", "coach", "commands", "show"
     };
 
     private static final String STAGE = "rhombus.core.stage";
@@ -102,7 +102,7 @@ class ArchitectureTest {
                 .resideOutsideOfPackage(STAGE + ".view")
                 .should()
                 .setFieldWhere(describe("of a viewport", (JavaFieldAccess a) -> a.getTargetOwner()
-                        .isEquivalentTo(ViewState.class)))
+                        .isEquivalentTo(Viewport.class)))
                 .check(CORE);
     }
 
@@ -110,9 +110,9 @@ class ArchitectureTest {
     void onlyEditingChangesTheScene() {
         noClasses()
                 .that()
-                .doNotHaveFullyQualifiedName(Editing.class.getName())
+                .doNotHaveFullyQualifiedName(SceneEditor.class.getName())
                 .should()
-                .callMethod(Model.class, "show", Scene.class, Collection.class)
+                .callMethod(SceneModel.class, "show", Scene.class, Collection.class)
                 .check(CORE);
     }
 
@@ -123,18 +123,18 @@ class ArchitectureTest {
                 .that()
                 .doNotHaveFullyQualifiedName(CommandGate.class.getName())
                 .and()
-                .doNotHaveFullyQualifiedName(STAGE + ".area.Runner")
+                .doNotHaveFullyQualifiedName(STAGE + ".commands.CommandRunner")
                 .should()
                 .dependOnClassesThat()
-                .haveFullyQualifiedName(STAGE + ".area.Runner")
+                .haveFullyQualifiedName(STAGE + ".commands.CommandRunner")
                 .check(CORE);
         noClasses()
                 .that()
-                .doNotHaveFullyQualifiedName(STAGE + ".area.Runner")
+                .doNotHaveFullyQualifiedName(STAGE + ".commands.CommandRunner")
                 .should()
                 .callMethodWhere(describe(
                         "of a handler",
-                        (JavaMethodCall c) -> c.getTargetOwner().getName().equals(STAGE + ".area.Deed")))
+                        (JavaMethodCall c) -> c.getTargetOwner().getName().equals(STAGE + ".commands.CommandHandler")))
                 .check(CORE);
     }
 

@@ -3,21 +3,21 @@ package rhombus.core;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.keymap.Actions;
 import rhombus.core.keymap.Binding;
-import rhombus.core.keymap.Context;
-import rhombus.core.keymap.Controllers;
-import rhombus.core.keymap.Fingers;
+import rhombus.core.keymap.BindingContext;
+import rhombus.core.keymap.ControllerInput;
+import rhombus.core.keymap.FingerTracker;
+import rhombus.core.keymap.InputResolver;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Resolver;
+import rhombus.core.keymap.ResolverActions;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.keymap.Wheel;
+import rhombus.core.keymap.WheelInput;
 
 /** A trigger performed by a hand on a resolver of its own, and what it came to there. Nothing is really done. */
-public final class Performed implements Actions {
+public final class Performed implements ResolverActions {
     private final Keymap keymap;
-    private final List<Context> contexts;
-    private final List<Context> whileMoving;
+    private final List<BindingContext> contexts;
+    private final List<BindingContext> whileMoving;
     private String did = "";
     /** Whether the two fingers spread, or turn, while they pan. */
     private boolean pinching;
@@ -25,7 +25,7 @@ public final class Performed implements Actions {
     private boolean twisting;
     private boolean dragging;
 
-    private Performed(Keymap keymap, List<Context> contexts, List<Context> whileMoving) {
+    private Performed(Keymap keymap, List<BindingContext> contexts, List<BindingContext> whileMoving) {
         this.keymap = keymap;
         this.contexts = contexts;
         this.whileMoving = whileMoving;
@@ -33,13 +33,19 @@ public final class Performed implements Actions {
 
     /** The id of the binding that answered at a point where these contexts hold; empty for none. */
     public static String at(
-            Keymap keymap, List<Context> contexts, List<Context> whileMoving, Trigger t, int mods, double x, double y) {
+            Keymap keymap,
+            List<BindingContext> contexts,
+            List<BindingContext> whileMoving,
+            Trigger t,
+            int mods,
+            double x,
+            double y) {
         Performed p = new Performed(keymap, contexts, whileMoving);
-        p.perform(new Resolver(p, keymap), t, mods, x, y);
+        p.perform(new InputResolver(p, keymap), t, mods, x, y);
         return p.did;
     }
 
-    private void perform(Resolver r, Trigger t, int mods, double x, double y) {
+    private void perform(InputResolver r, Trigger t, int mods, double x, double y) {
         r.pointer(x, y, 0, mods, 0);
         int mask = t.button() == 0 ? 1 : t.button() == 1 ? 4 : t.button() == 2 ? 2 : 1 << t.button();
         switch (t.kind()) {
@@ -67,11 +73,11 @@ public final class Performed implements Actions {
                 if (t.button() >= 0) {
                     r.pointer(x, y, mask, mods, 10);
                 }
-                r.wheel(x, y, new Wheel(1, 1, 9, 9), mods, 20);
+                r.wheel(x, y, new WheelInput(1, 1, 9, 9), mods, 20);
             }
             case SLIDE -> {
                 r.keyDown("ControlLeft", mods, false, 5);
-                r.wheel(x, y, new Wheel(1, 1, 9, 9), mods, 20);
+                r.wheel(x, y, new WheelInput(1, 1, 9, 9), mods, 20);
             }
             case BOTH -> {
                 int pair = new int[] {3, 5, 6}[t.button()];
@@ -89,19 +95,19 @@ public final class Performed implements Actions {
                 r.pointer(x, y, part, mods, true, 10);
                 r.pointer(x, y, 0, mods, true, 20);
             }
-            case GAMEPAD, MOUSE3D -> new Controllers(r).buttons(Set.of(t), 10);
-            case GAMEPAD_AXIS, MOUSE3D_AXIS -> new Controllers(r).axes(Map.of(t, 0.5));
+            case GAMEPAD, MOUSE3D -> new ControllerInput(r).buttons(Set.of(t), 10);
+            case GAMEPAD_AXIS, MOUSE3D_AXIS -> new ControllerInput(r).axes(Map.of(t, 0.5));
             case TOUCH, TAP, PRESS, PINCH, TWIST -> fingers(r, t, x, y);
             default -> throw new AssertionError("nobody knows how to do a " + t.kind());
         }
     }
 
-    private void fingers(Resolver r, Trigger t, double x, double y) {
+    private void fingers(InputResolver r, Trigger t, double x, double y) {
         did = "";
         pinching = t.kind() == Trigger.Kind.PINCH;
         twisting = t.kind() == Trigger.Kind.TWIST;
         dragging = t.kind() == Trigger.Kind.TOUCH || t.kind() == Trigger.Kind.TWIST;
-        Fingers f = new Fingers(r);
+        FingerTracker f = new FingerTracker(r);
         int count = t.kind() == Trigger.Kind.PRESS ? 1 : t.button() > 0 ? t.button() : 2;
         for (int i = 0; i < count; i++) {
             f.down(i, x + i * 40, y, 10);
@@ -122,12 +128,12 @@ public final class Performed implements Actions {
     }
 
     @Override
-    public List<Context> contextsAt(double x, double y) {
+    public List<BindingContext> contextsAt(double x, double y) {
         return contexts;
     }
 
     @Override
-    public List<Context> whileMoving() {
+    public List<BindingContext> whileMoving() {
         return whileMoving;
     }
 

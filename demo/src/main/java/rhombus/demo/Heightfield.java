@@ -8,11 +8,11 @@ public final class Heightfield {
 
     /** A GLB with one mesh of {@code 2 n²} triangles. */
     public static byte[] glb(int n) {
-        SceneFile f = new SceneFile(false);
+        GlbBuilder f = new GlbBuilder(false);
         f.add(
                 "Dunes",
                 -1,
-                Shape.surface(
+                DemoMesh.surface(
                         n,
                         n,
                         (u, v) -> new Vec3(

@@ -13,15 +13,15 @@ final class LongPier {
     private static final String TAR = "#2E3A3F";
     private static final String RED = "#A8503C";
 
-    private final SceneFile f = new SceneFile(false);
+    private final GlbBuilder f = new GlbBuilder(false);
     private final Random r = new Random(11);
-    private final Shape plank = Shape.box(0.19, 0.05, 1.96);
-    private final Shape beam = Shape.box(0.2, 0.3, 8);
-    private final Shape brace = Shape.box(1.2, 0.12, 0.12);
-    private final Shape pile = Shape.box(0.32, 5, 0.32);
-    private final Shape post = Shape.box(0.1, 1.1, 0.1);
-    private final Shape rail = Shape.box(0.98, 0.07, 0.09);
-    private final Shape bollard = Shape.lathe(8, 2, 0.5, v -> 0.16 - 0.05 * v);
+    private final DemoMesh plank = DemoMesh.box(0.19, 0.05, 1.96);
+    private final DemoMesh beam = DemoMesh.box(0.2, 0.3, 8);
+    private final DemoMesh brace = DemoMesh.box(1.2, 0.12, 0.12);
+    private final DemoMesh pile = DemoMesh.box(0.32, 5, 0.32);
+    private final DemoMesh post = DemoMesh.box(0.1, 1.1, 0.1);
+    private final DemoMesh rail = DemoMesh.box(0.98, 0.07, 0.09);
+    private final DemoMesh bollard = DemoMesh.lathe(8, 2, 0.5, v -> 0.16 - 0.05 * v);
 
     private LongPier() {}
 

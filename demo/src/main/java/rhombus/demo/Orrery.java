@@ -13,14 +13,14 @@ final class Orrery {
     private Orrery() {}
 
     static byte[] glb() {
-        SceneFile f = new SceneFile(true);
+        GlbBuilder f = new GlbBuilder(true);
         Random r = new Random(3);
         Quat upright = Quat.about(Vec3.X, Math.PI / 2);
-        f.add("Plinth", -1, Shape.lathe(64, 10, 0.5, v -> 0.7 - 0.2 * v * v), INK, Vec3.ZERO, upright);
+        f.add("Plinth", -1, DemoMesh.lathe(64, 10, 0.5, v -> 0.7 - 0.2 * v * v), INK, Vec3.ZERO, upright);
         int rings = f.group("Rings", -1, new Vec3(0, 0, 1.6));
         for (int i = 0; i < 9; i++) {
             double radius = 0.35 + i * 0.13;
-            Shape ring = Shape.tube(
+            DemoMesh ring = DemoMesh.tube(
                     160,
                     14,
                     0.014 + 0.002 * (i % 3),
@@ -50,14 +50,14 @@ final class Orrery {
                     Quat.about(Vec3.Z, i * 0.2));
             x += 0.05;
         }
-        f.add("Axle", -1, Shape.cylinder(24, 0.02, 1.2), INK, new Vec3(0, 0, 0.4), upright);
+        f.add("Axle", -1, DemoMesh.cylinder(24, 0.02, 1.2), INK, new Vec3(0, 0, 0.4), upright);
         f.camera("Orrery front", new Vec3(0.6, -4.2, 2.4), new Vec3(0, 0, 1.4), 30);
         f.light("Window", "directional", new Vec3(2, -3, 6), Vec3.ZERO, 2, new Vec3(1, 1, 1));
         return f.glb();
     }
 
-    private static Shape ball(double radius) {
-        return Shape.surface(18, 36, (v, u) -> {
+    private static DemoMesh ball(double radius) {
+        return DemoMesh.surface(18, 36, (v, u) -> {
             double a = u * 2 * Math.PI;
             double b = Math.max(1e-3, Math.min(Math.PI - 1e-3, v * Math.PI));
             return new Vec3(
@@ -65,18 +65,18 @@ final class Orrery {
         });
     }
 
-    private static Shape gear(int teeth, double radius, double thick) {
+    private static DemoMesh gear(int teeth, double radius, double thick) {
         int n = teeth * 4;
-        Shape rim = Shape.surface(n, 1, (u, v) -> rim(u, teeth, radius, (v - 0.5) * thick));
-        Shape top = Shape.surface(n, 1, (u, v) -> {
+        DemoMesh rim = DemoMesh.surface(n, 1, (u, v) -> rim(u, teeth, radius, (v - 0.5) * thick));
+        DemoMesh top = DemoMesh.surface(n, 1, (u, v) -> {
             Vec3 p = rim(u, teeth, radius, thick / 2);
             return new Vec3(p.x() * (1 - 0.8 * v), p.y() * (1 - 0.8 * v), p.z());
         });
-        Shape low = Shape.surface(n, 1, (u, v) -> {
+        DemoMesh low = DemoMesh.surface(n, 1, (u, v) -> {
             Vec3 p = rim(u, teeth, radius, -thick / 2);
             return new Vec3(p.x() * (0.2 + 0.8 * v), p.y() * (0.2 + 0.8 * v), p.z());
         });
-        return Shape.join(rim, top, low);
+        return DemoMesh.join(rim, top, low);
     }
 
     private static Vec3 rim(double u, int teeth, double radius, double z) {

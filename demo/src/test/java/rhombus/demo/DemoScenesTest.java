@@ -6,32 +6,33 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.pick.Surfaces;
-import rhombus.core.scene.Kind;
+import rhombus.core.pick.SurfacePicking;
+import rhombus.core.scene.NodeKind;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
-import rhombus.formats.Import;
-import rhombus.formats.Imported;
+import rhombus.formats.ImportedScene;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 class DemoScenesTest {
-    private static Imported read(byte[] glb) {
-        return Import.read(new Upload(Limits.DEFAULT).add("scene.glb", glb), Limits.DEFAULT, Progress.SILENT);
+    private static ImportedScene read(byte[] glb) {
+        return SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("scene.glb", glb), UploadLimits.DEFAULT, Progress.SILENT);
     }
 
     @Test
     void theBoatyardHoldsWhatItsStoryNeeds() {
-        Imported i = read(Boatyard.glb());
+        ImportedScene i = read(Boatyard.glb());
         Scene s = NormalReader.read(i);
         assertThat(i.triangles()).isBetween(120_000, 200_000);
-        assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.MESH).count())
+        assertThat(s.nodes().stream().filter(n -> n.kind() == NodeKind.MESH).count())
                 .isBetween(280L, 450L);
-        assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.CAMERA).map(n -> n.name()))
+        assertThat(s.nodes().stream().filter(n -> n.kind() == NodeKind.CAMERA).map(n -> n.name()))
                 .containsExactly("Harbour wide", "Deck close", "Crane top", "Keel low");
-        assertThat(s.nodes().stream().filter(n -> n.kind() == Kind.LIGHT)).hasSize(3);
+        assertThat(s.nodes().stream().filter(n -> n.kind() == NodeKind.LIGHT)).hasSize(3);
         assertThat(i.notes()).isEmpty();
         int buoy = indexOf(s, "Buoy");
         assertThat(s.bounds(buoy).center().length()).isBetween(880.0, 930.0);
@@ -47,7 +48,7 @@ class DemoScenesTest {
     @Test
     void theMarkUnderTheSlipwayShowsOnlyFromBelow() {
         Scene s = NormalReader.read(read(Boatyard.glb()));
-        Surfaces surfaces = new Surfaces(s);
+        SurfacePicking surfaces = new SurfacePicking(s);
         int mark = indexOf(s, "Painted mark");
         Vec3 p = s.bounds(mark).center();
         assertThat(surfaces.closest(new Ray(new Vec3(p.x(), 0.1, p.z()), Vec3.Y), false)

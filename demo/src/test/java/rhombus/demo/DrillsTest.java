@@ -13,29 +13,31 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rhombus.core.drill.Drill;
-import rhombus.core.drill.Practice;
-import rhombus.core.drill.PracticeState;
-import rhombus.core.drill.Replay;
-import rhombus.core.drill.Score;
+import rhombus.core.drill.DrillSession;
+import rhombus.core.drill.DrillState;
+import rhombus.core.drill.RunReplay;
+import rhombus.core.drill.RunScore;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.View;
-import rhombus.formats.Import;
+import rhombus.core.stage.show.ViewportDetail;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Each drill can be done, and doing its log again gives the same score. */
 class DrillsTest {
-    private static final Scene SCENE = NormalReader.read(
-            Import.read(new Upload(Limits.DEFAULT).add("scene.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
+    private static final Scene SCENE = NormalReader.read(SceneImport.read(
+            new UploadedFiles(UploadLimits.DEFAULT).add("scene.glb", Boatyard.glb()),
+            UploadLimits.DEFAULT,
+            Progress.SILENT));
 
     private final Random random = new Random(7);
     private final Stage stage = new Stage();
-    private final Practice practice = new Practice(stage);
+    private final DrillSession practice = new DrillSession(stage);
     private double now = 5000;
     /** Whether the stage has another size again and again, as where a drawer beside it is opened and shut. */
     private boolean restless;
@@ -58,11 +60,11 @@ class DrillsTest {
     }
 
     private void run(String command, String view, Object... args) {
-        stage.command(command, Plain.map(args), view, now += 5);
+        stage.command(command, PlainData.map(args), view, now += 5);
         frames(700);
     }
 
-    private View view(String id) {
+    private ViewportDetail view(String id) {
         return stage.snapshots().views().stream()
                 .filter(v -> v.id().equals(id))
                 .findFirst()
@@ -159,11 +161,11 @@ class DrillsTest {
     }
 
     /** Does a drill that was begun; done again from its log it goes the same. */
-    private Score solvedAndDoneAgain(String drill) {
+    private RunScore solvedAndDoneAgain(String drill) {
         solve(drill);
-        PracticeState s = practice.state();
+        DrillState s = practice.state();
         assertThat(s.done()).as("%s", s).isTrue();
-        Score score = Replay.of(SCENE, Drill.named(drill), practice.log());
+        RunScore score = RunReplay.of(SCENE, Drill.named(drill), practice.log());
         assertThat(score.seconds()).isCloseTo(s.seconds(), within(0.12));
         assertThat(score.lost()).isEqualTo(s.lost());
         return score;
@@ -179,7 +181,7 @@ class DrillsTest {
         assertThat(practice.state().seconds())
                 .as("the clock waits for the hand")
                 .isZero();
-        Score score = solvedAndDoneAgain(drill);
+        RunScore score = solvedAndDoneAgain(drill);
         assertThat(score.course()).isNotEmpty().allMatch(p -> p >= 0 && p <= 1);
         assertThat(score.metres()).isFinite().isNotNegative();
         if (drill.equals("level")) {
@@ -218,10 +220,10 @@ class DrillsTest {
         over("v2");
         frames(500);
         Map<String, Object> log = practice.log();
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("mark"), log))
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("mark"), log))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("does not do");
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("pile"), log)).hasMessageContaining("another drill");
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("pile"), log)).hasMessageContaining("another drill");
         // A log with what mattered taken out of it.
         practice.start("level", new double[0], new double[0], now);
         frames(200);
@@ -230,21 +232,25 @@ class DrillsTest {
         Map<String, Object> done = practice.log();
         Map<String, Object> forged = new LinkedHashMap<>(done);
         forged.put("waited", 3);
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("milliseconds");
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("level"), forged))
+                .hasMessageContaining("milliseconds");
         forged.put("waited", 300);
         forged.put("views", "mine");
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("views");
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("level"), forged))
+                .hasMessageContaining("views");
         forged.remove("views");
         forged.put(
                 "recording",
-                Plain.map("events", java.util.Collections.nCopies(200_000, List.of(0, "left")), "format", "x"));
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), forged)).hasMessageContaining("200000");
-        Map<String, Object> recording = new LinkedHashMap<>(Plain.map(done.get("recording")));
-        List<Object> events = new ArrayList<>(Plain.list(recording.get("events")));
+                PlainData.map("events", java.util.Collections.nCopies(200_000, List.of(0, "left")), "format", "x"));
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("level"), forged))
+                .hasMessageContaining("200000");
+        Map<String, Object> recording = new LinkedHashMap<>(PlainData.map(done.get("recording")));
+        List<Object> events = new ArrayList<>(PlainData.list(recording.get("events")));
         events.removeIf(e -> String.valueOf(e).contains("KeyN"));
         recording.put("events", events);
         done.put("recording", recording);
-        assertThatThrownBy(() -> Replay.of(SCENE, Drill.named("level"), done)).hasMessageContaining("does not do");
+        assertThatThrownBy(() -> RunReplay.of(SCENE, Drill.named("level"), done))
+                .hasMessageContaining("does not do");
     }
 
     /** The key that began the drill goes up at once: that is nothing the hand does in it. */
@@ -255,7 +261,7 @@ class DrillsTest {
         frames(300);
         solve("level");
         assertThat(practice.state().done()).isTrue();
-        assertThat(Replay.of(SCENE, Drill.named("level"), practice.log()).seconds())
+        assertThat(RunReplay.of(SCENE, Drill.named("level"), practice.log()).seconds())
                 .isPositive();
     }
 
@@ -265,7 +271,7 @@ class DrillsTest {
         run("app.use-preset", null, "preset", "modifier-drag");
         assertThat(stage.keymaps().elsewhere()).isNotNull();
         practice.start("level", new double[0], new double[0], now);
-        Map<String, Object> logged = Plain.map(practice.log().get("keymaps"));
+        Map<String, Object> logged = PlainData.map(practice.log().get("keymaps"));
         assertThat(logged.get("name")).isEqualTo(stage.keymap().toPlain().get("name"));
         assertThat(logged).isNotEqualTo(stage.keymaps().kept().toPlain());
     }
@@ -274,13 +280,13 @@ class DrillsTest {
     void aSceneWithoutTheThingsHasNoDrillForThem() {
         Stage other = new Stage();
         other.resize(800, 600);
-        Scene orrery = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT)
+        Scene orrery = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT)
                         .add("scene.glb", DemoScenes.all().get("Tidal Orrery").get()),
-                Limits.DEFAULT,
+                UploadLimits.DEFAULT,
                 Progress.SILENT));
         other.open(orrery, "");
-        Practice p = new Practice(other);
+        DrillSession p = new DrillSession(other);
         assertThat(p.there()).isEmpty();
         assertThat(p.start("mark", new double[0], new double[0], 0)).contains("not in this scene");
         assertThat(p.state().drill()).isNull();
@@ -288,12 +294,12 @@ class DrillsTest {
     }
 
     /** The best run is seen where its eye was by now: not where one is oneself, and once one has gone elsewhere. */
-    private void raceWith(Score best, Map<String, Object> made) {
+    private void raceWith(RunScore best, Map<String, Object> made) {
         double[] course = best.course().stream().mapToDouble(d -> d).toArray();
         double[] path = best.path().stream().mapToDouble(d -> d).toArray();
         assertThat(practice.startOwn("mine", made, course, path, now)).isNull();
-        View mine = stage.snapshots().views().stream()
-                .filter(View::active)
+        ViewportDetail mine = stage.snapshots().views().stream()
+                .filter(ViewportDetail::active)
                 .findFirst()
                 .orElseThrow();
         int own = mine.number();
@@ -319,7 +325,7 @@ class DrillsTest {
         Map<String, Object> start = practice.here();
         run("navigate.step-orbit", "v2", "to", "left");
         run("navigate.step-orbit", "v2", "to", "up");
-        Map<String, Object> made = Plain.map("start", start, "goal", practice.here());
+        Map<String, Object> made = PlainData.map("start", start, "goal", practice.here());
         assertThat(practice.startOwn("mine", made, new double[0], new double[0], now))
                 .isNull();
         frames(500);
@@ -328,13 +334,13 @@ class DrillsTest {
         key("ArrowLeft", 0);
         assertThat(practice.state().done()).isFalse();
         key("ArrowUp", 0);
-        PracticeState s = practice.state();
+        DrillState s = practice.state();
         assertThat(s.done()).isTrue();
-        Score again = Replay.of(SCENE, Drill.own("mine", made), practice.log());
+        RunScore again = RunReplay.of(SCENE, Drill.own("mine", made), practice.log());
         assertThat(again.seconds()).isCloseTo(s.seconds(), within(0.1));
         assertThat(again.path()).hasSize(6 * again.course().size());
         raceWith(again, made);
-        Map<String, Object> other = Plain.map("start", start, "goal", start);
+        Map<String, Object> other = PlainData.map("start", start, "goal", start);
         assertThat(practice.startOwn("mine", other, new double[0], new double[0], now))
                 .contains("somewhere else");
         practice.end(now);

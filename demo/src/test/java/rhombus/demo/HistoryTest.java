@@ -5,11 +5,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 import rhombus.core.Effort;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.RandomHand;
-import rhombus.formats.Import;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** On every demo scene, whatever a hand does can be undone and done again to the last bit. */
 class HistoryTest {
@@ -22,10 +22,10 @@ class HistoryTest {
     @ParameterizedTest
     @MethodSource("names")
     void anyHandCanBeUndoneAndDoneAgainToTheBit(String name) {
-        Scene scene = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT)
+        Scene scene = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT)
                         .add("scene.glb", DemoScenes.all().get(name).get()),
-                Limits.DEFAULT,
+                UploadLimits.DEFAULT,
                 Progress.SILENT));
         long first = Long.getLong("history.seed", Effort.seed("hands") % 1_000_000_000);
         System.out.println(name + ": hands by the seeds " + first + " to " + (first + HANDS - 1));

@@ -9,14 +9,14 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.Effort;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
-import rhombus.formats.Import;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Walking at adaptive speed among everything that stands in the boatyard. */
 class WalkTest {
@@ -40,16 +40,16 @@ class WalkTest {
             q[i] = r.nextGaussian();
         }
         Quat turn = new Quat(q[0], q[1], q[2], q[3]).unit();
-        Map<String, Object> pose = Plain.map(
+        Map<String, Object> pose = PlainData.map(
                 "eye",
-                Plain.list(r.nextDouble() * 60 - 30, r.nextDouble() * 14 - 1, r.nextDouble() * 50 - 25),
+                PlainData.list(r.nextDouble() * 60 - 30, r.nextDouble() * 14 - 1, r.nextDouble() * 50 - 25),
                 "orientation",
-                Plain.list(turn.x(), turn.y(), turn.z(), turn.w()),
+                PlainData.list(turn.x(), turn.y(), turn.z(), turn.w()),
                 "focus",
                 10.0,
                 "fovY",
                 0.8);
-        return Plain.map(
+        return PlainData.map(
                 "format",
                 "rhombus-workspace",
                 "version",
@@ -59,13 +59,15 @@ class WalkTest {
                 "walkSpeed",
                 speed,
                 "views",
-                List.of(Map.of(), Plain.map("pose", pose)));
+                List.of(Map.of(), PlainData.map("pose", pose)));
     }
 
     @Test
     void randomWalksPassThroughNothing() {
-        Scene scene = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT).add("yard.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
+        Scene scene = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("yard.glb", Boatyard.glb()),
+                UploadLimits.DEFAULT,
+                Progress.SILENT));
         Soup soup = new Soup(scene);
         assertThat(soup.size()).isGreaterThan(120_000);
         Stage stage = new Stage();
@@ -115,8 +117,10 @@ class WalkTest {
     /** The check itself finds what a fixed speed does. */
     @Test
     void atFixedSpeedOneDoesPassThrough() {
-        Scene scene = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT).add("yard.glb", Boatyard.glb()), Limits.DEFAULT, Progress.SILENT));
+        Scene scene = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("yard.glb", Boatyard.glb()),
+                UploadLimits.DEFAULT,
+                Progress.SILENT));
         Soup soup = new Soup(scene);
         Stage stage = new Stage();
         stage.resize(1000, 800);

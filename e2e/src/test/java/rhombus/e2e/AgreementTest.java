@@ -15,12 +15,12 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.Import;
-import rhombus.formats.Imported;
+import rhombus.formats.ImportedScene;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** The core on the JVM and the core compiled for the browser: the same input gives the same poses and the same picks. */
 class AgreementTest {
@@ -49,10 +49,10 @@ class AgreementTest {
         "KeyK"
     };
 
-    private final Imported imported = Import.read(
-            new Upload(Limits.DEFAULT)
+    private final ImportedScene imported = SceneImport.read(
+            new UploadedFiles(UploadLimits.DEFAULT)
                     .add("yard.glb", DemoScenes.all().get(DemoScenes.BOATYARD).get()),
-            Limits.DEFAULT,
+            UploadLimits.DEFAULT,
             Progress.SILENT);
 
     /** A hand at work for some hundred events: drags of every button, wheel, keys, held keys, and time in between. */

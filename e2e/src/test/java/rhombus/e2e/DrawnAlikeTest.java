@@ -10,11 +10,11 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.Import;
-import rhombus.formats.Imported;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.ImportedScene;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /**
  * Smooth, drawn from shared buffers, is to a step of 255 what three.js draws of the same meshes one by one with the same shading, but
@@ -45,12 +45,12 @@ class DrawnAlikeTest {
     @Test
     void mergedMeshesLookLikeSingleOnes() throws Exception {
         build();
-        Imported yard = Import.read(
-                new Upload(Limits.DEFAULT)
+        ImportedScene yard = SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT)
                         .add(
                                 "yard.glb",
                                 DemoScenes.all().get(DemoScenes.BOATYARD).get()),
-                Limits.DEFAULT,
+                UploadLimits.DEFAULT,
                 Progress.SILENT);
         Page page = Browser.page();
         page.navigate("/sign-in");
@@ -70,7 +70,7 @@ class DrawnAlikeTest {
                 .isLessThanOrEqualTo(((Number) r.get("compared")).intValue() / 50_000);
     }
 
-    private static Route.FulfillOptions answer(Route route, Imported yard) {
+    private static Route.FulfillOptions answer(Route route, ImportedScene yard) {
         String name = route.request().url().replaceAll(".*/bench/", "");
         Route.FulfillOptions answer = new Route.FulfillOptions();
         switch (name) {

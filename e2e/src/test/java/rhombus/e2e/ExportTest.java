@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
-import rhombus.core.edit.Operation;
+import rhombus.core.edit.EditOperation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -24,22 +24,22 @@ import rhombus.core.optics.FilmBack;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.Optics;
 import rhombus.core.scene.Light;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
-import rhombus.core.view.Clip;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Projection;
 import rhombus.demo.DemoScenes;
 import rhombus.formats.Exported;
-import rhombus.formats.Imported;
+import rhombus.formats.ImportedScene;
 import rhombus.formats.NormalReader;
-import rhombus.formats.out.Export;
+import rhombus.formats.out.SceneExport;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is exported, seen by others: the official validator of glTF 2.0 and three's GLTFLoader. */
 class ExportTest {
-    private static Imported demo(String name) {
+    private static ImportedScene demo(String name) {
         return Exported.imported(DemoScenes.all().get(name).get());
     }
 
@@ -51,8 +51,8 @@ class ExportTest {
             List<Integer> one = List.of(r.nextInt(s.count()));
             Vec3 v = new Vec3(r.nextDouble(), r.nextDouble(), r.nextDouble() + 0.1);
             now = switch (k % 6) {
-                case 0 -> new Operation.Move(one, v).of(now);
-                case 1 -> new Operation.Turn(one, null, Quat.about(v.unit(), 1)).of(now);
+                case 0 -> new EditOperation.Move(one, v).of(now);
+                case 1 -> new EditOperation.Turn(one, null, Quat.about(v.unit(), 1)).of(now);
                 case 2 -> SceneEdits.duplicate(now, one).scene();
                 case 3 -> SceneEdits.each(now, one, n -> n.withHidden(true));
                 case 4 ->
@@ -61,8 +61,8 @@ class ExportTest {
             };
         }
         double[] place = Mat4.trs(new Vec3(1, 2, 3), Quat.about(Vec3.Y, 1), new Vec3(1, 1, 1));
-        for (Shape.Sort sort : Shape.Sort.values()) {
-            now = SceneEdits.add(now, Shape.usual(sort, 1), place).scene();
+        for (ParametricShape.Sort sort : ParametricShape.Sort.values()) {
+            now = SceneEdits.add(now, ParametricShape.usual(sort, 1), place).scene();
         }
         now = SceneEdits.add(now, new Light("spot", new Vec3(1, 1, 0), 10, 4, 0.1, 0.4), place)
                 .scene();
@@ -79,7 +79,7 @@ class ExportTest {
 
     private static DynamicTest valid(Map.Entry<String, Supplier<byte[]>> scene) {
         return DynamicTest.dynamicTest(scene.getKey(), () -> {
-            Imported kept = demo(scene.getKey());
+            ImportedScene kept = demo(scene.getKey());
             Scene s = NormalReader.read(kept);
             assertThat(Tool.run("tools/validate.mjs", Exported.of(kept, s, null)))
                     .isEqualTo("[]");
@@ -90,7 +90,7 @@ class ExportTest {
 
     @Test
     void theLoaderComputesTheSameProjectionsAndPlacesAsTheCore() throws Exception {
-        Imported kept = demo(DemoScenes.BOATYARD);
+        ImportedScene kept = demo(DemoScenes.BOATYARD);
         Scene s = NormalReader.read(kept);
         Random r = new Random(11);
         List<Optics> lenses = new ArrayList<>();
@@ -133,7 +133,7 @@ class ExportTest {
             Projection p =
                     c.perspective() ? new Projection.Perspective(c.fovY()) : new Projection.Orthographic(c.extent());
             Matrices.projection(
-                    p, c.aspect(), new Clip(c.optics().near(), c.optics().far()), ours, 0);
+                    p, c.aspect(), new ClipRange(c.optics().near(), c.optics().far()), ours, 0);
             near(read.get("projection"), ours);
             near(read.get("world"), s.world(i));
             compared++;
@@ -143,11 +143,11 @@ class ExportTest {
 
     @TestFactory
     Stream<DynamicTest> theLoadersReadTheOrreryInEveryFormatWithTheSameTrianglesBoundsAndNames() {
-        Imported kept = demo("Tidal Orrery");
+        ImportedScene kept = demo("Tidal Orrery");
         Scene s = NormalReader.read(kept);
-        return Stream.of(Export.Format.values())
+        return Stream.of(SceneExport.Format.values())
                 .map(f -> DynamicTest.dynamicTest(f.word(), () -> {
-                    Export e = Exported.as(kept, s, new Export.Wanted(f, null, null, null, false));
+                    SceneExport e = Exported.as(kept, s, new SceneExport.Wanted(f, null, null, null, false));
                     String ending = e.fileName().substring(e.fileName().lastIndexOf('.') + 1);
                     Map<?, ?> read = JsonMapper.builder()
                             .build()
@@ -169,7 +169,7 @@ class ExportTest {
                             }
                         }
                     }
-                    boolean tree = f == Export.Format.GLB || f == Export.Format.GLTF;
+                    boolean tree = f == SceneExport.Format.GLB || f == SceneExport.Format.GLTF;
                     // The orrery has Z upwards, and glTF has Y.
                     near(read.get("min"), tree ? new double[] {low[0], low[2], -high[1]} : low);
                     near(read.get("max"), tree ? new double[] {high[0], high[2], -low[1]} : high);
@@ -178,7 +178,7 @@ class ExportTest {
                                 .isEqualTo(s.cameras().size());
                         assertThat(((Number) read.get("lights")).intValue()).isPositive();
                     }
-                    if (f == Export.Format.OBJ) {
+                    if (f == SceneExport.Format.OBJ) {
                         assertThat((List<?>) read.get("paints")).hasSizeGreaterThan(2);
                         assertThat((List<?>) read.get("names")).hasSize(e.objects());
                     }

@@ -16,9 +16,9 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import rhombus.core.geometry.Coarser;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
+import rhombus.core.geometry.MeshSimplifier;
 import rhombus.core.geometry.Nearness;
 import rhombus.core.geometry.Vec3;
 
@@ -53,14 +53,14 @@ class OpenModelsTest {
             t[i] = (int) cells[i];
         }
         MeshEdges edges = MeshEdges.of(p, t);
-        List<Mesh.Level> levels = Coarser.levels(p, t, edges);
+        List<Mesh.Level> levels = MeshSimplifier.levels(p, t, edges);
         assertThat(levels).hasSizeBetween(2, 3);
         for (Mesh.Level l : levels) {
             assertThat(l.triangles().length).isLessThan(t.length / 2);
             double there = Nearness.farthest(p, l.triangles(), t);
             double back = Nearness.farthest(p, t, l.triangles());
             assertThat(Math.max(there, back)).isPositive().isLessThanOrEqualTo(l.bound());
-            Coarser c = Coarser.of(p, t, edges, l.bound() / Math.sqrt(3));
+            MeshSimplifier c = MeshSimplifier.of(p, t, edges, l.bound() / Math.sqrt(3));
             int[] now = c.triangles();
             for (int i = 0; i < now.length; i += 3) {
                 int was = c.from()[i / 3] * 3;

@@ -17,7 +17,7 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.view.Rose;
-import rhombus.core.view.Standard;
+import rhombus.core.view.StandardDirection;
 
 /** The chart of directions, as a hand uses it: hovered, clicked, dragged, rolled, and reached by keyboard. */
 class RoseTest extends InTheBoatyard {
@@ -63,7 +63,7 @@ class RoseTest extends InTheBoatyard {
     @Test
     void everyDirectionIsClickedFromSomePoseAndLookedFromThen() {
         Random random = new Random(1395);
-        for (Standard s : Standard.all()) {
+        for (StandardDirection s : StandardDirection.all()) {
             Rose.Spot target;
             do {
                 on(3, 5).drag(MouseButton.LEFT, random.nextInt(60) - 30, random.nextInt(50) - 25);

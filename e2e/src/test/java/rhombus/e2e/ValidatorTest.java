@@ -8,10 +8,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.Import;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** The official validator of glTF 2.0 (npm gltf-validator) finds nothing wrong with what is written here. */
 class ValidatorTest {
@@ -25,8 +25,10 @@ class ValidatorTest {
         return Stream.of(
                 DynamicTest.dynamicTest(
                         scene.getKey(), () -> assertThat(issues(glb)).isEqualTo("[]")),
-                DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(Import.read(
-                                        new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT)
+                DynamicTest.dynamicTest(scene.getKey() + ", as it is kept", () -> assertThat(issues(SceneImport.read(
+                                        new UploadedFiles(UploadLimits.DEFAULT).add("a.glb", glb),
+                                        UploadLimits.DEFAULT,
+                                        Progress.SILENT)
                                 .glb()))
                         .isEqualTo("[]")));
     }

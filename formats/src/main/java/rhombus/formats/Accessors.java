@@ -6,10 +6,10 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
-import rhombus.formats.upload.Budget;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.core.plain.PlainData;
+import rhombus.formats.upload.ByteBudget;
+import rhombus.formats.upload.FileProblem;
+import rhombus.formats.upload.UploadLimits;
 
 /** Reads accessors (glTF 2.0, 3.6.2): all component types, normalized ones, strides, sparse ones. */
 final class Accessors {
@@ -19,8 +19,8 @@ final class Accessors {
     private final List<Object> accessors;
     private final List<Object> views;
     private final Buffers buffers;
-    private final Limits limits;
-    private final Budget budget;
+    private final UploadLimits limits;
+    private final ByteBudget budget;
     private final Map<Integer, byte[]> unpacked = new HashMap<>();
 
     /** Values that an extension brings for an accessor. */
@@ -37,16 +37,16 @@ final class Accessors {
         int size();
     }
 
-    Accessors(Map<String, Object> gltf, Buffers buffers, Limits limits, Budget budget) {
-        this.accessors = Json.list(gltf, "accessors", "");
-        this.views = Json.list(gltf, "bufferViews", "");
+    Accessors(Map<String, Object> gltf, Buffers buffers, UploadLimits limits, ByteBudget budget) {
+        this.accessors = JsonReader.list(gltf, "accessors", "");
+        this.views = JsonReader.list(gltf, "bufferViews", "");
         this.buffers = buffers;
         this.limits = limits;
         this.budget = budget;
     }
 
     /** What is made of accessors is taken from here. */
-    Budget budget() {
+    ByteBudget budget() {
         return budget;
     }
 
@@ -57,7 +57,7 @@ final class Accessors {
     /** The sort of number that an accessor says it holds. */
     int componentType(int i) {
         String place = "accessors[" + i + "].componentType";
-        int type = (int) Json.whole(accessor(i), "componentType", 0, "accessors[" + i + "]");
+        int type = (int) JsonReader.whole(accessor(i), "componentType", 0, "accessors[" + i + "]");
         bytes(type, place);
         return type;
     }
@@ -76,7 +76,7 @@ final class Accessors {
     private void fill(int i, int count, byte[] values, int type) {
         String place = "accessors[" + i + "]";
         if (count > limits.elements()) {
-            throw new Problem(
+            throw new FileProblem(
                     place, "unpacks to " + count + " elements; at most " + limits.elements() + " are accepted");
         }
         budget.take(values.length, place);
@@ -84,7 +84,7 @@ final class Accessors {
     }
 
     private Map<String, Object> accessor(int i) {
-        return Json.map(accessors.get(i), "accessors[" + i + "]");
+        return JsonReader.map(accessors.get(i), "accessors[" + i + "]");
     }
 
     int count(int i) {
@@ -92,22 +92,23 @@ final class Accessors {
             return filled.get(i).count;
         }
         String place = "accessors[" + i + "]";
-        long n = Json.whole(accessor(i), "count", -1, place);
+        long n = JsonReader.whole(accessor(i), "count", -1, place);
         if (n < 1) {
-            throw new Problem(place + ".count", "must be at least 1");
+            throw new FileProblem(place + ".count", "must be at least 1");
         }
         if (n > limits.elements()) {
-            throw new Problem(
+            throw new FileProblem(
                     place + ".count", "claims " + n + " elements; at most " + limits.elements() + " are accepted");
         }
         return (int) n;
     }
 
     private int components(int i) {
-        String type = Plain.text(accessor(i).get("type"), "");
+        String type = PlainData.text(accessor(i).get("type"), "");
         Integer c = COMPONENTS.get(type);
         if (c == null) {
-            throw new Problem("accessors[" + i + "].type", "\"" + Problem.shown(type) + "\" is no accessor type");
+            throw new FileProblem(
+                    "accessors[" + i + "].type", "\"" + FileProblem.shown(type) + "\" is no accessor type");
         }
         return c;
     }
@@ -117,19 +118,19 @@ final class Accessors {
             case 5120, 5121 -> 1;
             case 5122, 5123 -> 2;
             case 5125, 5126 -> 4;
-            default -> throw new Problem(place, componentType + " is no component type of glTF 2.0");
+            default -> throw new FileProblem(place, componentType + " is no component type of glTF 2.0");
         };
     }
 
     /** A bufferView's bytes. */
     ByteBuffer view(int i) {
         String place = "bufferViews[" + i + "]";
-        Map<String, Object> v = Json.map(views.get(i), place);
-        for (String packing : List.of(Meshopt.NAME, Meshopt.LATER)) {
-            Object packed = Plain.map(v.get("extensions")).get(packing);
+        Map<String, Object> v = JsonReader.map(views.get(i), place);
+        for (String packing : List.of(MeshoptBuffers.NAME, MeshoptBuffers.LATER)) {
+            Object packed = PlainData.map(v.get("extensions")).get(packing);
             if (packed != null) {
                 String at = place + ".extensions." + packing;
-                byte[] done = unpacked.computeIfAbsent(i, k -> unpack(Json.map(packed, at), at));
+                byte[] done = unpacked.computeIfAbsent(i, k -> unpack(JsonReader.map(packed, at), at));
                 return ByteBuffer.wrap(done).order(ByteOrder.LITTLE_ENDIAN);
             }
         }
@@ -137,35 +138,35 @@ final class Accessors {
     }
 
     private byte[] unpack(Map<String, Object> p, String place) {
-        long count = Json.whole(p, "count", -1, place);
-        long stride = Json.whole(p, "byteStride", -1, place);
+        long count = JsonReader.whole(p, "count", -1, place);
+        long stride = JsonReader.whole(p, "byteStride", -1, place);
         if (count < 1 || stride < 1 || stride > 256 || count * stride > Integer.MAX_VALUE / 2) {
-            throw new Problem(place, "has no count and byteStride that a view could have. Export the file again");
+            throw new FileProblem(place, "has no count and byteStride that a view could have. Export the file again");
         }
         budget.take(count * stride, place);
         ByteBuffer b = bytes(p, place);
         byte[] in = new byte[b.remaining()];
         b.get(in);
-        return Meshopt.unpacked(
+        return MeshoptBuffers.unpacked(
                 in,
                 (int) count,
                 (int) stride,
-                Plain.text(p.get("mode"), ""),
-                Plain.text(p.get("filter"), "NONE"),
+                PlainData.text(p.get("mode"), ""),
+                PlainData.text(p.get("filter"), "NONE"),
                 place);
     }
 
     private ByteBuffer bytes(Map<String, Object> v, String place) {
-        int buffer = Json.index(v, "buffer", buffers.size(), place);
+        int buffer = JsonReader.index(v, "buffer", buffers.size(), place);
         if (buffer < 0) {
-            throw new Problem(place + ".buffer", "is missing");
+            throw new FileProblem(place + ".buffer", "is missing");
         }
-        long offset = Json.whole(v, "byteOffset", 0, place);
-        long length = Json.whole(v, "byteLength", -1, place);
+        long offset = JsonReader.whole(v, "byteOffset", 0, place);
+        long length = JsonReader.whole(v, "byteLength", -1, place);
         ByteBuffer b = buffers.get(buffer);
         if (b == null) {
-            String packed = Json.firstKey(v.get("extensions"));
-            throw new Problem(
+            String packed = JsonReader.firstKey(v.get("extensions"));
+            throw new FileProblem(
                     place,
                     packed == null
                             ? "buffers[" + buffer + "] has no uri, and the file has no binary chunk for it"
@@ -173,7 +174,7 @@ final class Accessors {
                                     + ", which is not read here. Export it without that extension");
         }
         if (length < 1 || offset + length > b.capacity()) {
-            throw new Problem(
+            throw new FileProblem(
                     place + ".byteLength",
                     "reaches from byte " + offset + " to " + (offset + length) + ", but buffers[" + buffer + "] has "
                             + b.capacity() + " bytes");
@@ -182,7 +183,7 @@ final class Accessors {
     }
 
     int viewIndex(Map<String, Object> in, String key, String place) {
-        return Json.index(in, key, views.size(), place);
+        return JsonReader.index(in, key, views.size(), place);
     }
 
     /** Whether the file itself brings values for the accessor. */
@@ -207,12 +208,12 @@ final class Accessors {
         Map<String, Object> a = accessor(i);
         int per = components(i);
         if (per != width) {
-            throw new Problem(place + ".type", "has " + per + " components where " + width + " are needed");
+            throw new FileProblem(place + ".type", "has " + per + " components where " + width + " are needed");
         }
         int count = count(i);
         int n = kept == null ? count : kept.length;
-        int type = (int) Json.whole(a, "componentType", 0, place);
-        boolean normalized = Plain.truth(a.get("normalized"), false);
+        int type = (int) JsonReader.whole(a, "componentType", 0, place);
+        boolean normalized = PlainData.truth(a.get("normalized"), false);
         Filled own = filled.get(i);
         Run run = own == null ? run(a, count, width, type, place) : run(own, width, place);
         // Where there is no view, the claimed number of elements is all there is to go by.
@@ -238,9 +239,9 @@ final class Accessors {
     int[] ints(int i) {
         String place = "accessors[" + i + "]";
         Map<String, Object> a = accessor(i);
-        int type = (int) Json.whole(a, "componentType", 0, place);
+        int type = (int) JsonReader.whole(a, "componentType", 0, place);
         if (components(i) != 1 || !unsigned(type)) {
-            throw new Problem(place, "must be SCALAR of unsigned bytes, shorts or ints to hold indices");
+            throw new FileProblem(place, "must be SCALAR of unsigned bytes, shorts or ints to hold indices");
         }
         int count = count(i);
         Filled own = filled.get(i);
@@ -265,27 +266,27 @@ final class Accessors {
     }
 
     private Run run(Map<String, Object> a, int count, int width, int type, String place) {
-        int view = Json.index(a, "bufferView", views.size(), place);
+        int view = JsonReader.index(a, "bufferView", views.size(), place);
         int bytes = bytes(type, place + ".componentType");
         if (view < 0) {
             // Zeros, legal only as the ground of a sparse accessor or for an extension to fill.
             if (a.get("sparse") == null) {
-                throw new Problem(place + ".bufferView", "is missing");
+                throw new FileProblem(place + ".bufferView", "is missing");
             }
             return null;
         }
         String viewPlace = "bufferViews[" + view + "]";
-        long stride = Json.whole(Json.map(views.get(view), viewPlace), "byteStride", 0, viewPlace);
+        long stride = JsonReader.whole(JsonReader.map(views.get(view), viewPlace), "byteStride", 0, viewPlace);
         // glTF 2.0, 5.11.4: from 4 to 252; and elements that overlap would make much of little.
         if (stride != 0 && (stride < 4 || stride > 252 || stride < (long) bytes * width)) {
-            throw new Problem(
+            throw new FileProblem(
                     viewPlace + ".byteStride",
                     "is " + stride + "; it must be from 4 to 252 and at least the " + bytes * width
                             + " bytes of one element");
         }
         return run(
                 view(view),
-                Json.whole(a, "byteOffset", 0, place),
+                JsonReader.whole(a, "byteOffset", 0, place),
                 stride == 0 ? (long) bytes * width : stride,
                 count,
                 width,
@@ -296,7 +297,7 @@ final class Accessors {
     private static Run run(ByteBuffer b, long offset, long stride, int count, int width, int type, String place) {
         long last = offset + (count - 1L) * stride + (long) bytes(type, place) * width;
         if (last > b.capacity()) {
-            throw new Problem(place, "needs " + last + " bytes, but its bufferView has " + b.capacity());
+            throw new FileProblem(place, "needs " + last + " bytes, but its bufferView has " + b.capacity());
         }
         return new Run(b, (int) offset, (int) stride, type);
     }
@@ -310,27 +311,27 @@ final class Accessors {
             return;
         }
         String p = place + ".sparse";
-        Map<String, Object> s = Json.map(a.get("sparse"), p);
-        int n = (int) Math.min(Json.whole(s, "count", 0, p), Integer.MAX_VALUE);
+        Map<String, Object> s = JsonReader.map(a.get("sparse"), p);
+        int n = (int) Math.min(JsonReader.whole(s, "count", 0, p), Integer.MAX_VALUE);
         if (n < 1 || n > count) {
-            throw new Problem(p + ".count", "must be from 1 to " + count);
+            throw new FileProblem(p + ".count", "must be from 1 to " + count);
         }
-        Map<String, Object> where = Json.map(s.get("indices"), p + ".indices");
-        Map<String, Object> what = Json.map(s.get("values"), p + ".values");
-        int indexType = (int) Json.whole(where, "componentType", 0, p + ".indices");
+        Map<String, Object> where = JsonReader.map(s.get("indices"), p + ".indices");
+        Map<String, Object> what = JsonReader.map(s.get("values"), p + ".values");
+        int indexType = (int) JsonReader.whole(where, "componentType", 0, p + ".indices");
         if (!unsigned(indexType)) {
-            throw new Problem(
+            throw new FileProblem(
                     p + ".indices.componentType",
                     "is " + indexType + "; indices are unsigned bytes (5121), shorts (5123) or ints (5125)");
         }
         int indexView = viewIndex(where, "bufferView", p + ".indices");
         int valueView = viewIndex(what, "bufferView", p + ".values");
         if (indexView < 0 || valueView < 0) {
-            throw new Problem(p, "needs a bufferView for its indices and one for its values");
+            throw new FileProblem(p, "needs a bufferView for its indices and one for its values");
         }
         Run indices = run(
                 view(indexView),
-                Json.whole(where, "byteOffset", 0, p),
+                JsonReader.whole(where, "byteOffset", 0, p),
                 bytes(indexType, p + ".indices.componentType"),
                 n,
                 1,
@@ -338,7 +339,7 @@ final class Accessors {
                 p + ".indices");
         Run values = run(
                 view(valueView),
-                Json.whole(what, "byteOffset", 0, p),
+                JsonReader.whole(what, "byteOffset", 0, p),
                 (long) bytes(type, p) * width,
                 n,
                 width,
@@ -347,7 +348,7 @@ final class Accessors {
         for (int e = 0; e < n; e++) {
             int at = indices.index(e, p + ".indices");
             if (at >= count) {
-                throw new Problem(p + ".indices", "names element " + at + ", but there are only " + count);
+                throw new FileProblem(p + ".indices", "names element " + at + ", but there are only " + count);
             }
             put.at(at, values, e);
         }
@@ -370,7 +371,7 @@ final class Accessors {
         int index(int e, String place) {
             double v = number(e, 0, false);
             if (v > Integer.MAX_VALUE) {
-                throw new Problem(place, "holds the index " + (long) v + ", which no mesh can have");
+                throw new FileProblem(place, "holds the index " + (long) v + ", which no mesh can have");
             }
             return (int) v;
         }

@@ -2,10 +2,10 @@ package rhombus.formats;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import rhombus.core.scene.Arrays3D;
+import rhombus.core.scene.BinaryArrays;
 
 /** Typed copies out of a byte array, little-endian, for reading the normal form on the JVM. */
-public final class ByteArrays implements Arrays3D {
+public final class ByteArrays implements BinaryArrays {
     private final ByteBuffer b;
     private final int start;
 

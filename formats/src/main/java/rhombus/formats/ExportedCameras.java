@@ -4,12 +4,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Mat4;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.OpticsForm;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.view.Clip;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -21,7 +21,7 @@ final class ExportedCameras {
     private final List<Object> source;
     private final Map<String, Integer> numbers;
     private final Scene scene;
-    private final Renumbered out;
+    private final RenumberedList out;
 
     /**
      * @param source cameras of the file
@@ -31,7 +31,7 @@ final class ExportedCameras {
         this.source = source;
         this.numbers = numbers;
         this.scene = scene;
-        this.out = new Renumbered(source, c -> {});
+        this.out = new RenumberedList(source, c -> {});
     }
 
     List<Object> list() {
@@ -43,8 +43,8 @@ final class ExportedCameras {
         SceneCamera kept = scene.node(node).camera();
         SceneCamera camera = scene.camera(node);
         Integer from = numbers.get(scene.node(node).id());
-        Map<String, Object> was = from == null ? Map.of() : Plain.map(source.get(from));
-        Map<String, Object> lens = Plain.map(was.get(camera.perspective() ? "perspective" : "orthographic"));
+        Map<String, Object> was = from == null ? Map.of() : PlainData.map(source.get(from));
+        Map<String, Object> lens = PlainData.map(was.get(camera.perspective() ? "perspective" : "orthographic"));
         boolean complete = lens.get("znear") != null && (camera.perspective() || lens.get("zfar") != null);
         if (from != null && complete && NormalForm.camera(was).equals(kept)) {
             return out.of(from);
@@ -53,16 +53,16 @@ final class ExportedCameras {
     }
 
     private Map<String, Object> written(int node, SceneCamera c, boolean follows, Map<String, Object> was) {
-        Clip clip = clip(node, c);
+        ClipRange clip = clip(node, c);
         String kind = c.perspective() ? "perspective" : "orthographic";
         String name = scene.node(node).name();
         Object called = was.get("name") != null ? was.get("name") : name.isEmpty() ? null : name;
         Map<String, Object> lens = c.perspective()
-                ? Plain.map("yfov", c.fovY(), "aspectRatio", c.aspect())
-                : Plain.map("xmag", c.extent() / 2 * c.aspect(), "ymag", c.extent() / 2);
+                ? PlainData.map("yfov", c.fovY(), "aspectRatio", c.aspect())
+                : PlainData.map("xmag", c.extent() / 2 * c.aspect(), "ymag", c.extent() / 2);
         lens.put("znear", clip.near());
         lens.put("zfar", clip.far());
-        return Plain.map("type", kind, "name", called, kind, lens, "extras", extras(c, follows, was));
+        return PlainData.map("type", kind, "name", called, kind, lens, "extras", extras(c, follows, was));
     }
 
     /** What the file said besides, and what glTF has no place for: film back, stop and focus. */
@@ -71,7 +71,7 @@ final class ExportedCameras {
         if (follows) {
             own.put("aspect", "scene");
         }
-        Map<String, Object> all = new LinkedHashMap<>(Plain.map(was.get("extras")));
+        Map<String, Object> all = new LinkedHashMap<>(PlainData.map(was.get("extras")));
         all.remove("rhombus");
         if (!own.isEmpty()) {
             all.put("rhombus", own);
@@ -79,15 +79,15 @@ final class ExportedCameras {
         return all.isEmpty() ? null : all;
     }
 
-    private Clip clip(int node, SceneCamera c) {
+    private ClipRange clip(int node, SceneCamera c) {
         double[] m = scene.world(node);
         var bounds = scene.bounds();
         double focus = bounds.isEmpty() ? 1 : Math.max(bounds.center().distance(Mat4.origin(m)), scene.radius() * 1e-3);
         Projection p = c.perspective() ? new Projection.Perspective(c.fovY()) : new Projection.Orthographic(c.extent());
         Pose pose = new Pose(Mat4.origin(m), Mat4.rotation(m), focus, p);
-        Clip around = Clip.of(pose, bounds, Clip.roomThatCounts(pose) / 10);
+        ClipRange around = ClipRange.of(pose, bounds, ClipRange.roomThatCounts(pose) / 10);
         // A flat view draws what lies behind its eye too; glTF has no such camera.
-        Clip before = p.flat() ? new Clip(0, Math.max(around.far(), focus)) : around;
+        ClipRange before = p.flat() ? new ClipRange(0, Math.max(around.far(), focus)) : around;
         return before.within(c.optics().near(), c.optics().far());
     }
 }

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Shape;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.ShapeMesh;
 
 /**
@@ -29,18 +29,18 @@ final class ExportedMeshes {
     record Placed(int mesh, Vec3 origin) {}
 
     private final List<Object> source;
-    private final Renumbered views;
-    private final Renumbered images;
-    private final Renumbered samplers;
-    private final Renumbered textures;
-    private final Renumbered materials;
-    private final Renumbered accessors;
-    private final Renumbered meshes;
+    private final RenumberedList views;
+    private final RenumberedList images;
+    private final RenumberedList samplers;
+    private final RenumberedList textures;
+    private final RenumberedList materials;
+    private final RenumberedList accessors;
+    private final RenumberedList meshes;
     /** The mesh of the file that each part of the scene belongs to. */
     private final List<Integer> meshOf = new ArrayList<>();
 
     private final Map<Integer, List<Placed>> placed = new HashMap<>();
-    private final Map<Shape, List<Placed>> solids = new HashMap<>();
+    private final Map<ParametricShape, List<Placed>> solids = new HashMap<>();
     private final List<Range> ranges = new ArrayList<>();
     private final List<Map<String, Object>> ownViews = new ArrayList<>();
     private final ByteArrayOutputStream own = new ByteArrayOutputStream();
@@ -49,17 +49,18 @@ final class ExportedMeshes {
 
     /** @param apart whether images become files of their own */
     ExportedMeshes(Map<String, Object> gltf, boolean apart) {
-        source = Plain.list(gltf.get("meshes"));
-        views = new Renumbered(
-                Plain.list(gltf.get("bufferViews")),
-                v -> ranges.add(
-                        new Range(Plain.whole(v.get("byteOffset"), 0), Plain.whole(v.get("byteLength"), 0), v)));
-        images = new Renumbered(Plain.list(gltf.get("images")), i -> image(i, gltf, apart));
-        samplers = new Renumbered(Plain.list(gltf.get("samplers")), s -> {});
-        textures = new Renumbered(Plain.list(gltf.get("textures")), t -> texture(t, gltf));
-        materials = new Renumbered(Plain.list(gltf.get("materials")), m -> Renumbered.textures(m, textures));
-        accessors = new Renumbered(Plain.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
-        meshes = new Renumbered(List.of(), m -> {});
+        source = PlainData.list(gltf.get("meshes"));
+        views = new RenumberedList(
+                PlainData.list(gltf.get("bufferViews")),
+                v -> ranges.add(new Range(
+                        PlainData.whole(v.get("byteOffset"), 0), PlainData.whole(v.get("byteLength"), 0), v)));
+        images = new RenumberedList(PlainData.list(gltf.get("images")), i -> image(i, gltf, apart));
+        samplers = new RenumberedList(PlainData.list(gltf.get("samplers")), s -> {});
+        textures = new RenumberedList(PlainData.list(gltf.get("textures")), t -> texture(t, gltf));
+        materials =
+                new RenumberedList(PlainData.list(gltf.get("materials")), m -> RenumberedList.textures(m, textures));
+        accessors = new RenumberedList(PlainData.list(gltf.get("accessors")), a -> views.in(a, "bufferView"));
+        meshes = new RenumberedList(List.of(), m -> {});
         for (int i = 0; i < source.size(); i++) {
             for (int k = 0; k < primitives(i).size(); k++) {
                 meshOf.add(i);
@@ -73,12 +74,12 @@ final class ExportedMeshes {
     }
 
     private void texture(Map<String, Object> t, Map<String, Object> gltf) {
-        Object image = Plain.list(gltf.get("images")).get(Plain.whole(t.get("source"), 0));
+        Object image = PlainData.list(gltf.get("images")).get(PlainData.whole(t.get("source"), 0));
         images.in(t, "source");
         samplers.in(t, "sampler");
-        if ("image/webp".equals(Plain.map(image).get("mimeType"))) {
+        if ("image/webp".equals(PlainData.map(image).get("mimeType"))) {
             webp = true;
-            t.put("extensions", Plain.map(Textures.WEBP, Plain.map("source", t.remove("source"))));
+            t.put("extensions", PlainData.map(RenumberedTextures.WEBP, PlainData.map("source", t.remove("source"))));
         }
     }
 
@@ -99,7 +100,7 @@ final class ExportedMeshes {
     }
 
     private List<Object> primitives(int mesh) {
-        return Plain.list(Plain.map(source.get(mesh)).get("primitives"));
+        return PlainData.list(PlainData.map(source.get(mesh)).get("primitives"));
     }
 
     /** The meshes of a node that came with the file, by the numbers of its parts in the scene. */
@@ -112,11 +113,13 @@ final class ExportedMeshes {
     private List<Placed> fromFile(int mesh) {
         Map<Vec3, List<Object>> at = new LinkedHashMap<>();
         for (Object o : primitives(mesh)) {
-            Map<String, Object> p = new LinkedHashMap<>(Plain.map(o));
-            double[] d = Plain.numbers(
-                    Plain.map(Plain.map(p.remove("extras")).get("rhombus")).get("origin"), 3);
+            Map<String, Object> p = new LinkedHashMap<>(PlainData.map(o));
+            double[] d = PlainData.numbers(
+                    PlainData.map(PlainData.map(p.remove("extras")).get("rhombus"))
+                            .get("origin"),
+                    3);
             Vec3 origin = d == null ? Vec3.ZERO : new Vec3(d[0], d[1], d[2]);
-            Map<String, Object> attributes = new LinkedHashMap<>(Plain.map(p.get("attributes")));
+            Map<String, Object> attributes = new LinkedHashMap<>(PlainData.map(p.get("attributes")));
             attributes.keySet().forEach(name -> accessors.in(attributes, name));
             p.put("attributes", attributes);
             accessors.in(p, "indices");
@@ -124,39 +127,40 @@ final class ExportedMeshes {
             at.computeIfAbsent(origin, k -> new ArrayList<>()).add(p);
         }
         List<Placed> out = new ArrayList<>();
-        at.forEach(
-                (origin, primitives) -> out.add(new Placed(meshes.add(Plain.map("primitives", primitives)), origin)));
+        at.forEach((origin, primitives) ->
+                out.add(new Placed(meshes.add(PlainData.map("primitives", primitives)), origin)));
         return out;
     }
 
     /** The mesh of a solid; equal solids share theirs. */
-    List<Placed> of(Shape shape) {
+    List<Placed> of(ParametricShape shape) {
         return solids.computeIfAbsent(shape, s -> {
             ShapeMesh made = ShapeMesh.of(s);
             float[] positions = made.mesh().positions();
             int[] triangles = made.mesh().triangles();
             Aabb b = Aabb.of(positions);
-            Map<String, Object> p = accessor(Bytes.of(positions), 5126, positions.length / 3, "VEC3");
-            p.put("min", Plain.list(b.min().x(), b.min().y(), b.min().z()));
-            p.put("max", Plain.list(b.max().x(), b.max().y(), b.max().z()));
-            Map<String, Object> attributes = Plain.map(
+            Map<String, Object> p = accessor(ChunkWriter.of(positions), 5126, positions.length / 3, "VEC3");
+            p.put("min", PlainData.list(b.min().x(), b.min().y(), b.min().z()));
+            p.put("max", PlainData.list(b.max().x(), b.max().y(), b.max().z()));
+            Map<String, Object> attributes = PlainData.map(
                     "POSITION",
                     accessors.add(p),
                     "NORMAL",
-                    accessors.add(accessor(Bytes.of(made.normals()), 5126, positions.length / 3, "VEC3")));
-            int indices = accessors.add(accessor(Bytes.of(triangles), 5125, triangles.length, "SCALAR"));
-            Map<String, Object> mesh = Plain.map(
+                    accessors.add(accessor(ChunkWriter.of(made.normals()), 5126, positions.length / 3, "VEC3")));
+            int indices = accessors.add(accessor(ChunkWriter.of(triangles), 5125, triangles.length, "SCALAR"));
+            Map<String, Object> mesh = PlainData.map(
                     "name", s.sort().words(),
-                    "primitives", List.of(Plain.map("attributes", attributes, "indices", indices)));
+                    "primitives", List.of(PlainData.map("attributes", attributes, "indices", indices)));
             return List.of(new Placed(meshes.add(mesh), Vec3.ZERO));
         });
     }
 
     private Map<String, Object> accessor(byte[] data, int componentType, int count, String type) {
-        Map<String, Object> view = Plain.map("buffer", 0, "byteOffset", own.size(), "byteLength", data.length);
+        Map<String, Object> view = PlainData.map("buffer", 0, "byteOffset", own.size(), "byteLength", data.length);
         ownViews.add(view);
         own.writeBytes(data);
-        return Plain.map("bufferView", views.add(view), "componentType", componentType, "count", count, "type", type);
+        return PlainData.map(
+                "bufferView", views.add(view), "componentType", componentType, "count", count, "type", type);
     }
 
     /** Settles where everything lies, and writes the lists into a document; gives the length of the binary chunk, which is the file {@code uri} where that is not null. */
@@ -165,10 +169,10 @@ final class ExportedMeshes {
         long at = 0;
         for (Range r : ranges) {
             r.view().put("byteOffset", at);
-            at += Bytes.padded(r.length());
+            at += ChunkWriter.padded(r.length());
         }
         for (Map<String, Object> v : ownViews) {
-            v.put("byteOffset", at + Plain.whole(v.get("byteOffset"), 0));
+            v.put("byteOffset", at + PlainData.whole(v.get("byteOffset"), 0));
         }
         long length = at + own.size();
         put(gltf, "meshes", meshes);
@@ -179,12 +183,12 @@ final class ExportedMeshes {
         put(gltf, "accessors", accessors);
         put(gltf, "bufferViews", views);
         if (length > 0) {
-            gltf.put("buffers", List.of(Plain.map("uri", uri, "byteLength", length)));
+            gltf.put("buffers", List.of(PlainData.map("uri", uri, "byteLength", length)));
         }
         return length;
     }
 
-    private static void put(Map<String, Object> gltf, String key, Renumbered list) {
+    private static void put(Map<String, Object> gltf, String key, RenumberedList list) {
         if (list.list() != null) {
             gltf.put(key, list.list());
         }

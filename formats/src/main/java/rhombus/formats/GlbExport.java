@@ -14,7 +14,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
@@ -64,19 +64,19 @@ public final class GlbExport {
         this.scene = scene;
         meshes = new ExportedMeshes(gltf, apart);
         lights = new ExportedLights(gltf);
-        cameras = new ExportedCameras(Plain.list(gltf.get("cameras")), cameraNumbers(gltf), scene);
+        cameras = new ExportedCameras(PlainData.list(gltf.get("cameras")), cameraNumbers(gltf), scene);
         List<Object> roots = new ArrayList<>();
         for (int root : roots(only)) {
             double[] place = only == null ? scene.node(root).local() : scene.world(root);
             roots.add(node(root, place));
         }
-        Map<String, Object> out = document(Upright.over(roots, scene, nodes));
+        Map<String, Object> out = document(UpAxisConversion.over(roots, scene, nodes));
         bin = meshes.into(out, apart ? BIN : null);
-        List<Object> used = new ArrayList<>(Plain.list(out.get("extensionsUsed")));
-        used.addAll(Materials.extensions(Plain.list(out.get("materials"))));
+        List<Object> used = new ArrayList<>(PlainData.list(out.get("extensionsUsed")));
+        used.addAll(GltfMaterials.extensions(PlainData.list(out.get("materials"))));
         if (meshes.webp()) {
-            used.add(Textures.WEBP);
-            out.put("extensionsRequired", List.of(Textures.WEBP));
+            used.add(RenumberedTextures.WEBP);
+            out.put("extensionsRequired", List.of(RenumberedTextures.WEBP));
         }
         if (!used.isEmpty()) {
             out.put("extensionsUsed", used);
@@ -87,11 +87,11 @@ public final class GlbExport {
     /** Numbers of the cameras of the file, by the ids that its nodes have in the scene. */
     private static Map<String, Integer> cameraNumbers(Map<String, Object> gltf) {
         Map<String, Integer> out = new HashMap<>();
-        List<Object> listed = Plain.list(gltf.get("nodes"));
+        List<Object> listed = PlainData.list(gltf.get("nodes"));
         for (int i = 0; i < listed.size(); i++) {
-            int camera = Plain.whole(Plain.map(listed.get(i)).get("camera"), -1);
+            int camera = PlainData.whole(PlainData.map(listed.get(i)).get("camera"), -1);
             if (camera >= 0) {
-                out.put(NormalForm.id(Plain.map(listed.get(i)), i), camera);
+                out.put(NormalForm.id(PlainData.map(listed.get(i)), i), camera);
             }
         }
         return out;
@@ -119,22 +119,22 @@ public final class GlbExport {
     private Map<String, Object> document(List<Object> roots) {
         List<Object> extensions = new ArrayList<>();
         if (lights.list() != null) {
-            extensions.add(Lights.NAME);
+            extensions.add(GltfLights.NAME);
         }
         if (hides) {
-            extensions.add(Visibility.NAME);
+            extensions.add(NodeVisibility.NAME);
         }
-        return Plain.map(
+        return PlainData.map(
                 "asset",
-                Plain.map("version", "2.0", "generator", "Rhombus", "extras", Plain.map("rhombus", own())),
+                PlainData.map("version", "2.0", "generator", "Rhombus", "extras", PlainData.map("rhombus", own())),
                 "extensionsUsed",
                 extensions.isEmpty() ? null : extensions,
                 "extensions",
-                lights.list() == null ? null : Plain.map(Lights.NAME, Plain.map("lights", lights.list())),
+                lights.list() == null ? null : PlainData.map(GltfLights.NAME, PlainData.map("lights", lights.list())),
                 "scene",
                 0,
                 "scenes",
-                List.of(Plain.map("nodes", roots.isEmpty() ? null : roots)),
+                List.of(PlainData.map("nodes", roots.isEmpty() ? null : roots)),
                 "nodes",
                 nodes.isEmpty() ? null : nodes,
                 "cameras",
@@ -156,7 +156,7 @@ public final class GlbExport {
         while (!open.isEmpty()) {
             Open at = open.remove(open.size() - 1);
             at.siblings.add(nodes.size());
-            List<Object> children = one(at.node, Separated.of(at.place));
+            List<Object> children = one(at.node, DecomposedMatrix.of(at.place));
             List<Integer> below = scene.children(at.node);
             for (int k = below.size() - 1; k >= 0; k--) {
                 if (written(below.get(k))) {
@@ -168,26 +168,26 @@ public final class GlbExport {
     }
 
     /** Writes a node alone; gives the list that its children are to be added to. */
-    private List<Object> one(int number, Separated place) {
+    private List<Object> one(int number, DecomposedMatrix place) {
         Node n = scene.node(number);
-        Map<String, Object> outer = Plain.map("name", n.name().isEmpty() ? null : n.name());
+        Map<String, Object> outer = PlainData.map("name", n.name().isEmpty() ? null : n.name());
         place.into(outer);
         nodes.add(outer);
         Map<String, Object> m = outer;
         if (place.before() != null) {
-            m = Plain.map();
-            Separated.rotation(place.before(), m);
+            m = PlainData.map();
+            DecomposedMatrix.rotation(place.before(), m);
             nodes.add(m);
             outer.put("children", List.of(nodes.size() - 1));
         }
         List<Object> children = new Growing(m);
         extras(n, outer);
-        Map<String, Object> extensions = Plain.map();
+        Map<String, Object> extensions = PlainData.map();
         if (n.light() != null) {
             extensions.putAll(lights.of(n.light()));
         }
         if (n.hidden() || !onShownLayer(n)) {
-            extensions.putAll(Visibility.HIDDEN);
+            extensions.putAll(NodeVisibility.HIDDEN);
             hides = true;
         }
         if (!extensions.isEmpty()) {
@@ -214,22 +214,23 @@ public final class GlbExport {
                 m.put("mesh", p.mesh());
             } else {
                 children.add(nodes.size());
-                nodes.add(Plain.map(
+                nodes.add(PlainData.map(
                         "mesh",
                         p.mesh(),
                         "translation",
-                        Plain.list(p.origin().x(), p.origin().y(), p.origin().z())));
+                        PlainData.list(
+                                p.origin().x(), p.origin().y(), p.origin().z())));
             }
         }
     }
 
     private static void extras(Node n, Map<String, Object> m) {
         Vec3 pivot = n.pivot();
-        Map<String, Object> own = Plain.map(
+        Map<String, Object> own = PlainData.map(
                 "locked", n.locked() ? true : null,
-                "pivot", pivot == null ? null : Plain.list(pivot.x(), pivot.y(), pivot.z()));
+                "pivot", pivot == null ? null : PlainData.list(pivot.x(), pivot.y(), pivot.z()));
         if (!own.isEmpty()) {
-            m.put("extras", Plain.map("rhombus", own));
+            m.put("extras", PlainData.map("rhombus", own));
         }
     }
 
@@ -251,19 +252,19 @@ public final class GlbExport {
 
     /** Length of the whole, bytes. */
     public long length() {
-        return HEADER + CHUNK + Bytes.padded(json.length) + (bin == 0 ? 0 : CHUNK + bin);
+        return HEADER + CHUNK + ChunkWriter.padded(json.length) + (bin == 0 ? 0 : CHUNK + bin);
     }
 
     /** Writes the whole (glTF 2.0, 4.4). */
     public void write(OutputStream to, Source source) throws IOException {
-        to.write(Bytes.of(0x46546C67, 2, (int) length()));
-        to.write(Bytes.of((int) Bytes.padded(json.length), 0x4E4F534A));
+        to.write(ChunkWriter.of(0x46546C67, 2, (int) length()));
+        to.write(ChunkWriter.of((int) ChunkWriter.padded(json.length), 0x4E4F534A));
         to.write(json);
-        for (int i = json.length; i < Bytes.padded(json.length); i++) {
+        for (int i = json.length; i < ChunkWriter.padded(json.length); i++) {
             to.write(' ');
         }
         if (bin > 0) {
-            to.write(Bytes.of((int) bin, 0x004E4942));
+            to.write(ChunkWriter.of((int) bin, 0x004E4942));
             writeBin(to, source);
         }
     }
@@ -272,7 +273,7 @@ public final class GlbExport {
     private void writeBin(OutputStream to, Source source) throws IOException {
         for (ExportedMeshes.Range r : meshes.ranges()) {
             source.copy(r.from(), r.length(), to);
-            for (long i = r.length(); i < Bytes.padded(r.length()); i++) {
+            for (long i = r.length(); i < ChunkWriter.padded(r.length()); i++) {
                 to.write(0);
             }
         }

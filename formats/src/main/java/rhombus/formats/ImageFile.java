@@ -1,7 +1,7 @@
 package rhombus.formats;
 
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * An image of a kept file that becomes a file of its own.
@@ -18,11 +18,11 @@ public record ImageFile(String name, long from, long length) {
      */
     public static ImageFile of(Map<String, Object> gltf, Map<String, Object> image, String stem) {
         Map<String, Object> view =
-                Plain.map(Plain.list(gltf.get("bufferViews")).get(Plain.whole(image.get("bufferView"), 0)));
-        String type = Plain.text(image.get("mimeType"), "image/png");
+                PlainData.map(PlainData.list(gltf.get("bufferViews")).get(PlainData.whole(image.get("bufferView"), 0)));
+        String type = PlainData.text(image.get("mimeType"), "image/png");
         return new ImageFile(
                 stem + "." + type.substring(type.indexOf('/') + 1).replace("jpeg", "jpg"),
-                Plain.whole(view.get("byteOffset"), 0),
-                Plain.whole(view.get("byteLength"), 0));
+                PlainData.whole(view.get("byteOffset"), 0),
+                PlainData.whole(view.get("byteLength"), 0));
     }
 }

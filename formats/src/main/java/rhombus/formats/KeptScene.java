@@ -8,7 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.Map;
-import rhombus.core.scene.Arrays3D;
+import rhombus.core.scene.BinaryArrays;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
  * @param binStart where in the file the binary chunk's bytes start
  */
 public record KeptScene(Map<String, Object> gltf, long binStart) {
-    private static final Arrays3D NOTHING = new Arrays3D() {
+    private static final BinaryArrays NOTHING = new BinaryArrays() {
         @Override
         public float[] floats(int byteOffset, int count) {
             return new float[0];

@@ -8,7 +8,7 @@ public final class NormalReader {
     private NormalReader() {}
 
     /** The scene with edges, coarser triangles and hierarchies attached. */
-    public static Scene read(Imported i) {
+    public static Scene read(ImportedScene i) {
         return read(i.glb(), i.edges(), i.levels(), i.hierarchies());
     }
 

@@ -14,14 +14,14 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.NormalForm;
-import rhombus.core.scene.Setup;
-import rhombus.formats.model.Part;
-import rhombus.formats.model.Unit;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.core.scene.SceneSetup;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.model.ModelPart;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.UploadLimits;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes the normal form that {@link NormalForm} reads: a GLB, and beside it edges, coarser triangles and hierarchies. */
@@ -29,28 +29,28 @@ final class NormalWriter {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
     private final Map<String, Object> source;
-    private final Tree tree;
-    private final List<List<Part>> meshes;
-    private final Materials materials;
+    private final DocumentTree tree;
+    private final List<List<ModelPart>> meshes;
+    private final GltfMaterials materials;
     private final Progress progress;
     private final List<Object> accessors = new ArrayList<>();
     private final List<Object> views = new ArrayList<>();
     private final ByteArrayOutputStream bin = new ByteArrayOutputStream();
-    private final Beside beside = new Beside();
+    private final CompanionFiles beside = new CompanionFiles();
     private final ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
     private List<float[]> colors;
     private byte[] glb;
-    private final Limits limits;
+    private final UploadLimits limits;
     private long triangles;
     private long strokes;
     private boolean hides;
 
     NormalWriter(
             Map<String, Object> source,
-            Tree tree,
-            List<List<Part>> meshes,
-            Materials materials,
-            Limits limits,
+            DocumentTree tree,
+            List<List<ModelPart>> meshes,
+            GltfMaterials materials,
+            UploadLimits limits,
             Progress progress) {
         this.source = source;
         this.tree = tree;
@@ -64,7 +64,7 @@ final class NormalWriter {
         return glb;
     }
 
-    Beside beside() {
+    CompanionFiles beside() {
         return beside;
     }
 
@@ -89,8 +89,8 @@ final class NormalWriter {
 
     void write() {
         // What costs little and may refuse comes before what takes long.
-        Lights lights = new Lights(source);
-        Cameras cameras = new Cameras(source);
+        GltfLights lights = new GltfLights(source);
+        GltfCameras cameras = new GltfCameras(source);
         Map<Integer, Integer> numbers = new HashMap<>();
         for (int i = 0, n = 0; i < meshes.size(); i++) {
             if (!meshes.get(i).isEmpty()) {
@@ -108,19 +108,19 @@ final class NormalWriter {
         }
         List<Object> normalMaterials = materials.normal();
         List<Object> imageList = new ArrayList<>();
-        Textures textures = materials.textures();
-        for (Textures.Image image : textures.images()) {
-            imageList.add(Plain.map("bufferView", view(image.bytes()), "mimeType", image.type()));
+        RenumberedTextures textures = materials.textures();
+        for (RenumberedTextures.Image image : textures.images()) {
+            imageList.add(PlainData.map("bufferView", view(image.bytes()), "mimeType", image.type()));
         }
-        Map<String, Object> out = Plain.map(
+        Map<String, Object> out = PlainData.map(
                 "asset",
-                        Plain.map(
+                        PlainData.map(
                                 "version",
                                 "2.0",
                                 "generator",
                                 "Rhombus",
                                 "extras",
-                                Plain.map("rhombus", ofScene(source))),
+                                PlainData.map("rhombus", ofScene(source))),
                 "extensionsUsed", filled(used(lights, normalMaterials)),
                 "extensions", lights.document(),
                 "scene", 0,
@@ -133,7 +133,7 @@ final class NormalWriter {
                 "cameras", filled(cameras.normal()),
                 "accessors", filled(accessors),
                 "bufferViews", filled(views),
-                "buffers", List.of(Plain.map("byteLength", bin.size())));
+                "buffers", List.of(PlainData.map("byteLength", bin.size())));
         List<Object> roots = new ArrayList<>();
         for (int i = 0; i < tree.order.size(); i++) {
             if (tree.parent[tree.order.get(i)] < 0) {
@@ -141,56 +141,56 @@ final class NormalWriter {
             }
         }
         colors = MeshColors.of(out);
-        out.put("scenes", List.of(Plain.map("nodes", filled(roots))));
+        out.put("scenes", List.of(PlainData.map("nodes", filled(roots))));
         glb = container(MAPPER.writeValueAsString(out).getBytes(StandardCharsets.UTF_8), bin.toByteArray());
     }
 
     /** How many clips, skins and meshes with morph targets the file had, none of which is kept: whoever exports is told. */
     private static Map<String, Object> left(Map<String, Object> source, Map<String, Object> given) {
-        Map<String, Object> before = Plain.map(given.get("left"));
-        long morphs = Plain.list(source.get("meshes")).stream()
-                .filter(m -> Plain.list(Plain.map(m).get("primitives")).stream()
-                        .anyMatch(p -> Plain.map(p).get("targets") != null))
+        Map<String, Object> before = PlainData.map(given.get("left"));
+        long morphs = PlainData.list(source.get("meshes")).stream()
+                .filter(m -> PlainData.list(PlainData.map(m).get("primitives")).stream()
+                        .anyMatch(p -> PlainData.map(p).get("targets") != null))
                 .count();
-        return Plain.map(
-                "clips", more(Plain.list(source.get("animations")).size(), before.get("clips")),
-                "skins", more(Plain.list(source.get("skins")).size(), before.get("skins")),
+        return PlainData.map(
+                "clips", more(PlainData.list(source.get("animations")).size(), before.get("clips")),
+                "skins", more(PlainData.list(source.get("skins")).size(), before.get("skins")),
                 "morphs", more(morphs, before.get("morphs")));
     }
 
     private static Object more(long now, Object before) {
-        long n = now + Math.max(0, Plain.whole(before, 0));
+        long n = now + Math.max(0, PlainData.whole(before, 0));
         return n == 0 ? null : n;
     }
 
     /** Of what a file says of its scene besides, what is ours. */
     private static Map<String, Object> ofScene(Map<String, Object> source) {
-        Map<String, Object> given = Plain.map(
-                Plain.map(Plain.map(source.get("asset")).get("extras")).get("rhombus"));
+        Map<String, Object> given = PlainData.map(
+                PlainData.map(PlainData.map(source.get("asset")).get("extras")).get("rhombus"));
         try {
-            Map<String, Object> out = Setup.of(given, List.of()).picturePlain();
+            Map<String, Object> out = SceneSetup.of(given, List.of()).picturePlain();
             out.put("upAxis", "Z".equals(given.get("upAxis")) ? "Z" : "Y");
             Map<String, Object> left = left(source, given);
             if (!left.isEmpty()) {
                 out.put("left", left);
             }
-            Unit unit = Unit.of(Plain.text(given.get("unit"), ""));
+            LengthUnit unit = LengthUnit.of(PlainData.text(given.get("unit"), ""));
             if (unit != null) {
                 out.put("unit", unit.words());
             }
             return out;
         } catch (IllegalArgumentException e) {
-            throw new Problem("asset.extras.rhombus.picture", "cannot be used. " + e.getMessage());
+            throw new FileProblem("asset.extras.rhombus.picture", "cannot be used. " + e.getMessage());
         }
     }
 
-    private List<Object> used(Lights lights, List<Object> normalMaterials) {
-        List<Object> out = new ArrayList<>(Materials.extensions(normalMaterials));
+    private List<Object> used(GltfLights lights, List<Object> normalMaterials) {
+        List<Object> out = new ArrayList<>(GltfMaterials.extensions(normalMaterials));
         if (lights.document() != null) {
-            out.add(Lights.NAME);
+            out.add(GltfLights.NAME);
         }
         if (hides) {
-            out.add(Visibility.NAME);
+            out.add(NodeVisibility.NAME);
         }
         return out;
     }
@@ -199,47 +199,47 @@ final class NormalWriter {
         return l.isEmpty() ? null : l;
     }
 
-    private List<Object> nodes(Map<Integer, Integer> meshNumbers, Lights lights, Cameras cameras) {
-        List<Object> listed = Json.list(source, "nodes", "");
+    private List<Object> nodes(Map<Integer, Integer> meshNumbers, GltfLights lights, GltfCameras cameras) {
+        List<Object> listed = JsonReader.list(source, "nodes", "");
         Map<Integer, Integer> numbers = new HashMap<>();
         for (int i = 0; i < tree.order.size(); i++) {
             numbers.put(tree.order.get(i), i);
         }
-        Placement placement = new Placement(listed.size());
+        WorldPlacement placement = new WorldPlacement(listed.size());
         List<Object> out = new ArrayList<>();
         for (int number : tree.order) {
             String place = "nodes[" + number + "]";
-            Map<String, Object> n = Plain.map(listed.get(number));
+            Map<String, Object> n = PlainData.map(listed.get(number));
             placement.put(number, tree.parent[number], n);
-            int mesh = Json.index(n, "mesh", meshes.size(), place);
-            int camera = Json.index(n, "camera", cameras.size(), place);
+            int mesh = JsonReader.index(n, "mesh", meshes.size(), place);
+            int camera = JsonReader.index(n, "camera", cameras.size(), place);
             List<Object> children = new ArrayList<>();
-            for (Object child : Plain.list(n.get("children"))) {
-                children.add(numbers.get(Plain.whole(child, 0)));
+            for (Object child : PlainData.list(n.get("children"))) {
+                children.add(numbers.get(PlainData.whole(child, 0)));
             }
             if (mesh >= 0) {
-                for (Part p : meshes.get(mesh)) {
+                for (ModelPart p : meshes.get(mesh)) {
                     triangles += p.triangles();
                     strokes += p.indices().length / p.kind().corners() - p.triangles();
                     placement.holds(number, p);
                 }
                 if (triangles + strokes > limits.triangles()) {
-                    throw new Problem(
+                    throw new FileProblem(
                             place,
                             "with all meshes counted as often as they are used, the scene has more than "
                                     + limits.triangles() + " triangles, lines and points. Upload a part of it");
                 }
             }
-            Map<String, Object> extensions = Plain.map();
+            Map<String, Object> extensions = PlainData.map();
             Map<String, Object> light = lights.of(n, place);
             if (light != null) {
                 extensions.putAll(light);
             }
-            if (Visibility.hidden(n, place)) {
-                extensions.putAll(Visibility.HIDDEN);
+            if (NodeVisibility.hidden(n, place)) {
+                extensions.putAll(NodeVisibility.HIDDEN);
                 hides = true;
             }
-            out.add(Plain.map(
+            out.add(PlainData.map(
                     "name", name(n),
                     "children", filled(children),
                     "matrix", n.get("matrix"),
@@ -256,31 +256,32 @@ final class NormalWriter {
 
     /** Of what a node says besides, what is ours. */
     private static Map<String, Object> own(Map<String, Object> n, String place) {
-        Map<String, Object> given = Plain.map(Plain.map(n.get("extras")).get("rhombus"));
-        double[] pivot = Json.numbers(given, "pivot", 3, place + ".extras.rhombus");
-        if (pivot != null && Math.abs(pivot[0]) + Math.abs(pivot[1]) + Math.abs(pivot[2]) > Placement.FARTHEST) {
-            throw new Problem(place + ".extras.rhombus.pivot", "lies farther than 10^12 m from the object");
+        Map<String, Object> given = PlainData.map(PlainData.map(n.get("extras")).get("rhombus"));
+        double[] pivot = JsonReader.numbers(given, "pivot", 3, place + ".extras.rhombus");
+        if (pivot != null && Math.abs(pivot[0]) + Math.abs(pivot[1]) + Math.abs(pivot[2]) > WorldPlacement.FARTHEST) {
+            throw new FileProblem(place + ".extras.rhombus.pivot", "lies farther than 10^12 m from the object");
         }
-        Map<String, Object> out = Plain.map(
+        Map<String, Object> out = PlainData.map(
                 "id",
-                n.get(Newer.ID),
+                n.get(NewerFileMerge.ID),
                 "locked",
-                Plain.truth(given.get("locked"), false) ? true : null,
+                PlainData.truth(given.get("locked"), false) ? true : null,
                 "pivot",
-                pivot == null ? null : Plain.list(pivot));
-        return out.isEmpty() ? null : Plain.map("rhombus", out);
+                pivot == null ? null : PlainData.list(pivot));
+        return out.isEmpty() ? null : PlainData.map("rhombus", out);
     }
 
     /** Names are shown as text and never as markup; only control characters are taken out, and endless ones are cut. */
     static String name(Map<String, Object> n) {
-        String s = Plain.text(n.get("name"), "").replaceAll("\\p{Cntrl}", " ").strip();
+        String s =
+                PlainData.text(n.get("name"), "").replaceAll("\\p{Cntrl}", " ").strip();
         return s.length() > 200 ? s.substring(0, 200) : s;
     }
 
-    private Map<String, Object> mesh(List<Part> parts) {
+    private Map<String, Object> mesh(List<ModelPart> parts) {
         List<Object> primitives = new ArrayList<>();
-        for (Part p : parts) {
-            Map<String, Object> attributes = Plain.map("POSITION", positions(p.positions()));
+        for (ModelPart p : parts) {
+            Map<String, Object> attributes = PlainData.map("POSITION", positions(p.positions()));
             if (p.normals() != null) {
                 attributes.put("NORMAL", floats(p.normals(), "VEC3"));
             }
@@ -293,11 +294,11 @@ final class NormalWriter {
             if (p.colors() != null) {
                 attributes.put("COLOR_0", floats(p.colors(), "VEC4"));
             }
-            primitives.add(Plain.map(
+            primitives.add(PlainData.map(
                     "attributes",
                     attributes,
                     "indices",
-                    accessor(Bytes.of(p.indices()), 5125, p.indices().length, "SCALAR"),
+                    accessor(ChunkWriter.of(p.indices()), 5125, p.indices().length, "SCALAR"),
                     "mode",
                     p.kind() == Mesh.Kind.TRIANGLES ? null : p.kind().mode(),
                     "material",
@@ -305,11 +306,11 @@ final class NormalWriter {
                     "extras",
                     p.origin().equals(Vec3.ZERO)
                             ? null
-                            : Plain.map(
+                            : PlainData.map(
                                     "rhombus",
-                                    Plain.map(
+                                    PlainData.map(
                                             "origin",
-                                            Plain.list(
+                                            PlainData.list(
                                                     p.origin().x(),
                                                     p.origin().y(),
                                                     p.origin().z())))));
@@ -322,32 +323,32 @@ final class NormalWriter {
                 beside.strokes(triangles.length / 3);
             }
             Bvh bvh = hierarchy.join();
-            Reopened.put(hierarchies, bvh);
+            ReimportedGeometry.put(hierarchies, bvh);
         }
-        return Plain.map("primitives", primitives);
+        return PlainData.map("primitives", primitives);
     }
 
     private int positions(float[] xyz) {
         int a = floats(xyz, "VEC3");
         Aabb b = Aabb.of(xyz);
-        Map<String, Object> m = Plain.map(accessors.get(a));
-        m.put("min", Plain.list(b.min().x(), b.min().y(), b.min().z()));
-        m.put("max", Plain.list(b.max().x(), b.max().y(), b.max().z()));
+        Map<String, Object> m = PlainData.map(accessors.get(a));
+        m.put("min", PlainData.list(b.min().x(), b.min().y(), b.min().z()));
+        m.put("max", PlainData.list(b.max().x(), b.max().y(), b.max().z()));
         return a;
     }
 
     private int floats(float[] v, String type) {
-        return accessor(Bytes.of(v), 5126, v.length / (type.charAt(3) - '0'), type);
+        return accessor(ChunkWriter.of(v), 5126, v.length / (type.charAt(3) - '0'), type);
     }
 
     private int accessor(byte[] data, int componentType, int count, String type) {
         accessors.add(
-                Plain.map("bufferView", view(data), "componentType", componentType, "count", count, "type", type));
+                PlainData.map("bufferView", view(data), "componentType", componentType, "count", count, "type", type));
         return accessors.size() - 1;
     }
 
     private int view(byte[] data) {
-        views.add(Plain.map("buffer", 0, "byteOffset", bin.size(), "byteLength", data.length));
+        views.add(PlainData.map("buffer", 0, "byteOffset", bin.size(), "byteLength", data.length));
         put(bin, padded(data));
         return views.size() - 1;
     }

@@ -20,18 +20,19 @@ import org.junit.jupiter.api.TestFactory;
 import rhombus.core.Effort;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Surfaces;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Broken and hostile files: refused in words that name the place, whatever is wrong with them. */
 class BadFilesTest {
-    private static Imported read(byte[] file) {
-        return Import.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+    private static ImportedScene read(byte[] file) {
+        return SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("sample.glb", file), UploadLimits.DEFAULT, Progress.SILENT);
     }
 
     private static final String LIGHTS =
@@ -183,7 +184,7 @@ class BadFilesTest {
         return bad.entrySet().stream()
                 .map(e -> DynamicTest.dynamicTest(e.getKey(), () -> assertThatThrownBy(
                                 () -> read(e.getValue().glb()))
-                        .isInstanceOf(Problem.class)
+                        .isInstanceOf(FileProblem.class)
                         .hasMessageContaining(e.getKey())));
     }
 
@@ -192,7 +193,7 @@ class BadFilesTest {
         byte[] whole = Sample.triangle().glb();
         assertThatThrownBy(() -> read("solid cube".getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("neither glTF nor GLB");
-        assertThatThrownBy(() -> read(new byte[0])).isInstanceOf(Problem.class);
+        assertThatThrownBy(() -> read(new byte[0])).isInstanceOf(FileProblem.class);
         assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length - 9))).hasMessageContaining("cut off");
         assertThatThrownBy(() -> read(Arrays.copyOf(whole, 14))).hasMessageContaining("inside the GLB header");
         assertThatThrownBy(() -> read("{\"asset\":{\"version\":\"1.0\"}}".getBytes(StandardCharsets.UTF_8)))
@@ -200,7 +201,7 @@ class BadFilesTest {
         assertThatThrownBy(() -> read("{\"asset\":".getBytes(StandardCharsets.UTF_8)))
                 .hasMessageContaining("line 1");
         assertThatThrownBy(() -> read(("{\"a\":" + "[".repeat(100_000)).getBytes(StandardCharsets.UTF_8)))
-                .isInstanceOf(Problem.class);
+                .isInstanceOf(FileProblem.class);
     }
 
     @Test
@@ -217,7 +218,7 @@ class BadFilesTest {
             String text = s.json().replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"" + uri + "\",");
             assertThatThrownBy(() -> read(text.getBytes(StandardCharsets.UTF_8)))
                     .as(uri)
-                    .isInstanceOf(Problem.class)
+                    .isInstanceOf(FileProblem.class)
                     .hasMessageContaining("buffers[0].uri");
         }
     }
@@ -233,7 +234,7 @@ class BadFilesTest {
         for (int i = 0; i < all; i++) {
             byte[] b = mutants.glb(good);
             Throwable t = catchThrowable(() -> opens(read(b)));
-            assertThat(t == null || t instanceof Problem)
+            assertThat(t == null || t instanceof FileProblem)
                     .as(() -> "case " + t + " " + Arrays.toString(t.getStackTrace()))
                     .isTrue();
             accepted += t == null ? 1 : 0;
@@ -242,12 +243,12 @@ class BadFilesTest {
     }
 
     /** As a page does after loading: the tree, the bounds of everything, and a look along each axis. */
-    private static void opens(Imported i) {
+    private static void opens(ImportedScene i) {
         Scene scene = NormalReader.read(i);
-        Surfaces surfaces = new Surfaces(scene);
+        SurfacePicking surfaces = new SurfacePicking(scene);
         assertThat(scene.bounds().radius()).isFinite();
         for (Vec3 d : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
-            Hit hit = surfaces.closest(
+            RayHit hit = surfaces.closest(
                     new Ray(scene.bounds().center().plus(d, -2 * scene.bounds().radius() - 1), d), true);
             assertThat(hit == null || Double.isFinite(hit.distance())).isTrue();
         }
@@ -258,10 +259,10 @@ class BadFilesTest {
         byte[] many = new byte[65 << 20];
         Arrays.fill(many, (byte) ' ');
         many[0] = '{';
-        assertThatThrownBy(() -> read(many)).isInstanceOf(Problem.class).hasMessageContaining("MB of JSON");
+        assertThatThrownBy(() -> read(many)).isInstanceOf(FileProblem.class).hasMessageContaining("MB of JSON");
         String objects = "{\"a\":[" + "{},".repeat(7_000_000) + "{}]}";
         assertThatThrownBy(() -> read(objects.getBytes(StandardCharsets.UTF_8)))
-                .isInstanceOf(Problem.class)
+                .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("million values");
     }
 
@@ -274,7 +275,7 @@ class BadFilesTest {
                 .limit(2000)
                 .collect(java.util.stream.Collectors.joining(","));
         assertThatThrownBy(() -> read(s.glb()))
-                .isInstanceOf(Problem.class)
+                .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("claims far more data");
     }
 

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import rhombus.core.Effort;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.FileProblem;
 
 /** Broken and hostile OBJ, STL, PLY and 3MF: refused in words that name the line or the byte. */
 class BadOtherFilesTest {
@@ -124,7 +124,7 @@ class BadOtherFilesTest {
         List<DynamicTest> out = new ArrayList<>();
         for (Bad b : all) {
             out.add(DynamicTest.dynamicTest(b.says, () -> assertThatThrownBy(() -> Opened.of(b.name, b.bytes))
-                    .isInstanceOf(Problem.class)
+                    .isInstanceOf(FileProblem.class)
                     .hasMessageContaining(b.says)));
         }
         return out;
@@ -185,7 +185,7 @@ class BadOtherFilesTest {
                 try {
                     assertThat(Opened.of(name, b).scene().bounds().radius()).isFinite();
                     taken++;
-                } catch (Problem p) {
+                } catch (FileProblem p) {
                     assertThat(p.getMessage()).hasSizeGreaterThan(20);
                 }
             }

@@ -11,16 +11,16 @@ import rhombus.core.Effort;
 import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
-import rhombus.core.edit.Operation;
+import rhombus.core.edit.EditOperation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Documents of edits with something wrong in them: a scene that can be used comes of them, or a reason why not. */
 class BrokenEditsTest {
@@ -28,8 +28,10 @@ class BrokenEditsTest {
 
     /** So many objects that steps are kept as what they do and states are kept together. */
     private static Scene crowded() {
-        Scene s = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT).add("seed.glb", Mutants.seed()), Limits.DEFAULT, Progress.SILENT));
+        Scene s = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("seed.glb", Mutants.seed()),
+                UploadLimits.DEFAULT,
+                Progress.SILENT));
         List<Node> nodes = new ArrayList<>(s.nodes());
         for (int i = 0; i < 80; i++) {
             nodes.add(s.node(1).withId("m" + i).withParent(-1, s.node(1).local()));
@@ -44,16 +46,16 @@ class BrokenEditsTest {
             all.add(i);
         }
         Scene s = SceneEdits.each(BASE, all.subList(0, 70), n -> n.withLocal(moved(n.local())));
-        for (Operation o : List.of(
-                new Operation.Move(all, Vec3.X),
-                new Operation.Turn(all, Vec3.Y, Quat.about(Vec3.Z, 1)),
-                new Operation.Scale(all, null, Quat.IDENTITY, new Vec3(1, 2, 1)))) {
+        for (EditOperation o : List.of(
+                new EditOperation.Move(all, Vec3.X),
+                new EditOperation.Turn(all, Vec3.Y, Quat.about(Vec3.Z, 1)),
+                new EditOperation.Scale(all, null, Quat.IDENTITY, new Vec3(1, 2, 1)))) {
             Scene next = o.of(s);
             history.add(Edit.between("Did", s, next).by(o));
             s = next;
         }
         Scene copied = SceneEdits.duplicate(s, all).scene();
-        history.add(Edit.between("Duplicate", s, copied).by(Operation.Duplicate.between(all, s, copied)));
+        history.add(Edit.between("Duplicate", s, copied).by(EditOperation.Duplicate.between(all, s, copied)));
         Scene layered = SceneEdits.addLayer(copied, "Rigging");
         history.add(Edit.between("Add layer", copied, layered));
         Scene hidden = SceneEdits.each(layered, all, n -> n.withHidden(true));
@@ -75,7 +77,7 @@ class BrokenEditsTest {
         assertThat(EditDocument.read(BASE, good).scene().count()).isEqualTo(2 * BASE.count() - 5);
         int read = 0;
         for (int i = 0; i < all; i++) {
-            Map<String, Object> wrong = Plain.map(mutants.value(good));
+            Map<String, Object> wrong = PlainData.map(mutants.value(good));
             Throwable t = catchThrowable(() -> open(wrong));
             assertThat(t == null || t instanceof IllegalArgumentException && t.getMessage() != null)
                     .as(() -> t + " "

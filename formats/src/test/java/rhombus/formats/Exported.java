@@ -12,17 +12,17 @@ import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.scene.Scene;
-import rhombus.formats.out.Export;
-import rhombus.formats.out.KeptBytes;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.out.FileBytes;
+import rhombus.formats.out.SceneExport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** A scene on its way through the export, as the server does it: from the kept file and the document of its changes. */
 public final class Exported {
     private Exported() {}
 
-    private record InMemory(byte[] bytes) implements KeptBytes {
+    private record InMemory(byte[] bytes) implements FileBytes {
         @Override
         public byte[] read(long from, int length) {
             return Arrays.copyOfRange(bytes, (int) from, (int) from + length);
@@ -35,12 +35,12 @@ public final class Exported {
     }
 
     /** The export of a kept scene with its changes. */
-    public static Export as(Imported kept, Scene scene, Export.Wanted wanted) {
+    public static SceneExport as(ImportedScene kept, Scene scene, SceneExport.Wanted wanted) {
         try {
             KeptScene document = KeptScene.read(new ByteArrayInputStream(kept.glb()));
-            return new Export(
+            return new SceneExport(
                     wanted,
-                    new Export.Source(document, scene, new InMemory(kept.glb()), new InMemory(kept.edges())),
+                    new SceneExport.Source(document, scene, new InMemory(kept.glb()), new InMemory(kept.edges())),
                     "out");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -48,7 +48,7 @@ public final class Exported {
     }
 
     /** The file of an export, which is as long as it was told to be. */
-    public static byte[] bytes(Export e) {
+    public static byte[] bytes(SceneExport e) {
         try {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             e.write(out);
@@ -62,12 +62,13 @@ public final class Exported {
     }
 
     /** An import of a file by itself. */
-    public static Imported imported(byte[] file) {
-        return Import.read(new Upload(Limits.DEFAULT).add("scene.glb", file), Limits.DEFAULT, Progress.SILENT);
+    public static ImportedScene imported(byte[] file) {
+        return SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("scene.glb", file), UploadLimits.DEFAULT, Progress.SILENT);
     }
 
     /** The export of a kept scene that was changed into another. */
-    public static byte[] of(Imported kept, Scene changed, Set<String> only) {
+    public static byte[] of(ImportedScene kept, Scene changed, Set<String> only) {
         Scene base = NormalReader.read(kept);
         EditHistory history = new EditHistory();
         Edit e = Edit.between("Change", base, changed);
@@ -77,7 +78,7 @@ public final class Exported {
         return of(kept, EditDocument.of(base, changed, history), only);
     }
 
-    private static byte[] of(Imported kept, Map<String, Object> edits, Set<String> only) {
+    private static byte[] of(ImportedScene kept, Map<String, Object> edits, Set<String> only) {
         try {
             KeptScene read = KeptScene.read(new ByteArrayInputStream(kept.glb()));
             Scene scene = EditDocument.read(read.scene(), edits).scene();

@@ -8,8 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HexFormat;
 import org.junit.jupiter.api.Test;
-import rhombus.formats.out.Export;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.out.SceneExport;
+import rhombus.formats.upload.FileProblem;
 
 /** Extensions of glTF that are read. */
 class ExtensionsTest {
@@ -57,7 +57,7 @@ class ExtensionsTest {
                 transform("\"scale\":[2,2]"), ",\"normalTexture\":{\"index\":0" + transform("\"scale\":[2,2]") + "}"));
         assertThat(same.imported().notes()).isEmpty();
         assertThatThrownBy(() -> open(textured(transform("\"scale\":[2]"), "")))
-                .isInstanceOf(Problem.class)
+                .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("must be 2 finite numbers");
     }
 
@@ -80,7 +80,7 @@ class ExtensionsTest {
         assertThat(second[3]).isCloseTo(1, within(1e-12));
         assertThat(second[4]).isCloseTo(5, within(1e-12));
         s.nodes = s.nodes.replace("\"ROTATION\":" + r, "\"ROTATION\":0");
-        assertThatThrownBy(() -> open(s)).isInstanceOf(Problem.class);
+        assertThatThrownBy(() -> open(s)).isInstanceOf(FileProblem.class);
     }
 
     @Test
@@ -96,7 +96,8 @@ class ExtensionsTest {
                         + ",\"mimeType\":\"image/webp\"}],\"extensionsUsed\":[\"EXT_texture_webp\"],\"extensionsRequired\":[\"EXT_texture_webp\"]";
         Opened o = open(s);
         assertThat(new String(o.imported().glb(), StandardCharsets.ISO_8859_1)).contains("image/webp");
-        Export e = Exported.as(o.imported(), o.scene(), new Export.Wanted(Export.Format.GLB, null, null, null, false));
+        SceneExport e = Exported.as(
+                o.imported(), o.scene(), new SceneExport.Wanted(SceneExport.Format.GLB, null, null, null, false));
         byte[] out = Exported.bytes(e);
         assertThat(new String(out, StandardCharsets.ISO_8859_1))
                 .contains("\"extensionsRequired\":[\"EXT_texture_webp\"]", "{\"EXT_texture_webp\":{\"source\":0}}");

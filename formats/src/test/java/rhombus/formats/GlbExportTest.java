@@ -12,7 +12,7 @@ import java.util.TreeSet;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.edit.Operation;
+import rhombus.core.edit.EditOperation;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
@@ -24,12 +24,12 @@ import rhombus.core.optics.Optics;
 import rhombus.core.optics.PictureFormat;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
 
 class GlbExportTest {
-    private static final Imported SEED = Exported.imported(Mutants.seed());
+    private static final ImportedScene SEED = Exported.imported(Mutants.seed());
     private static final Optics LENS =
             new Optics(new FilmBack(24.89, 18.66), GateFit.FILL, 2.8, 0.025, 3.5, null, null);
 
@@ -144,15 +144,18 @@ class GlbExportTest {
         List<Integer> one = List.of(there.get(r.nextInt(there.size())));
         Vec3 factors = new Vec3(0.3 + r.nextDouble() * 2, 0.3 + r.nextDouble() * 2, r.nextInt(4) == 0 ? -1 : 1.5);
         return switch (r.nextInt(14)) {
-            case 0 -> new Operation.Move(one, vector(r)).of(s);
-            case 1 -> new Operation.Turn(one, null, turn(r)).of(s);
-            case 2 -> new Operation.Scale(one, null, turn(r), factors).of(s);
+            case 0 -> new EditOperation.Move(one, vector(r)).of(s);
+            case 1 -> new EditOperation.Turn(one, null, turn(r)).of(s);
+            case 2 -> new EditOperation.Scale(one, null, turn(r), factors).of(s);
             case 3 -> SceneEdits.duplicate(s, one).scene();
             case 4 -> there.size() > 3 ? SceneEdits.delete(s, one) : s;
             case 5 -> SceneEdits.group(s, one, "Group " + r.nextInt(9)).scene();
             case 6 -> regrouped(s, one, there.get(r.nextInt(there.size())));
             case 7 ->
-                SceneEdits.add(s, Shape.usual(Shape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(2)), place(r))
+                SceneEdits.add(
+                                s,
+                                ParametricShape.usual(ParametricShape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(2)),
+                                place(r))
                         .scene();
             case 8 ->
                 SceneEdits.add(s, new Light("spot", new Vec3(1, 0.5, 0.2), 30, 9, 0.2, 0.5), place(r))
@@ -191,7 +194,7 @@ class GlbExportTest {
                 m[i / 3 * 4 + i % 3] = r.nextInt(6) == 0 ? 0 : r.nextGaussian();
             }
             m[15] = 1;
-            Separated s = Separated.of(m);
+            DecomposedMatrix s = DecomposedMatrix.of(m);
             double[] again = Mat4.trs(s.translation(), s.rotation(), s.scale());
             if (s.before() != null) {
                 again = Mat4.times(again, Mat4.trs(Vec3.ZERO, s.before(), new Vec3(1, 1, 1)));
@@ -205,7 +208,7 @@ class GlbExportTest {
         Sample s = new Sample();
         s.floats("VEC3", 5e6, 0, 0, 5e6 + 1, 0, 0, 5e6, 1, 0);
         s.shorts(0, 1, 2);
-        Imported far = Exported.imported(s.glb());
+        ImportedScene far = Exported.imported(s.glb());
         Scene before = NormalReader.read(far);
         Scene after = NormalReader.read(Exported.imported(Exported.of(far, before, null)));
         assertThat(after.bounds()).isEqualTo(before.bounds());
@@ -228,7 +231,7 @@ class GlbExportTest {
         Scene s = NormalReader.read(SEED);
         Scene two = SceneEdits.duplicate(s, List.of(ordered(s).get(0))).scene();
         int copy = two.count() - 1;
-        Scene moved = new Operation.Move(List.of(copy), new Vec3(7, 0, 0)).of(two);
+        Scene moved = new EditOperation.Move(List.of(copy), new Vec3(7, 0, 0)).of(two);
         Scene alone = NormalReader.read(Exported.imported(
                 Exported.of(SEED, moved, Set.of(moved.node(copy).id()))));
         assertThat(alone.bounds().center().distance(moved.boundsBelow(copy).center()))
@@ -243,7 +246,7 @@ class GlbExportTest {
         s.roots = "[0,1]";
         s.more = ",\"cameras\":[{\"name\":\"Old\",\"type\":\"perspective\",\"extras\":{\"crew\":[1,2]},"
                 + "\"perspective\":{\"yfov\":0.5,\"aspectRatio\":1.25,\"znear\":0.2,\"zfar\":40}}]";
-        Imported kept = Exported.imported(s.glb());
+        ImportedScene kept = Exported.imported(s.glb());
         Scene scene = NormalReader.read(kept);
         assertThat(camera(Exported.of(kept, scene, null)))
                 .isEqualTo(Map.of(

@@ -13,16 +13,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.scene.Kind;
+import rhombus.core.scene.NodeKind;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** What glTF 2.0 allows is read as the specification says. */
 class GltfImportTest {
-    private static Imported read(byte[] file) {
-        return Import.read(new Upload(Limits.DEFAULT).add("sample.glb", file), Limits.DEFAULT, Progress.SILENT);
+    private static ImportedScene read(byte[] file) {
+        return SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("sample.glb", file), UploadLimits.DEFAULT, Progress.SILENT);
     }
 
     private static Mesh mesh(Sample s) {
@@ -106,9 +107,9 @@ class GltfImportTest {
         s.more = ",\"materials\":[{\"pbrMetallicRoughness\":{\"baseColorFactor\":[0.5,0.25,0,1]}}],"
                 + "\"cameras\":[{\"type\":\"perspective\",\"perspective\":{\"yfov\":0.6,\"aspectRatio\":1.5,\"znear\":0.1}}],"
                 + "\"extensionsUsed\":[\"KHR_lights_punctual\"],\"extensions\":{\"KHR_lights_punctual\":{\"lights\":[{\"type\":\"point\",\"intensity\":40}]}}";
-        Imported i = read(s.glb());
+        ImportedScene i = read(s.glb());
         Scene scene = NormalReader.read(i);
-        assertThat(scene.nodes().get(1).kind()).isEqualTo(Kind.CAMERA);
+        assertThat(scene.nodes().get(1).kind()).isEqualTo(NodeKind.CAMERA);
         assertThat(scene.nodes().get(1).camera().fovY()).isEqualTo(0.6);
         assertThat(scene.nodes().get(2).light().intensity()).isEqualTo(40);
         assertThat(new String(i.glb(), StandardCharsets.UTF_8)).contains("[0.5,0.25,0.0,1.0]");
@@ -122,17 +123,19 @@ class GltfImportTest {
         int json = (s.json().getBytes(StandardCharsets.UTF_8).length + 3) / 4 * 4;
         byte[] bin = Arrays.copyOfRange(glb, 28 + json, glb.length);
         String text = s.json().replace("\"buffers\":[{", "\"buffers\":[{\"uri\":\"parts/my%20data.bin\",");
-        Upload u = new Upload(Limits.DEFAULT)
+        UploadedFiles u = new UploadedFiles(UploadLimits.DEFAULT)
                 .add("set/scene.gltf", text.getBytes(StandardCharsets.UTF_8))
                 .add("set/parts/my data.bin", bin);
-        assertThat(Import.read(u, Limits.DEFAULT, Progress.SILENT).triangles()).isEqualTo(1);
+        assertThat(SceneImport.read(u, UploadLimits.DEFAULT, Progress.SILENT).triangles())
+                .isEqualTo(1);
         String inside = s.json()
                 .replace(
                         "\"buffers\":[{",
                         "\"buffers\":[{\"uri\":\"data:application/octet-stream;base64,"
                                 + Base64.getEncoder().encodeToString(bin) + "\",");
-        Upload one = new Upload(Limits.DEFAULT).add("scene.gltf", inside.getBytes(StandardCharsets.UTF_8));
-        assertThat(Import.read(one, Limits.DEFAULT, Progress.SILENT).triangles())
+        UploadedFiles one =
+                new UploadedFiles(UploadLimits.DEFAULT).add("scene.gltf", inside.getBytes(StandardCharsets.UTF_8));
+        assertThat(SceneImport.read(one, UploadLimits.DEFAULT, Progress.SILENT).triangles())
                 .isEqualTo(1);
     }
 
@@ -176,10 +179,10 @@ class GltfImportTest {
 
     @Test
     void cancellingEndsTheImport() {
-        assertThatThrownBy(() -> Import.read(
-                        new Upload(Limits.DEFAULT)
+        assertThatThrownBy(() -> SceneImport.read(
+                        new UploadedFiles(UploadLimits.DEFAULT)
                                 .add("a.glb", Sample.triangle().glb()),
-                        Limits.DEFAULT,
+                        UploadLimits.DEFAULT,
                         (w, p) -> {
                             if (p > 0.2) {
                                 throw new Progress.Cancelled();

@@ -30,19 +30,19 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Light;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
 import rhombus.core.scene.UpAxis;
-import rhombus.formats.model.Unit;
-import rhombus.formats.out.Export;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.out.SceneExport;
 
 /** In, out and in again: what a format holds is the same. */
 class HomeAndBackTest {
-    private static Export.Wanted wanted(Export.Format f) {
-        return new Export.Wanted(f, null, null, null, false);
+    private static SceneExport.Wanted wanted(SceneExport.Format f) {
+        return new SceneExport.Wanted(f, null, null, null, false);
     }
 
     /** Scenes of solids that are moved, turned, scaled unevenly, mirrored, hidden and put below one another. */
@@ -59,7 +59,8 @@ class HomeAndBackTest {
         Scene s = base.scene();
         int first = s.count();
         for (int i = r.nextInt(4); i >= 0; i--) {
-            Shape shape = Shape.usual(Shape.Sort.values()[r.nextInt(Shape.Sort.values().length)], 1 + r.nextInt(3));
+            ParametricShape shape = ParametricShape.usual(
+                    ParametricShape.Sort.values()[r.nextInt(ParametricShape.Sort.values().length)], 1 + r.nextInt(3));
             double[] place = Mat4.trs(
                     new Vec3(r.nextGaussian() * 5, r.nextGaussian() * 5, r.nextGaussian() * 5),
                     Quat.about(new Vec3(r.nextDouble(), r.nextDouble(), 1).unit(), r.nextDouble() * 6),
@@ -160,18 +161,18 @@ class HomeAndBackTest {
 
     @Property
     void theTrianglesThatAreShownComeBackFromEveryFormat(@ForAll("scenes") Made m) {
-        for (Export.Format f : Export.Format.values()) {
-            Export e = Exported.as(m.base.imported(), m.scene, wanted(f));
+        for (SceneExport.Format f : SceneExport.Format.values()) {
+            SceneExport e = Exported.as(m.base.imported(), m.scene, wanted(f));
             Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             List<double[]> triangles = shown(back.scene());
-            if (f == Export.Format.STL) {
+            if (f == SceneExport.Format.STL) {
                 // Read as millimetres, since the format does not say; written in metres, as asked.
                 triangles = triangles.stream()
                         .map(t -> Arrays.stream(t).map(d -> d * 1000).toArray())
                         .toList();
             }
             alike(shown(m.scene), triangles, f.word());
-            if (f == Export.Format.GLB || f == Export.Format.GLTF) {
+            if (f == SceneExport.Format.GLB || f == SceneExport.Format.GLTF) {
                 assertThat(back.scene().up()).isEqualTo(m.scene.up());
                 assertThat(back.names()).containsAll(names(m.scene));
                 assertThat(back.scene().cameras()).hasSameSizeAs(m.scene.cameras());
@@ -186,8 +187,8 @@ class HomeAndBackTest {
     @Property(tries = 40)
     void polygonsComeBackAsTheTrianglesTheyWereJoinedFrom(@ForAll("scenes") Made m) {
         double[] area = new double[2];
-        for (Export.Format f : List.of(Export.Format.OBJ, Export.Format.PLY)) {
-            Export e = Exported.as(m.base.imported(), m.scene, new Export.Wanted(f, null, null, null, true));
+        for (SceneExport.Format f : List.of(SceneExport.Format.OBJ, SceneExport.Format.PLY)) {
+            SceneExport e = Exported.as(m.base.imported(), m.scene, new SceneExport.Wanted(f, null, null, null, true));
             Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             List<double[]> before = shown(m.scene);
             List<double[]> after = shown(back.scene());
@@ -209,11 +210,11 @@ class HomeAndBackTest {
     @Test
     void aBoxIsSixFacesAsItWasModelled() {
         Opened base = Opened.of("a.glb", Mutants.seed());
-        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+        Scene s = SceneEdits.add(base.scene(), ParametricShape.usual(ParametricShape.Sort.BOX, 1), Mat4.identity())
                 .scene();
         String id = s.node(s.count() - 1).id();
-        byte[] out = Exported.bytes(
-                Exported.as(base.imported(), s, new Export.Wanted(Export.Format.OBJ, Set.of(id), null, null, true)));
+        byte[] out = Exported.bytes(Exported.as(
+                base.imported(), s, new SceneExport.Wanted(SceneExport.Format.OBJ, Set.of(id), null, null, true)));
         String text = new String(out, StandardCharsets.UTF_8);
         assertThat(text.lines().filter(l -> l.startsWith("f "))).hasSize(6).allMatch(l -> l.split(" ").length == 5);
     }
@@ -221,8 +222,10 @@ class HomeAndBackTest {
     @Test
     void axesAndUnitsAreThoseThatAreAskedFor() {
         Opened base = Opened.of("a.obj", "v 1 2 3\nv 2 2 3\nv 1 4 3\nf 1 2 3");
-        Export e = Exported.as(
-                base.imported(), base.scene(), new Export.Wanted(Export.Format.OBJ, null, UpAxis.Z, Unit.CM, false));
+        SceneExport e = Exported.as(
+                base.imported(),
+                base.scene(),
+                new SceneExport.Wanted(SceneExport.Format.OBJ, null, UpAxis.Z, LengthUnit.CM, false));
         // What pointed along Y points along Z, and what came towards the eye from Z comes from -Y.
         assertThat(new String(Exported.bytes(e), StandardCharsets.UTF_8)).contains("v 100.0 -300.0 200.0\n");
         assertThat(e.losses()).isEmpty();
@@ -231,13 +234,13 @@ class HomeAndBackTest {
     @Test
     void whatAFormatCannotHoldIsTold() {
         Made m = made(3);
-        List<String> stl = Exported.as(m.base.imported(), m.scene, wanted(Export.Format.STL))
+        List<String> stl = Exported.as(m.base.imported(), m.scene, wanted(SceneExport.Format.STL))
                 .losses();
         assertThat(stl)
                 .contains("All objects become one, without their names.", "Materials and textures are left out.")
                 .anyMatch(l -> l.contains("camera"))
                 .anyMatch(l -> l.contains("light"));
-        assertThat(Exported.as(m.base.imported(), m.scene, wanted(Export.Format.GLB))
+        assertThat(Exported.as(m.base.imported(), m.scene, wanted(SceneExport.Format.GLB))
                         .losses())
                 .isEmpty();
     }
@@ -252,34 +255,34 @@ class HomeAndBackTest {
 
     private static List<String> plyLosses(String obj) {
         Opened base = Opened.of("a.obj", obj);
-        return Exported.as(base.imported(), base.scene(), wanted(Export.Format.PLY))
+        return Exported.as(base.imported(), base.scene(), wanted(SceneExport.Format.PLY))
                 .losses();
     }
 
     /** How many triangles each material has, over all objects; what has none counts as "none". */
-    private static Map<String, Integer> painted(Imported imported) {
+    private static Map<String, Integer> painted(ImportedScene imported) {
         Map<String, Object> gltf;
         try {
             gltf = KeptScene.read(new ByteArrayInputStream(imported.glb())).gltf();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        List<Object> materials = Plain.list(gltf.get("materials"));
+        List<Object> materials = PlainData.list(gltf.get("materials"));
         Map<String, Integer> out = new TreeMap<>();
-        for (Object n : Plain.list(gltf.get("nodes"))) {
-            int mesh = Plain.whole(Plain.map(n).get("mesh"), -1);
+        for (Object n : PlainData.list(gltf.get("nodes"))) {
+            int mesh = PlainData.whole(PlainData.map(n).get("mesh"), -1);
             if (mesh < 0) {
                 continue;
             }
-            for (Object o : Plain.list(
-                    Plain.map(Plain.list(gltf.get("meshes")).get(mesh)).get("primitives"))) {
-                int material = Plain.whole(Plain.map(o).get("material"), -1);
+            for (Object o : PlainData.list(
+                    PlainData.map(PlainData.list(gltf.get("meshes")).get(mesh)).get("primitives"))) {
+                int material = PlainData.whole(PlainData.map(o).get("material"), -1);
                 String name = material < 0
                         ? "none"
-                        : Plain.text(Plain.map(materials.get(material)).get("name"), "?");
-                int corners = Plain.whole(
-                        Plain.map(Plain.list(gltf.get("accessors"))
-                                        .get(Plain.whole(Plain.map(o).get("indices"), 0)))
+                        : PlainData.text(PlainData.map(materials.get(material)).get("name"), "?");
+                int corners = PlainData.whole(
+                        PlainData.map(PlainData.list(gltf.get("accessors"))
+                                        .get(PlainData.whole(PlainData.map(o).get("indices"), 0)))
                                 .get("count"),
                         0);
                 out.merge(name.equals("No material") ? "none" : name, corners / 3, Integer::sum);
@@ -292,9 +295,9 @@ class HomeAndBackTest {
     @Test
     void anObjectWithoutAMaterialDoesNotTakeTheOneBefore() {
         Opened base = Opened.of("a.glb", Mutants.seed());
-        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+        Scene s = SceneEdits.add(base.scene(), ParametricShape.usual(ParametricShape.Sort.BOX, 1), Mat4.identity())
                 .scene();
-        Export e = Exported.as(base.imported(), s, wanted(Export.Format.OBJ));
+        SceneExport e = Exported.as(base.imported(), s, wanted(SceneExport.Format.OBJ));
         Opened back = Opened.of(e.fileName(), Exported.bytes(e));
         assertThat(painted(back.imported()))
                 .as("the box alone has none")
@@ -306,8 +309,10 @@ class HomeAndBackTest {
     @Property(tries = 40)
     void everyNormalOfPlyHasALengthOfOneAndPointsAsItsFaceDoes(@ForAll("scenes") Made m) {
         for (boolean modelled : new boolean[] {false, true}) {
-            Export e = Exported.as(
-                    m.base.imported(), m.scene, new Export.Wanted(Export.Format.PLY, null, null, null, modelled));
+            SceneExport e = Exported.as(
+                    m.base.imported(),
+                    m.scene,
+                    new SceneExport.Wanted(SceneExport.Format.PLY, null, null, null, modelled));
             Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             float[] normals = back.attribute("NORMAL");
             for (int v = 0; v < normals.length; v += 3) {
@@ -321,9 +326,12 @@ class HomeAndBackTest {
     @Test
     void theFacesOfAFlatSolidBesideASmoothOneStayFlat() {
         Opened base = Opened.of("a.glb", Mutants.seed());
-        Scene s = SceneEdits.add(base.scene(), Shape.usual(Shape.Sort.BOX, 1), Mat4.translation(new Vec3(50, 0, 0)))
+        Scene s = SceneEdits.add(
+                        base.scene(),
+                        ParametricShape.usual(ParametricShape.Sort.BOX, 1),
+                        Mat4.translation(new Vec3(50, 0, 0)))
                 .scene();
-        Export e = Exported.as(base.imported(), s, wanted(Export.Format.PLY));
+        SceneExport e = Exported.as(base.imported(), s, wanted(SceneExport.Format.PLY));
         byte[] bytes = Exported.bytes(e);
         assertThat((long) bytes.length).as("the length that was told bounds it").isLessThanOrEqualTo(e.length());
         Opened back = Opened.of("a.ply", bytes);
@@ -339,8 +347,8 @@ class HomeAndBackTest {
     /** The tree, cameras and lights come back from the formats that hold them, whatever stands below what. */
     @Property(tries = 40)
     void hierarchyCamerasAndLightsComeBack(@ForAll("scenes") Made m) {
-        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF)) {
-            Export e = Exported.as(m.base.imported(), m.scene, wanted(f));
+        for (SceneExport.Format f : List.of(SceneExport.Format.GLB, SceneExport.Format.GLTF)) {
+            SceneExport e = Exported.as(m.base.imported(), m.scene, wanted(f));
             Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             assertThat(tree(back.scene())).isEqualTo(tree(m.scene));
             assertThat(painted(back.imported()))
@@ -376,8 +384,8 @@ class HomeAndBackTest {
             s = SceneEdits.add(s, light, Mat4.translation(new Vec3(r.nextGaussian(), 2, 3)))
                     .scene();
         }
-        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF)) {
-            Export e = Exported.as(base.imported(), s, wanted(f));
+        for (SceneExport.Format f : List.of(SceneExport.Format.GLB, SceneExport.Format.GLTF)) {
+            SceneExport e = Exported.as(base.imported(), s, wanted(f));
             List<Light> back = lights(Opened.of(e.fileName(), Exported.bytes(e)).scene());
             List<Light> there = lights(s);
             assertThat(back).hasSameSizeAs(there);
@@ -429,8 +437,8 @@ class HomeAndBackTest {
     @Test
     void everyCornerComesBackWithItsPlaceOnThePicture() {
         Opened base = Opened.of("a.glb", Mutants.seed());
-        for (Export.Format f : List.of(Export.Format.GLB, Export.Format.GLTF, Export.Format.OBJ)) {
-            Export e = Exported.as(base.imported(), base.scene(), wanted(f));
+        for (SceneExport.Format f : List.of(SceneExport.Format.GLB, SceneExport.Format.GLTF, SceneExport.Format.OBJ)) {
+            SceneExport e = Exported.as(base.imported(), base.scene(), wanted(f));
             assertThat(places(Opened.of(e.fileName(), Exported.bytes(e))))
                     .as(f.word())
                     .isEqualTo(places(base));
@@ -464,7 +472,7 @@ class HomeAndBackTest {
         s.more =
                 ",\"skins\":[{\"joints\":[0]}],\"animations\":[{\"channels\":[],\"samplers\":[]},{\"channels\":[],\"samplers\":[]}]";
         Opened o = Opened.of("a.glb", s.glb());
-        for (Export.Format f : Export.Format.values()) {
+        for (SceneExport.Format f : SceneExport.Format.values()) {
             List<String> losses =
                     Exported.as(o.imported(), o.scene(), wanted(f)).losses();
             assertThat(losses)
@@ -474,9 +482,9 @@ class HomeAndBackTest {
                             "1 skin is left out, its mesh in the rest pose is not.",
                             "1 mesh loses its morph targets.");
         }
-        Export e = Exported.as(o.imported(), o.scene(), wanted(Export.Format.GLB));
+        SceneExport e = Exported.as(o.imported(), o.scene(), wanted(SceneExport.Format.GLB));
         Opened again = Opened.of("b.glb", Exported.bytes(e));
-        assertThat(Exported.as(again.imported(), again.scene(), wanted(Export.Format.GLB))
+        assertThat(Exported.as(again.imported(), again.scene(), wanted(SceneExport.Format.GLB))
                         .losses())
                 .as("what is not there any more is not told again")
                 .isEmpty();

@@ -13,26 +13,26 @@ import java.util.zip.ZipOutputStream;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.NormalForm;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** A file of any format, imported and opened, for tests. */
-record Opened(Imported imported, Scene scene) {
+record Opened(ImportedScene imported, Scene scene) {
     static Opened of(String name, byte[] bytes) {
-        return of(new Upload(Limits.DEFAULT).add(name, bytes));
+        return of(new UploadedFiles(UploadLimits.DEFAULT).add(name, bytes));
     }
 
     static Opened of(String name, String text) {
         return of(name, text.getBytes(StandardCharsets.UTF_8));
     }
 
-    static Opened of(Upload upload) {
-        Imported i = Import.read(upload, Limits.DEFAULT, Progress.SILENT);
+    static Opened of(UploadedFiles upload) {
+        ImportedScene i = SceneImport.read(upload, UploadLimits.DEFAULT, Progress.SILENT);
         return new Opened(i, NormalReader.read(i));
     }
 
@@ -76,10 +76,10 @@ record Opened(Imported imported, Scene scene) {
         try {
             KeptScene kept = KeptScene.read(new ByteArrayInputStream(imported.glb()));
             Map<String, Object> mesh =
-                    Plain.map(Plain.list(kept.gltf().get("meshes")).get(0));
+                    PlainData.map(PlainData.list(kept.gltf().get("meshes")).get(0));
             Map<String, Object> part =
-                    Plain.map(Plain.list(mesh.get("primitives")).get(0));
-            int accessor = Plain.whole(Plain.map(part.get("attributes")).get(name), -1);
+                    PlainData.map(PlainData.list(mesh.get("primitives")).get(0));
+            int accessor = PlainData.whole(PlainData.map(part.get("attributes")).get(name), -1);
             int width = name.equals("COLOR_0") ? 4 : name.startsWith("TEXCOORD_") ? 2 : 3;
             return new ByteArrays(imported.glb(), (int) kept.binStart())
                     .floats(NormalForm.offset(kept.gltf(), accessor), NormalForm.count(kept.gltf(), accessor) * width);

@@ -16,9 +16,9 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.UpAxis;
-import rhombus.formats.out.Export;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.out.SceneExport;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** OBJ, STL, PLY and 3MF: the same triangles come out of each, and what each says besides is kept. */
 class OtherFormatsTest {
@@ -91,7 +91,7 @@ class OtherFormatsTest {
         String mtl =
                 "newmtl red paint\nKd 1 0 0\nd 0.5\nPr 0.25\nnewmtl wood\nmap_Kd -s 2 2 -o 0 0 grain of wood.png\nKd 0 0 0\n";
         obj = obj.replace("f 1/1 2/1 3/1\nvt 0.25 0.75\n", "vt 0.25 0.75\nf 1/1 2/1 3/1\n");
-        Opened o = Opened.of(new Upload(Limits.DEFAULT)
+        Opened o = Opened.of(new UploadedFiles(UploadLimits.DEFAULT)
                 .add("boat.obj", bytes(obj))
                 .add("my paints.mtl", bytes(mtl))
                 .add("grain of wood.png", PNG));
@@ -194,8 +194,8 @@ class OtherFormatsTest {
         assertThat(o.imported().triangles()).isZero();
         assertThat(o.scene().strokes(0, Mesh.Kind.LINES)).isEqualTo(2);
         assertThat(o.scene().strokes(0, Mesh.Kind.POINTS)).isEqualTo(2);
-        for (Export.Format f : List.of(Export.Format.OBJ, Export.Format.GLB, Export.Format.GLTF)) {
-            Export e = Exported.as(o.imported(), o.scene(), new Export.Wanted(f, null, null, null, false));
+        for (SceneExport.Format f : List.of(SceneExport.Format.OBJ, SceneExport.Format.GLB, SceneExport.Format.GLTF)) {
+            SceneExport e = Exported.as(o.imported(), o.scene(), new SceneExport.Wanted(f, null, null, null, false));
             Opened back = Opened.of(e.fileName(), Exported.bytes(e));
             assertThat(back.scene().strokes(0, Mesh.Kind.LINES)).as(f.word()).isEqualTo(2);
             assertThat(back.scene().strokes(0, Mesh.Kind.POINTS)).as(f.word()).isEqualTo(2);
@@ -210,12 +210,12 @@ class OtherFormatsTest {
     @Test
     void loopsAndStripsOfGltfAreLinesInItsOrder() {
         int[] o = {4, 5, 6, 7};
-        assertThat(Primitives.strokes(o, 0)).containsExactly(4, 5, 6, 7);
-        assertThat(Primitives.strokes(o, 1)).containsExactly(4, 5, 6, 7);
-        assertThat(Primitives.strokes(o, 2)).containsExactly(4, 5, 5, 6, 6, 7, 7, 4);
-        assertThat(Primitives.strokes(o, 3)).containsExactly(4, 5, 5, 6, 6, 7);
-        assertThat(Primitives.strokes(new int[] {1}, 3)).isEmpty();
-        assertThat(Primitives.strokes(new int[] {1, 2, 3}, 1)).containsExactly(1, 2);
+        assertThat(MeshPrimitives.strokes(o, 0)).containsExactly(4, 5, 6, 7);
+        assertThat(MeshPrimitives.strokes(o, 1)).containsExactly(4, 5, 6, 7);
+        assertThat(MeshPrimitives.strokes(o, 2)).containsExactly(4, 5, 5, 6, 6, 7, 7, 4);
+        assertThat(MeshPrimitives.strokes(o, 3)).containsExactly(4, 5, 5, 6, 6, 7);
+        assertThat(MeshPrimitives.strokes(new int[] {1}, 3)).isEmpty();
+        assertThat(MeshPrimitives.strokes(new int[] {1, 2, 3}, 1)).containsExactly(1, 2);
     }
 
     private static byte[] bytes(String s) {

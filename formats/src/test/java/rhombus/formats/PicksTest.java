@@ -13,13 +13,13 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Parts;
-import rhombus.core.pick.Surfaces;
+import rhombus.core.pick.ComponentPick;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
+import rhombus.formats.upload.UploadLimits;
 
 /** Picks in Debian's assimp-testmodels against every triangle in turn, intersected by JOML. */
 class PicksTest {
@@ -33,8 +33,9 @@ class PicksTest {
         for (Path file : SecondReaderTest.files()) {
             Scene scene;
             try {
-                scene = NormalReader.read(Import.read(SecondReaderTest.upload(file), Limits.DEFAULT, Progress.SILENT));
-            } catch (Problem e) {
+                scene = NormalReader.read(
+                        SceneImport.read(SecondReaderTest.upload(file), UploadLimits.DEFAULT, Progress.SILENT));
+            } catch (FileProblem e) {
                 continue;
             }
             if (scene.triangles() > 0
@@ -50,7 +51,7 @@ class PicksTest {
     private static void compare(Scene scene, String name) {
         Random r = new Random(5);
         Aabb b = scene.bounds();
-        Surfaces surfaces = new Surfaces(scene);
+        SurfacePicking surfaces = new SurfacePicking(scene);
         int hits = 0;
         for (int i = 0; i < RAYS; i++) {
             Vec3 from = b.center()
@@ -58,7 +59,7 @@ class PicksTest {
             Vec3 to = b.center().plus(new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian()), b.radius() * 0.3);
             Ray ray = new Ray(from, to.minus(from).unit());
             double nearest = nearest(scene, ray);
-            Hit hit = surfaces.closest(ray, true);
+            RayHit hit = surfaces.closest(ray, true);
             if (Double.isInfinite(nearest)) {
                 assertThat(hit).as(name).isNull();
             } else {
@@ -77,9 +78,12 @@ class PicksTest {
         for (int i = 0; i < s.count(); i++) {
             for (int m : s.node(i).meshes()) {
                 for (int t = 0; t < s.meshes().get(m).triangleCount(); t++) {
-                    Vec3 a = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 0));
-                    Vec3 b = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 1));
-                    Vec3 c = Mat4.point(s.world(i), Parts.corner(s.meshes().get(m), t, 2));
+                    Vec3 a = Mat4.point(
+                            s.world(i), ComponentPick.corner(s.meshes().get(m), t, 0));
+                    Vec3 b = Mat4.point(
+                            s.world(i), ComponentPick.corner(s.meshes().get(m), t, 1));
+                    Vec3 c = Mat4.point(
+                            s.world(i), ComponentPick.corner(s.meshes().get(m), t, 2));
                     double hit = Intersectiond.intersectRayTriangle(
                             o.x(), o.y(), o.z(), d.x(), d.y(), d.z(), a.x(), a.y(), a.z(), b.x(), b.y(), b.z(), c.x(),
                             c.y(), c.z(), 0);

@@ -19,10 +19,10 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Debian's assimp-testmodels, with assimp itself as second reader of the same files. */
 class SecondReaderTest {
@@ -35,10 +35,10 @@ class SecondReaderTest {
     void theSecondReaderSeesTheSameBoundsAndTriangles() throws Exception {
         List<String> seen = new ArrayList<>();
         for (Path file : files()) {
-            Imported imported;
+            ImportedScene imported;
             try {
-                imported = Import.read(upload(file), Limits.DEFAULT, Progress.SILENT);
-            } catch (Problem e) {
+                imported = SceneImport.read(upload(file), UploadLimits.DEFAULT, Progress.SILENT);
+            } catch (FileProblem e) {
                 assertThat(e.getMessage()).as(file.toString()).hasSizeGreaterThan(20);
                 continue;
             }
@@ -82,9 +82,9 @@ class SecondReaderTest {
         int taken = 0;
         for (Path file : files()) {
             try {
-                Import.read(upload(file), Limits.DEFAULT, Progress.SILENT);
+                SceneImport.read(upload(file), UploadLimits.DEFAULT, Progress.SILENT);
                 taken++;
-            } catch (Problem e) {
+            } catch (FileProblem e) {
                 String name = file.getFileName().toString();
                 assertThat(reasons).as(e.getMessage()).containsKey(name);
                 assertThat(e.getMessage()).containsPattern(reasons.get(name));
@@ -113,7 +113,7 @@ class SecondReaderTest {
             Opened ours;
             try {
                 ours = Opened.of(upload(file));
-            } catch (Problem e) {
+            } catch (FileProblem e) {
                 assertThat(refused).as(e.getMessage()).containsKey(name);
                 assertThat(e.getMessage()).contains(refused.get(name));
                 continue;
@@ -176,8 +176,9 @@ class SecondReaderTest {
         }
     }
 
-    static Upload upload(Path file) throws IOException {
-        Upload u = new Upload(Limits.DEFAULT).add(file.getFileName().toString(), Files.readAllBytes(file));
+    static UploadedFiles upload(Path file) throws IOException {
+        UploadedFiles u =
+                new UploadedFiles(UploadLimits.DEFAULT).add(file.getFileName().toString(), Files.readAllBytes(file));
         try (Stream<Path> s = Files.walk(file.getParent())) {
             for (Path p : s.filter(Files::isRegularFile)
                     .filter(p -> p.toString().matches("(?i).*\\.(bin|mtl|png|jpe?g)"))

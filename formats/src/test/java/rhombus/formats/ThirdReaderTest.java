@@ -14,8 +14,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.plain.Plain;
-import rhombus.formats.upload.Problem;
+import rhombus.core.plain.PlainData;
+import rhombus.formats.upload.FileProblem;
 import tools.jackson.databind.json.JsonMapper;
 
 /** glTF files of others, with npm's @gltf-transform/core as a third reader of each: the same objects, triangles and bounds. */
@@ -35,7 +35,7 @@ class ThirdReaderTest {
         }
         List<Map<String, Object>> out = new ArrayList<>();
         for (String line : new String(p.getInputStream().readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
-            out.add(Plain.map(JsonMapper.builder().build().readValue(line, Map.class)));
+            out.add(PlainData.map(JsonMapper.builder().build().readValue(line, Map.class)));
         }
         assertThat(p.waitFor()).isZero();
         assertThat(out).hasSameSizeAs(files);
@@ -46,8 +46,8 @@ class ThirdReaderTest {
         assertThat(ours.imported().objects()).as("objects of " + file).isEqualTo(theirs.get("objects"));
         assertThat(ours.imported().triangles()).as("triangles of " + file).isEqualTo(theirs.get("triangles"));
         Aabb b = SecondReaderTest.tight(ours.scene());
-        double[] min = Plain.numbers(theirs.get("min"), 3);
-        double[] max = Plain.numbers(theirs.get("max"), 3);
+        double[] min = PlainData.numbers(theirs.get("min"), 3);
+        double[] max = PlainData.numbers(theirs.get("max"), 3);
         // Rotations of files are hardly ever of length one exactly; here they are made so, there not.
         double near = 5e-6 * Math.max(b.radius(), 1e-3);
         for (int k = 0; k < 3; k++) {
@@ -70,7 +70,7 @@ class ThirdReaderTest {
             Opened ours;
             try {
                 ours = Opened.of(SecondReaderTest.upload(files.get(i)));
-            } catch (Problem e) {
+            } catch (FileProblem e) {
                 continue;
             }
             alike(files.get(i), ours, theirs.get(i));

@@ -7,16 +7,16 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import rhombus.core.Effort;
-import rhombus.core.board.Tabs;
+import rhombus.core.board.StoredBoards;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Surfaces;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.formats.Imported;
+import rhombus.core.stage.commands.AllCommands;
+import rhombus.formats.ImportedScene;
 import rhombus.formats.Mutants;
 import rhombus.formats.NormalReader;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,7 +48,7 @@ class MutantsTest {
 
     /** With the core's own reader, from what the server sends to a page. */
     private void opens(Map<String, Object> scene) {
-        Imported i = new Imported(
+        ImportedScene i = new ImportedScene(
                 (String) scene.get("name"),
                 file(scene, "geometry"),
                 file(scene, "edges"),
@@ -61,7 +61,7 @@ class MutantsTest {
                 List.of());
         Scene s = NormalReader.read(i);
         assertThat(s.bounds().radius()).isFinite();
-        Hit hit = new Surfaces(s)
+        RayHit hit = new SurfacePicking(s)
                 .closest(
                         new Ray(s.bounds().center().plus(Vec3.Z, s.bounds().radius() * 2 + 1), Vec3.Z.negated()), true);
         assertThat(hit == null || Double.isFinite(hit.distance())).isTrue();
@@ -101,10 +101,10 @@ class MutantsTest {
                 scene + "/pins",
                 Map.of("format", "rhombus-pins", "version", 1, "pins", List.of()),
                 "/api/boards",
-                Tabs.toPlain(Tabs.starting()),
+                StoredBoards.toPlain(StoredBoards.starting()),
                 "/api/keymaps/active",
                 AllCommands.CATALOGUE
-                        .preset(Presets.RHOMBUS)
+                        .preset(KeymapPresets.RHOMBUS)
                         .with("frame", Trigger.key("KeyG"), 0)
                         .toPlain(),
                 "/api/habits",

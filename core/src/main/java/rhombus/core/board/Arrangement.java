@@ -8,16 +8,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.board.Part.Cell;
-import rhombus.core.board.Part.Split;
-import rhombus.core.plain.Plain;
+import rhombus.core.board.ArrangementPart.Cell;
+import rhombus.core.board.ArrangementPart.Split;
+import rhombus.core.plain.PlainData;
 
 /**
  * Which viewports there are and how they share the stage.
  *
  * @param root of the tree
  */
-public record Arrangement(Part root) {
+public record Arrangement(ArrangementPart root) {
     /** Pixels between viewports. */
     public static final double GAP = 3;
     /** Viewports a board can have. */
@@ -34,7 +34,7 @@ public record Arrangement(Part root) {
         return out;
     }
 
-    private static void collect(Part p, List<String> out) {
+    private static void collect(ArrangementPart p, List<String> out) {
         if (p instanceof Cell c) {
             out.add(c.view());
         } else {
@@ -43,27 +43,27 @@ public record Arrangement(Part root) {
     }
 
     /** Where each viewport lies on a stage of some size. */
-    public Map<String, Box> boxes(double width, double height) {
-        Map<String, Box> out = new LinkedHashMap<>();
-        place(root, new Box(0, 0, Math.max(1, width), Math.max(1, height)), out);
+    public Map<String, StageRect> boxes(double width, double height) {
+        Map<String, StageRect> out = new LinkedHashMap<>();
+        place(root, new StageRect(0, 0, Math.max(1, width), Math.max(1, height)), out);
         return out;
     }
 
-    private static void place(Part p, Box box, Map<String, Box> out) {
+    private static void place(ArrangementPart p, StageRect box, Map<String, StageRect> out) {
         if (p instanceof Cell c) {
             out.put(c.view(), box);
             return;
         }
         Split s = (Split) p;
-        List<Box> rooms = rooms(s, box);
+        List<StageRect> rooms = rooms(s, box);
         for (int i = 0; i < rooms.size(); i++) {
             place(s.parts().get(i), rooms.get(i), out);
         }
     }
 
-    static List<Box> rooms(Split s, Box box) {
-        double[] places = Shares.places(s.shares(), box.start(s.row()), box.size(s.row()));
-        List<Box> out = new ArrayList<>();
+    static List<StageRect> rooms(Split s, StageRect box) {
+        double[] places = SizeShares.places(s.shares(), box.start(s.row()), box.size(s.row()));
+        List<StageRect> out = new ArrayList<>();
         for (int i = 0; i < s.parts().size(); i++) {
             out.add(box.slice(s.row(), places[i * 2], places[i * 2 + 1]));
         }
@@ -98,15 +98,15 @@ public record Arrangement(Part root) {
         return new Arrangement(split(root, view, added, sideBySide));
     }
 
-    private static Part split(Part p, String view, String added, boolean row) {
+    private static ArrangementPart split(ArrangementPart p, String view, String added, boolean row) {
         if (p instanceof Cell c) {
             return c.view().equals(view) ? Split.even(row, List.of(c, new Cell(added))) : c;
         }
         Split s = (Split) p;
-        List<Part> parts = new ArrayList<>();
+        List<ArrangementPart> parts = new ArrayList<>();
         List<Double> shares = new ArrayList<>();
         for (int i = 0; i < s.parts().size(); i++) {
-            Part each = s.parts().get(i);
+            ArrangementPart each = s.parts().get(i);
             double share = s.shares().get(i);
             if (s.row() == row && each instanceof Cell c && c.view().equals(view)) {
                 parts.addAll(List.of(c, new Cell(added)));
@@ -131,15 +131,15 @@ public record Arrangement(Part root) {
         return new Arrangement(without(root, view));
     }
 
-    private static Part without(Part p, String view) {
+    private static ArrangementPart without(ArrangementPart p, String view) {
         if (!(p instanceof Split s)) {
             return p;
         }
-        List<Part> parts = new ArrayList<>();
+        List<ArrangementPart> parts = new ArrayList<>();
         List<Double> shares = new ArrayList<>();
         double owed = 0;
         for (int i = 0; i < s.parts().size(); i++) {
-            Part each = s.parts().get(i);
+            ArrangementPart each = s.parts().get(i);
             double share = s.shares().get(i) + owed;
             owed = 0;
             if (each instanceof Cell c && c.view().equals(view)) {
@@ -150,7 +150,7 @@ public record Arrangement(Part root) {
                 }
                 continue;
             }
-            Part kept = without(each, view);
+            ArrangementPart kept = without(each, view);
             if (kept instanceof Split inner && inner.row() == s.row()) {
                 // A row in a row is one row.
                 parts.addAll(inner.parts());
@@ -160,7 +160,7 @@ public record Arrangement(Part root) {
                 shares.add(share);
             }
         }
-        return parts.size() == 1 ? parts.get(0) : new Split(s.row(), parts, Shares.whole(shares));
+        return parts.size() == 1 ? parts.get(0) : new Split(s.row(), parts, SizeShares.whole(shares));
     }
 
     /** Two viewports in each other's place. */
@@ -168,7 +168,7 @@ public record Arrangement(Part root) {
         return a.equals(b) ? this : new Arrangement(renamed(root, Map.of(a, b, b, a)));
     }
 
-    private static Part renamed(Part p, Map<String, String> names) {
+    private static ArrangementPart renamed(ArrangementPart p, Map<String, String> names) {
         if (p instanceof Cell c) {
             return new Cell(names.getOrDefault(c.view(), c.view()));
         }
@@ -184,14 +184,14 @@ public record Arrangement(Part root) {
         return plain(root);
     }
 
-    private static Object plain(Part p) {
+    private static Object plain(ArrangementPart p) {
         if (p instanceof Cell c) {
-            return Plain.map("view", c.view());
+            return PlainData.map("view", c.view());
         }
         Split s = (Split) p;
         List<Object> parts = new ArrayList<>();
         s.parts().forEach(each -> parts.add(plain(each)));
-        return Plain.map(s.row() ? "row" : "column", parts, "shares", new ArrayList<Object>(s.shares()));
+        return PlainData.map(s.row() ? "row" : "column", parts, "shares", new ArrayList<Object>(s.shares()));
     }
 
     /**
@@ -208,19 +208,19 @@ public record Arrangement(Part root) {
         return a;
     }
 
-    private static Part part(Object plain, int depth) {
-        Map<String, Object> m = Plain.map(plain);
-        String view = Plain.text(m.get("view"), "");
+    private static ArrangementPart part(Object plain, int depth) {
+        Map<String, Object> m = PlainData.map(plain);
+        String view = PlainData.text(m.get("view"), "");
         if (view.matches("v[1-9][0-9]?")) {
             return new Cell(view);
         }
         boolean row = m.containsKey("row");
-        List<Object> plainParts = Plain.list(m.get(row ? "row" : "column"));
-        double[] shares = Plain.numbers(m.get("shares"), plainParts.size());
+        List<Object> plainParts = PlainData.list(m.get(row ? "row" : "column"));
+        double[] shares = PlainData.numbers(m.get("shares"), plainParts.size());
         if (plainParts.size() < 2 || plainParts.size() > MOST || shares == null || depth > DEEPEST) {
             throw new IllegalArgumentException(say("arrangement.a-part-of-a-board"));
         }
-        List<Part> parts = new ArrayList<>();
+        List<ArrangementPart> parts = new ArrayList<>();
         List<Double> kept = new ArrayList<>();
         for (int i = 0; i < shares.length; i++) {
             if (shares[i] <= 0) {
@@ -230,6 +230,6 @@ public record Arrangement(Part root) {
             kept.add(shares[i]);
         }
         double sum = kept.stream().mapToDouble(Double::doubleValue).sum();
-        return new Split(row, parts, Math.abs(sum - 1) < 1e-9 ? kept : Shares.whole(kept));
+        return new Split(row, parts, Math.abs(sum - 1) < 1e-9 ? kept : SizeShares.whole(kept));
     }
 }

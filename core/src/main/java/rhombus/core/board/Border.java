@@ -20,7 +20,7 @@ public record Border(
         List<Integer> path,
         int index,
         boolean upright,
-        Box box,
+        StageRect box,
         double least,
         double most,
         double from,
@@ -46,7 +46,7 @@ public record Border(
 
     /** Whether an upright border meets a level one. */
     boolean meets(Border level) {
-        Box b = level.box;
+        StageRect b = level.box;
         return upright != level.upright
                 && box.x() >= b.x() - Arrangement.GAP - 1
                 && box.x() <= b.x() + b.width() + 1

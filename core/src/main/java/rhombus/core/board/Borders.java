@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import rhombus.core.board.Part.Cell;
-import rhombus.core.board.Part.Split;
+import rhombus.core.board.ArrangementPart.Cell;
+import rhombus.core.board.ArrangementPart.Split;
 
 /** The borders of an arrangement on a stage of some size, and what comes of moving them. */
 public final class Borders {
@@ -21,7 +21,7 @@ public final class Borders {
 
     private Borders(Arrangement arrangement, double width, double height) {
         this.arrangement = arrangement;
-        collect(arrangement.root(), new Box(0, 0, Math.max(1, width), Math.max(1, height)), List.of());
+        collect(arrangement.root(), new StageRect(0, 0, Math.max(1, width), Math.max(1, height)), List.of());
     }
 
     /** The borders of an arrangement on a stage of some size. */
@@ -29,11 +29,11 @@ public final class Borders {
         return new Borders(arrangement, width, height);
     }
 
-    private void collect(Part p, Box box, List<Integer> path) {
+    private void collect(ArrangementPart p, StageRect box, List<Integer> path) {
         if (!(p instanceof Split s)) {
             return;
         }
-        List<Box> rooms = Arrangement.rooms(s, box);
+        List<StageRect> rooms = Arrangement.rooms(s, box);
         for (int i = 0; i < rooms.size(); i++) {
             if (i > 0) {
                 add(s, rooms, i - 1, box, path);
@@ -44,9 +44,9 @@ public final class Borders {
         }
     }
 
-    private void add(Split s, List<Box> rooms, int i, Box box, List<Integer> path) {
-        Box before = rooms.get(i);
-        Box after = rooms.get(i + 1);
+    private void add(Split s, List<StageRect> rooms, int i, StageRect box, List<Integer> path) {
+        StageRect before = rooms.get(i);
+        StageRect after = rooms.get(i + 1);
         double from = before.start(s.row());
         double to = after.end(s.row());
         // Where there is too little room for all of them, each keeps a fair part of what there is.
@@ -70,14 +70,14 @@ public final class Borders {
     }
 
     /** Most viewports beside each other in a direction. */
-    private static int leaves(Part p, boolean row) {
+    private static int leaves(ArrangementPart p, boolean row) {
         if (p instanceof Cell) {
             return 1;
         }
         Split s = (Split) p;
         int sum = 0;
         int most = 1;
-        for (Part each : s.parts()) {
+        for (ArrangementPart each : s.parts()) {
             int n = leaves(each, row);
             sum += n;
             most = Math.max(most, n);
@@ -85,7 +85,7 @@ public final class Borders {
         return s.row() == row ? sum : most;
     }
 
-    private static double need(Part p, boolean row, double each) {
+    private static double need(ArrangementPart p, boolean row, double each) {
         int n = leaves(p, row);
         return n * each + (n - 1) * Arrangement.GAP;
     }
@@ -151,7 +151,7 @@ public final class Borders {
      * @param alone whether a border leaves the line it was part of, and snaps to nothing
      */
     public Arrangement moved(String id, double x, double y, boolean alone) {
-        Part root = arrangement.root();
+        ArrangementPart root = arrangement.root();
         for (Border b : named(id)) {
             Set<Border> line = alone ? Set.of(b) : line(b);
             double to = b.upright() ? x : y;
@@ -188,7 +188,7 @@ public final class Borders {
         return best;
     }
 
-    private static Part shares(Part p, Border b, double at) {
+    private static ArrangementPart shares(ArrangementPart p, Border b, double at) {
         return change(p, b.path(), 0, s -> {
             double room = b.to() - b.from() - Arrangement.GAP;
             double both = s.shares().get(b.index()) + s.shares().get(b.index() + 1);
@@ -217,7 +217,7 @@ public final class Borders {
 
     /** The arrangement with all parts along a border, or along both of a crossing, given the same room. */
     public Arrangement evened(String id) {
-        Part root = arrangement.root();
+        ArrangementPart root = arrangement.root();
         for (Border b : named(id)) {
             for (Border each : line(b)) {
                 root = change(root, each.path(), 0, s -> Split.even(s.row(), s.parts()));
@@ -226,12 +226,13 @@ public final class Borders {
         return new Arrangement(root);
     }
 
-    private static Part change(Part p, List<Integer> path, int depth, java.util.function.UnaryOperator<Split> how) {
+    private static ArrangementPart change(
+            ArrangementPart p, List<Integer> path, int depth, java.util.function.UnaryOperator<Split> how) {
         Split s = (Split) p;
         if (depth == path.size()) {
             return how.apply(s);
         }
-        List<Part> parts = new ArrayList<>(s.parts());
+        List<ArrangementPart> parts = new ArrayList<>(s.parts());
         int i = path.get(depth);
         parts.set(i, change(parts.get(i), path, depth + 1, how));
         return new Split(s.row(), parts, s.shares());

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * Reads the reports of a device with six axes by what the device says of itself: its report descriptor, in the form in which
@@ -26,8 +26,8 @@ public final class HidReports {
     private record Field(boolean axis, int index, int from, int bits, boolean signed, double least, double most) {}
 
     private final Map<Integer, List<Field>> fields = new HashMap<>();
-    private final double[] axes = new double[Mouse3d.AXES.size()];
-    private final boolean[] buttons = new boolean[Mouse3d.MOST_BUTTONS];
+    private final double[] axes = new double[Mouse3dParts.AXES.size()];
+    private final boolean[] buttons = new boolean[Mouse3dParts.MOST_BUTTONS];
 
     /**
      * For a device.
@@ -37,7 +37,7 @@ public final class HidReports {
      */
     public HidReports(List<Object> collections) {
         for (Object c : collections) {
-            collection(Plain.map(c), 0);
+            collection(PlainData.map(c), 0);
         }
         if (fields.values().stream().noneMatch(f -> f.stream().anyMatch(Field::axis))) {
             throw new IllegalArgumentException(say("hid-reports.this-device-reports-none-of"));
@@ -48,29 +48,29 @@ public final class HidReports {
         if (depth > MOST_DEPTH) {
             throw new IllegalArgumentException(say("hid-reports.this-device-describes-itself-in", MOST_DEPTH));
         }
-        for (Object r : Plain.list(c.get("inputReports"))) {
-            report(Plain.map(r));
+        for (Object r : PlainData.list(c.get("inputReports"))) {
+            report(PlainData.map(r));
         }
-        for (Object child : Plain.list(c.get("children"))) {
-            collection(Plain.map(child), depth + 1);
+        for (Object child : PlainData.list(c.get("children"))) {
+            collection(PlainData.map(child), depth + 1);
         }
     }
 
     private void report(Map<String, Object> r) {
-        List<Field> out = fields.computeIfAbsent(Plain.whole(r.get("reportId"), 0), k -> new ArrayList<>());
+        List<Field> out = fields.computeIfAbsent(PlainData.whole(r.get("reportId"), 0), k -> new ArrayList<>());
         // A report that several collections name is one report: it is read once.
         if (!out.isEmpty()) {
             return;
         }
         int at = 0;
-        for (Object o : Plain.list(r.get("items"))) {
-            Map<String, Object> item = Plain.map(o);
-            int size = Plain.whole(item.get("reportSize"), 0);
-            int count = Plain.whole(item.get("reportCount"), 0);
+        for (Object o : PlainData.list(r.get("items"))) {
+            Map<String, Object> item = PlainData.map(o);
+            int size = PlainData.whole(item.get("reportSize"), 0);
+            int count = PlainData.whole(item.get("reportCount"), 0);
             if (size < 0 || count < 0 || size > MOST_BITS * 8 || count > MOST_FIELDS) {
                 throw new IllegalArgumentException(say("hid-reports.this-device-reports-fields-of", count, size));
             }
-            boolean reads = size <= MOST_BITS && !Plain.truth(item.get("isArray"), false);
+            boolean reads = size <= MOST_BITS && !PlainData.truth(item.get("isArray"), false);
             for (int k = 0; k < count && reads; k++) {
                 field(out, item, usage(item, k), at + k * size, size);
             }
@@ -79,26 +79,26 @@ public final class HidReports {
     }
 
     private static void field(List<Field> out, Map<String, Object> item, long usage, int from, int bits) {
-        double least = Plain.number(item.get("logicalMinimum"), 0);
-        double most = Plain.number(item.get("logicalMaximum"), 0);
+        double least = PlainData.number(item.get("logicalMinimum"), 0);
+        double most = PlainData.number(item.get("logicalMaximum"), 0);
         long axis = usage - DESKTOP_X;
         long button = usage - BUTTON_1;
-        if (axis >= 0 && axis < Mouse3d.AXES.size() && most > least) {
+        if (axis >= 0 && axis < Mouse3dParts.AXES.size() && most > least) {
             out.add(new Field(true, (int) axis, from, bits, least < 0, least, most));
-        } else if (button >= 0 && button < Mouse3d.MOST_BUTTONS) {
+        } else if (button >= 0 && button < Mouse3dParts.MOST_BUTTONS) {
             out.add(new Field(false, (int) button, from, bits, false, 0, 1));
         }
     }
 
     /** The usage of one of an item's fields, page and id as one number; the last one told goes for those after it. */
     private static long usage(Map<String, Object> item, int k) {
-        if (Plain.truth(item.get("isRange"), false)) {
-            double first = Plain.number(item.get("usageMinimum"), 0);
-            double last = Plain.number(item.get("usageMaximum"), first);
+        if (PlainData.truth(item.get("isRange"), false)) {
+            double first = PlainData.number(item.get("usageMinimum"), 0);
+            double last = PlainData.number(item.get("usageMaximum"), first);
             return (long) Math.min(first + k, last);
         }
-        List<Object> usages = Plain.list(item.get("usages"));
-        return usages.isEmpty() ? 0 : (long) Plain.number(usages.get(Math.min(k, usages.size() - 1)), 0);
+        List<Object> usages = PlainData.list(item.get("usages"));
+        return usages.isEmpty() ? 0 : (long) PlainData.number(usages.get(Math.min(k, usages.size() - 1)), 0);
     }
 
     /**
@@ -142,7 +142,7 @@ public final class HidReports {
         return Math.max(-1, Math.min(1, (v - middle) / (most - middle)));
     }
 
-    /** The axes in the order of {@link Mouse3d#AXES}, each -1 to 1. */
+    /** The axes in the order of {@link Mouse3dParts#AXES}, each -1 to 1. */
     public double[] axes() {
         return axes.clone();
     }

@@ -3,7 +3,7 @@ package rhombus.core.display;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.view.Direction;
+import rhombus.core.view.AxisDirection;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
 
@@ -49,18 +49,18 @@ public record Grid(double spacing, double height, int u, int v, Row first, Row s
         return spacing(screen, normal(screen.pose(), direction(screen.pose(), up), up));
     }
 
-    private static Direction direction(Pose pose, UpAxis up) {
-        return pose.projection().flat() ? Direction.of(pose.orientation(), up) : null;
+    private static AxisDirection direction(Pose pose, UpAxis up) {
+        return pose.projection().flat() ? AxisDirection.of(pose.orientation(), up) : null;
     }
 
-    private static Vec3 normal(Pose pose, Direction d, UpAxis up) {
+    private static Vec3 normal(Pose pose, AxisDirection d, UpAxis up) {
         return d == null ? up.up() : snapped(pose.orientation().back());
     }
 
     /** The grid for a view. */
     public static Grid of(Screen screen, UpAxis up) {
         Pose pose = screen.pose();
-        Direction d = direction(pose, up);
+        AxisDirection d = direction(pose, up);
         Vec3 normal = normal(pose, d, up);
         int u = normal.x() != 0 ? 1 : 0;
         int v = normal.z() != 0 ? 1 : 2;

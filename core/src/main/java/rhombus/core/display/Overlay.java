@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import rhombus.core.plain.OldNames;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
+import rhombus.core.plain.RenamedKeys;
 
 /** What a viewport can show or leave out: kinds of things, and what lies over them. */
 public enum Overlay {
@@ -105,8 +105,8 @@ public enum Overlay {
     /** The same from plain data; what is unknown is passed over. */
     public static Set<Overlay> of(Object plain) {
         Set<Overlay> out = EnumSet.noneOf(Overlay.class);
-        for (Object o : Plain.list(plain)) {
-            String name = OldNames.now(Plain.text(o, ""));
+        for (Object o : PlainData.list(plain)) {
+            String name = RenamedKeys.now(PlainData.text(o, ""));
             if (name.equals(BOTH)) {
                 out.add(LIGHTS);
                 out.add(CAMERAS);

@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Aim;
-import rhombus.core.navigate.Look;
-import rhombus.core.plain.Plain;
+import rhombus.core.navigate.AimAt;
+import rhombus.core.navigate.LookAround;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.view.KeptView;
+import rhombus.core.stage.view.StoredView;
 import rhombus.core.view.Pose;
 
 /** A task for hand and eye in a scene that has what it needs. */
@@ -27,42 +27,51 @@ public final class Drill {
 
     /** All tasks, from easy to hard. */
     public static final List<Drill> ALL = List.of(
-            drill("round", List.of("Hull"), from(14, 7, 15, 0, 2, 0), () -> Judges.round(4)),
+            drill("round", List.of("Hull"), from(14, 7, 15, 0, 2, 0), () -> DrillJudges.round(4)),
             drill("rivet", List.of("Brass rivet"), RIVET, Drill::rivet),
             drill(
                     "mark",
                     List.of("Painted mark", "Slipway"),
                     from(7, 5, 9, 0.5, 0.4, 0),
-                    () -> Judges.seen("Painted mark", 90)),
-            drill("toolbox", List.of("Toolbox", "Hull"), from(8, 3.5, 9, 0.6, 1, 0), () -> Judges.seen("Toolbox", 110)),
-            drill("level", List.of("Mast"), rolled(from(11, 3, 12, 0.6, 3, 0), 27), () -> Judges.level("Mast")),
+                    () -> DrillJudges.seen("Painted mark", 90)),
+            drill(
+                    "toolbox",
+                    List.of("Toolbox", "Hull"),
+                    from(8, 3.5, 9, 0.6, 1, 0),
+                    () -> DrillJudges.seen("Toolbox", 110)),
+            drill("level", List.of("Mast"), rolled(from(11, 3, 12, 0.6, 3, 0), 27), () -> DrillJudges.level("Mast")),
             drill(
                     "close",
                     List.of("Brass rivet"),
                     from(2.5, 1.6, 5, 0.6, 0.9, 0),
-                    () -> Judges.close("Brass rivet", 160)),
+                    () -> DrillJudges.close("Brass rivet", 160)),
             drill(
                     "jetty",
                     List.of("Jetty"),
                     from(-21, 3.2, 15.6, 0, 1.8, 15.6),
-                    () -> Judges.walked(new Vec3(21, 0, 15.6), 2.5)),
-            drill("pile", List.of("Pile 90"), from(14, 7, 24, 0, 0, 15), () -> Judges.linedUp("Pile 90", 14, 60)),
-            drill("stand", List.of(PHOTOGRAPHER), from(6, 9, 22, 0, 1, 0), () -> Judges.stands(PHOTOGRAPHER, 0.6, 4))
+                    () -> DrillJudges.walked(new Vec3(21, 0, 15.6), 2.5)),
+            drill("pile", List.of("Pile 90"), from(14, 7, 24, 0, 0, 15), () -> DrillJudges.linedUp("Pile 90", 14, 60)),
+            drill(
+                            "stand",
+                            List.of(PHOTOGRAPHER),
+                            from(6, 9, 22, 0, 1, 0),
+                            () -> DrillJudges.stands(PHOTOGRAPHER, 0.6, 4))
                     .to(PHOTOGRAPHER),
             drill(
                     "drive",
                     List.of("Deck close", "Keel low"),
                     from(12, 6, 13, 0, 1.5, 0),
-                    () -> Judges.drives("Deck close", 1.5)));
+                    () -> DrillJudges.drives("Deck close", 1.5)));
 
     private final String id;
     private final List<String> needs;
     private final Function<UpAxis, Pose> start;
-    private final Supplier<Judge> judge;
+    private final Supplier<DrillJudge> judge;
     /** Name of the camera whose picture shows what to come to, or null. */
     private final String goal;
 
-    private Drill(String id, List<String> needs, Function<UpAxis, Pose> start, Supplier<Judge> judge, String goal) {
+    private Drill(
+            String id, List<String> needs, Function<UpAxis, Pose> start, Supplier<DrillJudge> judge, String goal) {
         this.id = id;
         this.needs = needs;
         this.start = start;
@@ -74,31 +83,32 @@ public final class Drill {
         return new Drill(id, needs, start, judge, camera);
     }
 
-    private static Drill drill(String id, List<String> needs, Start start, Supplier<Judge> judge) {
+    private static Drill drill(String id, List<String> needs, Start start, Supplier<DrillJudge> judge) {
         return new Drill(id, needs, start::pose, judge, null);
     }
 
     /**
      * A task that somebody made: to come from one view to another.
      *
-     * @param made what {@link Practice#here} gave as {@code start} and as {@code goal}
+     * @param made what {@link DrillSession#here} gave as {@code start} and as {@code goal}
      * @throws IllegalArgumentException if that cannot be read, or if the start is the goal already
      */
     public static Drill own(String id, Map<String, Object> made) {
-        Pose start = KeptView.pose(made.get("start"));
-        Pose goal = KeptView.pose(made.get("goal"));
+        Pose start = StoredView.pose(made.get("start"));
+        Pose goal = StoredView.pose(made.get("goal"));
         if (start == null || goal == null) {
             throw new IllegalArgumentException(say("drill.this-is-no-drill-that"));
         }
-        if (Judges.alike(start, goal) >= 1) {
+        if (DrillJudges.alike(start, goal) >= 1) {
             throw new IllegalArgumentException(say("drill.the-goal-is-where-the"));
         }
-        return new Drill(id, List.of(), up -> start, () -> Judges.view(goal), null);
+        return new Drill(id, List.of(), up -> start, () -> DrillJudges.view(goal), null);
     }
 
-    private static Judge rivet() {
+    private static DrillJudge rivet() {
         Vec3 way = RIVET.to.minus(RIVET.eye);
-        return Judges.then(List.of(Judges.seen("Brass rivet", 200), Judges.back(RIVET.eye, way.unit(), way.length())));
+        return DrillJudges.then(
+                List.of(DrillJudges.seen("Brass rivet", 200), DrillJudges.back(RIVET.eye, way.unit(), way.length())));
     }
 
     /**
@@ -110,7 +120,7 @@ public final class Drill {
         private static final double FOV = Math.toRadians(47);
 
         Pose pose(UpAxis up) {
-            return Look.roll(Aim.level(eye, to, up, FOV), Math.toRadians(roll));
+            return LookAround.roll(AimAt.level(eye, to, up, FOV), Math.toRadians(roll));
         }
     }
 
@@ -133,16 +143,16 @@ public final class Drill {
 
     /** Whether a scene has what the task needs. */
     public boolean fits(Scene s) {
-        return needs.stream().allMatch(n -> Sight.named(s, n) >= 0);
+        return needs.stream().allMatch(n -> ObservedStage.named(s, n) >= 0);
     }
 
-    Judge judge() {
+    DrillJudge judge() {
         return judge.get();
     }
 
     /** Number of the camera whose picture shows what to come to, or -1. */
     int goal(Scene s) {
-        int n = goal == null ? -1 : Sight.named(s, goal);
+        int n = goal == null ? -1 : ObservedStage.named(s, goal);
         // In a scene that is not ours something else may be called so.
         return n < 0 || s.node(n).camera() == null ? -1 : n;
     }
@@ -154,9 +164,9 @@ public final class Drill {
         fresh.resize(1000, 800);
         fresh.open(scene, "");
         Map<String, Object> address = fresh.kept().address();
-        Map<String, Object> looks = Plain.map(address.get("looks"));
-        Map<String, Object> look = Plain.map(looks.get(VIEW));
-        look.put("pose", KeptView.pose(start.apply(scene.up())));
+        Map<String, Object> looks = PlainData.map(address.get("looks"));
+        Map<String, Object> look = PlainData.map(looks.get(VIEW));
+        look.put("pose", StoredView.pose(start.apply(scene.up())));
         looks.put(VIEW, look);
         address.put("looks", looks);
         address.put("active", VIEW);

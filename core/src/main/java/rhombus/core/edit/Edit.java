@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.Setup;
+import rhombus.core.scene.SceneSetup;
 
 /**
  * One change of the scene: what the nodes it touches were before and are after.
@@ -20,9 +20,9 @@ public record Edit(
         String name,
         Map<Integer, Node> before,
         Map<Integer, Node> after,
-        Setup setupBefore,
-        Setup setupAfter,
-        Operation how) {
+        SceneSetup setupBefore,
+        SceneSetup setupAfter,
+        EditOperation how) {
 
     /** What changed between two states of a scene, or null if nothing did. */
     public static Edit between(String name, Scene from, Scene to) {
@@ -45,7 +45,7 @@ public record Edit(
     }
 
     /** The same, known to come of an operation. */
-    public Edit by(Operation operation) {
+    public Edit by(EditOperation operation) {
         return new Edit(name, before, after, setupBefore, setupAfter, operation);
     }
 
@@ -61,7 +61,7 @@ public record Edit(
         return with(s.withNodes(after), setupAfter);
     }
 
-    private static Scene with(Scene s, Setup setup) {
+    private static Scene with(Scene s, SceneSetup setup) {
         return s.setup().equals(setup) ? s : s.withSetup(setup);
     }
 }

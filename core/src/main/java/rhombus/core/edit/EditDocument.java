@@ -9,11 +9,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.Setup;
+import rhombus.core.scene.SceneSetup;
 
 /**
  * What was changed in a scene since its file was imported, as plain data: the state before the oldest step that can be
@@ -33,7 +33,7 @@ public final class EditDocument {
         Map<Integer, Node> back = new HashMap<>();
         Set<Integer> told = new HashSet<>();
         Set<Integer> later = new HashSet<>();
-        Setup setup = now.setup();
+        SceneSetup setup = now.setup();
         for (int k = edits.size() - 1; k >= 0; k--) {
             Edit e = edits.get(k);
             told.addAll(e.before().keySet());
@@ -54,7 +54,7 @@ public final class EditDocument {
         for (Edit e : edits) {
             steps.add(step(e, form, now));
         }
-        return Plain.map(
+        return PlainData.map(
                 "format",
                 "rhombus-edits",
                 "version",
@@ -73,7 +73,7 @@ public final class EditDocument {
 
     /** The nodes as they were before the oldest step, as far as they differ from the file. */
     private static List<Object> from(Scene base, Scene now, Map<Integer, Node> back, Set<Integer> told, NodeForm form) {
-        States states = new States();
+        NodeStates states = new NodeStates();
         Set<Integer> wanted = added(base, now, back, told);
         for (int i = 0; i < now.count(); i++) {
             Node n = back.getOrDefault(i, now.node(i));
@@ -104,12 +104,12 @@ public final class EditDocument {
     }
 
     private static Map<String, Object> step(Edit e, NodeForm form, Scene now) {
-        Map<String, Object> m = Plain.map("name", e.name());
+        Map<String, Object> m = PlainData.map("name", e.name());
         if (e.how() != null) {
             m.put("did", e.how().toPlain(now));
             return m;
         }
-        States states = new States();
+        NodeStates states = new NodeStates();
         e.after().forEach((i, after) -> {
             Node before = e.before().get(i);
             states.add(after, before, before == null ? form.plain(after, now) : form.difference(after, before, now));
@@ -129,24 +129,24 @@ public final class EditDocument {
      */
     public static Opened read(Scene base, Map<String, Object> doc) {
         check(doc);
-        return Plain.whole(doc.get("version"), 0) == 1 ? FirstDocument.read(base, doc) : new Replay(base).run(doc);
+        return PlainData.whole(doc.get("version"), 0) == 1 ? EditDocumentV1.read(base, doc) : new Replay(base).run(doc);
     }
 
     /** The steps of a document done again, from the file to the newest one, and back to the present. */
     private static final class Replay {
         private final NodeForm form;
-        private final Meshes meshes;
+        private final MeshTable meshes;
         private final Map<String, Integer> numbers = new HashMap<>();
         /** The scene so far; where {@code changed} is not empty, it is still to be put in. */
         private Scene scene;
 
         private final Map<Integer, Node> changed = new LinkedHashMap<>();
-        private Setup setup;
+        private SceneSetup setup;
         private int count;
 
         Replay(Scene base) {
             form = new NodeForm(base);
-            meshes = new Meshes(base);
+            meshes = new MeshTable(base);
             scene = base;
             setup = base.setup();
             count = base.count();
@@ -156,13 +156,13 @@ public final class EditDocument {
         }
 
         Opened run(Map<String, Object> doc) {
-            take(Plain.list(doc.get("nodes")), null);
-            setup = Setup.of(doc.get("setup"), layers(doc.get("layers")));
+            take(PlainData.list(doc.get("nodes")), null);
+            setup = SceneSetup.of(doc.get("setup"), layers(doc.get("layers")));
             List<Edit> edits = new ArrayList<>();
-            for (Object o : Plain.list(doc.get("edits"))) {
-                edits.add(step(Plain.map(o)));
+            for (Object o : PlainData.list(doc.get("edits"))) {
+                edits.add(step(PlainData.map(o)));
             }
-            int done = Plain.whole(doc.get("done"), 0);
+            int done = PlainData.whole(doc.get("done"), 0);
             for (int k = edits.size() - 1; k >= done; k--) {
                 Edit e = edits.get(k);
                 e.after().forEach((i, n) -> changed.put(i, e.before().getOrDefault(i, n.withGone(true))));
@@ -186,11 +186,11 @@ public final class EditDocument {
         }
 
         private Edit step(Map<String, Object> m) {
-            String name = Plain.text(m.get("name"), "");
+            String name = PlainData.text(m.get("name"), "");
             if (m.get("did") != null) {
                 Scene before = settled();
-                Operation how = Operation.of(Plain.map(m.get("did")), numbers);
-                if (name.isEmpty() && how instanceof Operation.OtherFile) {
+                EditOperation how = EditOperation.of(PlainData.map(m.get("did")), numbers);
+                if (name.isEmpty() && how instanceof EditOperation.OtherFile) {
                     // Added where nobody knows the language in which it will be read.
                     name = say("edit-document.another-file");
                 }
@@ -202,25 +202,25 @@ public final class EditDocument {
                 return (e == null ? new Edit(name, Map.of(), Map.of(), setup, setup, null) : e).by(how);
             }
             Map<Integer, Node> before = new LinkedHashMap<>();
-            Map<Integer, Node> after = take(Plain.list(m.get("nodes")), before);
-            Setup was = setup;
+            Map<Integer, Node> after = take(PlainData.list(m.get("nodes")), before);
+            SceneSetup was = setup;
             List<Layer> layers = m.get("layers") == null ? setup.layers() : layers(m.get("layers"));
             // Steps kept before there was anything but layers say nothing of the rest.
-            setup = m.get("setup") == null ? setup.withLayers(layers) : Setup.of(m.get("setup"), layers);
+            setup = m.get("setup") == null ? setup.withLayers(layers) : SceneSetup.of(m.get("setup"), layers);
             return new Edit(name, before, after, was, setup, null);
         }
 
         /** Puts states in; says which nodes they are, and puts what these were into {@code before}. */
         private Map<Integer, Node> take(List<Object> states, Map<Integer, Node> before) {
             Map<Integer, Node> after = new LinkedHashMap<>();
-            List<States.State> all = States.of(states, numbers);
+            List<NodeStates.State> all = NodeStates.of(states, numbers);
             // Ids first: an object may lie below one that comes later.
-            for (States.State s : all) {
+            for (NodeStates.State s : all) {
                 if (!numbers.containsKey(s.id())) {
                     numbers.put(s.id(), count++);
                 }
             }
-            for (States.State s : all) {
+            for (NodeStates.State s : all) {
                 int i = numbers.get(s.id());
                 Node is = node(i);
                 Node next = s.over(is, form.node(s.fields(is), is, id -> numbers.getOrDefault(id, -1), meshes::of));
@@ -237,20 +237,20 @@ public final class EditDocument {
     static List<Object> layers(List<Layer> list) {
         List<Object> out = new ArrayList<>();
         for (Layer l : list) {
-            out.add(Plain.map("id", l.id(), "name", l.name(), "visible", l.visible(), "locked", l.locked()));
+            out.add(PlainData.map("id", l.id(), "name", l.name(), "visible", l.visible(), "locked", l.locked()));
         }
         return out;
     }
 
     static List<Layer> layers(Object plain) {
         List<Layer> out = new ArrayList<>();
-        for (Object o : Plain.list(plain)) {
-            Map<String, Object> m = Plain.map(o);
+        for (Object o : PlainData.list(plain)) {
+            Map<String, Object> m = PlainData.map(o);
             out.add(new Layer(
-                    Plain.text(m.get("id"), ""),
-                    Plain.text(m.get("name"), ""),
-                    Plain.truth(m.get("visible"), true),
-                    Plain.truth(m.get("locked"), false)));
+                    PlainData.text(m.get("id"), ""),
+                    PlainData.text(m.get("name"), ""),
+                    PlainData.truth(m.get("visible"), true),
+                    PlainData.truth(m.get("locked"), false)));
         }
         return List.copyOf(out);
     }
@@ -263,9 +263,9 @@ public final class EditDocument {
      * @param file what came in the place of what
      * @throws IllegalArgumentException with words that complete "cannot be used:" if it does not fit
      */
-    public static Map<String, Object> with(Scene base, Map<String, Object> doc, Operation.OtherFile file) {
+    public static Map<String, Object> with(Scene base, Map<String, Object> doc, EditOperation.OtherFile file) {
         Opened o = read(base, doc);
-        Setup setup = o.scene().setup();
+        SceneSetup setup = o.scene().setup();
         o.history().add(new Edit("", Map.of(), Map.of(), setup, setup, file));
         return of(base, o.scene(), o.history());
     }
@@ -275,13 +275,13 @@ public final class EditDocument {
      *
      * @param again whether the next one is meant
      */
-    public static Operation.OtherFile otherFile(Map<String, Object> doc, boolean again) {
-        int k = Plain.whole(doc.get("done"), 0) - (again ? 0 : 1);
-        List<Object> steps = Plain.list(doc.get("edits"));
-        Map<String, Object> step = k < 0 || k >= steps.size() ? Map.of() : Plain.map(steps.get(k));
-        return Plain.list(Plain.map(step.get("did")).get("file")).isEmpty()
+    public static EditOperation.OtherFile otherFile(Map<String, Object> doc, boolean again) {
+        int k = PlainData.whole(doc.get("done"), 0) - (again ? 0 : 1);
+        List<Object> steps = PlainData.list(doc.get("edits"));
+        Map<String, Object> step = k < 0 || k >= steps.size() ? Map.of() : PlainData.map(steps.get(k));
+        return PlainData.list(PlainData.map(step.get("did")).get("file")).isEmpty()
                 ? null
-                : (Operation.OtherFile) Operation.of(Plain.map(step.get("did")), Map.of());
+                : (EditOperation.OtherFile) EditOperation.of(PlainData.map(step.get("did")), Map.of());
     }
 
     /** A document in which so many steps are done. The scene as it is then is another one. */
@@ -294,13 +294,14 @@ public final class EditDocument {
     /** A document without the steps after so many. */
     public static Map<String, Object> upTo(Map<String, Object> doc, int steps) {
         Map<String, Object> out = new LinkedHashMap<>(doc);
-        out.put("edits", List.copyOf(Plain.list(doc.get("edits")).subList(0, steps)));
+        out.put("edits", List.copyOf(PlainData.list(doc.get("edits")).subList(0, steps)));
         return out;
     }
 
     /** A document without changes. */
     public static Map<String, Object> none() {
-        return Plain.map("format", "rhombus-edits", "version", 2, "nodes", List.of(), "edits", List.of(), "done", 0);
+        return PlainData.map(
+                "format", "rhombus-edits", "version", 2, "nodes", List.of(), "edits", List.of(), "done", 0);
     }
 
     /**
@@ -312,19 +313,19 @@ public final class EditDocument {
         if (!"rhombus-edits".equals(doc.get("format"))) {
             throw new IllegalArgumentException(say("edit-document.this-is-no-rhombus-edits"));
         }
-        int version = Plain.whole(doc.get("version"), 0);
+        int version = PlainData.whole(doc.get("version"), 0);
         if (version != 1 && version != 2) {
             throw new IllegalArgumentException(say("edit-document.its-version-is-neither-1"));
         }
-        int steps = Plain.list(doc.get("edits")).size();
-        int done = Plain.whole(doc.get("done"), 0);
+        int steps = PlainData.list(doc.get("edits")).size();
+        int done = PlainData.whole(doc.get("done"), 0);
         if (steps > EditHistory.DEPTH || done < 0 || done > steps) {
             throw new IllegalArgumentException(say("edit-document.its-history-is-not-one"));
         }
         Set<String> ids = new HashSet<>();
-        for (Object o : Plain.list(doc.get("nodes"))) {
-            Map<String, Object> m = Plain.map(o);
-            String id = Plain.text(m.get("id"), "");
+        for (Object o : PlainData.list(doc.get("nodes"))) {
+            Map<String, Object> m = PlainData.map(o);
+            String id = PlainData.text(m.get("id"), "");
             if (m.get("ids") == null && (id.isEmpty() || !ids.add(id))) {
                 throw new IllegalArgumentException(say("edit-document.an-object-has-no-id"));
             }

@@ -5,7 +5,7 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** Ids in their order, those that count on written as "first-last". */
 final class IdRuns {
@@ -66,8 +66,8 @@ final class IdRuns {
      */
     static List<String> read(Object plain, int most) {
         List<String> out = new ArrayList<>();
-        for (Object o : Plain.list(plain)) {
-            String run = Plain.text(o, "");
+        for (Object o : PlainData.list(plain)) {
+            String run = PlainData.text(o, "");
             int dash = run.indexOf('-');
             int from = dash < 0 ? -1 : number(run.substring(0, dash));
             int to = dash < 0 ? -1 : number(run.substring(dash + 1));

@@ -10,15 +10,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.ToIntFunction;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.DisplayOverride;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.OpticsForm;
-import rhombus.core.scene.Picture;
+import rhombus.core.scene.ParametricShape;
+import rhombus.core.scene.PicturePlane;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
-import rhombus.core.scene.Way;
 
 /** Nodes as plain data: every field under its name, those that are empty or usual left out. */
 final class NodeForm {
@@ -41,7 +41,7 @@ final class NodeForm {
         m.put("id", n.id());
         m.put("name", n.name());
         m.put("parent", n.parent() < 0 ? null : scene.node(n.parent()).id());
-        m.put("local", Plain.list(n.local()));
+        m.put("local", PlainData.list(n.local()));
         m.put("like", n.shape() == null ? like.get(n.meshes()) : null);
         m.put("shape", n.shape() == null ? null : n.shape().toPlain());
         m.put("light", n.light() == null ? null : light(n.light()));
@@ -52,7 +52,7 @@ final class NodeForm {
         m.put("locked", n.locked() ? true : null);
         m.put("hidden", n.hidden() ? true : null);
         m.put("gone", n.gone() ? true : null);
-        m.put("way", n.way() == Way.USUAL ? null : n.way().id());
+        m.put("way", n.way() == DisplayOverride.USUAL ? null : n.way().id());
         return m;
     }
 
@@ -72,31 +72,33 @@ final class NodeForm {
      * @param madeOf finds or makes the meshes of a shape
      */
     Node node(Map<String, Object> m, Node usual, ToIntFunction<String> number, Meshing madeOf) {
-        double[] local = m.containsKey("local") || usual == null ? Plain.numbers(m.get("local"), 16) : usual.local();
+        double[] local =
+                m.containsKey("local") || usual == null ? PlainData.numbers(m.get("local"), 16) : usual.local();
         if (local == null) {
             throw new IllegalArgumentException(say("node-form.an-object-has-no-place"));
         }
-        String id = usual == null ? Plain.text(m.get("id"), "") : usual.id();
+        String id = usual == null ? PlainData.text(m.get("id"), "") : usual.id();
         int parent = -1;
         if (m.containsKey("parent") && m.get("parent") != null) {
-            parent = number.applyAsInt(Plain.text(m.get("parent"), ""));
+            parent = number.applyAsInt(PlainData.text(m.get("parent"), ""));
             if (parent < 0) {
                 throw new IllegalArgumentException(say("node-form.object-lies-below-one-that", id));
             }
         } else if (!m.containsKey("parent") && usual != null) {
             parent = usual.parent();
         }
-        Shape shape = m.containsKey("shape") || usual == null ? Shape.of(m.get("shape")) : usual.shape();
+        ParametricShape shape =
+                m.containsKey("shape") || usual == null ? ParametricShape.of(m.get("shape")) : usual.shape();
         List<Integer> own = usual == null ? List.of() : usual.meshes();
         if (shape != null) {
             own = usual != null && shape.equals(usual.shape()) ? own : madeOf.meshes(shape);
         } else if (m.containsKey("like")) {
-            own = meshes.getOrDefault(Plain.text(m.get("like"), ""), List.of());
+            own = meshes.getOrDefault(PlainData.text(m.get("like"), ""), List.of());
         }
-        double[] pivot = Plain.numbers(m.get("pivot"), 3);
+        double[] pivot = PlainData.numbers(m.get("pivot"), 3);
         return new Node(
                 id,
-                m.containsKey("name") ? Plain.text(m.get("name"), "") : usual == null ? "" : usual.name(),
+                m.containsKey("name") ? PlainData.text(m.get("name"), "") : usual == null ? "" : usual.name(),
                 parent,
                 local,
                 own,
@@ -106,25 +108,27 @@ final class NodeForm {
                 m.containsKey("pivot") || usual == null
                         ? pivot == null ? null : new Vec3(pivot[0], pivot[1], pivot[2])
                         : usual.pivot(),
-                m.containsKey("layer") || usual == null ? Plain.text(m.get("layer"), null) : usual.layer(),
-                m.containsKey("locked") || usual == null ? Plain.truth(m.get("locked"), false) : usual.locked(),
-                m.containsKey("hidden") || usual == null ? Plain.truth(m.get("hidden"), false) : usual.hidden(),
-                m.containsKey("gone") || usual == null ? Plain.truth(m.get("gone"), false) : usual.gone(),
-                m.containsKey("picture") || usual == null ? Picture.of(m.get("picture")) : usual.picture(),
-                m.containsKey("way") || usual == null ? Way.named(Plain.text(m.get("way"), "")) : usual.way());
+                m.containsKey("layer") || usual == null ? PlainData.text(m.get("layer"), null) : usual.layer(),
+                m.containsKey("locked") || usual == null ? PlainData.truth(m.get("locked"), false) : usual.locked(),
+                m.containsKey("hidden") || usual == null ? PlainData.truth(m.get("hidden"), false) : usual.hidden(),
+                m.containsKey("gone") || usual == null ? PlainData.truth(m.get("gone"), false) : usual.gone(),
+                m.containsKey("picture") || usual == null ? PicturePlane.of(m.get("picture")) : usual.picture(),
+                m.containsKey("way") || usual == null
+                        ? DisplayOverride.named(PlainData.text(m.get("way"), ""))
+                        : usual.way());
     }
 
     /** Finds or makes the meshes of a shape. */
     interface Meshing {
-        List<Integer> meshes(Shape s);
+        List<Integer> meshes(ParametricShape s);
     }
 
     private static List<Object> point(Vec3 p) {
-        return Plain.list(p.x(), p.y(), p.z());
+        return PlainData.list(p.x(), p.y(), p.z());
     }
 
     private static Map<String, Object> light(Light l) {
-        return Plain.map(
+        return PlainData.map(
                 "type",
                 l.type(),
                 "color",
@@ -140,35 +144,35 @@ final class NodeForm {
     }
 
     private static Light light(Object o) {
-        Map<String, Object> m = Plain.map(o);
-        double[] c = Plain.numbers(m.get("color"), 3);
+        Map<String, Object> m = PlainData.map(o);
+        double[] c = PlainData.numbers(m.get("color"), 3);
         return m.isEmpty()
                 ? null
                 : new Light(
-                        Plain.text(m.get("type"), "point"),
+                        PlainData.text(m.get("type"), "point"),
                         c == null ? new Vec3(1, 1, 1) : new Vec3(c[0], c[1], c[2]),
-                        Plain.number(m.get("intensity"), 1),
-                        Plain.number(m.get("range"), 0),
-                        Plain.number(m.get("inner"), 0),
-                        Plain.number(m.get("outer"), Light.USUAL_OUTER));
+                        PlainData.number(m.get("intensity"), 1),
+                        PlainData.number(m.get("range"), 0),
+                        PlainData.number(m.get("inner"), 0),
+                        PlainData.number(m.get("outer"), Light.USUAL_OUTER));
     }
 
     private static Map<String, Object> camera(SceneCamera c) {
-        Map<String, Object> m =
-                Plain.map("perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
+        Map<String, Object> m = PlainData.map(
+                "perspective", c.perspective(), "fovY", c.fovY(), "extent", c.extent(), "aspect", c.aspect());
         m.putAll(OpticsForm.plain(c.optics()));
         return m;
     }
 
     private static SceneCamera camera(Object plain) {
-        Map<String, Object> m = Plain.map(plain);
+        Map<String, Object> m = PlainData.map(plain);
         return m.isEmpty()
                 ? null
                 : new SceneCamera(
-                        Plain.truth(m.get("perspective"), true),
-                        Plain.number(m.get("fovY"), 0.8),
-                        Plain.number(m.get("extent"), 0),
-                        Plain.number(m.get("aspect"), 0),
+                        PlainData.truth(m.get("perspective"), true),
+                        PlainData.number(m.get("fovY"), 0.8),
+                        PlainData.number(m.get("extent"), 0),
+                        PlainData.number(m.get("aspect"), 0),
                         OpticsForm.of(m));
     }
 
@@ -180,7 +184,7 @@ final class NodeForm {
         }
         List<String> added = new ArrayList<>();
         for (Object o : nodes) {
-            String id = Plain.text(Plain.map(o).get("id"), "");
+            String id = PlainData.text(PlainData.map(o).get("id"), "");
             if (id.isEmpty()) {
                 throw new IllegalArgumentException(say("node-form.an-object-has-no-id"));
             }

@@ -17,10 +17,10 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.scene.Layer;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
-import rhombus.core.scene.Picture;
+import rhombus.core.scene.ParametricShape;
+import rhombus.core.scene.PicturePlane;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
 
 /** Changes of a scene, each a function from the scene before to the one after. Nobody's view is touched. */
 public final class SceneEdits {
@@ -43,8 +43,8 @@ public final class SceneEdits {
     record Made(Scene scene, List<Integer> meshes) {}
 
     /** Finds or makes the meshes of a shape; equal shapes share theirs. */
-    static Made meshes(Scene s, Shape shape) {
-        Meshes m = new Meshes(s);
+    static Made meshes(Scene s, ParametricShape shape) {
+        MeshTable m = new MeshTable(s);
         List<Integer> own = m.of(shape);
         return new Made(m.scene(), own);
     }
@@ -178,7 +178,7 @@ public final class SceneEdits {
     }
 
     /** Adds a solid made from numbers. */
-    public static Added add(Scene s, Shape shape, double[] place) {
+    public static Added add(Scene s, ParametricShape shape, double[] place) {
         Made m = meshes(s, shape);
         Node n = new Node(null, shape.sort().words(), -1, place, m.meshes(), null, null, false);
         return add(m.scene(), n.withShape(shape, m.meshes()), -1);
@@ -201,13 +201,13 @@ public final class SceneEdits {
     }
 
     /** Adds a picture plane. */
-    public static Added add(Scene s, Picture picture, String name, double[] place) {
+    public static Added add(Scene s, PicturePlane picture, String name, double[] place) {
         Node n = new Node(null, name, -1, place, List.of(), null, null, false);
         return add(s, n.withPicture(picture), -1);
     }
 
     /** Makes a solid from other numbers. */
-    public static Scene reshape(Scene s, int node, Shape shape) {
+    public static Scene reshape(Scene s, int node, ParametricShape shape) {
         if (shape.equals(s.node(node).shape())) {
             return s;
         }

@@ -49,7 +49,8 @@ public final class Transforms {
      *
      * @param factors for each of the axes, none 0
      */
-    public static Map<Integer, double[]> scale(Scene s, List<Integer> roots, About about, Axes axes, Vec3 factors) {
+    public static Map<Integer, double[]> scale(
+            Scene s, List<Integer> roots, About about, TransformAxes axes, Vec3 factors) {
         Map<Integer, double[]> out = new LinkedHashMap<>();
         for (int n : roots) {
             double[] w = s.world(n);
@@ -91,7 +92,7 @@ public final class Transforms {
     }
 
     /** For each of an object's own axes the given one that lies nearest, none taken twice. */
-    private static int[] nearest(double[] world, Axes axes) {
+    private static int[] nearest(double[] world, TransformAxes axes) {
         int[] out = {-1, -1, -1};
         boolean[] taken = new boolean[3];
         for (int k = 0; k < 3; k++) {

@@ -348,17 +348,17 @@ public final class Bvh {
     }
 
     /** Whether a triangle reaches into a wedge of the mesh's stored frame. */
-    public boolean touches(Wedge w) {
+    public boolean touches(ConvexRegion w) {
         return search(w, true);
     }
 
     /** Whether all triangles lie in a wedge of the mesh's stored frame. */
-    public boolean within(Wedge w) {
+    public boolean within(ConvexRegion w) {
         return order.length > 0 && !search(w, false);
     }
 
     /** Looks for a triangle that reaches inside, or for one that reaches outside. */
-    private boolean search(Wedge w, boolean inside) {
+    private boolean search(ConvexRegion w, boolean inside) {
         int top = 0;
         stack[top++] = 0;
         while (top > 0 && order.length > 0) {
@@ -370,10 +370,10 @@ public final class Bvh {
                     continue;
                 }
                 int where = w.box(nodes[at], nodes[at + 1], nodes[at + 2], nodes[at + 3], nodes[at + 4], nodes[at + 5]);
-                if (where == (inside ? Wedge.INSIDE : Wedge.OUTSIDE)) {
+                if (where == (inside ? ConvexRegion.INSIDE : ConvexRegion.OUTSIDE)) {
                     return true;
                 }
-                if (where == Wedge.ACROSS) {
+                if (where == ConvexRegion.ACROSS) {
                     if (link >= 0) {
                         stack[top++] = link;
                     } else if (leaf(~link, w, inside)) {
@@ -385,7 +385,7 @@ public final class Bvh {
         return false;
     }
 
-    private boolean leaf(int leaf, Wedge w, boolean inside) {
+    private boolean leaf(int leaf, ConvexRegion w, boolean inside) {
         int first = leaf >> 3;
         int end = first + (leaf & 7);
         for (int i = first; i < end; i++) {

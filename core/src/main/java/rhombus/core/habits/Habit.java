@@ -5,7 +5,7 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * A setting.
@@ -58,14 +58,14 @@ public record Habit(
     Map<String, Object> schema() {
         if (ordered()) {
             String one = "(" + String.join("|", choices) + ")";
-            return Plain.map("type", "string", "pattern", "^(" + one + "(," + one + ")*)?$");
+            return PlainData.map("type", "string", "pattern", "^(" + one + "(," + one + ")*)?$");
         }
         if (usual instanceof String) {
-            return Plain.map("enum", new ArrayList<Object>(choices));
+            return PlainData.map("enum", new ArrayList<Object>(choices));
         }
         return usual instanceof Boolean
-                ? Plain.map("type", "boolean")
-                : Plain.map("type", "number", "minimum", least, "maximum", most);
+                ? PlainData.map("type", "boolean")
+                : PlainData.map("type", "number", "minimum", least, "maximum", most);
     }
 
     private boolean inOrder(String text) {

@@ -6,30 +6,30 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.display.OwnLooks;
-import rhombus.core.plain.OldNames;
-import rhombus.core.plain.Plain;
+import rhombus.core.display.CustomLooks;
+import rhombus.core.plain.PlainData;
+import rhombus.core.plain.RenamedKeys;
 
 /** The values of all settings. Only what differs from the usual is stored. Immutable. */
 public final class Habits {
     /** Everything as it is until the user sets it. */
-    public static final Habits USUAL = new Habits(Map.of(), OwnLooks.NONE);
+    public static final Habits USUAL = new Habits(Map.of(), CustomLooks.NONE);
 
     private final Map<String, Object> changes;
-    private final OwnLooks looks;
+    private final CustomLooks looks;
 
-    private Habits(Map<String, Object> changes, OwnLooks looks) {
+    private Habits(Map<String, Object> changes, CustomLooks looks) {
         this.changes = changes;
         this.looks = looks;
     }
 
     /** Looks of the user's own. */
-    public OwnLooks looks() {
+    public CustomLooks looks() {
         return looks;
     }
 
     /** With other looks of the user's own. */
-    public Habits with(OwnLooks others) {
+    public Habits with(CustomLooks others) {
         return new Habits(changes, others);
     }
 
@@ -82,7 +82,7 @@ public final class Habits {
 
     /** As stored: format, version, what differs, and looks of the user's own. */
     public Map<String, Object> toPlain() {
-        return Plain.map(
+        return PlainData.map(
                 "format",
                 "rhombus-habits",
                 "version",
@@ -96,15 +96,15 @@ public final class Habits {
     /** What of a file cannot be used, each setting with what it can be; empty where all of it can. */
     public static List<String> problems(Map<String, Object> m) {
         List<String> out = new ArrayList<>();
-        for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
-            Habit known = AllHabits.named(OldNames.now(e.getKey()));
+        for (Map.Entry<String, Object> e : PlainData.map(m.get("values")).entrySet()) {
+            Habit known = AllHabits.named(RenamedKeys.now(e.getKey()));
             if (known == null) {
                 out.add(say("habits.values-no-such-setting", e.getKey()));
             } else if (!known.allows(e.getValue())) {
                 out.add(say("habits.values-it-can-be", e.getKey(), known.allowed()));
             }
         }
-        out.addAll(OwnLooks.problems(m.get("looks")));
+        out.addAll(CustomLooks.problems(m.get("looks")));
         return out;
     }
 
@@ -114,12 +114,12 @@ public final class Habits {
         if (!"rhombus-habits".equals(m.get("format"))) {
             return h;
         }
-        for (Map.Entry<String, Object> e : Plain.map(m.get("values")).entrySet()) {
-            Habit known = AllHabits.named(OldNames.now(e.getKey()));
+        for (Map.Entry<String, Object> e : PlainData.map(m.get("values")).entrySet()) {
+            Habit known = AllHabits.named(RenamedKeys.now(e.getKey()));
             if (known != null && known.allows(e.getValue())) {
                 h = h.with(known.id(), e.getValue());
             }
         }
-        return h.with(OwnLooks.of(m.get("looks")));
+        return h.with(CustomLooks.of(m.get("looks")));
     }
 }

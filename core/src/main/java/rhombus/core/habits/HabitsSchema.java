@@ -3,9 +3,9 @@ package rhombus.core.habits;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import rhombus.core.display.CustomLooks;
 import rhombus.core.display.LookPart;
-import rhombus.core.display.OwnLooks;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** The JSON Schema (draft 2020-12) of habits as they are stored and exported. */
 public final class HabitsSchema {
@@ -17,7 +17,7 @@ public final class HabitsSchema {
         for (Habit h : AllHabits.all().values()) {
             settings.put(h.id(), setting(h));
         }
-        return Plain.map(
+        return PlainData.map(
                 "$schema",
                 "https://json-schema.org/draft/2020-12/schema",
                 "$id",
@@ -29,13 +29,13 @@ public final class HabitsSchema {
                 "required",
                 List.of("format", "version", "values"),
                 "properties",
-                Plain.map(
+                PlainData.map(
                         "format",
-                        Plain.map("const", "rhombus-habits"),
+                        PlainData.map("const", "rhombus-habits"),
                         "version",
-                        Plain.map("const", 1),
+                        PlainData.map("const", 1),
                         "values",
-                        Plain.map("type", "object", "additionalProperties", false, "properties", settings),
+                        PlainData.map("type", "object", "additionalProperties", false, "properties", settings),
                         "looks",
                         looks()));
     }
@@ -44,9 +44,10 @@ public final class HabitsSchema {
         Map<String, Object> parts = new LinkedHashMap<>();
         parts.put(
                 "name",
-                Plain.map("type", "string", "minLength", 1, "maxLength", OwnLooks.LONGEST, "description", "Its name"));
+                PlainData.map(
+                        "type", "string", "minLength", 1, "maxLength", CustomLooks.LONGEST, "description", "Its name"));
         for (LookPart p : LookPart.values()) {
-            Map<String, Object> part = Plain.map("description", p.words());
+            Map<String, Object> part = PlainData.map("description", p.words());
             if (p == LookPart.OPACITY) {
                 part.put("type", "string");
                 part.put("pattern", "^[0-9]+(\\.[0-9]+)?%?$");
@@ -55,15 +56,15 @@ public final class HabitsSchema {
             }
             parts.put(p.id(), part);
         }
-        return Plain.map(
+        return PlainData.map(
                 "description",
                 "Looks of the user's own; a part that is missing is as in Smooth",
                 "type",
                 "array",
                 "maxItems",
-                OwnLooks.MOST,
+                CustomLooks.MOST,
                 "items",
-                Plain.map(
+                PlainData.map(
                         "type",
                         "object",
                         "required",
@@ -75,7 +76,7 @@ public final class HabitsSchema {
     }
 
     private static Map<String, Object> setting(Habit h) {
-        Map<String, Object> m = Plain.map("description", h.words());
+        Map<String, Object> m = PlainData.map("description", h.words());
         m.putAll(h.schema());
         return m;
     }

@@ -1,7 +1,7 @@
 package rhombus.core.keymap;
 
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * A trigger with exact modifiers in a context, and the command it runs.
@@ -18,7 +18,7 @@ public record Binding(
         String id,
         Trigger trigger,
         int modifiers,
-        Context context,
+        BindingContext context,
         Command command,
         Map<String, Object> args,
         String words) {
@@ -35,7 +35,7 @@ public record Binding(
 
     /** As plain data. */
     public Map<String, Object> toPlain() {
-        return Plain.map(
+        return PlainData.map(
                 "id",
                 id,
                 "trigger",

@@ -5,7 +5,7 @@ import java.util.List;
 /** Which drags and clicks the buttons of a mouse and the parts of a pen mean. */
 final class ButtonResolver {
     /** Button numbers by bit of the W3C {@code buttons} mask. */
-    private static final int[] BUTTON_OF_BIT = {0, 2, 1, 3, 4, ByPointer.ERASER_BUTTON};
+    private static final int[] BUTTON_OF_BIT = {0, 2, 1, 3, 4, PointerTriggers.ERASER_BUTTON};
 
     private final RunningMotion motion;
     private final Runnable finish;
@@ -18,7 +18,7 @@ final class ButtonResolver {
     private boolean pen;
     private double pressX;
     private double pressY;
-    private List<Context> pressContexts = List.of();
+    private List<BindingContext> pressContexts = List.of();
     /** The wheel was turned while the button was down: letting it go is no click. */
     private boolean spoiled;
 
@@ -46,7 +46,7 @@ final class ButtonResolver {
         return mask == 0 ? -1 : button;
     }
 
-    List<Context> pressContexts() {
+    List<BindingContext> pressContexts() {
         return pressContexts;
     }
 
@@ -75,12 +75,12 @@ final class ButtonResolver {
     boolean drags() {
         return button >= 0
                 && (!motion.running() || motion.runsByAxis())
-                && Math.hypot(motion.x() - pressX, motion.y() - pressY) >= Resolver.DRAG_PX;
+                && Math.hypot(motion.x() - pressX, motion.y() - pressY) >= InputResolver.DRAG_PX;
     }
 
     /** Begins the drag; what a device moved until now is a motion of its own. */
     void startDrag() {
-        Trigger t = ByPointer.drag(motion.keymap(), button, pen, motion.modifiers(), pressContexts);
+        Trigger t = PointerTriggers.drag(motion.keymap(), button, pen, motion.modifiers(), pressContexts);
         if (motion.runsByAxis()) {
             if (motion.find(t, pressContexts) == null) {
                 return;
@@ -105,7 +105,7 @@ final class ButtonResolver {
                 end();
             }
         } else if (!motion.dead() && motion.runs(Trigger.Kind.BOTH)) {
-            if (!motion.trigger().equals(ByPointer.both(now))) {
+            if (!motion.trigger().equals(PointerTriggers.both(now))) {
                 // Hands never let two buttons go at once: what the other one does alone is not meant.
                 end();
             }
@@ -141,13 +141,13 @@ final class ButtonResolver {
 
     /** Starts what is bound to the two buttons that are down, and says whether it did. */
     private boolean startsBoth(int before) {
-        Trigger both = pen || motion.running() && !motion.follows() ? null : ByPointer.both(mask);
+        Trigger both = pen || motion.running() && !motion.follows() ? null : PointerTriggers.both(mask);
         if (both == null) {
             return false;
         }
         boolean pressing = before != 0 && !motion.running();
-        List<Context> contexts = pressing ? pressContexts : motion.contexts();
-        Found f = motion.find(both, contexts);
+        List<BindingContext> contexts = pressing ? pressContexts : motion.contexts();
+        BindingMatch f = motion.find(both, contexts);
         if (f == null) {
             return false;
         }
@@ -165,8 +165,8 @@ final class ButtonResolver {
             }
             return;
         }
-        List<Context> contexts = motion.contexts();
-        Trigger t = ByPointer.drag(motion.keymap(), which, pen, motion.modifiers(), contexts);
+        List<BindingContext> contexts = motion.contexts();
+        Trigger t = PointerTriggers.drag(motion.keymap(), which, pen, motion.modifiers(), contexts);
         if (motion.find(t, contexts) == null) {
             return;
         }
@@ -203,12 +203,12 @@ final class ButtonResolver {
     private void click(int which, double timeMs) {
         double x = motion.x();
         double y = motion.y();
-        if (Math.hypot(x - pressX, y - pressY) >= Resolver.DRAG_PX) {
+        if (Math.hypot(x - pressX, y - pressY) >= InputResolver.DRAG_PX) {
             return;
         }
         boolean twice = which == clickButton
-                && timeMs - clickTime <= Resolver.DOUBLE_MS
-                && Math.hypot(x - clickX, y - clickY) < Resolver.DRAG_PX;
+                && timeMs - clickTime <= InputResolver.DOUBLE_MS
+                && Math.hypot(x - clickX, y - clickY) < InputResolver.DRAG_PX;
         clickTime = twice ? Double.NEGATIVE_INFINITY : timeMs;
         clickX = x;
         clickY = y;
@@ -216,7 +216,7 @@ final class ButtonResolver {
         Keymap keymap = motion.keymap();
         Binding b = twice ? keymap.find(Trigger.doubleClick(which), motion.modifiers(), pressContexts) : null;
         if (b == null) {
-            Trigger once = ByPointer.click(keymap, which, pen, motion.modifiers(), pressContexts);
+            Trigger once = PointerTriggers.click(keymap, which, pen, motion.modifiers(), pressContexts);
             b = keymap.find(once, motion.modifiers(), pressContexts);
         }
         if (b != null) {

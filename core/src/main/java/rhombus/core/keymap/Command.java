@@ -29,12 +29,12 @@ public record Command(
         Sort sort,
         boolean repeats,
         boolean essential,
-        Set<Trait> traits,
-        Spoken spoken,
+        Set<CommandTrait> traits,
+        CommandPhrase spoken,
         Exchange exchange,
         String otherwise,
-        List<Argument> arguments,
-        Meanwhile meanwhile) {
+        List<CommandArgument> arguments,
+        InterruptPolicy meanwhile) {
 
     /**
      * What a click does instead.
@@ -82,7 +82,7 @@ public record Command(
     }
 
     /** Whether it has a trait. */
-    public boolean has(Trait t) {
+    public boolean has(CommandTrait t) {
         return traits.contains(t);
     }
 
@@ -95,7 +95,7 @@ public record Command(
 
     /** What is wrong with arguments, or null: a name that it does not know, a value of another type, one that is missing. */
     public String problem(Map<String, Object> args) {
-        for (Argument a : arguments) {
+        for (CommandArgument a : arguments) {
             String wrong = a.problem(args.get(a.name()));
             if (wrong != null) {
                 return id + ": " + wrong;

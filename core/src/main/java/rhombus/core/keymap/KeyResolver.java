@@ -63,11 +63,12 @@ final class KeyResolver {
             return true;
         }
         boolean free = !motion.running();
-        List<Context> contexts = free ? motion.contexts() : motion.actions().whileMoving();
+        List<BindingContext> contexts =
+                free ? motion.contexts() : motion.actions().whileMoving();
         if (handsOver(code, mods, repeat, timeMs)) {
             return true;
         }
-        KeyDeed deed = KeyDeed.of(motion.keymap(), code, mods, contexts, free);
+        KeyAction deed = KeyAction.of(motion.keymap(), code, mods, contexts, free);
         switch (deed.sort()) {
             case LASTS -> {
                 if (!repeat) {
@@ -104,8 +105,8 @@ final class KeyResolver {
         if (held.none() || motion.running() && !moves || !motion.follows() || repeat) {
             return false;
         }
-        List<Context> contexts = motion.contexts();
-        if (KeyDeed.of(motion.keymap(), code, mods, contexts, true).sort() != KeyDeed.Sort.HOLD) {
+        List<BindingContext> contexts = motion.contexts();
+        if (KeyAction.of(motion.keymap(), code, mods, contexts, true).sort() != KeyAction.Sort.HOLD) {
             return false;
         }
         held.press(code, timeMs);
@@ -133,7 +134,7 @@ final class KeyResolver {
         }
         Lasting over = lasting.remove(code);
         if (over != null) {
-            boolean tap = timeMs - over.since <= Resolver.TAP_MS;
+            boolean tap = timeMs - over.since <= InputResolver.TAP_MS;
             motion.actions().held(over.binding, false, tap, motion.x(), motion.y());
             return true;
         }
@@ -151,7 +152,7 @@ final class KeyResolver {
             } else {
                 motion.start(Trigger.hold(held.newest()), motion.x(), motion.y(), motion.contexts());
             }
-        } else if (held.tap(timeMs, Resolver.TAP_MS)) {
+        } else if (held.tap(timeMs, InputResolver.TAP_MS)) {
             Binding tap = motion.keymap().find(Trigger.key(code), mods, motion.contexts());
             if (tap != null) {
                 motion.actions().run(tap, motion.x(), motion.y());

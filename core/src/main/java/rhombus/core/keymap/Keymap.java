@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * A preset with the user's own changes on top. Only the changes are stored, so a copy follows improvements of its preset.
@@ -18,7 +18,7 @@ public final class Keymap {
     /** What the ids of added bindings begin with. */
     static final String OWN = "own-";
 
-    private final Catalogue catalogue;
+    private final CommandCatalogue catalogue;
     private final String name;
     private final String preset;
     private final Map<String, Change> changes;
@@ -34,7 +34,7 @@ public final class Keymap {
      */
     public record Change(Trigger trigger, int modifiers) {}
 
-    Keymap(Catalogue catalogue, String name, String preset, Map<String, Change> changes, List<Binding> added) {
+    Keymap(CommandCatalogue catalogue, String name, String preset, Map<String, Change> changes, List<Binding> added) {
         this.catalogue = catalogue;
         this.name = name;
         this.preset = preset;
@@ -58,16 +58,16 @@ public final class Keymap {
      *
      * @throws IllegalArgumentException if there is none with this id
      */
-    static Keymap preset(Catalogue catalogue, String id) {
+    static Keymap preset(CommandCatalogue catalogue, String id) {
         if (catalogue.bindings(id) == null) {
             throw new IllegalArgumentException(
-                    say("keymap.is-no-preset-there-are", id, String.join(", ", Presets.ALL)));
+                    say("keymap.is-no-preset-there-are", id, String.join(", ", KeymapPresets.ALL)));
         }
-        return new Keymap(catalogue, Presets.names().get(id), id, Map.of(), List.of());
+        return new Keymap(catalogue, KeymapPresets.names().get(id), id, Map.of(), List.of());
     }
 
     /** The commands it gives triggers to. */
-    public Catalogue catalogue() {
+    public CommandCatalogue catalogue() {
         return catalogue;
     }
 
@@ -132,8 +132,8 @@ public final class Keymap {
     }
 
     /** The binding that answers, looked for in the given contexts in turn, or null. */
-    public Binding find(Trigger t, int modifiers, List<Context> contexts) {
-        for (Context c : contexts) {
+    public Binding find(Trigger t, int modifiers, List<BindingContext> contexts) {
+        for (BindingContext c : contexts) {
             Binding b = lookup.get(new Place(t, modifiers, c));
             if (b != null) {
                 return b;
@@ -143,7 +143,7 @@ public final class Keymap {
     }
 
     /** What is looked up, many times for each line of hints. */
-    private record Place(Trigger trigger, int modifiers, Context context) {}
+    private record Place(Trigger trigger, int modifiers, BindingContext context) {}
 
     /**
      * Another trigger for one binding, or none; one that was added is gone without a trigger. The first change of a preset
@@ -176,7 +176,7 @@ public final class Keymap {
 
     /** A binding without a trigger yet, to be added: it runs a command, told something. */
     public Binding added(String command, Map<String, Object> args) {
-        return Bindable.binding(this, freshId(), catalogue.command(command), args, Context.STAGE);
+        return BindableCommand.binding(this, freshId(), catalogue.command(command), args, BindingContext.STAGE);
     }
 
     private Keymap withAdded(Binding b) {
@@ -197,7 +197,7 @@ public final class Keymap {
 
     private Keymap next(Map<String, Change> nextChanges, List<Binding> nextAdded) {
         boolean bare = nextChanges.isEmpty() && nextAdded.isEmpty();
-        String usual = Presets.names().get(preset);
+        String usual = KeymapPresets.names().get(preset);
         String first = say("keymap.my", usual);
         String called = bare && name.equals(first) ? usual : !bare && name.equals(usual) ? first : name;
         return new Keymap(catalogue, called, preset, nextChanges, nextAdded);
@@ -215,7 +215,7 @@ public final class Keymap {
 
     /** Whether it is more than a preset as it comes: it has a name or a trigger of its own. */
     public boolean own() {
-        return differing() > 0 || !name.equals(Presets.names().get(preset));
+        return differing() > 0 || !name.equals(KeymapPresets.names().get(preset));
     }
 
     /** The same without the triggers of some bindings; nothing of it is kept as a change. */
@@ -251,7 +251,7 @@ public final class Keymap {
     /** As stored: name, preset and what differs. */
     public Map<String, Object> toPlain() {
         List<Object> list = new ArrayList<>();
-        changes.forEach((id, c) -> list.add(Plain.map(
+        changes.forEach((id, c) -> list.add(PlainData.map(
                 "id",
                 id,
                 "trigger",
@@ -260,7 +260,7 @@ public final class Keymap {
                 Modifiers.names(c.modifiers))));
         List<Object> more = new ArrayList<>();
         added.forEach(b -> more.add(b.toPlain()));
-        return Plain.map(
+        return PlainData.map(
                 "format",
                 KeymapFile.FORMAT,
                 "version",

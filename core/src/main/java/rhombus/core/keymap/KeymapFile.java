@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.OldNames;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
+import rhombus.core.plain.RenamedKeys;
 
 /** Reads keymaps as they are stored and as they are brought in files. */
 public final class KeymapFile {
@@ -32,18 +32,18 @@ public final class KeymapFile {
      */
     public record Read(Keymap keymap, List<String> problems) {}
 
-    private KeymapFile(Catalogue catalogue, Map<String, Object> m) {
+    private KeymapFile(CommandCatalogue catalogue, Map<String, Object> m) {
         if (!FORMAT.equals(m.get("format"))) {
             throw new IllegalArgumentException(say("keymap-file.this-is-no-rhombus-keymap", FORMAT));
         }
-        if (Plain.whole(m.get("version"), 0) != VERSION) {
+        if (PlainData.whole(m.get("version"), 0) != VERSION) {
             throw new IllegalArgumentException(
-                    say("keymap-file.keymap-version-is-not-known", Plain.told(m.get("version")), VERSION));
+                    say("keymap-file.keymap-version-is-not-known", PlainData.told(m.get("version")), VERSION));
         }
-        base = Keymap.preset(catalogue, Plain.text(m.get("preset"), ""));
+        base = Keymap.preset(catalogue, PlainData.text(m.get("preset"), ""));
         text(m, "name");
         text(m, "preset");
-        String told = Plain.text(m.get("name"), base.name());
+        String told = PlainData.text(m.get("name"), base.name());
         name = told.length() > Keymaps.LONGEST_NAME ? told.substring(0, Keymaps.LONGEST_NAME) : told;
         each(m, "changes", this::change);
         each(m, "added", this::add);
@@ -54,7 +54,7 @@ public final class KeymapFile {
      *
      * @throws IllegalArgumentException saying what is wrong with it
      */
-    static Keymap of(Catalogue catalogue, Map<String, Object> m) {
+    static Keymap of(CommandCatalogue catalogue, Map<String, Object> m) {
         Read r = read(catalogue, m);
         if (!r.problems.isEmpty()) {
             throw new IllegalArgumentException(r.problems.get(0));
@@ -67,7 +67,7 @@ public final class KeymapFile {
      *
      * @throws IllegalArgumentException saying what is wrong where nothing of it can be used
      */
-    static Read read(Catalogue catalogue, Map<String, Object> m) {
+    static Read read(CommandCatalogue catalogue, Map<String, Object> m) {
         KeymapFile f = new KeymapFile(catalogue, m);
         return new Read(
                 new Keymap(catalogue, f.name, f.base.preset(), f.changes, List.copyOf(f.added.values())), f.problems);
@@ -76,7 +76,7 @@ public final class KeymapFile {
     private static void text(Map<String, Object> m, String key) {
         Object value = m.get(key);
         if (value != null && !(value instanceof String)) {
-            throw new IllegalArgumentException(say("keymap-file.must-be-text", key, Plain.told(value)));
+            throw new IllegalArgumentException(say("keymap-file.must-be-text", key, PlainData.told(value)));
         }
     }
 
@@ -88,16 +88,16 @@ public final class KeymapFile {
     private void each(Map<String, Object> m, String list, Taking taking) {
         Object all = m.get(list);
         if (all != null && !(all instanceof List<?>)) {
-            throw new IllegalArgumentException(say("keymap-file.must-be-a-list", list, Plain.told(all)));
+            throw new IllegalArgumentException(say("keymap-file.must-be-a-list", list, PlainData.told(all)));
         }
-        List<Object> entries = Plain.list(all);
+        List<Object> entries = PlainData.list(all);
         if (entries.size() > LONGEST_LIST) {
             throw new IllegalArgumentException(
                     say("keymap-file.has-entries-at-most-are", list, entries.size(), LONGEST_LIST));
         }
         for (int k = 0; k < entries.size(); k++) {
             try {
-                taking.take(Plain.map(entries.get(k)));
+                taking.take(PlainData.map(entries.get(k)));
             } catch (IllegalArgumentException e) {
                 problems.add(list + "[" + k + "]: " + e.getMessage());
             }
@@ -105,7 +105,7 @@ public final class KeymapFile {
     }
 
     private void change(Map<String, Object> c) {
-        String id = OldNames.now(Plain.text(c.get("id"), ""));
+        String id = RenamedKeys.now(PlainData.text(c.get("id"), ""));
         Binding b = base.binding(id);
         if (b == null) {
             throw new IllegalArgumentException(say("keymap-file.is-no-binding-of-the", id, base.name()));
@@ -118,25 +118,26 @@ public final class KeymapFile {
     }
 
     private void add(Map<String, Object> m) {
-        String id = Plain.text(m.get("id"), "");
+        String id = PlainData.text(m.get("id"), "");
         if (!ownId(id)) {
             throw new IllegalArgumentException(say("keymap-file.the-id-of-an-added", id));
         }
         if (added.containsKey(id)) {
             throw new IllegalArgumentException(say("keymap-file.is-there-twice", id));
         }
-        String named = OldNames.now(Plain.text(m.get("command"), ""));
+        String named = RenamedKeys.now(PlainData.text(m.get("command"), ""));
         Command command = base.catalogue().command(named);
         if (command == null) {
             throw new IllegalArgumentException(say("keymap-file.is-no-command", named));
         }
-        Map<String, Object> args = OldNames.arguments(named, Plain.map(m.get("args")));
+        Map<String, Object> args = RenamedKeys.arguments(named, PlainData.map(m.get("args")));
         String wrong = command.problem(args);
         if (wrong != null) {
             throw new IllegalArgumentException(wrong);
         }
-        Context context = Context.named(Plain.text(m.get("context"), ""));
-        added.put(id, Bindable.binding(base, id, command, args, context).with(trigger(command, m), modifiers(m)));
+        BindingContext context = BindingContext.named(PlainData.text(m.get("context"), ""));
+        added.put(
+                id, BindableCommand.binding(base, id, command, args, context).with(trigger(command, m), modifiers(m)));
     }
 
     private static boolean ownId(String id) {
@@ -148,7 +149,7 @@ public final class KeymapFile {
     }
 
     private static Trigger trigger(Command command, Map<String, Object> m) {
-        Trigger t = Trigger.of(Plain.map(m.get("trigger")));
+        Trigger t = Trigger.of(PlainData.map(m.get("trigger")));
         if (!command.fits(t.kind())) {
             throw new IllegalArgumentException(
                     say("keymap-file.needs", command.id(), command.sort().words()));
@@ -157,6 +158,6 @@ public final class KeymapFile {
     }
 
     private static int modifiers(Map<String, Object> m) {
-        return Modifiers.of(Plain.list(m.get("modifiers")));
+        return Modifiers.of(PlainData.list(m.get("modifiers")));
     }
 }

@@ -5,19 +5,19 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** The JSON Schema (draft 2020-12) of a keymap as it is stored and exported, made from what a keymap may hold. */
 public final class KeymapSchema {
     private KeymapSchema() {}
 
     /** The schema of keymaps over the commands of a catalogue. */
-    public static Map<String, Object> of(Catalogue catalogue) {
+    public static Map<String, Object> of(CommandCatalogue catalogue) {
         TreeSet<String> ids = new TreeSet<>();
-        for (String preset : Presets.ALL) {
+        for (String preset : KeymapPresets.ALL) {
             catalogue.bindings(preset).forEach(b -> ids.add(b.id()));
         }
-        Map<String, Object> change = Plain.map(
+        Map<String, Object> change = PlainData.map(
                 "type",
                 "object",
                 "required",
@@ -25,18 +25,18 @@ public final class KeymapSchema {
                 "additionalProperties",
                 false,
                 "properties",
-                Plain.map(
+                PlainData.map(
                         "id",
-                        Plain.map("description", "A binding of the preset", "enum", new ArrayList<>(ids)),
+                        PlainData.map("description", "A binding of the preset", "enum", new ArrayList<>(ids)),
                         "trigger",
-                        Plain.map(
+                        PlainData.map(
                                 "description",
                                 "What the hand does; none where the binding has no trigger",
                                 "oneOf",
                                 triggers(true)),
                         "modifiers",
                         modifiers()));
-        return Plain.map(
+        return PlainData.map(
                 "$schema",
                 "https://json-schema.org/draft/2020-12/schema",
                 "$id",
@@ -48,27 +48,28 @@ public final class KeymapSchema {
                 "required",
                 List.of("format", "version", "preset", "changes"),
                 "properties",
-                Plain.map(
+                PlainData.map(
                         "format",
-                        Plain.map("const", "rhombus-keymap"),
+                        PlainData.map("const", "rhombus-keymap"),
                         "version",
-                        Plain.map("const", 1),
+                        PlainData.map("const", 1),
                         "name",
-                        Plain.map("type", "string"),
+                        PlainData.map("type", "string"),
                         "preset",
-                        Plain.map("enum", new ArrayList<>(Presets.ALL)),
+                        PlainData.map("enum", new ArrayList<>(KeymapPresets.ALL)),
                         "changes",
-                        Plain.map("type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", change),
+                        PlainData.map("type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", change),
                         "added",
-                        Plain.map("type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", added(catalogue))));
+                        PlainData.map(
+                                "type", "array", "maxItems", KeymapFile.LONGEST_LIST, "items", added(catalogue))));
     }
 
-    private static Map<String, Object> added(Catalogue catalogue) {
+    private static Map<String, Object> added(CommandCatalogue catalogue) {
         List<Object> contexts = new ArrayList<>();
-        for (Context c : Context.values()) {
+        for (BindingContext c : BindingContext.values()) {
             contexts.add(c.id());
         }
-        return Plain.map(
+        return PlainData.map(
                 "description",
                 "A binding that the preset does not have",
                 "type",
@@ -78,25 +79,25 @@ public final class KeymapSchema {
                 "additionalProperties",
                 false,
                 "properties",
-                Plain.map(
+                PlainData.map(
                         "id",
-                        Plain.map("type", "string", "pattern", "^own-[1-9][0-9]{0,5}$"),
+                        PlainData.map("type", "string", "pattern", "^own-[1-9][0-9]{0,5}$"),
                         "command",
-                        Plain.map(
+                        PlainData.map(
                                 "enum",
                                 new ArrayList<Object>(catalogue.commands().keySet())),
                         "args",
-                        Plain.map("description", "What the command is told", "type", "object"),
+                        PlainData.map("description", "What the command is told", "type", "object"),
                         "context",
-                        Plain.map("enum", contexts),
+                        PlainData.map("enum", contexts),
                         "trigger",
-                        Plain.map("oneOf", triggers(false)),
+                        PlainData.map("oneOf", triggers(false)),
                         "modifiers",
                         modifiers()));
     }
 
     private static Map<String, Object> modifiers() {
-        return Plain.map(
+        return PlainData.map(
                 "description",
                 "Exactly these are down",
                 "type",
@@ -104,25 +105,27 @@ public final class KeymapSchema {
                 "uniqueItems",
                 true,
                 "items",
-                Plain.map("enum", Modifiers.names(15)));
+                PlainData.map("enum", Modifiers.names(15)));
     }
 
     private static List<Object> triggers(boolean orNone) {
         List<Object> out = new ArrayList<>();
         if (orNone) {
-            out.add(Plain.map("type", "null"));
+            out.add(PlainData.map("type", "null"));
         }
         for (Trigger.Kind k : Trigger.Kind.values()) {
             if (k.ofKey()) {
-                out.add(trigger(k, true, "code", Plain.map("description", "W3C KeyboardEvent.code", "enum", codes())));
+                out.add(trigger(
+                        k, true, "code", PlainData.map("description", "W3C KeyboardEvent.code", "enum", codes())));
             } else if (k.leastFingers() > 0) {
                 Map<String, Object> count =
-                        Plain.map("type", "integer", "minimum", k.leastFingers(), "maximum", Trigger.MOST_FINGERS);
+                        PlainData.map("type", "integer", "minimum", k.leastFingers(), "maximum", Trigger.MOST_FINGERS);
                 out.add(trigger(k, true, "fingers", count));
             } else if (k.buttons().isEmpty()) {
                 out.add(trigger(k, false, null, null));
             } else {
-                out.add(trigger(k, k.needsButton(), "button", Plain.map("enum", new ArrayList<Object>(k.buttons()))));
+                out.add(trigger(
+                        k, k.needsButton(), "button", PlainData.map("enum", new ArrayList<Object>(k.buttons()))));
             }
         }
         return out;
@@ -130,11 +133,11 @@ public final class KeymapSchema {
 
     private static Map<String, Object> trigger(
             Trigger.Kind kind, boolean needed, String key, Map<String, Object> value) {
-        Map<String, Object> properties = Plain.map("kind", Plain.map("const", kind.id()));
+        Map<String, Object> properties = PlainData.map("kind", PlainData.map("const", kind.id()));
         if (key != null) {
             properties.put(key, value);
         }
-        return Plain.map(
+        return PlainData.map(
                 "type",
                 "object",
                 "required",

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /**
  * The keymap in use, and the user's others. Each has a name of its own. Immutable.
@@ -45,7 +45,7 @@ public record Keymaps(Keymap active, List<Keymap> others) {
         if (active.name().equals(name)) {
             return this;
         }
-        for (Map.Entry<String, String> preset : Presets.names().entrySet()) {
+        for (Map.Entry<String, String> preset : KeymapPresets.names().entrySet()) {
             if (preset.getValue().equals(name)) {
                 return usePreset(preset.getKey());
             }
@@ -115,7 +115,7 @@ public record Keymaps(Keymap active, List<Keymap> others) {
     }
 
     private static boolean taken(String name, List<Keymap> some) {
-        return Presets.names().containsValue(name)
+        return KeymapPresets.names().containsValue(name)
                 || some.stream().anyMatch(k -> k.name().equals(name));
     }
 
@@ -147,16 +147,16 @@ public record Keymaps(Keymap active, List<Keymap> others) {
      *
      * @throws IllegalArgumentException saying what is wrong with it
      */
-    public static Keymaps of(Catalogue catalogue, Map<String, Object> m) {
+    public static Keymaps of(CommandCatalogue catalogue, Map<String, Object> m) {
         Keymap active = KeymapFile.of(catalogue, m);
-        List<Object> listed = Plain.list(m.get("others"));
+        List<Object> listed = PlainData.list(m.get("others"));
         if (listed.size() > MOST) {
             throw new IllegalArgumentException(say("keymaps.at-most-other-keymaps-are", MOST, listed.size()));
         }
         List<Keymap> others = new ArrayList<>();
         for (int k = 0; k < listed.size(); k++) {
             try {
-                Keymap one = KeymapFile.of(catalogue, Plain.map(listed.get(k)));
+                Keymap one = KeymapFile.of(catalogue, PlainData.map(listed.get(k)));
                 List<Keymap> before = new ArrayList<>(others);
                 before.add(active);
                 others.add(one.named(free(one.name(), before)));

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import rhombus.core.plain.Merge;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
+import rhombus.core.plain.ThreeWayMerge;
 
 /** Keymaps that two windows have changed: merged by their names, and within a keymap binding by binding. */
 public final class MergedKeymaps {
@@ -19,7 +19,7 @@ public final class MergedKeymaps {
      * @return as stored
      */
     public static Map<String, Object> of(
-            Merge m,
+            ThreeWayMerge m,
             Map<String, Object> base,
             Map<String, Object> mine,
             Map<String, Object> theirs,
@@ -30,8 +30,12 @@ public final class MergedKeymaps {
         Map<String, Object> inBoth = new LinkedHashMap<>();
         for (String name : here.keySet()) {
             if (there.containsKey(name)) {
-                Map<String, Object> both =
-                        one(m, Plain.map(was.get(name)), Plain.map(here.get(name)), Plain.map(there.get(name)), words);
+                Map<String, Object> both = one(
+                        m,
+                        PlainData.map(was.get(name)),
+                        PlainData.map(here.get(name)),
+                        PlainData.map(there.get(name)),
+                        words);
                 // Now both have it, and it is no question any more which one is meant.
                 inBoth.put(name, both);
             }
@@ -41,10 +45,10 @@ public final class MergedKeymaps {
         Map<String, Object> all = m.entries(was, here, there, name -> name);
         String inUse = inUse(base, mine, theirs);
         Object active = all.getOrDefault(inUse, here.get(name(mine)));
-        Map<String, Object> out = new LinkedHashMap<>(Plain.map(active));
+        Map<String, Object> out = new LinkedHashMap<>(PlainData.map(active));
         List<Object> others = new ArrayList<>();
         all.forEach((name, k) -> {
-            if (!name.equals(out.get("name")) && !Presets.names().containsValue(name)) {
+            if (!name.equals(out.get("name")) && !KeymapPresets.names().containsValue(name)) {
                 others.add(k);
             }
         });
@@ -60,7 +64,7 @@ public final class MergedKeymaps {
     }
 
     private static String name(Map<String, Object> keymap) {
-        return Plain.text(keymap.get("name"), "");
+        return PlainData.text(keymap.get("name"), "");
     }
 
     private static Map<String, Object> byName(Map<String, Object> stored) {
@@ -69,18 +73,18 @@ public final class MergedKeymaps {
             Map<String, Object> active = new LinkedHashMap<>(stored);
             active.remove("others");
             out.put(name(stored), active);
-            Plain.list(stored.get("others")).forEach(k -> out.put(name(Plain.map(k)), k));
+            PlainData.list(stored.get("others")).forEach(k -> out.put(name(PlainData.map(k)), k));
         }
         return out;
     }
 
     private static Map<String, Object> one(
-            Merge m,
+            ThreeWayMerge m,
             Map<String, Object> base,
             Map<String, Object> mine,
             Map<String, Object> theirs,
             Function<String, String> words) {
-        if (!Merge.same(mine.get("preset"), theirs.get("preset"))) {
+        if (!ThreeWayMerge.same(mine.get("preset"), theirs.get("preset"))) {
             return mine;
         }
         Map<String, Object> out = new LinkedHashMap<>(mine);
@@ -90,7 +94,7 @@ public final class MergedKeymaps {
     }
 
     private static List<Object> list(
-            Merge m,
+            ThreeWayMerge m,
             String key,
             Map<String, Object> base,
             Map<String, Object> mine,
@@ -98,6 +102,11 @@ public final class MergedKeymaps {
             Function<Integer, String> free,
             Function<String, String> words) {
         return m.list(
-                Plain.list(base.get(key)), Plain.list(mine.get(key)), Plain.list(theirs.get(key)), "id", free, words);
+                PlainData.list(base.get(key)),
+                PlainData.list(mine.get(key)),
+                PlainData.list(theirs.get(key)),
+                "id",
+                free,
+                words);
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 
 /** Where the hand is, and the motion that runs for it, whichever of its buttons, keys or wheels began that. */
 final class RunningMotion {
-    private final Actions actions;
+    private final ResolverActions actions;
     private Keymap keymap;
 
     private boolean seen;
@@ -23,7 +23,7 @@ final class RunningMotion {
     /** Nothing moves until every button and key that is down is up. */
     private boolean dead;
 
-    RunningMotion(Actions actions, Keymap keymap) {
+    RunningMotion(ResolverActions actions, Keymap keymap) {
         this.actions = actions;
         this.keymap = keymap;
     }
@@ -31,7 +31,7 @@ final class RunningMotion {
     // ---- the hand
     // ----------------------------------------------------------------------------------------------------
 
-    Actions actions() {
+    ResolverActions actions() {
         return actions;
     }
 
@@ -88,13 +88,13 @@ final class RunningMotion {
         follow = on;
     }
 
-    List<Context> contexts() {
+    List<BindingContext> contexts() {
         return actions.contextsAt(x, y);
     }
 
     /** What answers a trigger with the modifiers that are down, or null. */
-    Found find(Trigger t, List<Context> contexts) {
-        return Found.in(keymap, t, modifiers, contexts);
+    BindingMatch find(Trigger t, List<BindingContext> contexts) {
+        return BindingMatch.in(keymap, t, modifiers, contexts);
     }
 
     // ---- the motion
@@ -148,28 +148,28 @@ final class RunningMotion {
     }
 
     /** Begins what is bound to a trigger, if anything is. */
-    void start(Trigger t, double fromX, double fromY, List<Context> contexts) {
-        Found f = find(t, contexts);
+    void start(Trigger t, double fromX, double fromY, List<BindingContext> contexts) {
+        BindingMatch f = find(t, contexts);
         trigger = t;
         if (f != null) {
             begin(f, fromX, fromY);
         }
     }
 
-    void begin(Trigger t, Found f, double fromX, double fromY) {
+    void begin(Trigger t, BindingMatch f, double fromX, double fromY) {
         trigger = t;
         begin(f, fromX, fromY);
     }
 
     /** Goes on with what was found. */
-    void begin(Found f, double fromX, double fromY) {
+    void begin(BindingMatch f, double fromX, double fromY) {
         binding = f.binding();
         fine = f.fine();
         snap = f.snap();
         actions.begin(binding, fromX, fromY, fine, snap);
     }
 
-    void latch(Found f, double px, double py) {
+    void latch(BindingMatch f, double px, double py) {
         latched = true;
         trigger = null;
         begin(f, px, py);

@@ -4,9 +4,9 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.List;
 import java.util.Map;
-import rhombus.core.device.Gamepad;
-import rhombus.core.device.Mouse3d;
-import rhombus.core.plain.Plain;
+import rhombus.core.device.GamepadParts;
+import rhombus.core.device.Mouse3dParts;
+import rhombus.core.plain.PlainData;
 import rhombus.core.words.Messages;
 
 /**
@@ -63,13 +63,13 @@ public record Trigger(Kind kind, String code, int button) {
         /** A pen's barrel button clicked, or its other end tapped; a tap of the tip is a click of the left button. */
         PEN_TAP("pen-tap", PEN_PARTS, true, 0),
         /** A gamepad's button pressed. */
-        GAMEPAD("gamepad", Gamepad.BUTTONS, true, 0),
+        GAMEPAD("gamepad", GamepadParts.BUTTONS, true, 0),
         /** A gamepad's axis out of its middle. */
-        GAMEPAD_AXIS("gamepad-axis", Gamepad.AXES, true, 0),
+        GAMEPAD_AXIS("gamepad-axis", GamepadParts.AXES, true, 0),
         /** A button of a 3D mouse pressed. */
-        MOUSE3D("mouse3d", Mouse3d.BUTTONS, true, 0),
+        MOUSE3D("mouse3d", Mouse3dParts.BUTTONS, true, 0),
         /** An axis of a 3D mouse out of its middle. */
-        MOUSE3D_AXIS("mouse3d-axis", Mouse3d.AXES, true, 0);
+        MOUSE3D_AXIS("mouse3d-axis", Mouse3dParts.AXES, true, 0);
 
         private final String id;
         private final List<String> buttons;
@@ -219,24 +219,24 @@ public record Trigger(Kind kind, String code, int button) {
         return new Trigger(kind, "", index);
     }
 
-    /** A gamepad's button, by its name in {@link Gamepad#BUTTONS}. */
+    /** A gamepad's button, by its name in {@link GamepadParts#BUTTONS}. */
     public static Trigger gamepad(String name) {
-        return part(Kind.GAMEPAD, at(Gamepad.BUTTONS, name));
+        return part(Kind.GAMEPAD, at(GamepadParts.BUTTONS, name));
     }
 
-    /** A gamepad's axis, by its name in {@link Gamepad#AXES}. */
+    /** A gamepad's axis, by its name in {@link GamepadParts#AXES}. */
     public static Trigger gamepadAxis(String name) {
-        return part(Kind.GAMEPAD_AXIS, at(Gamepad.AXES, name));
+        return part(Kind.GAMEPAD_AXIS, at(GamepadParts.AXES, name));
     }
 
     /** A button of a 3D mouse, by its number from 1. */
     public static Trigger mouse3d(int number) {
-        return part(Kind.MOUSE3D, at(Mouse3d.BUTTONS, String.valueOf(number)));
+        return part(Kind.MOUSE3D, at(Mouse3dParts.BUTTONS, String.valueOf(number)));
     }
 
-    /** An axis of a 3D mouse, by its name in {@link Mouse3d#AXES}. */
+    /** An axis of a 3D mouse, by its name in {@link Mouse3dParts#AXES}. */
     public static Trigger mouse3dAxis(String name) {
-        return part(Kind.MOUSE3D_AXIS, at(Mouse3d.AXES, name));
+        return part(Kind.MOUSE3D_AXIS, at(Mouse3dParts.AXES, name));
     }
 
     private static int at(List<String> names, String name) {
@@ -262,7 +262,7 @@ public record Trigger(Kind kind, String code, int button) {
         int colon = id.indexOf(':');
         String part = colon < 0 ? "" : id.substring(colon + 1);
         boolean number = part.length() == 1 && part.charAt(0) >= '0' && part.charAt(0) <= '9';
-        return of(Plain.map(
+        return of(PlainData.map(
                 "kind",
                 colon < 0 ? id : id.substring(0, colon),
                 "code",
@@ -292,10 +292,10 @@ public record Trigger(Kind kind, String code, int button) {
             case TWIST -> say("trigger.twist", p);
             case PEN -> named.isEmpty() ? say("trigger.pen-drag", p) : say("trigger.drag", p, named);
             case PEN_TAP -> say("trigger.tap", p, named);
-            case GAMEPAD -> say("trigger.gamepad", p, Gamepad.buttonWords(button));
-            case GAMEPAD_AXIS -> say("trigger.gamepad", p, Gamepad.axisWords(button));
+            case GAMEPAD -> say("trigger.gamepad", p, GamepadParts.buttonWords(button));
+            case GAMEPAD_AXIS -> say("trigger.gamepad", p, GamepadParts.axisWords(button));
             case MOUSE3D -> say("trigger.3d-mouse-button", p, kind.buttons.get(button));
-            case MOUSE3D_AXIS -> say("trigger.3d-mouse", p, Mouse3d.axisWords(button));
+            case MOUSE3D_AXIS -> say("trigger.3d-mouse", p, Mouse3dParts.axisWords(button));
         };
     }
 
@@ -307,7 +307,7 @@ public record Trigger(Kind kind, String code, int button) {
     /** As plain data. */
     public Map<String, Object> toPlain() {
         boolean fingers = kind.leastFingers > 0;
-        return Plain.map(
+        return PlainData.map(
                 "kind",
                 kind.id,
                 "code",
@@ -324,7 +324,7 @@ public record Trigger(Kind kind, String code, int button) {
      * @throws IllegalArgumentException saying what is wrong
      */
     public static Trigger of(Map<String, Object> m) {
-        String id = Plain.text(m.get("kind"), "");
+        String id = PlainData.text(m.get("kind"), "");
         for (Kind k : Kind.values()) {
             if (k.id.equals(id)) {
                 return k.ofKey() ? new Trigger(k, code(m), -1) : new Trigger(k, "", part(k, m));
@@ -334,7 +334,7 @@ public record Trigger(Kind kind, String code, int button) {
     }
 
     private static String code(Map<String, Object> m) {
-        String code = Plain.text(m.get("code"), "");
+        String code = PlainData.text(m.get("code"), "");
         if (!KeyNames.known(code)) {
             throw new IllegalArgumentException(say("trigger.is-no-keyboardevent-code-value", code));
         }
@@ -343,7 +343,7 @@ public record Trigger(Kind kind, String code, int button) {
 
     private static int part(Kind k, Map<String, Object> m) {
         if (k.leastFingers > 0) {
-            int fingers = Plain.whole(m.get("fingers"), 0);
+            int fingers = PlainData.whole(m.get("fingers"), 0);
             if (fingers < k.leastFingers || fingers > MOST_FINGERS) {
                 throw new IllegalArgumentException(
                         say("trigger.a-has-to-fingers-not", k.id, k.leastFingers, MOST_FINGERS, m.get("fingers")));
@@ -353,7 +353,7 @@ public record Trigger(Kind kind, String code, int button) {
         if (k.buttons.isEmpty() || !k.needsButton && m.get("button") == null) {
             return -1;
         }
-        String name = Plain.text(m.get("button"), "");
+        String name = PlainData.text(m.get("button"), "");
         if (!k.buttons.contains(name)) {
             throw new IllegalArgumentException(
                     say("trigger.is-no-button-of-a", name, k.id, String.join(", ", k.buttons)));

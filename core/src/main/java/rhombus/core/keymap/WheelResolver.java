@@ -12,7 +12,7 @@ final class WheelResolver {
     private final KeyResolver keys;
     private final Runnable followModifiers;
     private final Runnable finish;
-    private final Sliding sliding = new Sliding();
+    private final TwoFingerSlide sliding = new TwoFingerSlide();
 
     /**
      * Wheels of a hand.
@@ -30,12 +30,12 @@ final class WheelResolver {
     }
 
     /** The slide that goes on or is being passed over. */
-    Sliding sliding() {
+    TwoFingerSlide sliding() {
         return sliding;
     }
 
     /** The wheel has turned, or two fingers have moved on a trackpad; says whether something answered. */
-    boolean wheel(double x, double y, Wheel turn, int mods, double timeMs) {
+    boolean wheel(double x, double y, WheelInput turn, int mods, double timeMs) {
         motion.at(x, y);
         boolean spread = (mods & Modifiers.CTRL) != 0 && !keys.ctrlDown();
         motion.modifiers(spread ? mods & ~Modifiers.CTRL : mods);
@@ -50,10 +50,11 @@ final class WheelResolver {
             buttons.pressedHere();
         }
         boolean free = !motion.running();
-        List<Context> contexts = free ? motion.contexts() : motion.actions().whileMoving();
-        Found f = spread
+        List<BindingContext> contexts =
+                free ? motion.contexts() : motion.actions().whileMoving();
+        BindingMatch f = spread
                 ? motion.find(Trigger.pinch(), contexts)
-                : ByPointer.wheel(motion.keymap(), with, motion.modifiers(), contexts);
+                : PointerTriggers.wheel(motion.keymap(), with, motion.modifiers(), contexts);
         if (f == null) {
             return !free;
         }
@@ -74,7 +75,7 @@ final class WheelResolver {
     }
 
     /** Goes on with a slide, or passes over what is left of one that was taken back; says whether there is one. */
-    private boolean slides(Wheel turn, double timeMs) {
+    private boolean slides(WheelInput turn, double timeMs) {
         tick(timeMs);
         if (!on()) {
             return false;

@@ -30,12 +30,12 @@ public final class Lighting {
 
     private static final Vec3 GROUND = new Vec3(0.15, 0.135, 0.115);
 
-    private final List<Lamp> lamps;
-    private final Shadow shadow;
+    private final List<PlacedLight> lamps;
+    private final ShadowMap shadow;
     private final double exposure;
     private final Vec3 up;
 
-    private Lighting(List<Lamp> lamps, Shadow shadow, double exposure, Vec3 up) {
+    private Lighting(List<PlacedLight> lamps, ShadowMap shadow, double exposure, Vec3 up) {
         this.lamps = lamps;
         this.shadow = shadow;
         this.exposure = exposure;
@@ -53,50 +53,50 @@ public final class Lighting {
         if (choice == Look.Light.NONE) {
             return new Lighting(List.of(), null, 1, up);
         }
-        List<Lamp> lamps = choice == Look.Light.STUDIO
+        List<PlacedLight> lamps = choice == Look.Light.STUDIO
                 ? studio()
                 : choice == Look.Light.HEADLIGHT ? List.of() : strongest(scene, of(scene));
         boolean own = !lamps.isEmpty() && choice != Look.Light.STUDIO;
         if (lamps.isEmpty()) {
-            lamps = List.of(Lamp.from(new Vec3(0.25, 0.42, 0.87), new Vec3(1, 1, 1)));
+            lamps = List.of(PlacedLight.from(new Vec3(0.25, 0.42, 0.87), new Vec3(1, 1, 1)));
         }
         double lux = own ? brightness(scene, lamps) : 1;
-        Shadow shadow = own && choice == Look.Light.SHADOWS ? Shadow.of(scene, lamps) : null;
+        ShadowMap shadow = own && choice == Look.Light.SHADOWS ? ShadowMap.of(scene, lamps) : null;
         return new Lighting(lamps, shadow, lux > 0 ? Math.PI / lux : 1, up);
     }
 
-    private static List<Lamp> of(Scene scene) {
-        List<Lamp> out = new ArrayList<>();
+    private static List<PlacedLight> of(Scene scene) {
+        List<PlacedLight> out = new ArrayList<>();
         for (int i = 0; i < scene.count(); i++) {
             if (scene.node(i).light() != null && scene.shown(i)) {
-                out.add(Lamp.of(scene.node(i).light(), scene.world(i)));
+                out.add(PlacedLight.of(scene.node(i).light(), scene.world(i)));
             }
         }
         return out;
     }
 
     /** A key from above to the left, a fill from the right and a rim from behind (common practice, no source). */
-    private static List<Lamp> studio() {
+    private static List<PlacedLight> studio() {
         return List.of(
-                Lamp.from(new Vec3(-0.46, 0.62, 0.636), new Vec3(0.85, 0.82, 0.78)),
-                Lamp.from(new Vec3(0.8, 0.12, 0.588), new Vec3(0.2, 0.23, 0.26)),
-                Lamp.from(new Vec3(0.25, 0.6, -0.76), new Vec3(0.3, 0.32, 0.35)));
+                PlacedLight.from(new Vec3(-0.46, 0.62, 0.636), new Vec3(0.85, 0.82, 0.78)),
+                PlacedLight.from(new Vec3(0.8, 0.12, 0.588), new Vec3(0.2, 0.23, 0.26)),
+                PlacedLight.from(new Vec3(0.25, 0.6, -0.76), new Vec3(0.3, 0.32, 0.35)));
     }
 
     /** Those that light most of the scene, if there are more than can be drawn. */
-    private static List<Lamp> strongest(Scene scene, List<Lamp> all) {
+    private static List<PlacedLight> strongest(Scene scene, List<PlacedLight> all) {
         if (all.size() <= MOST) {
             return all;
         }
         Vec3 middle = scene.bounds().isEmpty() ? Vec3.ZERO : scene.bounds().center();
         return all.stream()
-                .sorted(Comparator.comparingDouble((Lamp l) -> -l.illuminance(middle)))
+                .sorted(Comparator.comparingDouble((PlacedLight l) -> -l.illuminance(middle)))
                 .limit(MOST)
                 .toList();
     }
 
     /** Lux that most objects get, a few brighter ones aside. */
-    private static double brightness(Scene scene, List<Lamp> lamps) {
+    private static double brightness(Scene scene, List<PlacedLight> lamps) {
         List<Integer> drawn = new ArrayList<>();
         for (int i = 0; i < scene.count(); i++) {
             if (!scene.node(i).meshes().isEmpty() && scene.shown(i)) {
@@ -108,7 +108,7 @@ public final class Lighting {
         for (int k = 0; k < n; k++) {
             Vec3 at = scene.coarseBounds(drawn.get((int) ((long) k * drawn.size() / n)))
                     .center();
-            for (Lamp l : lamps) {
+            for (PlacedLight l : lamps) {
                 lux[k] += l.illuminance(at);
             }
         }
@@ -118,7 +118,7 @@ public final class Lighting {
 
     /** How many places the picture of the light that casts shadows has along each side. */
     public static int shadowSize() {
-        return Shadow.SIZE;
+        return ShadowMap.SIZE;
     }
 
     /** What the light that casts shadows sees: a view and a projection matrix; null where none does. */
@@ -145,7 +145,7 @@ public final class Lighting {
         row(out, 2, GROUND, 0);
         row(out, 3, Mat4.direction(view, up), 0);
         for (int i = 0; i < lamps.size(); i++) {
-            Lamp l = lamps.get(i);
+            PlacedLight l = lamps.get(i);
             int at = HEAD + EACH * i;
             Vec3 toward = l.fixed() ? l.toward() : Mat4.direction(view, l.toward());
             row(out, at, l.color(), l.kind().ordinal());

@@ -16,15 +16,15 @@ import rhombus.core.geometry.Vec3;
  */
 public final class PivotLadder {
     /** The order used until the user sets another. */
-    public static final List<Rung> DEFAULT = List.copyOf(Arrays.asList(Rung.values()));
+    public static final List<PivotRung> DEFAULT = List.copyOf(Arrays.asList(PivotRung.values()));
 
     /** Orders to start from, by their ids. */
-    public static final Map<String, List<Rung>> PRESETS = presets();
+    public static final Map<String, List<PivotRung>> PRESETS = presets();
 
     private PivotLadder() {}
 
     /** An order to start from, or null; keymaps from before may have its English words in place of its id. */
-    public static List<Rung> preset(String id) {
+    public static List<PivotRung> preset(String id) {
         return PRESETS.get(id.replace(' ', '-'));
     }
 
@@ -33,32 +33,34 @@ public final class PivotLadder {
         return say("pivot-ladder." + preset);
     }
 
-    private static Map<String, List<Rung>> presets() {
-        Map<String, List<Rung>> m = new LinkedHashMap<>();
+    private static Map<String, List<PivotRung>> presets() {
+        Map<String, List<PivotRung>> m = new LinkedHashMap<>();
         m.put("under-my-pointer", DEFAULT);
         m.put(
                 "my-selection",
                 List.of(
-                        Rung.PINNED,
-                        Rung.COMPONENTS,
-                        Rung.SELECTION,
-                        Rung.SURFACE,
-                        Rung.LAST,
-                        Rung.FOCUS,
-                        Rung.SCENE,
-                        Rung.ORIGIN));
-        m.put("stay-put", List.of(Rung.PINNED, Rung.LAST, Rung.FOCUS, Rung.SCENE, Rung.ORIGIN));
-        m.put("the-world", List.of(Rung.ORIGIN));
+                        PivotRung.PINNED,
+                        PivotRung.COMPONENTS,
+                        PivotRung.SELECTION,
+                        PivotRung.SURFACE,
+                        PivotRung.LAST,
+                        PivotRung.FOCUS,
+                        PivotRung.SCENE,
+                        PivotRung.ORIGIN));
+        m.put(
+                "stay-put",
+                List.of(PivotRung.PINNED, PivotRung.LAST, PivotRung.FOCUS, PivotRung.SCENE, PivotRung.ORIGIN));
+        m.put("the-world", List.of(PivotRung.ORIGIN));
         return m;
     }
 
     /** The order that a text of ids with commas between means; what is unknown or said twice is passed over. */
-    public static List<Rung> order(String text) {
-        List<Rung> out = new ArrayList<>();
+    public static List<PivotRung> order(String text) {
+        List<PivotRung> out = new ArrayList<>();
         int from = 0;
         for (int at = 0; at <= text.length(); at++) {
             if (at == text.length() || text.charAt(at) == ',') {
-                Rung r = Rung.named(text.substring(from, at));
+                PivotRung r = PivotRung.named(text.substring(from, at));
                 if (r != null && !out.contains(r)) {
                     out.add(r);
                 }
@@ -69,9 +71,9 @@ public final class PivotLadder {
     }
 
     /** An order as text. */
-    public static String text(List<Rung> order) {
+    public static String text(List<PivotRung> order) {
         StringBuilder s = new StringBuilder();
-        for (Rung r : order) {
+        for (PivotRung r : order) {
             s.append(s.isEmpty() ? "" : ",").append(r.id());
         }
         return s.toString();
@@ -102,23 +104,24 @@ public final class PivotLadder {
      * @param rung that yielded it
      * @param reason one or two sentences: rung, on what, how far, and why the rungs above yielded nothing
      */
-    public record Choice(Vec3 point, Rung rung, String reason) {}
+    public record Choice(Vec3 point, PivotRung rung, String reason) {}
 
     /** Climbs down the ladder; the world's origin ends every order. */
-    public static Choice choose(List<Rung> order, Vec3 eye, Function<Rung, Offer> offers) {
+    public static Choice choose(List<PivotRung> order, Vec3 eye, Function<PivotRung, Offer> offers) {
         List<String> silent = new ArrayList<>();
-        for (Rung rung : order) {
+        for (PivotRung rung : order) {
             Offer o = offers.apply(rung);
             if (o.point() != null) {
                 return new Choice(o.point(), rung, sentence(rung, o, eye, silent));
             }
             silent.add(o.words());
         }
-        return new Choice(Vec3.ZERO, Rung.ORIGIN, sentence(Rung.ORIGIN, Offer.of(Vec3.ZERO, ""), eye, silent));
+        return new Choice(
+                Vec3.ZERO, PivotRung.ORIGIN, sentence(PivotRung.ORIGIN, Offer.of(Vec3.ZERO, ""), eye, silent));
     }
 
-    private static String sentence(Rung rung, Offer o, Vec3 eye, List<String> silent) {
-        String far = Lengths.words(eye.distance(o.point()));
+    private static String sentence(PivotRung rung, Offer o, Vec3 eye, List<String> silent) {
+        String far = NumberText.words(eye.distance(o.point()));
         StringBuilder s = new StringBuilder(
                 o.words().isEmpty()
                         ? say("pivot-ladder.the", rung.words(), far)

@@ -42,7 +42,7 @@ public final class TwoFingers {
         double notches = Dolly.notchesFor(spread);
         // Spreading never leads through the held point: there would be nothing left between the fingers.
         Pose near = Dolly.notches(start.pose(), line, distance, limit, Math.min(notches, most()));
-        Pose rolled = Look.roll(near, twist);
+        Pose rolled = LookAround.roll(near, twist);
         Vec3 held = line.at(distance);
         Screen screen = start.with(rolled);
         Vec3 now = screen.project(held);

@@ -69,7 +69,7 @@ public record FilmBack(double width, double height) {
     /** What its size is called on the screen, or null. */
     public String words() {
         String name = name();
-        return name == null ? null : Trade.words("film-back.", name);
+        return name == null ? null : FormatNames.words("film-back.", name);
     }
 
     /** The back of a name, or null. */

@@ -19,7 +19,7 @@ public record PictureFormat(int width, int height) {
     public record Named(String name, PictureFormat format) {
         /** What it is called on the screen; commands take its name. */
         public String words() {
-            return Trade.words("picture-format.", name);
+            return FormatNames.words("picture-format.", name);
         }
     }
 

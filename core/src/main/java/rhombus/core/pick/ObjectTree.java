@@ -3,8 +3,8 @@ package rhombus.core.pick;
 import java.util.Arrays;
 import java.util.Collection;
 import rhombus.core.geometry.Aabb;
+import rhombus.core.geometry.ConvexRegion;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.geometry.Wedge;
 import rhombus.core.scene.Scene;
 
 /**
@@ -260,16 +260,16 @@ final class ObjectTree {
         /**
          * One more.
          *
-         * @param where {@link Wedge#INSIDE} or, where its box must be looked at, {@link Wedge#ACROSS}
+         * @param where {@link ConvexRegion#INSIDE} or, where its box must be looked at, {@link ConvexRegion#ACROSS}
          * @return whether others are of interest
          */
         boolean at(int object, int where);
     }
 
     /** Visits the objects whose boxes may reach into a wedge, until it hears that no others are of interest. */
-    void in(Wedge w, InWedge visit) {
+    void in(ConvexRegion w, InWedge visit) {
         for (int i : loose) {
-            if (!visit.at(i, Wedge.ACROSS)) {
+            if (!visit.at(i, ConvexRegion.ACROSS)) {
                 return;
             }
         }
@@ -283,15 +283,15 @@ final class ObjectTree {
             int n = all ? ~node : node;
             if (!all) {
                 int where = box(w, n);
-                if (where == Wedge.OUTSIDE) {
+                if (where == ConvexRegion.OUTSIDE) {
                     continue;
                 }
-                all = where == Wedge.INSIDE;
+                all = where == ConvexRegion.INSIDE;
             }
             int left = links[n * 2];
             if (left < 0) {
                 for (int k = ~left; k < ~left + links[n * 2 + 1]; k++) {
-                    if (!stale[order[k]] && !visit.at(order[k], all ? Wedge.INSIDE : Wedge.ACROSS)) {
+                    if (!stale[order[k]] && !visit.at(order[k], all ? ConvexRegion.INSIDE : ConvexRegion.ACROSS)) {
                         return;
                     }
                 }
@@ -303,7 +303,7 @@ final class ObjectTree {
         }
     }
 
-    private int box(Wedge w, int node) {
+    private int box(ConvexRegion w, int node) {
         int at = node * 6;
         double hx = (boxes[at + 3] - boxes[at]) / 2;
         double hy = (boxes[at + 4] - boxes[at + 1]) / 2;

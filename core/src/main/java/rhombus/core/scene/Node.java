@@ -32,14 +32,14 @@ public record Node(
         List<Integer> meshes,
         SceneCamera camera,
         Light light,
-        Shape shape,
+        ParametricShape shape,
         Vec3 pivot,
         String layer,
         boolean locked,
         boolean hidden,
         boolean gone,
-        Picture picture,
-        Way way) {
+        PicturePlane picture,
+        DisplayOverride way) {
 
     /** A node as a file describes it. */
     public Node(
@@ -51,15 +51,32 @@ public record Node(
             SceneCamera camera,
             Light light,
             boolean locked) {
-        this(id, name, parent, local, meshes, camera, light, null, null, null, locked, false, false, null, Way.USUAL);
+        this(
+                id,
+                name,
+                parent,
+                local,
+                meshes,
+                camera,
+                light,
+                null,
+                null,
+                null,
+                locked,
+                false,
+                false,
+                null,
+                DisplayOverride.USUAL);
     }
 
     /** What the node is to the user. */
-    public Kind kind() {
+    public NodeKind kind() {
         if (picture != null) {
-            return Kind.PICTURE;
+            return NodeKind.PICTURE;
         }
-        return camera != null ? Kind.CAMERA : light != null ? Kind.LIGHT : meshes.isEmpty() ? Kind.GROUP : Kind.MESH;
+        return camera != null
+                ? NodeKind.CAMERA
+                : light != null ? NodeKind.LIGHT : meshes.isEmpty() ? NodeKind.GROUP : NodeKind.MESH;
     }
 
     /** Whether a node lies in the same place of the tree and is made of the same things. */
@@ -96,7 +113,7 @@ public record Node(
     }
 
     /** The same node with another mesh made from a shape. */
-    public Node withShape(Shape other, List<Integer> itsMeshes) {
+    public Node withShape(ParametricShape other, List<Integer> itsMeshes) {
         return new Node(
                 id, name, parent, local, itsMeshes, camera, light, other, pivot, layer, locked, hidden, gone, picture,
                 way);
@@ -148,13 +165,13 @@ public record Node(
     }
 
     /** The same node with another picture plane. */
-    public Node withPicture(Picture other) {
+    public Node withPicture(PicturePlane other) {
         return new Node(
                 id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, other, way);
     }
 
     /** The same node, drawn in another way. */
-    public Node withWay(Way other) {
+    public Node withWay(DisplayOverride other) {
         return new Node(
                 id, name, parent, local, meshes, camera, light, shape, pivot, layer, locked, hidden, gone, picture,
                 other);

@@ -29,13 +29,13 @@ public final class Scene {
 
     private final Node[] nodes;
     private final List<Mesh> meshes;
-    private final Setup setup;
+    private final SceneSetup setup;
     private final UpAxis up;
     private final Set<Integer> isolated;
     /** Bounds around nodes and all below them, as far as they were asked for. */
     private Aabb[] below;
 
-    private final Tree tree;
+    private final NodeTree tree;
     private final double[][] world;
     private final SceneBounds bounds;
     private Aabb all;
@@ -46,14 +46,14 @@ public final class Scene {
      * @throws IllegalArgumentException if a node is its own ancestor, names a parent or a mesh that is not there
      */
     public Scene(List<Node> nodes, List<Mesh> meshes, UpAxis up) {
-        this(nodes.toArray(new Node[0]), List.copyOf(meshes), Setup.USUAL, up, null, null, null);
+        this(nodes.toArray(new Node[0]), List.copyOf(meshes), SceneSetup.USUAL, up, null, null, null);
     }
 
     /** @param before a scene whose unchanged parts are taken over, or null; {@code moved} says what was moved since */
     private Scene(
             Node[] nodes,
             List<Mesh> meshes,
-            Setup setup,
+            SceneSetup setup,
             UpAxis up,
             Set<Integer> isolated,
             Scene before,
@@ -64,7 +64,7 @@ public final class Scene {
         this.up = up;
         this.isolated = isolated;
         boolean sameTree = before != null && moved != null;
-        this.tree = sameTree ? before.tree : new Tree(nodes, setup.layers(), isolated);
+        this.tree = sameTree ? before.tree : new NodeTree(nodes, setup.layers(), isolated);
         this.world = sameTree ? before.world.clone() : new double[nodes.length][];
         this.bounds = sameTree ? before.bounds.with(nodes, meshes, world) : new SceneBounds(nodes, meshes, world);
         if (sameTree) {
@@ -116,7 +116,7 @@ public final class Scene {
     }
 
     /** What belongs to the scene as a whole. */
-    public Setup setup() {
+    public SceneSetup setup() {
         return setup;
     }
 
@@ -155,7 +155,7 @@ public final class Scene {
 
     /** The layer with this id, or null. */
     public Layer layer(String id) {
-        return Tree.layer(setup.layers(), id);
+        return NodeTree.layer(setup.layers(), id);
     }
 
     /** The up axis. */
@@ -179,7 +179,7 @@ public final class Scene {
     }
 
     /** How a node is drawn: in its own way, or in that of what it hangs below. */
-    public Way way(int i) {
+    public DisplayOverride way(int i) {
         return tree.ways[i];
     }
 
@@ -330,13 +330,13 @@ public final class Scene {
     private Aabb sum(Collection<Integer> there) {
         Aabb sum = bounds.around(there.stream().mapToInt(n -> n).toArray());
         for (int n : there) {
-            Kind kind = nodes[n].kind();
-            if (kind == Kind.PICTURE && !nodes[n].picture().throughCamera()) {
+            NodeKind kind = nodes[n].kind();
+            if (kind == NodeKind.PICTURE && !nodes[n].picture().throughCamera()) {
                 for (Vec3 corner : corners(n)) {
                     sum = sum.union(Aabb.of(corner));
                 }
             }
-            if (kind == Kind.CAMERA || kind == Kind.LIGHT) {
+            if (kind == NodeKind.CAMERA || kind == NodeKind.LIGHT) {
                 sum = sum.union(Aabb.of(Mat4.origin(world[n])));
             }
         }
@@ -345,7 +345,7 @@ public final class Scene {
 
     /** Corners of a picture plane of an axis view: upper left and right, lower right and left. */
     public Vec3[] corners(int i) {
-        Picture p = nodes[i].picture();
+        PicturePlane p = nodes[i].picture();
         double h = p.size() / 2;
         double w = h * p.aspect();
         return new Vec3[] {
@@ -469,7 +469,7 @@ public final class Scene {
     }
 
     /** The same scene with something else that belongs to it as a whole. */
-    public Scene withSetup(Setup other) {
+    public Scene withSetup(SceneSetup other) {
         boolean sameTree = other.layers().equals(setup.layers());
         return new Scene(nodes, meshes, other, up, isolated, this, sameTree ? Set.of() : null);
     }

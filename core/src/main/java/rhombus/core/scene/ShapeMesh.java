@@ -5,7 +5,7 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
 
-/** Makes the triangles of a {@link Shape}, counter-clockwise seen from outside, with a normal for each vertex. */
+/** Makes the triangles of a {@link ParametricShape}, counter-clockwise seen from outside, with a normal for each vertex. */
 public final class ShapeMesh {
     private final float[] positions;
     private final float[] normals;
@@ -20,7 +20,7 @@ public final class ShapeMesh {
     }
 
     /** The triangles of a shape. */
-    public static ShapeMesh of(Shape s) {
+    public static ShapeMesh of(ParametricShape s) {
         return switch (s.sort()) {
             case BOX -> box(s.value(0) / 2, s.value(1), s.value(2) / 2);
             case SPHERE -> sphere(s.value(0), (int) s.value(1), (int) s.value(2));

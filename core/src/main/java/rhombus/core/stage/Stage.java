@@ -7,26 +7,26 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.boards.Kept;
-import rhombus.core.stage.hand.Devices;
-import rhombus.core.stage.hand.FirstStep;
-import rhombus.core.stage.hand.HandAdvice;
-import rhombus.core.stage.hand.HandFile;
-import rhombus.core.stage.hand.HandReport;
-import rhombus.core.stage.hand.Input;
-import rhombus.core.stage.hand.Rebinding;
-import rhombus.core.stage.hand.Recorder;
-import rhombus.core.stage.hand.Teaching;
-import rhombus.core.stage.hand.Tip;
-import rhombus.core.stage.hand.UserKeymaps;
-import rhombus.core.stage.marks.Companion;
-import rhombus.core.stage.show.Asking;
-import rhombus.core.stage.show.Shots;
+import rhombus.core.stage.boards.UserDocuments;
+import rhombus.core.stage.coach.FirstStep;
+import rhombus.core.stage.coach.HandReport;
+import rhombus.core.stage.coach.InputRecorder;
+import rhombus.core.stage.coach.ReportAdvice;
+import rhombus.core.stage.coach.Tip;
+import rhombus.core.stage.input.DeviceInput;
+import rhombus.core.stage.input.InputReceiver;
+import rhombus.core.stage.keymaps.BindingEditor;
+import rhombus.core.stage.keymaps.KeymapTeaching;
+import rhombus.core.stage.keymaps.SettingsFile;
+import rhombus.core.stage.keymaps.UserKeymaps;
+import rhombus.core.stage.marks.GhostEye;
+import rhombus.core.stage.show.HelpAnswers;
+import rhombus.core.stage.show.OffscreenViews;
 import rhombus.core.stage.show.Snapshots;
-import rhombus.core.stage.view.Changes;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
-import rhombus.core.view.Clip;
+import rhombus.core.stage.view.ChangeLog;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Pose;
 
 /**
@@ -35,7 +35,7 @@ import rhombus.core.view.Pose;
  * <p>Points are CSS pixels from the stage's top left, times milliseconds of any steady clock.
  */
 public final class Stage {
-    final Rooms rooms = new Rooms();
+    final StageParts rooms = new StageParts();
 
     // ---- what is there -------------------------------------------------------------------------------------------
 
@@ -45,7 +45,7 @@ public final class Stage {
     }
 
     /** What has changed; whoever paints asks and forgets. */
-    public Changes changes() {
+    public ChangeLog changes() {
         return rooms.ground.changes();
     }
 
@@ -55,42 +55,42 @@ public final class Stage {
     }
 
     /** Matrices of what is drawn, and of pictures that no viewport shows right now. */
-    public Shots shots() {
+    public OffscreenViews shots() {
         return rooms.shots;
     }
 
     /** The documents that are kept for the user. */
-    public Kept kept() {
+    public UserDocuments kept() {
         return rooms.kept;
     }
 
     /** Where documents that two windows have changed are brought together. */
-    public Merging merging() {
+    public DocumentMerger merging() {
         return rooms.merging;
     }
 
     /** Where events of the pointer, the wheel, fingers and keys go in. */
-    public Input input() {
+    public InputReceiver input() {
         return rooms.input;
     }
 
     /** Where what gamepads and 3D mice report goes in. */
-    public Devices devices() {
+    public DeviceInput devices() {
         return rooms.devices;
     }
 
     /** What a hand does, recorded and done again. */
-    public Recorder recorder() {
+    public InputRecorder recorder() {
         return rooms.recorder;
     }
 
     /** The eye of a run that one races with. */
-    public Companion companion() {
+    public GhostEye companion() {
         return rooms.companion;
     }
 
     /** The keymap, and changing it by doing. */
-    public Rebinding rebinding() {
+    public BindingEditor rebinding() {
         return rooms.rebinding;
     }
 
@@ -100,17 +100,17 @@ public final class Stage {
     }
 
     /** What the counts say, and what could be made better. */
-    public HandAdvice advice() {
+    public ReportAdvice advice() {
         return rooms.advice;
     }
 
     /** Keymaps and settings in one file. */
-    public HandFile handFile() {
+    public SettingsFile handFile() {
         return rooms.handFile;
     }
 
     /** Teaching the keymap by the hand. */
-    public Teaching teaching() {
+    public KeymapTeaching teaching() {
         return rooms.teaching;
     }
 
@@ -125,7 +125,7 @@ public final class Stage {
     }
 
     /** What things are, for who asks. */
-    public Asking asking() {
+    public HelpAnswers asking() {
         return rooms.asking;
     }
 
@@ -159,15 +159,15 @@ public final class Stage {
 
     /** Hierarchies have been attached to the scene's meshes: what they say may move near planes, and such views are drawn again. */
     public void geometryCame() {
-        List<ViewState> views = rooms.ground.board().views;
-        List<Clip> before = views.stream().map(rooms.ground::clip).toList();
+        List<Viewport> views = rooms.ground.board().views;
+        List<ClipRange> before = views.stream().map(rooms.ground::clip).toList();
         rooms.ground.model().geometryCame();
         for (int i = 0; i < views.size(); i++) {
             if (!rooms.ground.clip(views.get(i)).equals(before.get(i))) {
                 changes().view(i);
             }
         }
-        changes().add(Topic.READOUT);
+        changes().add(ChangeTopic.READOUT);
     }
 
     /** Edges or coarser triangles have been attached: whoever paints knows which pictures wait for them. */
@@ -223,7 +223,7 @@ public final class Stage {
      */
     public boolean command(String id, Map<String, Object> args, String viewId, double timeMs) {
         tick(timeMs);
-        ViewState v = viewId == null
+        Viewport v = viewId == null
                 ? rooms.ground.board().active()
                 : rooms.ground.board().named(viewId);
         if (v != null) {

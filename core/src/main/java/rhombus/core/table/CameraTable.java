@@ -8,7 +8,7 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.optics.Optics;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
@@ -130,17 +130,18 @@ public final class CameraTable {
         boolean lens = c.perspective();
         double[] m = s.world(node);
         Quat turned = Mat4.rotation(m);
-        Map<String, Object> out = Plain.map(
+        Map<String, Object> out = PlainData.map(
                 "id",
                 n.id(),
                 "name",
                 n.name(),
                 "pose",
-                Plain.map("eye", point(Mat4.origin(m)), "forward", point(turned.forward()), "up", point(turned.up())),
+                PlainData.map(
+                        "eye", point(Mat4.origin(m)), "forward", point(turned.forward()), "up", point(turned.up())),
                 "kind",
                 lens ? "perspective" : "orthographic",
                 "filmBack",
-                Plain.map("width", o.back().width(), "height", o.back().height()),
+                PlainData.map("width", o.back().width(), "height", o.back().height()),
                 "gateFit",
                 o.fit().id(),
                 "aspect",
@@ -174,6 +175,6 @@ public final class CameraTable {
     }
 
     private static List<Object> point(Vec3 p) {
-        return Plain.list(p.x(), p.y(), p.z());
+        return PlainData.list(p.x(), p.y(), p.z());
     }
 }

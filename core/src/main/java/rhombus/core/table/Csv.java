@@ -1,7 +1,7 @@
 package rhombus.core.table;
 
 import java.util.List;
-import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.NumberText;
 import rhombus.core.words.Messages;
 
 /** Comma-separated values (RFC 4180). */
@@ -24,7 +24,7 @@ final class Csv {
 
     /** A number with six decimals at most. */
     private static String number(double v) {
-        String text = Math.abs(v) < 1e15 ? Lengths.trimmed(Lengths.fixed(v, PLACES)) : Lengths.digits(v);
+        String text = Math.abs(v) < 1e15 ? NumberText.trimmed(NumberText.fixed(v, PLACES)) : NumberText.digits(v);
         // Files are the same in every language.
         return text.replace(Messages.decimalSign(), '.');
     }

@@ -33,7 +33,7 @@ public final class Matrices {
     }
 
     /** Writes the matrix from camera to clip coordinates at {@code out[at..at+15]}. */
-    public static void projection(Projection p, double aspect, Clip clip, double[] out, int at) {
+    public static void projection(Projection p, double aspect, ClipRange clip, double[] out, int at) {
         for (int i = 0; i < 16; i++) {
             out[at + i] = 0;
         }

@@ -37,7 +37,7 @@ public final class Rose {
      * @param y its place
      * @param depth cosine of the angle from the direction looked from: 1 in the middle, -1 straight behind
      */
-    public record Spot(Standard direction, double x, double y, double depth) {}
+    public record Spot(StandardDirection direction, double x, double y, double depth) {}
 
     /**
      * Where a direction stands.
@@ -72,7 +72,7 @@ public final class Rose {
     /** All 26 standard directions, the farthest first. */
     public List<Spot> spots() {
         List<Spot> out = new ArrayList<>(26);
-        for (Standard s : Standard.all()) {
+        for (StandardDirection s : StandardDirection.all()) {
             Vec3 towards = s.towardsEye(up);
             double[] p = place(towards);
             out.add(new Spot(s, p[0], p[1], towards.dot(orientation.back())));
@@ -86,8 +86,8 @@ public final class Rose {
      *
      * @param reach how far it may be away
      */
-    public Standard at(double x, double y, double reach) {
-        Standard best = null;
+    public StandardDirection at(double x, double y, double reach) {
+        StandardDirection best = null;
         double nearest = reach;
         for (Spot s : spots()) {
             double d = Math.hypot(s.x - x, s.y - y);
@@ -165,11 +165,11 @@ public final class Rose {
      * @param dx -1 left, 1 right
      * @param dy -1 down, 1 up
      */
-    public static Standard next(Standard from, int dx, int dy, UpAxis up) {
+    public static StandardDirection next(StandardDirection from, int dx, int dy, UpAxis up) {
         Quat q = from.orientation(up).inverse();
-        Standard best = from;
+        StandardDirection best = from;
         double most = 0;
-        for (Standard s : Standard.all()) {
+        for (StandardDirection s : StandardDirection.all()) {
             Vec3 v = q.rotate(s.towardsEye(up));
             double along = v.x() * dx + v.y() * dy;
             double across = Math.abs(v.x() * dy - v.y() * dx);

@@ -12,14 +12,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.UsualLooks;
-import rhombus.core.plain.Plain;
+import rhombus.core.display.StandardLooks;
+import rhombus.core.plain.PlainData;
 
 /** Whatever is split, closed, swapped and dragged: viewports tile the stage, and nobody loses one. */
 class ArrangementTest {
     /** A random arrangement of up to twelve viewports on a random stage. */
     private static Arrangement any(Random r) {
-        Arrangement a = new Arrangement(new Part.Cell("v1"));
+        Arrangement a = new Arrangement(new ArrangementPart.Cell("v1"));
         for (int i = r.nextInt(Arrangement.MOST); i > 0; i--) {
             List<String> views = a.views();
             a = a.split(views.get(r.nextInt(views.size())), a.freeId(), r.nextBoolean());
@@ -39,10 +39,10 @@ class ArrangementTest {
     }
 
     private static void tiles(Arrangement a, double w, double h) {
-        List<Box> boxes = new ArrayList<>(a.boxes(w, h).values());
+        List<StageRect> boxes = new ArrayList<>(a.boxes(w, h).values());
         boxes.addAll(Borders.of(a, w, h).all().stream().map(Border::box).toList());
         double area = 0;
-        for (Box b : boxes) {
+        for (StageRect b : boxes) {
             assertThat(b.width()).isGreaterThanOrEqualTo(1);
             assertThat(b.height()).isGreaterThanOrEqualTo(1);
             assertThat(b.x()).isEqualTo(Math.rint(b.x()));
@@ -50,8 +50,8 @@ class ArrangementTest {
         }
         for (int i = 0; i < boxes.size(); i++) {
             for (int k = 0; k < i; k++) {
-                Box p = boxes.get(i);
-                Box q = boxes.get(k);
+                StageRect p = boxes.get(i);
+                StageRect q = boxes.get(k);
                 boolean apart = p.x() + p.width() <= q.x()
                         || q.x() + q.width() <= p.x()
                         || p.y() + p.height() <= q.y()
@@ -86,7 +86,7 @@ class ArrangementTest {
         same(back.boxes(1400, 900), a.boxes(1400, 900));
     }
 
-    private static void same(Map<String, Box> a, Map<String, Box> b) {
+    private static void same(Map<String, StageRect> a, Map<String, StageRect> b) {
         assertThat(a.keySet()).isEqualTo(b.keySet());
         // A last bit lost in a sum of shares may move a border by the pixel it is rounded to.
         a.forEach((v, box) -> {
@@ -147,30 +147,31 @@ class ArrangementTest {
         Random r = new Random(seed);
         Arrangement a = any(r);
         assertThat(Arrangement.of(a.toPlain())).isEqualTo(a);
-        Tab t = new Tab("b1", "Hull", r.nextBoolean(), a, Map.of("v1", Start.of("top", UsualLooks.WIRE)));
-        assertThat(Tabs.of(Tabs.toPlain(List.of(t)))).containsExactly(t);
+        StoredBoard t = new StoredBoard(
+                "b1", "Hull", r.nextBoolean(), a, Map.of("v1", ViewportStart.of("top", StandardLooks.WIRE)));
+        assertThat(StoredBoards.of(StoredBoards.toPlain(List.of(t)))).containsExactly(t);
     }
 
     @Test
     void bordersThatLineUpMoveTogetherAndACrossingMovesBoth() {
-        Arrangement four = Template.FOUR.of(List.of("v1", "v2", "v3", "v4"));
+        Arrangement four = BoardTemplate.FOUR.of(List.of("v1", "v2", "v3", "v4"));
         Borders b = Borders.of(four, 1003, 803);
         assertThat(b.crossings()).hasSize(1);
-        Map<String, Box> together = b.moved("b0.0", 300, 0, false).boxes(1003, 803);
+        Map<String, StageRect> together = b.moved("b0.0", 300, 0, false).boxes(1003, 803);
         assertThat(together.get("v1").width()).isEqualTo(300);
         assertThat(together.get("v3").width()).isEqualTo(300);
-        Map<String, Box> alone = b.moved("b0.0", 300, 0, true).boxes(1003, 803);
+        Map<String, StageRect> alone = b.moved("b0.0", 300, 0, true).boxes(1003, 803);
         assertThat(alone.get("v1").width()).isEqualTo(300);
         assertThat(alone.get("v3").width()).isEqualTo(500);
-        Map<String, Box> crossing =
+        Map<String, StageRect> crossing =
                 b.moved(b.crossings().get(0).id(), 610, 290, false).boxes(1003, 803);
-        assertThat(crossing.get("v1")).isEqualTo(new Box(0, 0, 610, 290));
-        assertThat(crossing.get("v4")).isEqualTo(new Box(613, 293, 390, 510));
+        assertThat(crossing.get("v1")).isEqualTo(new StageRect(0, 0, 610, 290));
+        assertThat(crossing.get("v4")).isEqualTo(new StageRect(613, 293, 390, 510));
     }
 
     @Test
     void itSnapsToEvenSharesAndEvensOut() {
-        Arrangement four = Template.FOUR.of(List.of("v1", "v2", "v3", "v4"));
+        Arrangement four = BoardTemplate.FOUR.of(List.of("v1", "v2", "v3", "v4"));
         Arrangement off = Borders.of(four, 1003, 803).moved("b0.0", 300, 0, false);
         // 1000 pixels to share: a third is 333, a half 500.
         assertThat(Borders.of(off, 1003, 803)
@@ -187,7 +188,7 @@ class ArrangementTest {
                         .width())
                 .isEqualTo(320);
         assertThat(Borders.of(off, 1003, 803).evened("b0.0")).isEqualTo(four);
-        Arrangement row = Template.ROW.of(List.of("v1", "v2", "v3"));
+        Arrangement row = BoardTemplate.ROW.of(List.of("v1", "v2", "v3"));
         Arrangement dragged = Borders.of(Borders.of(row, 1206, 800).moved("b0", 200, 0, true), 1206, 800)
                 .moved("b1", 900, 0, true);
         assertThat(Borders.of(dragged, 1206, 800).evened("b1")).isEqualTo(row);
@@ -195,7 +196,7 @@ class ArrangementTest {
 
     @Test
     void aBorderLeavesEveryViewportBigEnoughToUse() {
-        Arrangement a = Template.ONE_BESIDE_THREE.of(List.of("v1", "v2", "v3", "v4"));
+        Arrangement a = BoardTemplate.ONE_BESIDE_THREE.of(List.of("v1", "v2", "v3", "v4"));
         for (int to : new int[] {-500, 5000}) {
             for (Border b : Borders.of(a, 1203, 903).all()) {
                 Borders.of(a, 1203, 903)
@@ -212,13 +213,13 @@ class ArrangementTest {
 
     @Test
     void thereAreNoMoreThanTwelveAndNeverNone() {
-        Arrangement a = new Arrangement(new Part.Cell("v1"));
+        Arrangement a = new Arrangement(new ArrangementPart.Cell("v1"));
         while (a.views().size() < Arrangement.MOST) {
             a = a.split("v1", a.freeId(), a.views().size() % 2 == 0);
         }
         Arrangement full = a;
         assertThatThrownBy(() -> full.split("v1", "v13", true)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Arrangement(new Part.Cell("v1")).without("v1"))
+        assertThatThrownBy(() -> new Arrangement(new ArrangementPart.Cell("v1")).without("v1"))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -227,34 +228,37 @@ class ArrangementTest {
         Map<String, Object> nested = new HashMap<>(Map.of("view", "v1"));
         Object deep = nested;
         for (int i = 0; i < 40; i++) {
-            deep = Plain.map("row", List.of(deep, Plain.map("view", "v" + (i + 2))), "shares", List.of(0.5, 0.5));
+            deep = PlainData.map(
+                    "row", List.of(deep, PlainData.map("view", "v" + (i + 2))), "shares", List.of(0.5, 0.5));
         }
         for (Object bad : List.of(
                 "text",
                 Map.of(),
-                Plain.map("view", "../x"),
+                PlainData.map("view", "../x"),
                 deep,
-                Plain.map("row", List.of(nested, nested), "shares", List.of(0.5, 0.5)),
-                Plain.map("row", List.of(nested), "shares", List.of(1.0)),
-                Plain.map("column", List.of(nested, Plain.map("view", "v2")), "shares", List.of(1.0, -1.0)),
-                Plain.map("column", List.of(nested, Plain.map("view", "v2")), "shares", List.of(1.0, Double.NaN)))) {
+                PlainData.map("row", List.of(nested, nested), "shares", List.of(0.5, 0.5)),
+                PlainData.map("row", List.of(nested), "shares", List.of(1.0)),
+                PlainData.map("column", List.of(nested, PlainData.map("view", "v2")), "shares", List.of(1.0, -1.0)),
+                PlainData.map(
+                        "column", List.of(nested, PlainData.map("view", "v2")), "shares", List.of(1.0, Double.NaN)))) {
             assertThatThrownBy(() -> Arrangement.of(bad))
                     .isInstanceOf(IllegalArgumentException.class)
                     .hasMessageMatching(".{20,}");
         }
-        assertThat(Tab.tidy(" \u0000\n<b>Hull</b>\u2028 ")).isEqualTo("<b>Hull</b>");
-        assertThat(Tab.tidy("x".repeat(500))).hasSize(Tab.LONGEST_NAME);
+        assertThat(StoredBoard.tidy(" \u0000\n<b>Hull</b>\u2028 ")).isEqualTo("<b>Hull</b>");
+        assertThat(StoredBoard.tidy("x".repeat(500))).hasSize(StoredBoard.LONGEST_NAME);
     }
 
     @Test
     void everyTemplateHoldsWhatItsNameSays() {
-        for (Template t : Template.values()) {
+        for (BoardTemplate t : BoardTemplate.values()) {
             List<String> views = List.of("v1", "v2", "v3", "v4").subList(0, t.count());
             assertThat(t.of(views).views()).isEqualTo(views);
             tiles(t.of(views), 1203, 803);
-            assertThat(Template.named(t.id())).isEqualTo(t);
+            assertThat(BoardTemplate.named(t.id())).isEqualTo(t);
         }
-        assertThat(Tabs.starting()).hasSize(4);
-        assertThat(Tabs.of(Tabs.toPlain(Tabs.starting()))).isEqualTo(Tabs.starting());
+        assertThat(StoredBoards.starting()).hasSize(4);
+        assertThat(StoredBoards.of(StoredBoards.toPlain(StoredBoards.starting())))
+                .isEqualTo(StoredBoards.starting());
     }
 }

@@ -10,7 +10,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** Reports of devices that describe themselves, against bytes that are put together here bit by bit. */
 class HidReportsTest {
@@ -20,7 +20,7 @@ class HidReportsTest {
     private record Put(long usage, int bits, long least, long most, long value) {}
 
     private static Map<String, Object> item(Put p) {
-        return Plain.map(
+        return PlainData.map(
                 "usages",
                 List.of((double) p.usage),
                 "reportSize",
@@ -34,13 +34,13 @@ class HidReportsTest {
     }
 
     private static List<Object> device(int report, List<Object> items) {
-        return List.of(Plain.map(
+        return List.of(PlainData.map(
                 "usagePage",
                 1,
                 "usage",
                 8,
                 "inputReports",
-                List.of(Plain.map("reportId", report, "items", items)),
+                List.of(PlainData.map("reportId", report, "items", items)),
                 "children",
                 List.of()));
     }
@@ -67,7 +67,7 @@ class HidReportsTest {
         Random r = new Random(seed);
         List<Put> fields = new ArrayList<>();
         double[] axes = new double[6];
-        boolean[] buttons = new boolean[Mouse3d.MOST_BUTTONS];
+        boolean[] buttons = new boolean[Mouse3dParts.MOST_BUTTONS];
         for (int axis = 0; axis < 6; axis++) {
             if (r.nextInt(3) == 0) {
                 // Bits of no meaning to us in between.
@@ -80,7 +80,7 @@ class HidReportsTest {
             axes[axis] = v / (double) end;
         }
         for (int k = 0; k < 5; k++) {
-            int which = r.nextInt(Mouse3d.MOST_BUTTONS);
+            int which = r.nextInt(Mouse3dParts.MOST_BUTTONS);
             boolean down = r.nextBoolean();
             if (fields.stream().noneMatch(p -> p.usage == 0x90001 + which)) {
                 fields.add(new Put(0x90001 + which, 1, 0, 1, down ? 1 : 0));
@@ -99,11 +99,11 @@ class HidReportsTest {
 
     @Test
     void whatOneReportDoesNotTellStaysAsAnotherToldIt() {
-        List<Object> two = List.of(Plain.map(
+        List<Object> two = List.of(PlainData.map(
                 "inputReports",
                 List.of(
-                        Plain.map("reportId", 1, "items", List.of(item(new Put(X, 8, -100, 100, 0)))),
-                        Plain.map("reportId", 2, "items", List.of(item(new Put(X + 5, 8, -100, 100, 0)))))));
+                        PlainData.map("reportId", 1, "items", List.of(item(new Put(X, 8, -100, 100, 0)))),
+                        PlainData.map("reportId", 2, "items", List.of(item(new Put(X + 5, 8, -100, 100, 0)))))));
         HidReports r = new HidReports(two);
         r.came(1, new byte[] {50});
         r.came(2, new byte[] {-100});
@@ -113,7 +113,7 @@ class HidReportsTest {
 
     @Test
     void aRangeOfUsagesIsOneFieldForEach() {
-        Map<String, Object> axes = Plain.map(
+        Map<String, Object> axes = PlainData.map(
                 "isRange",
                 true,
                 "usageMinimum",
@@ -143,7 +143,7 @@ class HidReportsTest {
     @Test
     void collectionsInsideOthersAreRead() {
         List<Object> inner = device(5, List.of(item(new Put(X + 2, 8, -10, 10, 0))));
-        HidReports r = new HidReports(List.of(Plain.map("children", inner)));
+        HidReports r = new HidReports(List.of(PlainData.map("children", inner)));
         assertThat(r.came(5, new byte[] {5})).isTrue();
         assertThat(r.axes()[2]).isEqualTo(0.5);
     }
@@ -157,9 +157,9 @@ class HidReportsTest {
 
     @Test
     void descriptionsWithoutEndAreRefused() {
-        Map<String, Object> deep = Plain.map("inputReports", List.of());
+        Map<String, Object> deep = PlainData.map("inputReports", List.of());
         for (int i = 0; i < 100; i++) {
-            deep = Plain.map("children", List.of(deep));
+            deep = PlainData.map("children", List.of(deep));
         }
         Map<String, Object> deepest = deep;
         assertThatThrownBy(() -> new HidReports(List.of(deepest))).hasMessageContaining("deeper");
@@ -174,7 +174,7 @@ class HidReportsTest {
         Random r = new Random(seed);
         List<Object> items = new ArrayList<>();
         for (int i = r.nextInt(5); i >= 0; i--) {
-            items.add(Plain.map(
+            items.add(PlainData.map(
                     "usages",
                     r.nextBoolean() ? List.of(X + r.nextInt(8) * 1.0, Double.NaN) : "x",
                     "isRange",

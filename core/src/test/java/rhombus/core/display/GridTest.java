@@ -12,7 +12,7 @@ import net.jqwik.api.domains.Domain;
 import rhombus.core.Any;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.view.Direction;
+import rhombus.core.view.AxisDirection;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Screen;
@@ -33,7 +33,7 @@ class GridTest {
     @Property(tries = 1000)
     void inAnAxisViewTheGridLiesInThePictureAndCoversIt(
             @ForAll UpAxis up, @ForAll Vec3 eye, @ForAll @DoubleRange(min = 0.05, max = 500) double extent) {
-        for (Direction d : Direction.values()) {
+        for (AxisDirection d : AxisDirection.values()) {
             Pose pose = new Pose(eye, d.orientation(up), 10, new Projection.Orthographic(extent));
             Screen screen = new Screen(pose, 640, 400);
             Grid g = Grid.of(screen, up);

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 class LookPartTest {
     private static Look any(Random r) {
-        Look l = UsualLooks.ALL.get(r.nextInt(UsualLooks.ALL.size()));
+        Look l = StandardLooks.ALL.get(r.nextInt(StandardLooks.ALL.size()));
         for (LookPart p : LookPart.values()) {
             l = p.in(l, p.choices().get(r.nextInt(p.choices().size())));
         }
@@ -64,33 +64,33 @@ class LookPartTest {
     @Test
     void allLooksGoThroughPlainDataAndBack() {
         Random r = new Random(13);
-        OwnLooks own = OwnLooks.NONE;
-        for (int i = 0; i < OwnLooks.MOST; i++) {
+        CustomLooks own = CustomLooks.NONE;
+        for (int i = 0; i < CustomLooks.MOST; i++) {
             own = own.with("Look " + i, any(r));
         }
-        assertThat(OwnLooks.of(own.toPlain()).all()).isEqualTo(own.all());
-        assertThat(OwnLooks.problems(own.toPlain())).isEmpty();
+        assertThat(CustomLooks.of(own.toPlain()).all()).isEqualTo(own.all());
+        assertThat(CustomLooks.problems(own.toPlain())).isEmpty();
         for (Look l : own.all()) {
-            Map<String, Object> kept = Plain.map();
-            KeptLook.put(kept, "mode", "look", l);
-            assertThat(KeptLook.of(kept, "mode", "look")).isEqualTo(l);
+            Map<String, Object> kept = PlainData.map();
+            StoredLook.put(kept, "mode", "look", l);
+            assertThat(StoredLook.of(kept, "mode", "look")).isEqualTo(l);
         }
-        for (Look l : UsualLooks.ALL) {
-            Map<String, Object> kept = Plain.map();
-            KeptLook.put(kept, "mode", "look", l);
+        for (Look l : StandardLooks.ALL) {
+            Map<String, Object> kept = PlainData.map();
+            StoredLook.put(kept, "mode", "look", l);
             assertThat(kept).isEqualTo(Map.of("mode", l.id()));
-            assertThat(KeptLook.of(kept, "mode", "look")).isEqualTo(l);
+            assertThat(StoredLook.of(kept, "mode", "look")).isEqualTo(l);
         }
     }
 
     @Test
     void aLookThatDrawsAsOneWithANameIsThatOne() {
-        Look inked = LookPart.STROKES.in(UsualLooks.HIDDEN_LINE, "hatched");
-        assertThat(OwnLooks.NONE.changed(UsualLooks.HIDDEN_LINE, inked)).isEqualTo(UsualLooks.INK);
-        Look odd = LookPart.OPACITY.in(UsualLooks.SMOOTH, "40%");
-        assertThat(OwnLooks.NONE.changed(UsualLooks.SMOOTH, odd).label()).isEqualTo("Smooth, changed");
-        OwnLooks one = OwnLooks.NONE.with("Glass", odd);
-        assertThat(one.changed(UsualLooks.SMOOTH, odd).id()).isEqualTo("own:Glass");
+        Look inked = LookPart.STROKES.in(StandardLooks.HIDDEN_LINE, "hatched");
+        assertThat(CustomLooks.NONE.changed(StandardLooks.HIDDEN_LINE, inked)).isEqualTo(StandardLooks.INK);
+        Look odd = LookPart.OPACITY.in(StandardLooks.SMOOTH, "40%");
+        assertThat(CustomLooks.NONE.changed(StandardLooks.SMOOTH, odd).label()).isEqualTo("Smooth, changed");
+        CustomLooks one = CustomLooks.NONE.with("Glass", odd);
+        assertThat(one.changed(StandardLooks.SMOOTH, odd).id()).isEqualTo("own:Glass");
     }
 
     @Test
@@ -102,21 +102,22 @@ class LookPartTest {
                 Map.of("name", "Half", "opacity", "400%"),
                 Map.of("name", "x".repeat(41)),
                 "nonsense"));
-        assertThat(OwnLooks.of(list).all()).extracting(Look::label).containsExactly("Good");
-        assertThat(OwnLooks.problems(list))
+        assertThat(CustomLooks.of(list).all()).extracting(Look::label).containsExactly("Good");
+        assertThat(CustomLooks.problems(list))
                 .containsExactly(
                         "looks[1]: A look needs a name",
                         "looks[2]: Edges can be none, modelled, all, not “curly”",
                         "looks[3]: Opacity is from 1% to 100%, not “400%”",
                         "looks[4]: A look's name has at most 40 characters",
                         "looks[5]: A look needs a name");
-        OwnLooks full = OwnLooks.NONE;
-        for (int i = 0; i < OwnLooks.MOST; i++) {
-            full = full.with("n" + i, UsualLooks.INK);
+        CustomLooks full = CustomLooks.NONE;
+        for (int i = 0; i < CustomLooks.MOST; i++) {
+            full = full.with("n" + i, StandardLooks.INK);
         }
-        OwnLooks all = full;
-        assertThat(all.with("n3", UsualLooks.WIRE).all()).hasSize(OwnLooks.MOST);
-        assertThatThrownBy(() -> all.with("more", UsualLooks.WIRE)).hasMessageContaining("At most");
-        assertThat(all.and(OwnLooks.NONE.with("more", UsualLooks.WIRE)).all()).hasSize(OwnLooks.MOST);
+        CustomLooks all = full;
+        assertThat(all.with("n3", StandardLooks.WIRE).all()).hasSize(CustomLooks.MOST);
+        assertThatThrownBy(() -> all.with("more", StandardLooks.WIRE)).hasMessageContaining("At most");
+        assertThat(all.and(CustomLooks.NONE.with("more", StandardLooks.WIRE)).all())
+                .hasSize(CustomLooks.MOST);
     }
 }

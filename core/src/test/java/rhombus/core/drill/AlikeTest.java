@@ -13,8 +13,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.KeptView;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.StoredView;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -40,9 +40,11 @@ class AlikeTest {
     @Property(tries = 200)
     void theViewItselfIsThereAndEveryOtherIsOnTheWay(@ForAll Random r, @ForAll boolean flat) {
         Pose goal = pose(r, flat);
-        assertThat(Judges.alike(goal, goal)).isEqualTo(1);
-        assertThat(Judges.alike(pose(r, flat), goal)).isBetween(0.0, 1.0);
-        assertThat(Judges.alike(pose(r, !flat), goal)).as("of the other kind").isLessThanOrEqualTo(0.5);
+        assertThat(DrillJudges.alike(goal, goal)).isEqualTo(1);
+        assertThat(DrillJudges.alike(pose(r, flat), goal)).isBetween(0.0, 1.0);
+        assertThat(DrillJudges.alike(pose(r, !flat), goal))
+                .as("of the other kind")
+                .isLessThanOrEqualTo(0.5);
     }
 
     /** Whoever goes straight towards the view, and turns straight towards it, is never told to be farther than before. */
@@ -53,7 +55,7 @@ class AlikeTest {
         Quat turned = Quat.about(point(r, 1).unit(), 1 + r.nextDouble()).times(goal.orientation());
         double before = 0;
         for (int i = 20; i >= 0; i--) {
-            double part = Judges.alike(
+            double part = DrillJudges.alike(
                     at(goal, goal.eye().plus(off, i / 20.0), goal.orientation().slerp(turned, i / 20.0)), goal);
             assertThat(part).isGreaterThanOrEqualTo(before - 1e-9);
             before = part;
@@ -67,38 +69,43 @@ class AlikeTest {
         Pose goal = pose(r, flat);
         double size = flat ? goal.focus() * 2 : goal.focus();
         Vec3 way = point(r, 1).unit().times(size);
-        assertThat(Judges.alike(at(goal, goal.eye().plus(way, 0.05 * off), goal.orientation()), goal))
+        assertThat(DrillJudges.alike(at(goal, goal.eye().plus(way, 0.05 * off), goal.orientation()), goal))
                 .isEqualTo(1);
         Quat little = Quat.about(point(r, 1).unit(), Math.toRadians(3) * off).times(goal.orientation());
-        assertThat(Judges.alike(at(goal, goal.eye(), little), goal)).isEqualTo(1);
+        assertThat(DrillJudges.alike(at(goal, goal.eye(), little), goal)).isEqualTo(1);
         Quat more =
                 Quat.about(goal.orientation().forward(), Math.toRadians(3.2)).times(goal.orientation());
-        assertThat(Judges.alike(at(goal, goal.eye(), more), goal)).as("tilted").isLessThan(1);
+        assertThat(DrillJudges.alike(at(goal, goal.eye(), more), goal))
+                .as("tilted")
+                .isLessThan(1);
         Pose ahead = at(goal, goal.eye().plus(goal.orientation().forward(), size), goal.orientation());
-        assertThat(Judges.alike(ahead, goal) == 1)
+        assertThat(DrillJudges.alike(ahead, goal) == 1)
                 .as("a flat view has no place along its sight")
                 .isEqualTo(flat);
     }
 
     @Property(tries = 100)
     void whatIsMadeOfTwoViewsIsADrillAndAnythingElseIsRefusedInWords(@ForAll Random r) {
-        Map<String, Object> start = KeptView.pose(pose(r, r.nextBoolean()));
-        Map<String, Object> goal = KeptView.pose(pose(r, r.nextBoolean()));
-        assertThat(Drill.own("mine", Plain.map("start", start, "goal", goal)).id())
+        Map<String, Object> start = StoredView.pose(pose(r, r.nextBoolean()));
+        Map<String, Object> goal = StoredView.pose(pose(r, r.nextBoolean()));
+        assertThat(Drill.own("mine", PlainData.map("start", start, "goal", goal))
+                        .id())
                 .isEqualTo("mine");
         List<Object> wrong = new ArrayList<>();
         wrong.add(null);
         wrong.addAll(List.of("x", 7, List.of(), Map.of(), Map.of("eye", List.of(1, 2, "y"))));
         for (Object w : wrong) {
-            assertThat(Practice.against(Plain.map("start", w, "goal", goal))).endsWith(".");
-            assertThat(Practice.against(Plain.map("start", start, "goal", w))).endsWith(".");
+            assertThat(DrillSession.against(PlainData.map("start", w, "goal", goal)))
+                    .endsWith(".");
+            assertThat(DrillSession.against(PlainData.map("start", start, "goal", w)))
+                    .endsWith(".");
         }
     }
 
     @Test
     void aDrillThatIsDoneBeforeItBeginsIsNone() {
-        Map<String, Object> here = KeptView.pose(pose(new Random(3), false));
-        assertThatThrownBy(() -> Drill.own("mine", Plain.map("start", here, "goal", here)))
+        Map<String, Object> here = StoredView.pose(pose(new Random(3), false));
+        assertThatThrownBy(() -> Drill.own("mine", PlainData.map("start", here, "goal", here)))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("go somewhere else first");
     }

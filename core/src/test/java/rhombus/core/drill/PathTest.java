@@ -30,11 +30,11 @@ class PathTest {
             @ForAll @DoubleRange(min = 0, max = 1) double part) {
         double[] path = path(times);
         int before = (int) (where * (times - 1));
-        Vec3[] then = Score.place(path, before * Score.STEP);
+        Vec3[] then = RunScore.place(path, before * RunScore.STEP);
         assertThat(then[0].distance(point(path, before * 6))).isLessThan(1e-9);
         assertThat(then[1].distance(point(path, before * 6 + 3))).isLessThan(1e-9);
-        Vec3[] next = Score.place(path, (before + 1) * Score.STEP);
-        Vec3[] between = Score.place(path, (before + part) * Score.STEP);
+        Vec3[] next = RunScore.place(path, (before + 1) * RunScore.STEP);
+        Vec3[] between = RunScore.place(path, (before + part) * RunScore.STEP);
         for (int k = 0; k < 2; k++) {
             double whole = then[k].distance(next[k]);
             assertThat(then[k].distance(between[k]) + between[k].distance(next[k]))
@@ -46,7 +46,7 @@ class PathTest {
     @Test
     void afterItsEndItStaysAndWithoutAPathItIsNowhere() {
         double[] path = path(4);
-        assertThat(Score.place(path, 1e6)[0].distance(point(path, 18))).isLessThan(1e-9);
-        assertThat(Score.place(new double[0], 1)).isNull();
+        assertThat(RunScore.place(path, 1e6)[0].distance(point(path, 18))).isLessThan(1e-9);
+        assertThat(RunScore.place(new double[0], 1)).isNull();
     }
 }

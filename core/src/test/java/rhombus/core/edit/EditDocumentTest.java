@@ -53,7 +53,7 @@ class EditDocumentTest {
                         : String.valueOf(o).length() + 2;
     }
 
-    private static Edit did(Scene before, Operation how) {
+    private static Edit did(Scene before, EditOperation how) {
         return Edit.between("Did", before, how.of(before)).by(how);
     }
 
@@ -63,15 +63,15 @@ class EditDocumentTest {
         EditHistory history = new EditHistory();
         Scene s = base;
         List<Integer> nodes = all(base);
-        List<Operation> steps = List.of(
-                new Operation.Move(nodes, new Vec3(0.1, 0.2, 0.3)),
-                new Operation.Turn(nodes, new Vec3(1, 2, 3), Quat.about(new Vec3(1, 1, 0).unit(), 0.7)),
-                new Operation.Scale(nodes, null, Quat.IDENTITY, new Vec3(1.1, 1, 1)),
-                Operation.Duplicate.between(
+        List<EditOperation> steps = List.of(
+                new EditOperation.Move(nodes, new Vec3(0.1, 0.2, 0.3)),
+                new EditOperation.Turn(nodes, new Vec3(1, 2, 3), Quat.about(new Vec3(1, 1, 0).unit(), 0.7)),
+                new EditOperation.Scale(nodes, null, Quat.IDENTITY, new Vec3(1.1, 1, 1)),
+                EditOperation.Duplicate.between(
                         nodes.subList(0, 1000),
                         s,
                         SceneEdits.duplicate(s, nodes.subList(0, 1000)).scene()));
-        for (Operation o : steps) {
+        for (EditOperation o : steps) {
             history.add(did(s, o));
             s = o.of(s);
         }
@@ -128,15 +128,16 @@ class EditDocumentTest {
     @Property(tries = 300)
     void packedNumbersAreTheNumbers(@ForAll double[] any) {
         double[] finite = java.util.Arrays.stream(any).filter(Double::isFinite).toArray();
-        String text = Packed.text(finite);
-        assertThat(Packed.numbers(text, finite.length)).containsExactly(finite);
+        String text = PackedNumbers.text(finite);
+        assertThat(PackedNumbers.numbers(text, finite.length)).containsExactly(finite);
         java.nio.ByteBuffer bytes = java.nio.ByteBuffer.wrap(
                         java.util.Base64.getDecoder().decode(text))
                 .order(java.nio.ByteOrder.LITTLE_ENDIAN);
         for (double d : finite) {
             assertThat(bytes.getDouble()).isEqualTo(d);
         }
-        assertThatThrownBy(() -> Packed.numbers(text, finite.length + 1)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> PackedNumbers.numbers(text, finite.length + 1))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Example
@@ -189,15 +190,15 @@ class EditDocumentTest {
     void aStepAtWhichAnotherFileCameIsKeptInItsPlace() {
         Scene base = many(8);
         EditHistory history = new EditHistory();
-        Edit moved = did(base, new Operation.Move(List.of(1, 2), new Vec3(0, 3, 0)));
+        Edit moved = did(base, new EditOperation.Move(List.of(1, 2), new Vec3(0, 3, 0)));
         history.add(moved);
-        history.add(did(moved.done(base), new Operation.Move(List.of(3), new Vec3(1, 0, 0))));
+        history.add(did(moved.done(base), new EditOperation.Move(List.of(3), new Vec3(1, 0, 0))));
         history.undo();
         Map<String, Object> doc = EditDocument.of(base, moved.done(base), history);
         assertThat(EditDocument.otherFile(doc, false)).isNull();
         assertThat(EditDocument.otherFile(doc, true)).isNull();
         assertThat(EditDocument.otherFile(EditDocument.none(), false)).isNull();
-        Operation.OtherFile file = new Operation.OtherFile("aa", "bb");
+        EditOperation.OtherFile file = new EditOperation.OtherFile("aa", "bb");
         Map<String, Object> with = EditDocument.with(base, doc, file);
         EditDocument.check(with);
         assertThat(EditDocument.otherFile(with, false)).isEqualTo(file);

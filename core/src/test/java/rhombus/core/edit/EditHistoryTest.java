@@ -10,11 +10,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
-import rhombus.core.scene.Setup;
+import rhombus.core.scene.SceneSetup;
 
 class EditHistoryTest {
     private static Edit edit(int i) {
-        return new Edit("Step " + i, Map.of(), Map.of(), Setup.USUAL, Setup.USUAL, null);
+        return new Edit("Step " + i, Map.of(), Map.of(), SceneSetup.USUAL, SceneSetup.USUAL, null);
     }
 
     /** Against a plain list with a cursor: 0 and 1 add, 2 undoes, 3 redoes. */

@@ -17,8 +17,8 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Light;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.Shape;
 import rhombus.core.stage.Scenes;
 
 class SceneEditsTest {
@@ -39,7 +39,7 @@ class SceneEditsTest {
     static Scene any(Scene s, Random r) {
         List<Integer> there = present(s);
         if (there.isEmpty()) {
-            return SceneEdits.add(s, Shape.usual(Shape.Sort.BOX, 1), Mat4.identity())
+            return SceneEdits.add(s, ParametricShape.usual(ParametricShape.Sort.BOX, 1), Mat4.identity())
                     .scene();
         }
         List<Integer> some = new ArrayList<>();
@@ -61,7 +61,7 @@ class SceneEditsTest {
                         s,
                         roots,
                         s::pivot,
-                        Axes.WORLD,
+                        TransformAxes.WORLD,
                         new Vec3(0.5 + r.nextDouble(), 0.5 + r.nextDouble(), 0.5 + r.nextDouble())));
             case 6 -> SceneEdits.each(s, some, n -> n.withHidden(!n.hidden()));
             case 7 -> SceneEdits.each(s, some, n -> n.withLocked(!n.locked()));
@@ -82,7 +82,10 @@ class SceneEditsTest {
                         : SceneEdits.duplicate(s, some).scene();
             case 14, 15 -> SceneEdits.delete(s, List.of(one));
             case 16 ->
-                SceneEdits.add(s, Shape.usual(Shape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(3)), Mat4.translation(v))
+                SceneEdits.add(
+                                s,
+                                ParametricShape.usual(ParametricShape.Sort.values()[r.nextInt(6)], 1 + r.nextInt(3)),
+                                Mat4.translation(v))
                         .scene();
             case 17 -> SceneEdits.add(s, LAMP, Mat4.translation(v)).scene();
             case 18 ->
@@ -118,7 +121,7 @@ class SceneEditsTest {
         Scene s = base;
         EditHistory history = new EditHistory(9);
         for (int i = 0; i < 40; i++) {
-            Operation how = r.nextInt(3) == 0 ? anyOperation(s, r) : null;
+            EditOperation how = r.nextInt(3) == 0 ? anyOperation(s, r) : null;
             Scene next = how == null ? any(s, r) : how.of(s);
             Edit e = Edit.between("Edit " + i, s, next);
             s = next;
@@ -139,7 +142,7 @@ class SceneEditsTest {
     }
 
     /** One thing done to some objects. */
-    static Operation anyOperation(Scene s, Random r) {
+    static EditOperation anyOperation(Scene s, Random r) {
         List<Integer> there = new ArrayList<>();
         for (int i = 0; i < s.count(); i++) {
             if (!s.node(i).gone() && r.nextInt(3) == 0) {
@@ -150,15 +153,15 @@ class SceneEditsTest {
         Vec3 v = new Vec3(r.nextGaussian(), r.nextGaussian(), r.nextGaussian());
         Vec3 about = r.nextBoolean() ? v.times(3) : null;
         return switch (r.nextInt(4)) {
-            case 0 -> new Operation.Move(roots, v);
-            case 1 -> new Operation.Turn(roots, about, Quat.about(v.unit(), r.nextDouble() * 6));
+            case 0 -> new EditOperation.Move(roots, v);
+            case 1 -> new EditOperation.Turn(roots, about, Quat.about(v.unit(), r.nextDouble() * 6));
             case 2 ->
-                new Operation.Scale(
+                new EditOperation.Scale(
                         roots, about, Quat.about(v.unit(), r.nextDouble()), new Vec3(0.5 + r.nextDouble(), 1, 2));
             default ->
                 there.size() > 40
-                        ? new Operation.Move(roots, v.times(2))
-                        : Operation.Duplicate.between(
+                        ? new EditOperation.Move(roots, v.times(2))
+                        : EditOperation.Duplicate.between(
                                 roots, s, SceneEdits.duplicate(s, roots).scene());
         };
     }
@@ -202,7 +205,7 @@ class SceneEditsTest {
         Scene s = base;
         EditHistory history = new EditHistory();
         for (int i = 0; i < 40; i++) {
-            Operation how = r.nextInt(3) == 0 ? anyOperation(s, r) : null;
+            EditOperation how = r.nextInt(3) == 0 ? anyOperation(s, r) : null;
             Scene next = how == null ? any(s, r) : how.of(s);
             Edit e = Edit.between("Edit " + i, s, next);
             s = next;

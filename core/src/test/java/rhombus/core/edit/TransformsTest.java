@@ -25,7 +25,8 @@ class TransformsTest {
     private static Scene tangled(Quat q, double k) {
         Scene s = Scenes.boxes();
         Scene turned = s.withLocals(Transforms.turn(s, List.of(1), s::pivot, Quat.about(q.right(), 1.1)));
-        return turned.withLocals(Transforms.scale(turned, List.of(3), turned::pivot, Axes.WORLD, new Vec3(k, 1, 2)));
+        return turned.withLocals(
+                Transforms.scale(turned, List.of(3), turned::pivot, TransformAxes.WORLD, new Vec3(k, 1, 2)));
     }
 
     /** JOML's own product of translation, rotation and scale is the matrix again. */
@@ -50,7 +51,7 @@ class TransformsTest {
         for (int n : List.of(1, 2, 3, 4)) {
             isTrs(Transforms.turn(s, List.of(n), s::pivot, Quat.about(q.up(), angle))
                     .get(n));
-            isTrs(Transforms.scale(s, List.of(n), s::pivot, new Axes(q), new Vec3(k, 1 / k, 2))
+            isTrs(Transforms.scale(s, List.of(n), s::pivot, new TransformAxes(q), new Vec3(k, 1 / k, 2))
                     .get(n));
             isTrs(Transforms.move(s, List.of(n), q.back()).get(n));
             isTrs(Transforms.placed(s, n, q, new Vec3(k, 2, 1)));
@@ -85,7 +86,7 @@ class TransformsTest {
         for (int n : List.of(1, 3, 4)) {
             Vec3 p = s.pivot(n);
             Vec3 f = new Vec3(k, 1, 1 / k);
-            Scene scaled = s.withLocals(Transforms.scale(s, List.of(n), s::pivot, new Axes(q), f));
+            Scene scaled = s.withLocals(Transforms.scale(s, List.of(n), s::pivot, new TransformAxes(q), f));
             Scene typed = s.withLocals(java.util.Map.of(n, Transforms.placed(s, n, q, f)));
             // The point in the object's own frame that was the pivot is where it was.
             Vec3 own = Mat4.point(Mat4.inverseAffine(s.world(n)), p);

@@ -25,10 +25,10 @@ class GlossaryTest {
     @Property(tries = 300)
     void everyMomentOfEveryWordIsDrawnWithNumbersThatCanBeDrawn(
             @ForAll("words") String word, @ForAll @DoubleRange(min = -3, max = 3) double part) {
-        Sketch s = Glossary.at(word, part);
-        for (List<Drawn> picture : List.of(s.seen(), s.outside())) {
+        GlossaryFrame s = Glossary.at(word, part);
+        for (List<DrawnLine> picture : List.of(s.seen(), s.outside())) {
             assertThat(picture).isNotEmpty();
-            for (Drawn d : picture) {
+            for (DrawnLine d : picture) {
                 assertThat(d.points().length).isGreaterThanOrEqualTo(4);
                 for (double p : d.points()) {
                     assertThat(p).isFinite();
@@ -59,8 +59,8 @@ class GlossaryTest {
     @ParameterizedTest
     @ValueSource(strings = {"zoom", "focal-length", "field-of-view"})
     void aZoomScalesThePictureAboutItsMiddle(String word) {
-        Sketch a = Glossary.at(word, 0);
-        Sketch b = Glossary.at(word, 0.2);
+        GlossaryFrame a = Glossary.at(word, 0);
+        GlossaryFrame b = Glossary.at(word, 0.2);
         List<double[]> before = lines(a.seen(), "line");
         List<double[]> after = lines(b.seen(), "line");
         assertThat(after).hasSameSizeAs(before);
@@ -77,8 +77,8 @@ class GlossaryTest {
 
     @Test
     void aDollyDoesNot() {
-        Sketch a = Glossary.at("dolly", 0);
-        Sketch b = Glossary.at("dolly", 0.2);
+        GlossaryFrame a = Glossary.at("dolly", 0);
+        GlossaryFrame b = Glossary.at("dolly", 0.2);
         List<double[]> before = lines(a.seen(), "line");
         List<double[]> after = lines(b.seen(), "line");
         double least = Double.POSITIVE_INFINITY;
@@ -98,7 +98,7 @@ class GlossaryTest {
     void thePivotStays(String word) {
         double[] before = first(Glossary.at(word, 0), "mark");
         for (double t = 0; t < 1; t += 0.05) {
-            Sketch s = Glossary.at(word, t);
+            GlossaryFrame s = Glossary.at(word, t);
             double[] now = first(s, "mark");
             for (int i = 0; i < 10; i++) {
                 assertThat(now[i]).isCloseTo(before[i], within(1e-9));
@@ -144,16 +144,19 @@ class GlossaryTest {
         assertThat(cut).isLessThan(whole);
     }
 
-    private static List<double[]> lines(List<Drawn> of, String tone) {
-        return of.stream().filter(d -> d.tone().equals(tone)).map(Drawn::points).toList();
+    private static List<double[]> lines(List<DrawnLine> of, String tone) {
+        return of.stream()
+                .filter(d -> d.tone().equals(tone))
+                .map(DrawnLine::points)
+                .toList();
     }
 
-    private static double[] first(Sketch s, String tone) {
+    private static double[] first(GlossaryFrame s, String tone) {
         return lines(s.seen(), tone).get(0);
     }
 
     /** The body of the eye as it is seen from outside: its last lines. */
-    private static List<Double> eye(Sketch s) {
+    private static List<Double> eye(GlossaryFrame s) {
         List<double[]> l = lines(s.outside(), "eye");
         List<Double> out = new ArrayList<>();
         for (double d : l.get(l.size() - 1)) {
@@ -166,7 +169,7 @@ class GlossaryTest {
         return Math.hypot(l[2] - l[0], l[3] - l[1]);
     }
 
-    private static List<Double> numbers(Sketch s) {
+    private static List<Double> numbers(GlossaryFrame s) {
         List<Double> out = new ArrayList<>();
         s.seen().forEach(d -> {
             for (double p : d.points()) {

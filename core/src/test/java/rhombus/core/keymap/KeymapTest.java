@@ -13,20 +13,20 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.commands.AllCommands;
 
 class KeymapTest {
     static Stream<String> presets() {
-        return Presets.names().keySet().stream();
+        return KeymapPresets.names().keySet().stream();
     }
 
     @ParameterizedTest
     @MethodSource("presets")
     void presetsHaveNoClashAndReachEveryEssentialCommand(String preset) {
         Keymap map = AllCommands.CATALOGUE.preset(preset);
-        assertThat(Analysis.clashes(map)).isEmpty();
-        assertThat(Analysis.missing(map)).isEmpty();
+        assertThat(KeymapAnalysis.clashes(map)).isEmpty();
+        assertThat(KeymapAnalysis.missing(map)).isEmpty();
         assertThat(map.bindings()).extracting(Binding::id).doesNotHaveDuplicates();
         assertThat(map.bindings()).allSatisfy(b -> {
             assertThat(b.command()).as(b.id()).isNotNull();
@@ -36,8 +36,8 @@ class KeymapTest {
 
     /** What each device can make by itself, for those presets that are for a hand with nothing else. */
     private static final Map<String, List<String>> BARE_HANDS = Map.of(
-            Presets.TOUCH, List.of("touch", "tap", "press", "pinch", "twist", "left-click", "left-double"),
-            Presets.PEN, List.of("pen", "pen-tap", "left-click", "left-double"));
+            KeymapPresets.TOUCH, List.of("touch", "tap", "press", "pinch", "twist", "left-click", "left-double"),
+            KeymapPresets.PEN, List.of("pen", "pen-tap", "left-click", "left-double"));
 
     @Test
     void aHandWithNothingButItsDeviceReachesEveryEssentialCommand() {
@@ -52,7 +52,7 @@ class KeymapTest {
                                 || l.stream()
                                         .anyMatch(b -> (b.command() == c
                                                         || b.command().id().equals(also))
-                                                && b.context() == Context.STAGE
+                                                && b.context() == BindingContext.STAGE
                                                 && (b.modifiers() == 0)
                                                 && made.contains(sort(b.trigger()))));
             }
@@ -66,16 +66,16 @@ class KeymapTest {
 
     @Test
     void aCommandGetsMoreTriggersAndTheyComeBackTheSame() {
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
-        List<Binding> orbit = Bindable.of(map, AllCommands.CATALOGUE.command("navigate.orbit"));
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS);
+        List<Binding> orbit = BindableCommand.of(map, AllCommands.CATALOGUE.command("navigate.orbit"));
         assertThat(orbit).hasSize(1);
         Keymap more = map.with(orbit.get(0).with(Trigger.both(0, 1), Modifiers.SHIFT));
         assertThat(more.added()).hasSize(1);
-        assertThat(more.find(Trigger.both(1, 0), Modifiers.SHIFT, List.of(Context.STAGE))
+        assertThat(more.find(Trigger.both(1, 0), Modifiers.SHIFT, List.of(BindingContext.STAGE))
                         .command()
                         .id())
                 .isEqualTo("navigate.orbit");
-        Binding second = Bindable.of(more, AllCommands.CATALOGUE.command("view.frame-everything"))
+        Binding second = BindableCommand.of(more, AllCommands.CATALOGUE.command("view.frame-everything"))
                 .get(0);
         more = more.with(second.with(Trigger.key("F7"), 0));
         assertThat(more.differing()).isEqualTo(2);
@@ -122,8 +122,8 @@ class KeymapTest {
     @Test
     void anAddedBindingWithTheOldNameOfALookStillChoosesIt() {
         Map<String, Object> m = new LinkedHashMap<>(
-                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
-        Map<String, Object> old = Plain.map(
+                AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS).toPlain());
+        Map<String, Object> old = PlainData.map(
                 "id",
                 "own-1",
                 "command",
@@ -145,18 +145,18 @@ class KeymapTest {
     void addedBindingsOfAFileThatCannotBeUsedAreToldWithTheirPlace() {
         Map<String, Object> key = Map.of("kind", "key", "code", "F7");
         Map<String, Object> m = new LinkedHashMap<>(
-                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+                AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS).toPlain());
         m.put(
                 "added",
                 List.of(
-                        Plain.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
-                        Plain.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
-                        Plain.map("id", "frame", "command", "view.home", "context", "stage", "trigger", key),
-                        Plain.map("id", "own-2", "command", "no.such", "context", "stage", "trigger", key),
-                        Plain.map("id", "own-3", "command", "view.home", "context", "nowhere", "trigger", key),
-                        Plain.map("id", "own-4", "command", "view.home", "context", "stage"),
-                        Plain.map("id", "own-5", "command", "navigate.orbit", "context", "stage", "trigger", key),
-                        Plain.map(
+                        PlainData.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
+                        PlainData.map("id", "own-1", "command", "view.home", "context", "stage", "trigger", key),
+                        PlainData.map("id", "frame", "command", "view.home", "context", "stage", "trigger", key),
+                        PlainData.map("id", "own-2", "command", "no.such", "context", "stage", "trigger", key),
+                        PlainData.map("id", "own-3", "command", "view.home", "context", "nowhere", "trigger", key),
+                        PlainData.map("id", "own-4", "command", "view.home", "context", "stage"),
+                        PlainData.map("id", "own-5", "command", "navigate.orbit", "context", "stage", "trigger", key),
+                        PlainData.map(
                                 "id",
                                 "own-6",
                                 "command",
@@ -213,37 +213,43 @@ class KeymapTest {
     @Test
     void onlyWhatDiffersIsStoredAndComesBackTheSame() {
         Keymap changed = AllCommands.CATALOGUE
-                .preset(Presets.RHOMBUS)
+                .preset(KeymapPresets.RHOMBUS)
                 .with("frame", Trigger.key("KeyG"), Modifiers.CTRL)
                 .with("orbit-drag", Trigger.drag(3), 0)
                 .with("home", null, 0);
         Map<String, Object> stored = changed.toPlain();
-        assertThat(Plain.list(stored.get("changes"))).hasSize(3);
+        assertThat(PlainData.list(stored.get("changes"))).hasSize(3);
         Keymap again = AllCommands.CATALOGUE.keymap(stored);
         assertThat(again.toPlain()).isEqualTo(stored);
         assertThat(again.bindings()).isEqualTo(changed.bindings());
         assertThat(again.name()).isEqualTo("My Rhombus");
         assertThat(again.reset("frame").reset("home").reset("orbit-drag").bindings())
-                .isEqualTo(AllCommands.CATALOGUE.preset(Presets.RHOMBUS).bindings());
+                .isEqualTo(AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS).bindings());
     }
 
     @Test
     void spoiltKeymapsAreRefusedInWords() {
         Map<String, Object> good = AllCommands.CATALOGUE
-                .preset(Presets.RHOMBUS)
+                .preset(KeymapPresets.RHOMBUS)
                 .with("frame", Trigger.key("KeyG"), 0)
                 .toPlain();
         assertThatThrownBy(() -> AllCommands.CATALOGUE.keymap(Map.of())).isInstanceOf(IllegalArgumentException.class);
         for (Map<String, Object> wrong : List.of(
-                Plain.map("id", "frame", "trigger", Plain.map("kind", "key", "code", "KeyÄ"), "modifiers", List.of()),
-                Plain.map("id", "frame", "trigger", Plain.map("kind", "shout"), "modifiers", List.of()),
-                Plain.map(
-                        "id", "frame", "trigger", Plain.map("kind", "drag", "button", "sixth"), "modifiers", List.of()),
-                Plain.map(
+                PlainData.map(
+                        "id", "frame", "trigger", PlainData.map("kind", "key", "code", "KeyÄ"), "modifiers", List.of()),
+                PlainData.map("id", "frame", "trigger", PlainData.map("kind", "shout"), "modifiers", List.of()),
+                PlainData.map(
                         "id",
                         "frame",
                         "trigger",
-                        Plain.map("kind", "key", "code", "KeyG"),
+                        PlainData.map("kind", "drag", "button", "sixth"),
+                        "modifiers",
+                        List.of()),
+                PlainData.map(
+                        "id",
+                        "frame",
+                        "trigger",
+                        PlainData.map("kind", "key", "code", "KeyG"),
                         "modifiers",
                         List.of("Hyper")))) {
             Map<String, Object> m = new LinkedHashMap<>(good);
@@ -258,20 +264,20 @@ class KeymapTest {
 
     @Test
     void whatABrowserKeepsIsToldAndWhatDoesNotFitIsRefused() {
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of(), Platform.LINUX)
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS);
+        assertThat(KeymapAnalysis.check(map, "frame", Trigger.key("KeyW"), Modifiers.CTRL, Map.of(), Platform.LINUX)
                         .notes())
                 .anyMatch(n -> n.contains("closes the tab"));
-        assertThat(Analysis.check(map, "frame", Trigger.wheel(), 0, Map.of(), Platform.LINUX)
+        assertThat(KeymapAnalysis.check(map, "frame", Trigger.wheel(), 0, Map.of(), Platform.LINUX)
                         .refused())
                 .contains("needs a key, a button, a click");
-        assertThat(Analysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of(), Platform.LINUX)
+        assertThat(KeymapAnalysis.check(map, "orbit-drag", Trigger.key("KeyD"), 0, Map.of(), Platform.LINUX)
                         .refused())
                 .isNotNull();
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of(), Platform.LINUX)
+        assertThat(KeymapAnalysis.check(map, "frame", Trigger.key("KeyH"), 0, Map.of(), Platform.LINUX)
                         .clash())
                 .isEqualTo("home");
-        assertThat(Analysis.check(map, "frame", Trigger.key("KeyJ"), Modifiers.CTRL, Map.of(), Platform.LINUX)
+        assertThat(KeymapAnalysis.check(map, "frame", Trigger.key("KeyJ"), Modifiers.CTRL, Map.of(), Platform.LINUX)
                         .clash())
                 .isNull();
     }
@@ -279,7 +285,7 @@ class KeymapTest {
     @Test
     void aKeymapFileWhosePartsAreOfAnotherKindIsRefusedWithItsPlace() {
         Map<String, Object> file = new java.util.LinkedHashMap<>(
-                AllCommands.CATALOGUE.preset(Presets.RHOMBUS).toPlain());
+                AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS).toPlain());
         file.put("name", 7);
         assertThatThrownBy(() -> AllCommands.CATALOGUE.read(file)).hasMessage("name: this must be text, not 7");
         file.put("name", "Mine");

@@ -15,16 +15,16 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** The user's keymaps under their names, the keymap for the other hand, and single characters switched off. */
 class KeymapsTest {
     static List<String> presets() {
-        return Presets.ALL;
+        return KeymapPresets.ALL;
     }
 
     private static Keymaps first() {
-        return new Keymaps(AllCommands.CATALOGUE.preset(Presets.RHOMBUS), List.of());
+        return new Keymaps(AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS), List.of());
     }
 
     /** What the user's own keymaps hold, whatever they are called. */
@@ -51,7 +51,7 @@ class KeymapsTest {
             switch (deed) {
                 case 0 -> k = k.with(k.active().with("home", Trigger.key("F" + (1 + r.nextInt(12))), 0));
                 case 1 -> k = k.copy(r.nextBoolean() ? "Bench" : "");
-                case 2 -> k = k.usePreset(Presets.ALL.get(r.nextInt(Presets.ALL.size())));
+                case 2 -> k = k.usePreset(KeymapPresets.ALL.get(r.nextInt(KeymapPresets.ALL.size())));
                 case 3 -> k = k.next();
                 case 4 -> k = r.nextInt(3) > 0 ? k : k.delete();
                 default ->
@@ -113,15 +113,15 @@ class KeymapsTest {
     @MethodSource("presets")
     void theKeymapForTheOtherHandHasNoClashAndMirroredTwiceIsWhatItWas(String preset) {
         Keymap map = AllCommands.CATALOGUE.preset(preset);
-        Keymap other = Mirror.of(map);
-        assertThat(Analysis.clashes(other)).isEmpty();
-        assertThat(Analysis.missing(other)).isEmpty();
-        assertThat(Mirror.of(other).bindings()).isEqualTo(map.bindings());
+        Keymap other = MirroredKeymap.of(map);
+        assertThat(KeymapAnalysis.clashes(other)).isEmpty();
+        assertThat(KeymapAnalysis.missing(other)).isEmpty();
+        assertThat(MirroredKeymap.of(other).bindings()).isEqualTo(map.bindings());
         // D lies under the left hand's middle finger, K under the right one's.
         assertThat(other.binding("orbit-hold").trigger()).isEqualTo(Trigger.hold("KeyK"));
         assertThat(other.binding("undo")).isEqualTo(map.binding("undo"));
         for (Binding b : other.bindings()) {
-            assertThat(Reach.reached(other, b)).as(b.id()).isTrue();
+            assertThat(TriggerOverlap.reached(other, b)).as(b.id()).isTrue();
         }
     }
 
@@ -129,9 +129,9 @@ class KeymapsTest {
     @MethodSource("presets")
     void withoutSingleCharactersNoneRunsAnythingAndEveryCommandIsStillFound(String preset) {
         Keymap map = AllCommands.CATALOGUE.preset(preset);
-        Keymap quiet = map.without(Letters::single);
+        Keymap quiet = map.without(CharacterShortcuts::single);
         Log log = new Log();
-        Resolver r = new Resolver(log, quiet);
+        InputResolver r = new InputResolver(log, quiet);
         double now = 0;
         for (String code : KeyNames.all()) {
             boolean character = code.matches(
@@ -152,7 +152,7 @@ class KeymapsTest {
         assertThat(quiet.bindings())
                 .as("the list of all commands has a trigger that stays")
                 .anyMatch(b -> b.command().id().equals("app.find") && b.trigger() != null);
-        assertThat(Analysis.missing(quiet)).isEmpty();
+        assertThat(KeymapAnalysis.missing(quiet)).isEmpty();
         assertThat(quiet.toPlain()).as("nothing of it is kept as a change").isEqualTo(map.toPlain());
     }
 }

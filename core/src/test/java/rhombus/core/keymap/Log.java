@@ -4,17 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Notes what a resolver makes of a hand in a perspective view. */
-final class Log implements Actions {
+final class Log implements ResolverActions {
     final List<String> said = new ArrayList<>();
 
     @Override
-    public List<Context> contextsAt(double x, double y) {
-        return List.of(Context.PERSPECTIVE, Context.STAGE, Context.APPLICATION);
+    public List<BindingContext> contextsAt(double x, double y) {
+        return List.of(BindingContext.PERSPECTIVE, BindingContext.STAGE, BindingContext.APPLICATION);
     }
 
     @Override
-    public List<Context> whileMoving() {
-        return List.of(Context.GESTURE);
+    public List<BindingContext> whileMoving() {
+        return List.of(BindingContext.GESTURE);
     }
 
     @Override

@@ -9,7 +9,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** Two buttons together, the wheel with a button, sliding fingers, the parts of a pen, taps: what they run and how they end. */
 class PointerTriggersTest {
@@ -20,13 +20,14 @@ class PointerTriggersTest {
 
     private final Log log = new Log();
 
-    private Resolver with(String preset) {
-        return new Resolver(log, AllCommands.CATALOGUE.preset(preset));
+    private InputResolver with(String preset) {
+        return new InputResolver(log, AllCommands.CATALOGUE.preset(preset));
     }
 
     private static Keymap plus(String preset, String command, Trigger t, int mods) {
         Keymap map = AllCommands.CATALOGUE.preset(preset);
-        Binding b = Bindable.of(map, AllCommands.CATALOGUE.command(command)).get(0);
+        Binding b =
+                BindableCommand.of(map, AllCommands.CATALOGUE.command(command)).get(0);
         return map.with(b.with(t, mods));
     }
 
@@ -39,7 +40,7 @@ class PointerTriggersTest {
     @Test
     void twoButtonsTogetherAreOneMotionWhicheverIsPressedFirst() {
         for (int first : new int[] {LEFT, RIGHT}) {
-            Resolver r = with(Presets.TWO_BUTTONS);
+            InputResolver r = with(KeymapPresets.TWO_BUTTONS);
             r.pointer(10, 0, first, 0, 0);
             r.pointer(10, 0, LEFT | RIGHT, 0, 10);
             r.pointer(30, 0, LEFT | RIGHT, 0, 20);
@@ -57,7 +58,7 @@ class PointerTriggersTest {
 
     @Test
     void withoutABindingForBothTheNewerButtonGoesOnAsBefore() {
-        Resolver r = with(Presets.RHOMBUS);
+        InputResolver r = with(KeymapPresets.RHOMBUS);
         r.pointer(0, 0, RIGHT, 0, 0);
         r.pointer(10, 0, RIGHT, 0, 10);
         r.pointer(10, 0, RIGHT | MIDDLE, 0, 20);
@@ -74,40 +75,41 @@ class PointerTriggersTest {
 
     @Test
     void theWheelWithAButtonRunsItsOwnAndTheButtonDoesNotClick() {
-        Resolver r = new Resolver(log, plus(Presets.RHOMBUS, "navigate.zoom-steps", Trigger.wheelWith(2), 0));
+        InputResolver r =
+                new InputResolver(log, plus(KeymapPresets.RHOMBUS, "navigate.zoom-steps", Trigger.wheelWith(2), 0));
         r.pointer(5, 5, RIGHT, 0, 0);
-        r.wheel(5, 5, Wheel.notches(1), 0, 10);
+        r.wheel(5, 5, WheelInput.notches(1), 0, 10);
         r.pointer(5, 5, 0, 0, 20);
         assertThat(said()).hasSize(1).allMatch(s -> s.contains("own-1"));
         // In the middle of a drag the wheel ends it, and the drag that follows begins anew.
         r.pointer(5, 5, RIGHT, 0, 100);
         r.pointer(25, 5, RIGHT, 0, 110);
-        r.wheel(25, 5, Wheel.notches(1), 0, 120);
+        r.wheel(25, 5, WheelInput.notches(1), 0, 120);
         r.pointer(45, 5, RIGHT, 0, 130);
         r.pointer(45, 5, 0, 0, 140);
         List<String> said = said();
         assertThat(said.get(2)).isEqualTo("release");
         assertThat(said.get(3)).contains("own-1");
         assertThat(said.subList(4, said.size())).containsExactly("begin orbit-drag 25", "drag 45", "release");
-        r.wheel(5, 5, Wheel.notches(1), 0, 200);
+        r.wheel(5, 5, WheelInput.notches(1), 0, 200);
         assertThat(said()).hasSize(1).allMatch(s -> s.contains("dolly-wheel"));
     }
 
     @Test
     void aSlideIsOneMotionUntilTheFingersRest() {
-        Resolver r = with(Presets.TRACKPAD);
+        InputResolver r = with(KeymapPresets.TRACKPAD);
         r.pointer(100, 50, 0, 0, 0);
-        r.wheel(100, 50, new Wheel(0, 0, 6, 3), 0, 10);
-        r.wheel(100, 50, new Wheel(0, 0, 4, 3), 0, 60);
+        r.wheel(100, 50, new WheelInput(0, 0, 6, 3), 0, 10);
+        r.wheel(100, 50, new WheelInput(0, 0, 4, 3), 0, 60);
         r.tick(180);
         assertThat(r.moving()).isTrue();
         r.tick(400);
         assertThat(r.moving()).isFalse();
         assertThat(said()).containsExactly("begin orbit-slide 100", "drag 106", "drag 110", "release");
         // Alt pans; taken up in the middle it goes on from where the fingers are.
-        r.wheel(100, 50, new Wheel(0, 0, 10, 0), 0, 500);
+        r.wheel(100, 50, new WheelInput(0, 0, 10, 0), 0, 500);
         r.keyDown("AltLeft", Modifiers.ALT, false, 510);
-        r.wheel(100, 50, new Wheel(0, 0, 10, 0), Modifiers.ALT, 520);
+        r.wheel(100, 50, new WheelInput(0, 0, 10, 0), Modifiers.ALT, 520);
         r.pointer(104, 50, 0, Modifiers.ALT, 530);
         assertThat(said())
                 .containsExactly("begin orbit-slide 100", "drag 110", "begin pan-slide 110", "drag 120", "release");
@@ -115,24 +117,24 @@ class PointerTriggersTest {
 
     @Test
     void aSlideThatWasTakenBackStaysSoWhileTheTrackpadRunsOut() {
-        Resolver r = with(Presets.TRACKPAD);
+        InputResolver r = with(KeymapPresets.TRACKPAD);
         r.pointer(100, 50, 0, 0, 0);
-        r.wheel(100, 50, new Wheel(0, 0, 6, 3), 0, 10);
+        r.wheel(100, 50, new WheelInput(0, 0, 6, 3), 0, 10);
         r.cancel();
         for (int t = 20; t < 600; t += 20) {
-            assertThat(r.wheel(100, 50, new Wheel(0, 0, 6, 3), 0, t)).isTrue();
+            assertThat(r.wheel(100, 50, new WheelInput(0, 0, 6, 3), 0, t)).isTrue();
         }
         assertThat(said()).containsExactly("begin orbit-slide 100", "drag 106", "cancel");
         r.tick(1000);
-        r.wheel(100, 50, new Wheel(0, 0, 6, 3), 0, 1010);
+        r.wheel(100, 50, new WheelInput(0, 0, 6, 3), 0, 1010);
         assertThat(said()).containsExactly("begin orbit-slide 100", "drag 106");
     }
 
     @Test
     void aPinchOnATrackpadEndsASlideAndDollies() {
-        Resolver r = with(Presets.TRACKPAD);
-        r.wheel(100, 50, new Wheel(0, 0, 6, 3), 0, 10);
-        r.wheel(100, 50, new Wheel(0, 0.5, 0, 0), Modifiers.CTRL, 20);
+        InputResolver r = with(KeymapPresets.TRACKPAD);
+        r.wheel(100, 50, new WheelInput(0, 0, 6, 3), 0, 10);
+        r.wheel(100, 50, new WheelInput(0, 0.5, 0, 0), Modifiers.CTRL, 20);
         List<String> said = said();
         assertThat(said.get(2)).isEqualTo("release");
         assertThat(said.get(3)).contains("touch-pinch");
@@ -140,7 +142,7 @@ class PointerTriggersTest {
 
     @Test
     void thePartsOfAPenHaveTriggersOfTheirOwn() {
-        Resolver r = with(Presets.PEN);
+        InputResolver r = with(KeymapPresets.PEN);
         pen(r, LEFT, 0, 30);
         assertThat(said()).containsExactly("begin pen 0", "drag 30", "release");
         pen(r, RIGHT, 0, 30);
@@ -156,7 +158,7 @@ class PointerTriggersTest {
 
     private double now = 1000;
 
-    private void pen(Resolver r, int buttons, double from, double to) {
+    private void pen(InputResolver r, int buttons, double from, double to) {
         r.pointer(from, 0, buttons, 0, true, now += 1000);
         r.pointer(to, 0, buttons, 0, true, now += 10);
         r.pointer(to, 0, 0, 0, true, now += 10);
@@ -164,8 +166,8 @@ class PointerTriggersTest {
 
     @Test
     void fingersTapTogetherAndOneRests() {
-        Resolver r = with(Presets.TOUCH);
-        Fingers f = new Fingers(r);
+        InputResolver r = with(KeymapPresets.TOUCH);
+        FingerTracker f = new FingerTracker(r);
         f.down(1, 100, 100, 0);
         f.down(2, 160, 100, 20);
         f.up(1, 100, 100, 90);
@@ -200,9 +202,9 @@ class PointerTriggersTest {
     /** Where two fingers do something else than pan, spreading and turning them still do what they are bound to. */
     @Test
     void aTwistWorksBesideADragThatDoesNotPan() {
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.TOUCH);
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.TOUCH);
         map = map.with("touch-two", null, 0).with("touch-one", Trigger.touch(2), 0);
-        Fingers f = new Fingers(new Resolver(log, map));
+        FingerTracker f = new FingerTracker(new InputResolver(log, map));
         f.down(1, 100, 100, 0);
         f.down(2, 200, 100, 10);
         for (int k = 1; k <= 6; k++) {
@@ -222,7 +224,7 @@ class PointerTriggersTest {
     @Property(tries = 300)
     void whatTheHandDoesIsWhatIsWatched(@ForAll long seed) {
         Random rnd = new Random(seed);
-        Capture c = new Capture();
+        TriggerCapture c = new TriggerCapture();
         int mods = rnd.nextInt(4);
         int button = rnd.nextInt(3);
         int mask = button == 1 ? MIDDLE : button == 2 ? RIGHT : LEFT;
@@ -288,8 +290,8 @@ class PointerTriggersTest {
     /** What a page that is stuck for a second does with two quick taps once it goes on: a double tap, and no rest. */
     @Test
     void aStuckPageMakesNoFingerRest() {
-        Capture c = new Capture();
-        Fingers f = new Fingers(with(Presets.RHOMBUS));
+        TriggerCapture c = new TriggerCapture();
+        FingerTracker f = new FingerTracker(with(KeymapPresets.RHOMBUS));
         for (int tap = 0; tap < 2; tap++) {
             double at = 100 + tap * 100;
             c.fingers().down(1, 50, 50, at);
@@ -315,7 +317,7 @@ class PointerTriggersTest {
         assertThat(watched(1, 0, 0, 0)).isEqualTo(Trigger.click(0));
         assertThat(watched(2, 0, 0, 0)).isEqualTo(Trigger.tap(2));
         assertThat(watched(3, 0, 0, 0)).isEqualTo(Trigger.tap(3));
-        Capture rests = new Capture();
+        TriggerCapture rests = new TriggerCapture();
         rests.fingers().down(1, 50, 50, 0);
         rests.tick(20);
         rests.tick(600);
@@ -324,7 +326,7 @@ class PointerTriggersTest {
 
     /** What some fingers are taken for that go to the right, spread or turn, in small steps. */
     private static Trigger watched(int count, double right, double spread, double turn) {
-        Capture c = new Capture();
+        TriggerCapture c = new TriggerCapture();
         for (int i = 0; i < count; i++) {
             c.fingers().down(i, x(count, i, 0, 0, 0), y(count, i, 0, 0), i * 10);
         }
@@ -358,7 +360,7 @@ class PointerTriggersTest {
     @Property(tries = 400)
     void whatIsSaidToAnswerAnswers(@ForAll long seed) {
         Random rnd = new Random(seed);
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.ALL.get(rnd.nextInt(Presets.ALL.size())));
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.ALL.get(rnd.nextInt(KeymapPresets.ALL.size())));
         List<Binding> all = map.bindings();
         List<Trigger> triggers = List.of(
                 Trigger.slide(),
@@ -375,7 +377,7 @@ class PointerTriggersTest {
         }
         for (Trigger t : triggers) {
             int mods = rnd.nextInt(8);
-            Resolver r = new Resolver(log, map);
+            InputResolver r = new InputResolver(log, map);
             log.said.clear();
             r.pointer(0, 0, 0, mods, 0);
             r.keyDown("ControlLeft", mods, false, 5);
@@ -385,12 +387,12 @@ class PointerTriggersTest {
                 if (t.button() >= 0) {
                     r.pointer(0, 0, mask, mods, 10);
                 }
-                r.wheel(0, 0, new Wheel(1, 1, 9, 9), mods, 20);
+                r.wheel(0, 0, new WheelInput(1, 1, 9, 9), mods, 20);
             } else {
                 int pair = t.equals(Trigger.both(0, 2)) ? LEFT | RIGHT : LEFT | MIDDLE;
                 r.pointer(0, 0, pair, mods, 10);
             }
-            Binding found = Reach.answer(map, t, mods, log.contextsAt(0, 0));
+            Binding found = TriggerOverlap.answer(map, t, mods, log.contextsAt(0, 0));
             String did = log.said.isEmpty() ? null : log.said.get(0).split(" ")[1];
             if (turned || found != null) {
                 assertThat(did).as(t + " " + mods).isEqualTo(found == null ? null : found.id());

@@ -16,8 +16,8 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Light;
 import rhombus.core.scene.Node;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
-import rhombus.core.scene.Shape;
 import rhombus.core.scene.ShapeMesh;
 import rhombus.core.scene.UpAxis;
 
@@ -26,8 +26,8 @@ class LightingTest {
     private static final Vec3 WHITE = new Vec3(1, 1, 1);
     private static final double[] AT_ORIGIN = Mat4.identity();
 
-    private static Lamp point(double candela, double range) {
-        return Lamp.of(new Light("point", WHITE, candela, range), AT_ORIGIN);
+    private static PlacedLight point(double candela, double range) {
+        return PlacedLight.of(new Light("point", WHITE, candela, range), AT_ORIGIN);
     }
 
     @Test
@@ -40,7 +40,7 @@ class LightingTest {
     /** The extension's recommendation: max(min(1 − (distance / range)⁴, 1), 0) / distance². */
     @Test
     void itEndsSmoothlyAtItsRange() {
-        Lamp l = point(100, 4);
+        PlacedLight l = point(100, 4);
         assertThat(l.illuminance(new Vec3(2, 0, 0))).isCloseTo(100 / 4.0 * (1 - 1 / 16.0), within(1e-9));
         assertThat(l.illuminance(new Vec3(0, 0, 4))).isZero();
         assertThat(l.illuminance(new Vec3(0, 9, 0))).isZero();
@@ -51,7 +51,7 @@ class LightingTest {
     void aSpotShinesAlongItsAxisAndFadesTowardsItsOuterCone() {
         double inner = Math.toRadians(20);
         double outer = Math.toRadians(40);
-        Lamp l = Lamp.of(new Light("spot", WHITE, 90, 0, inner, outer), AT_ORIGIN);
+        PlacedLight l = PlacedLight.of(new Light("spot", WHITE, 90, 0, inner, outer), AT_ORIGIN);
         for (double degrees : new double[] {0, 10, 20, 25, 30, 39, 40, 60, 180}) {
             double a = Math.toRadians(degrees);
             double cos = Math.cos(a);
@@ -78,8 +78,8 @@ class LightingTest {
     /** Boxes at random, with these lights. */
     private static Scene scene(Random r, List<Node> lights) {
         List<Node> nodes = new ArrayList<>(lights);
-        Mesh box =
-                ShapeMesh.of(new Shape(Shape.Sort.BOX, List.of(1.0, 2.0, 0.5))).mesh();
+        Mesh box = ShapeMesh.of(new ParametricShape(ParametricShape.Sort.BOX, List.of(1.0, 2.0, 0.5)))
+                .mesh();
         for (int i = 0; i < 12; i++) {
             Vec3 at = new Vec3(r.nextDouble() * 40 - 20, r.nextDouble() * 9, r.nextDouble() * 40 - 20);
             Quat turn = Quat.about(Vec3.Y, r.nextDouble() * 6);
@@ -119,7 +119,7 @@ class LightingTest {
             assertThat(rows[20 + k]).isCloseTo((float) at.get(k), within(1e-5f));
             assertThat(rows[24 + k]).isCloseTo((float) to.get(k), within(1e-5f));
         }
-        assertThat(rows[19]).isEqualTo(Lamp.Kind.SPOT.ordinal());
+        assertThat(rows[19]).isEqualTo(PlacedLight.Kind.SPOT.ordinal());
         assertThat(rows[3]).as("it is the one that casts shadows").isZero();
     }
 

@@ -17,19 +17,19 @@ class PivotLadderTest {
     /** Whatever the order and whatever is silent: the first rung that has something is taken, and all above say why not. */
     @Property(tries = 1000)
     void theFirstRungThatYieldsAPointIsTakenAndSaysWhyNotTheOnesAbove(
-            @ForAll @Size(max = 7) List<Rung> wanted, @ForAll Set<Rung> silent) {
-        List<Rung> order = new ArrayList<>(new java.util.LinkedHashSet<>(wanted));
+            @ForAll @Size(max = 7) List<PivotRung> wanted, @ForAll Set<PivotRung> silent) {
+        List<PivotRung> order = new ArrayList<>(new java.util.LinkedHashSet<>(wanted));
         Choice c = PivotLadder.choose(
                 order,
                 Vec3.ZERO,
                 rung -> silent.contains(rung)
                         ? Offer.none("Nothing from " + rung + ".")
                         : Offer.of(new Vec3(rung.ordinal() + 1, 0, 0), "thing of " + rung));
-        Rung expected =
-                order.stream().filter(r -> !silent.contains(r)).findFirst().orElse(Rung.ORIGIN);
+        PivotRung expected =
+                order.stream().filter(r -> !silent.contains(r)).findFirst().orElse(PivotRung.ORIGIN);
         assertThat(c.rung()).isEqualTo(expected);
         assertThat(c.reason()).startsWith("The " + expected.words()).contains(" away.");
-        for (Rung r : EnumSet.allOf(Rung.class)) {
+        for (PivotRung r : EnumSet.allOf(PivotRung.class)) {
             boolean above = order.contains(r)
                     && silent.contains(r)
                     && (!order.contains(expected)

@@ -7,7 +7,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.view.Clip;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -19,7 +19,7 @@ class ApertureTest {
     private static double[] seen(Pose p, Aperture a, int frame, Vec3 point) {
         double[] m = new double[32];
         Matrices.view(p, m, 0);
-        Matrices.projection(p.projection(), 1.5, new Clip(0.01, 1000), m, 16);
+        Matrices.projection(p.projection(), 1.5, new ClipRange(0.01, 1000), m, 16);
         a.look(frame, FRAMES, m);
         double[] eye = new double[4];
         double[] clip = new double[4];

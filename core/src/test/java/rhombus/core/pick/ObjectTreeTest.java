@@ -53,8 +53,8 @@ class ObjectTreeTest {
             @ForAll @LongRange(min = 0, max = 1_000_000_000) long seed, @ForAll Quat q) {
         Scene few = crowd(new Random(seed), 0);
         Scene many = crowd(new Random(seed), 500);
-        Surfaces one = new Surfaces(few);
-        Surfaces tree = new Surfaces(many);
+        SurfacePicking one = new SurfacePicking(few);
+        SurfacePicking tree = new SurfacePicking(many);
         Random r = new Random(seed + 1);
         tree.closest(new Ray(Vec3.ZERO, Vec3.X), true);
         for (int round = 0; round < 3; round++) {
@@ -70,8 +70,8 @@ class ObjectTreeTest {
             Screen screen = new Screen(new Pose(q.back().times(30), q, 30, new Projection.Perspective(0.8)), 800, 600);
             double x = r.nextDouble() * 800;
             double y = r.nextDouble() * 600;
-            assertThat(Marquee.nodes(many, tree, screen, x, y, x + 200, y + 100, round == 1))
-                    .isEqualTo(Marquee.nodes(few, one, screen, x, y, x + 200, y + 100, round == 1));
+            assertThat(MarqueePick.nodes(many, tree, screen, x, y, x + 200, y + 100, round == 1))
+                    .isEqualTo(MarqueePick.nodes(few, one, screen, x, y, x + 200, y + 100, round == 1));
             // Some move; the tree goes on with them.
             Map<Integer, double[]> moved = new HashMap<>();
             for (int k = 0; k < 30; k++) {

@@ -28,17 +28,17 @@ class ThroughTest {
     void everyObjectOnTheLineIsListedNearToFar(@ForAll Quat q) {
         Scene s = Scenes.boxes();
         Ray sight = new Ray(s.bounds(4).center().plus(q.back(), 30), q.forward());
-        List<Hit> hits = new Surfaces(s).through(sight, 0);
-        assertThat(hits).isSortedAccordingTo(java.util.Comparator.comparingDouble(Hit::distance));
+        List<RayHit> hits = new SurfacePicking(s).through(sight, 0);
+        assertThat(hits).isSortedAccordingTo(java.util.Comparator.comparingDouble(RayHit::distance));
         for (int n : List.of(0, 2, 3, 4)) {
-            Hit alone = new Surfaces(s.withIsolated(Set.of(n))).closest(sight, false);
+            RayHit alone = new SurfacePicking(s.withIsolated(Set.of(n))).closest(sight, false);
             assertThat(hits.stream()
                             .filter(h -> h.node() == n)
-                            .map(Hit::distance)
+                            .map(RayHit::distance)
                             .toList())
                     .isEqualTo(alone == null ? List.of() : List.of(alone.distance()));
         }
-        assertThat(hits).extracting(Hit::node).contains(4).doesNotContain(0);
+        assertThat(hits).extracting(RayHit::node).contains(4).doesNotContain(0);
     }
 
     /** A closed box is met from outside at its front and from inside not at all, mirrored or not; with backs it is met in both. */
@@ -53,15 +53,15 @@ class ThroughTest {
         }
         Scene s = boxes.withLocals(Map.of(4, place)).withIsolated(Set.of(4));
         Vec3 middle = s.bounds(4).center();
-        Surfaces surfaces = new Surfaces(s);
+        SurfacePicking surfaces = new SurfacePicking(s);
         Ray outside = new Ray(middle.plus(q.back(), 30), q.forward());
-        Hit first = surfaces.closest(outside, 0, false);
+        RayHit first = surfaces.closest(outside, 0, false);
         // A line exactly through an edge may pass between its triangles.
         Assume.that(first != null && first.distance() < 30);
-        Hit front = surfaces.closest(outside, 0, false, false);
+        RayHit front = surfaces.closest(outside, 0, false, false);
         assertThat(front).isEqualTo(first);
         assertThat(surfaces.through(outside, 0, false))
-                .extracting(Hit::distance)
+                .extracting(RayHit::distance)
                 .containsExactly(front.distance());
         Ray inside = new Ray(middle, q.forward());
         Assume.that(surfaces.closest(inside, 0, false) != null);
@@ -73,10 +73,12 @@ class ThroughTest {
     void aPointOnATriangleMeansItsNearestCornerEdgeAndFace() {
         Mesh box = Scenes.box();
         for (int t = 0; t < 12; t++) {
-            assertThat(Parts.face(box, t)).as("two triangles make a side").hasSize(6);
-            Vec3 c = Parts.corner(box, t, 1);
-            assertThat(Parts.vertex(box, t, c.times(0.99))).isEqualTo(c);
-            List<Vec3> edge = Parts.edge(box, t, c);
+            assertThat(ComponentPick.face(box, t))
+                    .as("two triangles make a side")
+                    .hasSize(6);
+            Vec3 c = ComponentPick.corner(box, t, 1);
+            assertThat(ComponentPick.vertex(box, t, c.times(0.99))).isEqualTo(c);
+            List<Vec3> edge = ComponentPick.edge(box, t, c);
             assertThat(edge.get(0).distance(edge.get(1)))
                     .as("a side, never the diagonal")
                     .isCloseTo(1, within(1e-9));

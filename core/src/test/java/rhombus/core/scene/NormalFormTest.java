@@ -12,14 +12,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 class NormalFormTest {
     private static final float[] CORNERS = {0, 0, 0, 1, 0, 0, 0, 1, 0};
     private static final int[] TRIANGLE = {0, 1, 2};
 
     /** Counts how often it is asked. */
-    private static final class Counting implements Arrays3D {
+    private static final class Counting implements BinaryArrays {
         final ByteBuffer b;
         int asked;
 
@@ -62,7 +62,7 @@ class NormalFormTest {
             meshes.add(Map.of("primitives", List.of(Map.of("attributes", Map.of("POSITION", 0), "indices", 1))));
             nodes.add(Map.of("name", "T" + i, "mesh", i));
         }
-        return Plain.map(
+        return PlainData.map(
                 "asset",
                 Map.of("version", "2.0"),
                 "nodes",

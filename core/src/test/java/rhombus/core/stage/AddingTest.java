@@ -8,13 +8,13 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.Reading;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.show.ReadoutReader;
+import rhombus.core.stage.view.Viewport;
 
 /** Where new things stand. The slab's top is the ground of the scene of boxes; viewport 1 is the perspective one. */
 class AddingTest {
     private final Hand hand = new Hand();
-    private final ViewState view = hand.view(1);
+    private final Viewport view = hand.view(1);
 
     private Vec3 added() {
         int n = hand.stage.rooms.subject.selection().last();
@@ -52,7 +52,7 @@ class AddingTest {
 
     @Test
     void inAViewFromTheFrontItStandsBeforeTheEye() {
-        ViewState front = hand.view(2);
+        Viewport front = hand.view(2);
         hand.stage.input().pointerLeft();
         hand.run("add.group", front.id);
         Vec3 seen = front.screen().project(added());
@@ -64,7 +64,7 @@ class AddingTest {
     void aNumberInAFieldIsNeverCut() {
         for (double v :
                 new double[] {0, 1.49e-9, -3e-7, 2.5e-6, 0.00042, 12.3456, -99999.5, 1.234e7, -9.99e11, 4e300}) {
-            String s = Reading.brief(v);
+            String s = ReadoutReader.brief(v);
             assertThat(s).as(String.valueOf(v)).doesNotContain("×");
             assertThat(s.length()).as(s).isLessThanOrEqualTo(9);
         }

@@ -7,12 +7,12 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
-import rhombus.core.device.Gamepad;
+import rhombus.core.device.GamepadParts;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.stage.view.Trail;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** Whatever a hand does, in whatever order, the views stay sound. */
@@ -191,7 +191,7 @@ class AnyHandTest {
         if (r.nextInt(20) == 0) {
             stage.devices().gamepadGone(0, t);
         } else {
-            stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, axes, buttons, t);
+            stage.devices().gamepad(0, "Test pad", GamepadParts.STANDARD, axes, buttons, t);
         }
     }
 
@@ -221,7 +221,7 @@ class AnyHandTest {
             time = act(stage, r, time);
             assertThat(stage.rooms.ground.board().views).allSatisfy(v -> assertStandsAtItsCamera(stage, v));
         }
-        for (ViewState v : stage.rooms.ground.board().views) {
+        for (Viewport v : stage.rooms.ground.board().views) {
             Pose p = v.pose;
             assertThat(p.eye().finite()).isTrue();
             Quat q = p.orientation();
@@ -241,7 +241,7 @@ class AnyHandTest {
     }
 
     /** Guarded or driven, a viewport that says it looks through a camera does. */
-    private static void assertStandsAtItsCamera(Stage stage, ViewState v) {
+    private static void assertStandsAtItsCamera(Stage stage, Viewport v) {
         if (v.camera == null || !v.shown) {
             return;
         }

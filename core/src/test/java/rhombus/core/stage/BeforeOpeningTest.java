@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import rhombus.core.device.Gamepad;
+import rhombus.core.device.GamepadParts;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** A hand does not wait for the page: whatever it does before a scene is open, or before the stage has a size, does no harm. */
 class BeforeOpeningTest {
@@ -17,14 +17,14 @@ class BeforeOpeningTest {
     private void everything(Stage stage) {
         double[] none = new double[17];
         stage.tick(now += 10);
-        stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[4], none, now += 10);
-        stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[] {1, 1, 1, 1}, none, now += 10);
+        stage.devices().gamepad(0, "Test pad", GamepadParts.STANDARD, new double[4], none, now += 10);
+        stage.devices().gamepad(0, "Test pad", GamepadParts.STANDARD, new double[] {1, 1, 1, 1}, none, now += 10);
         stage.tick(now += 100);
         for (int i = 0; i < 17; i++) {
             double[] one = new double[17];
             one[i] = 1;
-            stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[4], one, now += 10);
-            stage.devices().gamepad(0, "Test pad", Gamepad.STANDARD, new double[4], none, now += 10);
+            stage.devices().gamepad(0, "Test pad", GamepadParts.STANDARD, new double[4], one, now += 10);
+            stage.devices().gamepad(0, "Test pad", GamepadParts.STANDARD, new double[4], none, now += 10);
         }
         for (Binding b : AllCommands.CATALOGUE.preset("rhombus").bindings()) {
             Trigger t = b.trigger();

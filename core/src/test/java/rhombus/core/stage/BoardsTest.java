@@ -7,15 +7,15 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.Overlay;
-import rhombus.core.display.UsualLooks;
+import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.stage.boards.Pins;
-import rhombus.core.stage.show.Shots;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Choices;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.show.OffscreenViews;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.ViewSources;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -30,7 +30,7 @@ class BoardsTest {
 
     private List<String> titles() {
         return stage.rooms.ground.board().views.stream()
-                .map(v -> Captions.title(stage.rooms.ground, v))
+                .map(v -> PlateCaptions.title(stage.rooms.ground, v))
                 .toList();
     }
 
@@ -99,7 +99,7 @@ class BoardsTest {
         for (String v : List.of("v1", "v2", "v3", "v4")) {
             hand.run("board.split", v, "to", "below");
         }
-        List<ViewState> views = stage.rooms.ground.board().views;
+        List<Viewport> views = stage.rooms.ground.board().views;
         assertThat(views).hasSize(8);
         String[] sides = {"top", "bottom", "left", "right", "front", "back", "top", "left"};
         for (int i = 0; i < 8; i++) {
@@ -108,13 +108,14 @@ class BoardsTest {
                     "display.set",
                     views.get(i).id,
                     "look",
-                    UsualLooks.ALL.get(i % 3).id());
+                    StandardLooks.ALL.get(i % 3).id());
             hand.run("display.overlay", views.get(i).id, "overlay", Overlay.values()[i % 4].id());
         }
         hand.rest();
         for (int i = 0; i < 8; i++) {
-            assertThat(Captions.direction(views.get(i), stage.scene().up())).isEqualTo(sides[i]);
-            assertThat(views.get(i).look).isEqualTo(UsualLooks.ALL.get(i % 3));
+            assertThat(PlateCaptions.direction(views.get(i), stage.scene().up()))
+                    .isEqualTo(sides[i]);
+            assertThat(views.get(i).look).isEqualTo(StandardLooks.ALL.get(i % 3));
             assertThat(views.get(i).switched).containsExactly(Overlay.values()[i % 4]);
         }
     }
@@ -138,7 +139,7 @@ class BoardsTest {
     void swappedViewportsChangePlacesAndNothingElse() {
         Pose top = hand.pose(0);
         hand.run("board.swap", "v1", "with", "v4");
-        ViewState v = stage.rooms.ground.board().named("v1");
+        Viewport v = stage.rooms.ground.board().named("v1");
         assertThat(v.pose).isEqualTo(top);
         assertThat(v.x).isEqualTo(503);
         assertThat(v.y).isEqualTo(403);
@@ -215,12 +216,13 @@ class BoardsTest {
         hand.rest();
         Hand before = new Hand();
         before.stage.kept().useBoards(stage.kept().boards());
-        assertThat(Captions.title(before.stage.rooms.ground, before.view(0))).isEqualTo("Top");
+        assertThat(PlateCaptions.title(before.stage.rooms.ground, before.view(0)))
+                .isEqualTo("Top");
         hand.run("board.use-for-new-scenes", null);
         Hand after = new Hand();
         after.stage.kept().useBoards(stage.kept().boards());
         after.stage.open(Scenes.boxes(), "Boxes");
-        assertThat(Captions.title(after.stage.rooms.ground, after.view(0))).isEqualTo("Left");
+        assertThat(PlateCaptions.title(after.stage.rooms.ground, after.view(0))).isEqualTo("Left");
     }
 
     @Test
@@ -254,14 +256,14 @@ class BoardsTest {
         hand.move(200, 200, 4);
         hand.move(260, 240, 4);
         assertThat(hand.pose(2)).isNotEqualTo(before.get(2));
-        assertThat(Plain.list(hand.marks(2).get("lines"))).hasSize(1);
-        assertThat(Plain.list(hand.marks(0).get("lines"))).hasSize(2);
-        assertThat(Plain.list(hand.marks(1).get("lines"))).isEmpty();
+        assertThat(PlainData.list(hand.marks(2).get("lines"))).hasSize(1);
+        assertThat(PlainData.list(hand.marks(0).get("lines"))).hasSize(2);
+        assertThat(PlainData.list(hand.marks(1).get("lines"))).isEmpty();
         stage.input().keyDown("Escape", 0, false, hand.now += 10);
         hand.move(260, 240, 0);
         hand.rest();
         assertThat(poses()).isEqualTo(before);
-        assertThat(Plain.list(hand.marks(2).get("lines"))).isEmpty();
+        assertThat(PlainData.list(hand.marks(2).get("lines"))).isEmpty();
     }
 
     @Test
@@ -344,7 +346,7 @@ class BoardsTest {
         List<Pose> two = poses();
         hand.run("pin.go", null, "pin", "p1");
         assertThat(poses()).isEqualTo(was);
-        assertThat(stage.rooms.ground.board().named("v3").look).isEqualTo(UsualLooks.SMOOTH);
+        assertThat(stage.rooms.ground.board().named("v3").look).isEqualTo(StandardLooks.SMOOTH);
         hand.run("board.undo", null);
         assertThat(poses()).isEqualTo(two);
     }
@@ -368,8 +370,8 @@ class BoardsTest {
         assertThat(other.stage.kept().bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
         assertThat(other.stage
                         .kept()
-                        .bringPins(
-                                Plain.map("format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3)))))
+                        .bringPins(PlainData.map(
+                                "format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3)))))
                 .isNotNull();
         assertThat(other.stage.rooms.pins.list()).hasSize(3);
     }
@@ -394,7 +396,7 @@ class BoardsTest {
         assertThat(other.stage.kept().boards()).usingRecursiveComparison().isEqualTo(own);
         assertThat(other.stage.kept().workspace().get("board")).isNull();
         other.run("board.keep", null);
-        assertThat(Plain.list(other.stage.kept().boards().get("boards"))).hasSize(5);
+        assertThat(PlainData.list(other.stage.kept().boards().get("boards"))).hasSize(5);
         assertThat(other.stage.kept().openAddress(Map.of("parts", "x"))).isNotNull();
     }
 
@@ -402,20 +404,21 @@ class BoardsTest {
     void theChooserShowsWhatEachChoiceLeadsTo() {
         List<Object> choices = new Seen(stage).choices("v2");
         assertThat(choices)
-                .extracting(c -> Plain.map(c).get("label"))
+                .extracting(c -> PlainData.map(c).get("label"))
                 .containsExactly("Top", "Front", "Right", "Bottom", "Back", "Left", "Free flat", "Scout", "Shot");
         for (Object o : choices) {
-            Map<String, Object> c = Plain.map(o);
+            Map<String, Object> c = PlainData.map(o);
             Hand h = new Hand();
-            Pose wanted = Choices.pose(h.stage.rooms.ground, h.view(1), (String) c.get("id"));
+            Pose wanted = ViewSources.pose(h.stage.rooms.ground, h.view(1), (String) c.get("id"));
             h.stage.rooms.subject.selection().add(2);
-            h.stage.command((String) c.get("command"), Plain.map(c.get("args")), "v2", h.now += 10);
+            h.stage.command((String) c.get("command"), PlainData.map(c.get("args")), "v2", h.now += 10);
             h.rest();
             assertThat(h.pose(1)).as("%s", c.get("label")).isEqualTo(wanted);
             assertThat(h.stage.rooms.subject.selection().nodes()).containsExactly(2);
-            assertThat(Plain.map(new Seen(h.stage)
+            assertThat(PlainData.map(new Seen(h.stage)
                                     .choices("v2").stream()
-                                            .filter(x -> Plain.map(x).get("id").equals(c.get("id")))
+                                            .filter(x ->
+                                                    PlainData.map(x).get("id").equals(c.get("id")))
                                             .findFirst()
                                             .get())
                             .get("on"))
@@ -442,8 +445,8 @@ class BoardsTest {
     @Test
     void aPictureOfAnotherShapeHoldsAllThatWasSeen() {
         for (double aspect : new double[] {0.4, 1, 1.25, 3}) {
-            for (ViewState v : stage.rooms.ground.board().views) {
-                Pose p = Shots.around(v.pose, v.aspect(), aspect);
+            for (Viewport v : stage.rooms.ground.board().views) {
+                Pose p = OffscreenViews.around(v.pose, v.aspect(), aspect);
                 double tall = p.projection().heightAt(p.focus());
                 double was = v.pose.projection().heightAt(v.pose.focus());
                 assertThat(tall).isGreaterThanOrEqualTo(was - 1e-9);
@@ -460,12 +463,13 @@ class BoardsTest {
         hand.run("board.solo", "v2");
         assertThat(new Seen(stage).places("board", 900, 600)).hasSize(1);
         List<Map<String, Object>> sheet = new Seen(stage)
-                .places("sheet", 900, 600).stream().map(Plain::map).toList();
+                .places("sheet", 900, 600).stream().map(PlainData::map).toList();
         assertThat(sheet).extracting(m -> m.get("caption")).hasSize(4).doesNotHaveDuplicates();
         for (Map<String, Object> a : sheet) {
-            double right = Plain.number(a.get("x"), 0) + Plain.number(a.get("width"), 0);
-            double low =
-                    Plain.number(a.get("y"), 0) + Plain.number(a.get("height"), 0) + Plain.number(a.get("line"), 0);
+            double right = PlainData.number(a.get("x"), 0) + PlainData.number(a.get("width"), 0);
+            double low = PlainData.number(a.get("y"), 0)
+                    + PlainData.number(a.get("height"), 0)
+                    + PlainData.number(a.get("line"), 0);
             assertThat(right).isLessThanOrEqualTo(900);
             assertThat(low).isLessThanOrEqualTo(600);
         }

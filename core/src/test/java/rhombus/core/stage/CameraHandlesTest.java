@@ -18,14 +18,14 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.navigate.Aim;
-import rhombus.core.plain.Plain;
+import rhombus.core.navigate.AimAt;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.subject.CameraNumbers;
-import rhombus.core.stage.subject.Frustum;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.CameraFrustum;
+import rhombus.core.stage.subject.TypedCamera;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -34,7 +34,7 @@ import rhombus.core.view.Projection;
 class CameraHandlesTest {
     private static final int LEFT = 1;
     private Hand hand;
-    private ViewState view;
+    private Viewport view;
 
     @BeforeEach
     void select() {
@@ -49,7 +49,7 @@ class CameraHandlesTest {
                 .plus(new Vec3(0, 4, 0))
                 .plus(pose().forward(), 5);
         Pose level = new Pose(eye, Quat.IDENTITY, 1, new Projection.Perspective(0.9));
-        hand.stage.rooms.ground.navigator().pose(view, Aim.at(level, middle, UpAxis.Y));
+        hand.stage.rooms.ground.navigator().pose(view, AimAt.at(level, middle, UpAxis.Y));
         hand.rest();
     }
 
@@ -62,26 +62,26 @@ class CameraHandlesTest {
     }
 
     private Pose pose() {
-        return CameraNumbers.aimed(hand.stage.rooms.ground, view, node());
+        return TypedCamera.aimed(hand.stage.rooms.ground, view, node());
     }
 
     private Map<String, Object> mark(String what) {
-        return Plain.list(hand.marks(view.number).get("cameraHandles")).stream()
-                .map(Plain::map)
+        return PlainData.list(hand.marks(view.number).get("cameraHandles")).stream()
+                .map(PlainData::map)
                 .filter(h -> what.equals(h.get("what")))
                 .findFirst()
                 .orElse(null);
     }
 
     private List<Object> what() {
-        return Plain.list(hand.marks(view.number).get("cameraHandles")).stream()
-                .map(h -> Plain.map(h).get("what"))
+        return PlainData.list(hand.marks(view.number).get("cameraHandles")).stream()
+                .map(h -> PlainData.map(h).get("what"))
                 .toList();
     }
 
     private Vec3 place(String what) {
         Map<String, Object> h = mark(what);
-        return new Vec3(Plain.number(h.get("x"), 0), Plain.number(h.get("y"), 0), 0);
+        return new Vec3(PlainData.number(h.get("x"), 0), PlainData.number(h.get("y"), 0), 0);
     }
 
     /** Drags a handle to where a point of the world is seen; so little that it would be a click is left out. */
@@ -98,8 +98,8 @@ class CameraHandlesTest {
         assertThat(place(what).y()).isCloseTo(s.y(), within(1e-3));
     }
 
-    private Frustum frustum() {
-        return new Frustum(camera(), pose());
+    private CameraFrustum frustum() {
+        return new CameraFrustum(camera(), pose());
     }
 
     // ---- what is dragged goes where the hand goes ------------------------------------------------------------------

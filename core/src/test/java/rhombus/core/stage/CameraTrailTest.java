@@ -7,9 +7,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import org.junit.jupiter.api.Test;
-import rhombus.core.navigate.Rung;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.navigate.PivotRung;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** What is turned about and what the Trail goes back to where cameras are looked through. Viewport 1 is the perspective one. */
@@ -18,7 +18,7 @@ class CameraTrailTest {
 
     private final Hand hand = new Hand();
     private final Stage stage = hand.stage;
-    private final ViewState view = hand.view(1);
+    private final Viewport view = hand.view(1);
 
     private double x() {
         return view.x + view.width / 2;
@@ -36,7 +36,7 @@ class CameraTrailTest {
         assertThat(view.pose.eye().distance(before.eye()))
                 .as("the eye goes round something")
                 .isGreaterThan(0.1);
-        assertThat(stage.rooms.subject.pivot().used().rung()).isNotEqualTo(Rung.SELECTION);
+        assertThat(stage.rooms.subject.pivot().used().rung()).isNotEqualTo(PivotRung.SELECTION);
         hand.run("edit.undo", null);
         hand.run("select.none", null);
         orbitOverSky();
@@ -78,7 +78,7 @@ class CameraTrailTest {
         again.resize(1003, 803);
         again.open(Scenes.boxes(), "Boxes");
         again.kept().restore(stage.kept().workspace());
-        ViewState kept = again.rooms.ground.board().views.get(1);
+        Viewport kept = again.rooms.ground.board().views.get(1);
         assertThat(kept.trail.camera(1)).isEqualTo("n5");
         hand.run("object.delete", null, "objects", List.of("n5"));
         hand.tap("Backspace", 0);
@@ -124,12 +124,12 @@ class CameraTrailTest {
         for (int i = 0; i < 60; i++) {
             h.does(2);
             var ground = h.stage().rooms.ground;
-            for (ViewState v : ground.board().views) {
+            for (Viewport v : ground.board().views) {
                 if (!v.shown) {
                     continue;
                 }
-                String title = Captions.title(ground, v);
-                String direction = Captions.direction(v, ground.scene().up());
+                String title = PlateCaptions.title(ground, v);
+                String direction = PlateCaptions.direction(v, ground.scene().up());
                 boolean flat = v.pose.projection().flat();
                 if (v.camera != null) {
                     assertThat(title).isEqualTo(ground.nameOf(ground.scene().indexOf(v.camera)));

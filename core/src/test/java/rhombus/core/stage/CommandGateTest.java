@@ -7,16 +7,16 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.edit.Edit;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.tool.Handle;
-import rhombus.core.stage.tool.Handles;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.tool.ToolHandle;
+import rhombus.core.stage.tool.ToolHandles;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** What a command does that comes while something else is under way. Viewport 1 is the perspective one. */
 class CommandGateTest {
     private final Hand hand = new Hand();
     private final Stage stage = hand.stage;
-    private final ViewState view = hand.view(1);
+    private final Viewport view = hand.view(1);
     private final double x = view.x + view.width / 2;
     private final double y = view.y + view.height / 2;
 
@@ -48,11 +48,11 @@ class CommandGateTest {
     }
 
     /** Takes hold of a handle of the far box and drags; the button stays down. */
-    private Handle dragHandle() {
+    private ToolHandle dragHandle() {
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("tool.move", null);
-        Handle arm = Handles.of(stage.rooms.tools, view).stream()
-                .filter(h -> h.sort() == Handle.Sort.ARM)
+        ToolHandle arm = ToolHandles.of(stage.rooms.tools, view).stream()
+                .filter(h -> h.sort() == ToolHandle.Sort.ARM)
                 .findFirst()
                 .orElseThrow();
         double[] p = arm.points();

@@ -14,11 +14,11 @@ import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.PictureFormat;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.stage.marks.Gate;
-import rhombus.core.stage.view.Rect;
+import rhombus.core.stage.marks.CameraGate;
+import rhombus.core.stage.view.PixelRect;
 
 /** The final picture of the scene, its guides, and the order of the cameras that take it. */
 class FinalPictureTest {
@@ -55,7 +55,7 @@ class FinalPictureTest {
         assertThat(shot().aspect()).isEqualTo((double) width / height);
         assertThat(shot().focalLength()).isCloseTo(focal, within(focal * 1e-12));
         hand.run("camera.look-through", "v2", "camera", "n5");
-        Rect r = Gate.picture(hand.stage.rooms.ground, hand.view(1));
+        PixelRect r = CameraGate.picture(hand.stage.rooms.ground, hand.view(1));
         assertThat(r.width() / r.height()).isCloseTo((double) width / height, within(1e-9));
         hand.run("edit.undo", "v2");
         assertThat(picture()).isEqualTo(PictureFormat.USUAL);
@@ -95,14 +95,14 @@ class FinalPictureTest {
         hand.run("camera.look-through", "v2", "camera", "n5");
         hand.run("camera.set", "v2", "camera", "n5", "aspect", "scene");
         hand.run("scene.guides", "v2", "down", "75%, 480 px", "across", "50");
-        Rect r = Gate.picture(hand.stage.rooms.ground, hand.view(1));
+        PixelRect r = CameraGate.picture(hand.stage.rooms.ground, hand.view(1));
         List<Double> upright = new ArrayList<>();
         List<Double> level = new ArrayList<>();
-        for (Object o : Plain.list(Plain.map(hand.marks(1).get("gate")).get("lines"))) {
-            Map<String, Object> l = Plain.map(o);
+        for (Object o : PlainData.list(PlainData.map(hand.marks(1).get("gate")).get("lines"))) {
+            Map<String, Object> l = PlainData.map(o);
             if ("guide".equals(l.get("what"))) {
-                boolean u = Plain.truth(l.get("upright"), false);
-                (u ? upright : level).add(Plain.number(l.get(u ? "x" : "y"), 0));
+                boolean u = PlainData.truth(l.get("upright"), false);
+                (u ? upright : level).add(PlainData.number(l.get(u ? "x" : "y"), 0));
             }
         }
         assertThat(upright).containsExactly(r.x() + r.width() / 4, r.x() + r.width() * 3 / 4);

@@ -9,9 +9,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.keymap.Presets;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.hand.FirstStep;
+import rhombus.core.keymap.KeymapPresets;
+import rhombus.core.stage.coach.FirstStep;
+import rhombus.core.stage.commands.AllCommands;
 
 /** A new hand is asked for three small steps, each over when it has done it. */
 class FirstStepsTest {
@@ -113,7 +113,7 @@ class FirstStepsTest {
 
     @Test
     void whereTheyStandIsKeptAndTheKeymapInUseIsTold() {
-        h.stage.use(AllCommands.CATALOGUE.preset(Presets.MODIFIER_DRAG));
+        h.stage.use(AllCommands.CATALOGUE.preset(KeymapPresets.MODIFIER_DRAG));
         h.move(700, 200, 0);
         assertThat(asked(h).trigger()).contains("Alt");
         h.stage.changes().takeApplication();

@@ -3,9 +3,9 @@ package rhombus.core.stage;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Homes;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.HomeViews;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** A hand on a stage of boxes: raw events with a clock of its own. */
@@ -18,7 +18,7 @@ final class Hand {
         stage.open(Scenes.boxes(), "Boxes");
     }
 
-    ViewState view(int i) {
+    Viewport view(int i) {
         return stage.rooms.ground.board().views.get(i);
     }
 
@@ -27,12 +27,12 @@ final class Hand {
     }
 
     Pose home(int i) {
-        return Homes.of(view(i), stage.scene());
+        return HomeViews.of(view(i), stage.scene());
     }
 
     /** Runs a command on a viewport, or on the active one. */
     void run(String id, String view, Object... args) {
-        stage.command(id, Plain.map(args), view, now += 10);
+        stage.command(id, PlainData.map(args), view, now += 10);
     }
 
     void move(double x, double y, int buttons) {
@@ -107,7 +107,7 @@ final class Hand {
     List<String> notices() {
         return new Seen(stage)
                 .notices().stream()
-                        .map(n -> Plain.text(Plain.map(n).get("text"), ""))
+                        .map(n -> PlainData.text(PlainData.map(n).get("text"), ""))
                         .filter(text -> !text.isEmpty())
                         .toList();
     }
@@ -119,8 +119,8 @@ final class Hand {
     /** The hint for a trigger, words and explanation. */
     String hint(String trigger) {
         for (Object o : new Seen(stage).hints(Map.of())) {
-            Map<String, Object> h = Plain.map(o);
-            if (List.of(Plain.text(h.get("trigger"), "").split(" or ")).contains(trigger)) {
+            Map<String, Object> h = PlainData.map(o);
+            if (List.of(PlainData.text(h.get("trigger"), "").split(" or ")).contains(trigger)) {
                 return h.get("words")
                         + (h.containsKey("does") && !h.get("does").equals("") ? ": " + h.get("does") : "");
             }

@@ -9,11 +9,11 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.keymap.Presets;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.hand.HandReport;
-import rhombus.core.stage.hand.HandReport.Sort;
-import rhombus.core.stage.hand.ReportState;
+import rhombus.core.keymap.KeymapPresets;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.coach.HandReport;
+import rhombus.core.stage.coach.HandReport.Sort;
+import rhombus.core.stage.coach.ReportState;
 
 /** The report on a hand counts what was done, and its advice does what it says. */
 class HandReportTest {
@@ -186,7 +186,7 @@ class HandReportTest {
         }
         ReportState.Advice a = advice("your fingers");
         assertThat(follow(a)).isTrue();
-        assertThat(h.stage.keymap().preset()).isEqualTo(Presets.TOUCH);
+        assertThat(h.stage.keymap().preset()).isEqualTo(KeymapPresets.TOUCH);
         assertThat(advice("your fingers")).isNull();
     }
 
@@ -244,7 +244,7 @@ class HandReportTest {
             store = w.stage.report().send();
             w.stage.report().sent(true);
         }
-        assertThat(Plain.map(store.get("used")).getOrDefault("home", 0)).isEqualTo(done);
+        assertThat(PlainData.map(store.get("used")).getOrDefault("home", 0)).isEqualTo(done);
     }
 
     /** Whoever has it kept elsewhere from now on takes everything along. */
@@ -256,7 +256,7 @@ class HandReportTest {
         h.tap("KeyH", 0);
         report().moved();
         report().restore(
-                        Plain.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("home", 5)),
+                        PlainData.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("home", 5)),
                         "2026-01-01");
         assertThat(report().count(Sort.USED, "home")).isEqualTo(7);
     }
@@ -266,14 +266,14 @@ class HandReportTest {
         h.tap("KeyH", 0);
         for (Map<String, Object> nonsense : List.of(
                 Map.<String, Object>of(),
-                Plain.map("format", "rhombus-hand-report", "version", 99, "used", Map.of("home", 7)),
-                Plain.map("format", "rhombus-hand-report", "version", 1, "used", List.of(3)),
-                Plain.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("home", -7, "x", "y")))) {
+                PlainData.map("format", "rhombus-hand-report", "version", 99, "used", Map.of("home", 7)),
+                PlainData.map("format", "rhombus-hand-report", "version", 1, "used", List.of(3)),
+                PlainData.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("home", -7, "x", "y")))) {
             report().restore(nonsense, "2026-01-01");
             assertThat(report().count(Sort.USED, "home")).isEqualTo(1);
         }
         report().restore(
-                        Plain.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("gone-binding", 5)),
+                        PlainData.map("format", "rhombus-hand-report", "version", 1, "used", Map.of("gone-binding", 5)),
                         "2026-01-01");
         assertThat(state().used()).hasSize(1);
     }

@@ -11,7 +11,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** What picking needs comes after the first pictures: only those are drawn again whose near plane it moves. */
@@ -29,7 +29,7 @@ class HierarchiesComeTest {
         stage.changes().take(4);
     }
 
-    private ViewState view(int i) {
+    private Viewport view(int i) {
         return stage.rooms.ground.board().views.get(i);
     }
 

@@ -13,14 +13,14 @@ import net.jqwik.api.constraints.LongRange;
 import rhombus.core.Performed;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.commands.AllCommands;
 import rhombus.core.stage.marks.RoseMark;
-import rhombus.core.stage.view.Device;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.PointingDevice;
+import rhombus.core.stage.view.Viewport;
 
 /** What the hints say is what happens: each of them, wherever the hand is and whatever is held, is done and compared. */
 class HintsTest {
@@ -40,7 +40,7 @@ class HintsTest {
 
     /** Fingers come without modifiers. */
     private static int held(Stage stage) {
-        return stage.rooms.ground.pointer().device() == Device.FINGERS ? 0 : stage.rooms.resolver.modifiers();
+        return stage.rooms.ground.pointer().device() == PointingDevice.FINGERS ? 0 : stage.rooms.resolver.modifiers();
     }
 
     @Property(tries = 400)
@@ -48,7 +48,7 @@ class HintsTest {
         Random r = new Random(seed);
         Hand hand = new Hand();
         Stage stage = hand.stage;
-        stage.use(AllCommands.CATALOGUE.preset(Presets.ALL.get(r.nextInt(Presets.ALL.size()))));
+        stage.use(AllCommands.CATALOGUE.preset(KeymapPresets.ALL.get(r.nextInt(KeymapPresets.ALL.size()))));
         if (r.nextBoolean()) {
             hand.run("select.set", null, "objects", List.of("n" + r.nextInt(6)));
         }
@@ -76,18 +76,18 @@ class HintsTest {
         } else {
             stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
-        stage.rooms.ground.pointer().by(Device.values()[r.nextInt(Device.values().length)]);
+        stage.rooms.ground.pointer().by(PointingDevice.values()[r.nextInt(PointingDevice.values().length)]);
         List<Object> hints = new Seen(stage).hints(Map.of());
         // No button of a gamepad is bound together with keys.
-        if (stage.rooms.ground.pointer().device() != Device.GAMEPAD || held(stage) == 0) {
+        if (stage.rooms.ground.pointer().device() != PointingDevice.GAMEPAD || held(stage) == 0) {
             assertThat(hints).isNotEmpty();
         }
         List<String> told = new ArrayList<>();
         for (Object o : hints) {
-            for (Object id : Plain.list(Plain.map(o).get("bindings"))) {
+            for (Object id : PlainData.list(PlainData.map(o).get("bindings"))) {
                 Binding b = stage.keymap().binding(id.toString());
                 assertThat(perform(stage, b.trigger(), held(stage)))
-                        .as("%s of %s", id, Plain.map(o))
+                        .as("%s of %s", id, PlainData.map(o))
                         .isEqualTo(id);
                 told.add(b.trigger().kind() + " " + b.trigger());
             }
@@ -97,7 +97,7 @@ class HintsTest {
 
     /** Anywhere, and now and then where something of the viewport's own lies. */
     private static double[] place(Hand hand, Random r) {
-        ViewState v = hand.view(r.nextInt(4));
+        Viewport v = hand.view(r.nextInt(4));
         RoseMark f = RoseMark.of(v);
         double a = r.nextDouble() * 7;
         return r.nextInt(3) == 0

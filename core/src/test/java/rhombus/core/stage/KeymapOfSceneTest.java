@@ -8,10 +8,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Keymaps;
-import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 import rhombus.core.view.Pose;
 
 /** A scene may have a keymap of its own, and keymaps may change under the hand. */
@@ -20,7 +20,7 @@ class KeymapOfSceneTest {
 
     private static Keymap own(String name) {
         return AllCommands.CATALOGUE
-                .preset(Presets.RHOMBUS)
+                .preset(KeymapPresets.RHOMBUS)
                 .with("home", Trigger.key("F9"), 0)
                 .named(name);
     }
@@ -59,9 +59,9 @@ class KeymapOfSceneTest {
     void aPresetCanBeTheKeymapOfASceneToo() {
         Hand h = opened(two(), Map.of());
         h.run("app.keymap-here", null, "on", true);
-        h.stage.keymaps().preset(Presets.TRACKPAD);
+        h.stage.keymaps().preset(KeymapPresets.TRACKPAD);
         Hand again = opened(h.stage.keymaps().kept(), h.stage.kept().workspace());
-        assertThat(again.stage.keymap().preset()).isEqualTo(Presets.TRACKPAD);
+        assertThat(again.stage.keymap().preset()).isEqualTo(KeymapPresets.TRACKPAD);
         assertThat(again.stage.keymaps().kept().active().name()).isEqualTo("Usual");
     }
 
@@ -111,7 +111,7 @@ class KeymapOfSceneTest {
     }
 
     static List<String> presets() {
-        return Presets.ALL;
+        return KeymapPresets.ALL;
     }
 
     private static Pose dragged(String toPreset) {
@@ -141,7 +141,7 @@ class KeymapOfSceneTest {
         h.move(700, 600, 0);
         h.move(700, 600, RIGHT);
         h.move(740, 600, RIGHT);
-        h.stage.keymaps().preset(Presets.MODIFIER_DRAG);
+        h.stage.keymaps().preset(KeymapPresets.MODIFIER_DRAG);
         h.move(760, 600, RIGHT);
         h.move(760, 600, 0);
         Pose landed = h.pose(3);

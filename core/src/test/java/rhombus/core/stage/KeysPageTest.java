@@ -11,11 +11,11 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.hand.Rebinding;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.commands.AllCommands;
+import rhombus.core.stage.keymaps.BindingEditor;
 import rhombus.core.stage.show.KeyBinding;
 import rhombus.core.stage.show.KeyRow;
 import rhombus.core.stage.show.KeysPage;
@@ -25,7 +25,7 @@ class KeysPageTest {
     private final Hand hand = new Hand();
 
     private KeysPage page(Object... wish) {
-        return hand.stage.snapshots().keys(Plain.map(wish), Map.of());
+        return hand.stage.snapshots().keys(PlainData.map(wish), Map.of());
     }
 
     private static List<String> commands(KeysPage p) {
@@ -69,8 +69,8 @@ class KeysPageTest {
     /** Compared with a preset, exactly what differs is shown, with what the preset has instead. */
     @Test
     void whatDiffersFromAPresetIsShownBesideIt() {
-        for (String preset : Presets.ALL) {
-            hand.stage.use(AllCommands.CATALOGUE.preset(Presets.RHOMBUS));
+        for (String preset : KeymapPresets.ALL) {
+            hand.stage.use(AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS));
             Keymap mine = hand.stage.keymap();
             Keymap other = AllCommands.CATALOGUE.preset(preset);
             List<String> differ = AllCommands.CATALOGUE.commands().values().stream()
@@ -82,7 +82,7 @@ class KeysPageTest {
             assertThat(p.rows()).allMatch(r -> r.beside() != null);
         }
         hand.stage.use(hand.stage.keymap().with("home", Trigger.key("F7"), 0));
-        KeysPage p = page("compare", Presets.RHOMBUS);
+        KeysPage p = page("compare", KeymapPresets.RHOMBUS);
         assertThat(commands(p)).containsExactly("view.home");
         assertThat(p.rows().get(0).beside()).isEqualTo("H · gamepad right cluster top");
         assertThat(page().rows()).allMatch(r -> r.beside() == null);
@@ -97,7 +97,7 @@ class KeysPageTest {
 
     @Test
     void whatTheHandDoesIsAnsweredPlaceByPlace() {
-        Rebinding r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.rebinding();
         hand.stage.input().capture(true);
         hand.stage.input().keyDown("KeyW", 0, false, 10);
         hand.stage.input().keyUp("KeyW", 0, 30);
@@ -134,7 +134,7 @@ class KeysPageTest {
 
     @Test
     void changesAreTakenBackMadeAgainAndPutBackByHeading() {
-        Rebinding r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.rebinding();
         String was = trigger("home");
         press("home", "F7", 0);
         r.apply("set");
@@ -197,7 +197,7 @@ class KeysPageTest {
 
     @Test
     void aFileIsLookedAtBeforeAnythingChangesAndTakenInPartByChoice() {
-        Rebinding r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.rebinding();
         press("home", "F7", 0);
         r.apply("set");
         Map<String, Object> file = r.keymaps().keymap().toPlain();
@@ -207,7 +207,7 @@ class KeysPageTest {
         r.keymaps().useBrought();
         assertThat(trigger("home")).isEqualTo("F7");
         r.keymaps().undo();
-        List<Object> changes = new ArrayList<>(Plain.list(file.get("changes")));
+        List<Object> changes = new ArrayList<>(PlainData.list(file.get("changes")));
         changes.add(Map.of("id", "no-such", "trigger", Map.of("kind", "key", "code", "F8"), "modifiers", List.of()));
         changes.add(Map.of("id", "undo", "trigger", Map.of("kind", "shout"), "modifiers", List.of()));
         changes.add(changes.get(0));
@@ -245,7 +245,7 @@ class KeysPageTest {
 
     @Test
     void aClashOffersAFreeTriggerAndItIsTaken() {
-        Rebinding r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.rebinding();
         hand.stage.input().capture(true);
         hand.stage.input().keyDown("KeyF", 0, false, 10);
         hand.stage.input().keyUp("KeyF", 0, 30);

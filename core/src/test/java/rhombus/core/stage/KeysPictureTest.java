@@ -10,21 +10,21 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import rhombus.core.keymap.Binding;
-import rhombus.core.keymap.Context;
+import rhombus.core.keymap.BindingContext;
 import rhombus.core.keymap.KeyNames;
 import rhombus.core.keymap.KeyboardShape;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.keymap.Presets;
-import rhombus.core.keymap.Reach;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.hand.Captured;
-import rhombus.core.stage.show.Giveable;
+import rhombus.core.keymap.TriggerOverlap;
+import rhombus.core.stage.commands.AllCommands;
+import rhombus.core.stage.keymaps.CapturedTrigger;
 import rhombus.core.stage.show.KeyAnswer;
+import rhombus.core.stage.show.KeyCap;
 import rhombus.core.stage.show.KeysPicture;
 import rhombus.core.stage.show.KeysSheet;
-import rhombus.core.stage.show.PictureKey;
+import rhombus.core.stage.show.TriggerTarget;
 
 /** The picture of the keymap: what stands on it, where its keys lie, and setting what a key does by pointing at it. */
 class KeysPictureTest {
@@ -34,7 +34,7 @@ class KeysPictureTest {
         return hand.stage.snapshots().keysPicture(mods, place, Map.of());
     }
 
-    private PictureKey key(String code, int mods, String place) {
+    private KeyCap key(String code, int mods, String place) {
         return picture(mods, place).keys().stream()
                 .filter(k -> k.code().equals(code))
                 .findFirst()
@@ -59,7 +59,7 @@ class KeysPictureTest {
     @Property(tries = 150)
     void whatStandsOnAKeyIsWhatAnswers(@ForAll long seed) {
         Random r = new Random(seed);
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.ALL.get(r.nextInt(Presets.ALL.size())));
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.ALL.get(r.nextInt(KeymapPresets.ALL.size())));
         List<Binding> all = map.bindings();
         for (int k = 0; k < 8; k++) {
             Binding b = all.get(r.nextInt(all.size()));
@@ -69,13 +69,13 @@ class KeysPictureTest {
             }
         }
         hand.stage.use(map);
-        Context place = Context.values()[r.nextInt(Context.values().length)];
+        BindingContext place = BindingContext.values()[r.nextInt(BindingContext.values().length)];
         int mods = r.nextInt(16);
-        List<Context> there = Reach.situation(place);
-        for (PictureKey k : picture(mods, place.id()).keys()) {
+        List<BindingContext> there = TriggerOverlap.situation(place);
+        for (KeyCap k : picture(mods, place.id()).keys()) {
             if (KeyNames.known(k.code())) {
-                Binding tap = Reach.answer(map, Trigger.key(k.code()), mods, there);
-                Binding held = Reach.answer(map, Trigger.hold(k.code()), mods, there);
+                Binding tap = TriggerOverlap.answer(map, Trigger.key(k.code()), mods, there);
+                Binding held = TriggerOverlap.answer(map, Trigger.hold(k.code()), mods, there);
                 Binding hold = held == null || held.trigger().kind() != Trigger.Kind.HOLD ? null : held;
                 assertThat(k.does()).as(k.code()).isEqualTo(tap == null ? null : tap.words());
                 assertThat(k.holds()).as(k.code()).isEqualTo(hold == null ? null : hold.words());
@@ -138,13 +138,13 @@ class KeysPictureTest {
                 .contains("to the right", "held: orbit");
         r.lookAt("key:F7", Modifiers.CTRL);
         assertThat(hand.stage.snapshots().keys(Map.of(), Map.of()).answers()).isEmpty();
-        List<Giveable> found = hand.stage.snapshots().giveable("far objects");
-        Giveable frame = found.stream()
+        List<TriggerTarget> found = hand.stage.snapshots().giveable("far objects");
+        TriggerTarget frame = found.stream()
                 .filter(g -> g.command().equals("view.frame-everything"))
                 .findFirst()
                 .orElseThrow();
         r.take(frame.command(), frame.which());
-        Captured seen = r.offered(Map.of());
+        CapturedTrigger seen = r.offered(Map.of());
         assertThat(seen.words()).isEqualTo("Ctrl+F7");
         assertThat(seen.refused()).isNull();
         r.apply("set");
@@ -160,7 +160,7 @@ class KeysPictureTest {
     @Test
     void onlyWhatFitsAKeyOrAButtonIsOfferedForIt() {
         hand.stage.rebinding().lookAt("drag:left", 0);
-        for (Giveable g : hand.stage.snapshots().giveable("a")) {
+        for (TriggerTarget g : hand.stage.snapshots().giveable("a")) {
             assertThat(AllCommands.CATALOGUE.command(g.command()).fits(Trigger.Kind.DRAG))
                     .as(g.command())
                     .isTrue();
@@ -171,7 +171,7 @@ class KeysPictureTest {
     /** Everything that has a trigger stands on the sheet, and nothing else. */
     @Test
     void theSheetHoldsEveryTrigger() {
-        for (String preset : Presets.ALL) {
+        for (String preset : KeymapPresets.ALL) {
             Keymap map = AllCommands.CATALOGUE.preset(preset);
             KeysSheet sheet = KeysSheet.of(map, Map.of());
             String all = sheet.groups().toString();

@@ -10,19 +10,19 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.Look;
-import rhombus.core.display.UsualLooks;
+import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Kind;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.NodeKind;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.marks.Lost;
+import rhombus.core.stage.marks.OrientationAids;
 import rhombus.core.stage.marks.RoseMark;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.KeptView;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.StoredView;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -61,7 +61,7 @@ class ModesTest {
         hand.move(700, 150, 0);
         hand.tap("KeyW", 0);
         assertThat(hand.stage.input().lockWanted()).isEqualTo(2);
-        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Walking");
+        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Walking");
         Pose before = hand.pose(1);
         double height = before.eye().y();
         hand.down("KeyW");
@@ -94,11 +94,12 @@ class ModesTest {
         hand.habit("walk.speed", "fixed");
         hand.move(700, 150, 0);
         hand.tap("KeyW", Modifiers.SHIFT);
-        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Flying");
+        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Flying");
         double speed = hand.stage.rooms.walking.speed();
         hand.stage.input().wheel(700, 150, 0, -100, 0, 0, hand.now += 10);
         assertThat(hand.stage.rooms.walking.speed()).isCloseTo(speed * 1.25, within(1e-9));
-        assertThat(Plain.map(hand.marks(1).get("walk")).get("speed").toString()).endsWith("m/s");
+        assertThat(PlainData.map(hand.marks(1).get("walk")).get("speed").toString())
+                .endsWith("m/s");
         double plain = gone(0);
         assertThat(gone(Modifiers.SHIFT)).isCloseTo(3 * plain, within(1e-9));
         assertThat(gone(Modifiers.ALT)).isCloseTo(plain / 10, within(1e-9));
@@ -202,9 +203,9 @@ class ModesTest {
             h.move(750, 200, 0);
             h.down("KeyG");
             Map<String, Object> g =
-                    Plain.map(Plain.list(h.marks(1).get("grips")).get(i));
-            double x = 503 + Plain.number(g.get("x"), 0);
-            double y = Plain.number(g.get("y"), 0);
+                    PlainData.map(PlainData.list(h.marks(1).get("grips")).get(i));
+            double x = 503 + PlainData.number(g.get("x"), 0);
+            double y = PlainData.number(g.get("y"), 0);
             Pose before = h.pose(1);
             h.move(x, y, 0);
             h.move(x, y, 1);
@@ -212,7 +213,7 @@ class ModesTest {
             h.stage.tick(h.now += 50);
             h.stage.tick(h.now += 50);
             if (!h.pose(1).equals(before) || !h.view(1).crop.none()) {
-                moved.add(Plain.text(g.get("motion"), ""));
+                moved.add(PlainData.text(g.get("motion"), ""));
             }
             h.move(x + 20, y - 30, 0);
             h.up("KeyG");
@@ -252,9 +253,9 @@ class ModesTest {
         hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
         Map<String, Object> pan =
-                Plain.map(Plain.list(hand.marks(1).get("grips")).get(2));
-        double x = 503 + Plain.number(pan.get("x"), 0);
-        double y = Plain.number(pan.get("y"), 0);
+                PlainData.map(PlainData.list(hand.marks(1).get("grips")).get(2));
+        double x = 503 + PlainData.number(pan.get("x"), 0);
+        double y = PlainData.number(pan.get("y"), 0);
         hand.drag(x, y, 35, -20, 1, 0);
         Vec3 there = hand.stage.project("v2", held);
         assertThat(there.x() - s.x()).isCloseTo(35, within(0.5));
@@ -525,7 +526,7 @@ class ModesTest {
         hand.run("display.set", "v2", "look", "unlit");
         hand.run("display.everywhere", "v2");
         for (int i = 0; i < 4; i++) {
-            assertThat(hand.view(i).look).isEqualTo(UsualLooks.UNLIT);
+            assertThat(hand.view(i).look).isEqualTo(StandardLooks.UNLIT);
             hand.run("display.swap", "v" + (i + 1));
             assertThat(hand.view(i).look).isEqualTo(before.get(i));
         }
@@ -558,11 +559,11 @@ class ModesTest {
             hand.run("display.exposure", "v2", "to", "brighter");
         }
         assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
-        Map<String, Object> kept = KeptView.look(hand.view(1));
+        Map<String, Object> kept = StoredView.look(hand.view(1));
         hand.run("display.exposure", "v2", "to", "usual");
         hand.run("display.light", "v2", "light", "scene");
         assertThat(hand.notices()).containsExactly(none);
-        KeptView.look(hand.stage.rooms.ground, hand.view(1), kept);
+        StoredView.look(hand.stage.rooms.ground, hand.view(1), kept);
         assertThat(hand.view(1).light()).isEqualTo(Look.Light.STUDIO);
         assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
     }
@@ -580,20 +581,20 @@ class ModesTest {
         assertThat(hand.stage.snapshots().plan(1, "").surfaces()).isFalse();
         assertThat(hand.stage.snapshots().plan(1, "").lines()).isFalse();
         hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
-        Set<Kind> taken = new HashSet<>();
+        Set<NodeKind> taken = new HashSet<>();
         hand.stage
                 .snapshots()
                 .selection()
                 .forEach(id -> taken.add(
                         hand.stage.scene().node(hand.stage.scene().indexOf(id)).kind()));
-        assertThat(taken).isEqualTo(Set.of(Kind.CAMERA));
+        assertThat(taken).isEqualTo(Set.of(NodeKind.CAMERA));
         hand.run("display.overlay", "v2", "overlay", "cameras");
         hand.run("select.none", null);
         hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
         assertThat(hand.stage.snapshots().selection()).isEmpty();
-        assertThat(Lost.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1)))
+        assertThat(OrientationAids.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1)))
                 .isTrue();
-        assertThat(Lost.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(0)))
+        assertThat(OrientationAids.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(0)))
                 .isFalse();
     }
 }

@@ -12,28 +12,28 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.navigate.Turns;
-import rhombus.core.plain.Plain;
+import rhombus.core.navigate.DirectionTurns;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.marks.RoseMark;
-import rhombus.core.stage.motion.DollyRun;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Choice;
-import rhombus.core.stage.view.Choices;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.motion.DollyPath;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.ViewSource;
+import rhombus.core.stage.view.ViewSources;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 import rhombus.core.view.Rose;
-import rhombus.core.view.Standard;
+import rhombus.core.view.StandardDirection;
 
 /** Every way of moving, as a hand does it. The scout view is number 1, from (503, 0) to (1003, 400). */
 class MovingTest {
     private final Hand hand = new Hand();
 
     private String direction(int i) {
-        return Captions.direction(hand.view(i), UpAxis.Y);
+        return PlateCaptions.direction(hand.view(i), UpAxis.Y);
     }
 
     // ---- the wheel -------------------------------------------------------------------------------------------------
@@ -42,7 +42,7 @@ class MovingTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2})
     void aWheelNotchOverTheMarkOfALightKeepsTheMarksMiddle(int view) {
-        ViewState v = hand.view(view);
+        Viewport v = hand.view(view);
         hand.run("add.light", v.id, "type", "point");
         Vec3 light = Mat4.origin(
                 hand.stage.scene().world(hand.stage.rooms.subject.selection().last()));
@@ -97,14 +97,14 @@ class MovingTest {
         hand.tap("ArrowRight", Modifiers.ALT);
         assertThat(direction(2)).isEqualTo("front");
         assertThat(hand.pose(2).orientation().right().distance(Vec3.Y)).isLessThan(1e-9);
-        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Front, turned 90°");
+        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Front, turned 90°");
         hand.tap("KeyN", 0);
         assertThat(hand.pose(2).orientation().right().distance(Vec3.X)).isLessThan(1e-9);
     }
 
     /** The ways that lead to the top: a key, the Rose, the Plate's chooser. */
     private void top(int way) {
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         switch (way) {
             case 0 -> {
                 hand.move(600, 200, 0);
@@ -115,7 +115,7 @@ class MovingTest {
                 hand.run("rose.go", v.id);
             }
             default -> {
-                Choice top = Choices.of(hand.stage.rooms.ground, v).get(0);
+                ViewSource top = ViewSources.of(hand.stage.rooms.ground, v).get(0);
                 assertThat(top.label()).isEqualTo("Top");
                 hand.stage.command(top.command(), top.args(), v.id, hand.now += 10);
             }
@@ -145,7 +145,7 @@ class MovingTest {
     void whatTheChooserShowsIsWhatItLeadsTo() {
         for (boolean flat : List.of(true, false)) {
             hand.habit("directions.flat", flat);
-            Pose shown = Choices.pose(hand.stage.rooms.ground, hand.view(1), "top");
+            Pose shown = ViewSources.pose(hand.stage.rooms.ground, hand.view(1), "top");
             top(2);
             assertThat(hand.pose(1).projection()).isEqualTo(shown.projection());
             assertThat(hand.pose(1).eye().distance(shown.eye())).isLessThan(1e-9);
@@ -184,7 +184,7 @@ class MovingTest {
         assertThat(hand.hint("right-drag")).contains("held");
         hand.habit("orbit.axis-views", "release");
         hand.drag(100, 600, 80, 40, 2, 0);
-        assertThat(Captions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
+        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
     }
 
     // ---- the Rose
@@ -196,14 +196,15 @@ class MovingTest {
         double x = 503 + r.x();
         double y = r.y();
         hand.click(x + 14, y - 3);
-        Standard there = Standard.named(RoseMark.at(hand.stage.rooms.ground, hand.view(1), r.x() + 14, r.y() - 3));
+        StandardDirection there =
+                StandardDirection.named(RoseMark.at(hand.stage.rooms.ground, hand.view(1), r.x() + 14, r.y() - 3));
         hand.rest();
         assertThat(there.angleTo(hand.pose(1).orientation(), UpAxis.Y)).isLessThan(1e-7);
         assertThat(hand.pose(1).projection().flat()).isFalse();
         Pose before = hand.pose(1);
         hand.click(x, y + r.half());
         hand.rest();
-        assertThat(hand.pose(1)).isEqualTo(Turns.opposite(before, UpAxis.Y));
+        assertThat(hand.pose(1)).isEqualTo(DirectionTurns.opposite(before, UpAxis.Y));
         hand.click(x, y - r.half());
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(hand.home(1));
@@ -303,7 +304,7 @@ class MovingTest {
     }
 
     private Map<String, Object> rose(int view) {
-        return Plain.map(hand.marks(view).get("rose"));
+        return PlainData.map(hand.marks(view).get("rose"));
     }
 
     @Test
@@ -314,7 +315,8 @@ class MovingTest {
         assertThat(hand.view(2).roseAim).isEqualTo("front-right-top");
         hand.stage.command("rose.go", Map.of(), "v3", 0);
         hand.rest();
-        assertThat(Standard.nearest(hand.pose(2).orientation(), UpAxis.Y).name())
+        assertThat(StandardDirection.nearest(hand.pose(2).orientation(), UpAxis.Y)
+                        .name())
                 .isEqualTo("front-right-top");
         hand.stage.command("rose.aim-away", Map.of(), "v3", 0);
         assertThat(hand.view(2).roseAim).isNull();
@@ -358,12 +360,12 @@ class MovingTest {
         hand.move(700, 150, 2, Modifiers.SHIFT);
         hand.move(720, 150, 2, Modifiers.SHIFT);
         hand.rest();
-        Standard held = Standard.nearest(hand.pose(1).orientation(), UpAxis.Y);
+        StandardDirection held = StandardDirection.nearest(hand.pose(1).orientation(), UpAxis.Y);
         assertThat(held.angleTo(hand.pose(1).orientation(), UpAxis.Y)).isLessThan(1e-7);
         assertThat(hand.pose(1).orientation().right().y()).isCloseTo(0, within(1e-9));
         hand.move(820, 150, 2, Modifiers.SHIFT);
         hand.rest();
-        Standard next = Standard.nearest(hand.pose(1).orientation(), UpAxis.Y);
+        StandardDirection next = StandardDirection.nearest(hand.pose(1).orientation(), UpAxis.Y);
         assertThat(next).isNotEqualTo(held);
         hand.move(820, 150, 2, 0);
         hand.move(820, 150, 0, 0);
@@ -389,7 +391,7 @@ class MovingTest {
         hand.hold("KeyR", 700, 150, 57, 0, 0);
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
         assertThat(hand.pose(1).forward().distance(before.forward())).isLessThan(1e-9);
-        assertThat(Captions.lens(hand.stage.rooms.ground, hand.view(1))).contains("roll");
+        assertThat(PlateCaptions.lens(hand.stage.rooms.ground, hand.view(1))).contains("roll");
         hand.tap("KeyN", 0);
         hand.hold("KeyR", 700, 150, 57, 0, Modifiers.SHIFT);
         double roll =
@@ -495,7 +497,7 @@ class MovingTest {
     void notchesLeadThroughOneSurfaceAfterTheOtherAndBackByTheSamePoses() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        DollyRun run = new DollyRun(
+        DollyPath run = new DollyPath(
                 hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
         Vec3 box = hand.stage.scene().bounds(4).center();
         double behind = 0;
@@ -505,7 +507,7 @@ class MovingTest {
         assertThat(behind)
                 .as("through the box and far beyond")
                 .isGreaterThan(1.2 * before.eye().distance(box));
-        DollyRun again = new DollyRun(
+        DollyPath again = new DollyPath(
                 hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
         assertThat(again.at(200).eye().distance(run.at(200).eye()))
                 .as("in one step as in many")
@@ -560,7 +562,7 @@ class MovingTest {
         hand.tap("KeyF", Modifiers.ALT);
         for (int i = 0; i < 4; i++) {
             Vec3 c = hand.onScreen(i, 4);
-            ViewState v = hand.view(i);
+            Viewport v = hand.view(i);
             assertThat(Math.hypot(c.x() - v.x - v.width / 2, c.y() - v.y - v.height / 2))
                     .isLessThan(60);
         }

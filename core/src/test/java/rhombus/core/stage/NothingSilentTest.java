@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rhombus.core.keymap.Bindable;
+import rhombus.core.keymap.BindableCommand;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Presets;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** Whatever can be given a trigger does something when that is done, or says why it does not. */
 class NothingSilentTest {
@@ -85,13 +85,13 @@ class NothingSilentTest {
 
     @Test
     void everyTriggerDoesSomethingOrSaysWhyNot() {
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.RHOMBUS);
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS);
         List<String> silent = new ArrayList<>();
         for (Command c : AllCommands.CATALOGUE.commands().values()) {
             if (c.sort() != Command.Sort.ACTION) {
                 continue;
             }
-            for (Binding b : Bindable.of(map, c)) {
+            for (Binding b : BindableCommand.of(map, c)) {
                 Hand h = ready();
                 new Seen(h.stage).notices();
                 new Seen(h.stage).application();

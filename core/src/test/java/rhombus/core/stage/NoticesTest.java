@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** What the user is told goes when it is not true any more. */
 class NoticesTest {
@@ -13,7 +13,7 @@ class NoticesTest {
     private List<String> told() {
         return new Seen(hand.stage)
                 .notices().stream()
-                        .map(n -> Plain.text(Plain.map(n).get("text"), ""))
+                        .map(n -> PlainData.text(PlainData.map(n).get("text"), ""))
                         .toList();
     }
 

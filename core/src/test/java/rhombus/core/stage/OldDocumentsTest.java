@@ -7,14 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rhombus.core.board.Start;
+import rhombus.core.board.ViewportStart;
 import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.commands.AllCommands;
 
 /** Documents that were kept under names that are others now: what they say still holds, and they are written anew. */
 class OldDocumentsTest {
@@ -58,20 +58,20 @@ class OldDocumentsTest {
     void viewportsThatHideTheChartStillDo() {
         assertThat(Overlay.of(List.of("facet", "lozenges", "grid"))).isEqualTo(Set.of(Overlay.ROSE, Overlay.GRID));
         assertThat(Overlay.of(List.of("icons"))).isEqualTo(Set.of(Overlay.LIGHTS, Overlay.CAMERAS));
-        Start s = Start.of(Map.of("from", "front", "mode", "wire", "hidden", List.of("facet")));
+        ViewportStart s = ViewportStart.of(Map.of("from", "front", "mode", "wire", "hidden", List.of("facet")));
         assertThat(s.switched()).containsExactly(Overlay.ROSE);
         Hand hand = new Hand();
         hand.run("display.overlay", "v2", "overlay", "rose");
         Object now = hand.stage.kept().workspace();
         assertThat(now.toString()).contains("[rose]");
         Hand other = new Hand();
-        other.stage.kept().restore(Plain.map(asItWas(now)));
+        other.stage.kept().restore(PlainData.map(asItWas(now)));
         assertThat(other.view(1).switched).containsExactly(Overlay.ROSE);
         assertThat(other.stage.kept().workspace()).isEqualTo(now);
         Hand visitor = new Hand();
         assertThat(visitor.stage
                         .kept()
-                        .openAddress(Plain.map(asItWas(hand.stage.kept().address()))))
+                        .openAddress(PlainData.map(asItWas(hand.stage.kept().address()))))
                 .isNull();
         assertThat(visitor.view(1).switched).containsExactly(Overlay.ROSE);
     }

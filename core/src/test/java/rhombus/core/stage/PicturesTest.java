@@ -14,14 +14,14 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Picture;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.PicturePlane;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.marks.Gate;
+import rhombus.core.stage.marks.CameraGate;
 import rhombus.core.stage.subject.PicturePlanes;
-import rhombus.core.stage.subject.Sketch;
-import rhombus.core.stage.view.Rect;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.PictureSketch;
+import rhombus.core.stage.view.PixelRect;
+import rhombus.core.stage.view.Viewport;
 
 /** Pictures behind views, what is marked on them, and the cameras found from that. */
 class PicturesTest {
@@ -36,7 +36,7 @@ class PicturesTest {
         return scene().pictures().get(scene().pictures().size() - 1);
     }
 
-    private Picture picture() {
+    private PicturePlane picture() {
         return scene().node(node()).picture();
     }
 
@@ -53,7 +53,7 @@ class PicturesTest {
         return n.isEmpty() ? "" : n.get(n.size() - 1);
     }
 
-    private ViewState front() {
+    private Viewport front() {
         for (int i = 0; i < 4; i++) {
             if (hand.view(i).id.equals("v3")) {
                 return hand.view(i);
@@ -103,8 +103,8 @@ class PicturesTest {
     void throughACameraItFitsIntoTheGateAndGoesWithIt() {
         hand.run("camera.look-through", "v2", "camera", "n5");
         add("v2");
-        ViewState v = hand.view(1);
-        Rect gate = Gate.picture(hand.stage.rooms.ground, v);
+        Viewport v = hand.view(1);
+        PixelRect gate = CameraGate.picture(hand.stage.rooms.ground, v);
         // 1.6 is wider than the camera's 1.5: it is as wide as the gate, and lower.
         Vec3 a = v.screen().project(plane(1).corners()[0]);
         Vec3 c = v.screen().project(plane(1).corners()[2]);
@@ -129,7 +129,7 @@ class PicturesTest {
     @Test
     void whatCannotBeTypedIsToldAndChangesNothing() {
         add("v3");
-        Picture was = picture();
+        PicturePlane was = picture();
         for (Object[] wrong : new Object[][] {
             {"opacity", "120%"},
             {"opacity", "-1"},
@@ -157,7 +157,7 @@ class PicturesTest {
             hand.run("camera.look-through", "v2", "camera", "n5");
         }
         add(camera ? "v2" : "v3");
-        ViewState v = hand.view(camera ? 1 : 2);
+        Viewport v = hand.view(camera ? 1 : 2);
         PicturePlanes.Plane p = plane(camera ? 1 : 2);
         Vec3 s = v.screen().project(p.at(x, y));
         double[] again = p.pixel(v.screen(), s.x(), s.y());
@@ -171,7 +171,7 @@ class PicturesTest {
         hand = new Hand();
         add("v3");
         hand.run("picture.mark", "v3", "what", "span");
-        Picture.Span s = picture().span();
+        PicturePlane.Span s = picture().span();
         Vec3 first = plane(2).at(s.x1(), s.y1());
         hand.run("picture.scale", "v3", "distance", metres);
         PicturePlanes.Plane p = plane(2);
@@ -195,9 +195,9 @@ class PicturesTest {
 
     // ---- marks -----------------------------------------------------------------------------------------------------
 
-    private void drag(ViewState v, String mark, double px, double py) {
+    private void drag(Viewport v, String mark, double px, double py) {
         PicturePlanes.Plane p = PicturePlanes.in(hand.stage.rooms.ground, v, node());
-        double[] at = Sketch.at(p.picture(), Sketch.End.of(mark));
+        double[] at = PictureSketch.at(p.picture(), PictureSketch.End.of(mark));
         Vec3 from = v.screen().project(p.at(at[0], at[1]));
         Vec3 to = v.screen().project(p.at(px, py));
         hand.drag(v.x + from.x(), v.y + from.y(), to.x() - from.x(), to.y() - from.y(), LEFT, 0);
@@ -236,7 +236,7 @@ class PicturesTest {
         hand.run("camera.set", "v2", "camera", "n5", "aspect", 1.6);
         hand.run("camera.look-through", "v2", "camera", "n5");
         add("v2");
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         PicturePlanes.Plane p = plane(1);
         Random r = new Random(5);
         for (int k = 0; k < points; k++) {
@@ -307,9 +307,9 @@ class PicturesTest {
         Scene base = new Hand().stage.scene();
         Scene read = EditDocument.read(base, kept).scene();
         assertThat(read.node(read.pictures().get(0)).picture()).isEqualTo(picture());
-        assertThat(Picture.of(Plain.map("pixels", List.of(0, 5), "place", List.of(1, 0, 0))))
+        assertThat(PicturePlane.of(PlainData.map("pixels", List.of(0, 5), "place", List.of(1, 0, 0))))
                 .isNull();
-        assertThat(Picture.of("nonsense")).isNull();
+        assertThat(PicturePlane.of("nonsense")).isNull();
         while (hand.stage.rooms.subject.editing().history().done() > 0) {
             hand.run("edit.undo", "v2");
         }

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.UsualLooks;
+import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.Hole;
+import rhombus.core.stage.show.PortholeRect;
 import rhombus.core.stage.view.Porthole;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** The lozenge in which a viewport is drawn with its other look. */
@@ -17,7 +17,7 @@ class PortholeTest {
     private final Hand hand = new Hand();
     private final Porthole porthole = hand.stage.rooms.ground.porthole();
 
-    private Hole hole(int view) {
+    private PortholeRect hole(int view) {
         return hand.stage.snapshots().plan(view, "").hole();
     }
 
@@ -30,7 +30,7 @@ class PortholeTest {
     void itIsAboutThePointerAsLongAsItsKeyIsHeldAndShowsTheLookThatSwappingWouldBring() {
         hand.move(700, 150, 0);
         hold();
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         double x = 700 - v.x;
         double y = 150 - v.y;
         assertThat(v.otherLook).isNotEqualTo(v.look);
@@ -55,7 +55,7 @@ class PortholeTest {
     void heldItGoesAlongIntoOtherViewportsAndItsRectangleStaysInside() {
         hand.move(700, 150, 0);
         hold();
-        ViewState other = hand.view(0);
+        Viewport other = hand.view(0);
         hand.move(other.x + 10, other.y + 15, 0);
         assertThat(hole(1)).isNull();
         assertThat(hole(0).left()).isZero();
@@ -69,7 +69,7 @@ class PortholeTest {
         hand.move(700, 150, 0);
         hand.tap("Backquote", 0);
         assertThat(hole(1)).isNotNull();
-        ViewState other = hand.view(0);
+        Viewport other = hand.view(0);
         hand.move(other.x + 50, other.y + 50, 0);
         assertThat(hole(1)).as("it stays in its viewport").isNotNull();
         hand.move(700, 150, 0);
@@ -96,7 +96,7 @@ class PortholeTest {
     /** The picture of a rectangle alone shows each point where the viewport shows it. */
     @Test
     void aPartOfAViewportShowsPointsWhereTheWholeDoes() {
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         double[] m = new double[32];
         hand.stage.shots().part(1, 40, 30, 120, 90, m);
         double[] view = java.util.Arrays.copyOfRange(m, 0, 16);
@@ -117,8 +117,8 @@ class PortholeTest {
     void whatIsTakenInItIsWhatItShows() {
         hand.run("display.set", "v2", "look", "wire");
         hand.run("display.set", "v2", "look", "smooth");
-        ViewState v = hand.view(1);
-        assertThat(v.otherLook).isEqualTo(UsualLooks.WIRE);
+        Viewport v = hand.view(1);
+        assertThat(v.otherLook).isEqualTo(StandardLooks.WIRE);
         hand.move(700, 150, 0);
         assertThat(porthole.at(v, 100, 100).inside()).isFalse();
         hold();

@@ -8,13 +8,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import rhombus.core.device.Gamepad;
-import rhombus.core.keymap.Argument;
+import rhombus.core.device.GamepadParts;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.CommandArgument;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.tool.Handles;
+import rhombus.core.stage.commands.AllCommands;
+import rhombus.core.stage.tool.ToolHandles;
 
 /**
  * A hand that does anything at any moment: drags with every button, keys, fingers, devices, typed numbers, and commands of the
@@ -213,7 +213,7 @@ public final class RandomHand {
         List<double[]> ends = new ArrayList<>();
         var v = stage.rooms.ground.board().views.get(view);
         if (stage.rooms.tools.on()) {
-            Handles.of(stage.rooms.tools, v).forEach(h -> {
+            ToolHandles.of(stage.rooms.tools, v).forEach(h -> {
                 double[] p = h.points();
                 ends.add(new double[] {p[p.length - 2], p[p.length - 1]});
             });
@@ -245,13 +245,13 @@ public final class RandomHand {
             axes[random.nextInt(4)] = random.nextDouble() * 2 - 1;
             buttons[random.nextInt(17)] = random.nextInt(3) == 0 ? 1 : 0;
         }
-        stage.devices().gamepad(0, "Pad", Gamepad.STANDARD, axes, buttons, now);
+        stage.devices().gamepad(0, "Pad", GamepadParts.STANDARD, axes, buttons, now);
     }
 
     private void command(String id) {
         Command c = AllCommands.CATALOGUE.command(id);
         Map<String, Object> args = new LinkedHashMap<>();
-        for (Argument a : c.arguments()) {
+        for (CommandArgument a : c.arguments()) {
             if (a.required() || random.nextBoolean()) {
                 args.put(a.name(), value(a));
             }
@@ -260,7 +260,7 @@ public final class RandomHand {
         stage.command(id, args, view, now);
     }
 
-    private Object value(Argument a) {
+    private Object value(CommandArgument a) {
         return switch (a.type()) {
             case CHOICE -> {
                 String c = a.choices().get(random.nextInt(a.choices().size()));

@@ -11,7 +11,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.show.RulerRow;
 import rhombus.core.stage.subject.Ruler;
 import rhombus.core.stage.subject.RulerMark;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Viewport;
 
 /** Rulers between two picked points. */
 class RulersTest {
@@ -19,7 +19,7 @@ class RulersTest {
 
     /** The pointer is some pixels beside a point of a box, towards its middle. */
     private void at(int view, Vec3 p, double off) {
-        ViewState v = hand.view(view);
+        Viewport v = hand.view(view);
         Vec3 s = v.screen().project(p);
         Vec3 m = v.screen().project(hand.stage.scene().bounds(2).center());
         double l = Math.hypot(m.x() - s.x(), m.y() - s.y());
@@ -63,7 +63,7 @@ class RulersTest {
         assertThat(r.length()).isCloseTo(c[0].distance(c[1]), within(1e-9));
         assertThat(r.pixels()).hasSize(4);
         for (int i = 0; i < 4; i++) {
-            ViewState v = hand.view(i);
+            Viewport v = hand.view(i);
             Vec3 p = v.screen().project(r.a());
             Vec3 q = v.screen().project(r.b());
             assertThat(r.pixels().get(v.id)).isCloseTo(Math.hypot(p.x() - q.x(), p.y() - q.y()), within(1e-9));
@@ -76,7 +76,7 @@ class RulersTest {
         measure();
         Ruler r = hand.stage.rooms.subject.rulers().all().get(0);
         for (int i = 0; i < 4; i++) {
-            ViewState v = hand.view(i);
+            Viewport v = hand.view(i);
             if (v.pose.projection().flat()) {
                 Vec3 way = r.b().minus(r.a());
                 double across = way.minus(v.pose.forward().times(way.dot(v.pose.forward())))
@@ -90,7 +90,7 @@ class RulersTest {
     /** In a perspective the same metre is smaller at the farther end by the ratio that is told. */
     @Test
     void aPerspectiveTellsByHowMuchTheFarEndIsSmaller() {
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         Ruler r = new Ruler(
                 "x", v.pose.eye().plus(v.pose.forward(), 3), v.pose.eye().plus(v.pose.forward(), 7.5));
         double metre = 0.01;
@@ -136,7 +136,7 @@ class RulersTest {
 
     @Test
     void whereThereIsNothingThatIsSaid() {
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         hand.notices();
         hand.move(v.x + 3, v.y + 3, 0);
         hand.tap("Comma", 0);

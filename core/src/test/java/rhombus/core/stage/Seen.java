@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.OrNull;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 
 /** What the page sees of a stage, as plain data: records become maps, as they become objects in the browser. */
 final class Seen {
@@ -19,10 +19,10 @@ final class Seen {
 
     static Object plain(Object o) {
         if (o instanceof Vec3 v) {
-            return Plain.list(v.x(), v.y(), v.z());
+            return PlainData.list(v.x(), v.y(), v.z());
         }
         if (o instanceof double[] d) {
-            return Plain.list(d);
+            return PlainData.list(d);
         }
         if (o instanceof List<?> l) {
             List<Object> out = new ArrayList<>();

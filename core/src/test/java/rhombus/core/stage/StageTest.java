@@ -9,10 +9,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.KeptView;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.StoredView;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** The stage as a hand drives it: raw events in, poses and snapshots out. */
@@ -38,7 +38,7 @@ class StageTest {
         stage.tick(now += 1000);
     }
 
-    private ViewState view(int i) {
+    private Viewport view(int i) {
         return stage.rooms.ground.board().views.get(i);
     }
 
@@ -47,18 +47,18 @@ class StageTest {
     }
 
     private Map<String, Object> snapshot(int i) {
-        return Plain.map(new Seen(stage).views().get(i));
+        return PlainData.map(new Seen(stage).views().get(i));
     }
 
     @Test
     void fourViewportsStandAtHome() {
         assertThat(new Seen(stage).views())
-                .extracting(v -> Plain.map(v).get("direction"))
+                .extracting(v -> PlainData.map(v).get("direction"))
                 .containsExactly("top", "free", "front", "right");
         assertThat(new Seen(stage).views())
-                .extracting(v -> Plain.map(v).get("projection"))
+                .extracting(v -> PlainData.map(v).get("projection"))
                 .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
-        assertThat(Captions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
+        assertThat(PlateCaptions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
     }
 
     @Test
@@ -78,7 +78,7 @@ class StageTest {
     void orbitTurnsAboutTheSurfaceUnderThePointerAndIsOneStepOfTheTrail() {
         Vec3 s = onScreen(4);
         move(s.x(), s.y(), 0);
-        Vec3 pivot = KeptView.point(new Seen(stage).pivot("v2").get("point"));
+        Vec3 pivot = StoredView.point(new Seen(stage).pivot("v2").get("point"));
         assertThat(new Seen(stage).pivot("v2").get("rung")).isEqualTo("surface");
         assertThat((String) new Seen(stage).pivot("v2").get("reason"))
                 .contains("Far box")
@@ -216,10 +216,10 @@ class StageTest {
     void theMoveToolMovesAlongItsAxisAndSceneUndoNeverMovesAView() {
         click(onScreen(4), 0);
         tap("KeyM", 0);
-        List<Object> handles = Plain.list(new Seen(stage).marks(1).get("handles"));
-        double[] line = Plain.numbers(
+        List<Object> handles = PlainData.list(new Seen(stage).marks(1).get("handles"));
+        double[] line = PlainData.numbers(
                 handles.stream()
-                        .map(Plain::map)
+                        .map(PlainData::map)
                         .filter(h -> h.get("id").equals("x"))
                         .findFirst()
                         .orElseThrow()
@@ -276,7 +276,7 @@ class StageTest {
                         .map(v -> v.pose)
                         .toList());
         assertThat(new Seen(other).views())
-                .extracting(v -> Plain.map(v).get("display"))
+                .extracting(v -> PlainData.map(v).get("display"))
                 .containsExactly("smooth-edges", "smooth-edges", "wire", "wire");
         assertThat(other.scene().world(4)).containsExactly(stage.scene().world(4));
         assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(kept);
@@ -286,7 +286,7 @@ class StageTest {
     void spoiltWorkspacesLoseNothingElse() {
         Pose home = view(1).pose;
         stage.kept()
-                .restore(Plain.map(
+                .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
                         "version",
@@ -294,12 +294,12 @@ class StageTest {
                         "active",
                         99,
                         "views",
-                        List.of("x", Plain.map("pose", Plain.map("eye", List.of(1, 2)), "mode", "no such")),
+                        List.of("x", PlainData.map("pose", PlainData.map("eye", List.of(1, 2)), "mode", "no such")),
                         "moved",
-                        Plain.map("n77", List.of(1))));
+                        PlainData.map("n77", List.of(1))));
         assertThat(view(1).pose).isEqualTo(home);
         stage.kept()
-                .restore(Plain.map(
+                .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
                         "version",
@@ -307,13 +307,13 @@ class StageTest {
                         "board",
                         "none",
                         "boards",
-                        Plain.map(
+                        PlainData.map(
                                 "four",
-                                Plain.map(
+                                PlainData.map(
                                         "active",
                                         "v77",
                                         "views",
-                                        Plain.map("v2", Plain.map("pose", 5, "hidden", List.of("x", 3)))))));
+                                        PlainData.map("v2", PlainData.map("pose", 5, "hidden", List.of("x", 3)))))));
         assertThat(view(1).pose).isEqualTo(home);
         assertThat(stage.rooms.ground.board().active).isEqualTo(1);
     }
@@ -322,7 +322,7 @@ class StageTest {
     void aWorkspaceOfTheFirstVersionBecomesTheBoardOfFour() {
         Pose other = view(1).pose.withEye(new Vec3(1, 2, 3));
         stage.kept()
-                .restore(Plain.map(
+                .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
                         "version",
@@ -332,7 +332,7 @@ class StageTest {
                         "solo",
                         1,
                         "views",
-                        List.of(Map.of(), Plain.map("pose", KeptView.pose(other), "mode", "wire"))));
+                        List.of(Map.of(), PlainData.map("pose", StoredView.pose(other), "mode", "wire"))));
         assertThat(view(1).pose).isEqualTo(other);
         assertThat(stage.rooms.ground.board().solo).isEqualTo(1);
         assertThat(stage.rooms.ground.board().active().id).isEqualTo("v3");
@@ -342,11 +342,11 @@ class StageTest {
     void hintsSayWhatTheHandCanDoNow() {
         move(700, 200, 0);
         assertThat(new Seen(stage).hints(Map.of()))
-                .extracting(h -> Plain.map(h).get("trigger"))
+                .extracting(h -> PlainData.map(h).get("trigger"))
                 .contains("right-drag or hold D", "middle-drag or hold S", "wheel", "F", "hold A");
         stage.input().keyDown("ShiftLeft", Modifiers.SHIFT, false, now += 10);
         assertThat(new Seen(stage).hints(Map.of()))
-                .extracting(h -> Plain.map(h).get("words"))
+                .extracting(h -> PlainData.map(h).get("words"))
                 .contains("frame all")
                 .doesNotContain("orbit");
     }

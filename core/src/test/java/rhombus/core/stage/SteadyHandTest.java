@@ -13,12 +13,12 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.plain.Plain;
-import rhombus.core.scene.Kind;
+import rhombus.core.plain.PlainData;
+import rhombus.core.scene.NodeKind;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.marks.Lost;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.marks.OrientationAids;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -64,22 +64,22 @@ class SteadyHandTest {
 
     @Test
     void anAxisViewThatIsTurnedSaysSoAndIsStraightened() {
-        ViewState top = hand.view(0);
+        Viewport top = hand.view(0);
         hand.move(top.x + 50, top.y + 50, 0);
         hand.tap("ArrowRight", 0);
-        assertThat(Captions.direction(top, stage.scene().up())).isEqualTo("top");
-        assertThat(Captions.title(stage.rooms.ground, top)).isEqualTo("Top, turned 15°");
+        assertThat(PlateCaptions.direction(top, stage.scene().up())).isEqualTo("top");
+        assertThat(PlateCaptions.title(stage.rooms.ground, top)).isEqualTo("Top, turned 15°");
         assertThat(roll()).isEqualTo("15.0°");
         hand.tap("KeyN", 0);
-        assertThat(Captions.title(stage.rooms.ground, top)).isEqualTo("Top");
+        assertThat(PlateCaptions.title(stage.rooms.ground, top)).isEqualTo("Top");
         assertThat(roll()).isEqualTo("0.0°");
         assertThat(top.pose.orientation().up().distance(Vec3.Z.negated())).isLessThan(1e-9);
     }
 
     private String roll() {
-        for (Object o : Plain.list(new Seen(stage).readout().get("fields"))) {
-            if ("roll".equals(Plain.map(o).get("key"))) {
-                return Plain.text(Plain.map(o).get("text"), "");
+        for (Object o : PlainData.list(new Seen(stage).readout().get("fields"))) {
+            if ("roll".equals(PlainData.map(o).get("key"))) {
+                return PlainData.text(PlainData.map(o).get("text"), "");
             }
         }
         return null;
@@ -87,11 +87,11 @@ class SteadyHandTest {
 
     @Test
     void aReleasedAxisViewSaysSoAndComesBack() {
-        ViewState front = hand.view(2);
+        Viewport front = hand.view(2);
         hand.notices();
         Pose before = front.pose;
         hand.drag(front.x + 60, front.y + 60, 40, 30, 2, 0);
-        assertThat(Captions.title(stage.rooms.ground, front)).isEqualTo("Free flat");
+        assertThat(PlateCaptions.title(stage.rooms.ground, front)).isEqualTo("Free flat");
         assertThat(hand.notices()).anyMatch(n -> n.startsWith("Front was released"));
         hand.tap("Backspace", 0);
         assertThat(front.pose).isEqualTo(before);
@@ -107,7 +107,7 @@ class SteadyHandTest {
     @ParameterizedTest
     @ValueSource(strings = {"KeyD", "KeyS"})
     void whatAClickWouldTakeIsWhatTheHandHolds(String key) {
-        ViewState scout = hand.view(1);
+        Viewport scout = hand.view(1);
         int camera = stage.scene().indexOf("n5");
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
@@ -131,8 +131,8 @@ class SteadyHandTest {
 
     @Test
     void aFingerInAnotherViewportTakesNoPart() {
-        ViewState a = hand.view(0);
-        ViewState b = hand.view(1);
+        Viewport a = hand.view(0);
+        Viewport b = hand.view(1);
         Pose wasB = b.pose;
         double extent = ((Projection.Orthographic) a.pose.projection()).extent();
         stage.input().touchDown(1, a.x + 100, a.y + 100, hand.now += 10);
@@ -158,7 +158,7 @@ class SteadyHandTest {
         assertThat(stage.rooms.ground.board().views).hasSize(8);
         hand.run("board.arrange", null, "to", "four");
         List<String> titles = stage.rooms.ground.board().views.stream()
-                .map(v -> Captions.title(stage.rooms.ground, v))
+                .map(v -> PlateCaptions.title(stage.rooms.ground, v))
                 .toList();
         assertThat(titles).containsExactlyInAnyOrder("Top", "Scout", "Front", "Right");
     }
@@ -171,13 +171,13 @@ class SteadyHandTest {
         hand.move(100, 100, 0);
         hand.drag(100, 100, 90, 40, 4, 0);
         hand.tap("KeyH", 0);
-        assertThat(Captions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Left");
+        assertThat(PlateCaptions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Left");
         assertThat(hand.pose(0).orientation().angleTo(chosen.orientation())).isLessThan(1e-9);
         hand.run("view.scout", "v1");
         hand.rest();
         hand.tap("KeyX", 0);
         hand.tap("KeyH", 0);
-        assertThat(Captions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Scout");
+        assertThat(PlateCaptions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Scout");
     }
 
     @Test
@@ -202,7 +202,7 @@ class SteadyHandTest {
         hand.tap("KeyH", 0);
         List<String> words = new Seen(stage)
                 .trailEntries("v2").stream()
-                        .map(o -> Plain.text(Plain.map(o).get("words"), ""))
+                        .map(o -> PlainData.text(PlainData.map(o).get("words"), ""))
                         .toList();
         assertThat(words).containsExactly("start", "orbit", "pan", "dolly", "from the right", "orbit left", "home");
         Map<String, Object> kept = stage.kept().workspace();
@@ -237,11 +237,12 @@ class SteadyHandTest {
     @ParameterizedTest
     @CsvSource({"30,false", "3000,false", "1e5,true", "1e7,true"})
     void aSceneThatHasBecomeASpeckIsNothingInView(double away, boolean empty) {
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         Vec3 c = stage.scene().bounds().center();
         v.switched.addAll(Overlay.of(List.of("lights", "cameras")));
         v.set(v.pose.withEye(c.plus(v.pose.orientation().back(), away)));
-        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v)).isEqualTo(empty);
+        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
+                .isEqualTo(empty);
     }
 
     @Test
@@ -252,14 +253,14 @@ class SteadyHandTest {
                 null,
                 "objects",
                 s.nodes().stream()
-                        .filter(n -> n.kind() == Kind.MESH)
+                        .filter(n -> n.kind() == NodeKind.MESH)
                         .map(n -> n.id())
                         .toList());
         hand.run("object.hide", null);
-        ViewState v = hand.view(1);
+        Viewport v = hand.view(1);
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
-        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v))
+        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
                 .as("the camera is in view")
                 .isFalse();
         hand.run("view.opposite", "v2");
@@ -268,7 +269,7 @@ class SteadyHandTest {
         hand.run("view.direction", "v2", "to", "back");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
-        assertThat(Lost.empty(stage.rooms.ground, stage.rooms.subject, v))
+        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
                 .as("it is behind the eye")
                 .isTrue();
     }
@@ -347,7 +348,7 @@ class SteadyHandTest {
         hand.run("edit.place", null, "y", Map.of("steps", 90, "alt", true));
         assertThat(pivot("n4").distance(is)).isLessThan(1e-9);
         hand.run("tool.move", null);
-        ViewState front = hand.view(2);
+        Viewport front = hand.view(2);
         hand.move(front.x + 50, front.y + 50, 0);
         double grid = stage.snapshots().grid(2).spacing();
         hand.tap("ArrowRight", 0);
@@ -371,11 +372,11 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "x", 1.2345678912, "y", 1e-12, "z", 123456.789012345);
         hand.rest();
         hand.move(600, 200, 0);
-        List<Object> fields = Plain.list(new Seen(stage).readout().get("fields"));
-        assertThat(fields.stream().limit(3).map(f -> Plain.map(f).get("brief")))
+        List<Object> fields = PlainData.list(new Seen(stage).readout().get("fields"));
+        assertThat(fields.stream().limit(3).map(f -> PlainData.map(f).get("brief")))
                 .containsExactly("1.235", "0", "123500");
-        assertThat(Plain.map(fields.get(0)).get("text")).isEqualTo("1.234567891 m");
-        assertThat(Plain.map(fields.get(2)).get("text").toString()).startsWith("123456.789012345");
+        assertThat(PlainData.map(fields.get(0)).get("text")).isEqualTo("1.234567891 m");
+        assertThat(PlainData.map(fields.get(2)).get("text").toString()).startsWith("123456.789012345");
         assertThat(new Seen(stage).readout().toString()).doesNotContainPattern("\\d[Ee]-?\\d+ (m|px)");
     }
 }

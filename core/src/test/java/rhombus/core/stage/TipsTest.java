@@ -10,9 +10,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.keymap.Presets;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.hand.Tip;
+import rhombus.core.keymap.KeymapPresets;
+import rhombus.core.stage.coach.Tip;
+import rhombus.core.stage.commands.AllCommands;
 
 /** Tips come one at a time, once each, after what they would help with, and never after they were used. */
 class TipsTest {
@@ -139,7 +139,7 @@ class TipsTest {
         Tip t = tip();
         h.run(t.command(), null, "preset", t.args().get("preset"));
         assertThat(h.stage.keymap().bindings())
-                .isEqualTo(AllCommands.CATALOGUE.preset(Presets.TRACKPAD).bindings());
+                .isEqualTo(AllCommands.CATALOGUE.preset(KeymapPresets.TRACKPAD).bindings());
         assertThat(tip()).isNull();
     }
 

@@ -30,10 +30,10 @@ final class Drawn {
 
     int ranges;
 
-    Drawn(Batches batches, Submission s, Scene scene) {
+    Drawn(DrawBatches batches, DrawSubmission s, Scene scene) {
         int[] runs = s.runs();
-        for (int i = 0; i < runs.length; i += Submission.RUN) {
-            Batch b = batches.list().get(runs[i]);
+        for (int i = 0; i < runs.length; i += DrawSubmission.RUN) {
+            DrawBatch b = batches.list().get(runs[i]);
             for (int r = runs[i + 3]; r < runs[i + 3] + runs[i + 4]; r++) {
                 ranges++;
                 range(batches, b, runs[i + 1], runs[i + 2], s.starts()[r], s.counts()[r], scene);
@@ -41,23 +41,23 @@ final class Drawn {
         }
     }
 
-    private void range(Batches batches, Batch b, int form, int level, int start, int count, Scene scene) {
-        if (form == Submission.POINTS) {
+    private void range(DrawBatches batches, DrawBatch b, int form, int level, int start, int count, Scene scene) {
+        if (form == DrawSubmission.POINTS) {
             for (int k = start; k < start + count; k++) {
                 points.add(b.node(k));
             }
             return;
         }
-        if (form == Submission.BOXES || form == Submission.PICKED_BOXES) {
+        if (form == DrawSubmission.BOXES || form == DrawSubmission.PICKED_BOXES) {
             boxes(batches, b, start, count, scene);
             return;
         }
-        if (form == Submission.LINES || form == Submission.PICKED) {
+        if (form == DrawSubmission.LINES || form == DrawSubmission.PICKED) {
             lines(batches, b, start, count, scene);
             return;
         }
-        if (b.sort == Batch.Sort.MERGED) {
-            boolean edged = form == Submission.EDGED;
+        if (b.sort == DrawBatch.Sort.MERGED) {
+            boolean edged = form == DrawSubmission.EDGED;
             float[] p = batches.floats(b.number, edged ? "corner-positions" : "positions");
             short[] x = batches.shorts(b.number, edged ? "corner-extras" : "extras");
             int[] index = edged ? null : batches.indices(b.number, level);
@@ -78,8 +78,8 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, form, start, scene)) {
-            if (!part.gone && (scene.shown(part.node) || form == Submission.GHOST)) {
+        for (BatchPart part : of(b, form, start, scene)) {
+            if (!part.gone && (scene.shown(part.node) || form == DrawSubmission.GHOST)) {
                 int[] t = level == 0 ? part.shape.triangles() : part.level(level);
                 for (int k = 0; k < count; k += 3) {
                     triangles.add(new Triangle(
@@ -95,8 +95,8 @@ final class Drawn {
         }
     }
 
-    private void lines(Batches batches, Batch b, int start, int count, Scene scene) {
-        if (b.sort == Batch.Sort.MERGED) {
+    private void lines(DrawBatches batches, DrawBatch b, int start, int count, Scene scene) {
+        if (b.sort == DrawBatch.Sort.MERGED) {
             float[] ends = batches.floats(b.number, "ends");
             int[] index = batches.indices(b.number, -1);
             for (int k = 0; k < count; k += 6) {
@@ -105,7 +105,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, Submission.LINES, start, scene)) {
+        for (BatchPart part : of(b, DrawSubmission.LINES, start, scene)) {
             if (!part.gone && scene.shown(part.node)) {
                 for (int e = 0; e < count / 6; e++) {
                     lines.add(new Vec3[] {
@@ -116,8 +116,8 @@ final class Drawn {
         }
     }
 
-    private void boxes(Batches batches, Batch b, int start, int count, Scene scene) {
-        if (b.sort == Batch.Sort.MERGED) {
+    private void boxes(DrawBatches batches, DrawBatch b, int start, int count, Scene scene) {
+        if (b.sort == DrawBatch.Sort.MERGED) {
             float[] ends = batches.floats(b.number, "box-ends");
             short[] corners = batches.shorts(b.number, "box-corners");
             int[] index = batches.indices(b.number, -2);
@@ -127,7 +127,7 @@ final class Drawn {
             }
             return;
         }
-        for (Part part : of(b, Submission.BOXES, start, scene)) {
+        for (BatchPart part : of(b, DrawSubmission.BOXES, start, scene)) {
             if (!part.gone && scene.shown(part.node)) {
                 float[] ends = BoxEdges.ends(part.shape.bounds(), Vec3.ZERO);
                 for (int e = 0; e < count / 6; e++) {
@@ -146,23 +146,23 @@ final class Drawn {
         return new Vec3(p[v * 3], p[v * 3 + 1], p[v * 3 + 2]);
     }
 
-    private static List<Part> of(Batch b, int form, int start, Scene scene) {
-        if (b.sort != Batch.Sort.CROWD) {
+    private static List<BatchPart> of(DrawBatch b, int form, int start, Scene scene) {
+        if (b.sort != DrawBatch.Sort.CROWD) {
             return b.parts;
         }
-        if (form == Submission.GHOST) {
+        if (form == DrawSubmission.GHOST) {
             return b.parts.stream().filter(p -> scene.dimmed(p.node)).toList();
         }
-        return form == Submission.MASK
+        return form == DrawSubmission.MASK
                 ? b.parts.stream().filter(p -> p.selected).toList()
                 : b.parts.subList(b.chunks[start].from, b.chunks[start].to);
     }
 
-    private static Vec3 at(Batch b, float[] p, int v) {
+    private static Vec3 at(DrawBatch b, float[] p, int v) {
         return b.origin.plus(vec(p, v));
     }
 
-    static Vec3 world(Scene scene, Part p, int v) {
+    static Vec3 world(Scene scene, BatchPart p, int v) {
         float[] xyz = p.shape.positions();
         return Mat4.point(
                 scene.world(p.node), p.shape.origin().plus(new Vec3(xyz[v * 3], xyz[v * 3 + 1], xyz[v * 3 + 2])));

@@ -10,7 +10,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
-import rhombus.core.display.UsualLooks;
+import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
 import rhombus.core.geometry.Mat4;
@@ -18,12 +18,12 @@ import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Framing;
-import rhombus.core.pick.Edges;
-import rhombus.core.pick.Hit;
+import rhombus.core.pick.EdgePick;
+import rhombus.core.pick.RayHit;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.view.Clip;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Matrices;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -130,7 +130,7 @@ class StrokesTest {
             Vec3 b = screen.project(ends.get(i + 1));
             double x = a.x() + (b.x() - a.x()) * t;
             double y = a.y() + (b.y() - a.y()) * t;
-            Hit hit = Edges.strokes(s, screen, null, x + 1, y - 1);
+            RayHit hit = EdgePick.strokes(s, screen, null, x + 1, y - 1);
             assertThat(hit).isNotNull();
             assertThat(hit.node()).isZero();
         }
@@ -142,9 +142,9 @@ class StrokesTest {
                 nearest =
                         Math.min(nearest, distance(screen.project(ends.get(i)), screen.project(ends.get(i + 1)), x, y));
             }
-            Hit hit = Edges.strokes(s, screen, null, x, y);
-            if (Math.abs(nearest - Edges.REACH) > 0.1) {
-                assertThat(hit != null).as("nearest at " + nearest).isEqualTo(nearest < Edges.REACH);
+            RayHit hit = EdgePick.strokes(s, screen, null, x, y);
+            if (Math.abs(nearest - EdgePick.REACH) > 0.1) {
+                assertThat(hit != null).as("nearest at " + nearest).isEqualTo(nearest < EdgePick.REACH);
             }
         }
     }
@@ -166,7 +166,7 @@ class StrokesTest {
         Scene s = scene(m, place(r));
         float[] colors = new float[m.positions().length / 3 * 4];
         Arrays.fill(colors, 1);
-        Skin skin = new Skin(
+        VertexAttributes skin = new VertexAttributes(
                 null,
                 null,
                 2,
@@ -178,29 +178,29 @@ class StrokesTest {
                 0,
                 1,
                 "");
-        Batches batches = new Batches(k -> skin, k -> new byte[count]);
+        DrawBatches batches = new DrawBatches(k -> skin, k -> new byte[count]);
         batches.sync(s);
-        Submission submission = new Submission(batches);
+        DrawSubmission submission = new DrawSubmission(batches);
         Pose pose = framed(s, r);
         Screen screen = new Screen(pose, WIDTH, HEIGHT);
         double[] matrices = new double[32];
         Matrices.view(pose, matrices, 0);
-        Matrices.projection(pose.projection(), WIDTH / HEIGHT, Clip.of(pose, s.bounds(), 0.01), matrices, 16);
-        for (var look : UsualLooks.ALL) {
-            Submission.Wish wish = Submission.Wish.of(look, true, true, true);
-            submission.plan(s, matrices, screen, HEIGHT, wish, Submission.Detail.FULL);
+        Matrices.projection(pose.projection(), WIDTH / HEIGHT, ClipRange.of(pose, s.bounds(), 0.01), matrices, 16);
+        for (var look : StandardLooks.ALL) {
+            DrawSubmission.Wish wish = DrawSubmission.Wish.of(look, true, true, true);
+            submission.plan(s, matrices, screen, HEIGHT, wish, DrawSubmission.Detail.FULL);
             int[] runs = submission.runs();
             int lines = 0;
-            for (int k = 0; k < runs.length; k += Submission.RUN) {
-                assertThat(runs[k + 1]).as(look.toString()).isIn(Submission.LINES, Submission.BOXES);
+            for (int k = 0; k < runs.length; k += DrawSubmission.RUN) {
+                assertThat(runs[k + 1]).as(look.toString()).isIn(DrawSubmission.LINES, DrawSubmission.BOXES);
                 for (int i = 0; i < runs[k + 4]; i++) {
-                    lines += submission.counts()[runs[k + 3] + i] / Quads.INDICES;
+                    lines += submission.counts()[runs[k + 3] + i] / LineQuads.INDICES;
                 }
             }
-            assertThat(lines).as(look.toString()).isEqualTo(wish.boxes() ? Boxes.LINES : count);
+            assertThat(lines).as(look.toString()).isEqualTo(wish.boxes() ? PartBoxes.LINES : count);
             assertThat(submission.complete()).isTrue();
         }
-        submission.plan(s, matrices, screen, HEIGHT, Submission.Wish.NOTHING, Submission.Detail.FULL);
+        submission.plan(s, matrices, screen, HEIGHT, DrawSubmission.Wish.NOTHING, DrawSubmission.Detail.FULL);
         assertThat(submission.runs()).isEmpty();
     }
 
@@ -216,9 +216,9 @@ class StrokesTest {
 
     @Test
     void coloursAreThoseOfTheFileAsFarAsFiveBitsTell() {
-        assertThat(Quads.colored(0, 0, 0)).isEqualTo(-1);
-        assertThat(Quads.colored(1, 1, 1)).isEqualTo(-32768);
+        assertThat(LineQuads.colored(0, 0, 0)).isEqualTo(-1);
+        assertThat(LineQuads.colored(1, 1, 1)).isEqualTo(-32768);
         // A linear 0.22 is half of a screen's signal and a little more (IEC 61966-2-1).
-        assertThat(-1 - Quads.colored(0.22, 0, 0) >> 10).isEqualTo(16);
+        assertThat(-1 - LineQuads.colored(0.22, 0, 0) >> 10).isEqualTo(16);
     }
 }

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.Scenes;
@@ -35,7 +35,7 @@ class CameraTableTest {
             assertThat(CameraTable.csv(s)).contains(column);
         }
         assertThat(cell(s, "locked")).isEqualTo("no");
-        assertThat(Plain.map(CameraTable.plain(s).get(0)))
+        assertThat(PlainData.map(CameraTable.plain(s).get(0)))
                 .containsKeys("aim", "near", "far", "confusion", "roll", "pose");
     }
 
@@ -43,7 +43,7 @@ class CameraTableTest {
     void aTypedLensReadsAsItWasTyped() {
         for (double mm : new double[] {12, 17.3, 35, 85, 400}) {
             Scene s = with(Scenes.boxes().node(5).camera().withFocalLength(mm));
-            assertThat(Plain.map(CameraTable.plain(s).get(0))).containsEntry("focalLength", mm);
+            assertThat(PlainData.map(CameraTable.plain(s).get(0))).containsEntry("focalLength", mm);
             assertThat(Double.parseDouble(cell(s, "focal length"))).isEqualTo(mm);
         }
     }

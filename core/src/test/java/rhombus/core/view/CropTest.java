@@ -53,7 +53,7 @@ class CropTest {
         double aspect = s.width() / s.height();
         double[] m = new double[32];
         Matrices.view(s.pose(), m, 0);
-        Matrices.projection(s.pose().projection(), aspect, new Clip(0.5, 4000), m, 16);
+        Matrices.projection(s.pose().projection(), aspect, new ClipRange(0.5, 4000), m, 16);
         Matrices.crop(s.crop(), aspect, m, 16);
         Vector4d c =
                 new Matrix4d().set(m, 16).mul(new Matrix4d().set(m, 0)).transform(new Vector4d(p.x(), p.y(), p.z(), 1));

@@ -18,7 +18,7 @@ import rhombus.core.geometry.Vec3;
 @Domain(Any.class)
 @Domain(net.jqwik.api.domains.DomainContext.Global.class)
 class MatricesTest {
-    private static Matrix4d joml(Pose pose, double aspect, Clip clip) {
+    private static Matrix4d joml(Pose pose, double aspect, ClipRange clip) {
         Matrix4d m = new Matrix4d();
         if (pose.projection() instanceof Projection.Perspective p) {
             m.perspective(p.fovY(), aspect, clip.near(), clip.far());
@@ -34,7 +34,7 @@ class MatricesTest {
     @Property(tries = 1000)
     void pointsLandWhereJomlPutsThemAndWhereTheScreenSays(@ForAll Screen screen, @ForAll Vec3 p) {
         Pose pose = screen.pose();
-        Clip clip = new Clip(0.5, 4000);
+        ClipRange clip = new ClipRange(0.5, 4000);
         double aspect = screen.width() / screen.height();
         double[] m = new double[32];
         Matrices.view(pose, m, 0);
@@ -60,7 +60,7 @@ class MatricesTest {
             @ForAll @DoubleRange(min = 0.01, max = 10) double n,
             @ForAll @DoubleRange(min = 11, max = 1e6) double f) {
         double[] m = new double[16];
-        Matrices.projection(new Projection.Perspective(y), a, new Clip(n, f), m, 0);
+        Matrices.projection(new Projection.Perspective(y), a, new ClipRange(n, f), m, 0);
         assertThat(m[0]).isCloseTo(1 / (a * Math.tan(0.5 * y)), within(1e-9 * Math.abs(m[0])));
         assertThat(m[5]).isCloseTo(1 / Math.tan(0.5 * y), within(1e-9 * Math.abs(m[5])));
         assertThat(m[10]).isEqualTo((f + n) / (n - f));
@@ -71,7 +71,7 @@ class MatricesTest {
     @Property(tries = 1000)
     void everyCornerOfTheSceneLiesBetweenNearAndFar(@ForAll Pose pose, @ForAll Vec3 a, @ForAll Vec3 b) {
         Aabb box = Aabb.of(a).union(Aabb.of(b));
-        Clip clip = Clip.of(pose, box, 0);
+        ClipRange clip = ClipRange.of(pose, box, 0);
         for (int i = 0; i < 8; i++) {
             double depth = pose.depth(box.corner(i));
             assertThat(depth).isLessThanOrEqualTo(clip.far() + 1e-6);

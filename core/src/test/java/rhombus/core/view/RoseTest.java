@@ -111,11 +111,11 @@ class RoseTest {
     @Example
     void lookingFromADirectionItIsInTheMiddleAndItsOppositeAtTheRim() {
         for (UpAxis up : UpAxis.values()) {
-            for (Standard s : Standard.all()) {
+            for (StandardDirection s : StandardDirection.all()) {
                 Rose rose = new Rose(s.orientation(up), up);
                 assertThat(rose.at(0, 0, 0.3)).as(s.name()).isEqualTo(s);
                 Rose.Spot behind = rose.spots().get(0);
-                assertThat(behind.direction()).isEqualTo(new Standard(-s.x(), -s.y(), -s.z()));
+                assertThat(behind.direction()).isEqualTo(new StandardDirection(-s.x(), -s.y(), -s.z()));
                 assertThat(Math.hypot(behind.x(), behind.y())).isCloseTo(1, within(1e-7));
             }
         }

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rhombus.core.glossary.Glossary;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** What the guide refers to is there, and whatever opens the guide finds its page. */
 class GuideTest {

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rhombus.core.drill.Drill;
 import rhombus.core.glossary.Glossary;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 
 /** Nothing on the page is without a word on what it is. */
 class HelpWordsTest {

@@ -20,8 +20,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rhombus.core.edit.Quantity;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.stage.subject.Guides;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.stage.subject.CompositionGuides;
 
 /** Every language says everything that English says, with the same values in it, and numbers as its people write them. */
 class LanguagesTest {
@@ -83,13 +83,14 @@ class LanguagesTest {
                 .getDecimalSeparator();
         speak(language, () -> {
             assertThat(Messages.decimalSign()).as("as Unicode CLDR has it").isEqualTo(sign);
-            assertThat(Lengths.words(1.25)).isEqualTo("1" + sign + "25 m");
-            assertThat(Lengths.words(0.5)).isEqualTo("50 cm");
-            assertThat(Lengths.trimmed(Lengths.fixed(2.5, 4))).isEqualTo("2" + sign + "5");
+            assertThat(NumberText.words(1.25)).isEqualTo("1" + sign + "25 m");
+            assertThat(NumberText.words(0.5)).isEqualTo("50 cm");
+            assertThat(NumberText.trimmed(NumberText.fixed(2.5, 4))).isEqualTo("2" + sign + "5");
             // What is shown is read again.
-            assertThat(Quantity.length(Lengths.words(1.25), "mm")).isEqualTo(1.25);
-            assertThat(Guides.read(Guides.words(List.of(0.125, 0.5)), 1000)).containsExactly(0.125, 0.5);
-            assertThat(Guides.read("25%, 50%", 1000)).containsExactly(0.25, 0.5);
+            assertThat(Quantity.length(NumberText.words(1.25), "mm")).isEqualTo(1.25);
+            assertThat(CompositionGuides.read(CompositionGuides.words(List.of(0.125, 0.5)), 1000))
+                    .containsExactly(0.125, 0.5);
+            assertThat(CompositionGuides.read("25%, 50%", 1000)).containsExactly(0.25, 0.5);
         });
     }
 

@@ -24,10 +24,10 @@ import javax.tools.ToolProvider;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.LookPart;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.keymap.Argument;
+import rhombus.core.keymap.CommandArgument;
 import rhombus.core.keymap.KeyNames;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.view.Standard;
+import rhombus.core.stage.commands.AllCommands;
+import rhombus.core.view.StandardDirection;
 
 /** No word that a person reads stands in the code of the core, and each that it asks for is there. */
 class NoWordsInCodeTest {
@@ -55,11 +55,11 @@ class NoWordsInCodeTest {
             "Drill",
             "FilmBack",
             "PictureFormat",
-            "Batches",
+            "DrawBatches",
             "Glossary",
-            "Solid",
+            "ConvexSolid",
             "BvhAssembly",
-            "Preview");
+            "SettingPreview");
 
     private final List<String> words = new ArrayList<>();
     private final Set<String> asked = new TreeSet<>();
@@ -85,12 +85,13 @@ class NoWordsInCodeTest {
         AllCommands.CATALOGUE.commands().values().forEach(c -> {
             assertThat(c.words()).isNotEqualTo("command." + c.id());
             c.arguments().stream()
-                    .filter(a -> a.type() == Argument.Type.TYPED || a.name().equals("name"))
+                    .filter(a ->
+                            a.type() == CommandArgument.Type.TYPED || a.name().equals("name"))
                     .forEach(a -> assertThat(Messages.has("argument.named." + a.name()))
                             .as("what is typed for %s: %s", c.id(), a.name())
                             .isTrue());
             c.arguments().stream()
-                    .filter(a -> a.type() == Argument.Type.CHOICE && a.required())
+                    .filter(a -> a.type() == CommandArgument.Type.CHOICE && a.required())
                     .flatMap(a -> a.choices().stream())
                     .filter(v -> v.matches("[a-z-]{2,}"))
                     .forEach(v -> assertThat(Messages.has("argument.choice." + v))
@@ -105,7 +106,7 @@ class NoWordsInCodeTest {
             assertThat(h.sentence()).as(h.id()).doesNotStartWith("habit.");
             assertThat(h.labels()).as(h.id()).noneMatch(l -> l.startsWith("habit."));
         });
-        Standard.all().forEach(s -> assertThat(s.words()).isNotEqualTo("direction." + s.name()));
+        StandardDirection.all().forEach(s -> assertThat(s.words()).isNotEqualTo("direction." + s.name()));
         for (String code : KeyNames.all()) {
             assertThat(KeyNames.of(code, java.util.Map.of())).doesNotStartWith("key.");
         }

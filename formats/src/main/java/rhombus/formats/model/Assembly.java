@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 
 /** Puts together the document of a model that comes in another format than glTF. */
@@ -16,10 +16,10 @@ public final class Assembly {
     private final List<Object> images = new ArrayList<>();
     private final Map<String, Integer> imageNumbers = new HashMap<>();
     private final Map<Integer, List<Object>> children = new HashMap<>();
-    private final List<List<Part>> meshes = new ArrayList<>();
+    private final List<List<ModelPart>> meshes = new ArrayList<>();
 
     /** Adds a mesh; gives its number. */
-    public int mesh(List<Part> parts) {
+    public int mesh(List<ModelPart> parts) {
         meshes.add(parts);
         return meshes.size() - 1;
     }
@@ -31,7 +31,7 @@ public final class Assembly {
         if (parent < 0) {
             roots.add(number);
         } else {
-            Plain.map(nodes.get(parent)).put("children", children.computeIfAbsent(parent, p -> new ArrayList<>()));
+            PlainData.map(nodes.get(parent)).put("children", children.computeIfAbsent(parent, p -> new ArrayList<>()));
             children.get(parent).add(number);
         }
         return number;
@@ -39,7 +39,7 @@ public final class Assembly {
 
     /** The document's entry of a node. */
     public Map<String, Object> node(int number) {
-        return Plain.map(nodes.get(number));
+        return PlainData.map(nodes.get(number));
     }
 
     /** How many nodes there are. */
@@ -61,11 +61,11 @@ public final class Assembly {
     /** A texture of an image file that is named by its address in the upload, as materials name it. */
     public Map<String, Object> texture(String uri) {
         int number = imageNumbers.computeIfAbsent(uri, u -> {
-            images.add(Plain.map("uri", u));
-            textures.add(Plain.map("source", images.size() - 1));
+            images.add(PlainData.map("uri", u));
+            textures.add(PlainData.map("source", images.size() - 1));
             return textures.size() - 1;
         });
-        return Plain.map("index", number);
+        return PlainData.map("index", number);
     }
 
     /**
@@ -75,22 +75,23 @@ public final class Assembly {
      * @param unit what its numbers are in; what stands at the top is scaled to metres
      * @param asked whether the file says neither of the two itself, so that both can be changed later
      */
-    public Model model(String title, UpAxis up, Unit unit, boolean asked, Images source, Notes notes) {
+    public ReadModel model(
+            String title, UpAxis up, LengthUnit unit, boolean asked, ImageSource source, ImportNotes notes) {
         for (Object root : roots) {
-            Unit.scale(Plain.map(nodes.get((Integer) root)), unit.metres());
+            LengthUnit.scale(PlainData.map(nodes.get((Integer) root)), unit.metres());
         }
-        Map<String, Object> own = Plain.map("upAxis", up.name());
+        Map<String, Object> own = PlainData.map("upAxis", up.name());
         if (asked) {
             own.put("unit", unit.words());
         }
-        Map<String, Object> gltf = Plain.map(
-                "asset", Plain.map("version", "2.0", "extras", Plain.map("rhombus", own)),
+        Map<String, Object> gltf = PlainData.map(
+                "asset", PlainData.map("version", "2.0", "extras", PlainData.map("rhombus", own)),
                 "scene", 0,
-                "scenes", List.of(Plain.map("nodes", roots)),
+                "scenes", List.of(PlainData.map("nodes", roots)),
                 "nodes", nodes,
                 "materials", materials,
                 "textures", textures,
                 "images", images);
-        return new Model(title, gltf, meshes, source, notes);
+        return new ReadModel(title, gltf, meshes, source, notes);
     }
 }

@@ -6,21 +6,21 @@ import java.util.Map;
 import java.util.Set;
 import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Mesh;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
-import rhombus.formats.model.Corners;
-import rhombus.formats.model.Model;
-import rhombus.formats.model.Notes;
-import rhombus.formats.model.Numbers;
-import rhombus.formats.model.Polygon;
-import rhombus.formats.model.Unit;
-import rhombus.formats.text.Words;
-import rhombus.formats.upload.Budget;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.model.ImportNotes;
+import rhombus.formats.model.IndexedCorners;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.model.NumberList;
+import rhombus.formats.model.PolygonTriangulation;
+import rhombus.formats.model.ReadModel;
+import rhombus.formats.text.TextWords;
+import rhombus.formats.upload.ByteBudget;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /**
  * Reads OBJ: polygons, lines and points, objects and groups, smoothing, colours of vertices. What a library for it leaves out,
@@ -34,22 +34,22 @@ public final class ObjImport {
     private static final Set<String> WITHOUT_LOSS =
             Set.of("bevel", "c_interp", "d_interp", "lod", "shadow_obj", "trace_obj", "mg", "usemap", "maplib");
 
-    private final Upload upload;
+    private final UploadedFiles upload;
     private final String file;
-    private final Words w;
-    private final Budget budget;
+    private final TextWords w;
+    private final ByteBudget budget;
     private final Progress progress;
     private final Assembly out = new Assembly();
-    private final Notes notes = new Notes();
-    private final Numbers positions = new Numbers();
-    private final Numbers textures = new Numbers();
-    private final Numbers normals = new Numbers();
-    private final Numbers colors = new Numbers();
+    private final ImportNotes notes = new ImportNotes();
+    private final NumberList positions = new NumberList();
+    private final NumberList textures = new NumberList();
+    private final NumberList normals = new NumberList();
+    private final NumberList colors = new NumberList();
     private final SmoothNormals smooth = new SmoothNormals();
-    private final Groups groups;
+    private final ObjGroups groups;
     private final Map<String, Map<String, Object>> library = new HashMap<>();
     private final Map<String, Integer> materials = new HashMap<>();
-    private final Polygon polygon = new Polygon();
+    private final PolygonTriangulation polygon = new PolygonTriangulation();
     private int material = -1;
     private int smoothing;
     private int[] corners = new int[48];
@@ -57,11 +57,11 @@ public final class ObjImport {
     private final int[] three = new int[3];
     private int elements;
 
-    private ObjImport(Upload upload, String file, Limits limits, Budget budget, Progress progress) {
+    private ObjImport(UploadedFiles upload, String file, UploadLimits limits, ByteBudget budget, Progress progress) {
         this.upload = upload;
         this.file = file;
-        this.w = new Words(upload.file(file), file);
-        this.groups = new Groups(limits);
+        this.w = new TextWords(upload.file(file), file);
+        this.groups = new ObjGroups(limits);
         this.budget = budget;
         this.progress = progress;
     }
@@ -69,14 +69,15 @@ public final class ObjImport {
     /**
      * Reads a file of an upload, with the materials beside it.
      *
-     * @throws Problem if it cannot be read, naming the line
+     * @throws FileProblem if it cannot be read, naming the line
      * @throws Progress.Cancelled if it is no longer wanted
      */
-    public static Model read(Upload upload, String file, Limits limits, Budget budget, Progress progress) {
+    public static ReadModel read(
+            UploadedFiles upload, String file, UploadLimits limits, ByteBudget budget, Progress progress) {
         return new ObjImport(upload, file, limits, budget, progress).run();
     }
 
-    private Model run() {
+    private ReadModel run() {
         while (w.line()) {
             if (w.next()) {
                 statement();
@@ -84,27 +85,27 @@ public final class ObjImport {
         }
         if (groups.isEmpty()) {
             // Scanners write clouds as vertices that nothing names.
-            Corners to = groups.of(Mesh.Kind.POINTS, -1, false);
+            IndexedCorners to = groups.of(Mesh.Kind.POINTS, -1, false);
             for (int i = 0; i < positions.size() / 3; i++) {
-                count(Budget.PER_TRIANGLE);
-                to.corner(i, Corners.NONE, Corners.NONE);
+                count(ByteBudget.PER_TRIANGLE);
+                to.corner(i, IndexedCorners.NONE, IndexedCorners.NONE);
             }
         }
-        String title = Upload.title(file);
-        Numbers smoothed = smooth.units();
-        Numbers tints = colors.size() == 0 ? null : colors;
+        String title = UploadedFiles.title(file);
+        NumberList smoothed = smooth.units();
+        NumberList tints = colors.size() == 0 ? null : colors;
         if (tints != null) {
             paint(positions.size() / 3);
         }
         groups.into(out, title, (c, m) -> c.part(positions, textures, normals, smoothed, tints, m));
         if (out.nodes() == 0) {
-            out.node(-1, Plain.map("name", title));
+            out.node(-1, PlainData.map("name", title));
         }
-        return out.model(title, UpAxis.Y, Unit.M, true, this::image, notes);
+        return out.model(title, UpAxis.Y, LengthUnit.M, true, this::image, notes);
     }
 
     private byte[] image(Map<String, Object> image, String place) {
-        String uri = Plain.text(image.get("uri"), "");
+        String uri = PlainData.text(image.get("uri"), "");
         byte[] b = upload.beside(file, uri);
         if (b == null) {
             notes.add("A texture that is not in the upload is left out.", "\"" + uri + "\"");
@@ -141,7 +142,7 @@ public final class ObjImport {
         } else if (w.is("mtllib")) {
             library(w.rest());
         } else if (!WITHOUT_LOSS.contains(w.word())) {
-            notes.add("The statement \"" + Problem.shown(w.word()) + "\" is left out.", w.place());
+            notes.add("The statement \"" + FileProblem.shown(w.word()) + "\" is left out.", w.place());
         }
     }
 
@@ -155,7 +156,8 @@ public final class ObjImport {
     private double single(String what) {
         double d = w.nextReal(what);
         if (Math.abs(d) > Float.MAX_VALUE) {
-            throw w.wrong("\"" + Problem.shown(w.word()) + "\" is too large. Scale the scene down and export it again");
+            throw w.wrong(
+                    "\"" + FileProblem.shown(w.word()) + "\" is too large. Scale the scene down and export it again");
         }
         return d;
     }
@@ -198,7 +200,7 @@ public final class ObjImport {
     }
 
     private void face() {
-        count(Budget.PER_TRIANGLE);
+        count(ByteBudget.PER_TRIANGLE);
         int n = 0;
         boolean textured = true;
         boolean told = true;
@@ -229,17 +231,20 @@ public final class ObjImport {
         }
         polygon.cut(around, n);
         if (n > 4) {
-            budget.take((long) Budget.PER_TRIANGLE * (n - 3), w.place());
+            budget.take((long) ByteBudget.PER_TRIANGLE * (n - 3), w.place());
         }
         if (!told && smoothing > 0) {
             smoothed(n);
             told = true;
         }
-        Corners to = groups.of(Mesh.Kind.TRIANGLES, material, !told);
+        IndexedCorners to = groups.of(Mesh.Kind.TRIANGLES, material, !told);
         for (int t = 0; t < polygon.count(); t++) {
             for (int k = 0; k < 3; k++) {
                 int c = polygon.corner(t, k) * 3;
-                to.corner(corners[c], textured ? corners[c + 1] : Corners.NONE, told ? corners[c + 2] : Corners.NONE);
+                to.corner(
+                        corners[c],
+                        textured ? corners[c + 1] : IndexedCorners.NONE,
+                        told ? corners[c + 2] : IndexedCorners.NONE);
             }
             to.sides(polygon.sides(t));
         }
@@ -247,34 +252,34 @@ public final class ObjImport {
 
     /** A face's corners take part in the normals of its smoothing group, weighed by its area. */
     private void smoothed(int n) {
-        double[] area = Polygon.newell(around, n);
+        double[] area = PolygonTriangulation.newell(around, n);
         for (int c = 0; c < n; c++) {
             int number = smooth.of(corners[c * 3], smoothing);
             smooth.add(number, area);
-            corners[c * 3 + 2] = Corners.SECOND + number;
+            corners[c * 3 + 2] = IndexedCorners.SECOND + number;
         }
     }
 
     private void line() {
-        count(Budget.PER_TRIANGLE);
-        Corners to = groups.of(Mesh.Kind.LINES, material, false);
+        count(ByteBudget.PER_TRIANGLE);
+        IndexedCorners to = groups.of(Mesh.Kind.LINES, material, false);
         int last = -1;
         while (w.next()) {
             w.wholes(three);
             int p = from(three[0], positions.size() / 3, "vertex");
             if (last >= 0) {
-                to.corner(last, Corners.NONE, Corners.NONE);
-                to.corner(p, Corners.NONE, Corners.NONE);
+                to.corner(last, IndexedCorners.NONE, IndexedCorners.NONE);
+                to.corner(p, IndexedCorners.NONE, IndexedCorners.NONE);
             }
             last = p;
         }
     }
 
     private void points() {
-        count(Budget.PER_TRIANGLE);
-        Corners to = groups.of(Mesh.Kind.POINTS, material, false);
+        count(ByteBudget.PER_TRIANGLE);
+        IndexedCorners to = groups.of(Mesh.Kind.POINTS, material, false);
         while (w.next()) {
-            to.corner(from(w.whole(), positions.size() / 3, "vertex"), Corners.NONE, Corners.NONE);
+            to.corner(from(w.whole(), positions.size() / 3, "vertex"), IndexedCorners.NONE, IndexedCorners.NONE);
         }
     }
 
@@ -284,7 +289,7 @@ public final class ObjImport {
             Map<String, Object> m = library.get(name);
             if (m == null) {
                 notes.add("Materials that no material file of the upload holds are shown grey.", "\"" + name + "\"");
-                m = Plain.map("name", name, "pbrMetallicRoughness", Plain.map("metallicFactor", 0.0));
+                m = PlainData.map("name", name, "pbrMetallicRoughness", PlainData.map("metallicFactor", 0.0));
             }
             known = out.material(m);
             materials.put(name, known);
@@ -309,7 +314,7 @@ public final class ObjImport {
         byte[] b = name.isEmpty() ? null : upload.beside(file, name.replace('\\', '/'));
         if (b != null) {
             budget.take(b.length, w.place());
-            new MtlFile(b, name, out, notes).read().forEach(library::putIfAbsent);
+            new MtlImport(b, name, out, notes).read().forEach(library::putIfAbsent);
         }
         return b != null;
     }

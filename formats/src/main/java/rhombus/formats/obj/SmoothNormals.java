@@ -2,14 +2,14 @@ package rhombus.formats.obj;
 
 import java.util.HashMap;
 import java.util.Map;
-import rhombus.formats.model.Numbers;
+import rhombus.formats.model.NumberList;
 
 /**
  * Normals of faces that a file smooths without telling normals: at a vertex the sum over the faces of one smoothing group,
  * each weighed by its area.
  */
 final class SmoothNormals {
-    private final Numbers normals = new Numbers();
+    private final NumberList normals = new NumberList();
     private final Map<Long, Integer> numbers = new HashMap<>();
 
     /** The number of the normal at a vertex of a smoothing group. */
@@ -30,7 +30,7 @@ final class SmoothNormals {
     }
 
     /** All of them with a length of 1. */
-    Numbers units() {
+    NumberList units() {
         for (int i = 0; i < normals.size(); i += 3) {
             double x = normals.get(i);
             double y = normals.get(i + 1);

@@ -13,7 +13,7 @@ import rhombus.core.geometry.Mesh;
 public final class ObjExport {
     private static final int BUFFER = 1 << 16;
 
-    private final Taken taken;
+    private final ExportedSelection taken;
     private final boolean modelled;
     private final String library;
     private final IntFunction<String> material;
@@ -30,7 +30,7 @@ public final class ObjExport {
      * @param library name of the file with the materials, or null without any
      * @param material gives the name of a material there
      */
-    public ObjExport(Taken taken, boolean modelled, String library, IntFunction<String> material) {
+    public ObjExport(ExportedSelection taken, boolean modelled, String library, IntFunction<String> material) {
         this.taken = taken;
         this.modelled = modelled;
         this.library = library;
@@ -52,10 +52,10 @@ public final class ObjExport {
             s.append("mtllib ").append(library).append('\n');
         }
         int[] from = {1, 1, 1};
-        for (Taken.Thing t : taken.things()) {
+        for (ExportedSelection.Thing t : taken.things()) {
             s.append("o ").append(line(taken.name(t))).append('\n');
-            Place place = new Place(t.matrix());
-            for (Surface surface : taken.surfaces(t)) {
+            VertexPlacement place = new VertexPlacement(t.matrix());
+            for (ExportSurface surface : taken.surfaces(t)) {
                 write(surface, place, from);
             }
         }
@@ -70,7 +70,7 @@ public final class ObjExport {
         return n.isEmpty() ? "Unnamed" : n.endsWith("\\") ? n + "_" : n;
     }
 
-    private void write(Surface f, Place place, int[] from) throws IOException {
+    private void write(ExportSurface f, VertexPlacement place, int[] from) throws IOException {
         painted |= f.material() >= 0;
         if (library != null && painted) {
             s.append("usemtl ").append(material.apply(f.material())).append('\n');
@@ -95,7 +95,7 @@ public final class ObjExport {
         if (!f.isFaces()) {
             strokes(f, from[0]);
         }
-        Facets facets = new Facets(f, modelled && f.isFaces());
+        ModelledFaces facets = new ModelledFaces(f, modelled && f.isFaces());
         for (int t = 0; f.isFaces() && t < f.triangles().length / 3; t++) {
             if (facets.next(t)) {
                 face(facets, f, place.mirrored, from);
@@ -106,7 +106,7 @@ public final class ObjExport {
         from[2] += f.normals() == null ? 0 : f.vertices();
     }
 
-    private void strokes(Surface f, int first) throws IOException {
+    private void strokes(ExportSurface f, int first) throws IOException {
         boolean line = f.kind() == Mesh.Kind.LINES;
         for (int i = 0; i < f.triangles().length; i += line ? 2 : 1) {
             s.append(line ? "l " : "p ").append(first + f.triangles()[i]);
@@ -117,7 +117,7 @@ public final class ObjExport {
         }
     }
 
-    private void face(Facets facets, Surface f, boolean mirrored, int[] from) throws IOException {
+    private void face(ModelledFaces facets, ExportSurface f, boolean mirrored, int[] from) throws IOException {
         s.append('f');
         for (int k = 0; k < facets.size(); k++) {
             int c = facets.corner(mirrored ? facets.size() - 1 - k : k);

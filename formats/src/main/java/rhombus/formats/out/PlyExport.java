@@ -14,7 +14,7 @@ public final class PlyExport {
     private static final int BUFFER = 1 << 16;
     private static final int LARGEST_VERTEX = 64;
 
-    private final Taken taken;
+    private final ExportedSelection taken;
     private final boolean modelled;
     private final boolean normals;
     private final boolean texture;
@@ -28,7 +28,7 @@ public final class PlyExport {
      *
      * @param modelled whether faces are joined to the polygons that they were modelled as
      */
-    public PlyExport(Taken taken, boolean modelled) {
+    public PlyExport(ExportedSelection taken, boolean modelled) {
         this.taken = taken;
         this.modelled = modelled;
         normals = taken.any("NORMAL");
@@ -66,9 +66,9 @@ public final class PlyExport {
         to.write(header(
                 modelled ? vertices() : taken.vertices() + (normals ? taken.apart() : 0),
                 modelled ? faces() : taken.triangles()));
-        for (Taken.Thing t : taken.things()) {
-            Place place = new Place(t.matrix());
-            for (Surface s : taken.surfaces(t)) {
+        for (ExportedSelection.Thing t : taken.things()) {
+            VertexPlacement place = new VertexPlacement(t.matrix());
+            for (ExportSurface s : taken.surfaces(t)) {
                 if (apart(s)) {
                     flat(place, s);
                     continue;
@@ -79,9 +79,9 @@ public final class PlyExport {
             }
         }
         int base = 0;
-        for (Taken.Thing t : taken.things()) {
-            boolean mirrored = new Place(t.matrix()).mirrored;
-            for (Surface s : taken.surfaces(t)) {
+        for (ExportedSelection.Thing t : taken.things()) {
+            boolean mirrored = new VertexPlacement(t.matrix()).mirrored;
+            for (ExportSurface s : taken.surfaces(t)) {
                 base += faces(s, base, mirrored);
             }
         }
@@ -92,8 +92,8 @@ public final class PlyExport {
 
     private void edges() throws IOException {
         int base = 0;
-        for (Taken.Thing t : taken.things()) {
-            for (Surface s : taken.surfaces(t)) {
+        for (ExportedSelection.Thing t : taken.things()) {
+            for (ExportSurface s : taken.surfaces(t)) {
                 for (int k = 0; s.kind() == Mesh.Kind.LINES && k < s.triangles().length; k++) {
                     room(4);
                     b.putInt(base + s.triangles()[k]);
@@ -104,13 +104,13 @@ public final class PlyExport {
     }
 
     /** Whether a surface is flat beside smooth ones: each of its faces has vertices of its own, with the normal of the face. */
-    private boolean apart(Surface s) {
+    private boolean apart(ExportSurface s) {
         return normals && s.isFaces() && s.normals() == null;
     }
 
     /** How many corners the faces of a surface have together. */
-    private int corners(Surface s) {
-        Facets f = new Facets(s, modelled);
+    private int corners(ExportSurface s) {
+        ModelledFaces f = new ModelledFaces(s, modelled);
         int n = 0;
         for (int i = 0; i < s.triangles().length / 3; i++) {
             n += f.next(i) ? f.size() : 0;
@@ -120,8 +120,8 @@ public final class PlyExport {
 
     private long vertices() throws IOException {
         long n = 0;
-        for (Taken.Thing t : normals ? taken.things() : List.<Taken.Thing>of()) {
-            for (Surface s : taken.surfaces(t)) {
+        for (ExportedSelection.Thing t : normals ? taken.things() : List.<ExportedSelection.Thing>of()) {
+            for (ExportSurface s : taken.surfaces(t)) {
                 n += apart(s) ? corners(s) - s.vertices() : 0;
             }
         }
@@ -129,8 +129,8 @@ public final class PlyExport {
     }
 
     /** The vertices of a flat surface, face by face. */
-    private void flat(Place place, Surface s) throws IOException {
-        Facets f = new Facets(s, modelled);
+    private void flat(VertexPlacement place, ExportSurface s) throws IOException {
+        ModelledFaces f = new ModelledFaces(s, modelled);
         for (int i = 0; i < s.triangles().length / 3; i++) {
             if (f.next(i)) {
                 double[] normal = normal(place, s, f);
@@ -142,7 +142,7 @@ public final class PlyExport {
     }
 
     /** The normal of a face where it stands, by the sum over its sides (Newell; Sutherland, Sproull and Schumacker, 1974). */
-    private static double[] normal(Place place, Surface s, Facets f) {
+    private static double[] normal(VertexPlacement place, ExportSurface s, ModelledFaces f) {
         double[] n = new double[3];
         double[] a = new double[3];
         place.point(s, f.corner(f.size() - 1));
@@ -163,9 +163,9 @@ public final class PlyExport {
     /** How many polygons there are: the header comes before them, so that they are counted first. */
     private long faces() throws IOException {
         long n = 0;
-        for (Taken.Thing t : taken.things()) {
-            for (Surface s : taken.surfaces(t)) {
-                Facets f = new Facets(s, true);
+        for (ExportedSelection.Thing t : taken.things()) {
+            for (ExportSurface s : taken.surfaces(t)) {
+                ModelledFaces f = new ModelledFaces(s, true);
                 for (int i = 0; s.isFaces() && i < s.triangles().length / 3; i++) {
                     n += f.next(i) ? 1 : 0;
                 }
@@ -175,8 +175,8 @@ public final class PlyExport {
     }
 
     /** Writes the faces of a surface whose first vertex has a number; gives how many vertices it has. */
-    private int faces(Surface s, int base, boolean mirrored) throws IOException {
-        Facets f = new Facets(s, modelled);
+    private int faces(ExportSurface s, int base, boolean mirrored) throws IOException {
+        ModelledFaces f = new ModelledFaces(s, modelled);
         boolean apart = apart(s);
         int next = 0;
         for (int i = 0; s.isFaces() && i < s.triangles().length / 3; i++) {
@@ -205,11 +205,11 @@ public final class PlyExport {
         }
     }
 
-    private void vertex(Place place, Surface s, int v) throws IOException {
+    private void vertex(VertexPlacement place, ExportSurface s, int v) throws IOException {
         vertex(place, s, v, null);
     }
 
-    private void vertex(Place place, Surface s, int v, double[] normal) throws IOException {
+    private void vertex(VertexPlacement place, ExportSurface s, int v, double[] normal) throws IOException {
         room(LARGEST_VERTEX);
         place.point(s, v);
         three(place.out);

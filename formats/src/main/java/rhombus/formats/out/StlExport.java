@@ -11,10 +11,10 @@ public final class StlExport {
     private static final int HEADER = 84;
     private static final int FACET = 50;
 
-    private final Taken taken;
+    private final ExportedSelection taken;
 
     /** What is to be written. */
-    public StlExport(Taken taken) {
+    public StlExport(ExportedSelection taken) {
         this.taken = taken;
     }
 
@@ -33,9 +33,9 @@ public final class StlExport {
         to.write(b.array(), 0, b.position());
         b.clear();
         double[] p = new double[9];
-        for (Taken.Thing t : taken.things()) {
-            Place place = new Place(t.matrix());
-            for (Surface s : taken.surfaces(t)) {
+        for (ExportedSelection.Thing t : taken.things()) {
+            VertexPlacement place = new VertexPlacement(t.matrix());
+            for (ExportSurface s : taken.surfaces(t)) {
                 if (!s.isFaces()) {
                     continue;
                 }

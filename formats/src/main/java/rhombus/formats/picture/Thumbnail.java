@@ -48,7 +48,7 @@ public final class Thumbnail {
 
     private final Scene scene;
     private final Aabb within;
-    private final Raster raster = new Raster(WIDTH * FINER, HEIGHT * FINER);
+    private final TriangleRaster raster = new TriangleRaster(WIDTH * FINER, HEIGHT * FINER);
     private final Pose pose;
     private final Screen screen;
     private final double[] corners = new double[9];

@@ -5,20 +5,20 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Mesh;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
-import rhombus.formats.model.Corners;
-import rhombus.formats.model.Model;
-import rhombus.formats.model.Notes;
-import rhombus.formats.model.Numbers;
-import rhombus.formats.model.Part;
-import rhombus.formats.model.Polygon;
-import rhombus.formats.model.Unit;
-import rhombus.formats.upload.Budget;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.model.ImportNotes;
+import rhombus.formats.model.IndexedCorners;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.model.ModelPart;
+import rhombus.formats.model.NumberList;
+import rhombus.formats.model.PolygonTriangulation;
+import rhombus.formats.model.ReadModel;
+import rhombus.formats.upload.ByteBudget;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadedFiles;
 
 /**
  * Reads PLY: faces of any number of corners, strips of triangles, edges, and points where there is nothing else. The format
@@ -33,21 +33,21 @@ public final class PlyImport {
     private final String file;
     private final String title;
     private final byte[] bytes;
-    private final Budget budget;
+    private final ByteBudget budget;
     private final Progress progress;
-    private final Notes notes = new Notes();
-    private final Numbers positions = new Numbers();
-    private final Numbers normals = new Numbers();
-    private final Numbers textures = new Numbers();
-    private final Numbers colors = new Numbers();
-    private final Corners faces = new Corners(Mesh.Kind.TRIANGLES);
-    private final Corners edges = new Corners(Mesh.Kind.LINES);
-    private final Polygon polygon = new Polygon();
+    private final ImportNotes notes = new ImportNotes();
+    private final NumberList positions = new NumberList();
+    private final NumberList normals = new NumberList();
+    private final NumberList textures = new NumberList();
+    private final NumberList colors = new NumberList();
+    private final IndexedCorners faces = new IndexedCorners(Mesh.Kind.TRIANGLES);
+    private final IndexedCorners edges = new IndexedCorners(Mesh.Kind.LINES);
+    private final PolygonTriangulation polygon = new PolygonTriangulation();
     private double[] around = new double[64];
 
-    private PlyImport(Upload upload, String file, Budget budget, Progress progress) {
+    private PlyImport(UploadedFiles upload, String file, ByteBudget budget, Progress progress) {
         this.file = file;
-        this.title = Upload.title(file);
+        this.title = UploadedFiles.title(file);
         this.bytes = upload.file(file);
         this.budget = budget;
         this.progress = progress;
@@ -56,23 +56,23 @@ public final class PlyImport {
     /**
      * Reads a file of an upload.
      *
-     * @throws Problem if it cannot be read, naming the line or the byte
+     * @throws FileProblem if it cannot be read, naming the line or the byte
      * @throws Progress.Cancelled if it is no longer wanted
      */
-    public static Model read(Upload upload, String file, Budget budget, Progress progress) {
+    public static ReadModel read(UploadedFiles upload, String file, ByteBudget budget, Progress progress) {
         return new PlyImport(upload, file, budget, progress).run();
     }
 
-    private Model run() {
-        Header h = Header.read(bytes, file, notes);
-        Entries in = new Entries(h, bytes, file);
+    private ReadModel run() {
+        PlyHeader h = PlyHeader.read(bytes, file, notes);
+        PlyEntries in = new PlyEntries(h, bytes, file);
         boolean first = true;
-        for (Header.Element e : h.elements()) {
+        for (PlyHeader.Element e : h.elements()) {
             in.begin(e);
             switch (e.name()) {
                 case "vertex" -> {
                     if (!first) {
-                        throw new Problem(file, "has vertices a second time, or after its faces. Export it again");
+                        throw new FileProblem(file, "has vertices a second time, or after its faces. Export it again");
                     }
                     vertices(e, in);
                     first = false;
@@ -83,13 +83,13 @@ public final class PlyImport {
                 default -> {
                     each(e, in, i -> true);
                     if (e.count() > 0) {
-                        notes.add("Entries called \"" + Problem.shown(e.name()) + "\" are left out.");
+                        notes.add("Entries called \"" + FileProblem.shown(e.name()) + "\" are left out.");
                     }
                 }
             }
         }
-        Numbers tints = colors.size() == 0 ? null : colors;
-        List<Part> parts = new ArrayList<>();
+        NumberList tints = colors.size() == 0 ? null : colors;
+        List<ModelPart> parts = new ArrayList<>();
         if (faces.count() > 0) {
             parts.add(faces.part(positions, textures, normals, null, tints, -1));
         }
@@ -97,21 +97,21 @@ public final class PlyImport {
             parts.add(edges.part(positions, null, null, null, tints, -1));
         }
         if (parts.isEmpty() && positions.size() > 0) {
-            Corners points = new Corners(Mesh.Kind.POINTS);
+            IndexedCorners points = new IndexedCorners(Mesh.Kind.POINTS);
             for (int i = 0; i < positions.size() / 3; i++) {
-                points.corner(i, Corners.NONE, Corners.NONE);
+                points.corner(i, IndexedCorners.NONE, IndexedCorners.NONE);
             }
             parts.add(points.part(positions, null, null, null, tints, -1));
         }
         Assembly out = new Assembly();
-        out.node(-1, Plain.map("name", title, "mesh", parts.isEmpty() ? null : out.mesh(parts)));
-        return out.model(title, UpAxis.Y, Unit.M, true, (image, place) -> new byte[0], notes);
+        out.node(-1, PlainData.map("name", title, "mesh", parts.isEmpty() ? null : out.mesh(parts)));
+        return out.model(title, UpAxis.Y, LengthUnit.M, true, (image, place) -> new byte[0], notes);
     }
 
-    private void each(Header.Element e, Entries in, IntPredicate what) {
+    private void each(PlyHeader.Element e, PlyEntries in, IntPredicate what) {
         for (int i = 0; i < e.count(); i++) {
             if (i % STEP == 0) {
-                budget.take((long) Budget.PER_TRIANGLE * Math.min(STEP, e.count() - i), file);
+                budget.take((long) ByteBudget.PER_TRIANGLE * Math.min(STEP, e.count() - i), file);
                 progress.at("Reading faces", 0.3 * in.part());
             }
             in.read(e);
@@ -121,7 +121,7 @@ public final class PlyImport {
         }
     }
 
-    private void vertices(Header.Element e, Entries in) {
+    private void vertices(PlyHeader.Element e, PlyEntries in) {
         int[] p = {e.index("x"), e.index("y"), e.index("z")};
         int[] n = {e.index("nx"), e.index("ny"), e.index("nz")};
         int[] t = {e.index("u", "s", "texture_u"), e.index("v", "t", "texture_v")};
@@ -132,7 +132,7 @@ public final class PlyImport {
             e.index("alpha", "a", "diffuse_alpha")
         };
         if (p[0] < 0 || p[1] < 0 || p[2] < 0) {
-            throw new Problem(file, "has vertices without x, y and z. Export it again with them");
+            throw new FileProblem(file, "has vertices without x, y and z. Export it again with them");
         }
         budget.take((long) PER_VERTEX * e.count(), file);
         boolean normal = n[0] >= 0 && n[1] >= 0 && n[2] >= 0;
@@ -145,7 +145,7 @@ public final class PlyImport {
             in.read(e);
             for (int k : p) {
                 if (!(Math.abs(in.value(k)) <= Float.MAX_VALUE)) {
-                    throw new Problem(in.place(), "vertex " + i + " has no finite place. Export the file again");
+                    throw new FileProblem(in.place(), "vertex " + i + " has no finite place. Export the file again");
                 }
                 positions.add(in.value(k));
             }
@@ -169,7 +169,7 @@ public final class PlyImport {
         }
     }
 
-    private double finite(double d, Entries in) {
+    private double finite(double d, PlyEntries in) {
         if (Math.abs(d) <= Float.MAX_VALUE) {
             return d;
         }
@@ -177,9 +177,9 @@ public final class PlyImport {
         return 0;
     }
 
-    private int vertex(double d, Entries in) {
+    private int vertex(double d, PlyEntries in) {
         if (!(d >= 0) || d >= positions.size() / 3 || d != Math.rint(d)) {
-            throw new Problem(
+            throw new FileProblem(
                     in.place(),
                     "names vertex " + (long) d + ", but there are only " + positions.size() / 3
                             + ". Export the file again");
@@ -188,19 +188,19 @@ public final class PlyImport {
     }
 
     private void corner(int v) {
-        faces.corner(v, textures.size() > 0 ? v : Corners.NONE, normals.size() > 0 ? v : Corners.NONE);
+        faces.corner(v, textures.size() > 0 ? v : IndexedCorners.NONE, normals.size() > 0 ? v : IndexedCorners.NONE);
     }
 
-    private int lists(Header.Element e, String... names) {
+    private int lists(PlyHeader.Element e, String... names) {
         int of = e.index(names);
         if (of < 0 || e.properties().get(of).counted() == null) {
-            throw new Problem(
-                    file, "has \"" + Problem.shown(e.name()) + "\" without a list of vertices. Export it again");
+            throw new FileProblem(
+                    file, "has \"" + FileProblem.shown(e.name()) + "\" without a list of vertices. Export it again");
         }
         return of;
     }
 
-    private IntPredicate face(Header.Element e, Entries in) {
+    private IntPredicate face(PlyHeader.Element e, PlyEntries in) {
         if (e.count() == 0) {
             return i -> true;
         }
@@ -211,7 +211,8 @@ public final class PlyImport {
         return i -> {
             int n = in.length(of);
             if (n > MOST_CORNERS) {
-                throw new Problem(in.place(), "is a face of " + n + " corners; at most " + MOST_CORNERS + " are read");
+                throw new FileProblem(
+                        in.place(), "is a face of " + n + " corners; at most " + MOST_CORNERS + " are read");
             }
             if (n < 3) {
                 return n == 0;
@@ -228,7 +229,7 @@ public final class PlyImport {
             }
             polygon.cut(around, n);
             if (n > 4) {
-                budget.take((long) Budget.PER_TRIANGLE * (n - 3), in.place());
+                budget.take((long) ByteBudget.PER_TRIANGLE * (n - 3), in.place());
             }
             for (int t = 0; t < polygon.count(); t++) {
                 for (int k = 0; k < 3; k++) {
@@ -241,7 +242,7 @@ public final class PlyImport {
     }
 
     /** Strips are parted by -1 (common practice, no source). */
-    private IntPredicate strips(Header.Element e, Entries in) {
+    private IntPredicate strips(PlyHeader.Element e, PlyEntries in) {
         if (e.count() == 0) {
             return i -> true;
         }
@@ -249,7 +250,7 @@ public final class PlyImport {
         return i -> {
             double[] list = in.list(of);
             int length = in.length(of);
-            budget.take((long) Budget.PER_TRIANGLE * length, in.place());
+            budget.take((long) ByteBudget.PER_TRIANGLE * length, in.place());
             int start = 0;
             for (int k = 0; k < length; k++) {
                 if (list[k] < 0) {
@@ -265,7 +266,7 @@ public final class PlyImport {
         };
     }
 
-    private IntPredicate edge(Header.Element e, Entries in) {
+    private IntPredicate edge(PlyHeader.Element e, PlyEntries in) {
         int a = e.index("vertex1");
         int b = e.index("vertex2");
         if (a < 0 || b < 0) {
@@ -273,8 +274,8 @@ public final class PlyImport {
             return i -> true;
         }
         return i -> {
-            edges.corner(vertex(in.value(a), in), Corners.NONE, Corners.NONE);
-            edges.corner(vertex(in.value(b), in), Corners.NONE, Corners.NONE);
+            edges.corner(vertex(in.value(a), in), IndexedCorners.NONE, IndexedCorners.NONE);
+            edges.corner(vertex(in.value(b), in), IndexedCorners.NONE, IndexedCorners.NONE);
             return true;
         };
     }

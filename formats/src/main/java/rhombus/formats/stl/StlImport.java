@@ -6,19 +6,19 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Mesh;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
-import rhombus.formats.model.Corners;
-import rhombus.formats.model.Model;
-import rhombus.formats.model.Notes;
-import rhombus.formats.model.Unit;
-import rhombus.formats.model.Weld;
-import rhombus.formats.text.Words;
-import rhombus.formats.upload.Budget;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.model.ImportNotes;
+import rhombus.formats.model.IndexedCorners;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.model.ReadModel;
+import rhombus.formats.model.VertexWeld;
+import rhombus.formats.text.TextWords;
+import rhombus.formats.upload.ByteBudget;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadedFiles;
 
 /**
  * Reads STL. Corners at one place become one vertex, and the order of corners tells the outside, so that the normals of a file,
@@ -37,14 +37,14 @@ public final class StlImport {
     private final String file;
     private final String title;
     private final byte[] bytes;
-    private final Budget budget;
+    private final ByteBudget budget;
     private final Progress progress;
     private final Assembly out = new Assembly();
-    private final Notes notes = new Notes();
+    private final ImportNotes notes = new ImportNotes();
 
-    private StlImport(Upload upload, String file, Budget budget, Progress progress) {
+    private StlImport(UploadedFiles upload, String file, ByteBudget budget, Progress progress) {
         this.file = file;
-        this.title = Upload.title(file);
+        this.title = UploadedFiles.title(file);
         this.bytes = upload.file(file);
         this.budget = budget;
         this.progress = progress;
@@ -53,17 +53,17 @@ public final class StlImport {
     /**
      * Reads a file of an upload.
      *
-     * @throws Problem if it cannot be read, naming the line or the byte
+     * @throws FileProblem if it cannot be read, naming the line or the byte
      * @throws Progress.Cancelled if it is no longer wanted
      */
-    public static Model read(Upload upload, String file, Budget budget, Progress progress) {
+    public static ReadModel read(UploadedFiles upload, String file, ByteBudget budget, Progress progress) {
         StlImport i = new StlImport(upload, file, budget, progress);
         if (isText(i.bytes)) {
             i.text();
         } else {
             i.binary();
         }
-        return i.out.model(i.title, UpAxis.Z, Unit.MM, true, (image, place) -> new byte[0], i.notes);
+        return i.out.model(i.title, UpAxis.Z, LengthUnit.MM, true, (image, place) -> new byte[0], i.notes);
     }
 
     /** Many binary files begin with the word of the text form: one whose length is right for its count is binary. */
@@ -71,7 +71,7 @@ public final class StlImport {
         if (b.length >= HEADER && HEADER + (long) FACET * count(b) == b.length) {
             return false;
         }
-        Words start = new Words(Arrays.copyOf(b, Math.min(b.length, LOOKED_AT)), "");
+        TextWords start = new TextWords(Arrays.copyOf(b, Math.min(b.length, LOOKED_AT)), "");
         while (start.line()) {
             if (start.next()) {
                 return start.is("solid") && start.isText();
@@ -86,11 +86,11 @@ public final class StlImport {
 
     private void binary() {
         if (bytes.length < HEADER) {
-            throw new Problem(file, "ends after " + bytes.length + " bytes; an STL file has at least " + HEADER);
+            throw new FileProblem(file, "ends after " + bytes.length + " bytes; an STL file has at least " + HEADER);
         }
         long count = count(bytes);
         if (HEADER + FACET * count > bytes.length) {
-            throw new Problem(
+            throw new FileProblem(
                     file,
                     "says at byte 80 that it has " + count + " triangles, but there are only "
                             + (bytes.length - HEADER) / FACET + ". The file is cut off or no STL; export it again");
@@ -99,11 +99,11 @@ public final class StlImport {
             notes.add("What follows the last triangle is left out.", "byte " + (HEADER + FACET * count));
         }
         ByteBuffer b = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN);
-        Weld weld = new Weld();
-        Corners corners = new Corners(Mesh.Kind.TRIANGLES);
+        VertexWeld weld = new VertexWeld();
+        IndexedCorners corners = new IndexedCorners(Mesh.Kind.TRIANGLES);
         for (int t = 0; t < count; t++) {
             if (t % STEP == 0) {
-                budget.take((long) Budget.PER_TRIANGLE * Math.min(STEP, count - t), file);
+                budget.take((long) ByteBudget.PER_TRIANGLE * Math.min(STEP, count - t), file);
                 progress.at("Reading triangles", 0.3 * t / count);
             }
             int at = HEADER + FACET * t;
@@ -112,11 +112,11 @@ public final class StlImport {
                 float y = b.getFloat(at + k + 4);
                 float z = b.getFloat(at + k + 8);
                 if (!Float.isFinite(x) || !Float.isFinite(y) || !Float.isFinite(z)) {
-                    throw new Problem(
+                    throw new FileProblem(
                             file + " byte " + (at + k),
                             "triangle " + t + " has a corner that is no place. Export it again");
                 }
-                corners.corner(weld.of(x, y, z), Corners.NONE, Corners.NONE);
+                corners.corner(weld.of(x, y, z), IndexedCorners.NONE, IndexedCorners.NONE);
             }
             if (b.getShort(at + 48) != 0) {
                 notes.add(
@@ -127,8 +127,8 @@ public final class StlImport {
         add(title, corners, weld);
     }
 
-    private void add(String name, Corners corners, Weld weld) {
-        Map<String, Object> node = Plain.map("name", name);
+    private void add(String name, IndexedCorners corners, VertexWeld weld) {
+        Map<String, Object> node = PlainData.map("name", name);
         if (corners.count() > 0) {
             node.put("mesh", out.mesh(List.of(corners.part(weld.positions(), null, null, null, null, -1))));
         }
@@ -136,9 +136,9 @@ public final class StlImport {
     }
 
     private void text() {
-        Words w = new Words(bytes, file);
-        Weld weld = new Weld();
-        Corners corners = new Corners(Mesh.Kind.TRIANGLES);
+        TextWords w = new TextWords(bytes, file);
+        VertexWeld weld = new VertexWeld();
+        IndexedCorners corners = new IndexedCorners(Mesh.Kind.TRIANGLES);
         String name = null;
         int inFacet = 0;
         boolean any = false;
@@ -151,13 +151,13 @@ public final class StlImport {
                     throw w.wrong("is a fourth corner; STL has triangles alone. Export the file again");
                 }
                 if (corners.count() % STEP == 0 && inFacet == 1) {
-                    budget.take((long) Budget.PER_TRIANGLE * STEP, w.place());
+                    budget.take((long) ByteBudget.PER_TRIANGLE * STEP, w.place());
                     progress.at("Reading triangles", 0.3 * w.part());
                 }
                 float x = single(w);
                 float y = single(w);
                 float z = single(w);
-                corners.corner(weld.of(x, y, z), Corners.NONE, Corners.NONE);
+                corners.corner(weld.of(x, y, z), IndexedCorners.NONE, IndexedCorners.NONE);
             } else if (w.is("endloop") || w.is("endfacet") || w.is("facet") || w.is("outer")) {
                 if (inFacet != 0 && inFacet != 3) {
                     throw w.wrong("ends a triangle with " + inFacet + " corners. Export the file again");
@@ -171,12 +171,12 @@ public final class StlImport {
                 if (name != null && (corners.count() > 0 || starts)) {
                     add(name.isEmpty() ? title : name, corners, weld);
                     any = true;
-                    weld = new Weld();
-                    corners = new Corners(Mesh.Kind.TRIANGLES);
+                    weld = new VertexWeld();
+                    corners = new IndexedCorners(Mesh.Kind.TRIANGLES);
                 }
                 name = starts ? w.rest() : null;
             } else {
-                throw w.wrong("\"" + Problem.shown(w.word()) + "\" is no word of STL. Export the file again");
+                throw w.wrong("\"" + FileProblem.shown(w.word()) + "\" is no word of STL. Export the file again");
             }
         }
         if (inFacet != 0) {
@@ -190,10 +190,11 @@ public final class StlImport {
         }
     }
 
-    private static float single(Words w) {
+    private static float single(TextWords w) {
         float f = (float) w.nextReal("a coordinate");
         if (!Float.isFinite(f)) {
-            throw w.wrong("\"" + Problem.shown(w.word()) + "\" is too large. Scale the scene down and export it again");
+            throw w.wrong(
+                    "\"" + FileProblem.shown(w.word()) + "\" is too large. Scale the scene down and export it again");
         }
         return f;
     }

@@ -5,8 +5,8 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import rhombus.formats.upload.Problem;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.FileProblem;
+import rhombus.formats.upload.UploadedFiles;
 
 /** The package around a 3MF model: a zip that names its first part (Open Packaging Conventions, ECMA-376 part 2). */
 final class Package3mf {
@@ -16,12 +16,12 @@ final class Package3mf {
     private Package3mf() {}
 
     /** Path of the part that holds the model. */
-    static String start(Upload parts, String file) {
+    static String start(UploadedFiles parts, String file) {
         byte[] relations = parts.file(RELATIONS);
         String found = relations == null ? null : target(relations, file + " › " + RELATIONS);
         String path = found == null ? USUAL : found.replaceFirst("^/", "");
         if (parts.file(path) == null) {
-            throw new Problem(file, "holds no model; it is no 3MF package, or one that is broken. Export it again");
+            throw new FileProblem(file, "holds no model; it is no 3MF package, or one that is broken. Export it again");
         }
         return path;
     }
@@ -54,15 +54,15 @@ final class Package3mf {
     static int next(XMLStreamReader r, String place) throws XMLStreamException {
         int event = r.next();
         if (event == XMLStreamConstants.DTD || event == XMLStreamConstants.ENTITY_REFERENCE) {
-            throw new Problem(
+            throw new FileProblem(
                     place + " line " + r.getLocation().getLineNumber(),
                     "declares a document type or entities, which 3MF does not allow. Export it again");
         }
         return event;
     }
 
-    static Problem broken(XMLStreamException e, String place) {
+    static FileProblem broken(XMLStreamException e, String place) {
         String line = e.getLocation() == null ? "" : " line " + e.getLocation().getLineNumber();
-        return new Problem(place + line, "is not readable as XML. The file is broken or cut off; export it again");
+        return new FileProblem(place + line, "is not readable as XML. The file is broken or cut off; export it again");
     }
 }

@@ -11,20 +11,20 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import rhombus.core.display.Srgb;
 import rhombus.core.geometry.Mesh;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.model.Assembly;
-import rhombus.formats.model.Corners;
-import rhombus.formats.model.Model;
-import rhombus.formats.model.Notes;
-import rhombus.formats.model.Numbers;
-import rhombus.formats.model.Part;
-import rhombus.formats.model.Unit;
-import rhombus.formats.upload.Budget;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Problem;
+import rhombus.formats.model.ImportNotes;
+import rhombus.formats.model.IndexedCorners;
+import rhombus.formats.model.LengthUnit;
+import rhombus.formats.model.ModelPart;
+import rhombus.formats.model.NumberList;
+import rhombus.formats.model.ReadModel;
+import rhombus.formats.upload.ByteBudget;
+import rhombus.formats.upload.FileProblem;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 
 /** Reads 3MF: meshes, components, items of the build, base materials and colours, units. Up is Z (core specification, 3.3). */
 public final class ThreeMfImport {
@@ -33,25 +33,25 @@ public final class ThreeMfImport {
 
     private final String file;
     private final String place;
-    private final Limits limits;
-    private final Budget budget;
+    private final UploadLimits limits;
+    private final ByteBudget budget;
     private final Progress progress;
     private final XMLStreamReader r;
     private final Assembly out = new Assembly();
-    private final Notes notes = new Notes();
-    private final Resources resources = new Resources();
+    private final ImportNotes notes = new ImportNotes();
+    private final ThreeMfResources resources = new ThreeMfResources();
     private final Map<Integer, Integer> meshes = new HashMap<>();
     private final int length;
     /** The materials that are being read. */
     private List<Integer> group;
 
-    private ThreeMfImport(Upload upload, String file, Limits limits, Budget budget, Progress progress)
+    private ThreeMfImport(UploadedFiles upload, String file, UploadLimits limits, ByteBudget budget, Progress progress)
             throws XMLStreamException {
         this.file = file;
         this.limits = limits;
         this.budget = budget;
         this.progress = progress;
-        Upload parts = upload.opened(file);
+        UploadedFiles parts = upload.opened(file);
         String path = Package3mf.start(parts, file);
         this.place = file + " › " + path;
         byte[] xml = parts.file(path);
@@ -62,10 +62,11 @@ public final class ThreeMfImport {
     /**
      * Reads a file of an upload.
      *
-     * @throws Problem if it cannot be read, naming the line
+     * @throws FileProblem if it cannot be read, naming the line
      * @throws Progress.Cancelled if it is no longer wanted
      */
-    public static Model read(Upload upload, String file, Limits limits, Budget budget, Progress progress) {
+    public static ReadModel read(
+            UploadedFiles upload, String file, UploadLimits limits, ByteBudget budget, Progress progress) {
         ThreeMfImport i = null;
         try {
             i = new ThreeMfImport(upload, file, limits, budget, progress);
@@ -75,9 +76,9 @@ public final class ThreeMfImport {
         }
     }
 
-    private Model run() throws XMLStreamException {
-        Unit unit = null;
-        List<Resources.Use> build = new ArrayList<>();
+    private ReadModel run() throws XMLStreamException {
+        LengthUnit unit = null;
+        List<ThreeMfResources.Use> build = new ArrayList<>();
         while (r.hasNext()) {
             if (Package3mf.next(r, place) != XMLStreamConstants.START_ELEMENT) {
                 continue;
@@ -90,38 +91,38 @@ public final class ThreeMfImport {
                 case "item" -> build.add(use());
                 case "resources", "build", "metadata", "metadatagroup" -> {}
                 default ->
-                    notes.add("What the file calls \"" + Problem.shown(r.getLocalName()) + "\" is left out.", at());
+                    notes.add("What the file calls \"" + FileProblem.shown(r.getLocalName()) + "\" is left out.", at());
             }
         }
         if (unit == null) {
-            throw new Problem(place, "holds no model. Export it again");
+            throw new FileProblem(place, "holds no model. Export it again");
         }
-        for (Resources.Use item : build) {
+        for (ThreeMfResources.Use item : build) {
             node(-1, item);
         }
         if (build.isEmpty()) {
             notes.add("The file builds nothing; all its objects are shown.");
             for (int id : resources.things.keySet()) {
-                node(-1, new Resources.Use(id, null));
+                node(-1, new ThreeMfResources.Use(id, null));
             }
         }
-        return out.model(Upload.title(file), UpAxis.Z, unit, false, (image, at) -> new byte[0], notes);
+        return out.model(UploadedFiles.title(file), UpAxis.Z, unit, false, (image, at) -> new byte[0], notes);
     }
 
     private String at() {
         return place + " line " + r.getLocation().getLineNumber();
     }
 
-    private Unit unit() {
+    private LengthUnit unit() {
         String given = r.getAttributeValue(null, "unit");
         return switch (given == null ? "millimeter" : given.toLowerCase(Locale.ROOT)) {
-            case "micron" -> Unit.MICRON;
-            case "millimeter" -> Unit.MM;
-            case "centimeter" -> Unit.CM;
-            case "inch" -> Unit.IN;
-            case "foot" -> Unit.FT;
-            case "meter" -> Unit.M;
-            default -> throw new Problem(at(), "\"" + Problem.shown(given) + "\" is no unit of 3MF");
+            case "micron" -> LengthUnit.MICRON;
+            case "millimeter" -> LengthUnit.MM;
+            case "centimeter" -> LengthUnit.CM;
+            case "inch" -> LengthUnit.IN;
+            case "foot" -> LengthUnit.FT;
+            case "meter" -> LengthUnit.M;
+            default -> throw new FileProblem(at(), "\"" + FileProblem.shown(given) + "\" is no unit of 3MF");
         };
     }
 
@@ -132,22 +133,22 @@ public final class ThreeMfImport {
 
     private void color() {
         if (group == null) {
-            throw new Problem(at(), "is a colour outside of a group. Export the file again");
+            throw new FileProblem(at(), "is a colour outside of a group. Export the file again");
         }
         String color = r.getAttributeValue(null, r.getLocalName().equals("base") ? "displaycolor" : "color");
         if (color == null || !color.matches("#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})")) {
-            throw new Problem(
-                    at(), "\"" + Problem.shown(color) + "\" is no colour like #FF8000. Export the file again");
+            throw new FileProblem(
+                    at(), "\"" + FileProblem.shown(color) + "\" is no colour like #FF8000. Export the file again");
         }
         long c = Long.parseLong(color.substring(1), 16) << (color.length() == 7 ? 8 : 0)
                 | (color.length() == 7 ? 255 : 0);
         double alpha = (c & 255) / 255.0;
-        group.add(out.material(Plain.map(
+        group.add(out.material(PlainData.map(
                 "name", r.getAttributeValue(null, "name"),
                 "pbrMetallicRoughness",
-                        Plain.map(
+                        PlainData.map(
                                 "baseColorFactor",
-                                Plain.list(linear(c >> 24), linear(c >> 16), linear(c >> 8), alpha),
+                                PlainData.list(linear(c >> 24), linear(c >> 16), linear(c >> 8), alpha),
                                 "metallicFactor",
                                 0.0),
                 "alphaMode", alpha < 1 ? "BLEND" : null)));
@@ -160,7 +161,7 @@ public final class ThreeMfImport {
     private String text(String attribute) {
         String s = r.getAttributeValue(null, attribute);
         if (s == null) {
-            throw new Problem(at(), "has no \"" + attribute + "\". Export the file again");
+            throw new FileProblem(at(), "has no \"" + attribute + "\". Export the file again");
         }
         return s;
     }
@@ -175,7 +176,7 @@ public final class ThreeMfImport {
         } catch (NumberFormatException e) {
             // Told below.
         }
-        throw new Problem(at(), "\"" + Problem.shown(s) + "\" is no whole number. Export the file again");
+        throw new FileProblem(at(), "\"" + FileProblem.shown(s) + "\" is no whole number. Export the file again");
     }
 
     private double real(String s) {
@@ -186,23 +187,24 @@ public final class ThreeMfImport {
             // Told below.
         }
         if (!(Math.abs(d) <= Float.MAX_VALUE)) {
-            throw new Problem(at(), "\"" + Problem.shown(s) + "\" is no finite number. Export the file again");
+            throw new FileProblem(at(), "\"" + FileProblem.shown(s) + "\" is no finite number. Export the file again");
         }
         return d;
     }
 
     /** Of an element that puts an object somewhere; the twelve numbers of a transform are rows of a matrix before which points stand. */
-    private Resources.Use use() {
+    private ThreeMfResources.Use use() {
         int id = number("objectid");
         if (!resources.things.containsKey(id)) {
-            throw new Problem(at(), "names object " + id + ", which does not come before it. Export the file again");
+            throw new FileProblem(
+                    at(), "names object " + id + ", which does not come before it. Export the file again");
         }
         String given = r.getAttributeValue(null, "transform");
         double[] m = null;
         if (given != null) {
             String[] w = given.strip().split("\\s+");
             if (w.length != 12) {
-                throw new Problem(at(), "has a transform of " + w.length + " numbers instead of 12");
+                throw new FileProblem(at(), "has a transform of " + w.length + " numbers instead of 12");
             }
             m = new double[16];
             for (int k = 0; k < 12; k++) {
@@ -210,7 +212,7 @@ public final class ThreeMfImport {
             }
             m[15] = 1;
         }
-        return new Resources.Use(id, m);
+        return new ThreeMfResources.Use(id, m);
     }
 
     private void object() throws XMLStreamException {
@@ -218,9 +220,9 @@ public final class ThreeMfImport {
         String name = r.getAttributeValue(null, "name");
         Integer group = r.getAttributeValue(null, "pid") == null ? null : number("pid");
         Integer material = group == null ? null : material(group, "pindex");
-        List<Resources.Use> components = new ArrayList<>();
-        Numbers positions = new Numbers();
-        Map<Integer, Corners> triangles = new LinkedHashMap<>();
+        List<ThreeMfResources.Use> components = new ArrayList<>();
+        NumberList positions = new NumberList();
+        Map<Integer, IndexedCorners> triangles = new LinkedHashMap<>();
         while (r.hasNext()) {
             int event = Package3mf.next(r, place);
             if (event == XMLStreamConstants.END_ELEMENT && r.getLocalName().equals("object")) {
@@ -240,14 +242,14 @@ public final class ThreeMfImport {
                 case "component" -> components.add(use());
                 case "mesh", "vertices", "triangles", "components", "metadata", "metadatagroup" -> {}
                 default ->
-                    notes.add("What the file calls \"" + Problem.shown(r.getLocalName()) + "\" is left out.", at());
+                    notes.add("What the file calls \"" + FileProblem.shown(r.getLocalName()) + "\" is left out.", at());
             }
         }
-        List<Part> parts = new ArrayList<>();
+        List<ModelPart> parts = new ArrayList<>();
         triangles.forEach((m, c) -> parts.add(c.part(positions, null, null, null, null, m)));
-        if (resources.things.putIfAbsent(id, new Resources.Thing(name == null ? "" : name, parts, components))
+        if (resources.things.putIfAbsent(id, new ThreeMfResources.Thing(name == null ? "" : name, parts, components))
                 != null) {
-            throw new Problem(at(), "ends a second object with number " + id + ". Export the file again");
+            throw new FileProblem(at(), "ends a second object with number " + id + ". Export the file again");
         }
     }
 
@@ -266,7 +268,8 @@ public final class ThreeMfImport {
         }
         int i = r.getAttributeValue(null, index) == null ? 0 : number(index);
         if (i >= of.size()) {
-            throw new Problem(at(), "names material " + i + " of a group of " + of.size() + ". Export the file again");
+            throw new FileProblem(
+                    at(), "names material " + i + " of a group of " + of.size() + ". Export the file again");
         }
         return of.get(i);
     }
@@ -277,7 +280,7 @@ public final class ThreeMfImport {
      * @param group of properties that the object names, or null
      * @param usual material of the object, or null
      */
-    private void triangle(Numbers positions, Map<Integer, Corners> triangles, Integer group, Integer usual) {
+    private void triangle(NumberList positions, Map<Integer, IndexedCorners> triangles, Integer group, Integer usual) {
         int m = usual == null ? -1 : usual;
         if (r.getAttributeValue(null, "p1") != null) {
             String pid = r.getAttributeValue(null, "pid");
@@ -289,42 +292,42 @@ public final class ThreeMfImport {
                 }
             }
         }
-        Corners to = triangles.computeIfAbsent(m, k -> new Corners(Mesh.Kind.TRIANGLES));
-        count(to.count(), Budget.PER_TRIANGLE);
+        IndexedCorners to = triangles.computeIfAbsent(m, k -> new IndexedCorners(Mesh.Kind.TRIANGLES));
+        count(to.count(), ByteBudget.PER_TRIANGLE);
         for (String corner : List.of("v1", "v2", "v3")) {
             int v = number(corner);
             if (v >= positions.size() / 3) {
-                throw new Problem(
+                throw new FileProblem(
                         at(),
                         "names vertex " + v + ", but the mesh has only " + positions.size() / 3
                                 + ". Export the file again");
             }
-            to.corner(v, Corners.NONE, Corners.NONE);
+            to.corner(v, IndexedCorners.NONE, IndexedCorners.NONE);
         }
     }
 
     /** An object with all it is put together from; those in other objects came before them, so there are no circles. */
-    private void node(int parent, Resources.Use first) {
-        record Open(int parent, Resources.Use use, int depth) {}
+    private void node(int parent, ThreeMfResources.Use first) {
+        record Open(int parent, ThreeMfResources.Use use, int depth) {}
         List<Open> open = new ArrayList<>(List.of(new Open(parent, first, 1)));
         while (!open.isEmpty()) {
             Open o = open.remove(open.size() - 1);
             if (out.nodes() >= limits.nodes() || o.depth > limits.depth()) {
-                throw new Problem(
+                throw new FileProblem(
                         place,
                         "has more than " + limits.nodes()
                                 + " objects, those in others counted each time, or lies deeper than " + limits.depth()
                                 + ". Upload a part of it");
             }
-            Resources.Thing t = resources.things.get(o.use.object());
+            ThreeMfResources.Thing t = resources.things.get(o.use.object());
             Integer mesh = t.mesh().isEmpty() ? null : meshes.computeIfAbsent(o.use.object(), id -> out.mesh(t.mesh()));
             int node = out.node(
                     o.parent,
-                    Plain.map(
+                    PlainData.map(
                             "name",
                             t.name().isEmpty() ? "Object " + o.use.object() : t.name(),
                             "matrix",
-                            o.use.matrix() == null ? null : Plain.list(o.use.matrix()),
+                            o.use.matrix() == null ? null : PlainData.list(o.use.matrix()),
                             "mesh",
                             mesh));
             for (int i = t.components().size() - 1; i >= 0; i--) {

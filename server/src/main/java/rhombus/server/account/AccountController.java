@@ -16,17 +16,17 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /** What somebody does with the own account. Whatever cannot be taken back asks for the password. */
 @RestController
 public class AccountController {
     private final Accounts accounts;
-    private final Attempts attempts;
+    private final SignInAttempts attempts;
     private final Sessions sessions;
     private final SessionController door;
 
-    AccountController(Accounts accounts, Attempts attempts, Sessions sessions, SessionController door) {
+    AccountController(Accounts accounts, SignInAttempts attempts, Sessions sessions, SessionController door) {
         this.accounts = accounts;
         this.attempts = attempts;
         this.sessions = sessions;
@@ -67,7 +67,7 @@ public class AccountController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void end(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
         if (!sessions.end(who.name(), id)) {
-            throw Refused.notFound("session");
+            throw RequestRefused.notFound("session");
         }
     }
 
@@ -117,7 +117,8 @@ public class AccountController {
             throw SessionController.tooMany();
         }
         if (!accounts.isPassword(who.id(), password)) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "The password is wrong. Check it and try again.");
+            throw new RequestRefused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "The password is wrong. Check it and try again.");
         }
         attempts.forgive(who.name(), request.getRemoteAddr());
     }

@@ -11,7 +11,7 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /** Checks and creates accounts. */
 @Service
@@ -19,7 +19,7 @@ public class Accounts implements AuthenticationProvider {
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
     private final TransactionTemplate transactions;
-    private final List<NewAccount> followers;
+    private final List<AccountListener> followers;
     /** Compared when there is no such account, so that an unknown name takes as long as a wrong password. */
     private final String nobody;
 
@@ -27,7 +27,7 @@ public class Accounts implements AuthenticationProvider {
             AccountMapper mapper,
             PasswordEncoder passwords,
             TransactionTemplate transactions,
-            List<NewAccount> followers) {
+            List<AccountListener> followers) {
         this.mapper = mapper;
         this.followers = followers;
         this.transactions = transactions;
@@ -64,7 +64,7 @@ public class Accounts implements AuthenticationProvider {
     /**
      * Gives an account another password.
      *
-     * @throws Refused with 422 if it is too short or too long
+     * @throws RequestRefused with 422 if it is too short or too long
      */
     void changePassword(long id, String next) {
         mapper.password(id, passwords.encode(password(next)));
@@ -73,7 +73,7 @@ public class Accounts implements AuthenticationProvider {
     /**
      * Gives an account another name.
      *
-     * @throws Refused with 422 if it is none, with 409 if somebody has it
+     * @throws RequestRefused with 422 if it is none, with 409 if somebody has it
      */
     void rename(long id, String next) {
         String n = name(next);
@@ -105,7 +105,7 @@ public class Accounts implements AuthenticationProvider {
     /**
      * Creates the first account; of many who try at once, one does.
      *
-     * @throws Refused with 409 if there is one, and as {@link #create}
+     * @throws RequestRefused with 409 if there is one, and as {@link #create}
      */
     public Account createFirst(String name, String password) {
         return transactions.execute(t -> {
@@ -121,8 +121,8 @@ public class Accounts implements AuthenticationProvider {
         });
     }
 
-    private static Refused taken() {
-        return new Refused(HttpStatus.CONFLICT, "There is an account already; sign in with it.");
+    private static RequestRefused taken() {
+        return new RequestRefused(HttpStatus.CONFLICT, "There is an account already; sign in with it.");
     }
 
     /** The account with this name, or null. */
@@ -133,7 +133,7 @@ public class Accounts implements AuthenticationProvider {
     /**
      * Creates an account.
      *
-     * @throws Refused if the name is taken, or name or password are too short or too long
+     * @throws RequestRefused if the name is taken, or name or password are too short or too long
      */
     public Account create(String name, String password) {
         String n = name(name);
@@ -151,14 +151,14 @@ public class Accounts implements AuthenticationProvider {
         });
     }
 
-    private static Refused nameTaken(String name) {
-        return new Refused(HttpStatus.CONFLICT, "The name " + name + " is taken; choose another.");
+    private static RequestRefused nameTaken(String name) {
+        return new RequestRefused(HttpStatus.CONFLICT, "The name " + name + " is taken; choose another.");
     }
 
     private static String name(String given) {
         String n = given == null ? "" : given.strip();
         if (n.isEmpty() || n.length() > 60) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a name of 1 to 60 characters.");
+            throw new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a name of 1 to 60 characters.");
         }
         return n;
     }
@@ -166,7 +166,7 @@ public class Accounts implements AuthenticationProvider {
     /** A password that can be kept: BCrypt reads 72 bytes and no more. */
     static String password(String given) {
         if (given == null || given.length() < 8 || given.getBytes(StandardCharsets.UTF_8).length > 72) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a password of 8 to 72 characters.");
+            throw new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose a password of 8 to 72 characters.");
         }
         return given;
     }

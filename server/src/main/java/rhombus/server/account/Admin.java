@@ -14,7 +14,7 @@ import org.apache.ibatis.session.SqlSession;
 import org.apache.ibatis.session.SqlSessionFactoryBuilder;
 import org.apache.ibatis.transaction.jdbc.JdbcTransactionFactory;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /** What an administrator does to accounts from the command line, beside the running application or without it. */
 public final class Admin {
@@ -48,7 +48,7 @@ public final class Admin {
             s.commit(true);
             System.out.println(said);
             return 0;
-        } catch (Refused e) {
+        } catch (RequestRefused e) {
             System.err.println(e.getMessage());
             return 2;
         }
@@ -58,7 +58,7 @@ public final class Admin {
      * Does what the words say.
      *
      * @return what is to be told of it
-     * @throws Refused with words on what to do instead
+     * @throws RequestRefused with words on what to do instead
      */
     String does(List<String> words) {
         String what = words.isEmpty() ? "" : words.get(0);
@@ -130,7 +130,7 @@ public final class Admin {
         }
     }
 
-    private static Refused refused(String words) {
-        return new Refused(org.springframework.http.HttpStatus.UNPROCESSABLE_CONTENT, words);
+    private static RequestRefused refused(String words) {
+        return new RequestRefused(org.springframework.http.HttpStatus.UNPROCESSABLE_CONTENT, words);
     }
 }

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /** Signing in and out, and the first account of a new installation. */
 @RestController
@@ -28,13 +28,13 @@ public class SessionController {
     private static final String SIGN_UP = " sign-up";
 
     private final Accounts accounts;
-    private final Attempts attempts;
+    private final SignInAttempts attempts;
     private final SecurityContextRepository contexts;
     private final boolean signUp;
 
     SessionController(
             Accounts accounts,
-            Attempts attempts,
+            SignInAttempts attempts,
             SecurityContextRepository contexts,
             @Value("${rhombus.sign-up}") boolean signUp) {
         this.signUp = signUp;
@@ -82,12 +82,12 @@ public class SessionController {
                     request,
                     response);
         } catch (BadCredentialsException e) {
-            throw new Refused(HttpStatus.UNAUTHORIZED, "Name or password is wrong. Check both and try again.");
+            throw new RequestRefused(HttpStatus.UNAUTHORIZED, "Name or password is wrong. Check both and try again.");
         }
     }
 
-    static Refused tooMany() {
-        return new Refused(
+    static RequestRefused tooMany() {
+        return new RequestRefused(
                 HttpStatus.TOO_MANY_REQUESTS, "Too many failed attempts. Wait a quarter of an hour and try again.");
     }
 
@@ -108,7 +108,7 @@ public class SessionController {
     @GetMapping("/api/session")
     Person who(Authentication a) {
         if (a == null || !(a.getPrincipal() instanceof SignedIn who)) {
-            throw new Refused(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
+            throw new RequestRefused(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
         }
         return new Person(who.name());
     }
@@ -140,12 +140,12 @@ public class SessionController {
     @ResponseStatus(HttpStatus.CREATED)
     Person signUp(@Valid @RequestBody Credentials c, HttpServletRequest request, HttpServletResponse response) {
         if (!signUp) {
-            throw Refused.notFound("address");
+            throw RequestRefused.notFound("address");
         }
         // No account has a name that begins with a blank, so that nobody's sign-in is slowed by this.
         if (!attempts.allowed(SIGN_UP, request.getRemoteAddr())) {
             response.setHeader("Retry-After", "900");
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.TOO_MANY_REQUESTS,
                     "Many accounts were asked for from here just now. Wait a quarter of an hour and try again.");
         }

@@ -12,16 +12,16 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Attachment;
+import rhombus.server.common.AttachmentName;
 import rhombus.server.common.BodyLimits;
 
 /** Everything that somebody has, taken home as one file and brought back. */
 @RestController
 public class ArchiveController {
-    private final Belongings belongings;
-    private final Unpacking unpacking;
+    private final AccountArchiveWriter belongings;
+    private final ArchiveReader unpacking;
 
-    ArchiveController(Belongings belongings, Unpacking unpacking) {
+    ArchiveController(AccountArchiveWriter belongings, ArchiveReader unpacking) {
         this.belongings = belongings;
         this.unpacking = unpacking;
     }
@@ -31,7 +31,7 @@ public class ArchiveController {
     void save(@AuthenticationPrincipal SignedIn who, HttpServletResponse response) throws IOException {
         response.setContentType("application/zip");
         String name = "Rhombus - " + who.name() + " - " + LocalDate.now(ZoneOffset.UTC) + ".zip";
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Attachment.called(name));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, AttachmentName.called(name));
         belongings.write(who, response.getOutputStream());
     }
 
@@ -41,7 +41,7 @@ public class ArchiveController {
      * @param settings whether its boards, habits and keymaps take the place of those that are there
      */
     @PostMapping(BodyLimits.ARCHIVE)
-    Unpacking.CameBack bringBack(
+    ArchiveReader.CameBack bringBack(
             @AuthenticationPrincipal SignedIn who,
             @RequestParam(defaultValue = "false") boolean settings,
             HttpServletRequest request)

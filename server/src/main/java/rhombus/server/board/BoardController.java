@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import rhombus.core.board.Tabs;
+import rhombus.core.board.StoredBoards;
 import rhombus.server.account.SignedIn;
 import rhombus.server.kept.KeptDocuments;
 
@@ -25,6 +25,6 @@ public class BoardController {
 
     @PutMapping("/api/boards")
     KeptDocuments.Saved save(@AuthenticationPrincipal SignedIn who, @RequestBody KeptDocuments.Save save) {
-        return kept.save(who.id(), "boards", "", save.checked("boards", Tabs::of));
+        return kept.save(who.id(), "boards", "", save.checked("boards", StoredBoards::of));
     }
 }

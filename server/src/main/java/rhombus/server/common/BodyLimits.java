@@ -77,13 +77,13 @@ public class BodyLimits extends OncePerRequestFilter {
         long most = most(request);
         long length = request.getContentLengthLong();
         if (length > most) {
-            Problems.write(response, HttpStatus.CONTENT_TOO_LARGE, words(most));
+            ProblemDetails.write(response, HttpStatus.CONTENT_TOO_LARGE, words(most));
             return;
         }
         // Of unknown length counts as large where large is allowed.
         boolean wait = length > LARGE || length < 0 && most > LARGE && request.getHeader("Transfer-Encoding") != null;
         if (wait && !turn()) {
-            Problems.write(
+            ProblemDetails.write(
                     response,
                     HttpStatus.SERVICE_UNAVAILABLE,
                     "The server is busy with other large documents. Nothing was changed; this is tried again by itself.");

@@ -28,7 +28,7 @@ public class DatabaseGuard extends OncePerRequestFilter {
                 throw e;
             }
             response.resetBuffer();
-            Problems.write(response, HttpStatus.SERVICE_UNAVAILABLE, Problems.DATABASE);
+            ProblemDetails.write(response, HttpStatus.SERVICE_UNAVAILABLE, ProblemDetails.DATABASE);
         }
     }
 

@@ -65,11 +65,11 @@ public class SecurityRules {
                                 .authenticated()
                                 .anyRequest()
                                 .permitAll())
-                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, ex) -> Problems.write(
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, ex) -> ProblemDetails.write(
                                 response,
                                 HttpStatus.UNAUTHORIZED,
                                 "Sign in first; this page keeps what you have done."))
-                        .accessDeniedHandler((request, response, ex) -> Problems.write(
+                        .accessDeniedHandler((request, response, ex) -> ProblemDetails.write(
                                 response,
                                 HttpStatus.FORBIDDEN,
                                 "The request did not carry this page's token. Load the page again and repeat it.")))

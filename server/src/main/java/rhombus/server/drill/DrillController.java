@@ -14,12 +14,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.drill.Drill;
-import rhombus.core.drill.Replay;
-import rhombus.core.drill.Score;
+import rhombus.core.drill.RunReplay;
+import rhombus.core.drill.RunScore;
 import rhombus.core.scene.Scene;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
-import rhombus.server.scene.OpenedScenes;
+import rhombus.server.common.RequestRefused;
+import rhombus.server.scene.LoadedScenes;
 
 /** Drills and how their runs went. A run counts once it has been done again here. */
 @RestController
@@ -29,11 +29,11 @@ public class DrillController {
     /** And so much slower: where pictures come slowly, the page sees late that all is done. What counts is the replay. */
     private static final double SLOWER = 10;
 
-    private final Runs runs;
+    private final DrillRuns runs;
     private final OwnDrills own;
-    private final OpenedScenes scenes;
+    private final LoadedScenes scenes;
 
-    DrillController(Runs runs, OwnDrills own, OpenedScenes scenes) {
+    DrillController(DrillRuns runs, OwnDrills own, LoadedScenes scenes) {
         this.runs = runs;
         this.own = own;
         this.scenes = scenes;
@@ -46,15 +46,16 @@ public class DrillController {
      * @param runs all of them, the oldest first
      * @param best of them; null before the first
      */
-    record DrillListed(String id, List<Runs.DrillRun> runs, @Schema(types = {"object", "null"}) Runs.Best best) {}
+    record DrillListed(
+            String id, List<DrillRuns.DrillRun> runs, @Schema(types = {"object", "null"}) DrillRuns.Best best) {}
 
     /** All drills, from easy to hard. */
     @GetMapping("/api/drills")
     List<DrillListed> list(@AuthenticationPrincipal SignedIn who) {
-        List<RunMapper.Row> all = runs.all(who.id());
+        List<DrillRunMapper.Row> all = runs.all(who.id());
         return Drill.ALL.stream()
                 .map(d -> {
-                    Runs.Of of = runs.of(who.id(), all, d.id());
+                    DrillRuns.Of of = runs.of(who.id(), all, d.id());
                     return new DrillListed(d.id(), of.runs(), of.best());
                 })
                 .toList();
@@ -72,11 +73,11 @@ public class DrillController {
     /** Does a run again; what that gives counts, and what it does not give is refused. */
     @PostMapping("/api/drills/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
-    Runs.Counted run(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody Claim claim)
+    DrillRuns.Counted run(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @RequestBody Claim claim)
             throws IOException {
         String scene = String.valueOf(claim.scene());
         Drill drill = named(who.id(), scene, id);
-        Score s = scenes.with(who.id(), scene, opened -> replayed(opened, drill, claim));
+        RunScore s = scenes.with(who.id(), scene, opened -> replayed(opened, drill, claim));
         return runs.add(who.id(), id, s);
     }
 
@@ -84,24 +85,24 @@ public class DrillController {
         OwnDrills.Own mine = own.find(owner, scene, id);
         Drill drill = mine == null ? Drill.named(id) : Drill.own(id, mine.made());
         if (drill == null) {
-            throw Refused.notFound("drill");
+            throw RequestRefused.notFound("drill");
         }
         return drill;
     }
 
-    private static Score replayed(Scene scene, Drill drill, Claim claim) {
+    private static RunScore replayed(Scene scene, Drill drill, Claim claim) {
         try {
             if (claim.log() == null || !drill.fits(scene)) {
                 throw new IllegalArgumentException("There is no log, or the scene has not what the drill needs.");
             }
-            Score s = Replay.of(scene, drill, claim.log());
+            RunScore s = RunReplay.of(scene, drill, claim.log());
             double more = claim.seconds() - s.seconds();
             if (!(more >= -QUICKER && more <= SLOWER)) {
                 throw new IllegalArgumentException("Done again, this run does not take the time that was told.");
             }
             return s;
         } catch (IllegalArgumentException e) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "This run does not count: " + sentence(e.getMessage()) + " Do it once more.");
         }

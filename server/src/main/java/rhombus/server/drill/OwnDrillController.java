@@ -18,9 +18,9 @@ import rhombus.server.account.SignedIn;
 @RestController
 public class OwnDrillController {
     private final OwnDrills drills;
-    private final Runs runs;
+    private final DrillRuns runs;
 
-    OwnDrillController(OwnDrills drills, Runs runs) {
+    OwnDrillController(OwnDrills drills, DrillRuns runs) {
         this.drills = drills;
         this.runs = runs;
     }
@@ -49,18 +49,18 @@ public class OwnDrillController {
             String name,
             Map<String, Object> made,
             String picture,
-            List<Runs.DrillRun> runs,
-            @Schema(types = {"object", "null"}) Runs.Best best) {}
+            List<DrillRuns.DrillRun> runs,
+            @Schema(types = {"object", "null"}) DrillRuns.Best best) {}
 
-    private OwnListed listed(long owner, List<RunMapper.Row> all, OwnDrills.Own d) {
-        Runs.Of of = runs.of(owner, all, d.id());
+    private OwnListed listed(long owner, List<DrillRunMapper.Row> all, OwnDrills.Own d) {
+        DrillRuns.Of of = runs.of(owner, all, d.id());
         return new OwnListed(d.id(), d.name(), d.made(), d.picture(), of.runs(), of.best());
     }
 
     /** Those of a scene, the oldest first. */
     @GetMapping("/api/scenes/{id}/drills")
     List<OwnListed> list(@AuthenticationPrincipal SignedIn who, @PathVariable String id) {
-        List<RunMapper.Row> all = runs.all(who.id());
+        List<DrillRunMapper.Row> all = runs.all(who.id());
         return drills.list(who.id(), id).stream()
                 .map(d -> listed(who.id(), all, d))
                 .toList();

@@ -7,10 +7,10 @@ import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import rhombus.core.drill.Drill;
-import rhombus.core.plain.Plain;
-import rhombus.server.common.Refused;
+import rhombus.core.plain.PlainData;
+import rhombus.server.common.RequestRefused;
+import rhombus.server.scene.SceneImports;
 import rhombus.server.scene.SceneStore;
-import rhombus.server.scene.Scenes;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -22,10 +22,10 @@ public class OwnDrills {
     private static final Pattern PICTURE = Pattern.compile("data:image/(?:jpeg|png);base64,[A-Za-z0-9+/=]{0,60000}");
 
     private final OwnDrillMapper drills;
-    private final Scenes scenes;
+    private final SceneImports scenes;
     private final JsonMapper json;
 
-    OwnDrills(OwnDrillMapper drills, Scenes scenes, JsonMapper json) {
+    OwnDrills(OwnDrillMapper drills, SceneImports scenes, JsonMapper json) {
         this.drills = drills;
         this.scenes = scenes;
         this.json = json;
@@ -41,7 +41,7 @@ public class OwnDrills {
 
     private Own of(OwnDrillMapper.Row r) {
         Map<String, Object> body = json.readValue(r.body(), new TypeReference<Map<String, Object>>() {});
-        Map<String, Object> made = Plain.map("start", body.get("start"), "goal", body.get("goal"));
+        Map<String, Object> made = PlainData.map("start", body.get("start"), "goal", body.get("goal"));
         return new Own(r.id(), r.scene(), r.name(), made, String.valueOf(body.get("picture")));
     }
 
@@ -60,7 +60,7 @@ public class OwnDrills {
     /**
      * Keeps a drill.
      *
-     * @throws Refused with 404 if there is no such scene, 422 if it is no drill, 409 if there are too many
+     * @throws RequestRefused with 404 if there is no such scene, 422 if it is no drill, 409 if there are too many
      */
     Own add(long owner, String scene, String name, Map<String, Object> made, String picture) {
         scenes.found(owner, scene);
@@ -77,9 +77,10 @@ public class OwnDrills {
             throw refused(e.getMessage());
         }
         String body = json.writeValueAsString(
-                Plain.map("start", made.get("start"), "goal", made.get("goal"), "picture", picture));
+                PlainData.map("start", made.get("start"), "goal", made.get("goal"), "picture", picture));
         if (drills.count(owner) >= MOST) {
-            throw new Refused(HttpStatus.CONFLICT, "There are " + MOST + " drills of your own. Delete one first.");
+            throw new RequestRefused(
+                    HttpStatus.CONFLICT, "There are " + MOST + " drills of your own. Delete one first.");
         }
         String id = SceneStore.newId();
         drills.add(owner, id, scene, called, body);
@@ -90,24 +91,24 @@ public class OwnDrills {
     public Map<String, Object> document(long owner, String scene) {
         List<Object> all = new ArrayList<>();
         for (Own d : list(owner, scene)) {
-            all.add(Plain.map("name", d.name(), "made", d.made(), "picture", d.picture()));
+            all.add(PlainData.map("name", d.name(), "made", d.made(), "picture", d.picture()));
         }
-        return all.isEmpty() ? null : Plain.map("drills", all);
+        return all.isEmpty() ? null : PlainData.map("drills", all);
     }
 
     /** Adds those of a document to a scene; what of it is no drill is told in a note. */
     public void bring(long owner, String scene, Map<String, Object> document, List<String> notes) {
-        List<?> all = document == null ? List.of() : Plain.list(document.get("drills"));
+        List<?> all = document == null ? List.of() : PlainData.list(document.get("drills"));
         for (Object o : all == null ? List.of() : all) {
-            Map<String, Object> d = Plain.map(o);
+            Map<String, Object> d = PlainData.map(o);
             try {
                 add(
                         owner,
                         scene,
                         d.get("name") instanceof String s ? s : null,
-                        Plain.map(d.get("made")),
+                        PlainData.map(d.get("made")),
                         d.get("picture") instanceof String s ? s : null);
-            } catch (Refused e) {
+            } catch (RequestRefused e) {
                 notes.add("A drill was left out. " + e.getMessage());
             }
         }
@@ -116,11 +117,11 @@ public class OwnDrills {
     /** Deletes one with its runs. */
     void remove(long owner, String scene, String id) {
         if (drills.remove(owner, scene, id) == 0) {
-            throw Refused.notFound("drill");
+            throw RequestRefused.notFound("drill");
         }
     }
 
-    private static Refused refused(String why) {
-        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, why);
+    private static RequestRefused refused(String why) {
+        return new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, why);
     }
 }

@@ -19,26 +19,26 @@ import rhombus.core.edit.EditDocument;
 import rhombus.core.scene.Scene;
 import rhombus.core.table.CameraTable;
 import rhombus.formats.KeptScene;
-import rhombus.formats.out.Export;
+import rhombus.formats.out.SceneExport;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Attachment;
-import rhombus.server.common.Refused;
+import rhombus.server.common.AttachmentName;
+import rhombus.server.common.RequestRefused;
 import rhombus.server.kept.KeptDocuments;
-import rhombus.server.scene.Asked;
-import rhombus.server.scene.KeptFiles;
+import rhombus.server.scene.AxisParameters;
+import rhombus.server.scene.SceneFileStreams;
+import rhombus.server.scene.SceneImports;
 import rhombus.server.scene.SceneRow;
-import rhombus.server.scene.Scenes;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is in a scene, with the changes that were saved, for other programs. */
 @RestController
 public class ExportController {
-    private final Scenes scenes;
-    private final KeptFiles files;
+    private final SceneImports scenes;
+    private final SceneFileStreams files;
     private final KeptDocuments kept;
     private final JsonMapper json;
 
-    ExportController(Scenes scenes, KeptFiles files, KeptDocuments kept, JsonMapper json) {
+    ExportController(SceneImports scenes, SceneFileStreams files, KeptDocuments kept, JsonMapper json) {
         this.scenes = scenes;
         this.files = files;
         this.kept = kept;
@@ -70,12 +70,12 @@ public class ExportController {
             @RequestParam(defaultValue = "triangles") Faces faces,
             HttpServletResponse response)
             throws IOException {
-        Export export = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
+        SceneExport export = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
         response.setContentType(export.type());
         if (export.length() >= 0) {
             response.setContentLengthLong(export.length());
         }
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, Attachment.called(export.fileName()));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, AttachmentName.called(export.fileName()));
         export.write(response.getOutputStream());
     }
 
@@ -103,7 +103,7 @@ public class ExportController {
             @RequestParam(required = false) String unit,
             @RequestParam(defaultValue = "triangles") Faces faces)
             throws IOException {
-        Export e = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
+        SceneExport e = wanted(who, id, format, what == What.scene ? null : listed(ids), up, unit, faces);
         return new Preview(e.fileName(), e.about(), e.length() >= 0, e.triangles(), e.objects(), e.losses());
     }
 
@@ -111,41 +111,42 @@ public class ExportController {
         return ids == null ? List.of() : ids;
     }
 
-    private Export wanted(SignedIn who, String id, String format, List<String> ids, String up, String unit, Faces faces)
+    private SceneExport wanted(
+            SignedIn who, String id, String format, List<String> ids, String up, String unit, Faces faces)
             throws IOException {
         SceneRow row = scenes.found(who.id(), id);
-        Export.Format f = Export.Format.of(format);
+        SceneExport.Format f = SceneExport.Format.of(format);
         if (f == null) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "A scene is exported as \"glb\", \"gltf\", \"obj\", \"stl\" or \"ply\"; ask for one of them.");
         }
         KeptScene read = KeptScene.read(files.geometry(who.id(), id));
         Scene scene = changed(who, id, read);
-        return new Export(
-                new Export.Wanted(
+        return new SceneExport(
+                new SceneExport.Wanted(
                         f,
                         ids == null ? null : named(scene, ids),
-                        Asked.up("up", up),
-                        Asked.unit(unit),
+                        AxisParameters.up("up", up),
+                        AxisParameters.unit(unit),
                         faces == Faces.modelled),
-                new Export.Source(
+                new SceneExport.Source(
                         read, scene, files.anywhere(who.id(), id, "geometry"), files.anywhere(who.id(), id, "lines")),
-                Attachment.inFileSystems(row.name()));
+                AttachmentName.inFileSystems(row.name()));
     }
 
     private static Set<String> named(Scene scene, List<String> ids) {
         Set<String> only = new HashSet<>();
         for (String id : ids) {
             if (scene.indexOf(id) < 0) {
-                throw new Refused(
+                throw new RequestRefused(
                         HttpStatus.UNPROCESSABLE_CONTENT,
                         "An object named in \"ids\" is not in the scene as it was saved last. Save and try again.");
             }
             only.add(id);
         }
         if (only.isEmpty()) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT, "Nothing is selected: name the objects to export in \"ids\".");
         }
         return only;
@@ -162,7 +163,7 @@ public class ExportController {
         SceneRow row = scenes.found(who.id(), id);
         boolean csv = format.equals("csv");
         if (!csv && !format.equals("json")) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT, "Cameras are told as \"csv\" or \"json\"; ask for one of them.");
         }
         Scene scene = changed(who, id, KeptScene.read(files.geometry(who.id(), id)));
@@ -173,7 +174,7 @@ public class ExportController {
         response.setContentLength(body.length);
         response.setHeader(
                 HttpHeaders.CONTENT_DISPOSITION,
-                Attachment.called(row.name() + " - cameras" + (csv ? ".csv" : ".json")));
+                AttachmentName.called(row.name() + " - cameras" + (csv ? ".csv" : ".json")));
         response.getOutputStream().write(body);
     }
 
@@ -184,7 +185,7 @@ public class ExportController {
                     ? read.scene()
                     : EditDocument.read(read.scene(), edits).scene();
         } catch (IllegalArgumentException e) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "What was changed in this scene cannot be used: " + e.getMessage()
                             + ". Bring back a version of it in the page, and export again.");

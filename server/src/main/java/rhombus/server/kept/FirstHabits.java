@@ -4,12 +4,12 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habits;
-import rhombus.server.account.NewAccount;
+import rhombus.server.account.AccountListener;
 
 /** What a new account has set: its hand is asked for three small steps, and tips come. */
 @Component
 @ConditionalOnProperty(name = "rhombus.first-steps", matchIfMissing = true)
-class FirstHabits implements NewAccount {
+class FirstHabits implements AccountListener {
     private final KeptDocuments kept;
 
     FirstHabits(KeptDocuments kept) {

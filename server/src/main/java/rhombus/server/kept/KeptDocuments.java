@@ -6,7 +6,7 @@ import java.util.function.Consumer;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -35,14 +35,14 @@ public class KeptDocuments {
          * The same, once the core has looked at it.
          *
          * @param what the document holds, as a person calls it
-         * @throws Refused with 422 and the core's words if it cannot be used
+         * @throws RequestRefused with 422 and the core's words if it cannot be used
          */
         public Save checked(String what, Consumer<Map<String, Object>> check) {
             try {
                 check.accept(body == null ? Map.of() : body);
                 return this;
             } catch (IllegalArgumentException e) {
-                throw new Refused(
+                throw new RequestRefused(
                         HttpStatus.UNPROCESSABLE_CONTENT, "The " + what + " cannot be used: " + e.getMessage() + ".");
             }
         }
@@ -65,22 +65,23 @@ public class KeptDocuments {
 
     /** What is kept of a topic; version 0 and no body where nothing was saved yet. */
     public Loaded load(long owner, String topic, String subject) {
-        Kept k = mapper.find(owner, topic, subject);
+        KeptDocument k = mapper.find(owner, topic, subject);
         return k == null ? new Loaded(0, null) : new Loaded(k.version(), json.readValue(k.body(), DOCUMENT));
     }
 
     /**
      * Saves and gives the new version.
      *
-     * @throws Refused with 409 if somebody has saved since
+     * @throws RequestRefused with 409 if somebody has saved since
      */
     public Saved save(long owner, String topic, String subject, Save s) {
         if (s.body() == null) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to save: \"body\" is missing.");
+            throw new RequestRefused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "There is nothing to save: \"body\" is missing.");
         }
         String body = json.writeValueAsString(s.body());
         if (body.length() > LARGEST) {
-            throw new Refused(HttpStatus.CONTENT_TOO_LARGE, "The state to save is larger than 16 MB.");
+            throw new RequestRefused(HttpStatus.CONTENT_TOO_LARGE, "The state to save is larger than 16 MB.");
         }
         boolean saved;
         try {
@@ -94,7 +95,7 @@ public class KeptDocuments {
             saved = false;
         }
         if (!saved) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.CONFLICT,
                     "Another window has saved since. Both states are still there: choose which one goes on.");
         }

@@ -9,7 +9,7 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface KeptMapper {
     @Select("SELECT version, body FROM kept WHERE owner = #{owner} AND topic = #{topic} AND subject = #{subject}")
-    Kept find(long owner, String topic, String subject);
+    KeptDocument find(long owner, String topic, String subject);
 
     @Insert(
             "INSERT INTO kept (owner, topic, subject, version, body) VALUES (#{owner}, #{topic}, #{subject}, 1, #{body})")

@@ -16,17 +16,17 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.habits.HabitsSchema;
-import rhombus.core.keymap.Argument;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
+import rhombus.core.keymap.CommandArgument;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.KeymapSchema;
-import rhombus.core.keymap.Presets;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.area.AllCommands;
-import rhombus.core.stage.hand.HandReport;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.coach.HandReport;
+import rhombus.core.stage.commands.AllCommands;
 import rhombus.core.stage.show.KeysSheet;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 import rhombus.server.kept.KeptDocuments;
 
 /** The user's keymap and habits, and the list of commands; what a keymap may hold is the core's rule. */
@@ -56,11 +56,15 @@ public class KeymapController {
      * @param triggers what the usual keymap binds to it
      */
     record Listed(
-            String id, String words, String group, List<Argument> arguments, List<Map<String, Object>> triggers) {}
+            String id,
+            String words,
+            String group,
+            List<CommandArgument> arguments,
+            List<Map<String, Object>> triggers) {}
 
     @GetMapping("/api/keymaps")
     Keymaps list(@AuthenticationPrincipal SignedIn who) {
-        return new Keymaps(Presets.names(), kept.load(who.id(), "keymap", ""));
+        return new Keymaps(KeymapPresets.names(), kept.load(who.id(), "keymap", ""));
     }
 
     @GetMapping("/api/keymaps/active")
@@ -85,11 +89,11 @@ public class KeymapController {
     @PostMapping(value = "/api/keymaps/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
     byte[] sheet(@Valid @RequestBody Sheet sheet) throws IOException {
         Map<String, String> layout = new HashMap<>();
-        Plain.map(sheet.layout).forEach((code, printed) -> layout.put(code, Plain.text(printed, "")));
+        PlainData.map(sheet.layout).forEach((code, printed) -> layout.put(code, PlainData.text(printed, "")));
         try {
             return SheetPdf.of(KeysSheet.of(AllCommands.CATALOGUE.keymap(sheet.keymap), layout));
         } catch (IllegalArgumentException e) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT, "This keymap cannot be printed: " + e.getMessage() + ".");
         }
     }
@@ -129,7 +133,7 @@ public class KeymapController {
 
     @GetMapping("/api/commands")
     List<Listed> commands() {
-        List<Binding> defaults = AllCommands.CATALOGUE.bindings(Presets.RHOMBUS);
+        List<Binding> defaults = AllCommands.CATALOGUE.bindings(KeymapPresets.RHOMBUS);
         List<Listed> out = new ArrayList<>();
         for (Command c : AllCommands.CATALOGUE.commands().values()) {
             List<Map<String, Object>> triggers = defaults.stream()

@@ -12,7 +12,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import rhombus.core.stage.show.KeysSheet;
-import rhombus.core.stage.show.Row;
+import rhombus.core.stage.show.ReadoutRow;
 
 /** Draws the sheet of a keymap on one page of A4, lying: as large as it fits. Lengths are points. */
 final class SheetPdf {
@@ -98,7 +98,7 @@ final class SheetPdf {
             first.add(0, new Line(g.heading().toUpperCase(), "", true));
             // A heading stays with what it heads.
             place(out, first, most, true);
-            for (Row r : g.rows().subList(1, g.rows().size())) {
+            for (ReadoutRow r : g.rows().subList(1, g.rows().size())) {
                 place(out, lines(r, size, width), most, false);
             }
         }
@@ -116,7 +116,7 @@ final class SheetPdf {
         last.addAll(block);
     }
 
-    private List<Line> lines(Row r, float size, float width) throws IOException {
+    private List<Line> lines(ReadoutRow r, float size, float width) throws IOException {
         List<String> left = wrapped(r.label(), size, width * WORDS);
         List<String> right = wrapped(r.value(), size, width * (1 - WORDS) - size);
         List<Line> out = new ArrayList<>();

@@ -19,8 +19,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
-import rhombus.server.scene.Scenes;
+import rhombus.server.common.RequestRefused;
+import rhombus.server.scene.SceneImports;
 
 /** Pictures that are brought behind the views of a scene. */
 @RestController
@@ -29,12 +29,12 @@ public class PictureController {
     private static final int LONGEST_NAME = 200;
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    private final Scenes scenes;
+    private final SceneImports scenes;
     private final PictureMapper mapper;
     /** One is decoded at a time: each may take some hundred megabytes for a moment. */
     private final Semaphore turn = new Semaphore(1, true);
 
-    PictureController(Scenes scenes, PictureMapper mapper) {
+    PictureController(SceneImports scenes, PictureMapper mapper) {
         this.scenes = scenes;
         this.mapper = mapper;
     }
@@ -65,7 +65,7 @@ public class PictureController {
             throws IOException, InterruptedException {
         scenes.found(who.id(), id);
         byte[] bytes = file.getBytes();
-        Encoded e;
+        EncodedPicture e;
         turn.acquire();
         try {
             e = PictureFiles.read(bytes);
@@ -78,7 +78,7 @@ public class PictureController {
         String key = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
         return scenes.holding(who.id(), id, () -> {
             if (mapper.count(who.id(), id) >= MOST) {
-                throw new Refused(
+                throw new RequestRefused(
                         HttpStatus.UNPROCESSABLE_CONTENT,
                         "This scene has had 100 pictures, which are kept for undoing. Use one of them again.");
             }
@@ -100,7 +100,7 @@ public class PictureController {
         scenes.found(who.id(), id);
         PictureMapper.Data d = mapper.data(who.id(), id, picture);
         if (d == null) {
-            throw Refused.notFound("picture");
+            throw RequestRefused.notFound("picture");
         }
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(d.type()))

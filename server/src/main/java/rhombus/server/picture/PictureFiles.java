@@ -16,7 +16,7 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
 import org.springframework.http.HttpStatus;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /**
  * Reads PNG and JPEG files that somebody sent and encodes them anew: what is kept holds pixels alone. What a file claims is
@@ -38,16 +38,16 @@ public final class PictureFiles {
 
     private PictureFiles() {}
 
-    private static Refused refused(String words) {
-        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT, words);
+    private static RequestRefused refused(String words) {
+        return new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, words);
     }
 
     /**
      * Reads a file.
      *
-     * @throws Refused with words if it is no PNG or JPEG, too large, animated or broken
+     * @throws RequestRefused with words if it is no PNG or JPEG, too large, animated or broken
      */
-    public static Encoded read(byte[] file) {
+    public static EncodedPicture read(byte[] file) {
         boolean png = starts(file, 0x89, 'P', 'N', 'G', 0x0D, 0x0A, 0x1A, 0x0A);
         boolean jpeg = starts(file, 0xFF, 0xD8, 0xFF);
         if (!png && !jpeg) {
@@ -58,7 +58,7 @@ public final class PictureFiles {
             throw refused("This picture is animated. Save one image of it as a PNG or JPEG file.");
         }
         BufferedImage image = decoded(file, png ? "png" : "jpeg");
-        BufferedImage upright = png ? image : Orientation.upright(image, Orientation.of(file));
+        BufferedImage upright = png ? image : JpegOrientation.upright(image, JpegOrientation.of(file));
         double k = Math.min(1, LONGEST / (double) Math.max(upright.getWidth(), upright.getHeight()));
         return encoded(smaller(upright, k), png);
     }
@@ -111,7 +111,7 @@ public final class PictureFiles {
             g.dispose();
             return out;
         } catch (IOException | RuntimeException e) {
-            if (e instanceof Refused r) {
+            if (e instanceof RequestRefused r) {
                 throw r;
             }
             throw refused("This picture cannot be read: the file is broken, cut off, or of a sort that is rarely used. "
@@ -145,13 +145,13 @@ public final class PictureFiles {
         return out;
     }
 
-    private static Encoded encoded(BufferedImage i, boolean png) {
+    private static EncodedPicture encoded(BufferedImage i, boolean png) {
         boolean alpha = i.getColorModel().hasAlpha();
         try {
             if (png || alpha) {
                 byte[] b = png(i);
                 if (b.length <= LARGEST) {
-                    return new Encoded("image/png", i.getWidth(), i.getHeight(), b);
+                    return new EncodedPicture("image/png", i.getWidth(), i.getHeight(), b);
                 }
                 if (alpha) {
                     return encoded(smaller(i, 0.5), true);
@@ -159,7 +159,7 @@ public final class PictureFiles {
             }
             byte[] b = jpeg(i);
             return b.length <= LARGEST
-                    ? new Encoded("image/jpeg", i.getWidth(), i.getHeight(), b)
+                    ? new EncodedPicture("image/jpeg", i.getWidth(), i.getHeight(), b)
                     : encoded(smaller(i, 0.5), false);
         } catch (IOException e) {
             throw new IllegalStateException(e);

@@ -11,14 +11,14 @@ import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.Import;
-import rhombus.formats.Imported;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.ImportedScene;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 import rhombus.server.account.Account;
 import rhombus.server.account.Accounts;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /**
  * The demo account with its scenes, made once, only where it is asked for, and before the first request is taken: nobody finds a server
@@ -60,7 +60,7 @@ public class DemoData implements SmartLifecycle {
         if (accounts.find(NAME) != null) {
             return;
         }
-        Map<String, Imported> made = new LinkedHashMap<>();
+        Map<String, ImportedScene> made = new LinkedHashMap<>();
         for (var scene : DemoScenes.all().entrySet()) {
             if (!only.isEmpty() && !only.contains(scene.getKey())) {
                 continue;
@@ -68,21 +68,21 @@ public class DemoData implements SmartLifecycle {
             LOG.info("making {}", scene.getKey());
             made.put(
                     scene.getKey(),
-                    Import.read(
-                            new Upload(Limits.DEFAULT)
+                    SceneImport.read(
+                            new UploadedFiles(UploadLimits.DEFAULT)
                                     .add(
                                             scene.getKey() + ".glb",
                                             scene.getValue().get()),
-                            Limits.DEFAULT,
+                            UploadLimits.DEFAULT,
                             Progress.SILENT));
         }
         try {
             transactions.executeWithoutResult(t -> {
                 Account demo = accounts.create(NAME, PASSWORD);
-                made.forEach(
-                        (name, imported) -> store.add(demo.id(), name, Import.Answers.NONE, imported, begins -> {}));
+                made.forEach((name, imported) ->
+                        store.add(demo.id(), name, SceneImport.Answers.NONE, imported, begins -> {}));
             });
-        } catch (Refused e) {
+        } catch (RequestRefused e) {
             // Another server on the same database was faster.
             LOG.info("the demo is there already");
         }

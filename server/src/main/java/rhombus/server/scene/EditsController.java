@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.edit.EditDocument;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 import rhombus.server.kept.KeptDocuments;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,12 +34,12 @@ public class EditsController {
     private static final int MOST = 200;
     private static final int LONGEST_NAME = 200;
 
-    private final Scenes scenes;
+    private final SceneImports scenes;
     private final VersionMapper versions;
     private final KeptDocuments kept;
     private final JsonMapper json;
 
-    EditsController(Scenes scenes, VersionMapper versions, KeptDocuments kept, JsonMapper json) {
+    EditsController(SceneImports scenes, VersionMapper versions, KeptDocuments kept, JsonMapper json) {
         this.scenes = scenes;
         this.versions = versions;
         this.kept = kept;
@@ -75,7 +75,8 @@ public class EditsController {
             versions.add(who.id(), id, name, automatic, json.writeValueAsString(body));
         } catch (DuplicateKeyException e) {
             if (!automatic) {
-                throw new Refused(HttpStatus.CONFLICT, "Another window kept a version in this moment. Try again.");
+                throw new RequestRefused(
+                        HttpStatus.CONFLICT, "Another window kept a version in this moment. Try again.");
             }
         }
     }
@@ -120,14 +121,15 @@ public class EditsController {
         scenes.found(who.id(), id);
         String name = v.name() == null ? "" : v.name().strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A version needs a name of 1 to 200 characters.");
+            throw new RequestRefused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "A version needs a name of 1 to 200 characters.");
         }
         Map<String, Object> body = new KeptDocuments.Save(0, v.body())
                 .checked("version", EditDocument::check)
                 .body();
         return scenes.holding(who.id(), id, () -> {
             if (versions.list(who.id(), id).size() >= MOST) {
-                throw new Refused(
+                throw new RequestRefused(
                         HttpStatus.UNPROCESSABLE_CONTENT, "This scene has 200 versions. Delete one to keep another.");
             }
             add(who, id, name, false, body);
@@ -140,7 +142,7 @@ public class EditsController {
         scenes.found(who.id(), id);
         String body = versions.body(who.id(), id, seq);
         if (body == null) {
-            throw Refused.notFound("version");
+            throw RequestRefused.notFound("version");
         }
         return new VersionBody(json.readValue(body, new TypeReference<>() {}));
     }
@@ -150,7 +152,7 @@ public class EditsController {
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable String id, @PathVariable int seq) {
         scenes.found(who.id(), id);
         if (versions.remove(who.id(), id, seq) == 0) {
-            throw Refused.notFound("version");
+            throw RequestRefused.notFound("version");
         }
     }
 }

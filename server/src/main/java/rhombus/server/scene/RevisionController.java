@@ -14,16 +14,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import rhombus.formats.Newer;
+import rhombus.formats.NewerFileMerge;
 import rhombus.server.account.SignedIn;
 
 /** Newer files of a scene, and those that it had before. */
 @RestController
 public class RevisionController {
-    private final Revisions revisions;
-    private final FileSteps steps;
+    private final SceneRevisions revisions;
+    private final FileHistorySteps steps;
 
-    RevisionController(Revisions revisions, FileSteps steps) {
+    RevisionController(SceneRevisions revisions, FileHistorySteps steps) {
         this.revisions = revisions;
         this.steps = steps;
     }
@@ -31,7 +31,7 @@ public class RevisionController {
     /** Reads a newer file and tells what is the same, new, or there no more; it takes no place before that is accepted. */
     @PostMapping("/api/scenes/{id}/file")
     @ResponseStatus(HttpStatus.CREATED)
-    Newer.Report propose(
+    NewerFileMerge.Report propose(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable String id,
             @RequestParam("file") List<MultipartFile> files,

@@ -27,9 +27,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.core.scene.UpAxis;
-import rhombus.formats.upload.Bundles;
+import rhombus.formats.upload.FileBundles;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is done to scenes in their list. */
@@ -39,11 +39,11 @@ public class SceneChangesController {
     private static final int LONGEST = 1024;
     private static final Set<String> TYPES = Set.of(MediaType.IMAGE_PNG_VALUE, MediaType.IMAGE_JPEG_VALUE);
 
-    private final SceneChanges changes;
-    private final Scenes scenes;
+    private final SceneActions changes;
+    private final SceneImports scenes;
     private final JsonMapper json;
 
-    SceneChangesController(SceneChanges changes, Scenes scenes, JsonMapper json) {
+    SceneChangesController(SceneActions changes, SceneImports scenes, JsonMapper json) {
         this.changes = changes;
         this.scenes = scenes;
         this.json = json;
@@ -70,7 +70,7 @@ public class SceneChangesController {
             throws IOException {
         scenes.found(who.id(), id);
         if (change.name() != null && change.name().isBlank()) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A scene needs a name.");
+            throw new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, "A scene needs a name.");
         }
         if (change.upAxis() != null || change.unit() != null) {
             changes.stand(who.id(), id, change.upAxis(), change.unit());
@@ -148,7 +148,7 @@ public class SceneChangesController {
             throws IOException {
         scenes.found(who.id(), id);
         if (!TYPES.contains(type) || picture.length > LARGEST || !isSmall(picture, type)) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "A small picture of a scene is a PNG or JPEG of at most 1024 pixels a side and 512 kB.");
         }
@@ -177,10 +177,10 @@ public class SceneChangesController {
 
     /** Tells which of the chosen files belong together in an upload: one scene each, with the files beside it. */
     @PostMapping("/api/scenes/bundles")
-    List<Bundles.Bundle> bundles(@RequestBody Chosen chosen) {
+    List<FileBundles.Bundle> bundles(@RequestBody Chosen chosen) {
         if (chosen.files() == null || chosen.files().size() > 2000) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose at most 2000 files at a time.");
+            throw new RequestRefused(HttpStatus.UNPROCESSABLE_CONTENT, "Choose at most 2000 files at a time.");
         }
-        return Bundles.of(chosen.files());
+        return FileBundles.of(chosen.files());
     }
 }

@@ -20,30 +20,30 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import rhombus.core.stage.boards.Pins;
-import rhombus.formats.Import;
-import rhombus.formats.upload.Limits;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.SceneImport;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 import rhombus.server.kept.KeptDocuments;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Scenes of the one who asks; anybody else's answer 404. */
 @RestController
 public class SceneController {
-    private final Scenes scenes;
+    private final SceneImports scenes;
     private final SceneMapper mapper;
     private final ImportMapper imports;
     private final KeptDocuments kept;
-    private final SceneChanges changes;
+    private final SceneActions changes;
     private final JsonMapper json;
 
     SceneController(
-            Scenes scenes,
+            SceneImports scenes,
             SceneMapper mapper,
             ImportMapper imports,
             KeptDocuments kept,
-            SceneChanges changes,
+            SceneActions changes,
             JsonMapper json) {
         this.scenes = scenes;
         this.mapper = mapper;
@@ -78,7 +78,8 @@ public class SceneController {
             named(job);
         }
         long bytes = files.stream().mapToLong(MultipartFile::getSize).sum();
-        Import.Answers answers = new Import.Answers(Asked.up("upAxis", up), Asked.unit(unit));
+        SceneImport.Answers answers =
+                new SceneImport.Answers(AxisParameters.up("upAxis", up), AxisParameters.unit(unit));
         String id = scenes.add(
                 who.id(),
                 name,
@@ -90,8 +91,8 @@ public class SceneController {
         return found(who, id);
     }
 
-    static Upload unpacked(List<MultipartFile> files) throws IOException {
-        Upload upload = new Upload(Limits.DEFAULT);
+    static UploadedFiles unpacked(List<MultipartFile> files) throws IOException {
+        UploadedFiles upload = new UploadedFiles(UploadLimits.DEFAULT);
         for (MultipartFile f : files) {
             String original = f.getOriginalFilename();
             upload.add(original == null || original.isBlank() ? "scene.glb" : unescaped(original), f.getBytes());
@@ -136,7 +137,7 @@ public class SceneController {
         FileRow file = mapper.files(who.id(), id).stream()
                 .filter(f -> f.kind().equals(kind) && f.sha256().equals(sha256))
                 .findFirst()
-                .orElseThrow(() -> Refused.notFound("file"));
+                .orElseThrow(() -> RequestRefused.notFound("file"));
         response.setContentType(kind.equals("geometry") ? "model/gltf-binary" : "application/octet-stream");
         response.setHeader(
                 "Cache-Control",
@@ -193,7 +194,7 @@ public class SceneController {
     ImportState progress(@AuthenticationPrincipal SignedIn who, @PathVariable String job) {
         ImportMapper.Job j = imports.find(who.id(), job);
         if (j == null) {
-            throw Refused.notFound("import");
+            throw RequestRefused.notFound("import");
         }
         return new ImportState(j.words(), j.part());
     }
@@ -206,7 +207,7 @@ public class SceneController {
         imports.cancel(who.id(), job);
         ImportMapper.Job j = imports.find(who.id(), job);
         if (j != null && j.stored()) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.CONFLICT,
                     "It was too late to cancel: the scene is stored. Delete it from the list if it is not wanted.");
         }
@@ -214,7 +215,7 @@ public class SceneController {
 
     static void named(String job) {
         if (!job.matches("[A-Za-z0-9-]{1,40}")) {
-            throw new Refused(
+            throw new RequestRefused(
                     HttpStatus.UNPROCESSABLE_CONTENT, "\"import\" must be 1 to 40 letters, digits or hyphens.");
         }
     }

@@ -8,8 +8,8 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
-import rhombus.formats.Import;
-import rhombus.formats.Imported;
+import rhombus.formats.ImportedScene;
+import rhombus.formats.SceneImport;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Puts scenes into the database; each method is part of a transaction that the caller has opened. */
@@ -51,7 +51,7 @@ public class SceneStore {
      * @param begins is told in words what is stored next
      * @return id of the scene
      */
-    public String add(long owner, String name, Import.Answers answers, Imported i, Consumer<String> begins) {
+    public String add(long owner, String name, SceneImport.Answers answers, ImportedScene i, Consumer<String> begins) {
         String id = newId();
         long bytes = (long) i.glb().length + i.edges().length + i.levels().length + i.hierarchies().length;
         boolean open = i.standing().unit() != null && (answers.up() == null || answers.unit() == null);

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rhombus.server.account.SignedIn;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 /** Whether a scene is open elsewhere, on this machine or another: whoever opens it second is told at once. */
 @RestController
@@ -19,10 +19,10 @@ public class WindowController {
     /** Browsers let hidden windows speak once a minute. */
     private static final int HIDDEN = 75;
 
-    private final Scenes scenes;
+    private final SceneImports scenes;
     private final WindowMapper windows;
 
-    WindowController(Scenes scenes, WindowMapper windows) {
+    WindowController(SceneImports scenes, WindowMapper windows) {
         this.scenes = scenes;
         this.windows = windows;
     }
@@ -48,7 +48,8 @@ public class WindowController {
             @PathVariable String window,
             @RequestBody Here here) {
         if (!window.matches("[A-Za-z0-9-]{1,40}")) {
-            throw new Refused(HttpStatus.UNPROCESSABLE_CONTENT, "A window's id is 1 to 40 letters, digits or hyphens.");
+            throw new RequestRefused(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "A window's id is 1 to 40 letters, digits or hyphens.");
         }
         return scenes.holding(who.id(), id, () -> {
             windows.here(who.id(), id, window, here.hidden() ? HIDDEN : IN_FRONT);

@@ -148,10 +148,10 @@ class SessionTest {
 
     @Test
     void oneNetworkOfIpv6CountsAsOneAddress() {
-        assertThat(Attempts.place("2001:db8:1:2:3:4:5:6"))
-                .isEqualTo(Attempts.place("2001:db8:1:2::9"))
-                .isNotEqualTo(Attempts.place("2001:db8:1:3::9"));
-        assertThat(Attempts.place("198.51.100.4")).isEqualTo("198.51.100.4");
+        assertThat(SignInAttempts.place("2001:db8:1:2:3:4:5:6"))
+                .isEqualTo(SignInAttempts.place("2001:db8:1:2::9"))
+                .isNotEqualTo(SignInAttempts.place("2001:db8:1:3::9"));
+        assertThat(SignInAttempts.place("198.51.100.4")).isEqualTo("198.51.100.4");
     }
 
     /** This server lets anybody. */

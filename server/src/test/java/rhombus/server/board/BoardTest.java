@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import org.junit.jupiter.api.Test;
-import rhombus.core.board.Tabs;
+import rhombus.core.board.StoredBoards;
 import rhombus.demo.DemoScenes;
 import rhombus.server.Client;
 import rhombus.server.RunningServer;
@@ -38,13 +38,16 @@ class BoardTest {
 
     @Test
     void boardsComeBackAndWhatTheCoreRefusesIsRefused() {
-        assertThat(mira.send("PUT", "/api/boards", save(version(mira, "/api/boards"), Tabs.toPlain(Tabs.starting())))
+        assertThat(mira.send(
+                                "PUT",
+                                "/api/boards",
+                                save(version(mira, "/api/boards"), StoredBoards.toPlain(StoredBoards.starting())))
                         .status())
                 .isEqualTo(200);
         @SuppressWarnings("unchecked")
         Map<String, Object> body =
                 (Map<String, Object>) mira.get("/api/boards").json().get("body");
-        assertThat(Tabs.of(body)).isEqualTo(Tabs.starting());
+        assertThat(StoredBoards.of(body)).isEqualTo(StoredBoards.starting());
         Client.Answer a = mira.send("PUT", "/api/boards", save(version(mira, "/api/boards"), Map.of("format", "poem")));
         assertThat(a.status()).isEqualTo(422);
         assertThat(a.detail()).contains("rhombus-boards");

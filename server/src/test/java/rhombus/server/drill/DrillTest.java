@@ -10,16 +10,16 @@ import java.util.Random;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
-import rhombus.core.drill.Practice;
-import rhombus.core.plain.Plain;
+import rhombus.core.drill.DrillSession;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
 import rhombus.demo.DemoScenes;
-import rhombus.formats.Import;
 import rhombus.formats.NormalReader;
-import rhombus.formats.upload.Limits;
+import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
-import rhombus.formats.upload.Upload;
+import rhombus.formats.upload.UploadLimits;
+import rhombus.formats.upload.UploadedFiles;
 import rhombus.server.Client;
 import rhombus.server.RunningServer;
 
@@ -37,12 +37,12 @@ class DrillTest {
         byte[] glb = DemoScenes.all().get("Saltmarsh Boatyard").get();
         scene = (String)
                 who.upload(Map.of("Boatyard.glb", glb), Map.of()).json().get("id");
-        Scene s = NormalReader.read(
-                Import.read(new Upload(Limits.DEFAULT).add("a.glb", glb), Limits.DEFAULT, Progress.SILENT));
+        Scene s = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT).add("a.glb", glb), UploadLimits.DEFAULT, Progress.SILENT));
         Stage stage = new Stage();
         stage.resize(1000, 700);
         stage.open(s, "");
-        Practice p = new Practice(stage);
+        DrillSession p = new DrillSession(stage);
         p.start("level", new double[0], new double[0], 0);
         double now = 400;
         stage.input().pointer(700, 200, 0, 0, false, now);
@@ -59,7 +59,7 @@ class DrillTest {
 
     private static Client.Answer claim(String drill, Object sceneId, double told, Object of) {
         return who.send(
-                "POST", "/api/drills/" + drill + "/runs", Plain.map("scene", sceneId, "seconds", told, "log", of));
+                "POST", "/api/drills/" + drill + "/runs", PlainData.map("scene", sceneId, "seconds", told, "log", of));
     }
 
     @SuppressWarnings("unchecked")
@@ -94,8 +94,8 @@ class DrillTest {
     @Test
     void whatTheReplayDoesNotGiveIsRefused() {
         Map<String, Object> empty = new LinkedHashMap<>(log);
-        Map<String, Object> recording = new LinkedHashMap<>(Plain.map(log.get("recording")));
-        List<Object> events = new ArrayList<>(Plain.list(recording.get("events")));
+        Map<String, Object> recording = new LinkedHashMap<>(PlainData.map(log.get("recording")));
+        List<Object> events = new ArrayList<>(PlainData.list(recording.get("events")));
         events.subList(1, events.size()).clear();
         recording.put("events", events);
         empty.put("recording", recording);
@@ -131,7 +131,7 @@ class DrillTest {
                 null, 7, "x", List.of(), Map.of(), List.of(List.of(1e300, "pointer", 1, 2, 3, 4, true)), true
             };
             if (key.equals("recording") && r.nextBoolean()) {
-                Map<String, Object> recording = new LinkedHashMap<>(Plain.map(m.get(key)));
+                Map<String, Object> recording = new LinkedHashMap<>(PlainData.map(m.get(key)));
                 List<String> inner = List.copyOf(recording.keySet());
                 recording.put(inner.get(r.nextInt(inner.size())), wrong[r.nextInt(wrong.length)]);
                 m.put(key, recording);
@@ -157,11 +157,12 @@ class DrillTest {
             "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAQAAAC1HAwCAAAAC0lEQVR42mNk+A8AAQUBAScY42YAAAAASUVORK5CYII=";
 
     private static Map<String, Object> pose(double x) {
-        return Plain.map("eye", Plain.list(x, 2, 20), "orientation", Plain.list(0, 0, 0, 1), "focus", 20, "fovY", 0.8);
+        return PlainData.map(
+                "eye", PlainData.list(x, 2, 20), "orientation", PlainData.list(0, 0, 0, 1), "focus", 20, "fovY", 0.8);
     }
 
     private static Map<String, Object> own(Object name, Object goal, Object picture) {
-        return Plain.map("name", name, "made", Plain.map("start", pose(0), "goal", goal), "picture", picture);
+        return PlainData.map("name", name, "made", PlainData.map("start", pose(0), "goal", goal), "picture", picture);
     }
 
     /** How many runs of a drill are kept. */
@@ -184,7 +185,7 @@ class DrillTest {
         JdbcTemplate db = RunningServer.get().bean(JdbcTemplate.class);
         long owner = db.queryForObject("SELECT owner FROM own_drill WHERE id = ?", Long.class, id);
         for (String drill : List.of(id, "level")) {
-            RunningServer.get().bean(RunMapper.class).add(owner, drill, 3, 4, 0, 0, "[]", "[]");
+            RunningServer.get().bean(DrillRunMapper.class).add(owner, drill, 3, 4, 0, 0, "[]", "[]");
         }
         assertThat(c.send("DELETE", "/api/scenes/" + gone, null).status()).isEqualTo(204);
         assertThat(kept(id)).as("while the scene can be brought back").isEqualTo(1);
@@ -206,14 +207,14 @@ class DrillTest {
         assertThat(listed.get("picture")).isEqualTo(PICTURE);
         Stage stage = new Stage();
         stage.resize(1000, 700);
-        Map<String, Object> made = Plain.map(listed.get("made"));
-        Scene s = NormalReader.read(Import.read(
-                new Upload(Limits.DEFAULT)
+        Map<String, Object> made = PlainData.map(listed.get("made"));
+        Scene s = NormalReader.read(SceneImport.read(
+                new UploadedFiles(UploadLimits.DEFAULT)
                         .add("a.glb", DemoScenes.all().get("Saltmarsh Boatyard").get()),
-                Limits.DEFAULT,
+                UploadLimits.DEFAULT,
                 Progress.SILENT));
         stage.open(s, "");
-        Practice p = new Practice(stage);
+        DrillSession p = new DrillSession(stage);
         assertThat(p.startOwn(id, made, new double[0], new double[0], 0)).isNull();
         double now = 400;
         stage.input().pointer(700, 200, 0, 0, false, now);

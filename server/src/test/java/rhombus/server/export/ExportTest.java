@@ -12,17 +12,17 @@ import rhombus.core.edit.EditHistory;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Shape;
 import rhombus.demo.DemoScenes;
 import rhombus.formats.Exported;
-import rhombus.formats.Imported;
+import rhombus.formats.ImportedScene;
 import rhombus.formats.NormalReader;
 import rhombus.server.Client;
 
 class ExportTest {
-    private static final Imported KEPT =
+    private static final ImportedScene KEPT =
             Exported.imported(DemoScenes.all().get("Tidal Orrery").get());
     private static final Scene BASE = NormalReader.read(KEPT);
     private static Client mira;
@@ -42,8 +42,8 @@ class ExportTest {
                 .json();
         scene = "/api/scenes/" + added.get("id");
         double[] place = Mat4.translation(new Vec3(0, 4, 0));
-        Scene solid =
-                SceneEdits.add(BASE, Shape.usual(Shape.Sort.TORUS, 1), place).scene();
+        Scene solid = SceneEdits.add(BASE, ParametricShape.usual(ParametricShape.Sort.TORUS, 1), place)
+                .scene();
         Scene camera =
                 SceneEdits.add(solid, new SceneCamera(true, 0.5, 0, 0), place).scene();
         changed = SceneEdits.each(camera, List.of(camera.count() - 1), n -> n.withName("=Gull, \"low\""));

@@ -13,10 +13,10 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Keymaps;
-import rhombus.core.keymap.Presets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.stage.commands.AllCommands;
 import rhombus.server.Client;
 
 class KeymapTest {
@@ -33,7 +33,7 @@ class KeymapTest {
     @Test
     void aChangedKeymapComesBack() {
         int version = (int) mira.get("/api/keymaps/active").json().get("version");
-        Keymap changed = AllCommands.CATALOGUE.preset(Presets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0);
+        Keymap changed = AllCommands.CATALOGUE.preset(KeymapPresets.RHOMBUS).with("frame", Trigger.key("KeyG"), 0);
         Client.Answer a =
                 mira.send("PUT", "/api/keymaps/active", Map.of("version", version, "body", changed.toPlain()));
         assertThat(a.status()).isEqualTo(200);
@@ -47,7 +47,7 @@ class KeymapTest {
     @Test
     void keymapsOfTheirOwnAreKeptBesideTheOneInUse() {
         int version = (int) mira.get("/api/keymaps/active").json().get("version");
-        Keymaps two = new Keymaps(AllCommands.CATALOGUE.preset(Presets.PEN), List.of())
+        Keymaps two = new Keymaps(AllCommands.CATALOGUE.preset(KeymapPresets.PEN), List.of())
                 .copy("Drawing board")
                 .copy("<script>alert(1)</script>");
         Client.Answer a = mira.send("PUT", "/api/keymaps/active", Map.of("version", version, "body", two.toPlain()));
@@ -66,7 +66,7 @@ class KeymapTest {
     /** Each preset is one page of A4, lying, and another reader finds every trigger on it. */
     @Test
     void theSheetOfAKeymapIsOnePageWithAllItsTriggers() throws IOException {
-        for (String preset : Presets.ALL) {
+        for (String preset : KeymapPresets.ALL) {
             Keymap map = AllCommands.CATALOGUE.preset(preset).with("home", Trigger.key("KeyQ"), 15);
             Client.Answer a = mira.send(
                     "POST",

@@ -16,11 +16,11 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
-import rhombus.core.keymap.Bindable;
+import rhombus.core.keymap.BindableCommand;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Presets;
-import rhombus.core.stage.area.AllCommands;
+import rhombus.core.keymap.KeymapPresets;
+import rhombus.core.stage.commands.AllCommands;
 import rhombus.server.Client;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -59,7 +59,7 @@ class SchemasTest {
     }
 
     private static Keymap random(Random r) {
-        Keymap map = AllCommands.CATALOGUE.preset(Presets.ALL.get(r.nextInt(Presets.ALL.size())));
+        Keymap map = AllCommands.CATALOGUE.preset(KeymapPresets.ALL.get(r.nextInt(KeymapPresets.ALL.size())));
         List<Binding> all = map.bindings();
         for (int k = r.nextInt(12); k > 0; k--) {
             Binding b = all.get(r.nextInt(all.size()));
@@ -67,7 +67,7 @@ class SchemasTest {
             if (r.nextInt(5) == 0) {
                 map = map.with(b.id(), null, 0);
             } else if (o.trigger() != null && b.command().fits(o.trigger().kind())) {
-                List<Binding> more = Bindable.of(map, b.command());
+                List<Binding> more = BindableCommand.of(map, b.command());
                 Binding wanted = r.nextBoolean() || more.isEmpty() ? b : more.get(r.nextInt(more.size()));
                 map = map.with(wanted.with(o.trigger(), r.nextInt(16)));
             }

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rhombus.demo.DemoScenes;
 import rhombus.server.Client;
-import rhombus.server.common.Refused;
+import rhombus.server.common.RequestRefused;
 
 class PictureTest {
     private static Client mira;
@@ -179,7 +179,7 @@ class PictureTest {
             byte[] cut = r.nextInt(4) == 0 ? Arrays.copyOf(b, r.nextInt(b.length)) : b;
             try {
                 assertThat(PictureFiles.read(cut).data()).isNotEmpty();
-            } catch (Refused e) {
+            } catch (RequestRefused e) {
                 assertThat(e.getMessage()).hasSizeGreaterThan(20);
             }
         }

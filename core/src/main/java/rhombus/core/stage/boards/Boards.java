@@ -7,46 +7,46 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.board.Arrangement;
-import rhombus.core.board.Start;
-import rhombus.core.board.Tab;
-import rhombus.core.board.Tabs;
-import rhombus.core.stage.view.Board;
-import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.board.StoredBoard;
+import rhombus.core.board.StoredBoards;
+import rhombus.core.board.ViewportStart;
+import rhombus.core.stage.view.ActiveBoard;
+import rhombus.core.stage.view.CameraViews;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 
 /** All boards of the user, the one in use, and the way back from changes to them. */
 public final class Boards {
-    private final Ground ground;
+    private final StageContext ground;
     private final Runnable settle;
-    private final List<Board> list = new ArrayList<>();
-    private final WayBack back = new WayBack();
+    private final List<ActiveBoard> list = new ArrayList<>();
+    private final BoardHistory back = new BoardHistory();
 
     /** The one in use; always in the list. */
-    private Board shown;
+    private ActiveBoard shown;
 
     private boolean clearDeck;
     private double width = 1;
     private double height = 1;
 
     /** @param settle ends whatever runs by itself or waits for the hand */
-    public Boards(Ground ground, Runnable settle) {
+    public Boards(StageContext ground, Runnable settle) {
         this.ground = ground;
         this.settle = settle;
-        Tabs.starting().forEach(t -> list.add(new Board(t)));
+        StoredBoards.starting().forEach(t -> list.add(new ActiveBoard(t)));
         shown = list.get(0);
     }
 
-    private void show(Board b) {
+    private void show(ActiveBoard b) {
         shown = list.contains(b) ? b : list.get(0);
     }
 
-    public Board current() {
+    public ActiveBoard current() {
         return shown;
     }
 
-    public List<Board> list() {
+    public List<ActiveBoard> list() {
         return list;
     }
 
@@ -58,7 +58,7 @@ public final class Boards {
         return height;
     }
 
-    public Board named(String id) {
+    public ActiveBoard named(String id) {
         return list.stream().filter(b -> b.id.equals(id)).findFirst().orElse(null);
     }
 
@@ -71,11 +71,11 @@ public final class Boards {
     /** Lays out the board in use; what looks through a camera fits its picture into the new size. */
     public void layOut() {
         current().layOut(width, height);
-        for (ViewState v : current().views) {
-            Cameras.follow(ground, v);
+        for (Viewport v : current().views) {
+            CameraViews.follow(ground, v);
         }
-        ground.changes().add(Topic.LAYOUT);
-        ground.changes().add(Topic.CAPTION);
+        ground.changes().add(ChangeTopic.LAYOUT);
+        ground.changes().add(ChangeTopic.CAPTION);
         ground.changes().views();
     }
 
@@ -83,10 +83,10 @@ public final class Boards {
     public void open() {
         back.forget();
         list.removeIf(b -> b.passing);
-        List<Tab> tabs = list.stream().map(Board::tab).toList();
+        List<StoredBoard> tabs = list.stream().map(ActiveBoard::tab).toList();
         String was = shown.id;
         list.clear();
-        tabs.forEach(t -> list.add(new Board(t)));
+        tabs.forEach(t -> list.add(new ActiveBoard(t)));
         show(named(was));
         enter();
     }
@@ -108,23 +108,23 @@ public final class Boards {
 
     /** Shows the board in use: viewports that stand nowhere yet go home. */
     public void enter() {
-        Board b = current();
+        ActiveBoard b = current();
         b.layOut(width, height);
         if (!b.entered && ground.model().opened()) {
-            Entering.fill(ground, b, b.kept);
+            FirstViews.fill(ground, b, b.kept);
             b.entered = true;
         }
-        for (ViewState v : b.views) {
+        for (Viewport v : b.views) {
             if (v.pose == null) {
-                Entering.settle(ground, v);
+                FirstViews.settle(ground, v);
             }
         }
         layOut();
     }
 
     /** One viewport alone, or all of them again. */
-    public void solo(ViewState v) {
-        Board b = current();
+    public void solo(Viewport v) {
+        ActiveBoard b = current();
         b.solo = b.solo >= 0 ? -1 : v.number;
         b.active = v.number;
         layOut();
@@ -135,14 +135,14 @@ public final class Boards {
         current().solo = -1;
     }
 
-    public void go(Board b) {
+    public void go(ActiveBoard b) {
         if (b == shown || !list.contains(b)) {
             return;
         }
         leave();
         show(b);
         enter();
-        ground.changes().add(Topic.KEEP);
+        ground.changes().add(ChangeTopic.KEEP);
     }
 
     public void next(int by) {
@@ -152,15 +152,15 @@ public final class Boards {
     /** Before another board is shown: what runs on this one ends, and what glides has landed. */
     private void leave() {
         settle.run();
-        for (ViewState v : current().views) {
+        for (Viewport v : current().views) {
             ground.navigator().land(v);
         }
     }
 
     /** What is kept for the user, whatever the scene. */
     public Map<String, Object> toPlain() {
-        return Tabs.toPlain(
-                list.stream().filter(b -> !b.passing).map(Board::tab).toList());
+        return StoredBoards.toPlain(
+                list.stream().filter(b -> !b.passing).map(ActiveBoard::tab).toList());
     }
 
     /**
@@ -169,13 +169,13 @@ public final class Boards {
      * @throws IllegalArgumentException if the document cannot be read; nothing is changed then
      */
     public void use(Map<String, Object> document) {
-        List<Tab> tabs = Tabs.of(document);
+        List<StoredBoard> tabs = StoredBoards.of(document);
         leave();
-        List<Board> next = new ArrayList<>();
-        for (Tab t : tabs) {
-            Board known = named(t.id());
+        List<ActiveBoard> next = new ArrayList<>();
+        for (StoredBoard t : tabs) {
+            ActiveBoard known = named(t.id());
             if (known == null) {
-                known = new Board(t);
+                known = new ActiveBoard(t);
             } else {
                 known.take(t);
             }
@@ -200,7 +200,7 @@ public final class Boards {
     }
 
     /** Adds a board after the one in use and shows it. */
-    public void add(Board b) {
+    public void add(ActiveBoard b) {
         leave();
         list.add(list.indexOf(shown) + 1, b);
         show(b);
@@ -208,7 +208,7 @@ public final class Boards {
         changed();
     }
 
-    public void remove(Board b) {
+    public void remove(ActiveBoard b) {
         int at = list.indexOf(b);
         leave();
         list.remove(at);
@@ -217,14 +217,14 @@ public final class Boards {
         changed();
     }
 
-    public void move(Board b, int to) {
+    public void move(ActiveBoard b, int to) {
         list.remove(b);
         list.add(Math.max(0, Math.min(list.size(), to)), b);
         changed();
     }
 
     /** Arranges the viewports of the board in use anew; those that are new take their pose from the one they came from. */
-    public void arrange(Arrangement to, Map<String, Start> starts) {
+    public void arrange(Arrangement to, Map<String, ViewportStart> starts) {
         settle.run();
         current().arrange(to, starts);
         enter();
@@ -237,7 +237,7 @@ public final class Boards {
     }
 
     /** Another name for a board, which is the user's own from now on. */
-    public void rename(Board b, String name) {
+    public void rename(ActiveBoard b, String name) {
         before(say("boards.rename", b.name));
         b.name = name;
         b.passing = false;
@@ -245,15 +245,15 @@ public final class Boards {
     }
 
     /** A board that came with an address is the user's own from now on. */
-    public void keep(Board b) {
+    public void keep(ActiveBoard b) {
         b.passing = false;
         changed();
     }
 
     /** Something that is kept for the user has changed. */
     public void changed() {
-        ground.changes().add(Topic.BOARDS, Topic.KEEP, Topic.LAYOUT);
-        ground.changes().add(Topic.CAPTION);
+        ground.changes().add(ChangeTopic.BOARDS, ChangeTopic.KEEP, ChangeTopic.LAYOUT);
+        ground.changes().add(ChangeTopic.CAPTION);
         ground.changes().views();
     }
 
@@ -267,7 +267,7 @@ public final class Boards {
         remember(asIs(what, withViews));
     }
 
-    void remember(Was was) {
+    void remember(BoardsSnapshot was) {
         back.remember(was);
     }
 
@@ -277,19 +277,19 @@ public final class Boards {
     }
 
     /** How all boards are, to be remembered once it is known that something changes. */
-    Was asIs(String what, boolean withViews) {
-        return Was.of(what, withViews, list, current());
+    BoardsSnapshot asIs(String what, boolean withViews) {
+        return BoardsSnapshot.of(what, withViews, list, current());
     }
 
     /** Takes the last change of boards back; gives false if there is none. */
     public boolean undo() {
-        Was was = back.take();
+        BoardsSnapshot was = back.take();
         if (was == null) {
             return false;
         }
         leave();
         // A board that came with an address since is nobody's change of boards.
-        List<Board> passing =
+        List<ActiveBoard> passing =
                 list.stream().filter(b -> b.passing && !was.holds(b)).toList();
         list.clear();
         list.addAll(was.putBack());

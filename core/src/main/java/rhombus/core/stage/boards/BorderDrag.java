@@ -7,25 +7,25 @@ import java.util.Map;
 import rhombus.core.board.Arrangement;
 import rhombus.core.board.Border;
 import rhombus.core.board.Borders;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Ground;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.StageContext;
 
 /** Dragging a border or a crossing: held against the arrangement at the press, so that coming back restores it. */
 public final class BorderDrag {
     /** How far a key moves a border, pixels. */
     private static final double STEP = 24;
 
-    private final Ground ground;
+    private final StageContext ground;
     private final Boards boards;
     private Borders start;
     private Arrangement before;
     private Arrangement last;
     private String id = "";
-    private Was was;
+    private BoardsSnapshot was;
     private double offX;
     private double offY;
 
-    public BorderDrag(Ground ground, Boards boards) {
+    public BorderDrag(StageContext ground, Boards boards) {
         this.ground = ground;
         this.boards = boards;
     }
@@ -41,13 +41,13 @@ public final class BorderDrag {
      *     the pointer on the stage, pixels; {@code alone} whether the border leaves the line it is part of
      */
     public void drag(Map<String, Object> args) {
-        double x = Plain.number(args.get("x"), 0);
-        double y = Plain.number(args.get("y"), 0);
-        switch (Plain.text(args.get("part"), "")) {
-            case "begin" -> begin(Plain.text(args.get("border"), ""), x, y);
+        double x = PlainData.number(args.get("x"), 0);
+        double y = PlainData.number(args.get("y"), 0);
+        switch (PlainData.text(args.get("part"), "")) {
+            case "begin" -> begin(PlainData.text(args.get("border"), ""), x, y);
             case "move" -> {
                 if (holds()) {
-                    last = to(start.moved(id, x - offX, y - offY, Plain.truth(args.get("alone"), false)));
+                    last = to(start.moved(id, x - offX, y - offY, PlainData.truth(args.get("alone"), false)));
                 }
             }
             case "cancel" -> {

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.board.Arrangement;
 import rhombus.core.board.Borders;
-import rhombus.core.stage.view.Board;
+import rhombus.core.stage.view.ActiveBoard;
 
 /** Borders as they are drawn and dragged. */
 final class BorderMarks {
     private BorderMarks() {}
 
     /** The borders and crossings of the board in use as plain data; none while one viewport fills it. */
-    static List<BorderMark> of(Board b, double width, double height) {
+    static List<BorderMark> of(ActiveBoard b, double width, double height) {
         List<BorderMark> out = new ArrayList<>();
         if (b.solo >= 0) {
             return out;

@@ -5,43 +5,43 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.navigate.Linked;
+import rhombus.core.navigate.LinkedAxes;
+import rhombus.core.navigate.NumberText;
 import rhombus.core.stage.motion.Gesture;
-import rhombus.core.stage.view.Board;
-import rhombus.core.stage.view.Followers;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
-import rhombus.core.view.Direction;
+import rhombus.core.stage.view.ActiveBoard;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewFollowers;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.view.AxisDirection;
 import rhombus.core.view.Pose;
 
 /** The linked flat views of a board: the one that moves takes the others along. */
-public final class LinkedViews implements Followers {
-    private final Ground ground;
+public final class LinkedViews implements ViewFollowers {
+    private final StageContext ground;
     private final Boards boards;
     private final Gesture gesture;
     /** Whether followers are being moved, which must not make them lead. */
     private boolean following;
 
-    public LinkedViews(Ground ground, Boards boards, Gesture gesture) {
+    public LinkedViews(StageContext ground, Boards boards, Gesture gesture) {
         this.ground = ground;
         this.boards = boards;
         this.gesture = gesture;
     }
 
-    private boolean takesPart(ViewState v) {
+    private boolean takesPart(Viewport v) {
         return v.pose != null
                 && v.camera == null
                 && v.pose.projection().flat()
-                && Direction.of(v.pose.orientation(), ground.scene().up()) != null;
+                && AxisDirection.of(v.pose.orientation(), ground.scene().up()) != null;
     }
 
     /** The viewports that go along with this one; none where it is not linked. */
-    public List<ViewState> followers(ViewState lead) {
-        List<ViewState> out = new ArrayList<>();
+    public List<Viewport> followers(Viewport lead) {
+        List<Viewport> out = new ArrayList<>();
         if (ground.board().linked && takesPart(lead)) {
-            for (ViewState v : ground.board().views) {
+            for (Viewport v : ground.board().views) {
                 if (v != lead && v.glide == null && takesPart(v)) {
                     out.add(v);
                 }
@@ -51,16 +51,16 @@ public final class LinkedViews implements Followers {
     }
 
     /** A viewport has moved: the others follow. */
-    public void moved(ViewState lead) {
+    public void moved(Viewport lead) {
         if (following || !ground.board().linked) {
             return;
         }
         quietly(() -> {
-            for (ViewState v : followers(lead)) {
-                Pose to = Linked.follow(lead.pose, lead.height, v.pose, v.height);
+            for (Viewport v : followers(lead)) {
+                Pose to = LinkedAxes.follow(lead.pose, lead.height, v.pose, v.height);
                 if (!to.equals(v.pose)) {
                     ground.navigator().pose(v, to);
-                    ground.changes().add(Topic.CAPTION);
+                    ground.changes().add(ChangeTopic.CAPTION);
                 }
             }
         });
@@ -77,19 +77,19 @@ public final class LinkedViews implements Followers {
     }
 
     /** A gesture in a viewport is over: what went along is an entry of its own Trail. */
-    public void remember(ViewState lead) {
-        for (ViewState v : followers(lead)) {
+    public void remember(Viewport lead) {
+        for (Viewport v : followers(lead)) {
             if (v.trail.add(v.pose, say("linked-views.went-along"), v.camera)) {
-                ground.changes().add(Topic.KEEP);
+                ground.changes().add(ChangeTopic.KEEP);
             }
         }
     }
 
     /** Links the flat views of the board, or lets them go. */
-    public void toggle(ViewState lead) {
-        Board b = ground.board();
+    public void toggle(Viewport lead) {
+        ActiveBoard b = ground.board();
         b.linked = !b.linked;
-        ViewState first = takesPart(lead)
+        Viewport first = takesPart(lead)
                 ? lead
                 : b.views.stream().filter(this::takesPart).findFirst().orElse(null);
         if (b.linked && first != null) {
@@ -107,9 +107,9 @@ public final class LinkedViews implements Followers {
     }
 
     /** Lines through a viewport at the coordinates of the point under the hand, while a linked view moves. */
-    public List<SharedLine> lines(ViewState v) {
-        List<SharedLine> out = new ArrayList<>();
-        ViewState lead = moving();
+    public List<LinkedCoordinate> lines(Viewport v) {
+        List<LinkedCoordinate> out = new ArrayList<>();
+        Viewport lead = moving();
         if (lead == null || !takesPart(v) || lead != v && !followers(lead).contains(v)) {
             return out;
         }
@@ -121,21 +121,24 @@ public final class LinkedViews implements Followers {
                         lead.pose.focus());
         Vec3 s = v.screen().project(p);
         for (int axis = 0; axis < 3; axis++) {
-            if (Linked.shows(lead.pose, axis) && Linked.shows(v.pose, axis)) {
+            if (LinkedAxes.shows(lead.pose, axis) && LinkedAxes.shows(v.pose, axis)) {
                 boolean upright = Math.abs(v.pose.orientation().right().get(axis)) > 0.5;
-                out.add(new SharedLine(
-                        "xyz".substring(axis, axis + 1), upright, upright ? s.x() : s.y(), Lengths.words(p.get(axis))));
+                out.add(new LinkedCoordinate(
+                        "xyz".substring(axis, axis + 1),
+                        upright,
+                        upright ? s.x() : s.y(),
+                        NumberText.words(p.get(axis))));
             }
         }
         return out;
     }
 
     /** The linked viewport that moves right now, or null. */
-    private ViewState moving() {
+    private Viewport moving() {
         if (!ground.board().linked) {
             return null;
         }
-        for (ViewState v : ground.board().views) {
+        for (Viewport v : ground.board().views) {
             boolean moves = v.glide != null || v.wheel != null && v.wheel.running() || gesture.movingIn(v);
             if (moves && takesPart(v)) {
                 return v;

@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rhombus.core.board.Arrangement;
-import rhombus.core.board.Tab;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Captions;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.KeptView;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.board.StoredBoard;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.PlateCaptions;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.StoredView;
+import rhombus.core.stage.view.Viewport;
 
 /** Stored viewpoints of a scene, single ones and whole boards, in the order the user gave them. */
 public final class Pins {
@@ -36,21 +36,21 @@ public final class Pins {
      */
     public record Pin(String id, String name, boolean board, Map<String, Object> look, String picture) {
         Map<String, Object> toPlain() {
-            return Plain.map("id", id, "name", name, board ? "board" : "view", look, "picture", picture);
+            return PlainData.map("id", id, "name", name, board ? "board" : "view", look, "picture", picture);
         }
 
         static Pin of(Object plain) {
-            Map<String, Object> m = Plain.map(plain);
+            Map<String, Object> m = PlainData.map(plain);
             boolean board = m.containsKey("board");
-            Map<String, Object> look = Plain.map(m.get(board ? "board" : "view"));
+            Map<String, Object> look = PlainData.map(m.get(board ? "board" : "view"));
             if (board) {
                 Arrangement.of(look.get("parts"));
-            } else if (KeptView.pose(look.get("pose")) == null) {
+            } else if (StoredView.pose(look.get("pose")) == null) {
                 throw new IllegalArgumentException(say("pins.a-pin-holds-no-view"));
             }
             return new Pin(
-                    Plain.text(m.get("id"), ""),
-                    Tab.tidy(Plain.text(m.get("name"), "")),
+                    PlainData.text(m.get("id"), ""),
+                    StoredBoard.tidy(PlainData.text(m.get("name"), "")),
                     board,
                     look,
                     picture(m.get("picture")));
@@ -58,7 +58,7 @@ public final class Pins {
 
         /** Only a picture that is its own data is ever shown: {@code data:image/…;base64,} and nothing but base64. */
         private static String picture(Object o) {
-            String s = Plain.text(o, "");
+            String s = PlainData.text(o, "");
             int data = s.indexOf(',') + 1;
             String head = s.substring(0, data);
             if (s.length() > LARGEST || data == s.length() || !FORMATS.contains(head)) {
@@ -81,13 +81,13 @@ public final class Pins {
         }
     }
 
-    private final Ground ground;
+    private final StageContext ground;
     private final Boards boards;
     private List<Pin> list = new ArrayList<>();
     /** The list before the last deletion, or null. */
     private List<Pin> before;
 
-    public Pins(Ground ground, Boards boards) {
+    public Pins(StageContext ground, Boards boards) {
         this.ground = ground;
         this.boards = boards;
     }
@@ -113,7 +113,7 @@ public final class Pins {
     private static Map<String, Object> plain(List<Pin> pins) {
         List<Object> out = new ArrayList<>();
         pins.forEach(p -> out.add(p.toPlain()));
-        return Plain.map("format", "rhombus-pins", "version", 1, "pins", out);
+        return PlainData.map("format", "rhombus-pins", "version", 1, "pins", out);
     }
 
     /**
@@ -126,10 +126,10 @@ public final class Pins {
     }
 
     private static List<Pin> read(Map<String, Object> m) {
-        if (!"rhombus-pins".equals(m.get("format")) || Plain.whole(m.get("version"), 0) != 1) {
+        if (!"rhombus-pins".equals(m.get("format")) || PlainData.whole(m.get("version"), 0) != 1) {
             throw new IllegalArgumentException(say("pins.it-is-not-a-rhombus"));
         }
-        List<Object> pins = Plain.list(m.get("pins"));
+        List<Object> pins = PlainData.list(m.get("pins"));
         if (pins.size() > MOST) {
             throw new IllegalArgumentException(say("pins.it-holds-more-than-pins", MOST));
         }
@@ -141,7 +141,7 @@ public final class Pins {
         try {
             list = new ArrayList<>();
             addAll(read(m));
-            ground.changes().add(Topic.PINS);
+            ground.changes().add(ChangeTopic.PINS);
             return null;
         } catch (IllegalArgumentException e) {
             return e.getMessage();
@@ -181,19 +181,20 @@ public final class Pins {
     }
 
     private void changed() {
-        ground.changes().add(Topic.PINS, Topic.KEEP_PINS);
+        ground.changes().add(ChangeTopic.PINS, ChangeTopic.KEEP_PINS);
     }
 
     // ---- what a person does ----------------------------------------------------------------------------------------
 
     /** Pins what a viewport shows, or the whole board; without a name it is called after that. */
-    public void add(ViewState v, boolean board, String name) {
+    public void add(Viewport v, boolean board, String name) {
         if (list.size() >= MOST) {
             ground.changes().notice(say("pins.there-are-pins-already-delete", MOST), null, null);
             return;
         }
-        String words =
-                name.isBlank() ? unused(board ? ground.board().name : Captions.title(ground, v)) : Tab.tidy(name);
+        String words = name.isBlank()
+                ? unused(board ? ground.board().name : PlateCaptions.title(ground, v))
+                : StoredBoard.tidy(name);
         String id = freeId();
         list.add(new Pin(id, words, board, look(v, board), null));
         ground.changes().notice(say("pins.pinned", words), null, null);
@@ -201,7 +202,7 @@ public final class Pins {
     }
 
     /** Puts what is shown now in a Pin's place. */
-    public void update(Pin pin, ViewState v) {
+    public void update(Pin pin, Viewport v) {
         list.set(list.indexOf(pin), new Pin(pin.id, pin.name, pin.board, look(v, pin.board), null));
         picture(pin.id, pin.board, v);
     }
@@ -210,7 +211,7 @@ public final class Pins {
     public void rename(Pin pin, String name) {
         list.set(
                 list.indexOf(pin),
-                new Pin(pin.id, Tab.tidy(name == null ? pin.name : name), pin.board, pin.look, pin.picture));
+                new Pin(pin.id, StoredBoard.tidy(name == null ? pin.name : name), pin.board, pin.look, pin.picture));
         changed();
     }
 
@@ -249,13 +250,13 @@ public final class Pins {
         return s;
     }
 
-    private Map<String, Object> look(ViewState v, boolean board) {
-        return board ? Address.of(boards.current()) : KeptView.look(v);
+    private Map<String, Object> look(Viewport v, boolean board) {
+        return board ? BoardAddress.of(boards.current()) : StoredView.look(v);
     }
 
     /** Whoever paints is asked for a picture; see {@link #picture(String, String)}. */
-    private void picture(String id, boolean board, ViewState v) {
-        ground.changes().application("pin.picture", Plain.map("pin", id, "view", board ? null : v.id));
+    private void picture(String id, boolean board, Viewport v) {
+        ground.changes().application("pin.picture", PlainData.map("pin", id, "view", board ? null : v.id));
         changed();
     }
 

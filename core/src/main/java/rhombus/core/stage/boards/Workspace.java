@@ -11,26 +11,26 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.stage.motion.Walking;
-import rhombus.core.stage.subject.PivotState;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.tool.Tools;
-import rhombus.core.stage.view.Board;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.KeptView;
+import rhombus.core.stage.subject.PivotCandidates;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.tool.ActiveTool;
+import rhombus.core.stage.view.ActiveBoard;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.StoredView;
 
 /** What is kept for a user and a scene: the viewports of every board with their Trails and homes, and the pinned pivot. */
 public final class Workspace {
-    private final Ground ground;
-    private final Subject subject;
-    private final Tools tools;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final ActiveTool tools;
     private final Walking walking;
     private final Boards boards;
     private Supplier<String> keymap = () -> null;
     private Consumer<String> useKeymap = name -> {};
 
-    public Workspace(Ground ground, Subject subject, Tools tools, Walking walking, Boards boards) {
+    public Workspace(StageContext ground, SubjectParts subject, ActiveTool tools, Walking walking, Boards boards) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -47,13 +47,13 @@ public final class Workspace {
     /** What to keep, as plain data. */
     public Map<String, Object> toPlain() {
         Map<String, Object> kept = new LinkedHashMap<>();
-        for (Board b : boards.list()) {
+        for (ActiveBoard b : boards.list()) {
             if (!b.passing && (b.entered || !b.kept.isEmpty())) {
                 kept.put(b.id, b.toKeep());
             }
         }
-        PivotState pivot = subject.pivot();
-        return Plain.map(
+        PivotCandidates pivot = subject.pivot();
+        return PlainData.map(
                 "format",
                 "rhombus-workspace",
                 "version",
@@ -75,7 +75,7 @@ public final class Workspace {
                 "rulers",
                 subject.rulers().toPlain(),
                 "pinned",
-                pivot.pinned() == null ? null : KeptView.point(pivot.pinned()),
+                pivot.pinned() == null ? null : StoredView.point(pivot.pinned()),
                 "pinnedOn",
                 pivot.pinned() == null ? null : pivot.pinnedOn());
     }
@@ -93,14 +93,14 @@ public final class Workspace {
 
     /** Takes over what was kept; whatever does not fit this scene is passed over. */
     public void restore(Map<String, Object> m) {
-        int version = Plain.whole(m.get("version"), 0);
+        int version = PlainData.whole(m.get("version"), 0);
         if (!"rhombus-workspace".equals(m.get("format")) || version < 1 || version > 2) {
             return;
         }
         Map<Integer, double[]> locals = new HashMap<>();
-        Plain.map(m.get("moved")).forEach((id, matrix) -> {
+        PlainData.map(m.get("moved")).forEach((id, matrix) -> {
             int n = ground.scene().indexOf(id);
-            double[] local = Plain.numbers(matrix, 16);
+            double[] local = PlainData.numbers(matrix, 16);
             if (n >= 0 && local != null) {
                 locals.put(n, local);
             }
@@ -111,7 +111,7 @@ public final class Workspace {
                     .apply(say("workspace.move-objects"), ground.scene().withLocals(locals));
         }
         boards(version == 1 ? first(m) : m);
-        double walk = Plain.number(m.get("walkSpeed"), 0);
+        double walk = PlainData.number(m.get("walkSpeed"), 0);
         if (walk > 0) {
             walking.speed(walk);
         }
@@ -119,46 +119,46 @@ public final class Workspace {
         ground.recent().read(m.get("recent"));
         useKeymap.accept(m.get("keymap") instanceof String name ? name : null);
         Set<Integer> alone = new HashSet<>();
-        for (Object id : Plain.list(m.get("isolated"))) {
-            int n = ground.scene().indexOf(Plain.text(id, ""));
+        for (Object id : PlainData.list(m.get("isolated"))) {
+            int n = ground.scene().indexOf(PlainData.text(id, ""));
             if (n >= 0) {
                 alone.add(n);
             }
         }
         subject.isolate(alone.isEmpty() ? null : alone);
         subject.rulers().read(m.get("rulers"));
-        subject.pivot().pin(KeptView.point(m.get("pinned")), Plain.text(m.get("pinnedOn"), ""));
+        subject.pivot().pin(StoredView.point(m.get("pinned")), PlainData.text(m.get("pinnedOn"), ""));
     }
 
     /** The first version knew one board of four viewports. */
     private static Map<String, Object> first(Map<String, Object> m) {
-        List<Object> list = Plain.list(m.get("views"));
+        List<Object> list = PlainData.list(m.get("views"));
         Map<String, Object> views = new LinkedHashMap<>();
         for (int i = 0; i < list.size(); i++) {
             views.put("v" + (i + 1), list.get(i));
         }
-        int solo = Plain.whole(m.get("solo"), -1);
-        Map<String, Object> four = Plain.map(
+        int solo = PlainData.whole(m.get("solo"), -1);
+        Map<String, Object> four = PlainData.map(
                 "active",
-                "v" + (Plain.whole(m.get("active"), 1) + 1),
+                "v" + (PlainData.whole(m.get("active"), 1) + 1),
                 "solo",
                 solo < 0 ? null : "v" + (solo + 1),
                 "views",
                 views);
-        return Plain.map("board", "four", "boards", Plain.map("four", four));
+        return PlainData.map("board", "four", "boards", PlainData.map("four", four));
     }
 
     private void boards(Map<String, Object> m) {
-        Map<String, Object> kept = Plain.map(m.get("boards"));
-        for (Board b : boards.list()) {
+        Map<String, Object> kept = PlainData.map(m.get("boards"));
+        for (ActiveBoard b : boards.list()) {
             if (!b.passing && kept.containsKey(b.id)) {
-                b.kept = Plain.map(kept.get(b.id));
+                b.kept = PlainData.map(kept.get(b.id));
                 if (b.entered) {
-                    Entering.fill(ground, b, b.kept);
+                    FirstViews.fill(ground, b, b.kept);
                 }
             }
         }
-        Board shown = boards.named(Plain.text(m.get("board"), ""));
+        ActiveBoard shown = boards.named(PlainData.text(m.get("board"), ""));
         if (shown != null && !ground.board().passing) {
             boards.go(shown);
         }

@@ -8,10 +8,10 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.scene.UpAxis;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Rose;
-import rhombus.core.view.Standard;
+import rhombus.core.view.StandardDirection;
 
 /**
  * Where the Rose stands in a viewport and what a point of it means.
@@ -64,7 +64,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
     private static final double PIECE = 5;
 
     /** The place of a viewport's Rose. */
-    public static RoseMark of(ViewState v) {
+    public static RoseMark of(Viewport v) {
         boolean small = small(v);
         double half = small ? 34 : 54;
         double corner = small ? 8 : 12;
@@ -73,19 +73,19 @@ public record RoseMark(double x, double y, double half, double radius, double co
         return new RoseMark(v.width - out - EDGE, v.height - out - low, half, small ? 20 : 36, corner, small ? 0.7 : 1);
     }
 
-    private static boolean small(ViewState v) {
+    private static boolean small(Viewport v) {
         return Math.min(v.width, v.height) < SMALL_VIEW;
     }
 
     /** Whether a viewport has one. */
-    public static boolean shown(Ground ground, ViewState v) {
+    public static boolean shown(StageContext ground, Viewport v) {
         return ground.habits().on(AllHabits.ROSE)
                 && v.shows(Overlay.ROSE)
                 && Math.min(v.width, v.height) >= SMALLEST_VIEW;
     }
 
     /** What a point of the viewport means on its Rose: a direction's name or one of the parts above; null beside it. */
-    public static String at(Ground ground, ViewState v, double lx, double ly) {
+    public static String at(StageContext ground, Viewport v, double lx, double ly) {
         return shown(ground, v) && !Double.isNaN(lx) ? of(v).part(rose(ground, v), lx, ly) : null;
     }
 
@@ -99,7 +99,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
         if (Math.abs(dx) + Math.abs(dy) > half) {
             return null;
         }
-        Standard s = rose.at(dx / radius, dy / radius, REACH / radius);
+        StandardDirection s = rose.at(dx / radius, dy / radius, REACH / radius);
         return s != null ? s.name() : onRim(lx, ly) ? RIM : CHART;
     }
 
@@ -116,7 +116,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
     }
 
     /** Whether a drag from a point of the viewport rolls the view; directions may lie there too and are clicked. */
-    public static boolean rim(Ground ground, ViewState v, double lx, double ly) {
+    public static boolean rim(StageContext ground, Viewport v, double lx, double ly) {
         if (!shown(ground, v) || Double.isNaN(lx)) {
             return false;
         }
@@ -128,7 +128,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
         return Math.hypot(lx - x, ly - y) >= RIM_BEGINS * radius;
     }
 
-    private static Rose rose(Ground ground, ViewState v) {
+    private static Rose rose(StageContext ground, Viewport v) {
         return new Rose(v.pose.orientation(), ground.scene().up());
     }
 
@@ -141,12 +141,12 @@ public record RoseMark(double x, double y, double half, double radius, double co
             case DOLLY -> flat ? say("rose-mark.scale-drag") : say("rose-mark.dolly-drag");
             case RIM -> say("rose-mark.roll-drag");
             case CHART -> say("rose-mark.orbit-drag");
-            default -> Standard.named(part).words();
+            default -> StandardDirection.named(part).words();
         };
     }
 
     /** Everything to draw; {@code quiet} where the pointer means something else. */
-    public static RosePicture picture(Ground ground, ViewState v, boolean quiet) {
+    public static RosePicture picture(StageContext ground, Viewport v, boolean quiet) {
         if (!shown(ground, v)) {
             return null;
         }
@@ -176,10 +176,10 @@ public record RoseMark(double x, double y, double half, double radius, double co
                 lozenges,
                 lit,
                 lit == null ? null : words(lit, v.pose.projection().flat()),
-                Standard.nearest(v.pose.orientation(), up).name());
+                StandardDirection.nearest(v.pose.orientation(), up).name());
     }
 
-    private boolean faded(Ground ground, ViewState v) {
+    private boolean faded(StageContext ground, Viewport v) {
         double dx = Math.abs(ground.pointer().x() - v.x - x);
         double dy = Math.abs(ground.pointer().y() - v.y - y);
         boolean near = v.holds(ground.pointer().x(), ground.pointer().y())
@@ -189,7 +189,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
     }
 
     private RoseLozenge lozenge(Rose.Spot s, UpAxis up) {
-        Standard d = s.direction();
+        StandardDirection d = s.direction();
         boolean behind = s.depth() < -1e-9;
         double size = d.axes() == 1 ? AXIS : d.axes() == 2 ? TWO_AXIS : ISOMETRIC;
         Vec3 w = d.towardsEye(up);
@@ -205,7 +205,7 @@ public record RoseMark(double x, double y, double half, double radius, double co
     }
 
     /** What the pointer is over, or what the keyboard has chosen. */
-    private static String lit(Ground ground, ViewState v, boolean quiet) {
+    private static String lit(StageContext ground, Viewport v, boolean quiet) {
         if (v.roseAim != null) {
             return v.roseAim;
         }

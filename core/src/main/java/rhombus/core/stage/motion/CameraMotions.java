@@ -5,13 +5,13 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.pick.Hit;
+import rhombus.core.pick.RayHit;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.CameraChange;
-import rhombus.core.stage.subject.CameraNumbers;
-import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.subject.TypedCamera;
 import rhombus.core.stage.tool.CameraHandle;
-import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.view.StageContext;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
 
@@ -25,27 +25,27 @@ final class CameraMotions {
     /** Pixels of a drag that turn once in that case. */
     private static final double A_TURN = 340;
 
-    private final Ground ground;
-    private final Subject subject;
-    private final Grab grab;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final GrabPoint grab;
     private final Screen screen;
     private final CameraHandle handle;
     private final Scene before;
     private final Pose pose;
     private final CameraChange change;
 
-    private CameraMotions(Ground ground, Subject subject, Grab grab, CameraHandle handle) {
+    private CameraMotions(StageContext ground, SubjectParts subject, GrabPoint grab, CameraHandle handle) {
         this.ground = ground;
         this.subject = subject;
         this.grab = grab;
         this.handle = handle;
         screen = grab.view().screen();
         before = ground.scene();
-        pose = CameraNumbers.aimed(ground, grab.view(), handle.node());
+        pose = TypedCamera.aimed(ground, grab.view(), handle.node());
         change = new CameraChange(before, handle.node(), pose);
     }
 
-    static Motion start(Ground ground, Subject subject, Grab g, CameraHandle h) {
+    static Motion start(StageContext ground, SubjectParts subject, GrabPoint g, CameraHandle h) {
         return new CameraMotions(ground, subject, g, h).motion();
     }
 
@@ -80,7 +80,7 @@ final class CameraMotions {
     }
 
     private Vec3 surface(double x, double y) {
-        Hit hit = grab.snap() ? subject.picks().pick(grab.view(), x, y) : null;
+        RayHit hit = grab.snap() ? subject.picks().pick(grab.view(), x, y) : null;
         return hit == null ? null : hit.point();
     }
 

@@ -6,10 +6,10 @@ import java.util.function.DoubleFunction;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Dolly;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.CameraViews;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** Dolly by dragging: by proportion, evenly, or as fast as the hand is far from the press. */
@@ -20,10 +20,10 @@ public final class DollyMotion {
     private DollyMotion() {}
 
     /** Towards what the user wants to go to. */
-    public static Motion start(Ground ground, Subject subject, Grab g) {
-        ViewState v = g.view();
+    public static Motion start(StageContext ground, SubjectParts subject, GrabPoint g) {
+        Viewport v = g.view();
         double k = notches(ground, v, g.rate());
-        DollyRun run = new DollyRun(ground, subject, v, v.pose, g.x(), g.y());
+        DollyPath run = new DollyPath(ground, subject, v, v.pose, g.x(), g.y());
         if (ground.habits().is(AllHabits.DOLLY_STYLE, "rate")) {
             // At the viewport's height it is as fast as a drag over that height in a second.
             return new RateMotion(g.x(), g.y(), notches -> ground.navigator().pose(v, run.at(notches * k)));
@@ -36,13 +36,13 @@ public final class DollyMotion {
     }
 
     /** Notches a pixel. */
-    private static double notches(Ground ground, ViewState v, double rate) {
+    private static double notches(StageContext ground, Viewport v, double rate) {
         double k = DRAG / v.height * rate * ground.habits().number(AllHabits.DOLLY_SPEED);
         return ground.habits().on(AllHabits.DOLLY_INVERT) ? -k : k;
     }
 
     /** The viewport's height is twice the distance there was at the press, at any distance. */
-    private static Motion linear(Ground ground, Grab g, double perPixel, DollyRun run) {
+    private static Motion linear(StageContext ground, GrabPoint g, double perPixel, DollyPath run) {
         Pose start = g.view().pose;
         double metres = run.distance() * 2 * perPixel;
         Vec3 way = run.line().direction();
@@ -58,14 +58,14 @@ public final class DollyMotion {
     }
 
     /** In every viewport that is shown, towards what is in its middle; in the one under the hand towards that. */
-    public static Motion everywhere(Ground ground, Subject subject, Grab g) {
+    public static Motion everywhere(StageContext ground, SubjectParts subject, GrabPoint g) {
         double k = notches(ground, g.view(), g.rate());
         List<DoubleFunction<Pose>> ways = new ArrayList<>();
-        List<ViewState> views = new ArrayList<>();
-        for (ViewState each : ground.board().views) {
-            if (each.shown && Cameras.stepOut(ground, each)) {
+        List<Viewport> views = new ArrayList<>();
+        for (Viewport each : ground.board().views) {
+            if (each.shown && CameraViews.stepOut(ground, each)) {
                 boolean here = each == g.view();
-                DollyRun run = new DollyRun(
+                DollyPath run = new DollyPath(
                         ground,
                         subject,
                         each,

@@ -3,10 +3,10 @@ package rhombus.core.stage.motion;
 import static rhombus.core.words.Messages.say;
 
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Look;
-import rhombus.core.navigate.Walk;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.navigate.LookAround;
+import rhombus.core.navigate.WalkStep;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** Driving with one button: pulling up and down goes forward and back, left and right turns, faster the farther. */
@@ -16,9 +16,9 @@ public final class DriveMotion implements Motion {
     /** Pixels around the press in which it rests, so that going straight is possible. */
     private static final double REST = 6;
 
-    private final Ground ground;
+    private final StageContext ground;
     private final Walking walking;
-    private final ViewState view;
+    private final Viewport view;
     private final double lx;
     private final double ly;
     private final double rate;
@@ -26,7 +26,7 @@ public final class DriveMotion implements Motion {
     private double ahead;
     private double last = Double.NaN;
 
-    public DriveMotion(Ground ground, Walking walking, ViewState view, double lx, double ly, double rate) {
+    public DriveMotion(StageContext ground, Walking walking, Viewport view, double lx, double ly, double rate) {
         this.ground = ground;
         this.walking = walking;
         this.view = view;
@@ -42,7 +42,7 @@ public final class DriveMotion implements Motion {
     }
 
     /** Drives from where the hand is; null in a flat view, where it is refused. */
-    public static Motion start(Ground ground, Walking walking, Grab g) {
+    public static Motion start(StageContext ground, Walking walking, GrabPoint g) {
         if (g.view().pose.projection().flat()) {
             ground.refusals().refuse(g.view(), g.x(), g.y(), say("drive-motion.a-flat-view-has-no"));
             return null;
@@ -61,8 +61,8 @@ public final class DriveMotion implements Motion {
         if (seconds <= 0 || aside == 0 && ahead == 0) {
             return;
         }
-        Pose p = Look.turn(view.pose, ground.scene().up(), -aside * TURN * seconds * rate, 0);
-        Vec3 way = Walk.direction(p.orientation(), ground.scene().up(), false, 0, 0, Math.signum(ahead));
+        Pose p = LookAround.turn(view.pose, ground.scene().up(), -aside * TURN * seconds * rate, 0);
+        Vec3 way = WalkStep.direction(p.orientation(), ground.scene().up(), false, 0, 0, Math.signum(ahead));
         double speed = Math.abs(ahead) * 4 * walking.speed() * rate;
         ground.navigator().pose(view, walking.moved(view, p, way, speed, seconds));
     }

@@ -3,37 +3,37 @@ package rhombus.core.stage.motion;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Trait;
+import rhombus.core.keymap.CommandTrait;
 import rhombus.core.navigate.PivotLadder;
 import rhombus.core.navigate.TwoFingers;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.tool.Handle;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.tool.ToolHandle;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
 
 /** What runs while a button, key or finger is down: in which viewport, by which motion, and what else it moves. */
 public final class Gesture {
     /** What a viewport was before the press. */
-    public record Before(ViewState view, Pose pose, Crop crop, String camera, boolean autoFlat) {
-        static Before of(ViewState v) {
+    public record Before(Viewport view, Pose pose, Crop crop, String camera, boolean autoFlat) {
+        static Before of(Viewport v) {
             return new Before(v, v.pose, v.crop, v.camera, v.autoFlat);
         }
     }
 
-    private final Ground ground;
-    private final Subject subject;
+    private final StageContext ground;
+    private final SubjectParts subject;
     private final List<Before> before = new ArrayList<>();
-    private ViewState view;
+    private Viewport view;
     private Motion motion;
     private TwoFingers fingers;
     private Command command;
     private PivotLadder.Choice pivot;
-    private Handle handle;
+    private ToolHandle handle;
 
     /** Nothing runs yet. */
-    public Gesture(Ground ground, Subject subject) {
+    public Gesture(StageContext ground, SubjectParts subject) {
         this.ground = ground;
         this.subject = subject;
     }
@@ -42,7 +42,7 @@ public final class Gesture {
     // --------------------------------------------------------------------------------------------
 
     /** A press takes hold of a viewport, on a handle or on none. */
-    public void take(ViewState v, Handle on) {
+    public void take(Viewport v, ToolHandle on) {
         view = v;
         handle = on;
         before.clear();
@@ -86,8 +86,8 @@ public final class Gesture {
     // ---------------------------------------------------------------------------------------------
 
     /** A motion moves these viewports as well: they come back with it when it is taken back. */
-    public void alsoMoving(List<ViewState> views) {
-        for (ViewState v : views) {
+    public void alsoMoving(List<Viewport> views) {
+        for (Viewport v : views) {
             if (before.stream().noneMatch(b -> b.view == v)) {
                 ground.navigator().hold(v);
                 before.add(Before.of(v));
@@ -96,7 +96,7 @@ public final class Gesture {
     }
 
     /** The pivot of this press: chosen once, so that changing modifiers does not change what is turned about. */
-    public PivotLadder.Choice pivot(ViewState v, double lx, double ly) {
+    public PivotLadder.Choice pivot(Viewport v, double lx, double ly) {
         if (pivot == null) {
             pivot = subject.pivot().choose(v, lx, ly);
             subject.pivot().use(pivot);
@@ -108,7 +108,7 @@ public final class Gesture {
     // ------------------------------------------------------------------------------------------
 
     /** The viewport of the press, or null. */
-    public ViewState view() {
+    public Viewport view() {
         return view;
     }
 
@@ -128,17 +128,17 @@ public final class Gesture {
     }
 
     /** The handle under the press, or null. */
-    public Handle handle() {
+    public ToolHandle handle() {
         return handle;
     }
 
     /** The handle that is dragged in a viewport, or null. */
-    public Handle handleIn(ViewState v) {
-        return view == v && motion != null && command.has(Trait.HANDLE) ? handle : null;
+    public ToolHandle handleIn(Viewport v) {
+        return view == v && motion != null && command.has(CommandTrait.HANDLE) ? handle : null;
     }
 
     /** The rectangle that is drawn in a viewport, or null. */
-    public MarqueeMark marquee(ViewState v) {
+    public MarqueeMark marquee(Viewport v) {
         return view == v && motion instanceof MarqueeMotion m ? m.mark() : null;
     }
 
@@ -148,13 +148,13 @@ public final class Gesture {
     }
 
     /** Whether a motion moves this viewport right now. */
-    public boolean movingIn(ViewState v) {
-        return view == v && (motion != null && !command.has(Trait.STAYS) || fingers != null);
+    public boolean movingIn(Viewport v) {
+        return view == v && (motion != null && !command.has(CommandTrait.STAYS) || fingers != null);
     }
 
     /** Number of the viewport in which an orbit runs right now, or -1. */
     public int orbiting() {
-        return view != null && motion != null && pivot != null && command.has(Trait.TURNS) ? view.number : -1;
+        return view != null && motion != null && pivot != null && command.has(CommandTrait.TURNS) ? view.number : -1;
     }
 
     /** Time goes by. */

@@ -4,9 +4,9 @@ import static rhombus.core.words.Messages.say;
 
 import rhombus.core.geometry.Quat;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.navigate.Look;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.navigate.LookAround;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 
@@ -18,8 +18,8 @@ public final class LookMotion {
     private LookMotion() {}
 
     /** A drag over the viewport's height turns by its field of view; null in a flat view, where it is refused. */
-    public static Motion start(Ground ground, Grab g) {
-        ViewState v = g.view();
+    public static Motion start(StageContext ground, GrabPoint g) {
+        Viewport v = g.view();
         if (!(v.pose.projection() instanceof Projection.Perspective lens)) {
             ground.refusals().refuse(v, g.x(), g.y(), NO_EYE);
             return null;
@@ -30,7 +30,7 @@ public final class LookMotion {
         double ky = ground.habits().on(AllHabits.LOOK_INVERT_Y) ? -k : k;
         return (x, y) -> {
             // Only the orientation is the hand's: one may be walking meanwhile.
-            Quat q = Look.turn(start, ground.scene().up(), (g.x() - x) * kx, (g.y() - y) * ky)
+            Quat q = LookAround.turn(start, ground.scene().up(), (g.x() - x) * kx, (g.y() - y) * ky)
                     .orientation();
             ground.navigator().pose(v, new Pose(v.pose.eye(), q, v.pose.focus(), v.pose.projection()));
         };

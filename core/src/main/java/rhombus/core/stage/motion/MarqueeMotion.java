@@ -5,20 +5,20 @@ import static rhombus.core.words.Messages.say;
 import java.util.List;
 import rhombus.core.display.Overlay;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.pick.Marquee;
+import rhombus.core.pick.MarqueePick;
 import rhombus.core.stage.subject.Selection;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 
 /** A rectangle drawn over a viewport; what it takes is shown while it is drawn, and coming back to its start takes nothing. */
 public final class MarqueeMotion implements Motion {
     /** A drag shorter than this on both sides takes nothing, pixels. */
     private static final double LEAST = 4;
 
-    private final Ground ground;
-    private final Subject subject;
-    private final ViewState view;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final Viewport view;
     private final String how;
     private final List<Integer> before;
     private final double x0;
@@ -26,7 +26,7 @@ public final class MarqueeMotion implements Motion {
     private double x1;
     private double y1;
 
-    public MarqueeMotion(Ground ground, Subject subject, ViewState view, String how, double x, double y) {
+    public MarqueeMotion(StageContext ground, SubjectParts subject, Viewport view, String how, double x, double y) {
         this.ground = ground;
         this.subject = subject;
         this.view = view;
@@ -36,7 +36,7 @@ public final class MarqueeMotion implements Motion {
         y0 = y1 = y;
     }
 
-    public ViewState view() {
+    public Viewport view() {
         return view;
     }
 
@@ -65,7 +65,7 @@ public final class MarqueeMotion implements Motion {
             s.only(before);
         }
         if (Math.abs(x1 - x0) >= LEAST || Math.abs(y1 - y0) >= LEAST) {
-            take(Marquee.marks(ground.scene(), ground.model().surfaces(), view.screen(), x0, y0, x1, y1, inside()));
+            take(MarqueePick.marks(ground.scene(), ground.model().surfaces(), view.screen(), x0, y0, x1, y1, inside()));
         } else {
             takeBack();
         }

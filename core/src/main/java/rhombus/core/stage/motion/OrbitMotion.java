@@ -9,18 +9,18 @@ import rhombus.core.habits.Habits;
 import rhombus.core.navigate.Glide;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.navigate.Turntable;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
-import rhombus.core.view.Standard;
+import rhombus.core.view.StandardDirection;
 
 /** Orbit by the pointer: turntable or trackball, and with the snap modifier from one standard direction to the next. */
 public final class OrbitMotion implements Motion {
     /** A standard direction holds the view within this angle, radians. */
     private static final double HOLD = Math.toRadians(22.5);
 
-    private final Ground ground;
-    private final ViewState view;
+    private final StageContext ground;
+    private final Viewport view;
     private final Pose start;
     private final Vec3 pivot;
     private final boolean snap;
@@ -31,7 +31,7 @@ public final class OrbitMotion implements Motion {
     private final double kx;
     private final double ky;
     private Pose free;
-    private Standard held;
+    private StandardDirection held;
     /** Whether a pole stops the turn, which is told once. */
     private boolean atPole;
 
@@ -39,7 +39,7 @@ public final class OrbitMotion implements Motion {
     private double fromMs = Double.NEGATIVE_INFINITY;
 
     /** By the turntable, or by the trackball where the user has chosen it: a drag over the viewport's height is half a turn. */
-    public static Motion start(Ground ground, Grab g) {
+    public static Motion start(StageContext ground, GrabPoint g) {
         Vec3 pivot = g.gesture().pivot(g.view(), g.x(), g.y()).point();
         boolean ball = ground.habits().is(AllHabits.ORBIT_STYLE, "trackball");
         return new OrbitMotion(
@@ -47,7 +47,7 @@ public final class OrbitMotion implements Motion {
     }
 
     /** By the turntable, as far as a mark is dragged; about what the keyboard would turn about. */
-    public static Motion byMark(Ground ground, Grab g, double perPixel) {
+    public static Motion byMark(StageContext ground, GrabPoint g, double perPixel) {
         Vec3 pivot = g.gesture().pivot(g.view(), Double.NaN, Double.NaN).point();
         return new OrbitMotion(ground, g.view(), pivot, g.x(), g.y(), perPixel, g.rate(), g.snap(), false);
     }
@@ -59,8 +59,8 @@ public final class OrbitMotion implements Motion {
      * @param rate part of the hand's way that counts
      */
     public OrbitMotion(
-            Ground ground,
-            ViewState v,
+            StageContext ground,
+            Viewport v,
             Vec3 pivot,
             double lx,
             double ly,
@@ -95,9 +95,10 @@ public final class OrbitMotion implements Motion {
             ground.refusals().refuse(view, lx, ly, say("orbit-motion.the-pole-stops-it"));
         }
         atPole = stopped;
-        Standard to = null;
+        StandardDirection to = null;
         if (snap) {
-            Standard s = Standard.nearest(free.orientation(), ground.scene().up());
+            StandardDirection s =
+                    StandardDirection.nearest(free.orientation(), ground.scene().up());
             to = s.angleTo(free.orientation(), ground.scene().up()) <= HOLD ? s : null;
         }
         if (to != held) {

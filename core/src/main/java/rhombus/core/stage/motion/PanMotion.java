@@ -2,10 +2,10 @@ package rhombus.core.stage.motion;
 
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.Pan;
-import rhombus.core.pick.Hit;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.pick.RayHit;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Screen;
 
 /** Pan: what is under the hand stays under it. */
@@ -13,7 +13,7 @@ public final class PanMotion {
     private PanMotion() {}
 
     /** Takes hold of the surface under the hand, or else of the focus. */
-    public static Motion start(Ground ground, Subject subject, Grab g) {
+    public static Motion start(StageContext ground, SubjectParts subject, GrabPoint g) {
         Screen start = g.view().screen();
         double depth = depthAt(subject, g.view(), g.x(), g.y());
         double speed = g.rate() * ground.habits().number(AllHabits.PAN_SPEED);
@@ -22,8 +22,8 @@ public final class PanMotion {
     }
 
     /** Depth of the surface under a point, else of the focus, metres. */
-    static double depthAt(Subject subject, ViewState v, double lx, double ly) {
-        Hit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+    static double depthAt(SubjectParts subject, Viewport v, double lx, double ly) {
+        RayHit hit = subject.picks().heldAt(v, v.pose, lx, ly);
         return hit == null ? v.pose.focus() : v.pose.depth(hit.point());
     }
 }

@@ -2,22 +2,22 @@ package rhombus.core.stage.motion;
 
 import java.util.List;
 import rhombus.core.display.Grid;
-import rhombus.core.edit.Axes;
-import rhombus.core.edit.Operation;
+import rhombus.core.edit.EditOperation;
+import rhombus.core.edit.TransformAxes;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
-import rhombus.core.pick.Corner;
+import rhombus.core.pick.VertexPick;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.subject.Sketch;
-import rhombus.core.stage.subject.Subject;
+import rhombus.core.stage.subject.PictureSketch;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.tool.CameraHandle;
-import rhombus.core.stage.tool.Handle;
-import rhombus.core.stage.tool.Handles;
-import rhombus.core.stage.tool.Tools;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.tool.ToolHandle;
+import rhombus.core.stage.tool.ToolHandles;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Screen;
 
 /** Drags of a tool's handles. Each is computed from the scene there was at the press and the whole drag since. */
@@ -31,11 +31,11 @@ public final class ToolMotions {
     /** Steps of a snapped scale. */
     private static final double SCALE_STEP = 0.1;
 
-    private final Ground ground;
-    private final Subject subject;
-    private final Tools tools;
-    private final ViewState view;
-    private final Handle handle;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final ActiveTool tools;
+    private final Viewport view;
+    private final ToolHandle handle;
     private final double lx;
     private final double ly;
     private final double rate;
@@ -44,10 +44,10 @@ public final class ToolMotions {
     private final Scene before;
     private final List<Integer> roots;
     private final Vec3 origin;
-    private final Axes axes;
+    private final TransformAxes axes;
     private final Vec3 about;
 
-    private ToolMotions(Ground ground, Subject subject, Tools tools, Grab g, Handle handle) {
+    private ToolMotions(StageContext ground, SubjectParts subject, ActiveTool tools, GrabPoint g, ToolHandle handle) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -66,13 +66,13 @@ public final class ToolMotions {
     }
 
     /** The motion of the handle under the hand, or null where there is none or nothing is selected. */
-    public static Motion start(Ground ground, Subject subject, Tools tools, Grab g) {
-        Handle h = g.gesture().handle() != null ? g.gesture().handle() : tools.handleAt(g.view(), g.x(), g.y());
+    public static Motion start(StageContext ground, SubjectParts subject, ActiveTool tools, GrabPoint g) {
+        ToolHandle h = g.gesture().handle() != null ? g.gesture().handle() : tools.handleAt(g.view(), g.x(), g.y());
         CameraHandle camera = h == null ? null : tools.cameraHandle(g.view(), h.id());
         if (camera != null) {
             return CameraMotions.start(ground, subject, g, camera);
         }
-        Sketch.End end = h == null ? null : Sketch.End.of(h.id());
+        PictureSketch.End end = h == null ? null : PictureSketch.End.of(h.id());
         if (end != null) {
             return SketchMotion.start(ground, subject, g, end);
         }
@@ -85,13 +85,13 @@ public final class ToolMotions {
             return null;
         }
         return switch (tools.sort()) {
-            case MOVE -> handle.sort() == Handle.Sort.ARM ? alongAxis() : inPlane();
+            case MOVE -> handle.sort() == ToolHandle.Sort.ARM ? alongAxis() : inPlane();
             case ROTATE -> turn();
             case SCALE -> scale();
         };
     }
 
-    private void show(Operation how) {
+    private void show(EditOperation how) {
         subject.editing().live(before, how);
     }
 
@@ -101,7 +101,7 @@ public final class ToolMotions {
 
     /** The nearest corner of something else under the pointer, or null where none is meant. */
     private Vec3 corner(double x, double y) {
-        return snap && tools.snapsToVertices() ? Corner.nearest(before, screen, x, y, roots) : null;
+        return snap && tools.snapsToVertices() ? VertexPick.nearest(before, screen, x, y, roots) : null;
     }
 
     private Motion alongAxis() {
@@ -112,10 +112,11 @@ public final class ToolMotions {
             Vec3 corner = corner(x, y);
             double s = screen.ray(x, y).nearestOnLine(origin, axis);
             if (corner != null) {
-                show(new Operation.Move(roots, axis.times(corner.minus(origin).dot(axis))));
+                show(new EditOperation.Move(
+                        roots, axis.times(corner.minus(origin).dot(axis))));
             } else if (!Double.isNaN(s) && !Double.isNaN(s0)) {
                 double by = (s - s0) * rate;
-                show(new Operation.Move(roots, axis.times(snap ? Math.rint(by / grid) * grid : by)));
+                show(new EditOperation.Move(roots, axis.times(snap ? Math.rint(by / grid) * grid : by)));
             }
         };
     }
@@ -133,17 +134,17 @@ public final class ToolMotions {
             if (corner != null) {
                 Vec3 way = corner.minus(origin);
                 // In the picture's plane the corner itself is meant, however deep it lies.
-                show(new Operation.Move(roots, handle.axis() < 0 ? way : way.plus(n, -way.dot(n))));
+                show(new EditOperation.Move(roots, handle.axis() < 0 ? way : way.plus(n, -way.dot(n))));
             } else if (to != null) {
                 Vec3 by = to.minus(from).times(rate);
-                show(new Operation.Move(roots, snap ? stepped(by, grid) : by));
+                show(new EditOperation.Move(roots, snap ? stepped(by, grid) : by));
             }
         };
     }
 
     private Vec3 stepped(Vec3 by, double grid) {
         Vec3 out = Vec3.ZERO;
-        Axes a = handle.axis() < 0 ? new Axes(view.pose.orientation()) : axes;
+        TransformAxes a = handle.axis() < 0 ? new TransformAxes(view.pose.orientation()) : axes;
         for (int i = 0; i < 3; i++) {
             out = out.plus(a.axis(i), Math.rint(by.dot(a.axis(i)) / grid) * grid);
         }
@@ -176,7 +177,7 @@ public final class ToolMotions {
             double angle;
             if (edgeOn) {
                 // A drag as long as the ring is wide is half a turn.
-                angle = ((x - lx) * ux + (y - ly) * uy) / u / Handles.LENGTH * Math.PI / 2;
+                angle = ((x - lx) * ux + (y - ly) * uy) / u / ToolHandles.LENGTH * Math.PI / 2;
             } else {
                 double now = Math.atan2(-(y - m.y()), x - m.x());
                 double d = now - turned[1];
@@ -185,12 +186,12 @@ public final class ToolMotions {
                 angle = turned[0] * side;
             }
             double by = angle * rate;
-            show(new Operation.Turn(roots, about, Quat.about(axis, snap ? Math.rint(by / step) * step : by)));
+            show(new EditOperation.Turn(roots, about, Quat.about(axis, snap ? Math.rint(by / step) * step : by)));
         };
     }
 
     private Motion scale() {
-        boolean all = handle.sort() == Handle.Sort.CENTRE;
+        boolean all = handle.sort() == ToolHandle.Sort.CENTRE;
         Vec3 m = screen.project(origin);
         double dx = all ? 1 : middleX() - m.x();
         double dy = all ? -1 : middleY() - m.y();
@@ -207,20 +208,20 @@ public final class ToolMotions {
             k = Math.max(LEAST, snap ? Math.rint(k / SCALE_STEP) * SCALE_STEP : k);
             double[] f = new double[3];
             for (int i = 0; i < 3; i++) {
-                boolean grows = all || (handle.sort() == Handle.Sort.ARM) == (i == handle.axis());
+                boolean grows = all || (handle.sort() == ToolHandle.Sort.ARM) == (i == handle.axis());
                 f[i] = grows ? k : 1;
             }
-            show(new Operation.Scale(roots, about, axes.orientation(), new Vec3(f[0], f[1], f[2])));
+            show(new EditOperation.Scale(roots, about, axes.orientation(), new Vec3(f[0], f[1], f[2])));
         };
     }
 
     private double middleX() {
         double[] p = handle.points();
-        return handle.sort() == Handle.Sort.ARM ? p[2] : (p[0] + p[4]) / 2;
+        return handle.sort() == ToolHandle.Sort.ARM ? p[2] : (p[0] + p[4]) / 2;
     }
 
     private double middleY() {
         double[] p = handle.points();
-        return handle.sort() == Handle.Sort.ARM ? p[3] : (p[1] + p[5]) / 2;
+        return handle.sort() == ToolHandle.Sort.ARM ? p[3] : (p[1] + p[5]) / 2;
     }
 }

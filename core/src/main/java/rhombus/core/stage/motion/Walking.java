@@ -9,29 +9,29 @@ import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.Modifiers;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.navigate.Turns;
-import rhombus.core.navigate.Walk;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Surfaces;
+import rhombus.core.navigate.DirectionTurns;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.navigate.WalkStep;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.view.Cameras;
-import rhombus.core.stage.view.Frames;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
-import rhombus.core.stage.view.Walks;
+import rhombus.core.stage.view.CameraViews;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.NodeFraming;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.WalkStatus;
 import rhombus.core.view.Pose;
 
 /** Walking and flying: on from a command until it is left; one walk is one entry of the Trail. */
-public final class Walking implements Walks {
+public final class Walking implements WalkStatus {
     private static final double SLOWEST = 1e-4;
     private static final double FASTEST = 1e5;
     /** A picture that took longer than this, seconds, counts as no longer: nobody wants to find themselves far away. */
     private static final double LONGEST = 2;
 
-    private final Ground ground;
-    private ViewState view;
+    private final StageContext ground;
+    private Viewport view;
     private Pose entered;
     private boolean fly;
     /** Whether the walk began with a key, so that the hands are on the keyboard and the pointer may be held. */
@@ -49,13 +49,13 @@ public final class Walking implements Walks {
     private double reach = 1;
     private double last = Double.NaN;
 
-    public Walking(Ground ground) {
+    public Walking(StageContext ground) {
         this.ground = ground;
     }
 
     /** The viewport one walks in, or null. */
     @Override
-    public ViewState view() {
+    public Viewport view() {
         return view;
     }
 
@@ -80,13 +80,13 @@ public final class Walking implements Walks {
 
     public void speed(double metresPerSecond) {
         speed = Math.max(SLOWEST, Math.min(FASTEST, metresPerSecond));
-        ground.changes().add(Topic.READOUT, Topic.KEEP);
+        ground.changes().add(ChangeTopic.READOUT, ChangeTopic.KEEP);
     }
 
     /** A scene was opened: its size says what a good speed is. */
     public void measure(Scene scene) {
         leave();
-        double r = Frames.reach(scene);
+        double r = NodeFraming.reach(scene);
         // A quarter of the way across in ten seconds, rounded to something that is easy to say.
         double s = r / 20;
         double power = Math.pow(10, Math.floor(Math.log10(s)));
@@ -95,17 +95,17 @@ public final class Walking implements Walks {
     }
 
     /** Starts, changes between walking and flying, or leaves when it was on already. */
-    public void toggle(ViewState v, boolean toFly, boolean key) {
+    public void toggle(Viewport v, boolean toFly, boolean key) {
         if (view != null) {
             boolean change = fly != toFly;
             fly = toFly;
             if (!change) {
                 leave();
             }
-            ground.changes().add(Topic.READOUT);
+            ground.changes().add(ChangeTopic.READOUT);
             return;
         }
-        if (!Cameras.stepOut(ground, v)) {
+        if (!CameraViews.stepOut(ground, v)) {
             return;
         }
         entered = v.destination();
@@ -115,15 +115,15 @@ public final class Walking implements Walks {
         ground.navigator().hold(v);
         if (entered.projection().flat()) {
             // One walks with an eye, and a flat view has none.
-            ground.navigator().pose(v, Turns.toggleProjection(v.pose, v.lens));
+            ground.navigator().pose(v, DirectionTurns.toggleProjection(v.pose, v.lens));
         }
         ground.attention().activate(v);
-        ground.changes().add(Topic.READOUT, Topic.CAPTION);
+        ground.changes().add(ChangeTopic.READOUT, ChangeTopic.CAPTION);
     }
 
     /** Ends it; one stays where one is. */
     public void leave() {
-        ViewState v = view;
+        Viewport v = view;
         if (v == null) {
             return;
         }
@@ -139,13 +139,13 @@ public final class Walking implements Walks {
                             "trail.back",
                             Map.of());
         }
-        ground.changes().add(Topic.CAPTION, Topic.READOUT);
+        ground.changes().add(ChangeTopic.CAPTION, ChangeTopic.READOUT);
         ground.changes().view(v.number);
     }
 
     /** Ends it where something else is about to happen to the viewport. */
     @Override
-    public void leaveIn(ViewState v) {
+    public void leaveIn(Viewport v) {
         if (v == view) {
             leave();
         }
@@ -153,7 +153,7 @@ public final class Walking implements Walks {
 
     /** Ends it and goes back to where it began. */
     public void back() {
-        ViewState v = view;
+        Viewport v = view;
         if (v == null) {
             return;
         }
@@ -165,7 +165,7 @@ public final class Walking implements Walks {
             ground.navigator().pose(v, to);
         }
         ground.navigator().remember(v, say("trail.back-from-the-walk"));
-        ground.changes().add(Topic.CAPTION, Topic.READOUT);
+        ground.changes().add(ChangeTopic.CAPTION, ChangeTopic.READOUT);
     }
 
     private void forget() {
@@ -232,7 +232,7 @@ public final class Walking implements Walks {
         if (seconds <= 0) {
             return;
         }
-        Vec3 way = Walk.direction(
+        Vec3 way = WalkStep.direction(
                 view.pose.orientation(),
                 ground.scene().up(),
                 fly,
@@ -242,7 +242,7 @@ public final class Walking implements Walks {
         int mods = ground.pointer().modifiers();
         double pace = speed
                 * ((mods & Modifiers.SHIFT) != 0 ? ground.habits().number(AllHabits.RUN) : 1)
-                * ((mods & Modifiers.ALT) != 0 ? Grab.FINE : 1);
+                * ((mods & Modifiers.ALT) != 0 ? GrabPoint.FINE : 1);
         ground.navigator().pose(view, moved(view, view.pose, way, pace, seconds));
     }
 
@@ -252,7 +252,7 @@ public final class Walking implements Walks {
      * @param way no longer than 1
      * @param pace metres a second
      */
-    public Pose moved(ViewState v, Pose p, Vec3 way, double pace, double seconds) {
+    public Pose moved(Viewport v, Pose p, Vec3 way, double pace, double seconds) {
         double part = way.length();
         if (part == 0) {
             return p;
@@ -265,26 +265,27 @@ public final class Walking implements Walks {
     }
 
     /** Where one gets to at adaptive speed in a direction of length 1. */
-    public static Vec3 adaptive(Surfaces surfaces, Vec3 eye, Vec3 way, double pace, double reach, double seconds) {
-        Hit ahead = surfaces.closest(new Ray(eye, way), true);
+    public static Vec3 adaptive(
+            SurfacePicking surfaces, Vec3 eye, Vec3 way, double pace, double reach, double seconds) {
+        RayHit ahead = surfaces.closest(new Ray(eye, way), true);
         double room = reach * 2e-3;
         double gap = ahead == null ? Double.POSITIVE_INFINITY : ahead.distance() - room;
-        return eye.plus(way, Walk.advance(pace, gap, reach, seconds));
+        return eye.plus(way, WalkStep.advance(pace, gap, reach, seconds));
     }
 
     /** What shows while walking, in the viewport's own pixels: the speed at the pointer, and the stick. */
-    public WalkSign mark(ViewState v) {
+    public WalkIndicator mark(Viewport v) {
         if (v != view) {
             return null;
         }
         boolean inside = v.holds(ground.pointer().x(), ground.pointer().y());
         boolean adaptive = ground.habits().is(AllHabits.WALK_SPEED, "adaptive");
-        return new WalkSign(
+        return new WalkIndicator(
                 inside ? ground.pointer().x() - v.x : v.width / 2,
                 inside ? ground.pointer().y() - v.y : v.height / 2,
                 inside && ground.pointer().x() - v.x > v.width / 2,
                 ground.pointer().locked(),
-                Lengths.words(speed) + "/s",
+                NumberText.words(speed) + "/s",
                 (fly ? say("walking.fly") : say("walking.walk")) + ", "
                         + (adaptive ? say("walking.adaptive") : say("walking.fixed")));
     }

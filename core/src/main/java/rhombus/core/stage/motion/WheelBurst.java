@@ -1,16 +1,16 @@
 package rhombus.core.stage.motion;
 
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Burst;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.WheelSequence;
 import rhombus.core.view.Pose;
 
 /**
  * Wheel steps that follow each other at one place of a viewport: they share one way, so n steps in and n out come back
  * exactly, and they make one entry of the Trail.
  */
-public final class WheelBurst implements Burst {
+public final class WheelBurst implements WheelSequence {
     /** Steps further apart than this make another burst, milliseconds. */
     public static final double PAUSE_MS = 400;
 
@@ -18,19 +18,19 @@ public final class WheelBurst implements Burst {
     /** Wheels and trackpads that report less than this a time are smooth already. */
     private static final double SMOOTH = 0.3;
 
-    private final Ground ground;
-    private final Subject subject;
-    private final ViewState view;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final Viewport view;
     private boolean running;
     private double x;
     private double y;
     private double last;
     private Pose landing;
-    private DollyRun run;
+    private DollyPath run;
     private double total;
     private String deed = "";
 
-    public WheelBurst(Ground ground, Subject subject, ViewState view) {
+    public WheelBurst(StageContext ground, SubjectParts subject, Viewport view) {
         this.ground = ground;
         this.subject = subject;
         this.view = view;
@@ -44,7 +44,7 @@ public final class WheelBurst implements Burst {
     /** Steps of a dolly towards what lies at a point of the viewport. */
     public void step(double lx, double ly, double steps, String called, double nowMs) {
         if (lx != x || ly != y || run == null || view.destination() != landing) {
-            run = new DollyRun(ground, subject, view, view.destination(), lx, ly);
+            run = new DollyPath(ground, subject, view, view.destination(), lx, ly);
             total = 0;
         }
         x = lx;

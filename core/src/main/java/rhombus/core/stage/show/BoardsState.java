@@ -13,4 +13,4 @@ import rhombus.core.stage.boards.BorderMark;
  * @param undo what can be taken back
  */
 public record BoardsState(
-        List<BoardTab> tabs, List<BorderMark> borders, List<TemplateChoice> templates, @Maybe String undo) {}
+        List<BoardTabRow> tabs, List<BorderMark> borders, List<TemplateChoice> templates, @Maybe String undo) {}

@@ -19,8 +19,8 @@ public record CameraReading(
         String object,
         String name,
         @OneOf({"perspective", "orthographic"}) String kind,
-        List<Field> fields,
-        List<Row> rows,
+        List<ReadoutField> fields,
+        List<ReadoutRow> rows,
         List<Option> backs,
         List<Option> fits,
         FinalPicture picture) {
@@ -30,7 +30,7 @@ public record CameraReading(
      * @param sizes of the trade to choose from
      * @param fields numbers to type
      */
-    public record FinalPicture(List<Option> sizes, List<Field> fields) {}
+    public record FinalPicture(List<Option> sizes, List<ReadoutField> fields) {}
 
     /**
      * Something to choose.

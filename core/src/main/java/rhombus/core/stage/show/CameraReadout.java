@@ -4,19 +4,19 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.NumberText;
 import rhombus.core.optics.DepthOfField;
 import rhombus.core.optics.FilmBack;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.Optics;
 import rhombus.core.optics.PictureFormat;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.scene.Setup;
-import rhombus.core.stage.subject.CameraNumbers;
-import rhombus.core.stage.subject.Guides;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.scene.SceneSetup;
+import rhombus.core.stage.subject.CompositionGuides;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.subject.TypedCamera;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 
@@ -24,25 +24,25 @@ import rhombus.core.view.Pose;
 final class CameraReadout {
     private static final String SET = "camera.set";
 
-    private final Ground ground;
-    private final Subject subject;
-    private final Reading reading;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final ReadoutReader reading;
 
-    CameraReadout(Ground ground, Subject subject, Reading reading) {
+    CameraReadout(StageContext ground, SubjectParts subject, ReadoutReader reading) {
         this.ground = ground;
         this.subject = subject;
         this.reading = reading;
     }
 
     /** The numbers, or null without a camera. */
-    CameraReading of(ViewState v) {
+    CameraReading of(Viewport v) {
         int node = subject.camera(v);
         if (node < 0) {
             return null;
         }
         SceneCamera c = ground.scene().camera(node);
         boolean own = ground.scene().node(node).camera().aspect() != 0;
-        Pose p = CameraNumbers.aimed(ground, v, node);
+        Pose p = TypedCamera.aimed(ground, v, node);
         return new CameraReading(
                 ground.scene().node(node).id(),
                 ground.nameOf(node),
@@ -54,7 +54,7 @@ final class CameraReadout {
                 picture(ground.scene().setup()));
     }
 
-    private static CameraReading.FinalPicture picture(Setup s) {
+    private static CameraReading.FinalPicture picture(SceneSetup s) {
         PictureFormat is = s.picture();
         List<CameraReading.Option> sizes = new ArrayList<>();
         if (is.name() == null) {
@@ -70,34 +70,34 @@ final class CameraReadout {
                 List.of(
                         pixels("width", say("camera-readout.size"), is.width()),
                         pixels("height", "", is.height()),
-                        new Field(
+                        new ReadoutField(
                                 "scene.picture",
                                 "aspect",
                                 "",
-                                Reading.number(is.aspect(), 6),
-                                Reading.number(is.aspect(), 3),
+                                ReadoutReader.number(is.aspect(), 6),
+                                ReadoutReader.number(is.aspect(), 3),
                                 null),
                         guides("down", say("camera-readout.upright"), s.down()),
                         guides("across", say("camera-readout.level"), s.across())));
     }
 
-    private static Field pixels(String key, String label, int count) {
-        return new Field("scene.picture", key, label, String.valueOf(count), null, null);
+    private static ReadoutField pixels(String key, String label, int count) {
+        return new ReadoutField("scene.picture", key, label, String.valueOf(count), null, null);
     }
 
-    private static Field guides(String key, String label, List<Double> parts) {
-        return new Field(
+    private static ReadoutField guides(String key, String label, List<Double> parts) {
+        return new ReadoutField(
                 "scene.guides",
                 key,
                 label,
-                Guides.words(parts),
+                CompositionGuides.words(parts),
                 parts.isEmpty() ? say("camera-readout.no-guides") : null,
                 null);
     }
 
-    private List<Field> fields(SceneCamera c, Pose p, boolean own) {
+    private List<ReadoutField> fields(SceneCamera c, Pose p, boolean own) {
         Optics o = c.optics();
-        List<Field> out = new ArrayList<>();
+        List<ReadoutField> out = new ArrayList<>();
         if (c.perspective()) {
             out.add(millimetres("focalLength", say("camera-readout.lens"), c.focalLength(), 2));
             out.add(degrees("angle", say("camera-readout.angle"), c.fovY()));
@@ -112,10 +112,10 @@ final class CameraReadout {
         out.add(plain(
                 "aspect",
                 say("camera-readout.picture"),
-                own ? Reading.number(c.aspect(), 6) : CameraNumbers.SCENES,
+                own ? ReadoutReader.number(c.aspect(), 6) : TypedCamera.SCENES,
                 own ? null : say("camera-readout.as-scene")));
         if (c.perspective()) {
-            out.add(plain("fNumber", say("camera-readout.stop"), Reading.number(o.fNumber(), 3), null));
+            out.add(plain("fNumber", say("camera-readout.stop"), ReadoutReader.number(o.fNumber(), 3), null));
             out.add(millimetres("confusion", "", o.confusion(), 4));
         }
         out.add(
@@ -136,32 +136,32 @@ final class CameraReadout {
         return out;
     }
 
-    private static Field millimetres(String key, String label, double mm, int places) {
-        return plain(key, label, Reading.number(mm, 9) + " mm", Reading.number(mm, places) + " mm");
+    private static ReadoutField millimetres(String key, String label, double mm, int places) {
+        return plain(key, label, ReadoutReader.number(mm, 9) + " mm", ReadoutReader.number(mm, places) + " mm");
     }
 
-    private static Field degrees(String key, String label, double radians) {
+    private static ReadoutField degrees(String key, String label, double radians) {
         double degrees = Math.toDegrees(radians);
-        return plain(key, label, Reading.number(degrees, 9) + "°", Lengths.fixed(degrees, 1) + "°");
+        return plain(key, label, ReadoutReader.number(degrees, 9) + "°", NumberText.fixed(degrees, 1) + "°");
     }
 
-    private static Field auto(String key, String label) {
-        return plain(key, label, CameraNumbers.AUTO, null);
+    private static ReadoutField auto(String key, String label) {
+        return plain(key, label, TypedCamera.AUTO, null);
     }
 
-    private static Field plain(String key, String label, String text, String brief) {
-        return new Field(SET, key, label, text, brief, null);
+    private static ReadoutField plain(String key, String label, String text, String brief) {
+        return new ReadoutField(SET, key, label, text, brief, null);
     }
 
     /** What is sharp, in words. */
-    private static List<Row> sharp(SceneCamera c, Pose p) {
+    private static List<ReadoutRow> sharp(SceneCamera c, Pose p) {
         Optics o = c.optics();
         DepthOfField d = DepthOfField.of(c.focalLength(), o.fNumber(), o.confusion(), p.focus());
-        String far = Double.isInfinite(d.far()) ? "∞" : Lengths.words(d.far());
+        String far = Double.isInfinite(d.far()) ? "∞" : NumberText.words(d.far());
         return List.of(
-                new Row(say("camera-readout.focused"), Lengths.words(p.focus())),
-                new Row(say("camera-readout.sharp"), Lengths.words(d.near()) + " – " + far),
-                new Row(say("camera-readout.hyperfocal"), Lengths.words(d.hyperfocal())));
+                new ReadoutRow(say("camera-readout.focused"), NumberText.words(p.focus())),
+                new ReadoutRow(say("camera-readout.sharp"), NumberText.words(d.near()) + " – " + far),
+                new ReadoutRow(say("camera-readout.hyperfocal"), NumberText.words(d.hyperfocal())));
     }
 
     private static List<CameraReading.Option> backs(Optics o) {

@@ -3,7 +3,7 @@ package rhombus.core.stage.show;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.plain.Maybe;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.NamedOption;
 
 /**
  * A command as the list of all commands shows it.
@@ -27,4 +27,4 @@ public record FoundCommand(
         String on,
         boolean runs,
         Map<String, Object> args,
-        List<Labelled> ask) {}
+        List<NamedOption> ask) {}

@@ -1,7 +1,7 @@
 package rhombus.core.stage.show;
 
 import java.util.List;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.NamedOption;
 
 /**
  * A setting as it is listed.
@@ -28,7 +28,7 @@ public record HabitRow(
         Object value,
         String text,
         boolean changed,
-        List<Labelled> choices,
+        List<NamedOption> choices,
         double least,
         double most,
         double step,

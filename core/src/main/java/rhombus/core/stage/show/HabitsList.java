@@ -6,9 +6,9 @@ import java.util.function.Predicate;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
-import rhombus.core.keymap.Search;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.keymap.WordSearch;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.stage.view.NamedOption;
 
 /** All settings as the Habits page lists them. */
 final class HabitsList {
@@ -21,7 +21,7 @@ final class HabitsList {
      */
     static List<HabitRow> of(Habits habits, String search, Predicate<Habit> shown) {
         List<HabitRow> out = new ArrayList<>();
-        Search asked = new Search(search);
+        WordSearch asked = new WordSearch(search);
         for (Habit h : AllHabits.all().values()) {
             String told = h.group() + " " + h.words() + " " + h.sentence() + " " + String.join(" ", h.labels());
             boolean meant = asked.empty() || asked.score(told) > 0;
@@ -47,13 +47,13 @@ final class HabitsList {
     }
 
     private static String text(Object value) {
-        return value instanceof Double d ? Lengths.trimmed(Lengths.fixed(d, 4)) : "";
+        return value instanceof Double d ? NumberText.trimmed(NumberText.fixed(d, 4)) : "";
     }
 
-    private static List<Labelled> choices(Habit h) {
-        List<Labelled> out = new ArrayList<>();
+    private static List<NamedOption> choices(Habit h) {
+        List<NamedOption> out = new ArrayList<>();
         for (int i = 0; i < h.choices().size(); i++) {
-            out.add(new Labelled(h.choices().get(i), h.labels().get(i)));
+            out.add(new NamedOption(h.choices().get(i), h.labels().get(i)));
         }
         return out;
     }

@@ -9,36 +9,36 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import rhombus.core.keymap.Analysis;
 import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.BindingContext;
+import rhombus.core.keymap.CharacterShortcuts;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Keymap;
-import rhombus.core.keymap.Letters;
-import rhombus.core.keymap.Presets;
-import rhombus.core.keymap.Search;
+import rhombus.core.keymap.KeymapAnalysis;
+import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.hand.Rebinding;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.keymap.WordSearch;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.keymaps.BindingEditor;
+import rhombus.core.stage.view.NamedOption;
 
 /** The keymap as the Keys page shows it: a row for each command with all its triggers, as far as it is looked for. */
 final class KeysList {
-    private static final List<Labelled> DEVICES = List.of(
-            new Labelled("keyboard", say("labelled.keyboard")),
-            new Labelled("mouse", say("labelled.mouse")),
-            new Labelled("trackpad", say("labelled.trackpad")),
-            new Labelled("touch", say("labelled.touch")),
-            new Labelled("pen", say("labelled.pen")),
-            new Labelled("gamepad", say("labelled.gamepad")),
-            new Labelled("mouse3d", say("labelled.mouse3d")));
+    private static final List<NamedOption> DEVICES = List.of(
+            new NamedOption("keyboard", say("labelled.keyboard")),
+            new NamedOption("mouse", say("labelled.mouse")),
+            new NamedOption("trackpad", say("labelled.trackpad")),
+            new NamedOption("touch", say("labelled.touch")),
+            new NamedOption("pen", say("labelled.pen")),
+            new NamedOption("gamepad", say("labelled.gamepad")),
+            new NamedOption("mouse3d", say("labelled.mouse3d")));
 
     private static final String FIND = "app.find";
 
-    private final Rebinding rebinding;
+    private final BindingEditor rebinding;
     private final Keymap map;
     private final Map<String, String> layout;
-    private final Search asked;
+    private final WordSearch asked;
     private final String text;
     private final String device;
     private final String place;
@@ -46,17 +46,17 @@ final class KeysList {
     /** The preset that is compared with, or null. */
     private final Keymap beside;
 
-    private KeysList(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
+    private KeysList(BindingEditor rebinding, Map<String, Object> wish, Map<String, String> layout) {
         this.rebinding = rebinding;
         this.map = rebinding.keymaps().keymap();
         this.layout = layout;
-        this.text = Plain.text(wish.get("search"), "").strip().toLowerCase();
-        this.asked = new Search(text);
-        this.device = Plain.text(wish.get("device"), "");
-        this.place = Plain.text(wish.get("place"), "");
-        this.changed = Plain.truth(wish.get("changed"), false);
-        String compare = Plain.text(wish.get("compare"), "");
-        this.beside = Presets.ALL.contains(compare) ? map.catalogue().preset(compare) : null;
+        this.text = PlainData.text(wish.get("search"), "").strip().toLowerCase();
+        this.asked = new WordSearch(text);
+        this.device = PlainData.text(wish.get("device"), "");
+        this.place = PlainData.text(wish.get("place"), "");
+        this.changed = PlainData.truth(wish.get("changed"), false);
+        String compare = PlainData.text(wish.get("compare"), "");
+        this.beside = KeymapPresets.ALL.contains(compare) ? map.catalogue().preset(compare) : null;
     }
 
     /**
@@ -65,22 +65,22 @@ final class KeysList {
      * @param wish what is looked for: {@code search}, {@code device}, {@code place}, {@code changed}, and {@code compare}, the id
      *     of a preset of which only what differs is shown
      */
-    static KeysPage of(Rebinding rebinding, Map<String, Object> wish, Map<String, String> layout) {
+    static KeysPage of(BindingEditor rebinding, Map<String, Object> wish, Map<String, String> layout) {
         return new KeysList(rebinding, wish, layout).page();
     }
 
     /** The binding whose trigger is looked for, as a row of the page; null where there is none. */
-    static KeyBinding taken(Rebinding rebinding, String id, int which, Map<String, String> layout) {
+    static KeyBinding taken(BindingEditor rebinding, String id, int which, Map<String, String> layout) {
         Binding b = rebinding.take(id, which);
         return b == null ? null : new KeysList(rebinding, Map.of(), layout).binding(b);
     }
 
     private KeysPage page() {
-        List<Labelled> presets = new ArrayList<>();
-        Presets.names().forEach((id, name) -> presets.add(new Labelled(id, name)));
-        List<Labelled> places = new ArrayList<>();
-        for (Context c : Context.values()) {
-            places.add(new Labelled(c.id(), c.words()));
+        List<NamedOption> presets = new ArrayList<>();
+        KeymapPresets.names().forEach((id, name) -> presets.add(new NamedOption(id, name)));
+        List<NamedOption> places = new ArrayList<>();
+        for (BindingContext c : BindingContext.values()) {
+            places.add(new NamedOption(c.id(), c.words()));
         }
         List<KeyRow> rows = new ArrayList<>();
         Set<String> groups = new LinkedHashSet<>();
@@ -101,12 +101,12 @@ final class KeysList {
                         .sorted()
                         .toList(),
                 presets,
-                Presets.hand(map.preset()),
+                KeymapPresets.hand(map.preset()),
                 rebinding.keymaps().elsewhere(),
                 find(),
                 !rebinding.keymaps().lettersOn(),
                 map.differing(),
-                Analysis.missing(map).stream()
+                KeymapAnalysis.missing(map).stream()
                         .map(id -> map.catalogue().command(id).words())
                         .toList(),
                 rebinding.keymaps().canUndo(),
@@ -133,8 +133,8 @@ final class KeysList {
 
     private List<String> notes(Binding b) {
         List<String> out = new ArrayList<>(
-                map.differs(b.id()) ? Analysis.sentences(map, b, rebinding.platform(), layout) : List.of());
-        if (!rebinding.keymaps().lettersOn() && Letters.single(b)) {
+                map.differs(b.id()) ? KeymapAnalysis.sentences(map, b, rebinding.platform(), layout) : List.of());
+        if (!rebinding.keymaps().lettersOn() && CharacterShortcuts.single(b)) {
             out.add(say("keys-list.off-single-character-shortcuts-are"));
         }
         return out;
@@ -143,7 +143,7 @@ final class KeysList {
     /** What was done does, in each place in which it does anything. */
     private List<KeyAnswer> answers(Trigger done) {
         List<KeyAnswer> out = new ArrayList<>();
-        for (Context c : Context.values()) {
+        for (BindingContext c : BindingContext.values()) {
             for (Binding b : map.bindings()) {
                 if (b.context() == c && rebinding.looksFor(b)) {
                     boolean held = b.trigger().kind() == Trigger.Kind.HOLD && done.kind() != Trigger.Kind.HOLD;
@@ -192,7 +192,7 @@ final class KeysList {
         return of.bindings().stream()
                 .filter(b -> b.command() == c && b.trigger() != null)
                 .map(b -> b.trigger().words(b.modifiers(), layout)
-                        + (b.context().compareTo(Context.STAGE) < 0
+                        + (b.context().compareTo(BindingContext.STAGE) < 0
                                 ? " " + b.context().words()
                                 : ""))
                 .sorted()
@@ -202,27 +202,27 @@ final class KeysList {
     /** What one more trigger of a command would do, in words. */
     private List<String> more(Command c) {
         return rebinding.fresh(c.id()).stream()
-                .map(b -> b.context().compareTo(Context.STAGE) < 0
+                .map(b -> b.context().compareTo(BindingContext.STAGE) < 0
                         ? b.words() + ", " + b.context().words()
                         : b.words())
                 .toList();
     }
 
     /** What is meant by words and the trigger that is looked for fits, the best first. */
-    static List<Giveable> giveable(Rebinding rebinding, String words) {
-        Search asked = new Search(words);
-        List<Giveable> out = new ArrayList<>();
-        Map<Giveable, Double> scores = new HashMap<>();
+    static List<TriggerTarget> giveable(BindingEditor rebinding, String words) {
+        WordSearch asked = new WordSearch(words);
+        List<TriggerTarget> out = new ArrayList<>();
+        Map<TriggerTarget, Double> scores = new HashMap<>();
         for (Command c : rebinding.keymaps().keymap().catalogue().commands().values()) {
             List<Binding> some = rebinding.fits(c) ? rebinding.fresh(c.id()) : List.of();
             for (int k = 0; k < some.size(); k++) {
                 Binding b = some.get(k);
                 double score = asked.score(b.words() + " " + c.words() + " " + c.group());
                 if (score > 0) {
-                    String special = b.context().compareTo(Context.STAGE) < 0
+                    String special = b.context().compareTo(BindingContext.STAGE) < 0
                             ? ", " + b.context().words()
                             : "";
-                    Giveable g = new Giveable(c.id(), k, b.words() + special);
+                    TriggerTarget g = new TriggerTarget(c.id(), k, b.words() + special);
                     out.add(g);
                     scores.put(g, score);
                 }
@@ -280,7 +280,7 @@ final class KeysList {
                 b.words(),
                 b.command().sort().words(),
                 b.context().words(),
-                b.context().compareTo(Context.STAGE) < 0,
+                b.context().compareTo(BindingContext.STAGE) < 0,
                 b.trigger() == null ? null : b.trigger().words(b.modifiers(), layout),
                 map.differs(b.id()),
                 usual(b),

@@ -2,7 +2,7 @@ package rhombus.core.stage.show;
 
 import java.util.List;
 import rhombus.core.plain.Maybe;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.NamedOption;
 
 /**
  * Everything the Keys page shows.
@@ -32,7 +32,7 @@ public record KeysPage(
         String preset,
         boolean own,
         List<String> others,
-        List<Labelled> presets,
+        List<NamedOption> presets,
         String hand,
         @Maybe String elsewhere,
         @Maybe String find,
@@ -42,8 +42,8 @@ public record KeysPage(
         boolean canUndo,
         boolean canRedo,
         List<String> groups,
-        List<Labelled> devices,
-        List<Labelled> places,
+        List<NamedOption> devices,
+        List<NamedOption> places,
         List<KeyRow> rows,
         @Maybe String done,
         List<KeyAnswer> answers) {}

@@ -1,7 +1,7 @@
 package rhombus.core.stage.show;
 
 import java.util.List;
-import rhombus.core.stage.view.Labelled;
+import rhombus.core.stage.view.NamedOption;
 
 /**
  * The keymap as a picture of the keyboard and of what else the hand holds, for the modifiers that are down and one place.
@@ -16,7 +16,7 @@ import rhombus.core.stage.view.Labelled;
 public record KeysPicture(
         double width,
         double height,
-        List<PictureKey> keys,
-        List<PicturePart> parts,
+        List<KeyCap> keys,
+        List<DevicePart> parts,
         List<String> families,
-        List<Labelled> places) {}
+        List<NamedOption> places) {}

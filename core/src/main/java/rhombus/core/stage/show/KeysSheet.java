@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.keymap.Binding;
+import rhombus.core.keymap.BindingContext;
 import rhombus.core.keymap.Command;
-import rhombus.core.keymap.Context;
 import rhombus.core.keymap.Keymap;
 
 /**
@@ -22,17 +22,17 @@ public record KeysSheet(String name, List<Group> groups) {
      * @param heading its words
      * @param rows commands with their triggers
      */
-    public record Group(String heading, List<Row> rows) {}
+    public record Group(String heading, List<ReadoutRow> rows) {}
 
     /** The sheet of a keymap; {@code layout} tells what the user's own keyboard prints on its keys. */
     public static KeysSheet of(Keymap map, Map<String, String> layout) {
-        Map<String, List<Row>> groups = new LinkedHashMap<>();
+        Map<String, List<ReadoutRow>> groups = new LinkedHashMap<>();
         for (Command c : map.catalogue().commands().values()) {
             // Triggers of one place are told together.
             Map<String, List<String>> places = new LinkedHashMap<>();
             for (Binding b : map.bindings()) {
                 if (b.command() == c && b.trigger() != null) {
-                    String where = b.context().compareTo(Context.STAGE) < 0
+                    String where = b.context().compareTo(BindingContext.STAGE) < 0
                             ? " " + b.context().words()
                             : "";
                     places.computeIfAbsent(where, w -> new ArrayList<>())
@@ -43,7 +43,7 @@ public record KeysSheet(String name, List<Group> groups) {
                 List<String> told = new ArrayList<>();
                 places.forEach((where, triggers) -> told.add(String.join(" · ", triggers) + where));
                 groups.computeIfAbsent(c.group(), g -> new ArrayList<>())
-                        .add(new Row(c.words(), String.join("; ", told)));
+                        .add(new ReadoutRow(c.words(), String.join("; ", told)));
             }
         }
         List<Group> out = new ArrayList<>();

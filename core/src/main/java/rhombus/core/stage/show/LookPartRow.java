@@ -1,7 +1,7 @@
 package rhombus.core.stage.show;
 
 import java.util.List;
-import rhombus.core.stage.view.Choice;
+import rhombus.core.stage.view.ViewSource;
 
 /**
  * A part of a viewport's look that can be changed.
@@ -10,4 +10,4 @@ import rhombus.core.stage.view.Choice;
  * @param words its name
  * @param choices what it can be, and is
  */
-public record LookPartRow(String id, String words, List<Choice> choices) {}
+public record LookPartRow(String id, String words, List<ViewSource> choices) {}

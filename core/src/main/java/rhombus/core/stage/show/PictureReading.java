@@ -21,8 +21,8 @@ import rhombus.core.plain.OneOf;
 public record PictureReading(
         String object,
         String name,
-        List<Row> facts,
-        List<Field> fields,
+        List<ReadoutRow> facts,
+        List<ReadoutField> fields,
         List<CameraReading.Option> seen,
         boolean front,
         boolean open,
@@ -43,5 +43,5 @@ public record PictureReading(
             @OneOf({"line", "point", "span"}) String sort,
             String label,
             @Maybe String error,
-            List<Field> fields) {}
+            List<ReadoutField> fields) {}
 }

@@ -5,27 +5,27 @@ import static rhombus.core.words.Messages.say;
 import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.match.Evidence;
-import rhombus.core.match.Matched;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.scene.Picture;
+import rhombus.core.match.MatchConstraints;
+import rhombus.core.match.MatchResult;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.scene.PicturePlane;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.subject.PicturePlanes;
-import rhombus.core.stage.subject.Sketch;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.view.Direction;
+import rhombus.core.stage.subject.PictureSketch;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.view.AxisDirection;
 
 /** The picture plane that is selected, in numbers and words. */
 final class PictureReadout {
     private static final String SET = "picture.set";
     private static final String POINT = "picture.point";
 
-    private final Ground ground;
-    private final Subject subject;
-    private final Reading reading;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final ReadoutReader reading;
 
-    PictureReadout(Ground ground, Subject subject, Reading reading) {
+    PictureReadout(StageContext ground, SubjectParts subject, ReadoutReader reading) {
         this.ground = ground;
         this.subject = subject;
         this.reading = reading;
@@ -37,14 +37,14 @@ final class PictureReadout {
         if (node < 0) {
             return null;
         }
-        Picture p = ground.scene().node(node).picture();
-        Matched found = subject.matching().look(ground.scene(), p);
+        PicturePlane p = ground.scene().node(node).picture();
+        MatchResult found = subject.matching().look(ground.scene(), p);
         boolean open =
                 ground.board().views.stream().anyMatch(v -> v.shown && PicturePlanes.in(ground, v, node) != null);
         return new PictureReading(
                 ground.scene().node(node).id(),
                 ground.nameOf(node),
-                List.of(new Row(say("picture-readout.pixels"), p.width() + " × " + p.height())),
+                List.of(new ReadoutRow(say("picture-readout.pixels"), p.width() + " × " + p.height())),
                 fields(p),
                 seen(p),
                 p.front(),
@@ -54,8 +54,8 @@ final class PictureReadout {
                 found != null);
     }
 
-    private List<Field> fields(Picture p) {
-        List<Field> out = new ArrayList<>();
+    private List<ReadoutField> fields(PicturePlane p) {
+        List<ReadoutField> out = new ArrayList<>();
         if (p.throughCamera()) {
             out.add(percent("size", say("picture-readout.height"), p.size()));
             out.add(percent("x", say("picture-readout.middle"), p.x()));
@@ -67,15 +67,20 @@ final class PictureReadout {
         return out;
     }
 
-    private static Field percent(String key, String label, double part) {
-        return new Field(
-                SET, key, label, Reading.number(part * 100, 6) + "%", Reading.number(part * 100, 1) + "%", null);
+    private static ReadoutField percent(String key, String label, double part) {
+        return new ReadoutField(
+                SET,
+                key,
+                label,
+                ReadoutReader.number(part * 100, 6) + "%",
+                ReadoutReader.number(part * 100, 1) + "%",
+                null);
     }
 
-    private List<CameraReading.Option> seen(Picture p) {
+    private List<CameraReading.Option> seen(PicturePlane p) {
         Scene s = ground.scene();
         List<CameraReading.Option> out = new ArrayList<>();
-        for (Direction d : Direction.values()) {
+        for (AxisDirection d : AxisDirection.values()) {
             String word = d.word();
             out.add(new CameraReading.Option(word, d.words(), word.equals(p.seen())));
         }
@@ -83,7 +88,7 @@ final class PictureReadout {
             String id = s.node(i).id();
             boolean on = p.throughCamera() && id.equals(p.camera());
             out.add(new CameraReading.Option(
-                    Picture.CAMERA + ":" + id, say("picture-readout.through", ground.nameOf(i)), on));
+                    PicturePlane.CAMERA + ":" + id, say("picture-readout.through", ground.nameOf(i)), on));
         }
         if (out.stream().noneMatch(CameraReading.Option::on)) {
             out.add(new CameraReading.Option("", say("picture-readout.nowhere-its-camera-is-gone"), true));
@@ -91,11 +96,11 @@ final class PictureReadout {
         return out;
     }
 
-    private List<PictureReading.Mark> marks(Picture p, Matched found) {
+    private List<PictureReading.Mark> marks(PicturePlane p, MatchResult found) {
         List<PictureReading.Mark> out = new ArrayList<>();
         for (int k = 0; k < p.lines().size(); k++) {
             out.add(new PictureReading.Mark(
-                    new Sketch.End("line", k, false).id(),
+                    new PictureSketch.End("line", k, false).id(),
                     "line",
                     say(
                             "picture-readout.line-along",
@@ -105,9 +110,9 @@ final class PictureReadout {
                     List.of()));
         }
         for (int k = 0; k < p.points().size(); k++) {
-            Evidence.Point q = p.points().get(k);
+            MatchConstraints.Point q = p.points().get(k);
             out.add(new PictureReading.Mark(
-                    new Sketch.End("point", k, false).id(),
+                    new PictureSketch.End("point", k, false).id(),
                     "point",
                     say("picture-readout.point", k + 1),
                     found == null || !found.placed()
@@ -116,9 +121,10 @@ final class PictureReadout {
                     place(k, q.at())));
         }
         if (p.span() != null) {
-            Field f = new Field("picture.scale", "distance", "", "", say("picture-readout.type-it"), null);
+            ReadoutField f =
+                    new ReadoutField("picture.scale", "distance", "", "", say("picture-readout.type-it"), null);
             out.add(new PictureReading.Mark(
-                    new Sketch.End("span", 0, false).id(),
+                    new PictureSketch.End("span", 0, false).id(),
                     "span",
                     say("picture-readout.known-distance"),
                     null,
@@ -127,25 +133,25 @@ final class PictureReadout {
         return out;
     }
 
-    private List<Field> place(int index, Vec3 at) {
-        List<Field> out = new ArrayList<>();
-        for (Field f : reading.axes(POINT, "", "", at)) {
-            out.add(f.of(new Sketch.End("point", index, false).id()));
+    private List<ReadoutField> place(int index, Vec3 at) {
+        List<ReadoutField> out = new ArrayList<>();
+        for (ReadoutField f : reading.axes(POINT, "", "", at)) {
+            out.add(f.of(new PictureSketch.End("point", index, false).id()));
         }
         return out;
     }
 
     private static String error(double pixels) {
-        return Lengths.fixed(pixels, 1) + " px";
+        return NumberText.fixed(pixels, 1) + " px";
     }
 
-    private String words(Picture p, Matched found) {
+    private String words(PicturePlane p, MatchResult found) {
         if (found == null) {
             return subject.matching().why() + ".";
         }
         return say(
                 found.placed() ? "picture-readout.upright" : "picture-readout.upright-from-a-guess",
-                Lengths.fixed(Math.toDegrees(found.fovY(p.height())), 1),
-                Lengths.fixed(found.error(), 1));
+                NumberText.fixed(Math.toDegrees(found.fovY(p.height())), 1),
+                NumberText.fixed(found.error(), 1));
     }
 }

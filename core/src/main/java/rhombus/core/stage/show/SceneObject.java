@@ -27,4 +27,4 @@ public record SceneObject(
         boolean shown,
         boolean locked,
         int triangles,
-        @OrNull Box3 bounds) {}
+        @OrNull WorldBox bounds) {}

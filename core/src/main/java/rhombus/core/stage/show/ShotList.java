@@ -3,22 +3,22 @@ package rhombus.core.stage.show;
 import static rhombus.core.words.Messages.say;
 
 import java.util.List;
-import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.NumberText;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.stage.subject.CameraNumbers;
 import rhombus.core.stage.subject.ShotChecks;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.subject.TypedCamera;
+import rhombus.core.stage.view.StageContext;
 import rhombus.core.table.CameraTable;
 
 /** All cameras of the scene as a table. A row takes some time to find out, so that they are asked for one by one. */
 public final class ShotList {
-    private final Ground ground;
-    private final Subject subject;
+    private final StageContext ground;
+    private final SubjectParts subject;
 
     /** Of what a stage shows. */
-    public ShotList(Ground ground, Subject subject) {
+    public ShotList(StageContext ground, SubjectParts subject) {
         this.ground = ground;
         this.subject = subject;
     }
@@ -44,14 +44,15 @@ public final class ShotList {
                 lens(c),
                 back(c),
                 id.equals(ground.scene().setup().active()),
-                fill == null ? "" : Lengths.fixed(fill * 100, 0) + "%",
+                fill == null ? "" : NumberText.fixed(fill * 100, 0) + "%",
                 checks.warnings());
     }
 
     static String lens(SceneCamera c) {
         return c.perspective()
-                ? Reading.number(c.focalLength(), 1) + " mm · " + Lengths.fixed(Math.toDegrees(c.fovY()), 1) + "°"
-                : say("shot-list.orthographic", Lengths.words(c.extent()));
+                ? ReadoutReader.number(c.focalLength(), 1) + " mm · " + NumberText.fixed(Math.toDegrees(c.fovY()), 1)
+                        + "°"
+                : say("shot-list.orthographic", NumberText.words(c.extent()));
     }
 
     private static String back(SceneCamera c) {
@@ -60,8 +61,8 @@ public final class ShotList {
     }
 
     private static String size(SceneCamera c) {
-        return Reading.number(c.optics().back().width(), 2) + " × "
-                + Reading.number(c.optics().back().height(), 2) + " mm";
+        return ReadoutReader.number(c.optics().back().width(), 2) + " × "
+                + ReadoutReader.number(c.optics().back().height(), 2) + " mm";
     }
 
     /** The list as comma-separated values: a line of names, then one for each camera. */
@@ -71,7 +72,7 @@ public final class ShotList {
             int node = ground.scene().indexOf(id);
             ShotRow row = row(id);
             double focus =
-                    CameraNumbers.aimed(ground, ground.board().active(), node).focus();
+                    TypedCamera.aimed(ground, ground.board().active(), node).focus();
             table.add(node, row.name(), focus, row.fill(), String.join("; ", row.warnings()));
         }
         return table.csv();

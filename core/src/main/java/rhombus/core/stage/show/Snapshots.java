@@ -13,68 +13,68 @@ import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.habits.Habit;
 import rhombus.core.navigate.PivotLadder;
-import rhombus.core.pick.Hit;
-import rhombus.core.scene.Shape;
+import rhombus.core.pick.RayHit;
+import rhombus.core.scene.ParametricShape;
 import rhombus.core.stage.boards.Boards;
 import rhombus.core.stage.boards.LinkedViews;
 import rhombus.core.stage.boards.Pins;
-import rhombus.core.stage.hand.Hint;
-import rhombus.core.stage.hand.Hints;
-import rhombus.core.stage.hand.Rebinding;
-import rhombus.core.stage.marks.Companion;
-import rhombus.core.stage.marks.Grips;
-import rhombus.core.stage.marks.Hover;
+import rhombus.core.stage.coach.Hint;
+import rhombus.core.stage.coach.Hints;
+import rhombus.core.stage.keymaps.BindingEditor;
+import rhombus.core.stage.marks.GhostEye;
+import rhombus.core.stage.marks.HoverTarget;
+import rhombus.core.stage.marks.PadGrips;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.IconMark;
-import rhombus.core.stage.subject.Icons;
 import rhombus.core.stage.subject.PicturePlanes;
 import rhombus.core.stage.subject.Ruler;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.tool.Tools;
-import rhombus.core.stage.view.Changed;
-import rhombus.core.stage.view.Choice;
-import rhombus.core.stage.view.Choices;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Labelled;
-import rhombus.core.stage.view.ViewState;
-import rhombus.core.submit.Submission;
-import rhombus.core.view.Clip;
+import rhombus.core.stage.subject.SceneIcons;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.tool.ActiveTool;
+import rhombus.core.stage.view.NamedOption;
+import rhombus.core.stage.view.StageChanges;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewSource;
+import rhombus.core.stage.view.ViewSources;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.submit.DrawSubmission;
+import rhombus.core.view.ClipRange;
 import rhombus.core.view.Screen;
-import rhombus.core.view.Standard;
+import rhombus.core.view.StandardDirection;
 
 /** Everything that panels and the painter read, made when it is asked for. */
 public final class Snapshots {
-    private final Ground ground;
-    private final Subject subject;
+    private final StageContext ground;
+    private final SubjectParts subject;
     private final Gesture gesture;
     private final Boards boards;
     private final Pins pins;
     private final Hints hints;
-    private final Finding finding;
-    private final Rebinding rebinding;
-    private final Views views;
-    private final Marking marking;
-    private final Contents contents;
-    private final Reading reading;
-    private final Lit lit;
-    private final LookLists looks;
+    private final CommandSearch finding;
+    private final BindingEditor rebinding;
+    private final ViewportReader views;
+    private final MarkReader marking;
+    private final SceneContents contents;
+    private final ReadoutReader reading;
+    private final LightingState lit;
+    private final LookChoices looks;
 
     /** Reads what the rooms below hold. */
     public Snapshots(
-            Ground ground,
-            Subject subject,
-            Tools tools,
+            StageContext ground,
+            SubjectParts subject,
+            ActiveTool tools,
             Gesture gesture,
             Walking walking,
             Boards boards,
             LinkedViews linked,
             Pins pins,
-            Grips grips,
-            Hover hover,
-            Companion companion,
+            PadGrips grips,
+            HoverTarget hover,
+            GhostEye companion,
             Hints hints,
-            Rebinding rebinding) {
+            BindingEditor rebinding) {
         this.ground = ground;
         this.subject = subject;
         this.gesture = gesture;
@@ -82,48 +82,49 @@ public final class Snapshots {
         this.pins = pins;
         this.hints = hints;
         this.rebinding = rebinding;
-        views = new Views(ground);
-        marking = new Marking(ground, subject, tools, gesture, walking, linked, grips, hover, companion);
-        contents = new Contents(ground, subject);
-        lit = new Lit(ground);
-        looks = new LookLists(ground);
-        finding = new Finding(ground, subject);
-        reading = new Reading(ground, subject, tools, boards, this::pivot);
+        views = new ViewportReader(ground);
+        marking = new MarkReader(ground, subject, tools, gesture, walking, linked, grips, hover, companion);
+        contents = new SceneContents(ground, subject);
+        lit = new LightingState(ground);
+        looks = new LookChoices(ground);
+        finding = new CommandSearch(ground, subject);
+        reading = new ReadoutReader(ground, subject, tools, boards, this::pivot);
     }
 
-    private ViewState view(int number) {
+    private Viewport view(int number) {
         return ground.board().views.get(number);
     }
 
     // ---- viewports -------------------------------------------------------------------------------------------------
 
     /** All viewports: pose, projection, rectangle, captions. */
-    public List<View> views() {
+    public List<ViewportDetail> views() {
         return views.all();
     }
 
     /** So little of what is shown that two moments are quickly told apart. */
-    public Glance glance() {
+    public StageSummary glance() {
         return views.glance();
     }
 
     /** All viewports without the numbers of their poses. */
-    public List<Frame> frames() {
+    public List<ViewportSummary> frames() {
         return views.frames();
     }
 
     /** What is drawn in a viewport. */
-    public Plan plan(int view, String look) {
+    public DrawPlan plan(int view, String look) {
         return views.plan(view(view), look(view(view), look));
     }
 
     /** What a viewport wants drawn of the meshes. */
-    public Submission.Wish wish(int view, String look) {
-        return Views.wish(view(view), look(view(view), look));
+    public DrawSubmission.Wish wish(int view, String look) {
+        return ViewportReader.wish(view(view), look(view(view), look));
     }
 
-    private Look look(ViewState v, String id) {
-        Look named = id.equals(Hole.OTHER) ? v.otherLook : ground.looks().named(id);
+    private Look look(Viewport v, String id) {
+        Look named =
+                id.equals(PortholeRect.OTHER) ? v.otherLook : ground.looks().named(id);
         return named == null ? v.look : named;
     }
 
@@ -135,7 +136,7 @@ public final class Snapshots {
 
     /** The grid of a viewport. */
     public Grid grid(int view) {
-        ViewState v = view(view);
+        Viewport v = view(view);
         return Grid.of(v.screen(), ground.scene().up()).showing(v.shows(Overlay.GRID), v.shows(Overlay.AXES));
     }
 
@@ -162,25 +163,25 @@ public final class Snapshots {
 
     /** The marks of the lights and cameras that a viewport shows. */
     public List<IconMark> icons(int view) {
-        return Icons.marks(ground, subject, view(view));
+        return SceneIcons.marks(ground, subject, view(view));
     }
 
     /** What lies over a viewport, in its own pixels. */
-    public Marks marks(int view) {
+    public ViewportMarks marks(int view) {
         return marking.of(view(view));
     }
 
     /** What a viewport turns, or would turn, about; null for an unknown one or before a scene is open. */
-    public Pivot pivot(String viewId) {
-        ViewState v = ground.board().named(viewId);
+    public PivotReading pivot(String viewId) {
+        Viewport v = ground.board().named(viewId);
         if (v == null || !ground.model().opened()) {
             return null;
         }
         PivotLadder.Choice c = gesture.orbiting() == v.number ? subject.pivot().used() : candidate(v);
-        return new Pivot(c.point(), c.rung().id(), c.reason());
+        return new PivotReading(c.point(), c.rung().id(), c.reason());
     }
 
-    private PivotLadder.Choice candidate(ViewState v) {
+    private PivotLadder.Choice candidate(Viewport v) {
         boolean inside = v.holds(ground.pointer().x(), ground.pointer().y());
         return subject.pivot()
                 .choose(
@@ -191,27 +192,27 @@ public final class Snapshots {
 
     /** Place in a viewport's Trail and its length, or null. */
     public TrailState trail(String viewId) {
-        ViewState v = ground.board().named(viewId);
-        return v == null ? null : BoardList.trail(v);
+        Viewport v = ground.board().named(viewId);
+        return v == null ? null : BoardReader.trail(v);
     }
 
     /** The Trail of a viewport, oldest first. */
     public List<TrailEntry> trailEntries(String viewId) {
-        ViewState v = ground.board().named(viewId);
-        return v == null ? List.of() : BoardList.entries(v, ground.scene());
+        Viewport v = ground.board().named(viewId);
+        return v == null ? List.of() : BoardReader.entries(v, ground.scene());
     }
 
     /** What a viewport can be made to look from. */
-    public List<Choice> choices(String viewId) {
-        ViewState v = ground.board().named(viewId);
-        return v == null ? List.of() : Choices.of(ground, v);
+    public List<ViewSource> choices(String viewId) {
+        Viewport v = ground.board().named(viewId);
+        return v == null ? List.of() : ViewSources.of(ground, v);
     }
 
     // ---- boards, scene, hand ---------------------------------------------------------------------------------------
 
     /** The boards as tabs, and the borders of the one in use. */
     public BoardsState boards() {
-        return BoardList.of(boards);
+        return BoardReader.of(boards);
     }
 
     /** The Pins in their order. */
@@ -227,17 +228,17 @@ public final class Snapshots {
     }
 
     /** The objects as panels list them. */
-    public List<Listed> objects() {
+    public List<ObjectRow> objects() {
         return contents.listed();
     }
 
     /** What a click at a point of the stage would take in a viewport, or null. */
-    public Picked pick(String viewId, double x, double y) {
-        ViewState v = ground.board().named(viewId);
-        Hit h = v == null ? null : subject.picks().pick(v, x - v.x, y - v.y);
+    public PickResult pick(String viewId, double x, double y) {
+        Viewport v = ground.board().named(viewId);
+        RayHit h = v == null ? null : subject.picks().pick(v, x - v.x, y - v.y);
         return h == null
                 ? null
-                : new Picked(
+                : new PickResult(
                         ground.scene().node(h.node()).id(),
                         ground.scene().node(h.node()).name(),
                         h.point(),
@@ -246,7 +247,7 @@ public final class Snapshots {
 
     /** Where a point of the world is on the stage, and how deep; null for an unknown viewport. */
     public Vec3 project(String viewId, Vec3 p) {
-        ViewState v = ground.board().named(viewId);
+        Viewport v = ground.board().named(viewId);
         if (v == null) {
             return null;
         }
@@ -255,25 +256,25 @@ public final class Snapshots {
     }
 
     /** The same, with whether it can be seen there; null for an unknown viewport. */
-    public OnScreen onScreen(String viewId, Vec3 p) {
+    public ScreenPoint onScreen(String viewId, Vec3 p) {
         Vec3 at = project(viewId, p);
         if (at == null) {
             return null;
         }
-        ViewState v = ground.board().named(viewId);
-        Clip clip = ground.clip(v);
+        Viewport v = ground.board().named(viewId);
+        ClipRange clip = ground.clip(v);
         boolean visible = v.shown && v.holds(at.x(), at.y()) && at.z() >= clip.near() && at.z() <= clip.far();
-        return new OnScreen(at.x(), at.y(), at.z(), visible);
+        return new ScreenPoint(at.x(), at.y(), at.z(), visible);
     }
 
     /** What has changed since it was last asked, or null. */
-    public Changed changed() {
+    public StageChanges changed() {
         return ground.changes().take(ground.board().views.size());
     }
 
     /** The light of a viewport, in the frame of a view matrix: see {@link Lighting#numbers}. */
     public float[] lights(int view, String look, double[] matrix) {
-        ViewState v = view(view);
+        Viewport v = view(view);
         return lit.numbers(v, look(v, look), matrix);
     }
 
@@ -292,7 +293,7 @@ public final class Snapshots {
         List<RulerRow> out = new ArrayList<>();
         for (Ruler r : subject.rulers().all()) {
             Map<String, Double> pixels = new LinkedHashMap<>();
-            for (ViewState v : ground.board().views) {
+            for (Viewport v : ground.board().views) {
                 if (!Double.isNaN(r.pixels(v))) {
                     pixels.put(v.id, r.pixels(v));
                 }
@@ -303,21 +304,21 @@ public final class Snapshots {
     }
 
     /** Every look that a viewport can be given: the usual ones, those of one's own, and its own where that has no name. */
-    public List<Choice> looks(String viewId, Map<String, String> layout) {
+    public List<ViewSource> looks(String viewId, Map<String, String> layout) {
         return looks.all(ground.board().named(viewId), rebinding.keymaps().inUse(), layout);
     }
 
     /** The look of a viewport, to be changed part by part; null for no viewport. */
     public LookState look(String viewId) {
-        ViewState v = ground.board().named(viewId);
+        Viewport v = ground.board().named(viewId);
         return v == null ? null : looks.state(v, rebinding.keymaps().keymap());
     }
 
     /** What can lie behind everything in a viewport, a colour of one's own aside. */
-    public List<Choice> backgrounds(String viewId) {
-        ViewState v = ground.board().named(viewId);
+    public List<ViewSource> backgrounds(String viewId) {
+        Viewport v = ground.board().named(viewId);
         return Background.NAMED.stream()
-                .map(b -> new Choice(
+                .map(b -> new ViewSource(
                         b.text(),
                         b.words(),
                         null,
@@ -328,20 +329,21 @@ public final class Snapshots {
     }
 
     /** What can light a viewport; empty where its look takes no light. */
-    public List<Choice> lightsFor(String viewId) {
-        ViewState v = ground.board().named(viewId);
+    public List<ViewSource> lightsFor(String viewId) {
+        Viewport v = ground.board().named(viewId);
         if (v == null || !v.look.lit()) {
             return List.of();
         }
         return Arrays.stream(Look.Light.values())
-                .map(l -> new Choice(l.id(), l.words(), null, "display.light", Map.of("light", l.id()), v.light() == l))
+                .map(l -> new ViewSource(
+                        l.id(), l.words(), null, "display.light", Map.of("light", l.id()), v.light() == l))
                 .toList();
     }
 
     /** The 26 standard directions. */
-    public static List<Labelled> standardDirections() {
-        return Standard.all().stream()
-                .map(s -> new Labelled(s.name(), s.words()))
+    public static List<NamedOption> standardDirections() {
+        return StandardDirection.all().stream()
+                .map(s -> new NamedOption(s.name(), s.words()))
                 .toList();
     }
 
@@ -382,7 +384,7 @@ public final class Snapshots {
 
     /** What the last motion did and where the active view looks, in a sentence for somebody who does not see it. */
     public String aloud() {
-        return Aloud.of(ground, subject);
+        return MotionAnnouncement.of(ground, subject);
     }
 
     /** What each trigger does now. */
@@ -400,7 +402,7 @@ public final class Snapshots {
         finding.ran(key);
     }
 
-    /** The binding whose trigger is looked for from now on; see {@link Rebinding#take}. */
+    /** The binding whose trigger is looked for from now on; see {@link BindingEditor#take}. */
     public KeyBinding taken(String id, int which, Map<String, String> layout) {
         return KeysList.taken(rebinding, id, which, layout);
     }
@@ -411,13 +413,13 @@ public final class Snapshots {
     }
 
     /** What is meant by words and fits the trigger that is looked for. */
-    public List<Giveable> giveable(String words) {
+    public List<TriggerTarget> giveable(String words) {
         return KeysList.giveable(rebinding, words);
     }
 
     /** The keymap as a picture, as it answers with these modifiers in one place. */
     public KeysPicture keysPicture(int modifiers, String place, Map<String, String> layout) {
-        return Picturing.of(rebinding.keymaps().inUse(), layout, modifiers, place);
+        return KeysPictureBuilder.of(rebinding.keymaps().inUse(), layout, modifiers, place);
     }
 
     /** The keymap as the Keys page lists it; {@code layout} tells what the user's own keyboard prints on its keys. */
@@ -431,9 +433,9 @@ public final class Snapshots {
     }
 
     /** The solids that can be added. */
-    public static List<Labelled> shapes() {
-        return Arrays.stream(Shape.Sort.values())
-                .map(s -> new Labelled(s.id(), s.words()))
+    public static List<NamedOption> shapes() {
+        return Arrays.stream(ParametricShape.Sort.values())
+                .map(s -> new NamedOption(s.id(), s.words()))
                 .toList();
     }
 }

@@ -3,4 +3,4 @@ package rhombus.core.stage.show;
 /**
  * An arrangement to choose.
  */
-public record TemplateChoice(String id, String label, Part parts) {}
+public record TemplateChoice(String id, String label, BoardPart parts) {}

@@ -6,7 +6,7 @@ import rhombus.core.edit.SceneEdits;
 import rhombus.core.edit.Transforms;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Aim;
+import rhombus.core.navigate.AimAt;
 import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
@@ -59,7 +59,7 @@ public final class CameraChange {
     public Scene aimed(Vec3 point) {
         // An orthographic camera turns on the spot too.
         Pose turns = new Pose(pose.eye(), pose.orientation(), pose.focus(), new Projection.Perspective(1));
-        return standing(pose.eye(), Aim.at(turns, point, scene.up()).orientation());
+        return standing(pose.eye(), AimAt.at(turns, point, scene.up()).orientation());
     }
 
     /** Turned about its line of sight, radians, counter-clockwise as it is seen from before it. */

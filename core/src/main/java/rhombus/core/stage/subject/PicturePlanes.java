@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.scene.Picture;
+import rhombus.core.scene.PicturePlane;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
-import rhombus.core.view.Direction;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
+import rhombus.core.view.AxisDirection;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
 
@@ -23,7 +23,7 @@ public final class PicturePlanes {
      * @param picture what it is
      * @param corners in the world: upper left and right, lower right and left
      */
-    public record Plane(int node, Picture picture, Vec3[] corners) {
+    public record Plane(int node, PicturePlane picture, Vec3[] corners) {
         /** Where a place of the picture is in the world; pixels from its upper left corner. */
         public Vec3 at(double x, double y) {
             return corners[0]
@@ -49,7 +49,7 @@ public final class PicturePlanes {
     }
 
     /** Those seen in a viewport, in the order of the tree: what comes later lies over what comes before. */
-    public static List<Plane> of(Ground ground, ViewState v) {
+    public static List<Plane> of(StageContext ground, Viewport v) {
         List<Plane> out = new ArrayList<>();
         Scene s = ground.scene();
         if (!v.shows(Overlay.PICTURES) || s.pictures().isEmpty()) {
@@ -65,23 +65,23 @@ public final class PicturePlanes {
     }
 
     /** A picture as it lies in a viewport, or null where it is not seen there. */
-    public static Plane in(Ground ground, ViewState v, int node) {
+    public static Plane in(StageContext ground, Viewport v, int node) {
         Scene s = ground.scene();
-        Picture p = s.node(node).picture();
+        PicturePlane p = s.node(node).picture();
         if (p.throughCamera()) {
             int camera = v.camera == null || !v.camera.equals(p.camera()) ? -1 : s.indexOf(v.camera);
             return camera < 0 || s.node(camera).camera() == null ? null : through(ground, v, node, camera);
         }
         boolean axis = v.pose.projection().flat()
                 && v.camera == null
-                && Direction.of(v.pose.orientation(), s.up()) == Direction.named(p.seen());
+                && AxisDirection.of(v.pose.orientation(), s.up()) == AxisDirection.named(p.seen());
         return axis ? new Plane(node, p, s.corners(node)) : null;
     }
 
-    private static Plane through(Ground ground, ViewState v, int node, int camera) {
-        Picture p = ground.scene().node(node).picture();
-        Pose pose = CameraNumbers.aimed(ground, v, camera);
-        Vec3[] all = new Frustum(ground.scene().camera(camera), pose).corners(pose.focus());
+    private static Plane through(StageContext ground, Viewport v, int node, int camera) {
+        PicturePlane p = ground.scene().node(node).picture();
+        Pose pose = TypedCamera.aimed(ground, v, camera);
+        Vec3[] all = new CameraFrustum(ground.scene().camera(camera), pose).corners(pose.focus());
         Vec3 up = all[0].minus(all[3]);
         Vec3 right = pose.orientation().right().times(up.length());
         Vec3 middle = all[0].mix(all[2], 0.5).plus(right, p.x()).plus(up, p.y());
@@ -96,7 +96,7 @@ public final class PicturePlanes {
     }
 
     /** Height, in parts of that of a camera's picture, at which a picture just fits into it. */
-    public static double fitting(Picture p, double aspect) {
+    public static double fitting(PicturePlane p, double aspect) {
         return Math.min(1, aspect / p.aspect());
     }
 }

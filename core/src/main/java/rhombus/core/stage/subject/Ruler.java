@@ -1,7 +1,7 @@
 package rhombus.core.stage.subject;
 
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.Viewport;
 
 /**
  * Two points between which is measured.
@@ -17,7 +17,7 @@ public record Ruler(String id, Vec3 a, Vec3 b) {
     }
 
     /** The same in a viewport's picture, pixels; NaN where one of them lies behind the eye. */
-    public double pixels(ViewState v) {
+    public double pixels(Viewport v) {
         Vec3 p = v.screen().project(a);
         Vec3 q = v.screen().project(b);
         boolean flat = v.pose.projection().flat();
@@ -25,7 +25,7 @@ public record Ruler(String id, Vec3 a, Vec3 b) {
     }
 
     /** By how much the farther end is drawn smaller than the nearer one: the ratio of their depths; 1 in a flat view. */
-    public double shortening(ViewState v) {
+    public double shortening(Viewport v) {
         double p = v.screen().project(a).z();
         double q = v.screen().project(b).z();
         return v.pose.projection().flat() || p <= 0 || q <= 0 ? 1 : Math.max(p, q) / Math.min(p, q);

@@ -7,14 +7,14 @@ import java.util.List;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.pick.Corner;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Parts;
-import rhombus.core.plain.Plain;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Topic;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.pick.ComponentPick;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.VertexPick;
+import rhombus.core.plain.PlainData;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 
 /** Rulers that lie over all viewports: each between two points that were picked, until it is taken away. */
 public final class Rulers {
@@ -27,14 +27,14 @@ public final class Rulers {
     /** Depths that differ by less are told as the same. */
     private static final double ALIKE = 1.02;
 
-    private final Ground ground;
-    private final Subject subject;
+    private final StageContext ground;
+    private final SubjectParts subject;
     private final List<Ruler> list = new ArrayList<>();
     private List<Ruler> away = List.of();
     private Vec3 begun;
     private int count;
 
-    Rulers(Ground ground, Subject subject) {
+    Rulers(StageContext ground, SubjectParts subject) {
         this.ground = ground;
         this.subject = subject;
     }
@@ -45,7 +45,7 @@ public final class Rulers {
     }
 
     /** Starts one at a point of a viewport, or ends the one that is begun there. */
-    public void here(ViewState v, double lx, double ly) {
+    public void here(Viewport v, double lx, double ly) {
         Vec3 p = point(v, lx, ly);
         if (p == null) {
             ground.changes()
@@ -80,7 +80,7 @@ public final class Rulers {
     }
 
     /** Takes one away: the named one, or the one whose line is nearest to a point of a viewport. */
-    public void remove(String id, ViewState v, double lx, double ly) {
+    public void remove(String id, Viewport v, double lx, double ly) {
         Ruler best = null;
         double nearest = Double.POSITIVE_INFINITY;
         for (Ruler r : list) {
@@ -109,10 +109,10 @@ public final class Rulers {
 
     private void changed() {
         ground.changes().marks();
-        ground.changes().add(Topic.READOUT, Topic.KEEP);
+        ground.changes().add(ChangeTopic.READOUT, ChangeTopic.KEEP);
     }
 
-    private static double distance(Ruler r, ViewState v, double x, double y) {
+    private static double distance(Ruler r, Viewport v, double x, double y) {
         if (Double.isNaN(r.pixels(v))) {
             return Double.POSITIVE_INFINITY;
         }
@@ -130,22 +130,22 @@ public final class Rulers {
     }
 
     /** What lies under a point: a vertex or an edge within reach, or else the surface itself; null for nothing. */
-    private Vec3 point(ViewState v, double lx, double ly) {
-        Hit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+    private Vec3 point(Viewport v, double lx, double ly) {
+        RayHit hit = subject.picks().heldAt(v, v.pose, lx, ly);
         boolean inside = ground.porthole().at(v, lx, ly).inside();
         if (hit == null || hit.mesh() < 0) {
-            Vec3 corner = inside ? Corner.nearest(ground.scene(), v.screen(), lx, ly, List.of()) : null;
+            Vec3 corner = inside ? VertexPick.nearest(ground.scene(), v.screen(), lx, ly, List.of()) : null;
             boolean meant = corner != null && pixels(v, corner, lx, ly) <= VERTEX;
             return meant ? corner : hit == null ? null : hit.point();
         }
         Mesh mesh = ground.scene().meshes().get(hit.mesh());
         double[] w = ground.scene().world(hit.node());
         Vec3 near = Mat4.point(Mat4.inverseAffine(w), hit.point());
-        Vec3 vertex = Mat4.point(w, Parts.vertex(mesh, hit.triangle(), near));
+        Vec3 vertex = Mat4.point(w, ComponentPick.vertex(mesh, hit.triangle(), near));
         if (pixels(v, vertex, lx, ly) <= VERTEX) {
             return vertex;
         }
-        List<Vec3> edge = Parts.edge(mesh, hit.triangle(), near);
+        List<Vec3> edge = ComponentPick.edge(mesh, hit.triangle(), near);
         Vec3 a = Mat4.point(w, edge.get(0));
         Vec3 b = Mat4.point(w, edge.get(1));
         Vec3 way = b.minus(a);
@@ -154,13 +154,13 @@ public final class Rulers {
         return pixels(v, on, lx, ly) <= EDGE ? on : hit.point();
     }
 
-    private static double pixels(ViewState v, Vec3 p, double lx, double ly) {
+    private static double pixels(Viewport v, Vec3 p, double lx, double ly) {
         Vec3 s = v.screen().project(p);
         return Math.hypot(s.x() - lx, s.y() - ly);
     }
 
     /** All of them in a viewport, and the one that is begun as far as the pointer. */
-    public List<RulerMark> marks(ViewState v) {
+    public List<RulerMark> marks(Viewport v) {
         List<RulerMark> out = new ArrayList<>();
         for (Ruler r : list) {
             mark(r, v, false, out);
@@ -174,7 +174,7 @@ public final class Rulers {
         return out;
     }
 
-    private static void mark(Ruler r, ViewState v, boolean open, List<RulerMark> out) {
+    private static void mark(Ruler r, Viewport v, boolean open, List<RulerMark> out) {
         double pixels = r.pixels(v);
         if (Double.isNaN(pixels)) {
             return;
@@ -184,17 +184,17 @@ public final class Rulers {
         out.add(new RulerMark(r.id(), p.x(), p.y(), q.x(), q.y(), open && r.length() == 0 ? "" : words(r, v), open));
     }
 
-    private static String words(Ruler r, ViewState v) {
+    private static String words(Ruler r, Viewport v) {
         double shortening = r.shortening(v);
-        return Lengths.words(r.length()) + " · " + Lengths.fixed(r.pixels(v), 0) + " px"
-                + (shortening > ALIKE ? " · " + say("rulers.depths-1", Lengths.fixed(shortening, 2)) : "");
+        return NumberText.words(r.length()) + " · " + NumberText.fixed(r.pixels(v), 0) + " px"
+                + (shortening > ALIKE ? " · " + say("rulers.depths-1", NumberText.fixed(shortening, 2)) : "");
     }
 
     /** As kept with the scene; null for none. */
     public List<Object> toPlain() {
         List<Object> out = new ArrayList<>();
         for (Ruler r : list) {
-            out.add(Plain.list(r.a().x(), r.a().y(), r.a().z(), r.b().x(), r.b().y(), r.b().z()));
+            out.add(PlainData.list(r.a().x(), r.a().y(), r.a().z(), r.b().x(), r.b().y(), r.b().z()));
         }
         return out.isEmpty() ? null : out;
     }
@@ -204,8 +204,8 @@ public final class Rulers {
         list.clear();
         away = List.of();
         begun = null;
-        for (Object o : Plain.list(plain)) {
-            double[] d = Plain.numbers(o, 6);
+        for (Object o : PlainData.list(plain)) {
+            double[] d = PlainData.numbers(o, 6);
             if (d != null && list.size() < MOST) {
                 list.add(new Ruler("r" + ++count, new Vec3(d[0], d[1], d[2]), new Vec3(d[3], d[4], d[5])));
             }

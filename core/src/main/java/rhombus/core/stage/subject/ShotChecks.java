@@ -8,13 +8,13 @@ import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Ray;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Lengths;
-import rhombus.core.pick.Hit;
-import rhombus.core.pick.Surfaces;
+import rhombus.core.navigate.NumberText;
+import rhombus.core.pick.RayHit;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -32,8 +32,8 @@ public final class ShotChecks {
     /** A roll that is smaller than this is not seen, radians. */
     private static final double LEVEL = Math.toRadians(0.05);
 
-    private final Ground ground;
-    private final Subject subject;
+    private final StageContext ground;
+    private final SubjectParts subject;
     private final Scene scene;
     private final SceneCamera camera;
     private final int node;
@@ -41,13 +41,13 @@ public final class ShotChecks {
     private final Spread spread;
 
     /** Looks at the camera of a node, which stands where a viewport that looks through it would. */
-    public ShotChecks(Ground ground, Subject subject, ViewState v, int node) {
+    public ShotChecks(StageContext ground, SubjectParts subject, Viewport v, int node) {
         this.ground = ground;
         this.subject = subject;
         this.scene = ground.scene();
         this.node = node;
         this.camera = scene.camera(node);
-        Pose p = CameraNumbers.aimed(ground, v, node);
+        Pose p = TypedCamera.aimed(ground, v, node);
         Projection lens = camera.perspective()
                 ? new Projection.Perspective(camera.fovY())
                 : new Projection.Orthographic(camera.extent());
@@ -142,18 +142,18 @@ public final class ShotChecks {
         double steep = Math.abs(screen.pose().forward().dot(scene.up().up()));
         // Straight up or down there is no horizon.
         if (steep < 0.999 && Math.abs(roll) > LEVEL) {
-            out.add(say("shot-checks.the-horizon-is-tilted-by", Lengths.fixed(Math.toDegrees(roll), 1)));
+            out.add(say("shot-checks.the-horizon-is-tilted-by", NumberText.fixed(Math.toDegrees(roll), 1)));
         }
         return out;
     }
 
     /** A camera is inside of something if lines of sight along all three axes, both ways, end in it. */
     private void inside(List<String> out) {
-        Surfaces surfaces = ground.model().surfaces();
+        SurfacePicking surfaces = ground.model().surfaces();
         int in = -1;
         for (Vec3 way : List.of(Vec3.X, Vec3.Y, Vec3.Z)) {
             for (int k = -1; k <= 1; k += 2) {
-                Hit hit = surfaces.closest(new Ray(screen.pose().eye(), way.times(k)), true);
+                RayHit hit = surfaces.closest(new Ray(screen.pose().eye(), way.times(k)), true);
                 if (hit == null || in >= 0 && hit.node() != in) {
                     return;
                 }
@@ -173,7 +173,7 @@ public final class ShotChecks {
         for (int i = 0; i < GRID; i++) {
             for (int j = 0; j < GRID; j++) {
                 Ray sight = screen.ray((i + 0.5) / GRID * screen.width(), (j + 0.5) / GRID * screen.height());
-                Hit hit = ground.model().surfaces().closest(sight, start, true);
+                RayHit hit = ground.model().surfaces().closest(sight, start, true);
                 if (hit != null) {
                     any = true;
                     cut = near != null && screen.pose().depth(hit.point()) < near ? hit.node() : cut;

@@ -12,7 +12,7 @@ import rhombus.core.geometry.Vec3;
  * @param at its place in the world, metres
  * @param handle its lozenge in a viewport
  */
-public record CameraHandle(Part part, int node, Vec3 at, Handle handle) {
+public record CameraHandle(Part part, int node, Vec3 at, ToolHandle handle) {
     /** What ids of such handles begin with. */
     public static final String BEFORE = "camera-";
 

@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.display.Overlay;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.navigate.Lengths;
+import rhombus.core.navigate.NumberText;
 import rhombus.core.optics.Optics;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.stage.subject.CameraNumbers;
-import rhombus.core.stage.subject.Frustum;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.CameraFrustum;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.subject.TypedCamera;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Screen;
@@ -24,13 +24,13 @@ public final class CameraHandles {
     /** Handles nearer to each other than this, pixels, would hide one another: the later one is left out. */
     private static final double APART = 12;
 
-    private final Ground ground;
+    private final StageContext ground;
     private final Screen screen;
-    private final ViewState view;
+    private final Viewport view;
     private final int node;
     private final List<CameraHandle> list = new ArrayList<>();
 
-    private CameraHandles(Ground ground, ViewState view, int node) {
+    private CameraHandles(StageContext ground, Viewport view, int node) {
         this.ground = ground;
         this.view = view;
         this.screen = view.screen();
@@ -38,7 +38,7 @@ public final class CameraHandles {
     }
 
     /** The handles in a viewport; none of a camera that is locked, hidden, or looked through there. */
-    public static List<CameraHandle> of(Ground ground, Subject subject, Tools tools, ViewState v) {
+    public static List<CameraHandle> of(StageContext ground, SubjectParts subject, ActiveTool tools, Viewport v) {
         Scene s = ground.scene();
         int n = subject.selection().last();
         if (n < 0
@@ -56,8 +56,8 @@ public final class CameraHandles {
 
     private void place(boolean body) {
         SceneCamera c = ground.scene().camera(node);
-        Pose p = CameraNumbers.aimed(ground, view, node);
-        Frustum f = new Frustum(c, p);
+        Pose p = TypedCamera.aimed(ground, view, node);
+        CameraFrustum f = new CameraFrustum(c, p);
         Vec3[] end = f.corners(p.focus());
         Optics o = c.optics();
         add(CameraHandle.Part.AIM, p.focusPoint());
@@ -72,7 +72,7 @@ public final class CameraHandles {
         }
     }
 
-    private void clip(CameraHandle.Part part, Frustum f, Double distance) {
+    private void clip(CameraHandle.Part part, CameraFrustum f, Double distance) {
         if (distance != null) {
             Vec3[] c = f.corners(distance);
             add(part, c[0].mix(c[3], 0.5));
@@ -89,12 +89,12 @@ public final class CameraHandles {
         if (before && inside && free) {
             double[] p = {s.x(), s.y() - HALF, s.x() + HALF, s.y(), s.x(), s.y() + HALF, s.x() - HALF, s.y()};
             list.add(new CameraHandle(
-                    part, node, at, new Handle(CameraHandle.BEFORE + part.id(), Handle.Sort.CENTRE, -1, p)));
+                    part, node, at, new ToolHandle(CameraHandle.BEFORE + part.id(), ToolHandle.Sort.CENTRE, -1, p)));
         }
     }
 
     /** The lozenges alone, for finding the one at a point. */
-    static List<Handle> lozenges(List<CameraHandle> all) {
+    static List<ToolHandle> lozenges(List<CameraHandle> all) {
         return all.stream().map(CameraHandle::handle).toList();
     }
 
@@ -104,7 +104,8 @@ public final class CameraHandles {
      * @param lit the one the pointer is on, or null
      * @param held whether it is dragged: what is aimed by hand stays under the hand
      */
-    static List<CameraHandleMark> marks(Ground ground, ViewState v, List<CameraHandle> all, String lit, boolean held) {
+    static List<CameraHandleMark> marks(
+            StageContext ground, Viewport v, List<CameraHandle> all, String lit, boolean held) {
         List<CameraHandleMark> out = new ArrayList<>();
         for (CameraHandle h : all) {
             boolean on = h.handle().id().equals(lit);
@@ -123,26 +124,27 @@ public final class CameraHandles {
     }
 
     /** The number of a part, as it is now. */
-    private static String value(Ground ground, ViewState v, CameraHandle h) {
+    private static String value(StageContext ground, Viewport v, CameraHandle h) {
         SceneCamera c = ground.scene().camera(h.node());
-        Pose p = CameraNumbers.aimed(ground, v, h.node());
+        Pose p = TypedCamera.aimed(ground, v, h.node());
         return switch (h.part()) {
             case PLACE ->
-                Lengths.words(p.eye().x()) + ", " + Lengths.words(p.eye().y()) + ", "
-                        + Lengths.words(p.eye().z());
-            case AIM, FOCUS -> Lengths.words(p.focus());
+                NumberText.words(p.eye().x()) + ", " + NumberText.words(p.eye().y()) + ", "
+                        + NumberText.words(p.eye().z());
+            case AIM, FOCUS -> NumberText.words(p.focus());
             case LENS ->
                 c.perspective()
-                        ? Lengths.fixed(c.focalLength(), 1) + " mm, " + Lengths.fixed(Math.toDegrees(c.fovY()), 1) + "°"
-                        : Lengths.words(c.extent());
+                        ? NumberText.fixed(c.focalLength(), 1) + " mm, " + NumberText.fixed(Math.toDegrees(c.fovY()), 1)
+                                + "°"
+                        : NumberText.words(c.extent());
             case ROLL ->
-                Lengths.fixed(
+                NumberText.fixed(
                                 Math.toDegrees(Heading.roll(
                                         p.orientation(), ground.scene().up())),
                                 1)
                         + "°";
-            case NEAR -> Lengths.words(c.optics().near());
-            case FAR -> Lengths.words(c.optics().far());
+            case NEAR -> NumberText.words(c.optics().near());
+            case FAR -> NumberText.words(c.optics().far());
         };
     }
 }

@@ -5,15 +5,15 @@ import static rhombus.core.words.Messages.say;
 import java.util.Map;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.plain.Plain;
+import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
 import rhombus.core.stage.subject.CameraChange;
-import rhombus.core.stage.subject.CameraNumbers;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
-import rhombus.core.stage.view.Typed;
-import rhombus.core.stage.view.ViewState;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.subject.TypedCamera;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.TypedNumbers;
+import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
 /** Steps of a camera's handles by keys: a grid line, a millimetre, a degree, a twentieth; with Shift ten times as far, with Alt a tenth. */
@@ -22,13 +22,13 @@ final class CameraNudges {
 
     private CameraNudges() {}
 
-    static void step(Ground ground, Subject subject, ViewState v, CameraHandle h, Map<String, Object> args) {
-        String to = Plain.text(args.get("to"), "");
+    static void step(StageContext ground, SubjectParts subject, Viewport v, CameraHandle h, Map<String, Object> args) {
+        String to = PlainData.text(args.get("to"), "");
         boolean aside = to.equals("left") || to.equals("right");
-        double steps = (to.equals("left") || to.equals("down") ? -1 : 1) * Typed.stride(args);
+        double steps = (to.equals("left") || to.equals("down") ? -1 : 1) * TypedNumbers.stride(args);
         Scene s = ground.scene();
         SceneCamera c = s.camera(h.node());
-        Pose p = CameraNumbers.aimed(ground, v, h.node());
+        Pose p = TypedCamera.aimed(ground, v, h.node());
         CameraChange change = new CameraChange(s, h.node(), p);
         double grid = Grid.spacing(v.screen(), s.up());
         Vec3 way = (aside ? v.pose.orientation().right() : v.pose.orientation().up()).times(steps * grid);

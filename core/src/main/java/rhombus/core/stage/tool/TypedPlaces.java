@@ -5,12 +5,12 @@ import static rhombus.core.words.Messages.say;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import rhombus.core.edit.Operation;
+import rhombus.core.edit.EditOperation;
 import rhombus.core.edit.Transforms;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.subject.Subject;
-import rhombus.core.stage.view.Ground;
+import rhombus.core.stage.subject.SubjectParts;
+import rhombus.core.stage.view.StageContext;
 
 /**
  * Typed places, angles and factors of what is selected. With several objects they are typed for the last one; the others
@@ -19,11 +19,11 @@ import rhombus.core.stage.view.Ground;
 public final class TypedPlaces {
     private static final double SMALLEST_SCALE = 1e-9;
 
-    private final Ground ground;
-    private final Subject subject;
-    private final Tools tools;
+    private final StageContext ground;
+    private final SubjectParts subject;
+    private final ActiveTool tools;
 
-    public TypedPlaces(Ground ground, Subject subject, Tools tools) {
+    public TypedPlaces(StageContext ground, SubjectParts subject, ActiveTool tools) {
         this.ground = ground;
         this.subject = subject;
         this.tools = tools;
@@ -49,7 +49,7 @@ public final class TypedPlaces {
         String name = say("typed-places.move", subject.names());
         if (!same()) {
             if (to.distance(is) > 0) {
-                subject.editing().apply(name, new Operation.Move(all(node), to.minus(is)));
+                subject.editing().apply(name, new EditOperation.Move(all(node), to.minus(is)));
             }
             return;
         }

@@ -16,28 +16,28 @@ public final class Porthole {
     /** By so much one step makes it larger. */
     private static final double STEP = 1.15;
 
-    private final Changes changes;
-    private final Supplier<Board> board;
-    private ViewState view;
+    private final ChangeLog changes;
+    private final Supplier<ActiveBoard> board;
+    private Viewport view;
     private boolean held;
     private double half = USUAL;
     private double x;
     private double y;
 
-    Porthole(Changes changes, Supplier<Board> board) {
+    Porthole(ChangeLog changes, Supplier<ActiveBoard> board) {
         this.changes = changes;
         this.board = board;
     }
 
     /** Opens it at a point of a viewport, pixels from its corner. */
-    public void open(ViewState v, double lx, double ly, boolean whileHeld) {
+    public void open(Viewport v, double lx, double ly, boolean whileHeld) {
         draw();
         view = v;
         held = whileHeld;
         x = lx;
         y = ly;
         draw();
-        changes.add(Topic.READOUT);
+        changes.add(ChangeTopic.READOUT);
     }
 
     /** The key that held it is up; where it was only tapped it stays. */
@@ -54,12 +54,12 @@ public final class Porthole {
         draw();
         view = null;
         held = false;
-        changes.add(Topic.READOUT);
+        changes.add(ChangeTopic.READOUT);
     }
 
     /** The pointer is at a point of the stage: it goes with it, also into other viewports while a key holds it. */
     public void follow(double px, double py) {
-        ViewState v = view == null ? null : board.get().at(px, py);
+        Viewport v = view == null ? null : board.get().at(px, py);
         if (v == null || v != view && !held || px - v.x == x && py - v.y == y && v == view) {
             return;
         }
@@ -85,7 +85,7 @@ public final class Porthole {
     }
 
     /** Whether it is open in a viewport of the board in use. */
-    public boolean on(ViewState v) {
+    public boolean on(Viewport v) {
         return v != null && v == view && board.get().views.contains(v) && v.shown;
     }
 
@@ -100,7 +100,7 @@ public final class Porthole {
     }
 
     /** With which look a point of a viewport is drawn. */
-    public Look at(ViewState v, double lx, double ly) {
+    public Look at(Viewport v, double lx, double ly) {
         return on(v) && Math.abs(lx - x) + Math.abs(ly - y) <= half ? v.otherLook : v.look;
     }
 

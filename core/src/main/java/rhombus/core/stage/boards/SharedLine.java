@@ -1,8 +1,0 @@
-package rhombus.core.stage.boards;
-
-import rhombus.core.plain.OneOf;
-
-/**
- * A coordinate that linked viewports share.
- */
-public record SharedLine(@OneOf({"x", "y", "z"}) String axis, boolean upright, double at, String words) {}

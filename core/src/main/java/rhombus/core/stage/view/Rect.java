@@ -1,6 +1,0 @@
-package rhombus.core.stage.view;
-
-/**
- * A rectangle on the stage or in a viewport, pixels.
- */
-public record Rect(double x, double y, double width, double height) {}
