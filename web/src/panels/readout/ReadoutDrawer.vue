@@ -21,7 +21,7 @@ const rows = computed(() => rowsOf(r.value.fields ?? []));
 
 <template>
   <aside class="drawer" data-drawer="readout" data-about="readout" :aria-label="say('readout-drawer.readout')">
-    <h2 class="part-title">{{ say('readout-drawer.view', r.title) }}</h2>
+    <h2 v-if="r.title" class="part-title">{{ say('readout-drawer.view', r.title) }}</h2>
     <FieldRow v-for="row in rows" :key="row.label" v-bind="row" />
     <dl>
       <template v-for="row in r.rows ?? []" :key="row.label">

@@ -312,6 +312,7 @@ class BoardsTest extends OfTheirOwn {
         assertThat(poses()).isEqualTo(before);
     }
 
+    @Drawn
     @Test
     void theDirectionChooserShowsLivePicturesAndWorksByKeyboard() {
         hand.press("[data-drawer=scene] >> text=Tall box");

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
 /**
- * A test that looks at pixels of the canvas: its pages draw. All others are given a graphics context that draws nothing, since
+ * A test that looks at pixels of the canvas, or at what only the whole browser does, such as printing: its pages draw. All others are given a graphics context that draws nothing, since
  * drawing is most of what a page costs where there is no graphics card. On a method of a class whose tests share a page it is too late.
  */
 @Tag("drawn")

@@ -34,6 +34,7 @@ class KeysTest {
         page.locator("[data-capture]").waitFor();
     }
 
+    @Drawn
     @Test
     void thePictureFollowsTheModifiersAndAKeyIsSetByPointingAtIt() throws IOException {
         List<String> failures = new ArrayList<>();
