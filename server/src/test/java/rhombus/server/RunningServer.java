@@ -45,7 +45,8 @@ public final class RunningServer {
         args.addAll(List.of(
                 "--server.port=" + port,
                 "--rhombus.demo=" + demo,
-                "--rhombus.demo-scenes=Saltmarsh Boatyard,Tidal Orrery",
+                // The large one takes as long to make as the two others; bin/pictures shows all of them.
+                "--rhombus.demo-scenes=" + System.getProperty("demo-scenes", "Saltmarsh Boatyard,Tidal Orrery"),
                 // Where nobody has an account yet, anybody may make one.
                 "--rhombus.sign-up=" + !demo,
                 // Passwords of tests guard nothing.
