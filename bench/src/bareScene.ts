@@ -3,11 +3,11 @@ import { core } from "./core";
 
 /** Modelled edges of a mesh as line segments. */
 function segments(mesh: number): THREE.BufferGeometry {
-  const count = Math.max(0, core.draw.edgeCount(mesh));
+  const count = Math.max(0, core.meshes.edgeCount(mesh));
   const g = new THREE.BufferGeometry();
   g.setAttribute(
     "position",
-    new THREE.BufferAttribute(core.draw.edgeEnds(mesh, 0, count), 3),
+    new THREE.BufferAttribute(core.meshes.edgeEnds(mesh, 0, count), 3),
   );
   return g;
 }
@@ -22,7 +22,7 @@ export function bareScene(mode = "smooth"): THREE.Scene {
   scene.add(sun, new THREE.AmbientLight(0xffffff, 0.6));
   const geometries = new Map<number, THREE.BufferGeometry>();
   const materials = new Map<number, THREE.Material>();
-  const drawn = core.draw.drawn();
+  const drawn = core.meshes.drawn();
   const uses = new Map<number, number>();
   for (let i = 1; i < drawn.length; i += 2)
     uses.set(drawn[i]!, (uses.get(drawn[i]!) ?? 0) + 1);
@@ -35,18 +35,21 @@ export function bareScene(mode = "smooth"): THREE.Scene {
       g = new THREE.BufferGeometry();
       g.setAttribute(
         "position",
-        new THREE.BufferAttribute(core.draw.positions(mesh), 3),
+        new THREE.BufferAttribute(core.meshes.positions(mesh), 3),
       );
       g.setAttribute(
         "normal",
-        new THREE.BufferAttribute(core.draw.attribute(mesh, "NORMAL", 3)!, 3),
+        new THREE.BufferAttribute(core.meshes.attribute(mesh, "NORMAL", 3)!, 3),
       );
       g.setIndex(
-        new THREE.BufferAttribute(new Uint32Array(core.draw.indices(mesh)), 1),
+        new THREE.BufferAttribute(
+          new Uint32Array(core.meshes.indices(mesh)),
+          1,
+        ),
       );
       geometries.set(mesh, g);
     }
-    const look = core.draw.material(mesh);
+    const look = core.meshes.material(mesh);
     let m = materials.get(look.id);
     if (!m) {
       m = new THREE.MeshLambertMaterial({
@@ -68,7 +71,7 @@ export function bareScene(mode = "smooth"): THREE.Scene {
       }
       crowd.setMatrixAt(
         crowd.count++,
-        new THREE.Matrix4().fromArray(core.draw.placement(node, mesh)),
+        new THREE.Matrix4().fromArray(core.meshes.placement(node, mesh)),
       );
       continue;
     }
@@ -79,7 +82,7 @@ export function bareScene(mode = "smooth"): THREE.Scene {
       objects.push(new THREE.LineSegments(lines.get(mesh), ink));
     for (const object of objects) {
       object.matrixAutoUpdate = false;
-      object.matrix.fromArray(core.draw.placement(node, mesh));
+      object.matrix.fromArray(core.meshes.placement(node, mesh));
       scene.add(object);
     }
   }

@@ -1,6 +1,7 @@
-import { newStage } from "#compiled-core";
+import { module, newSession } from "#compiled-core";
 
-export { buildHierarchy, castRays, frameHierarchy } from "#compiled-core";
+/** The hierarchy of one mesh by itself. */
+export const hierarchy = module();
 
 /** The one stage that is measured. */
-export const core = newStage();
+export const core = newSession();

@@ -1,15 +1,15 @@
-import { core, buildHierarchy, frameHierarchy } from "./core";
+import { core, hierarchy } from "./core";
 import { bumpySheet } from "./shapes";
 import { paired, time } from "./timing";
 
 /** Milliseconds to frame a million triangles from many sides by the hierarchy, and by looking at every vertex. */
 export async function framing() {
   const { positions, index } = bumpySheet(708);
-  buildHierarchy(positions, index);
+  hierarchy.buildHierarchy(positions, index);
   let far = 0;
   for (let i = 0; i < 12; i++) {
-    const a = frameHierarchy(false, i * 0.5, 0.3 * i - 1.5);
-    const b = frameHierarchy(true, i * 0.5, 0.3 * i - 1.5);
+    const a = hierarchy.frameHierarchy(false, i * 0.5, 0.3 * i - 1.5);
+    const b = hierarchy.frameHierarchy(true, i * 0.5, 0.3 * i - 1.5);
     far = Math.max(far, Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]));
   }
   let turn = 0;
@@ -19,11 +19,16 @@ export async function framing() {
     () =>
       time(() => {
         for (let i = 0; i < many; i++)
-          frameHierarchy(false, (turn += 0.37), Math.sin(turn) * 1.4);
+          hierarchy.frameHierarchy(false, (turn += 0.37), Math.sin(turn) * 1.4);
       }) / many,
     () =>
       time(
-        () => void frameHierarchy(true, (turn += 0.37), Math.sin(turn) * 1.4),
+        () =>
+          void hierarchy.frameHierarchy(
+            true,
+            (turn += 0.37),
+            Math.sin(turn) * 1.4,
+          ),
       ),
   );
   return { ...result, far, triangles: index.length / 3 };
@@ -34,21 +39,21 @@ export function marquee() {
   const times: number[] = [];
   let most = 0;
   let now = 0;
-  const v = core.show.views()[1]!;
+  const v = core.stage.views.all()[1]!;
   const r = v.rect;
-  core.command("view.frame-all", {}, v.id, (now += 1000));
+  core.stage.command("view.frame-all", {}, v.id, (now += 1000));
   core.tick((now += 1000));
   for (let round = 0; round < 24; round++) {
     const right = round % 2 === 0;
     const [x0, x1] = right
       ? [r.x + 4, r.x + r.width - 90]
       : [r.x + r.width - 90, r.x + 4];
-    core.input.pointer(x0, r.y + 6, 0, 0, false, (now += 10));
-    core.input.pointer(x0, r.y + 6, 1, 0, false, (now += 10));
+    core.stage.input.pointer(x0, r.y + 6, 0, 0, false, (now += 10));
+    core.stage.input.pointer(x0, r.y + 6, 1, 0, false, (now += 10));
     for (let i = 1; i <= 12; i++) {
       const part = i / 12;
       const at = () =>
-        core.input.pointer(
+        core.stage.input.pointer(
           x0 + (x1 - x0) * part,
           r.y + 6 + (r.height - 60) * part,
           1,
@@ -58,11 +63,11 @@ export function marquee() {
         );
       const took = time(at);
       if (round > 3) times.push(took);
-      most = Math.max(most, core.show.selectedNodes(false).length);
+      most = Math.max(most, core.stage.contents.selectedNodes(false).length);
     }
-    core.input.pointer(x1, r.y + r.height - 54, 0, 0, false, (now += 10));
+    core.stage.input.pointer(x1, r.y + r.height - 54, 0, 0, false, (now += 10));
     core.tick((now += 1000));
-    core.takeChanges();
+    core.stage.takeChanges();
   }
   times.sort((a, b) => a - b);
   return {

@@ -22,20 +22,22 @@ export async function events(motion: keyof typeof BUTTON) {
   const controls = new OrbitControls(camera, element);
   const inner = controls as unknown as Inner;
   let now = 0;
-  const views = core.show.views();
+  const views = core.stage.views.all();
   const scout = views[1]!.rect;
   const cx = scout.x + scout.width / 2;
   const cy = scout.y + scout.height / 2;
   const result = await paired(
     9,
     () => {
-      core.input.pointer(cx, cy, 0, 0, false, (now += 1000));
-      if (motion === "dolly") core.input.keyDown("KeyA", 0, false, (now += 8));
-      else core.input.pointer(cx, cy, BUTTON[motion], 0, false, (now += 8));
+      core.stage.input.pointer(cx, cy, 0, 0, false, (now += 1000));
+      if (motion === "dolly")
+        core.stage.input.keyDown("KeyA", 0, false, (now += 8));
+      else
+        core.stage.input.pointer(cx, cy, BUTTON[motion], 0, false, (now += 8));
       const ms = time(() => {
         for (let i = 0; i < EVENTS; i++) {
           const turn = (i % 400) - 200;
-          core.input.pointer(
+          core.stage.input.pointer(
             cx + turn * 0.5,
             cy + turn * 0.1,
             BUTTON[motion],
@@ -43,13 +45,13 @@ export async function events(motion: keyof typeof BUTTON) {
             false,
             (now += 1),
           );
-          core.draw.matrices(1);
+          core.stage.offscreen.matrices(1);
         }
       });
-      core.input.keyDown("Escape", 0, false, (now += 8));
-      core.input.pointer(cx, cy, 0, 0, false, (now += 8));
-      core.input.keyUp("KeyA", 0, (now += 8));
-      core.takeChanges();
+      core.stage.input.keyDown("Escape", 0, false, (now += 8));
+      core.stage.input.pointer(cx, cy, 0, 0, false, (now += 8));
+      core.stage.input.keyUp("KeyA", 0, (now += 8));
+      core.stage.takeChanges();
       return (ms / EVENTS) * 1000;
     },
     () => {

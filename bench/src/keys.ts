@@ -12,8 +12,8 @@ interface Stored {
 
 /** The standard keymap with so many bindings that have a trigger. */
 function keymap(count: number): Stored {
-  core.keys.usePreset("rhombus");
-  const rows = core.keys.keysPage({}).rows;
+  core.stage.keymaps.preset("rhombus");
+  const rows = core.stage.keys.page({}).rows;
   const ids = rows
     .flatMap((r) => r.triggers)
     .filter((b) => b.trigger)
@@ -32,20 +32,20 @@ function keymap(count: number): Stored {
       modifiers: MODIFIERS.filter((_, bit) => mods & (1 << bit)),
     });
   }
-  return { ...core.keys.keymap(), changes, added };
+  return { ...core.stage.keymaps.plain(), changes, added };
 }
 
 /** Microseconds in which a key is resolved that nothing answers, with 2 000 bindings and with 100. */
 export async function keys() {
   let now = 0;
   const run = (stored: Stored) => {
-    const wrong = core.keys.useKeymaps(stored);
+    const wrong = core.stage.keymaps.useKept(stored);
     if (wrong) throw new Error(wrong);
     return (
       (time(() => {
         for (let i = 0; i < EVENTS; i++) {
-          core.input.keyDown("Pause", i % 8, false, (now += 1));
-          core.input.keyUp("Pause", i % 8, (now += 1));
+          core.stage.input.keyDown("Pause", i % 8, false, (now += 1));
+          core.stage.input.keyUp("Pause", i % 8, (now += 1));
         }
       }) *
         1000) /
@@ -59,16 +59,16 @@ export async function keys() {
     () => run(many),
     () => run(few),
   );
-  core.keys.useKeymaps(keymap(260));
+  core.stage.keymaps.useKept(keymap(260));
   // The list shows every command as it opens, before a word is typed.
-  const opens = time(() => core.show.find(""));
+  const opens = time(() => core.stage.search.find(""));
   const finds: number[] = [];
   for (const words of ["o", "frm", "ortbit", "look along", "camera view", "zz"])
-    finds.push(time(() => core.show.find(words)));
+    finds.push(time(() => core.stage.search.find(words)));
   return {
     ...r,
     opens,
     find: Math.max(...finds),
-    commands: core.keys.keysPage({}).rows.length,
+    commands: core.stage.keys.page({}).rows.length,
   };
 }

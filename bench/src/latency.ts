@@ -22,7 +22,7 @@ export function bareOrbit(rect: {
     0.5,
     1500,
   );
-  const view = core.show.views()[1]!;
+  const view = core.stage.views.all()[1]!;
   camera.position.set(...view.eye);
   const controls = new OrbitControls(camera, canvas);
   controls.target

@@ -18,12 +18,12 @@ async function open(files: {
 }): Promise<ArrayBuffer> {
   const get = (href: string) => fetch(href).then((r) => r.arrayBuffer());
   const geometry = await get(files.geometry);
-  core.resize(836, 728);
+  core.stage.resize(836, 728);
   core.openScene(geometry, "Measured");
-  core.draw.attachEdges(await get(files.edges));
-  core.draw.attachLevels(await get(files.levels));
-  core.draw.attachHierarchies(await get(files.hierarchy));
-  while (core.draw.moreHierarchies());
+  core.meshes.attachEdges(await get(files.edges));
+  core.meshes.attachLevels(await get(files.levels));
+  core.meshes.attachHierarchies(await get(files.hierarchy));
+  while (core.meshes.moreHierarchies());
   return geometry;
 }
 

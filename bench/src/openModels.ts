@@ -2,7 +2,7 @@ import bunny from "bunny";
 import teapot from "teapot";
 import * as THREE from "three";
 import { MeshBVH } from "three-mesh-bvh";
-import { buildHierarchy, castRays } from "./core";
+import { hierarchy } from "./core";
 import { bumpySheet } from "./shapes";
 import { paired, time } from "./timing";
 
@@ -26,7 +26,7 @@ export async function modelPicks(name: string) {
   geometry.computeBoundingSphere();
   const { center, radius } = geometry.boundingSphere!;
   const bvh = new MeshBVH(geometry);
-  buildHierarchy(positions, index);
+  hierarchy.buildHierarchy(positions, index);
   let seed = 17;
   const random = () =>
     (seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0) / 2 ** 32;
@@ -48,12 +48,12 @@ export async function modelPicks(name: string) {
     const l = Math.hypot(...d);
     rays.set([...from, ...d.map((v) => v / l)], i * 6);
   }
-  const ours = new Float64Array(RAYS * 2);
+  let ours = new Float64Array(RAYS * 2);
   const theirs = new Float64Array(RAYS * 2);
   const ray = new THREE.Ray();
   const cast = await paired(
     3,
-    () => time(() => castRays(rays, ours)),
+    () => time(() => (ours = hierarchy.castRays(rays))),
     () =>
       time(() => {
         for (let i = 0; i < RAYS; i++) {

@@ -1,6 +1,6 @@
 import * as THREE from "three";
 import { MeshBVH } from "three-mesh-bvh";
-import { buildHierarchy, castRays } from "./core";
+import { hierarchy } from "./core";
 import { bumpySheet } from "./shapes";
 import { paired, time } from "./timing";
 
@@ -18,7 +18,7 @@ export async function picks() {
   };
   const build = await paired(
     3,
-    () => time(() => buildHierarchy(positions, index)),
+    () => time(() => hierarchy.buildHierarchy(positions, index)),
     () => {
       const g = geometry.clone();
       return time(() => void new MeshBVH(g));
@@ -41,12 +41,12 @@ export async function picks() {
     const l = Math.hypot(...d);
     rays.set([...from, ...d.map((v) => v / l)], i * 6);
   }
-  const out = new Float64Array(RAYS * 2);
+  let out = new Float64Array(RAYS * 2);
   const theirs = new Float64Array(RAYS * 2);
   const ray = new THREE.Ray();
   const cast = await paired(
     5,
-    () => time(() => castRays(rays, out)),
+    () => time(() => (out = hierarchy.castRays(rays))),
     () =>
       time(() => {
         for (let i = 0; i < RAYS; i++) {

@@ -27,10 +27,10 @@ function counted(count: number) {
 export async function pixels(file: ArrayBuffer) {
   const canvas = document.createElement("canvas");
   document.body.append(canvas);
-  const drawn = core.draw.drawn();
+  const drawn = core.meshes.drawn();
   const images = new Set<number>();
   for (let i = 1; i < drawn.length; i += 2) {
-    const { image } = core.draw.material(drawn[i]!);
+    const { image } = core.meshes.material(drawn[i]!);
     if (image) images.add(image.id);
   }
   const [ourImages, theirImages] = [counted(images.size), counted(images.size)];
@@ -62,7 +62,7 @@ export async function pixels(file: ArrayBuffer) {
   const materials = new Map<number, THREE.Material>();
   for (let i = 0; i < drawn.length; i += 2) {
     const [node, mesh] = [drawn[i]!, drawn[i + 1]!];
-    const id = core.draw.material(mesh).id;
+    const id = core.meshes.material(mesh).id;
     if (!materials.has(id))
       materials.set(
         id,
@@ -70,14 +70,14 @@ export async function pixels(file: ArrayBuffer) {
       );
     const object = new THREE.Mesh(surfaces.geometry(mesh), materials.get(id));
     object.matrixAutoUpdate = false;
-    object.matrix.fromArray(core.draw.placement(node, mesh));
+    object.matrix.fromArray(core.meshes.placement(node, mesh));
     scene.add(object);
   }
   const camera = new THREE.Camera();
   camera.matrixWorldAutoUpdate = false;
   const target = new THREE.WebGLRenderTarget(WIDTH, HEIGHT);
   // Images are asked for with what shows them, and come later.
-  const first = core.draw.wholeMatrices(0, WIDTH / HEIGHT).slice();
+  const first = core.stage.offscreen.wholeMatrices(0, WIDTH / HEIGHT).slice();
   painter.image(
     { matrices: first, number: null, overlays: false },
     WIDTH,
@@ -85,8 +85,8 @@ export async function pixels(file: ArrayBuffer) {
     1,
   );
   await Promise.all([ourImages.all, theirImages.all]);
-  for (const view of core.show.views()) {
-    const matrices = core.draw
+  for (const view of core.stage.views.all()) {
+    const matrices = core.stage.offscreen
       .wholeMatrices(view.number, WIDTH / HEIGHT)
       .slice();
     const what = { matrices, number: null, overlays: false };

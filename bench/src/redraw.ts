@@ -48,30 +48,31 @@ export async function redraw(
   how: "still" | "moving" | "porthole" = "still",
 ) {
   const halves = eight ? ["v1", "v2", "v3", "v4"] : [];
-  for (const v of halves) core.command("board.split", { to: "right" }, v, 0);
+  for (const v of halves)
+    core.stage.command("board.split", { to: "right" }, v, 0);
   const ours = canvas();
   const painter = newPainter(ours, WIDTH, HEIGHT);
   const ourBytes = counted(ours.getContext("webgl2")!);
   painter.open(file);
-  if (alone) core.command("board.solo", {}, "v2", 0);
-  for (const v of core.show.views())
-    core.command("display.set", { look: mode }, v.id, 0);
+  if (alone) core.stage.command("board.solo", {}, "v2", 0);
+  for (const v of core.stage.views.all())
+    core.stage.command("display.set", { look: mode }, v.id, 0);
   if (how === "moving") {
     // A drag in the active viewport: what is drawn then is drawn as it moves.
-    const { x, y, width, height } = core.show.views()[1]!.rect;
+    const { x, y, width, height } = core.stage.views.all()[1]!.rect;
     const [cx, cy] = [x + width / 2, y + height / 2];
-    core.input.pointer(cx, cy, 0, 0, false, 1000);
-    core.input.pointer(cx, cy, 2, 0, false, 1010);
-    core.input.pointer(cx + 30, cy, 2, 0, false, 1020);
-    core.submit.frame(1030, 1030);
-    if (!core.submit.quick()) throw new Error("Nothing moves.");
+    core.stage.input.pointer(cx, cy, 0, 0, false, 1000);
+    core.stage.input.pointer(cx, cy, 2, 0, false, 1010);
+    core.stage.input.pointer(cx + 30, cy, 2, 0, false, 1020);
+    core.batches.frame(1030, 1030);
+    if (!core.batches.quick()) throw new Error("Nothing moves.");
   }
-  const views = core.show.views().filter((v) => v.shown);
+  const views = core.stage.views.all().filter((v) => v.shown);
   if (how === "porthole") {
     // A lozenge whose rectangle is a quarter of a viewport, with Wire in it.
-    core.command("display.set", { look: "wire" }, "v2", 0);
-    core.command("display.set", { look: mode }, "v2", 0);
-    core.command("display.porthole-keep", {}, "v2", 0);
+    core.stage.command("display.set", { look: "wire" }, "v2", 0);
+    core.stage.command("display.set", { look: mode }, "v2", 0);
+    core.stage.command("display.porthole-keep", {}, "v2", 0);
   }
   const gl = ours.getContext("webgl2")!;
 
@@ -105,7 +106,7 @@ export async function redraw(
           const { x, y, width, height } = v.rect;
           renderer.setViewport(x, HEIGHT - y - height, width, height);
           renderer.setScissor(x, HEIGHT - y - height, width, height);
-          const m = core.draw.matrices(v.number);
+          const m = core.stage.offscreen.matrices(v.number);
           camera.matrixWorldInverse.fromArray(m, 0);
           camera.matrixWorld.copy(camera.matrixWorldInverse).invert();
           camera.projectionMatrix.fromArray(m, 16);

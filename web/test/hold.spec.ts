@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { InputApi } from '../src/core';
+import type { InputReceiver } from '../src/core';
 import { capture, PointerHold } from '../src/stage/hold';
 
 const core = { lockWanted: vi.fn(() => 0), locked: vi.fn() };
@@ -50,7 +50,7 @@ describe('holding the pointer', () => {
       configurable: true,
       value: { availLeft: 0, availTop: 0, availWidth: 1280, availHeight: 800 },
     });
-    hold = new PointerHold(core as unknown as InputApi, stage.canvas, broken, { signal: ends.signal });
+    hold = new PointerHold(core as unknown as InputReceiver, stage.canvas, broken, { signal: ends.signal });
   });
   afterEach(() => core.locked.mockClear());
 

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { InputApi } from '../src/core';
+import type { InputReceiver } from '../src/core';
 import { forwardInput } from '../src/stage/input';
 
 const SHIFT = 1;
@@ -9,7 +9,7 @@ const CTRL = 2;
 function listener() {
   const told: unknown[][] = [];
   const answers = { wheel: true, keyDown: true, keyUp: false, lockWanted: 0 };
-  const input = new Proxy({} as InputApi, {
+  const input = new Proxy({} as InputReceiver, {
     get: (_, name: string) =>
       vi.fn((...args: unknown[]) => {
         if (name !== 'lockWanted') told.push([name, ...args]);

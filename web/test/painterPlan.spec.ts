@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { BatchForm, DrawApi, SubmitApi } from '../src/core';
+import type { BatchForm, BatchReader, MeshReader } from '../src/core';
 import { Models } from '../src/stage/painter/models';
 import { palettes } from '../src/stage/painter/palette';
 import { Form, layersOf, PLAIN, type Drawn } from '../src/stage/painter/passes';
@@ -112,8 +112,8 @@ describe('what the painter draws for a plan', () => {
   beforeEach(() => {
     core = new FakeCore();
     models = new Models(
-      core.draw as unknown as DrawApi,
-      core.submit as unknown as SubmitApi,
+      core.draw as unknown as MeshReader,
+      core.submit as unknown as BatchReader,
       new ArrayBuffer(0),
       { ink: { value: palettes.dusk.ink }, pixel: { value: 1 }, halfSize: new THREE.Vector2(1, 1), ...nothing },
       palettes.dusk,

@@ -11,21 +11,22 @@ function fakeCore() {
     { id: 'v2', number: 1, active: true },
   ] as ViewportSummary[];
   const core = {
-    takeNotices: vi.fn(() => [{ text: 'Something happened.' }]),
-    show: {
-      frames: vi.fn(() => frames),
-      boards: vi.fn(() => ({ tabs: [], borders: [], templates: [] })),
-      pins: vi.fn(() => []),
-      objects: vi.fn(() => [{ id: 'n1' }]),
-      layers: vi.fn(() => []),
-      history: vi.fn(() => ({ edits: [], done: 0 })),
-      selection: vi.fn(() => ['n1']),
-      readout: vi.fn((target: Partial<Readout>) => Object.assign(target, { view: 'v2', title: 'Scout' })),
+    stage: {
+      takeNotices: vi.fn(() => [{ text: 'Something happened.' }]),
       hints: vi.fn(() => []),
       firstSteps: () => [],
+      tips: () => [],
+      views: { frames: vi.fn(() => frames) },
+      boards: { boards: vi.fn(() => ({ tabs: [], borders: [], templates: [] })), pins: vi.fn(() => []) },
+      contents: {
+        objects: vi.fn(() => [{ id: 'n1' }]),
+        layers: vi.fn(() => []),
+        history: vi.fn(() => ({ edits: [], done: 0 })),
+        selection: vi.fn(() => ['n1']),
+      },
+      readout: { now: vi.fn((target: Partial<Readout>) => Object.assign(target, { view: 'v2', title: 'Scout' })) },
+      paint: { marks: vi.fn((n: number, target: Partial<ViewportMarks>) => Object.assign(target, { parts: [n] })) },
     },
-    help: { tips: () => [] },
-    draw: { marks: vi.fn((n: number, target: Partial<ViewportMarks>) => Object.assign(target, { parts: [n] })) },
   };
   return core;
 }
@@ -47,29 +48,29 @@ describe('what panels show', () => {
 
   it('asks only for what has changed', () => {
     store.refresh(changed([], 'pins'));
-    expect(core.show.pins).toHaveBeenCalledOnce();
-    expect(core.show.frames).not.toHaveBeenCalled();
-    expect(core.draw.marks).not.toHaveBeenCalled();
-    expect(core.show.readout).not.toHaveBeenCalled();
+    expect(core.stage.boards.pins).toHaveBeenCalledOnce();
+    expect(core.stage.views.frames).not.toHaveBeenCalled();
+    expect(core.stage.paint.marks).not.toHaveBeenCalled();
+    expect(core.stage.readout.now).not.toHaveBeenCalled();
     store.refresh(changed([], 'selection'));
-    expect(core.show.selection).toHaveBeenCalledOnce();
-    expect(core.show.objects).not.toHaveBeenCalled();
+    expect(core.stage.contents.selection).toHaveBeenCalledOnce();
+    expect(core.stage.contents.objects).not.toHaveBeenCalled();
   });
 
   it('asks for the marks of the viewports that moved, and of the one the pointer is in', () => {
     store.refresh(changed([0], 'readout'));
-    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
+    expect(core.stage.paint.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
     vi.clearAllMocks();
     store.refresh(changed([1], 'readout'));
-    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([1]);
+    expect(core.stage.paint.marks.mock.calls.map((c) => c[0])).toEqual([1]);
   });
 
   it('asks for the marks of all viewports where a camera moved that none of them draws anew', () => {
     store.refresh({ views: [1], marks: true, topics: ['readout'] });
-    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
+    expect(core.stage.paint.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
     vi.clearAllMocks();
     store.refresh({ views: [], marks: true, topics: ['readout'] });
-    expect(core.draw.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
+    expect(core.stage.paint.marks.mock.calls.map((c) => c[0])).toEqual([0, 1]);
   });
 
   it('changes marks part by part, so that who looks at one part hears nothing of another', () => {
@@ -84,7 +85,7 @@ describe('what panels show', () => {
 
   it('asks for all marks as fresh ones after the viewports were arranged anew', () => {
     store.refresh(changed([], 'layout'));
-    expect(core.draw.marks.mock.calls.map((c) => [c[0], (c as unknown[])[2]])).toEqual([
+    expect(core.stage.paint.marks.mock.calls.map((c) => [c[0], (c as unknown[])[2]])).toEqual([
       [0, true],
       [1, true],
     ]);
@@ -99,7 +100,7 @@ describe('what panels show', () => {
   it('replaces what was told of a viewport by what is told of it now, and takes it back when told so', () => {
     const told = (text: string, view?: string) => [{ text, args: {}, ...(view ? { view } : {}) }];
     const say = (list: unknown) => {
-      core.takeNotices.mockReturnValueOnce(list as { text: string }[]);
+      core.stage.takeNotices.mockReturnValueOnce(list as { text: string }[]);
       store.refresh(changed([], 'notice'));
     };
     say(told('The camera is guarded.', 'v2'));
@@ -118,7 +119,7 @@ describe('what panels show', () => {
     expect(store.selection).toEqual([]);
     expect(store.readout.title).toBeUndefined();
     store.refresh(changed([0, 1], 'layout'));
-    expect(core.show.frames).not.toHaveBeenCalledTimes(2);
-    expect(other.show.frames).toHaveBeenCalledOnce();
+    expect(core.stage.views.frames).not.toHaveBeenCalledTimes(2);
+    expect(other.stage.views.frames).toHaveBeenCalledOnce();
   });
 });

@@ -1,16 +1,19 @@
 import { inject, type InjectionKey } from 'vue';
-import { useWords, type StageApi } from '#compiled-core';
+import { module, useWords, type PageSession } from '#compiled-core';
 import { wordsOf } from '../words/language';
 
 // Whatever imports this waits for it: many words of the core are looked up once, when they are first used.
 useWords(await wordsOf('core'));
 
 /** The only place that touches the compiled core. What its types and calls are is made in the build. */
-export { newStage, shapes, standardDirections } from '#compiled-core';
+export { newSession } from '#compiled-core';
 export type * from '#compiled-core';
 
+/** What is asked without a scene. */
+export const lists = module();
+
 /** The core of one open scene. */
-export type Core = StageApi;
+export type Core = PageSession;
 
 export const coreKey: InjectionKey<Core> = Symbol('core');
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, watch } from 'vue';
-import type { HelpApi, Plain } from '../core';
+import type { HelpAnswers, Plain } from '../core';
 import NotFetched from '../panels/common/NotFetched.vue';
 import PickList from '../panels/common/PickList.vue';
 import { useDialogFocus } from '../stage/dialogFocus';
@@ -13,7 +13,12 @@ import { say } from '../words/say';
 /** The guide to everything, with a search and the keys of the keymap in use. */
 const shown = defineModel<boolean>({ required: true });
 const props = withDefaults(
-  defineProps<{ open: { core: { help: HelpApi } } | null; told?: Plain; live?: boolean; note?: string }>(),
+  defineProps<{
+    open: { core: { stage: { help: HelpAnswers } } } | null;
+    told?: Plain;
+    live?: boolean;
+    note?: string;
+  }>(),
   { told: undefined, live: true, note: '' },
 );
 const run = useRun();
@@ -26,7 +31,7 @@ const wrong = ref('');
 const inside = ref<HTMLElement>();
 const { ready, opened, back } = useDialogFocus(shown, inside, () => true);
 
-const about: AboutCommand = (id) => props.open?.core.help.about(id) ?? null;
+const about: AboutCommand = (id) => props.open?.core.stage.help.about(id) ?? null;
 const items = computed<{ id: string; name: string; of?: string; page: string }[]>(() =>
   typed.value.trim() ? find.value(typed.value) : pages.value.map((p) => ({ id: p.id, name: p.name, page: p.id })),
 );

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, provide, ref, shallowRef } from 'vue';
-import type { HelpApi, Plain } from '../core';
+import type { HelpAnswers, Plain } from '../core';
 import { missing, styled } from '../stores/parts';
 import { guideKey } from './useGuide';
 
@@ -11,7 +11,7 @@ const asked = ref(false);
 const shown = ref(false);
 const told = shallowRef<Plain>({});
 /** What knows the user's keys; there once the guide is opened. */
-const core = shallowRef<{ core: { help: HelpApi }; note: string } | null>(null);
+const core = shallowRef<{ core: { stage: { help: HelpAnswers } }; note: string } | null>(null);
 
 async function open(page: string) {
   const parts = await Promise.all([import('./keysOf'), styled(dialog())]).catch(() => null);

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import 'element-plus/theme-chalk/el-popper.css';
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import type { HelpApi } from '../core';
+import type { HelpAnswers } from '../core';
 import { askedOf, tell, type Told } from './asked';
 import HelpText from './HelpText.vue';
 
 /** Says of what the pointer rests on, or the keyboard has come to, what it is. */
-const props = defineProps<{ core: HelpApi | null; off?: boolean }>();
+const props = defineProps<{ core: HelpAnswers | null; off?: boolean }>();
 const emit = defineEmits<{ word: [id: string] }>();
 /** So long a pointer rests, milliseconds, before anything is said; and so long what is said stays once it has left. */
 const REST = 600;

@@ -9,7 +9,7 @@ import WhatIsThis from './WhatIsThis.vue';
 const asking = defineModel<boolean>('asking', { required: true });
 const props = defineProps<{ open: OpenScene }>();
 const run = useRun();
-const hovering = computed(() => props.open.habitsVersion.value >= 0 && props.open.core.help.hovering());
+const hovering = computed(() => props.open.habitsVersion.value >= 0 && props.open.core.settings.hoverHelp());
 
 /** Opens the glossary at a word. */
 function word(id: string) {
@@ -19,6 +19,6 @@ function word(id: string) {
 </script>
 
 <template>
-  <HelpBubble :core="open.core.help" :off="asking || !hovering" @word="word" />
-  <WhatIsThis v-if="asking" :core="open.core.help" @word="word" @end="asking = false" />
+  <HelpBubble :core="open.core.stage.help" :off="asking || !hovering" @word="word" />
+  <WhatIsThis v-if="asking" :core="open.core.stage.help" @word="word" @end="asking = false" />
 </template>

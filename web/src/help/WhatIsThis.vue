@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import type { HelpApi } from '../core';
+import type { HelpAnswers } from '../core';
 import { askedOf, tell, type Asked, type Told } from './asked';
 import HelpText from './HelpText.vue';
 import { say } from '../words/say';
 
 /** While it is there, pointing at anything tells what it is, and no press does anything else. */
-const props = defineProps<{ core: HelpApi }>();
+const props = defineProps<{ core: HelpAnswers }>();
 const emit = defineEmits<{ word: [id: string]; end: [] }>();
 const told = shallowRef<Told | null>(null);
 const box = shallowRef<DOMRect | null>(null);

@@ -1,4 +1,4 @@
-import type { HelpApi } from '../core';
+import type { HelpAnswers } from '../core';
 import { helpWords, termOf, type Term } from './words';
 
 /** What is told of something. */
@@ -32,7 +32,7 @@ export function askedOf(target: EventTarget | null, all = false): { element: HTM
 }
 
 /** What is told of it; null where there is nothing to tell. */
-export async function tell(asked: Asked, core: HelpApi | null): Promise<Told | null> {
+export async function tell(asked: Asked, core: HelpAnswers | null): Promise<Told | null> {
   const words = await helpWords();
   const id = asked.thing ? `thing.${asked.thing}` : asked.command;
   const says = id && words.get(id);

@@ -55,7 +55,7 @@ const { shown, told, answer, toggle, left, right, low, dialogs } = usePanels(
 
 /** What the core asks of the page. */
 function application() {
-  for (const a of core.takeApplication()) {
+  for (const a of core.stage.takeApplication()) {
     if (answer(a.command, a.args)) continue;
     if (a.command === 'habits.keep') open.value.keepHabits();
     if (a.command === 'app.history') bar.value?.history();
@@ -79,7 +79,7 @@ async function fullScreen() {
 }
 
 async function copyLink() {
-  const address = `${window.location.origin}/scenes/${props.id}#${await toFragment(core.kept.address())}`;
+  const address = `${window.location.origin}/scenes/${props.id}#${await toFragment(core.stage.documents.address())}`;
   await navigator.clipboard.writeText(address).then(
     () =>
       store.tell({
@@ -91,7 +91,7 @@ async function copyLink() {
 
 /** Runs a command of the core on a viewport, by default the active one; the event that leads to it says when. */
 function run(command: string, args: Plain = {}, view: string | null = null) {
-  core.command(command, args, view, window.event?.timeStamp ?? performance.now());
+  core.stage.command(command, args, view, window.event?.timeStamp ?? performance.now());
   application();
   open.value.loop.wake();
 }
@@ -126,30 +126,34 @@ function leaving(e: BeforeUnloadEvent) {
 }
 
 watch([theme, axes], ([t, a]) => open.value.theme(t, a));
-watch(open.value.habitsVersion, () => applyAxes(core.keys.clearAxisColours() ? 'clear' : 'usual'), { immediate: true });
+watch(open.value.habitsVersion, () => applyAxes(core.settings.clearAxisColours() ? 'clear' : 'usual'), {
+  immediate: true,
+});
 // Before the habits have come nothing is known of the theme they ask for.
-watch([open.value.habitsVersion, open.value.ready], () => themeEverywhere((core.keys.theme() ?? null) as Theme | null));
+watch([open.value.habitsVersion, open.value.ready], () =>
+  themeEverywhere((core.settings.theme() ?? null) as Theme | null),
+);
 watch(theme, (now) => {
   // Chosen in the menu it is meant for every machine, where the user has said so.
-  const kept = core.keys.theme();
+  const kept = core.settings.theme();
   if (!kept || kept === now) return;
-  core.keys.setHabit({ id: 'shown.theme', value: now });
+  core.settings.set({ id: 'shown.theme', value: now });
   open.value.keepHabits();
 });
 const cover = () => keepCover(open.value);
 /** What is typed tells what the layout prints, also where the browser does not. */
-const learn = (e: KeyboardEvent) => core.keys.typed(e.code, e.key, modifiersOf(e));
+const learn = (e: KeyboardEvent) => core.stage.typed(e.code, e.key, modifiersOf(e));
 
 publish(() => open.value);
 onMounted(() => {
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
-  core.reduceMotion(still.matches);
-  still.addEventListener('change', () => core.reduceMotion(still.matches));
+  core.stage.reduceMotion(still.matches);
+  still.addEventListener('change', () => core.stage.reduceMotion(still.matches));
   void tellMachine(core);
   window.addEventListener('keydown', learn);
   window.addEventListener('beforeunload', leaving);
   window.addEventListener('pagehide', cover);
-  devices = new DeviceReader(core.devices, () => afterInput());
+  devices = new DeviceReader(core.stage.devices, () => afterInput());
   void load();
 });
 onBeforeUnmount(() => {

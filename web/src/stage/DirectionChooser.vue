@@ -17,7 +17,7 @@ const pictures = usePictures();
     :label="say('direction-chooser.direction-or-camera')"
     data-help="chip-direction"
     :lead="view.active"
-    :ask="() => core.show.choices(props.view.id)"
+    :ask="() => core.stage.viewport.choices(props.view.id)"
     :draw="(c, done) => pictures?.ofChoice(props.view.id, c.id, done)"
   />
 </template>

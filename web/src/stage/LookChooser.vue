@@ -12,9 +12,11 @@ const props = defineProps<{ view: ViewportSummary }>();
 const core = useCore();
 const store = useStage();
 const pictures = usePictures();
-const lights = computed<ViewSource[]>(() => (props.view.light === null ? [] : core.show.lightsFor(props.view.id)));
+const lights = computed<ViewSource[]>(() => (props.view.light === null ? [] : core.stage.looks.lights(props.view.id)));
 /** Asked anew when the viewport has another one. */
-const backgrounds = computed<ViewSource[]>(() => (props.view.background ? core.show.backgrounds(props.view.id) : []));
+const backgrounds = computed<ViewSource[]>(() =>
+  props.view.background ? core.stage.looks.backgrounds(props.view.id) : [],
+);
 const editing = ref(false);
 const own = (to: string): ViewSource => ({
   id: to,
@@ -40,7 +42,7 @@ const exposures = [
     :bright="view.active"
     numbered
     :instead="editing"
-    :ask="() => core.show.looks(props.view.id)"
+    :ask="() => core.stage.looks.all(props.view.id)"
     :draw="(c, done) => pictures?.ofLook(props.view, c.id, done)"
     @closed="editing = false"
   >

@@ -16,7 +16,7 @@ const box = ref<HTMLElement>();
 const turn = ref(0);
 const state = computed(() => {
   void [turn.value, store.keymapVersion, props.view.display];
-  return core.show.look(props.view.id);
+  return core.stage.looks.of(props.view.id);
 });
 const digits = computed<ViewSource[]>(() =>
   ['none', '1', '2', '3', '4', '5', '6', '7', '8', '9'].map((digit) => ({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { standardDirections, type ViewportSummary, type ViewportMarks } from '../core';
+import { lists, type ViewportSummary, type ViewportMarks } from '../core';
 import { arrow } from './arrows';
 import { RoseDrawing } from './roseDrawing';
 import RoseMenu from './RoseMenu.vue';
@@ -12,7 +12,7 @@ import { say } from '../words/say';
 
 const props = defineProps<{ view: ViewportSummary; marks: ViewportMarks }>();
 const run = useRun();
-const NAMES = standardDirections();
+const NAMES = lists.standardDirections();
 const menu = ref<InstanceType<typeof RoseMenu>>();
 const list = ref<HTMLElement>();
 const id = (name: string) => `rose-${props.view.id}-${name}`;

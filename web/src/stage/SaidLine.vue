@@ -13,8 +13,8 @@ let timer = 0;
 
 function say() {
   // While something glides there is nothing to tell yet.
-  if (props.open.core.animating()) return later();
-  said.value = props.open.core.show.aloud();
+  if (props.open.core.stage.animating()) return later();
+  said.value = props.open.core.stage.readout.aloud();
 }
 
 function later() {

@@ -45,7 +45,7 @@ onMounted(() => {
   observer.observe(stage.value!);
   ends = [
     () => observer.disconnect(),
-    forwardInput(props.open.core.input, canvas, stage.value!, (ms, came) => emit('input', ms, came)),
+    forwardInput(props.open.core.stage.input, canvas, stage.value!, (ms, came) => emit('input', ms, came)),
   ];
 });
 onBeforeUnmount(() => ends.forEach((end) => end()));

@@ -28,7 +28,7 @@ export async function bringPicture(open: OpenScene, view: string, file: File): P
   try {
     const p = await api.addPicture(open.id, file);
     const args = { image: p.id, width: p.width, height: p.height, name: p.name };
-    open.core.command('picture.add', args, view, performance.now());
+    open.core.stage.command('picture.add', args, view, performance.now());
   } catch (e) {
     store.tell({ text: (e as Error).message });
   }

@@ -16,7 +16,7 @@ export async function tellBrought(core: Core, tell: (words: string) => void): Pr
   sessionStorage.removeItem(KEY);
   try {
     const keymap = hash && (await keymapFromFragment(hash));
-    if (keymap) core.keys.keymapCame(keymap);
+    if (keymap) core.stage.keymaps.came(keymap);
   } catch (e) {
     tell((e as Error).message);
   }

@@ -6,10 +6,10 @@ const SIZE = { width: 320, height: 200 };
 
 /** The active view as the picture of the scene in the list: made when the scene is left, so that it shows the last view. */
 export function keepCover(open: OpenScene): void {
-  const view = open.core.show.views().find((v) => v.active && v.shown);
+  const view = open.core.stage.views.all().find((v) => v.active && v.shown);
   // What is not all there yet would take the place of a whole picture.
   if (!view || !open.ready.value) return;
-  const matrices = open.core.draw.wholeMatrices(view.number, SIZE.width / SIZE.height);
+  const matrices = open.core.stage.offscreen.wholeMatrices(view.number, SIZE.width / SIZE.height);
   const pixels = open.draw({ matrices, number: view.number, overlays: false }, SIZE.width, SIZE.height, 1);
   const canvas = document.createElement('canvas');
   canvas.width = SIZE.width;

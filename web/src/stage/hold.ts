@@ -1,4 +1,4 @@
-import type { InputApi } from '../core';
+import type { InputReceiver } from '../core';
 
 /** Pixels from an edge at which the pointer can go no farther. */
 const EDGE = 2;
@@ -40,7 +40,7 @@ export class PointerHold {
 
   /** `broken` is called when somebody else let the pointer go while the core still wanted it. */
   constructor(
-    private readonly input: InputApi,
+    private readonly input: InputReceiver,
     private readonly canvas: HTMLElement,
     broken: () => void,
     on: AddEventListenerOptions,

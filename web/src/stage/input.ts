@@ -1,4 +1,4 @@
-import type { InputApi } from '../core';
+import type { InputReceiver } from '../core';
 import { capture, PointerHold } from './hold';
 import { modifiersOf } from './modifiers';
 import { toStage } from './toStage';
@@ -19,7 +19,7 @@ function belongsToWidget(e: KeyboardEvent, stage: HTMLElement): boolean {
 
 /** Forwards pointer, touch, pen, wheel and keys to the core. Nothing is decided here; `after` draws what came of it. */
 export function forwardInput(
-  input: InputApi,
+  input: InputReceiver,
   canvas: HTMLElement,
   stage: HTMLElement,
   after: (coreMs: number, came: number) => void,

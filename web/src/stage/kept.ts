@@ -47,11 +47,12 @@ export function kept(core: Core, id: string, wake: () => void, tell: (words: str
   const merged =
     (what: string): Merge =>
     (base, theirs, prefers) => {
-      const how = core.kept.merge(what, base, theirs, prefers);
+      const how = core.stage.merging.merge(what, base, theirs, prefers);
       wake();
       return how;
     };
-  const { kept, keys } = core;
+  const { documents, keymaps } = core.stage;
+  const { settings } = core;
   const plain = (use: (body: Plain) => void) => (body: Plain) => {
     use(body);
     return null;
@@ -59,42 +60,42 @@ export function kept(core: Core, id: string, wake: () => void, tell: (words: str
   return {
     workspace: read(
       `${scene}/workspace`,
-      () => kept.workspace(),
-      plain((body) => kept.restore(body)),
+      () => documents.workspace(),
+      plain((body) => documents.restore(body)),
       String,
     ),
     boards: read(
       '/api/boards',
-      () => kept.boards(),
-      (body) => kept.useBoards(body),
+      () => documents.boards(),
+      (body) => documents.useBoards(body),
       (why) => say('kept.your-boards-could-not-be-used', why),
       merged('boards'),
     ),
     pins: read(
       `${scene}/pins`,
-      () => kept.pins(),
-      (body) => kept.usePins(body),
+      () => documents.pins(),
+      (body) => documents.usePins(body),
       (why) => say('kept.your-pins-could-not-be-used', why),
       merged('pins'),
     ),
     keymap: read(
       '/api/keymaps/active',
-      () => keys.keptKeymaps(),
-      (body) => keys.useKeymaps(body),
+      () => keymaps.toPlain(),
+      (body) => keymaps.useKept(body),
       (why) => say('kept.your-keymaps-could-not-be-used', why),
       merged('keymap'),
     ),
     habits: read(
       '/api/habits',
-      () => keys.habits(),
-      plain((body) => keys.useHabits(body)),
+      () => settings.toPlain(),
+      plain((body) => settings.use(body)),
       String,
       merged('habits'),
     ),
     edits: read(
       `${scene}/edits`,
-      () => kept.edits(),
-      (body) => kept.useEdits(body),
+      () => documents.edits(),
+      (body) => documents.useEdits(body),
       (why) => say('kept.what-was-changed-in-this-scene', why),
     ),
   };

@@ -66,11 +66,11 @@ export class Loop {
   private step(time: number): void {
     this.frame = 0;
     this.core.tick(time);
-    const changed = this.all(this.core.takeChanges());
+    const changed = this.all(this.core.stage.takeChanges());
     if (changed || this.waiting.size) this.carry(changed ?? { views: [], marks: false, topics: [] }, time);
     else this.store.catchUp();
     this.lively ||= !!changed;
-    if (this.core.animating() || this.waiting.size || this.store.behind()) this.wake();
+    if (this.core.stage.animating() || this.waiting.size || this.store.behind()) this.wake();
     else if (this.lively) {
       this.lively = false;
       this.onRest();
@@ -86,10 +86,10 @@ export class Loop {
    */
   private finish(): void {
     this.unrest();
-    const wait = this.core.submit.finishIn();
+    const wait = this.core.batches.finishIn();
     if (wait < 0) return;
     const whole = () => {
-      this.core.submit.finish();
+      this.core.batches.finish();
       this.wake();
     };
     if (wait === 0) whole();
@@ -117,23 +117,23 @@ export class Loop {
       'selection',
       'readout',
     ]);
-    return { views: this.core.show.views().map((v) => v.number), marks: true, topics: [...topics] };
+    return { views: this.core.stage.views.all().map((v) => v.number), marks: true, topics: [...topics] };
   }
 
   private carry(changed: StageChanges, time: number): void {
     const { topics } = changed;
     if (topics.includes('structure')) this.painter?.restructured();
-    if (topics.includes('scene')) this.painter?.moved(this.core.takeMoved());
+    if (topics.includes('scene')) this.painter?.moved(this.core.stage.takeMoved());
     this.store.refresh(changed);
     if (topics.includes('selection')) this.showSelection();
     const layout = topics.includes('layout');
     if (this.painter && layout) this.painter.clear();
     const drawn = this.begun ? this.next(layout, changed.views) : [];
     if (this.painter && drawn.length > 0) {
-      this.painter.scale = this.core.submit.frame(time, this.asked);
-      const whole = this.core.submit.eased() === '';
+      this.painter.scale = this.core.batches.frame(time, this.asked);
+      const whole = this.core.batches.eased() === '';
       const missing = this.painter.draw(drawn, (ms) => {
-        if (whole) this.core.submit.tookInFull(ms / drawn.length);
+        if (whole) this.core.batches.tookInFull(ms / drawn.length);
       });
       for (const v of drawn) {
         this.smoothing.drawn(v.number);
@@ -142,12 +142,12 @@ export class Loop {
         this.any ||= v.shown && !this.missing.has(v.number);
       }
       this.complete = this.missing.size === 0 && this.waiting.size === 0;
-      this.store.eased = this.core.submit.eased();
+      this.store.eased = this.core.batches.eased();
       this.lastDrawn = performance.now();
       this.shown();
     }
     if (changed.marks)
-      for (const v of this.store.views) if (v.shown && !drawn.includes(v)) this.core.submit.owe(v.number);
+      for (const v of this.store.views) if (v.shown && !drawn.includes(v)) this.core.batches.owe(v.number);
     this.onChange(changed);
   }
 
@@ -177,7 +177,10 @@ export class Loop {
   }
 
   private showSelection(): void {
-    this.painter?.select(new Set(this.core.show.selectedNodes(false)), new Set(this.core.show.selectedNodes(true)));
+    this.painter?.select(
+      new Set(this.core.stage.contents.selectedNodes(false)),
+      new Set(this.core.stage.contents.selectedNodes(true)),
+    );
   }
 
   /** Draws everything anew. */
@@ -188,7 +191,7 @@ export class Loop {
 
   /** Whether nothing glides, nothing waits to be drawn, and what was drawn was complete. */
   get idle(): boolean {
-    return !this.frame && !this.core.animating() && this.complete && this.core.submit.finishIn() < 0;
+    return !this.frame && !this.core.stage.animating() && this.complete && this.core.batches.finishIn() < 0;
   }
 
   stop(): void {

@@ -2,8 +2,8 @@ import type { Core } from '../core';
 
 /** Tells the core which system this is, and what the user's own keyboard prints on its keys where the browser knows. */
 export async function tellMachine(core: Core): Promise<void> {
-  core.keys.platform(navigator.platform);
+  core.stage.bindings.on(navigator.platform);
   const keyboard = (navigator as { keyboard?: { getLayoutMap(): Promise<Map<string, string>> } }).keyboard;
   const map = await keyboard?.getLayoutMap().catch(() => undefined);
-  if (map) core.keys.layout(Object.fromEntries(map));
+  if (map) core.stage.knowLayout(Object.fromEntries(map));
 }

@@ -1,7 +1,7 @@
 import { ref, shallowRef } from 'vue';
 import type { SceneDetail } from '../api/api';
 import { fileWords, SceneFiles } from '../api/files';
-import { newStage } from '../core';
+import { newSession } from '../core';
 import type { Keeper } from '../stores/keeper';
 import { ReportKeeper } from '../stores/report';
 import { useSession } from '../stores/session';
@@ -25,7 +25,7 @@ const REST_MS = 500;
 /** A scene on the stage from opening to leaving: files, painter, loop, and what is kept for the user. */
 export class OpenScene {
   /** The core of this scene and of no other: what is left behind cannot write into what comes next. */
-  readonly core = newStage();
+  readonly core = newSession();
   readonly store = useStage();
   readonly loop = new Loop(this.core, this.store);
   readonly loading = ref<{ words: string; part: number } | null>({ words: say('open-scene.opening'), part: 0 });
@@ -100,13 +100,13 @@ export class OpenScene {
 
   /** A Pin has no picture yet: it gets one of what is on the screen now. */
   async pictureOf(pin: string, view: string | null): Promise<void> {
-    const shown = this.core.show.views().filter((v) => v.shown && (view === null || v.id === view));
+    const shown = this.core.stage.views.all().filter((v) => v.shown && (view === null || v.id === view));
     const right = Math.max(...shown.map((v) => v.rect.x + v.rect.width));
     const low = Math.max(...shown.map((v) => v.rect.y + v.rect.height));
     const x = Math.min(...shown.map((v) => v.rect.x));
     const y = Math.min(...shown.map((v) => v.rect.y));
     const picture = shown.length && (await this.pictures.now({ x, y, width: right - x, height: low - y }));
-    if (picture && !this.left) this.core.kept.pinPicture(pin, picture);
+    if (picture && !this.left) this.core.stage.documents.pinPicture(pin, picture);
     this.loop.wake();
   }
 
@@ -117,7 +117,7 @@ export class OpenScene {
 
   resize(width: number, height: number, ratio: number): void {
     if (width < 1 || height < 1) return;
-    this.core.resize(width, height);
+    this.core.stage.resize(width, height);
     this.painter?.resize(width, height, ratio);
     this.loop.redraw();
   }
@@ -166,17 +166,17 @@ export class OpenScene {
     files.goOn();
     const sides = await files.get('edges');
     if (this.left) return;
-    this.core.draw.attachEdges(sides);
+    this.core.meshes.attachEdges(sides);
     this.painter?.geometryCame();
     this.loop.came();
     const coarser = await files.get('levels');
     if (this.left) return;
-    this.core.draw.attachLevels(coarser);
+    this.core.meshes.attachLevels(coarser);
     this.painter?.geometryCame();
     const picking = await files.get('hierarchy');
     if (this.left) return;
-    this.core.draw.attachHierarchies(picking);
-    while (this.core.draw.moreHierarchies()) {
+    this.core.meshes.attachHierarchies(picking);
+    while (this.core.meshes.moreHierarchies()) {
       await turn();
       if (this.left) return;
     }
@@ -211,7 +211,7 @@ export class OpenScene {
     try {
       const address = await fromFragment(hash);
       if (this.left) return;
-      const wrong = address && this.core.kept.openAddress(address);
+      const wrong = address && this.core.stage.documents.openAddress(address);
       if (wrong) this.store.tell({ text: say('open-scene.the-views-of-this-address-cannot', wrong) });
     } catch (e) {
       this.store.tell({ text: (e as Error).message });

@@ -41,16 +41,16 @@ export class Pictures {
   /** The stage has come to rest: viewports that stand at a new entry of their Trail are copied. */
   rest(views: ViewportSummary[]): void {
     for (const v of views) {
-      const name = v.shown ? this.core.show.trail(v.id)?.name : undefined;
+      const name = v.shown ? this.core.stage.viewport.trail(v.id)?.name : undefined;
       const key = `${v.key}/${name}`;
       if (name !== undefined && !this.trail.has(key)) this.want(key, () => this.copyNow(key, v.id, name));
     }
   }
 
   private async copyNow(key: string, view: string, name: number) {
-    const v = this.core.show.views().find((each) => each.id === view);
+    const v = this.core.stage.views.all().find((each) => each.id === view);
     const painter = this.painter();
-    if (!v?.shown || !painter || this.core.show.trail(view)?.name !== name) return;
+    if (!v?.shown || !painter || this.core.stage.viewport.trail(view)?.name !== name) return;
     const pixels = await this.timed(() => painter.copy(v.rect, SMALL.width, SMALL.height, this.timed));
     // Fetching came in one idle moment, packing comes in another.
     if (pixels) idle(() => this.timed(() => this.keep(key, address(pixels))));
@@ -96,14 +96,14 @@ export class Pictures {
     this.want(`choice/look/${look}`, () => {
       const painter = this.painter();
       if (!painter) return;
-      const matrices = this.core.draw.wholeMatrices(view.number, SMALL.width / SMALL.height);
+      const matrices = this.core.stage.offscreen.wholeMatrices(view.number, SMALL.width / SMALL.height);
       const what = { matrices, number: view.number, overlays: false, look };
       done(address(painter.image(what, SMALL.width, SMALL.height, 0.5)));
     });
   }
 
   private draw(view: string, choice: string, trail: number): string | null {
-    const matrices = this.core.draw.pictureMatrices(view, choice, trail, SMALL.width / SMALL.height);
+    const matrices = this.core.stage.offscreen.pictureMatrices(view, choice, trail, SMALL.width / SMALL.height);
     const painter = this.painter();
     if (!matrices || !painter) return null;
     return address(painter.image({ matrices, number: null, overlays: false }, SMALL.width, SMALL.height, 1));

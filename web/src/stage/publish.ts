@@ -1,4 +1,4 @@
-import type { Core } from '../core';
+import type { Core, Vec } from '../core';
 import type { OpenScene } from './openScene';
 
 /** `window.rhombus`: read-only, for technical artists, bug reports and end-to-end tests. See docs/contract.md. */
@@ -12,33 +12,33 @@ export function publish(open: () => OpenScene | null): void {
   const rhombus = {
     views: () =>
       core()
-        .show.views()
+        .stage.views.all()
         .map((v) => {
           const { left, top } = box();
           return { ...v, rect: { ...v.rect, x: v.rect.x + left, y: v.rect.y + top } };
         }),
-    project: (view: string, point: number[]) => {
-      const p = core().show.project(view, point);
+    project: (view: string, point: Vec) => {
+      const p = core().stage.viewport.onScreen(view, point);
       return p ? { ...p, x: p.x + box().left, y: p.y + box().top } : null;
     },
-    pick: (view: string, x: number, y: number) => core().show.pick(view, x - box().left, y - box().top),
-    scene: () => ({ id: open()?.id ?? null, ...core().show.scene() }),
-    selection: () => core().show.selection(),
-    cameras: () => core().show.cameras(),
-    pivot: (view: string) => core().show.pivot(view),
-    trail: (view: string) => core().show.trail(view),
+    pick: (view: string, x: number, y: number) => core().stage.viewport.pick(view, x - box().left, y - box().top),
+    scene: () => ({ id: open()?.id ?? null, ...core().stage.contents.scene() }),
+    selection: () => core().stage.contents.selection(),
+    cameras: () => core().stage.contents.cameras(),
+    pivot: (view: string) => core().stage.viewport.pivot(view),
+    trail: (view: string) => core().stage.viewport.trail(view),
     boards: () => {
-      const { tabs, borders } = core().show.boards();
+      const { tabs, borders } = core().stage.boards.boards();
       return { tabs, borders };
     },
     pins: () =>
       core()
-        .show.pins()
+        .stage.boards.pins()
         .map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
-    rulers: () => core().show.rulers(),
-    keymap: () => core().keys.keymap(),
-    habits: () => ({ ...core().keys.habits(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
-    hints: () => core().show.hints(),
+    rulers: () => core().stage.contents.rulers(),
+    keymap: () => core().stage.keymaps.plain(),
+    habits: () => ({ ...core().settings.toPlain(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
+    hints: () => core().stage.hints(),
     stats: () =>
       open()?.stats ?? {
         frames: 0,

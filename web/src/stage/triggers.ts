@@ -8,6 +8,6 @@ export function useTriggers(command: string) {
   const store = useStage();
   return computed(() => {
     void store.keymapVersion;
-    return core.keys.triggersOf(command);
+    return core.stage.keymaps.triggersOf(command);
   });
 }

@@ -24,9 +24,9 @@ export class ReportKeeper {
 
   /** Takes up what was counted before. */
   async load(): Promise<void> {
-    this.where = this.core.report.where();
+    this.where = this.core.stage.report.where();
     try {
-      this.core.report.restore(this.where === 'account' ? await this.ofAccount() : this.ofMachine(), today());
+      this.core.stage.report.restore(this.where === 'account' ? await this.ofAccount() : this.ofMachine(), today());
     } catch {
       // Away, it is asked for again before anything is saved.
     }
@@ -51,12 +51,12 @@ export class ReportKeeper {
 
   /** The user may want it kept elsewhere now: it goes along, and nothing stays behind. */
   habits(): void {
-    const now = this.core.report.where();
+    const now = this.core.stage.report.where();
     if (now === this.where || !this.where) return;
     const before = this.where;
     this.where = now;
     if (now === 'off' || before === 'off') return;
-    this.core.report.moved();
+    this.core.stage.report.moved();
     void this.save().then(() => this.clear(before));
   }
 
@@ -74,7 +74,7 @@ export class ReportKeeper {
   }
 
   private async write(): Promise<void> {
-    const { report } = this.core;
+    const { report } = this.core.stage;
     // Before it was loaded nobody knows where it belongs.
     if (!this.where || this.where === 'off') return;
     if (this.where === 'machine') {
@@ -108,11 +108,11 @@ export class ReportKeeper {
 
   /** Everything that was counted is gone, here and where it is kept. Gives what is wrong, or null. */
   async erase(): Promise<string | null> {
-    this.core.report.erase(today());
+    this.core.stage.report.erase(today());
     localStorage.removeItem(this.key);
     try {
-      if ((await api.kept(PATH)).body) await this.keep({ ...this.core.report.send() });
-      this.core.report.sent(true);
+      if ((await api.kept(PATH)).body) await this.keep({ ...this.core.stage.report.send() });
+      this.core.stage.report.sent(true);
       return null;
     } catch {
       return say('report.erased-here-what-is-kept-with');

@@ -54,10 +54,10 @@ export const useStage = defineStore('stage', () => {
     if (!core) return;
     behind = false;
     lastRead = performance.now();
-    core.show.readout(readout as Readout, !('view' in readout));
-    hints.value = core.show.hints();
-    firstStep.value = core.show.firstSteps()[0] ?? null;
-    tip.value = core.help.tips()[0] ?? null;
+    core.stage.readout.now(readout as Readout, !('view' in readout));
+    hints.value = core.stage.hints();
+    firstStep.value = core.stage.firstSteps()[0] ?? null;
+    tip.value = core.stage.tips()[0] ?? null;
   }
 
   /** Takes over what {@link refresh} has left out while a view moved; gives false if that was nothing. */
@@ -70,28 +70,28 @@ export const useStage = defineStore('stage', () => {
   /** Takes over what has changed; what has not stays the same object, so that nobody draws it again. */
   function refresh(changed: StageChanges) {
     if (!core) return;
-    const { show, draw } = core;
+    const { views: viewports, boards: boardList, contents, paint } = core.stage;
     const has = (topic: StageChanges['topics'][number]) => changed.topics.includes(topic);
     const moved = (number: number) => changed.views.includes(number);
     const all = has('layout') || has('caption') || has('selection') || has('habits');
-    if (changed.views.length || has('layout') || has('caption') || has('habits')) views.value = show.frames();
-    if (has('layout') || has('boards')) boards.value = show.boards();
-    if (has('pins')) pins.value = show.pins();
+    if (changed.views.length || has('layout') || has('caption') || has('habits')) views.value = viewports.frames();
+    if (has('layout') || has('boards')) boards.value = boardList.boards();
+    if (has('pins')) pins.value = boardList.pins();
     if (changed.views.length || changed.marks || has('readout') || all) {
       const fresh = marks.value.length !== views.value.length || has('layout');
       if (fresh) marks.value = views.value.map(() => shallowReactive({} as ViewportMarks));
       // While a view moves nothing else does but where the pointer is.
       const some = !fresh && !all && !changed.marks && changed.views.length > 0;
       for (const v of views.value) {
-        if (!some || moved(v.number) || v.active) draw.marks(v.number, marks.value[v.number]!, fresh);
+        if (!some || moved(v.number) || v.active) paint.marks(v.number, marks.value[v.number]!, fresh);
       }
     }
     if (has('structure') || (has('scene') && objects.value.length === 0)) {
-      objects.value = show.objects();
-      layers.value = show.layers();
+      objects.value = contents.objects();
+      layers.value = contents.layers();
     }
-    if (has('structure') || has('keep-edits')) history.value = show.history();
-    if (has('selection')) selection.value = show.selection();
+    if (has('structure') || has('keep-edits')) history.value = contents.history();
+    if (has('selection')) selection.value = contents.selection();
     if (has('readout') || changed.views.length || has('selection')) {
       // Nobody reads numbers that change with every frame: while only views move they follow some times a second.
       const moving = changed.views.length > 0 && changed.topics.every((t) => t === 'readout' || t === 'keep');
@@ -99,7 +99,7 @@ export const useStage = defineStore('stage', () => {
       else read();
     }
     if (has('keymap') || has('habits')) keymapVersion.value++;
-    if (has('notice')) core.takeNotices().forEach(tell);
+    if (has('notice')) core.stage.takeNotices().forEach(tell);
   }
 
   /** Tells something; what the page itself has to say has no arguments. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { shapes, type Plain } from '../../core';
+import { lists, type Plain } from '../../core';
 import CommandMenu from '../../menus/CommandMenu.vue';
 import type { MenuItem } from '../../menus/item';
 import { useRun } from '../../stage/run';
@@ -10,7 +10,7 @@ import { say } from '../../words/say';
 const run = useRun();
 const menu = ref<InstanceType<typeof CommandMenu>>();
 const items: MenuItem[] = [
-  ...shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
+  ...lists.shapes().map((s) => ({ label: s.label, command: 'add.shape', args: { shape: s.id } })),
   { label: say('add-menu.point-light'), command: 'add.light', args: { type: 'point' }, apart: true },
   { label: say('add-menu.spot-light'), command: 'add.light', args: { type: 'spot' } },
   { label: say('add-menu.sun'), command: 'add.light', args: { type: 'directional' } },

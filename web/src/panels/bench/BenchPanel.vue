@@ -28,15 +28,15 @@ const SORTS = [
 const chosen = ref<(typeof SORTS)[number]['id']>('gamepad');
 const simulating = ref(false);
 const seen = ref<DevicesState>({ devices: [] });
-const recorder = ref<RecorderState>(core.devices.recorder());
+const recorder = ref<RecorderState>(core.stage.recorder.state());
 const told = ref('');
 const { reading, stop } = watchPointers();
 let frame = 0;
 
 function look() {
   frame = requestAnimationFrame(look);
-  seen.value = core.devices.seen();
-  recorder.value = core.devices.recorder();
+  seen.value = core.stage.devices.state();
+  recorder.value = core.stage.recorder.state();
 }
 
 async function connect() {

@@ -19,7 +19,7 @@ const line = computed(() => {
 });
 const numbers = computed(() => {
   void props.open.habitsVersion.value;
-  const rows = core.keys.habitsPage('').filter((h) => h.id.startsWith(`${props.device.sort}.`));
+  const rows = core.settings.list('').filter((h) => h.id.startsWith(`${props.device.sort}.`));
   return rows.filter((h) => typeof h.value === 'number');
 });
 
@@ -31,7 +31,7 @@ const SHORT: Record<string, string> = {
 };
 
 function set(id: string, value: unknown) {
-  core.keys.setHabit({ id, value });
+  core.settings.set({ id, value });
   props.open.keepHabits();
 }
 </script>

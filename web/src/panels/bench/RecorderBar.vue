@@ -23,14 +23,14 @@ function act(what: () => void) {
   props.open.wake();
 }
 
-const play = () => core.devices.play(performance.now());
+const play = () => core.stage.recorder.play(performance.now());
 
 async function read() {
   const file = input.value?.files?.[0];
   if (!file) return;
   try {
     told.value =
-      core.devices.bringRecording(await readJson(file, LARGEST, say('recorder-bar.a-recording'))) ??
+      core.stage.recorder.bring(await readJson(file, LARGEST, say('recorder-bar.a-recording'))) ??
       say('recorder-bar.read-it-can-be-played');
   } catch (e) {
     told.value = `${(e as Error).message}.`;
@@ -58,12 +58,12 @@ async function read() {
         v-if="state.recording || state.playing"
         class="plain"
         data-record="stop"
-        @click="act(() => core.devices.stop())"
+        @click="act(() => core.stage.recorder.stop())"
       >
         {{ say('recorder-bar.stop') }}
       </button>
       <template v-else>
-        <button class="plain" data-record="start" @click="act(() => core.devices.record())">
+        <button class="plain" data-record="start" @click="act(() => core.stage.recorder.record())">
           {{ say('recorder-bar.record') }}
         </button>
         <button class="plain" data-record="play" :disabled="!state.events" @click="act(play)">
@@ -73,7 +73,7 @@ async function read() {
           class="plain"
           data-record="save"
           :disabled="!state.events"
-          @click="saveJson(core.devices.recording(), say('recorder-bar.recording-of-a-hand-json'))"
+          @click="saveJson(core.stage.recorder.toPlain(), say('recorder-bar.recording-of-a-hand-json'))"
         >
           {{ say('recorder-bar.save') }}
         </button>

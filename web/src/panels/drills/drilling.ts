@@ -51,7 +51,7 @@ export class Drilling {
         : drills.start(drill.id, course, path, now);
     if (against) throw new Error(against);
     this.task.value = drill;
-    this.goal.value = 'made' in drill ? drill.picture : this.picture(drills.state(now));
+    this.goal.value = 'made' in drill ? drill.picture : this.picture(drills.stateAt(now));
     this.open.practising = true;
     this.score.value = null;
     this.wrong.value = '';
@@ -76,7 +76,7 @@ export class Drilling {
 
   /** What a camera sees, as the address of a picture; empty without a camera. */
   private picture({ goal, aspect }: DrillState): string {
-    const matrices = goal && this.open.core.draw.cameraMatrices(goal);
+    const matrices = goal && this.open.core.stage.offscreen.cameraMatrices(goal);
     if (!matrices) return '';
     const canvas = document.createElement('canvas');
     canvas.width = Math.round(GOAL * aspect);
@@ -87,7 +87,7 @@ export class Drilling {
   }
 
   private read(): void {
-    const now = this.open.core.drills.state(performance.now());
+    const now = this.open.core.drills.stateAt(performance.now());
     this.state.value = now;
     // What one races with goes on while the hand rests.
     if (now.ghost !== null && !now.done) this.open.wake();

@@ -33,7 +33,7 @@ export class Making {
     const made = { start: this.start, goal: this.open.core.drills.here() };
     this.wrong.value = this.open.core.drills.against(made) ?? '';
     if (this.wrong.value) return;
-    const active = this.open.core.show.views().find((v) => v.active);
+    const active = this.open.core.stage.views.all().find((v) => v.active);
     const picture = active && (await this.open.pictures.now(active.rect, GOAL));
     if (!picture) {
       this.wrong.value = GONE;

@@ -22,7 +22,7 @@ const answers = ref<Record<string, string>>({});
 const input = ref<HTMLInputElement>();
 const list = ref<HTMLElement>();
 const first = ref<HTMLInputElement[]>();
-const found = computed(() => (shown.value ? core.show.find(typed.value).slice(0, MOST) : []));
+const found = computed(() => (shown.value ? core.stage.search.find(typed.value).slice(0, MOST) : []));
 const chosen = computed(() => found.value[at.value]);
 
 watch(typed, () => (at.value = 0));
@@ -59,7 +59,7 @@ async function choose(f: FoundCommand | undefined) {
 
 function go(f: FoundCommand, more: Plain) {
   close();
-  core.show.ran(f.key);
+  core.stage.search.ran(f.key);
   run(f.command, { ...f.args, ...more });
 }
 

@@ -62,7 +62,7 @@ watch([shown, () => props.told], ([on]) => void (on && begin()), { immediate: tr
         <h3>{{ chosen.name }}</h3>
         <p v-if="chosen.also" class="quiet">{{ say('glossary-dialog.also-called', chosen.also) }}</p>
         <p class="says">{{ chosen.says }}</p>
-        <MovingPicture :core="open.core.help" :word="chosen.id" :name="chosen.name" />
+        <MovingPicture :core="open.core.stage.help" :word="chosen.id" :name="chosen.name" />
       </article>
     </div>
   </GuidedDialog>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
-import type { HelpApi } from '../../core';
+import type { HelpAnswers } from '../../core';
 import { say, within } from '../../words/say';
 
 /** A word's moving picture: what the eye sees, and the eye from outside. It can be stopped, and stands where motion is not wanted. */
-const props = defineProps<{ core: HelpApi; word: string; name: string }>();
+const props = defineProps<{ core: HelpAnswers; word: string; name: string }>();
 const SECONDS = 6;
 /** Where a picture that stands shows most. */
 const STANDING = 0.2;

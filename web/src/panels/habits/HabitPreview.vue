@@ -12,7 +12,7 @@ const playing = ref(!still);
 let next = 0;
 
 function step(time: number) {
-  frame.value = core.keys.habitPreview(props.habit, time);
+  frame.value = core.settings.preview(props.habit, time);
   next = playing.value ? requestAnimationFrame(step) : 0;
 }
 

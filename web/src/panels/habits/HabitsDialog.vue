@@ -17,13 +17,13 @@ const seen = ref<HabitRow | null>(null);
 const groups = computed(() => {
   void props.open.habitsVersion.value;
   const out = new Map<string, HabitRow[]>();
-  for (const h of shown.value ? core.keys.habitsPage(search.value) : [])
+  for (const h of shown.value ? core.settings.list(search.value) : [])
     out.set(h.group, [...(out.get(h.group) ?? []), h]);
   return [...out];
 });
 
 function set(id: string, value?: unknown) {
-  core.keys.setHabit(value === undefined ? { id } : { id, value });
+  core.settings.set(value === undefined ? { id } : { id, value });
   props.open.keepHabits();
 }
 </script>

@@ -27,7 +27,7 @@ async function use(file: File): Promise<string> {
   } catch (e) {
     return say('hand-file.nothing-was-changed', (e as Error).message);
   }
-  const left = core.keys.useHandFile(read);
+  const left = core.settings.useFile(read);
   props.open.keepKeymap();
   props.open.keepHabits();
   return left ?? say('hand-file.its-keymap-and-habits-are-in');
@@ -38,7 +38,7 @@ async function use(file: File): Promise<string> {
   <button
     class="plain"
     data-hand-file="save"
-    @click="saveJson(core.keys.handFile(), say('hand-file.keymaps-and-habits-json'))"
+    @click="saveJson(core.settings.file(), say('hand-file.keymaps-and-habits-json'))"
   >
     {{ say('hand-file.save-keymaps-habits-and-looks') }}
   </button>

@@ -30,7 +30,7 @@ watch(shown, (on) => {
 
 function keep() {
   void asking(async () => {
-    list.value = await api.keepVersion(props.open.id, name.value, core.kept.edits());
+    list.value = await api.keepVersion(props.open.id, name.value, core.stage.documents.edits());
     name.value = '';
   });
 }
@@ -38,7 +38,7 @@ function keep() {
 function back(v: Version) {
   void asking(async () => {
     const { body } = await api.version(props.open.id, v.id);
-    const no = core.kept.bringBack(title(v), body);
+    const no = core.stage.documents.bringBack(title(v), body);
     if (no) throw new Error(say('versions-dialog.this-version-cannot-be-used', no));
     props.open.loop.wake();
     shown.value = false;

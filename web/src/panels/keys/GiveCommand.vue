@@ -9,7 +9,7 @@ const emit = defineEmits<{ give: [command: string, which: number] }>();
 const core = useCore();
 const typed = ref('');
 const MOST = 6;
-const found = computed(() => (typed.value.trim() ? core.keys.bindable(typed.value).slice(0, MOST) : []));
+const found = computed(() => (typed.value.trim() ? core.stage.keys.bindable(typed.value).slice(0, MOST) : []));
 </script>
 
 <template>

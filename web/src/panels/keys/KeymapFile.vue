@@ -13,7 +13,8 @@ const seen = ref<ImportedKeymap | null>(null);
 const LARGEST = 1 << 20;
 const TOLD = 6;
 
-const save = () => saveJson(core.keys.keymap(), say('keymap-file.keymap-json', String(core.keys.keymap().name)));
+const save = () =>
+  saveJson(core.stage.keymaps.plain(), say('keymap-file.keymap-json', String(core.stage.keymaps.plain().name)));
 const wrong = (refused: string): ImportedKeymap => ({ name: '', refused, problems: [], changes: 0 });
 
 async function read() {
@@ -26,14 +27,14 @@ async function read() {
 
 async function look(file: File): Promise<ImportedKeymap> {
   try {
-    return core.keys.bringKeymap(await readJson(file, LARGEST, say('keymap-file.a-keymap-file')));
+    return core.stage.keymaps.bring(await readJson(file, LARGEST, say('keymap-file.a-keymap-file')));
   } catch (e) {
     return wrong((e as Error).message);
   }
 }
 
 function use() {
-  core.keys.useBrought();
+  core.stage.keymaps.useBrought();
   seen.value = null;
   emit('changed');
 }

@@ -30,18 +30,20 @@ function act(what: () => void) {
 
 function choose(value: string) {
   if (value === CURRENT) return;
-  act(() => (value.startsWith(OWN) ? core.keys.chooseKeymap(value.slice(OWN.length)) : core.keys.usePreset(value)));
+  act(() =>
+    value.startsWith(OWN) ? core.stage.keymaps.choose(value.slice(OWN.length)) : core.stage.keymaps.preset(value),
+  );
 }
 
 function onlyHere(on: boolean) {
-  act(() => core.command('app.keymap-here', { on }, null, performance.now()));
+  act(() => core.stage.command('app.keymap-here', { on }, null, performance.now()));
 }
 
 /** An address with the keymap in it, which no server sees: whoever opens it may look at it and use it. */
 async function copyAddress() {
   told.value = '';
   link.value = '';
-  const address = `${window.location.origin}/scenes#${await keymapToFragment(core.keys.keymap())}`;
+  const address = `${window.location.origin}/scenes#${await keymapToFragment(core.stage.keymaps.plain())}`;
   await navigator.clipboard.writeText(address).then(
     () => (told.value = say('keymap-panel.the-address-of-this-keymap-is')),
     () => (link.value = address),
@@ -57,7 +59,7 @@ async function rename() {
 
 function renamed() {
   if (!naming.value) return;
-  wrong.value = core.keys.renameKeymap(name.value);
+  wrong.value = core.stage.keymaps.rename(name.value);
   naming.value = wrong.value !== null;
   if (!naming.value) emit('changed');
 }
@@ -126,22 +128,22 @@ function given() {
       <button
         class="plain"
         data-deed="copy"
-        @click="act(() => core.keys.copyKeymap(say('keymap-panel.copy', page.name)))"
+        @click="act(() => core.stage.keymaps.copy(say('keymap-panel.copy', page.name)))"
       >
         {{ say('keymap-panel.copy-2') }}
       </button>
       <button class="plain" data-deed="rename" @click="rename">{{ say('keymap-panel.rename') }}</button>
-      <button class="plain" :disabled="!page.own" data-deed="delete" @click="act(() => core.keys.deleteKeymap())">
+      <button class="plain" :disabled="!page.own" data-deed="delete" @click="act(() => core.stage.keymaps.delete())">
         {{ say('keymap-panel.delete') }}
       </button>
-      <button class="plain" :disabled="!page.changed" @click="act(() => core.keys.resetBinding(''))">
+      <button class="plain" :disabled="!page.changed" @click="act(() => core.stage.keymaps.reset(''))">
         {{ say('keymap-panel.reset-all') }}
       </button>
       <button
         class="plain"
         :title="say('keymap-panel.keys-change-sides-for-the-hand')"
         data-deed="mirror"
-        @click="act(() => core.keys.mirrorKeymap())"
+        @click="act(() => core.stage.keymaps.mirror())"
       >
         {{ say('keymap-panel.other-hand') }}
       </button>

@@ -46,7 +46,7 @@ const page = computed(() => {
     changed: differing.value === MINE,
     compare: differing.value,
   };
-  return shown.value ? core.keys.keysPage(wish) : null;
+  return shown.value ? core.stage.keys.page(wish) : null;
 });
 
 function changed() {
@@ -61,7 +61,7 @@ function act(what: () => void) {
 
 function take(id: string, which = 0, offered = false) {
   offering.value = offered;
-  changing.value = core.keys.takeBinding(id, which);
+  changing.value = core.stage.keys.take(id, which);
 }
 
 function tried() {
@@ -82,7 +82,7 @@ function done() {
 }
 
 function forget() {
-  core.keys.forgetDone();
+  core.stage.bindings.forget();
   version.value++;
 }
 
@@ -95,7 +95,7 @@ watch(shown, (on) => {
   changing.value = null;
   doing.value = false;
   teaching.value = false;
-  core.keys.forgetDone();
+  core.stage.bindings.forget();
 });
 </script>
 
@@ -154,10 +154,10 @@ watch(shown, (on) => {
             </select>
           </template>
           <span class="space" />
-          <el-button :disabled="!page.canUndo" @click="act(() => core.keys.undoKeymap())">
+          <el-button :disabled="!page.canUndo" @click="act(() => core.stage.keymaps.undo())">
             {{ say('keys-dialog.undo-change') }}
           </el-button>
-          <el-button :disabled="!page.canRedo" @click="act(() => core.keys.redoKeymap())">
+          <el-button :disabled="!page.canRedo" @click="act(() => core.stage.keymaps.redo())">
             {{ say('keys-dialog.redo') }}
           </el-button>
         </div>
@@ -195,8 +195,8 @@ watch(shown, (on) => {
               :page="page"
               :beside="page.presets.find((p) => p.id === differing)?.label"
               @change="take"
-              @reset="(id) => act(() => core.keys.resetBinding(id))"
-              @reset-group="(g) => act(() => core.keys.resetGroup(g))"
+              @reset="(id) => act(() => core.stage.keymaps.reset(id))"
+              @reset-group="(g) => act(() => core.stage.keymaps.resetGroup(g))"
             />
           </div>
         </div>

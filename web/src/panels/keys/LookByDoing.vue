@@ -9,7 +9,7 @@ const emit = defineEmits<{ done: []; cancel: [] }>();
 const core = useCore();
 const pad = ref<HTMLElement>();
 const { watch } = useWatchedHand(pad, () => {
-  const decided = core.keys.lookByDoing();
+  const decided = core.stage.bindings.look();
   if (decided) emit('done');
   return decided;
 });

@@ -21,7 +21,7 @@ const modifiers = computed(() => held.value | kept.value);
 const picture = computed(() => {
   void props.version;
   void store.keymapVersion;
-  return core.keys.keysPicture(modifiers.value, place.value);
+  return core.stage.keys.picture(modifiers.value, place.value);
 });
 /** What else there is besides the keyboard. */
 const devices = computed(() => props.page.devices.filter((d) => partsOf(d.id).length > 0));
@@ -30,7 +30,7 @@ const percent = (part: number, whole: number) => `${(part / whole) * 100}%`;
 
 function look(trigger: string) {
   chosen.value = trigger;
-  core.keys.lookAt(trigger, modifiers.value);
+  core.stage.bindings.lookAt(trigger, modifiers.value);
   emit('looked');
 }
 

@@ -11,7 +11,7 @@ const emit = defineEmits<{ done: []; cancel: [] }>();
 const seen = ref<CapturedTrigger | null>(null);
 const pad = ref<HTMLElement>();
 const { watch } = useWatchedHand(pad, () => {
-  seen.value = core.keys.captured();
+  seen.value = core.stage.bindings.captured();
   return seen.value !== null;
 });
 
@@ -27,12 +27,12 @@ function again() {
 }
 
 function apply(how: 'set' | 'swap' | 'replace' | 'free') {
-  core.keys.rebind(how, sure.value);
+  core.stage.bindings.apply(how, sure.value);
   emit('done');
 }
 
 onMounted(() => {
-  if (props.offered) seen.value = core.keys.offered();
+  if (props.offered) seen.value = core.stage.bindings.offered();
   else watch();
 });
 </script>

@@ -14,15 +14,15 @@ const told = ref('');
 const state = computed<ReportState>(() => {
   void version.value;
   void store.keymapVersion;
-  return core.report.state();
+  return core.stage.advice.state();
 });
 const kept = computed(() => {
   void props.open.habitsVersion.value;
-  return core.keys.habitsPage('').find((h) => h.id === 'report.keep');
+  return core.settings.list('').find((h) => h.id === 'report.keep');
 });
 
 function follow(id: string) {
-  told.value = core.report.follow(id)
+  told.value = core.stage.advice.follow(id)
     ? say('report-view.done-undo-change-takes-a-change')
     : say('report-view.that-is-settled');
   props.open.keepKeymap();
@@ -31,7 +31,7 @@ function follow(id: string) {
 }
 
 function keep(value: string) {
-  core.keys.setHabit({ id: 'report.keep', value });
+  core.settings.set({ id: 'report.keep', value });
   props.open.keepHabits();
   version.value++;
 }

@@ -12,14 +12,14 @@ const store = useStage();
 const wrong = ref('');
 const sheet = computed(() => {
   void store.keymapVersion;
-  return core.keys.keysSheet();
+  return core.stage.keys.sheet();
 });
 const print = () => window.print();
 
 async function save() {
   wrong.value = '';
   try {
-    const file = await api.keymapSheet(core.keys.keymap(), core.keys.printed());
+    const file = await api.keymapSheet(core.stage.keymaps.plain(), core.stage.printed());
     saveAs(file, say('sheet-print.keymap-pdf', sheet.value.name));
   } catch (e) {
     wrong.value = (e as Error).message;

@@ -8,17 +8,17 @@ import { say } from '../../words/say';
 const emit = defineEmits<{ tried: []; cancel: [] }>();
 const core = useCore();
 const pad = ref<HTMLElement>();
-core.keys.teach();
-const state = ref<TeachingState>(core.keys.teaching());
+core.stage.teaching.begin();
+const state = ref<TeachingState>(core.stage.teaching.state());
 const { watch, stop } = useWatchedHand(pad, () => {
-  if (!core.keys.taught(performance.now())) return false;
+  if (!core.stage.teaching.look(performance.now())) return false;
   // The pad is emptied before it is watched again: what this hand still does belongs to what it has shown.
   window.setTimeout(next);
   return true;
 });
 
 function next() {
-  state.value = core.keys.teaching();
+  state.value = core.stage.teaching.state();
   // The page may have been closed before this came.
   if (state.value.asks && pad.value) watch();
   else stop();
@@ -30,7 +30,7 @@ function act(what: () => void) {
 }
 
 function tryIt() {
-  if (core.keys.tryTaught()) emit('tried');
+  if (core.stage.teaching.tryIt()) emit('tried');
 }
 
 onMounted(watch);
@@ -64,10 +64,10 @@ onBeforeUnmount(stop);
         <el-button v-if="!state.asks" type="primary" data-teach-deed="try" @click="tryIt">
           {{ say('teach-panel.try-it') }}
         </el-button>
-        <el-button v-else data-teach-deed="skip" @click="act(() => core.keys.skipLesson())">
+        <el-button v-else data-teach-deed="skip" @click="act(() => core.stage.teaching.skip())">
           {{ say('teach-panel.skip-leave-it-as-it-is') }}
         </el-button>
-        <el-button v-if="state.step > 0" data-teach-deed="before" @click="act(() => core.keys.lessonBefore())">
+        <el-button v-if="state.step > 0" data-teach-deed="before" @click="act(() => core.stage.teaching.again())">
           {{ say('teach-panel.show-the-one-before-again') }}
         </el-button>
         <el-button data-teach-deed="cancel" @click="emit('cancel')">{{ say('teach-panel.cancel') }}</el-button>

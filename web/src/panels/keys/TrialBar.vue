@@ -11,17 +11,17 @@ const core = useCore();
 const store = useStage();
 const trying = computed(() => {
   void store.keymapVersion;
-  return core.keys.onTrial() ? String(core.keys.keymap().name) : '';
+  return core.stage.teaching.onTrial() ? String(core.stage.keymaps.plain().name) : '';
 });
 
 function keep() {
-  core.keys.keepTaught();
+  core.stage.teaching.keep();
   props.open.keepKeymap();
   props.open.keepHabits();
 }
 
 function discard() {
-  core.keys.discardTaught();
+  core.stage.teaching.discard();
   props.open.wake();
 }
 </script>

@@ -18,14 +18,14 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
 
   function finger(e: PointerEvent) {
     const { pointerId: id, clientX: x, clientY: y, timeStamp: t } = e;
-    if (e.type === 'pointerdown') core.input.touchDown(id, x, y, t);
-    else if (e.type === 'pointermove') core.input.touchMove(id, x, y, t);
-    else core.input.touchUp(id, x, y, e.type === 'pointercancel', t);
+    if (e.type === 'pointerdown') core.stage.input.touchDown(id, x, y, t);
+    else if (e.type === 'pointermove') core.stage.input.touchMove(id, x, y, t);
+    else core.stage.input.touchUp(id, x, y, e.type === 'pointercancel', t);
   }
 
   function watch() {
     stop();
-    core.keys.capture(true);
+    core.stage.input.capture(true);
     ends = new AbortController();
     const on = { signal: ends.signal };
     const pointer = (e: PointerEvent) => {
@@ -33,7 +33,7 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
       if (e.pointerType === 'touch') finger(e);
       else {
         const pen = e.pointerType === 'pen';
-        core.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), pen, e.timeStamp);
+        core.stage.input.pointer(e.clientX, e.clientY, e.buttons, modifiersOf(e), pen, e.timeStamp);
       }
       look();
     };
@@ -47,7 +47,7 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
       'wheel',
       (e) => {
         e.preventDefault();
-        core.input.wheel(0, 0, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
+        core.stage.input.wheel(0, 0, e.deltaX, e.deltaY, e.deltaMode, modifiersOf(e), e.timeStamp);
         look();
       },
       { ...on, passive: false },
@@ -58,8 +58,8 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
         e.preventDefault();
         e.stopImmediatePropagation();
       }
-      if (e.type === 'keydown') core.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
-      else core.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
+      if (e.type === 'keydown') core.stage.input.keyDown(e.code, modifiersOf(e), e.repeat, e.timeStamp);
+      else core.stage.input.keyUp(e.code, modifiersOf(e), e.timeStamp);
       look();
     };
     area.addEventListener('keydown', key, on);
@@ -71,7 +71,7 @@ export function useWatchedHand(pad: Ref<HTMLElement | undefined>, decided: () =>
   }
 
   function stop() {
-    core.keys.capture(false);
+    core.stage.input.capture(false);
     ends.abort();
     window.clearInterval(timer);
   }

@@ -37,7 +37,7 @@ function named(save: boolean) {
 }
 
 async function copy(pin: PinRow) {
-  const words = JSON.stringify(core.kept.pin(pin.id), null, 2);
+  const words = JSON.stringify(core.stage.documents.pin(pin.id), null, 2);
   await navigator.clipboard.writeText(words).then(
     () => store.tell({ text: say('pins-panel.is-in-the-clipboard-as-json', pin.name) }),
     () => saveAs(new Blob([words], { type: 'application/json' }), `${pin.name}.json`),
@@ -70,7 +70,7 @@ async function bring(e: Event) {
   if (!chosen) return;
   let wrong: string | null;
   try {
-    wrong = core.kept.bringPins(JSON.parse(await chosen.text()) as Plain);
+    wrong = core.stage.documents.bringPins(JSON.parse(await chosen.text()) as Plain);
   } catch {
     wrong = say('pins-panel.it-is-no-json');
   }
@@ -81,7 +81,10 @@ async function bring(e: Event) {
 
 function all(what: string) {
   if (what === 'export')
-    saveJson(core.kept.pins(), say('pins-panel.pins-json', props.open.detail.value?.name ?? say('pins-panel.scene')));
+    saveJson(
+      core.stage.documents.pins(),
+      say('pins-panel.pins-json', props.open.detail.value?.name ?? say('pins-panel.scene')),
+    );
   if (what === 'import') file.value?.click();
   if (what === 'board') run('pin.add', { board: true });
 }

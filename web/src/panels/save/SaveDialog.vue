@@ -52,7 +52,7 @@ watch(shown, (on) => {
     stop.abort();
     return;
   }
-  ids.value = core.show.selection();
+  ids.value = core.stage.contents.selection();
   what.value = props.told?.what === 'selection' && ids.value.length ? 'selection' : 'scene';
   up.value = props.open.detail.value?.upAxis ?? 'Y';
   unit.value = props.open.detail.value?.unit ?? 'm';

@@ -28,7 +28,7 @@ const subject = computed(() => store.readout.selection?.name);
 
 function look() {
   for (const known of [rows, drawn]) for (const id of Object.keys(known)) delete known[id];
-  ids.value = core.show.shotIds();
+  ids.value = core.stage.shotList.ids();
   missing.value = ids.value.length;
   fill(ids.value, 0);
 }
@@ -43,7 +43,7 @@ function fill(of: string[], from: number) {
 }
 
 function take(id: string, picture = true) {
-  const row = core.show.shot(id);
+  const row = core.stage.shotList.row(id);
   if (row) rows[id] = row;
   if (picture && active.value) pictures?.ofChoice(active.value.id, `camera:${id}`, (p) => (drawn[id] = p));
 }
@@ -52,7 +52,7 @@ function take(id: string, picture = true) {
 function change(command: string, args: Plain) {
   run(command, args);
   const before = ids.value;
-  ids.value = core.show.shotIds();
+  ids.value = core.stage.shotList.ids();
   missing.value = 0;
   for (const id of ids.value) if (rows[id] || !before.includes(id)) take(id, !before.includes(id));
 }
@@ -68,8 +68,8 @@ function go(id: string) {
 }
 
 const title = () => say('shots-dialog.cameras', props.open.detail.value?.name ?? say('shots-dialog.scene'));
-const csv = () => saveAs(new Blob([core.show.shotsCsv()], { type: 'text/csv' }), `${title()}.csv`);
-const json = () => saveJson(core.show.cameras(), `${title()}.json`);
+const csv = () => saveAs(new Blob([core.stage.shotList.csv()], { type: 'text/csv' }), `${title()}.csv`);
+const json = () => saveJson(core.stage.contents.cameras(), `${title()}.json`);
 
 watch(shown, (on) => {
   if (on) look();

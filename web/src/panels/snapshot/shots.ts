@@ -21,7 +21,7 @@ export async function shoot(
   colors: { ground: string; text: string; words: string },
   part: (done: number) => boolean,
 ): Promise<Blob | null> {
-  const places = open.core.draw.shotPlaces(wish.sort, wish.width, wish.height);
+  const places = open.core.stage.offscreen.places(wish.sort, wish.width, wish.height);
   const out = document.createElement('canvas');
   out.width = wish.width;
   out.height = wish.height;
@@ -33,9 +33,9 @@ export async function shoot(
     if (!part(i / places.length)) return null;
     await new Promise((r) => window.setTimeout(r, 20));
     const what = p.camera
-      ? { matrices: open.core.draw.cameraMatrices(p.camera), number: null, overlays: false }
+      ? { matrices: open.core.stage.offscreen.cameraMatrices(p.camera), number: null, overlays: false }
       : {
-          matrices: open.core.draw.wholeMatrices(p.number, p.width / p.height),
+          matrices: open.core.stage.offscreen.wholeMatrices(p.number, p.width / p.height),
           number: p.number,
           overlays: wish.overlays,
         };

@@ -18,7 +18,7 @@ const entries = computed(() => {
   void pictures?.version.value;
   const v = active.value;
   if (!v || !store.readout.trail) return [];
-  return core.show.trailEntries(v.id).map((e, i) => ({ ...e, at: i, picture: pictures?.ofTrail(v, e, i) }));
+  return core.stage.viewport.trailEntries(v.id).map((e, i) => ({ ...e, at: i, picture: pictures?.ofTrail(v, e, i) }));
 });
 const here = computed(() => entries.value.findIndex((e) => e.on));
 

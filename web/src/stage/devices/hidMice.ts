@@ -1,4 +1,4 @@
-import type { DevicesApi, Plain } from '../../core';
+import type { DeviceInput } from '../../core';
 import { say } from '../../words/say';
 
 /** What is used of a WebHID device: a real one, or one that is simulated in its shape. */
@@ -31,7 +31,7 @@ export class HidMice {
   private readonly hid = (navigator as { hid?: Hid }).hid;
 
   constructor(
-    private readonly devices: DevicesApi,
+    private readonly devices: DeviceInput,
     private readonly after: () => void,
   ) {
     this.hid?.addEventListener('disconnect', (e) => this.close((e as Event & { device: HidLike }).device), {
@@ -75,8 +75,8 @@ export class HidMice {
   open(d: HidLike): string | null {
     if (this.numbers.has(d)) return null;
     const number = this.next++;
-    const descriptor = { collections: JSON.parse(JSON.stringify(d.collections)) } as Plain;
-    const wrong = this.devices.hidOpened(number, d.productName, descriptor);
+    const collections = JSON.parse(JSON.stringify(d.collections)) as unknown[];
+    const wrong = this.devices.hidOpened(number, d.productName, collections);
     if (wrong) return wrong;
     this.numbers.set(d, number);
     d.addEventListener('inputreport', (e) => this.report(number, e as HidReport), { signal: this.ends.signal });

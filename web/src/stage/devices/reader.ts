@@ -1,4 +1,4 @@
-import type { DevicesApi } from '../../core';
+import type { DeviceInput } from '../../core';
 import { HidMice, type HidLike } from './hidMice';
 
 /** What is used of the W3C Gamepad interface: a real one, or one that is simulated in its shape. */
@@ -15,12 +15,13 @@ export class DeviceReader {
   private frame = 0;
 
   constructor(
-    private readonly devices: DevicesApi,
+    private readonly devices: DeviceInput,
     private readonly after: () => void,
   ) {
     this.mice = new HidMice(devices, after);
     const on = { signal: this.ends.signal };
     window.addEventListener('gamepadconnected', () => this.look(), on);
+    window.addEventListener('blur', () => devices.blur(), on);
     window.addEventListener('gamepaddisconnected', () => this.read(), on);
     this.look();
     void this.mice.granted();

@@ -68,7 +68,7 @@ export class Painter {
   }
 
   private get core() {
-    return this.view.core.draw;
+    return this.view.core;
   }
 
   /** Has programs made that most scenes need, so that none of these waits for them; once. */
@@ -200,12 +200,12 @@ export class Painter {
 
   /** Whether a viewport's picture is made of several frames at rest: for its edges, or for the depth of field of a lens. */
   smooths(view: number): boolean {
-    return this.smoothsAll || this.core.plan(view, '').field;
+    return this.smoothsAll || this.core.stage.paint.plan(view, '').field;
   }
 
   /** Whether that is worth waiting for: it shows more than edges. */
   waits(view: number): boolean {
-    return this.core.plan(view, '').field;
+    return this.core.stage.paint.plan(view, '').field;
   }
 
   /**
@@ -218,34 +218,34 @@ export class Painter {
     const { number } = view;
     const into = this.smoothed.begin(box.z, box.w);
     this.view.paint({
-      matrices: this.core.smoothMatrices(number, step, box.w),
-      plan: this.core.plan(number, ''),
+      matrices: this.core.stage.offscreen.smoothMatrices(number, step, box.w),
+      plan: this.core.stage.paint.plan(number, ''),
       number,
       height: view.rect.height,
       box: new THREE.Vector4(0, 0, box.z, box.w),
       into,
       through: 'peeled',
     });
-    const frames = this.core.smoothFrames(number);
+    const frames = this.core.stage.offscreen.frames(number);
     this.smoothed.add(this.renderer, this.view.camera, step === 0, frames);
     this.renderer.setRenderTarget(null);
     if ((step + 1) % SHOWN_EVERY) return false;
     this.smoothed.show(this.renderer, this.view.camera, frames / (step + 1));
-    this.finish(view, this.core.plan(number, ''), box);
+    this.finish(view, this.core.stage.paint.plan(number, ''), box);
     return step === frames - 1;
   }
 
   /** How surfaces that let others through are drawn in this frame. */
   private get through(): Through {
-    return this.view.core.submit.quick() ? 'weighted' : 'peeled';
+    return this.view.core.batches.quick() ? 'weighted' : 'peeled';
   }
 
   private drawView(view: ViewportSummary): boolean {
     const box = this.place(view);
     const { number } = view;
     const shown = {
-      matrices: this.core.matrices(number),
-      plan: this.core.plan(number, ''),
+      matrices: this.core.stage.offscreen.matrices(number),
+      plan: this.core.stage.paint.plan(number, ''),
       number,
       height: view.rect.height,
       eased: true,
@@ -288,7 +288,7 @@ export class Painter {
   ): ImageData {
     const { matrices, number, look = '' } = what;
     const { view } = this;
-    const drawn = number === null ? PLAIN : this.core.plan(number, look);
+    const drawn = number === null ? PLAIN : this.core.stage.paint.plan(number, look);
     const plan = what.overlays ? drawn : { ...drawn, grid: false, outline: false };
     const samples = number === null || software() ? 0 : 4;
     const into = new THREE.WebGLRenderTarget(width, height, { depthBuffer: true, samples });

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { BatchForm, DrawApi, SubmitApi } from '../../core';
+import type { BatchForm, MeshReader, BatchReader } from '../../core';
 import { ChosenOnes } from './chosenOnes';
 import { Ghosts } from './ghosts';
 import type { Looks } from './looks';
@@ -67,8 +67,8 @@ export class Crowd implements BatchDrawing {
   private generation = -1;
 
   constructor(
-    private readonly core: DrawApi,
-    private readonly submit: SubmitApi,
+    private readonly core: MeshReader,
+    private readonly submit: BatchReader,
     private readonly form: BatchForm,
     private readonly looks: Looks,
     private readonly surfaces: Surfaces,

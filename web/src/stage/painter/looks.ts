@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import { OVER } from './blending';
-import type { DrawApi, Material } from '../../core';
+import type { MeshReader, Material } from '../../core';
 import { lineMaterial } from './lines';
 import type { Palette } from './palette';
 import { defineOf, wordsOf, type Style } from './runs';
@@ -56,7 +56,7 @@ export class Looks {
   private readonly tints: Record<Tint, { value: THREE.Vector4[] }>;
 
   constructor(
-    private readonly core: Pick<DrawApi, 'material' | 'attribute'>,
+    private readonly core: Pick<MeshReader, 'material' | 'attribute'>,
     private readonly file: ArrayBuffer,
     private readonly shared: Shared,
     palette: Palette,

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { BatchForm, SubmitApi } from '../../core';
+import type { BatchForm, BatchReader } from '../../core';
 import { lineBuffers } from './lines';
 import type { Looks } from './looks';
 import { Form } from './passes';
@@ -66,7 +66,7 @@ export class Merged implements BatchDrawing {
   private generation: number;
 
   constructor(
-    private readonly core: SubmitApi,
+    private readonly core: BatchReader,
     private readonly form: BatchForm,
     private readonly looks: Looks,
   ) {

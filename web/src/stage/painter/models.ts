@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi, SubmitApi } from '../../core';
+import type { MeshReader, BatchReader } from '../../core';
 import { Crowd } from './crowds';
 import { Looks, type Shared } from './looks';
 import { Merged } from './merged';
@@ -29,8 +29,8 @@ export class Models {
   outlined = false;
 
   constructor(
-    private readonly core: DrawApi,
-    private readonly submit: SubmitApi,
+    private readonly core: MeshReader,
+    private readonly submit: BatchReader,
     file: ArrayBuffer,
     shared: Shared,
     palette: Palette,

@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import { OVER } from './blending';
-import type { SubmitApi } from '../../core';
+import type { BatchReader } from '../../core';
 import { fullTriangle } from './page';
 import { Form } from './passes';
 import { outlineFragment, outlineVertex } from './outlineShaders';
@@ -47,7 +47,7 @@ export class Outline {
     masks: THREE.Scene,
     camera: THREE.Camera,
     box: THREE.Vector4,
-    submit: SubmitApi,
+    submit: BatchReader,
   ): void {
     // The line has room about what is selected.
     const room = Math.ceil(8 * (this.lines.uniforms.pixel!.value as number));

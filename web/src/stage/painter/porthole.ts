@@ -1,10 +1,10 @@
 import * as THREE from 'three';
-import type { DrawApi, ViewportSummary, DrawPlan } from '../../core';
+import type { ViewportSummary, DrawPlan } from '../../core';
 import { fullPage } from './page';
 import type { Palette } from './palette';
 import { Reduced } from './reduced';
 import type { Through } from './runs';
-import type { ViewDrawing } from './view';
+import type { PaintedCore, ViewDrawing } from './view';
 
 /** A lozenge of a viewport that is drawn with another look: only the rectangle round it is drawn, aside, and put in its place. */
 export class PortholeDrawing {
@@ -62,7 +62,7 @@ export class PortholeDrawing {
   draw(
     renderer: THREE.WebGLRenderer,
     view: ViewDrawing,
-    core: DrawApi,
+    core: PaintedCore,
     frame: ViewportSummary,
     { hole }: DrawPlan,
     box: THREE.Vector4,
@@ -72,8 +72,8 @@ export class PortholeDrawing {
     const k = view.pixel.value;
     const [w, h] = [Math.round(hole.width * k), Math.round(hole.height * k)];
     const complete = view.paint({
-      matrices: core.partMatrices(frame.number, hole.left, hole.top, hole.width, hole.height),
-      plan: { ...core.plan(frame.number, hole.look), outline: false },
+      matrices: core.stage.offscreen.partMatrices(frame.number, hole.left, hole.top, hole.width, hole.height),
+      plan: { ...core.stage.paint.plan(frame.number, hole.look), outline: false },
       number: frame.number,
       height: frame.rect.height,
       box: new THREE.Vector4(0, 0, w, h),

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi } from '../../core';
+import type { ViewportPaint } from '../../core';
 import type { Models } from './models';
 import { Form, PLAIN } from './passes';
 
@@ -28,7 +28,7 @@ export class Shadows {
     renderer: THREE.WebGLRenderer,
     scene: THREE.Scene,
     models: Models,
-    core: DrawApi,
+    core: ViewportPaint,
     view: number,
     look: string,
     quick: boolean,

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { BatchForm, DrawApi } from '../../core';
+import type { BatchForm, MeshReader } from '../../core';
 import type { Looks } from './looks';
 import { VEILS } from './merged';
 import { Form } from './passes';
@@ -32,7 +32,7 @@ export class Single implements BatchDrawing {
   private readonly layer = { value: 0 };
 
   constructor(
-    private readonly core: DrawApi,
+    private readonly core: MeshReader,
     private readonly form: BatchForm,
     private readonly looks: Looks,
     private readonly surfaces: Surfaces,

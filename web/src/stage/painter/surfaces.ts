@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi } from '../../core';
+import type { MeshReader } from '../../core';
 import type { Slices } from './slices';
 
 /** Where pictures lie: two or four numbers a vertex. */
@@ -17,7 +17,7 @@ export class Surfaces {
   private readonly edged = new Map<number, THREE.BufferGeometry>();
 
   constructor(
-    private readonly core: DrawApi,
+    private readonly core: MeshReader,
     private readonly slices: Slices,
   ) {}
 

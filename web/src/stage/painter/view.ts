@@ -12,9 +12,12 @@ import { Shadows } from './shadows';
 import { SeeThrough } from './through';
 import { PicturePlanes } from './pictures';
 
+/** What the painter asks the core. */
+export type PaintedCore = Pick<Core, 'meshes' | 'batches'> & { stage: Pick<Core['stage'], 'paint' | 'offscreen'> };
+
 /** What a scene gives the painter, and is told by it. */
 export interface Subject {
-  core: Pick<Core, 'draw' | 'submit'>;
+  core: PaintedCore;
   /** Address of a picture that lies behind views. */
   picture: (image: string) => string;
   /** An image has come. */
@@ -138,7 +141,7 @@ export class ViewDrawing {
     this.close();
     const shared = { ...this.shared, ink: this.ink, pixel: this.pixel, halfSize: this.halfSize };
     const { core, imageLoaded, came } = this.subject!;
-    this.models = new Models(core.draw, core.submit, file, shared, this.on, imageLoaded, came);
+    this.models = new Models(core.meshes, core.batches, file, shared, this.on, imageLoaded, came);
     this.models.slices.atOnce = this.atOnce;
     this.scene.add(this.models.root);
   }
@@ -152,7 +155,7 @@ export class ViewDrawing {
   }
 
   setIcons({ number, rect }: ViewportSummary): void {
-    this.icons.set(this.core.draw.icons(number), rect.width, rect.height);
+    this.icons.set(this.core.stage.paint.iconNumbers(number), rect.width, rect.height);
   }
 
   /** Draws the marks alone, over what is there. */
@@ -175,7 +178,8 @@ export class ViewDrawing {
     eased = false,
     icons = false,
   }: Shown): boolean {
-    const { draw, submit } = this.core;
+    const { batches } = this.core;
+    const { paint } = this.core.stage;
     const r = this.renderer;
     this.camera.matrixWorldInverse.fromArray(matrices, 0);
     this.camera.projectionMatrix.fromArray(matrices, 16);
@@ -183,19 +187,19 @@ export class ViewDrawing {
     this.onto(paletteOn(this.palette, plan));
     let stale = false;
     if (plan.lit && number !== null && this.models) {
-      stale = !this.shadows.prepare(r, this.scene, this.models, draw, number, look, eased && submit.quick());
-      this.shared.lamps.value = draw.lights(number, look, matrices);
+      stale = !this.shadows.prepare(r, this.scene, this.models, paint, number, look, eased && batches.quick());
+      this.shared.lamps.value = paint.lights(number, look, matrices);
     }
     const complete =
       this.models?.prepare(matrices, number ?? -1, height, plan, eased, plan.through ? through : 'none', look) ?? false;
     // The plan says that the view is drawn in full; shadows that are out of date are not.
-    if (stale) submit.owe(number!);
+    if (stale) batches.owe(number!);
     this.grid.mesh.visible = plan.grid && number !== null;
-    this.pictures!.show(number === null ? [] : draw.pictures(number));
+    this.pictures!.show(number === null ? [] : paint.pictures(number));
     this.ground.under(this.pictures!.behind);
-    if (this.grid.mesh.visible) this.grid.set(draw.grid(number!));
+    if (this.grid.mesh.visible) this.grid.set(paint.gridNumbers(number!));
     const outlined = this.models?.outlined && plan.outline;
-    if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, submit);
+    if (outlined) this.outline.prepare(r, this.models!.masks, this.camera, box, batches);
     if (plan.through) {
       this.shared.opacity.value = plan.opacity;
       this.seeThrough.prepare(r, this.scene, this.camera, box, through);

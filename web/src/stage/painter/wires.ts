@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import type { DrawApi } from '../../core';
+import type { MeshReader } from '../../core';
 import { Quads } from './lines';
 import type { Slices } from './slices';
 
@@ -17,7 +17,7 @@ export class Wires {
   private readonly made = new Map<number, { capacity: number; geometry: THREE.BufferGeometry }>();
 
   constructor(
-    private readonly core: DrawApi,
+    private readonly core: MeshReader,
     private readonly slices: Slices,
     private readonly ball: (mesh: number) => THREE.Sphere,
   ) {}

@@ -5,15 +5,15 @@ import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import rhombus.core.plain.Maybe;
 import rhombus.core.plain.OneOf;
 import rhombus.core.plain.OrNull;
+import rhombus.core.plain.PageCall;
+import rhombus.core.scene.BinaryArrays;
 
 /** Java types in the words of TypeScript. */
 final class TypeScript {
@@ -77,20 +77,13 @@ final class TypeScript {
         return out;
     }
 
-    /** An interface of methods that the page calls. */
-    static String calls(Class<?> api) {
-        StringBuilder s = new StringBuilder("export interface " + api.getSimpleName() + " {\n");
-        Method[] methods = api.getDeclaredMethods();
-        Arrays.sort(methods, Comparator.comparing(Method::getName));
-        for (Method m : methods) {
-            if (m.getName().startsWith("get") && m.getParameterCount() == 0) {
-                String name =
-                        m.getName().substring(3, 4).toLowerCase() + m.getName().substring(4);
-                s.append("  readonly ")
-                        .append(name)
-                        .append(": ")
-                        .append(m.getReturnType().getSimpleName())
-                        .append(";\n");
+    /** A class of the core as the interface of what the page calls. */
+    static String calls(Class<?> c) {
+        StringBuilder s = new StringBuilder("export interface " + c.getSimpleName() + " {\n");
+        for (Method m : PageClasses.calls(c)) {
+            if (PageClasses.property(m)) {
+                s.append("  readonly ").append(m.getName()).append(": ");
+                s.append(m.getReturnType().getSimpleName()).append(";\n");
             } else {
                 s.append("  ").append(call(m)).append(";\n");
             }
@@ -99,44 +92,31 @@ final class TypeScript {
     }
 
     /** A function's name, arguments and result. */
-    static String call(Method m) {
-        String args = Arrays.stream(m.getParameters())
-                .map(p -> p.getName() + ": "
-                        + passed(p.getType(), p.getAnnotation(Gives.class), p.isAnnotationPresent(OrNothing.class)))
-                .collect(Collectors.joining(", "));
-        return m.getName() + "(" + args + "): "
-                + passed(m.getReturnType(), m.getAnnotation(Gives.class), m.isAnnotationPresent(OrNothing.class));
+    private static String call(Method m) {
+        List<String> args = new ArrayList<>();
+        for (Parameter p : PageClasses.passed(m)) {
+            args.add(p.getName() + ": " + passed(p.getParameterizedType(), p.isAnnotationPresent(OrNull.class)));
+        }
+        boolean patches = m.getAnnotation(PageCall.class).patches();
+        if (patches) {
+            args.add("target: " + m.getReturnType().getSimpleName());
+            args.add("fresh: boolean");
+        }
+        return m.getName() + "(" + String.join(", ", args) + "): "
+                + (patches ? "void" : passed(m.getGenericReturnType(), m.isAnnotationPresent(OrNull.class)));
     }
 
-    /** The classes that calls give or take. */
-    static List<Class<?>> named(Class<?> api) {
-        List<Class<?>> out = new ArrayList<>();
-        for (Method m : api.getDeclaredMethods()) {
-            add(out, m.getAnnotation(Gives.class));
-            for (Parameter p : m.getParameters()) {
-                add(out, p.getAnnotation(Gives.class));
-            }
-        }
-        return out;
-    }
-
-    private static void add(List<Class<?>> out, Gives g) {
-        if (g != null) {
-            out.add(g.value());
-        }
-    }
-
-    private static String passed(Class<?> c, Gives g, boolean orNull) {
-        if (g != null) {
-            return name(g.value()) + (g.list() ? "[]" : "") + (g.orNull() ? " | null" : "");
-        }
+    private static String passed(Type t, boolean orNull) {
+        Class<?> c = Records.element(t);
         // What shares memory with the core is made of it, whatever the browser could hold besides.
-        String name = c.getSimpleName();
-        String type = c == void.class
-                ? "void"
-                : name.matches("Float32Array|Float64Array|Int32Array|Int8Array")
-                        ? name + "<ArrayBuffer>"
-                        : name.equals("ArrayBuffer") || c.isInterface() ? name : name(c);
+        // Nobody says what a list holds that is not of one type.
+        String type = Records.isList(t) && c == Object.class
+                ? "unknown[]"
+                : t == void.class
+                        ? "void"
+                        : Bridge.array(c) != null && !Records.isList(t)
+                                ? Bridge.array(c) + "<ArrayBuffer>"
+                                : BinaryArrays.class.isAssignableFrom(c) ? "ArrayBuffer" : type(t);
         return type + (orNull ? " | null" : "");
     }
 }

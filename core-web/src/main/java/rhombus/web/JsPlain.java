@@ -10,6 +10,8 @@ import org.teavm.jso.core.JSArray;
 import org.teavm.jso.core.JSBoolean;
 import org.teavm.jso.core.JSNumber;
 import org.teavm.jso.core.JSString;
+import rhombus.core.geometry.Vec3;
+import rhombus.core.plain.PlainData;
 
 /** Plain data to and from JavaScript values. */
 final class JsPlain {
@@ -80,6 +82,12 @@ final class JsPlain {
             default:
                 return null;
         }
+    }
+
+    /** Three finite numbers as a point; null for anything else. */
+    static Vec3 vector(JSObject o) {
+        double[] p = PlainData.numbers(fromJs(o), 3);
+        return p == null ? null : new Vec3(p[0], p[1], p[2]);
     }
 
     @SuppressWarnings("unchecked")

@@ -36,7 +36,6 @@ class ArchitectureTest {
         "glossary",
         "pick",
         "table",
-        "table",
         "display",
         "light",
         "submit",
@@ -45,7 +44,8 @@ class ArchitectureTest {
         "board",
         "keymap",
         "stage",
-        "drill"
+        "drill",
+        "page"
     };
     /** Once for all tests: reading them takes longer than asking. */
     private static final JavaClasses CORE = new ClassFileImporter()

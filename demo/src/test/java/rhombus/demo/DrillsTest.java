@@ -21,7 +21,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.ViewportDetail;
+import rhombus.core.stage.show.views.ViewportDetail;
 import rhombus.formats.NormalReader;
 import rhombus.formats.SceneImport;
 import rhombus.formats.upload.Progress;
@@ -65,7 +65,7 @@ class DrillsTest {
     }
 
     private ViewportDetail view(String id) {
-        return stage.snapshots().views().stream()
+        return stage.views().all().stream()
                 .filter(v -> v.id().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -190,18 +190,18 @@ class DrillsTest {
         if (drill.equals("rivet")) {
             assertThat(score.back()).isEqualTo(1);
         }
-        assertThat(stage.snapshots().views()).allMatch(v -> v.walking() == null);
+        assertThat(stage.views().all()).allMatch(v -> v.walking() == null);
         // Nothing of it stays.
-        int boards = stage.snapshots().boards().tabs().size();
+        int boards = stage.boards().boards().tabs().size();
         practice.end(now);
-        assertThat(stage.snapshots().history().edits()).isEmpty();
+        assertThat(stage.contents().history().edits()).isEmpty();
         for (int i = 0; i < SCENE.count(); i++) {
             assertThat(stage.scene().node(i).hidden())
                     .as(SCENE.node(i).name())
                     .isEqualTo(SCENE.node(i).hidden());
             assertThat(stage.scene().world(i)).containsExactly(SCENE.world(i));
         }
-        assertThat(stage.snapshots().boards().tabs()).hasSize(boards - 1).noneMatch(t -> t.passing());
+        assertThat(stage.boards().boards().tabs()).hasSize(boards - 1).noneMatch(t -> t.passing());
     }
 
     @ParameterizedTest
@@ -298,12 +298,12 @@ class DrillsTest {
         double[] course = best.course().stream().mapToDouble(d -> d).toArray();
         double[] path = best.path().stream().mapToDouble(d -> d).toArray();
         assertThat(practice.startOwn("mine", made, course, path, now)).isNull();
-        ViewportDetail mine = stage.snapshots().views().stream()
+        ViewportDetail mine = stage.views().all().stream()
                 .filter(ViewportDetail::active)
                 .findFirst()
                 .orElseThrow();
         int own = mine.number();
-        assertThat(stage.snapshots().marks(own).companion()).isNull();
+        assertThat(stage.paint().marks(own).companion()).isNull();
         stage.input().pointer(mine.rect().x() + 50, mine.rect().y() + 50, 0, 0, false, now += 5);
         // So far that wherever the other goes it is ahead.
         for (int i = 0; i < 12; i++) {
@@ -311,11 +311,11 @@ class DrillsTest {
             frames(250);
         }
         practice.tick(now);
-        assertThat(stage.snapshots().marks(own).companion()).isNotNull();
+        assertThat(stage.paint().marks(own).companion()).isNotNull();
         practice.end(now);
-        assertThat(stage.snapshots().views())
-                .allSatisfy(v -> assertThat(stage.snapshots().marks(v.number()).companion())
-                        .isNull());
+        assertThat(stage.views().all())
+                .allSatisfy(v ->
+                        assertThat(stage.paint().marks(v.number()).companion()).isNull());
     }
 
     /** One's own: from one view to another, and its log done again gives the same. */

@@ -26,7 +26,7 @@ class WalkTest {
     private final double[] m = new double[32];
 
     private Vec3 eye(Stage stage) {
-        stage.shots().matrices(1, m);
+        stage.offscreen().matrices(1, m);
         double[] e = new double[3];
         for (int i = 0; i < 3; i++) {
             e[i] = -(m[i * 4] * m[12] + m[i * 4 + 1] * m[13] + m[i * 4 + 2] * m[14]);
@@ -79,7 +79,7 @@ class WalkTest {
         int stopped = 0;
         double way = 0;
         for (int walk = 0; walk < WALKS; walk++) {
-            stage.kept().restore(standing(r, Math.pow(10, r.nextDouble() * 2)));
+            stage.documents().restore(standing(r, Math.pow(10, r.nextDouble() * 2)));
             stage.input().pointer(700, 200, 0, 0, now += 10);
             stage.command(r.nextBoolean() ? "walk.start" : "walk.fly", Map.of(), "v2", now += 10);
             Vec3 at = eye(stage);
@@ -130,7 +130,7 @@ class WalkTest {
         double now = 0;
         int crossed = 0;
         for (int walk = 0; walk < 300; walk++) {
-            stage.kept().restore(standing(r, 20));
+            stage.documents().restore(standing(r, 20));
             stage.command("walk.start", Map.of(), "v2", now += 10);
             Vec3 at = eye(stage);
             stage.input().keyDown("KeyW", 0, false, now += 1);

@@ -153,7 +153,7 @@ class AgreementTest {
                 default -> stage.tick((double) e.get(1));
             }
             for (int v = 0; v < VIEWS; v++) {
-                stage.shots().matrices(v, m);
+                stage.offscreen().matrices(v, m);
                 System.arraycopy(m, 0, out[i], v * 32, 32);
             }
         }
@@ -173,19 +173,20 @@ class AgreementTest {
             """
             async (log) => {
               const file = (n) => fetch('/agreement/' + n).then((r) => r.arrayBuffer());
-              const {newStage} = await import('/agreement/core.js');
-              const core = newStage();
-              const {input, draw} = core;
-              core.resize(1000, 800);
+              const {newSession} = await import('/agreement/core.js');
+              const core = newSession();
+              const {stage, meshes} = core;
+              const {input, offscreen} = stage;
+              stage.resize(1000, 800);
               core.openScene(await file('geometry'), 'Yard');
-              draw.attachEdges(await file('edges'));
-              draw.attachHierarchies(await file('hierarchies'));
-              while (draw.moreHierarchies());
+              meshes.attachEdges(await file('edges'));
+              meshes.attachHierarchies(await file('hierarchies'));
+              while (meshes.moreHierarchies());
               const out = [];
               for (const e of log) {
                 if (e[0] === 'pointer') input.pointer(e[1], e[2], e[3], e[4], false, e[5]);
                 else if (e[0] === 'wheel') input.wheel(e[1], e[2], 0, e[3], e[4], e[5], e[6]);
-                else if (e[0] === 'habit') core.keys.setHabit({id: e[1], value: e[2]});
+                else if (e[0] === 'habit') core.settings.set({id: e[1], value: e[2]});
                 else if (e[0] === 'touch') {
                   if (e[1] === 0) input.touchDown(e[2], e[3], e[4], e[5]);
                   else if (e[1] === 1) input.touchMove(e[2], e[3], e[4], e[5]);
@@ -194,7 +195,7 @@ class AgreementTest {
                 else if (e[0] === 'up') input.keyUp(e[1], e[2], e[3]);
                 else core.tick(e[1]);
                 const all = new Float64Array(128);
-                for (let v = 0; v < 4; v++) all.set(draw.matrices(v), v * 32);
+                for (let v = 0; v < 4; v++) all.set(offscreen.matrices(v), v * 32);
                 out.push(all);
               }
               const bytes = new Uint8Array(out.length * 1024);
@@ -303,11 +304,9 @@ class AgreementTest {
         Object got = page.evaluate(
                 """
                 async ([p, t, rays]) => {
-                      const core = await import('/agreement/core.js');
-                  core.buildHierarchy(new Float32Array(p), new Int32Array(t));
-                  const out = new Float64Array(rays.length / 6 * 2);
-                  core.castRays(new Float64Array(rays), out);
-                  return [...out];
+                  const hierarchy = (await import('/agreement/core.js')).module();
+                  hierarchy.buildHierarchy(new Float32Array(p), new Int32Array(t));
+                  return [...hierarchy.castRays(new Float64Array(rays))];
                 }""",
                 List.of(list(mesh.positions()), list(mesh.triangles()), list(rays)));
         List<?> browser = (List<?>) got;

@@ -163,7 +163,7 @@ public final class Drill {
         fresh.reduceMotion(true);
         fresh.resize(1000, 800);
         fresh.open(scene, "");
-        Map<String, Object> address = fresh.kept().address();
+        Map<String, Object> address = fresh.documents().address();
         Map<String, Object> looks = PlainData.map(address.get("looks"));
         Map<String, Object> look = PlainData.map(looks.get(VIEW));
         look.put("pose", StoredView.pose(start.apply(scene.up())));

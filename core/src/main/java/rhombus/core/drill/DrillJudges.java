@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
-import rhombus.core.stage.show.ViewportDetail;
+import rhombus.core.stage.show.views.ViewportDetail;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
 

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Keymaps;
+import rhombus.core.plain.OrNull;
+import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.BoardTabRow;
+import rhombus.core.stage.show.boards.BoardTabRow;
 import rhombus.core.stage.view.StoredView;
 
 /** A drill on somebody's stage: it begins on a board of its own, and what the hand does is recorded. */
@@ -29,6 +31,7 @@ public final class DrillSession {
     }
 
     /** Ids of the drills that the scene has all for. */
+    @PageCall
     public List<String> there() {
         return stage.scene() == null
                 ? List.of()
@@ -45,11 +48,15 @@ public final class DrillSession {
      * @param path of the same run
      * @return what stands against it, or null
      */
+    @PageCall
+    @OrNull
     public String start(String id, double[] course, double[] path, double nowMs) {
         return start(Drill.named(id), course, path, nowMs);
     }
 
     /** Begins a drill that somebody made, as {@link Drill#own} reads it. */
+    @PageCall
+    @OrNull
     public String startOwn(String id, Map<String, Object> made, double[] course, double[] path, double nowMs) {
         try {
             return start(Drill.own(id, made), course, path, nowMs);
@@ -59,11 +66,14 @@ public final class DrillSession {
     }
 
     /** The active view, to be the start or the goal of a drill. */
+    @PageCall
     public Map<String, Object> here() {
         return StoredView.pose(new ObservedStage(stage).pose());
     }
 
     /** What stands against a drill that somebody makes, or null. */
+    @PageCall
+    @OrNull
     public static String against(Map<String, Object> made) {
         try {
             Drill.own("", made);
@@ -78,12 +88,12 @@ public final class DrillSession {
             return say("practice.this-drill-needs-things-that");
         }
         end(nowMs);
-        before = stage.snapshots().boards().tabs().stream()
+        before = stage.boards().boards().tabs().stream()
                 .filter(BoardTabRow::on)
                 .map(BoardTabRow::id)
                 .findFirst()
                 .orElse("");
-        String wrong = stage.kept().openAddress(d.views(stage.scene()));
+        String wrong = stage.documents().openAddress(d.views(stage.scene()));
         if (wrong == null) {
             drill = d;
             race = ghost;
@@ -91,7 +101,7 @@ public final class DrillSession {
             course = new RunProgress(d.judge());
             seconds = 0;
             startedMs = nowMs;
-            edits = stage.snapshots().history().done();
+            edits = stage.contents().history().done();
             stage.recorder().record(true);
             course.moment(stage, 0);
             race();
@@ -114,7 +124,7 @@ public final class DrillSession {
         if (course.done()) {
             stage.recorder().finish(nowMs);
             // Whoever walks has no pointer to go on with.
-            if (stage.snapshots().views().stream().anyMatch(v -> v.walking() != null)) {
+            if (stage.views().all().stream().anyMatch(v -> v.walking() != null)) {
                 stage.command("walk.leave", Map.of(), null, nowMs);
             }
         }
@@ -143,6 +153,7 @@ public final class DrillSession {
     }
 
     /** Everything that somebody needs to do the run again. */
+    @PageCall
     public Map<String, Object> log() {
         return PlainData.map(
                 "format",
@@ -164,6 +175,7 @@ public final class DrillSession {
     }
 
     /** Leaves the drill; its board goes with it. */
+    @PageCall
     public void end(double nowMs) {
         if (drill == null) {
             return;
@@ -173,8 +185,15 @@ public final class DrillSession {
         drill = null;
         course = null;
         // What was hidden or moved for it is as it was.
-        stage.kept().backTo(edits);
-        stage.kept().closeAddress();
+        stage.documents().backTo(edits);
+        stage.documents().closeAddress();
         stage.command("board.go", Map.of("board", before), null, nowMs);
+    }
+
+    /** What is going on at a time. */
+    @PageCall
+    public DrillState stateAt(double nowMs) {
+        tick(nowMs);
+        return state();
     }
 }

@@ -5,7 +5,7 @@ import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.ViewportDetail;
+import rhombus.core.stage.show.views.ViewportDetail;
 import rhombus.core.view.Pose;
 
 /** What can be seen on a stage at a moment, for who judges whether a task is done. */
@@ -18,7 +18,7 @@ final class ObservedStage {
 
     ObservedStage(Stage stage) {
         this.stage = stage;
-        this.views = stage.snapshots().views();
+        this.views = stage.views().all();
     }
 
     Scene scene() {
@@ -83,7 +83,7 @@ final class ObservedStage {
     boolean open(ViewportDetail v, String object) {
         Vec3 p = at(v, object);
         return p != null
-                && object.equals(stage.asking()
+                && object.equals(stage.help()
                         .at(v.rect().x() + p.x(), v.rect().y() + p.y())
                         .name());
     }

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.stage.Stage;
-import rhombus.core.stage.show.StageSummary;
-import rhombus.core.stage.show.TrailState;
-import rhombus.core.stage.show.ViewportDetail;
+import rhombus.core.stage.show.boards.TrailState;
+import rhombus.core.stage.show.views.StageSummary;
+import rhombus.core.stage.show.views.ViewportDetail;
 
 /** Follows a run from moment to moment: how much is done, how far the eye went, how often it went back. */
 final class RunProgress {
@@ -28,7 +28,7 @@ final class RunProgress {
 
     /** A moment, so many seconds after the first thing the hand did. */
     void moment(Stage stage, double seconds) {
-        StageSummary g = stage.snapshots().glance();
+        StageSummary g = stage.views().glance();
         if (!g.same(last)) {
             last = g;
             look(stage);
@@ -45,7 +45,7 @@ final class RunProgress {
         ObservedStage s = new ObservedStage(stage);
         part = judge.sees(s);
         ViewportDetail v = s.active();
-        TrailState trail = stage.snapshots().trail(v.id());
+        TrailState trail = stage.viewport().trail(v.id());
         int now = trail == null ? 0 : trail.index();
         if (v.id().equals(view)) {
             metres += v.eye().distance(eye);

@@ -65,7 +65,7 @@ public final class RunReplay {
         size(stage, PlainData.number(recording.get("width"), 0), PlainData.number(recording.get("height"), 0));
         stage.recorder().sizesBy((w, h) -> size(stage, w, h));
         stage.open(scene, "");
-        String wrong = stage.kept().openAddress(drill.views(scene));
+        String wrong = stage.documents().openAddress(drill.views(scene));
         wrong = wrong == null ? stage.recorder().bring(recording) : wrong;
         if (wrong != null) {
             throw new IllegalArgumentException(wrong);

@@ -7,5 +7,5 @@ import java.lang.annotation.Target;
 
 /** On a record that crosses to the page: the page gets null where it is null. */
 @Retention(RetentionPolicy.RUNTIME)
-@Target(ElementType.RECORD_COMPONENT)
+@Target({ElementType.RECORD_COMPONENT, ElementType.METHOD, ElementType.PARAMETER})
 public @interface OrNull {}

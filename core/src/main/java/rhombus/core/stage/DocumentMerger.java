@@ -8,6 +8,7 @@ import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.keymap.MergedKeymaps;
+import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.plain.ThreeWayMerge;
 import rhombus.core.stage.commands.AllCommands;
@@ -17,10 +18,10 @@ import rhombus.core.stage.commands.AllCommands;
  * keymaps by binding, habits by setting.
  */
 public final class DocumentMerger {
-    private final StageParts rooms;
+    private final StageParts parts;
 
-    DocumentMerger(StageParts rooms) {
-        this.rooms = rooms;
+    DocumentMerger(StageParts parts) {
+        this.parts = parts;
     }
 
     /**
@@ -33,7 +34,7 @@ public final class DocumentMerger {
      */
     public MergeResult merge(
             String what, Map<String, Object> base, Map<String, Object> theirs, ThreeWayMerge.Prefers prefers) {
-        if (rooms.moving() || rooms.resolver.moving()) {
+        if (parts.moving() || parts.resolver.moving()) {
             return new MergeResult(false, List.of());
         }
         ThreeWayMerge m = new ThreeWayMerge(prefers);
@@ -56,20 +57,20 @@ public final class DocumentMerger {
     }
 
     private Runnable boards(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = rooms.boards.toPlain();
+        Map<String, Object> mine = parts.boardList.toPlain();
         List<Object> list = numbered(m, "boards", "b", base, mine, theirs);
         // Each closed what the other left open: what is here stays.
         Map<String, Object> merged = with(mine, "boards", list.isEmpty() ? mine.get("boards") : list);
         return () -> {
-            m.renamed().forEach((was, now) -> rooms.boards.named(was).id = now);
-            rooms.boards.use(merged);
+            m.renamed().forEach((was, now) -> parts.boardList.named(was).id = now);
+            parts.boardList.use(merged);
         };
     }
 
     private Runnable pins(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = rooms.pins.toPlain();
+        Map<String, Object> mine = parts.pins.toPlain();
         List<Object> list = numbered(m, "pins", "p", base, mine, theirs);
-        return () -> rooms.pins.use(with(mine, "pins", list));
+        return () -> parts.pins.use(with(mine, "pins", list));
     }
 
     /** Merges a list of things with names, whose ids are a letter and a number. */
@@ -92,18 +93,18 @@ public final class DocumentMerger {
     }
 
     private Runnable keymap(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = rooms.keymaps.kept().toPlain();
+        Map<String, Object> mine = parts.keymaps.kept().toPlain();
         Keymaps merged = AllCommands.CATALOGUE.keymaps(MergedKeymaps.of(m, base, mine, theirs, this::binding));
-        return () -> rooms.keymaps.use(merged);
+        return () -> parts.keymaps.use(merged);
     }
 
     private String binding(String id) {
-        var b = rooms.keymaps.keymap().binding(id);
+        var b = parts.keymaps.keymap().binding(id);
         return b == null ? id : b.command().words();
     }
 
     private Runnable habits(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = rooms.ground.habits().toPlain();
+        Map<String, Object> mine = parts.ground.habits().toPlain();
         Map<String, Object> values = m.entries(
                 PlainData.map(base.get("values")),
                 PlainData.map(mine.get("values")),
@@ -117,7 +118,7 @@ public final class DocumentMerger {
                 null,
                 name -> name);
         Habits merged = Habits.of(with(with(mine, "values", values), "looks", looks));
-        return () -> rooms.ground.settings().use(merged);
+        return () -> parts.ground.settings().use(merged);
     }
 
     private static String setting(String id) {
@@ -134,5 +135,19 @@ public final class DocumentMerger {
         Map<String, Object> out = new LinkedHashMap<>(m);
         out.put(key, value);
         return out;
+    }
+
+    /** The same, with {@code mine}, {@code theirs} or another word for neither. */
+    @PageCall
+    public MergeResult merge(String what, Map<String, Object> base, Map<String, Object> theirs, String prefers) {
+        return merge(
+                what,
+                base,
+                theirs,
+                switch (prefers) {
+                    case "mine" -> ThreeWayMerge.Prefers.MINE;
+                    case "theirs" -> ThreeWayMerge.Prefers.THEIRS;
+                    default -> ThreeWayMerge.Prefers.NEITHER;
+                });
     }
 }

@@ -19,7 +19,7 @@ import rhombus.core.scene.UpAxis;
 import rhombus.core.stage.marks.HoverMark;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.motion.MarqueeMark;
-import rhombus.core.stage.show.PreviewFrame;
+import rhombus.core.stage.show.help.PreviewFrame;
 
 /**
  * Shows what a setting does: a small stage of its own, on which an unseen hand does the same thing over and over, by the same
@@ -71,8 +71,8 @@ public final class SettingPreview {
         stage.resize(2 * WIDTH + BORDER, 2 * HEIGHT + BORDER);
         stage.open(scene(), say("preview.preview"));
         stage.use(values);
-        left = stage.rooms.ground.board().named(VIEW).x;
-        top = stage.rooms.ground.board().named(VIEW).y;
+        left = stage.parts.ground.board().named(VIEW).x;
+        top = stage.parts.ground.board().named(VIEW).y;
         stage.tick(timeMs);
         hand = new PreviewHand(stage, left + WIDTH / 2, top + HEIGHT / 2);
         hand.at(timeMs);
@@ -103,7 +103,7 @@ public final class SettingPreview {
             line(out, new Vec3(-GROUND, 0, at), new Vec3(GROUND, 0, at), "ground");
         }
         double[] world = stage.scene().world(0);
-        String box = stage.rooms.subject.selection().has(0) ? "picked" : hovered() ? "hovered" : "box";
+        String box = stage.parts.subject.selection().has(0) ? "picked" : hovered() ? "hovered" : "box";
         for (int a = 0; a < CORNERS; a++) {
             for (int bit = 1; bit < CORNERS; bit <<= 1) {
                 if ((a & bit) == 0) {
@@ -127,13 +127,13 @@ public final class SettingPreview {
     }
 
     private boolean hovered() {
-        HoverMark m = stage.rooms.hover.mark(stage.rooms.ground.board().named(VIEW));
+        HoverMark m = stage.parts.hover.mark(stage.parts.ground.board().named(VIEW));
         return m != null;
     }
 
     /** The rectangle that is drawn. */
     private void marquee(List<PreviewFrame.PreviewLine> out) {
-        MarqueeMark m = stage.rooms.gesture.marquee(stage.rooms.ground.board().named(VIEW));
+        MarqueeMark m = stage.parts.gesture.marquee(stage.parts.ground.board().named(VIEW));
         if (m != null) {
             double right = m.x() + m.width();
             double low = m.y() + m.height();
@@ -149,7 +149,7 @@ public final class SettingPreview {
         if (doing != PreviewGesture.ROSE || !stage.habits().on(AllHabits.ROSE)) {
             return;
         }
-        RoseMark r = RoseMark.of(stage.rooms.ground.board().named(VIEW));
+        RoseMark r = RoseMark.of(stage.parts.ground.board().named(VIEW));
         double x = r.x();
         double y = r.y();
         double[][] tips = {{0, -r.half()}, {r.half(), 0}, {0, r.half()}, {-r.half(), 0}};

@@ -1,5 +1,6 @@
 package rhombus.core.stage;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.habits.AllHabits;
@@ -35,9 +36,19 @@ import rhombus.core.stage.marks.PadGrips;
 import rhombus.core.stage.motion.Gesture;
 import rhombus.core.stage.motion.SteppedMotion;
 import rhombus.core.stage.motion.Walking;
-import rhombus.core.stage.show.HelpAnswers;
-import rhombus.core.stage.show.OffscreenViews;
-import rhombus.core.stage.show.Snapshots;
+import rhombus.core.stage.show.boards.BoardReader;
+import rhombus.core.stage.show.help.CommandSearch;
+import rhombus.core.stage.show.help.HelpAnswers;
+import rhombus.core.stage.show.keys.KeymapReader;
+import rhombus.core.stage.show.paint.MarkReader;
+import rhombus.core.stage.show.paint.OffscreenViews;
+import rhombus.core.stage.show.paint.ViewportPaint;
+import rhombus.core.stage.show.readout.ReadoutReader;
+import rhombus.core.stage.show.scene.SceneContents;
+import rhombus.core.stage.show.scene.ShotList;
+import rhombus.core.stage.show.views.LookChoices;
+import rhombus.core.stage.show.views.ViewportQueries;
+import rhombus.core.stage.show.views.ViewportReader;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.view.ActiveBoard;
@@ -46,15 +57,18 @@ import rhombus.core.stage.view.Viewport;
 
 /** The rooms of one stage and how they are put together, from the lowest up; each knows only those before it. */
 final class StageParts {
+    /** What the user's keyboard prints on its keys. */
+    final Map<String, String> layout = new HashMap<>();
+
     final StageContext ground = new StageContext();
     final SubjectParts subject = new SubjectParts(ground);
     final ActiveTool tools = new ActiveTool(ground, subject);
     final Walking walking = new Walking(ground);
     final Gesture gesture = new Gesture(ground, subject);
-    final Boards boards = new Boards(ground, this::settle);
-    final LinkedViews linked = new LinkedViews(ground, boards, gesture);
-    final Pins pins = new Pins(ground, boards);
-    final Workspace workspace = new Workspace(ground, subject, tools, walking, boards);
+    final Boards boardList = new Boards(ground, this::settle);
+    final LinkedViews linked = new LinkedViews(ground, boardList, gesture);
+    final Pins pins = new Pins(ground, boardList);
+    final Workspace workspace = new Workspace(ground, subject, tools, walking, boardList);
     final PadGrips grips = new PadGrips(ground, AllCommands.CATALOGUE);
     final HoverTarget hover = new HoverTarget(ground, subject, tools, grips);
     final GhostEye companion = new GhostEye(ground);
@@ -66,10 +80,10 @@ final class StageParts {
     final DeviceInput devices = new DeviceInput(ground, input, resolver, this::tick);
     final InputRecorder recorder = new InputRecorder(ground, input, devices);
     final UserKeymaps keymaps = new UserKeymaps(ground, resolver);
-    final BindingEditor rebinding = new BindingEditor(keymaps, input);
-    final ReportAdvice advice = new ReportAdvice(ground, report, rebinding);
-    final SettingsFile handFile = new SettingsFile(ground, rebinding);
-    final KeymapTeaching teaching = new KeymapTeaching(ground, rebinding, input);
+    final BindingEditor bindings = new BindingEditor(keymaps, input);
+    final ReportAdvice advice = new ReportAdvice(ground, report, bindings);
+    final SettingsFile settingsFile = new SettingsFile(ground, bindings);
+    final KeymapTeaching teaching = new KeymapTeaching(ground, bindings, input);
     final FirstSteps firstSteps = new FirstSteps(ground, subject, keymaps, report);
     final Tips tips = new Tips(ground, keymaps, firstSteps, report);
     final CommandGate gate = new CommandGate(
@@ -79,7 +93,7 @@ final class StageParts {
                     tools,
                     new SteppedMotion(ground, subject),
                     walking,
-                    boards,
+                    boardList,
                     linked,
                     pins,
                     grips,
@@ -94,15 +108,24 @@ final class StageParts {
                             subject.editing()::sweeping, subject.editing()::settle, c -> c.has(CommandTrait.SWEPT))),
             recorder::acts);
     final Hints hints = new Hints(ground, grips, gesture, resolver, press, gate);
-    final Snapshots snapshots = new Snapshots(
-            ground, subject, tools, gesture, walking, boards, linked, pins, grips, hover, companion, hints, rebinding);
-    final OffscreenViews shots = new OffscreenViews(ground);
-    final HelpAnswers asking = new HelpAnswers(ground, subject, press, grips, keymaps);
-    final UserDocuments kept = new UserDocuments(ground, subject, boards, pins, workspace, gate::settle);
+    final ViewportReader views = new ViewportReader(ground);
+    final ViewportQueries viewport = new ViewportQueries(ground, subject, gesture);
+    final LookChoices looks = new LookChoices(ground, keymaps);
+    final ViewportPaint paint = new ViewportPaint(
+            ground, subject, new MarkReader(ground, subject, tools, gesture, walking, linked, grips, hover, companion));
+    final OffscreenViews offscreen = new OffscreenViews(ground);
+    final SceneContents contents = new SceneContents(ground, subject);
+    final ShotList shotList = new ShotList(ground, subject);
+    final BoardReader boards = new BoardReader(boardList, pins);
+    final ReadoutReader readout = new ReadoutReader(ground, subject, tools, boardList, viewport::pivot);
+    final CommandSearch search = new CommandSearch(ground, subject, keymaps);
+    final KeymapReader keys = new KeymapReader(bindings);
+    final HelpAnswers help = new HelpAnswers(ground, subject, press, grips, keymaps);
+    final UserDocuments documents = new UserDocuments(ground, subject, boardList, pins, workspace, gate::settle);
     final DocumentMerger merging = new DocumentMerger(this);
 
     StageParts() {
-        ground.shows(boards::current);
+        ground.shows(boardList::current);
         ground.walkedBy(walking);
         ground.navigator().followedBy(linked);
         ground.navigator().followedBy(subject.driving());
@@ -110,7 +133,7 @@ final class StageParts {
         ground.settings().follow(h -> {
             resolver.follow(h.is(AllHabits.FOLLOW, "follow"));
             keymaps.habits();
-            boards.list().forEach(b -> b.views.forEach(ground.looks()::refresh));
+            boardList.list().forEach(b -> b.views.forEach(ground.looks()::refresh));
         });
         report.quietWhile(recorder::playing);
         recorder.runsBy(this::runAgain, id -> {
@@ -120,7 +143,7 @@ final class StageParts {
         workspace.keymap(keymaps::ofScene, keymaps::ofScene);
         press.sets(gate, resolver::forgetClick);
         input.wheelHeardBy(tips::wheel);
-        boards.enter();
+        boardList.enter();
     }
 
     /** Runs a command of a recording on a viewport by its number, or on the active one. */

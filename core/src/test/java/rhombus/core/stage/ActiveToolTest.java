@@ -76,7 +76,7 @@ class ActiveToolTest {
                 .as("what is held stays under the hand")
                 .isCloseTo(30, within(0.5));
         assertThat(after.y() - before.y()).isCloseTo(-20, within(0.5));
-        assertThat(stage.rooms.subject.editing().history().done())
+        assertThat(stage.parts.subject.editing().history().done())
                 .as("a drag is a step")
                 .isEqualTo(3);
     }
@@ -86,7 +86,7 @@ class ActiveToolTest {
         select("n4");
         hand.tap("KeyM", 0);
         Vec3 c = scene().bounds(4).center();
-        double grid = stage.snapshots().grid(0).spacing();
+        double grid = stage.paint().grid(0).spacing();
         drag(0, "x", 157, 4, Modifiers.SHIFT);
         double by = scene().bounds(4).center().x() - c.x();
         assertThat(by / grid).isCloseTo(Math.rint(by / grid), within(1e-9)).isNotZero();
@@ -212,13 +212,13 @@ class ActiveToolTest {
         Viewport v = hand.view(1);
         hand.drag(v.x + 30, v.y + 30, 50, 20, 2, 0);
         assertThat(hand.pose(1)).isNotEqualTo(before);
-        assertThat(stage.rooms.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
+        assertThat(stage.parts.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
         hand.tap("KeyJ", 0);
-        assertThat(stage.rooms.tools.on()).isFalse();
+        assertThat(stage.parts.tools.on()).isFalse();
         hand.tap("KeyJ", 0);
-        assertThat(stage.rooms.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
+        assertThat(stage.parts.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
         hand.tap("Escape", 0);
-        assertThat(stage.rooms.tools.on()).isFalse();
+        assertThat(stage.parts.tools.on()).isFalse();
     }
 
     @Test
@@ -234,8 +234,8 @@ class ActiveToolTest {
         hand.tap("Escape", 0);
         assertThat(scene().world(4)).containsExactly(before);
         hand.move(g.x() + 30, g.y() + 9, 0);
-        assertThat(stage.rooms.subject.editing().history().done()).isZero();
-        assertThat(stage.rooms.tools.on())
+        assertThat(stage.parts.subject.editing().history().done()).isZero();
+        assertThat(stage.parts.tools.on())
                 .as("the first Escape ends the drag alone")
                 .isTrue();
     }

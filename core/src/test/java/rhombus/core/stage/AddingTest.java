@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.ReadoutReader;
+import rhombus.core.stage.show.readout.ReadoutReader;
 import rhombus.core.stage.view.Viewport;
 
 /** Where new things stand. The slab's top is the ground of the scene of boxes; viewport 1 is the perspective one. */
@@ -17,7 +17,7 @@ class AddingTest {
     private final Viewport view = hand.view(1);
 
     private Vec3 added() {
-        int n = hand.stage.rooms.subject.selection().last();
+        int n = hand.stage.parts.subject.selection().last();
         return Mat4.origin(hand.stage.scene().world(n));
     }
 
@@ -44,7 +44,7 @@ class AddingTest {
         double x = view.x + view.width * 0.6;
         double y = view.y + view.height * 0.9;
         hand.move(x, y, 0);
-        hand.stage.rooms.gate.run("add.shape", Map.of("shape", "cone"), view, x - view.x, y - view.y);
+        hand.stage.parts.gate.run("add.shape", Map.of("shape", "cone"), view, x - view.x, y - view.y);
         assertThat(added().y()).isEqualTo(0);
         Map<String, Object> readout = new Seen(hand.stage).readout();
         assertThat(readout.toString()).doesNotContain("× 10");

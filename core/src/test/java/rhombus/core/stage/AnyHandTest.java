@@ -76,7 +76,7 @@ class AnyHandTest {
             case 11 -> {
                 // What is on the screen is asked for at any moment.
                 if (r.nextInt(8) == 0) {
-                    for (int i = 0; i < stage.rooms.ground.board().views.size(); i++) {
+                    for (int i = 0; i < stage.parts.ground.board().views.size(); i++) {
                         new Seen(stage).marks(i);
                     }
                     new Seen(stage).hints(java.util.Map.of());
@@ -206,9 +206,9 @@ class AnyHandTest {
 
     /** Shows every board once: each has been used then, and its cameras fill the viewports they have now. */
     private static void walkThroughBoards(Stage stage) {
-        String shown = stage.rooms.ground.board().id;
-        List.copyOf(stage.rooms.boards.list()).forEach(b -> stage.rooms.boards.go(b));
-        stage.rooms.boards.go(stage.rooms.boards.named(shown));
+        String shown = stage.parts.ground.board().id;
+        List.copyOf(stage.parts.boardList.list()).forEach(b -> stage.parts.boardList.go(b));
+        stage.parts.boardList.go(stage.parts.boardList.named(shown));
     }
 
     @Property
@@ -219,9 +219,9 @@ class AnyHandTest {
         double time = 0;
         for (int i = 0; i < 400; i++) {
             time = act(stage, r, time);
-            assertThat(stage.rooms.ground.board().views).allSatisfy(v -> assertStandsAtItsCamera(stage, v));
+            assertThat(stage.parts.ground.board().views).allSatisfy(v -> assertStandsAtItsCamera(stage, v));
         }
-        for (Viewport v : stage.rooms.ground.board().views) {
+        for (Viewport v : stage.parts.ground.board().views) {
             Pose p = v.pose;
             assertThat(p.eye().finite()).isTrue();
             Quat q = p.orientation();
@@ -230,7 +230,7 @@ class AnyHandTest {
             assertThat(p.focus()).isPositive().isFinite();
             assertThat(v.trail.length()).isBetween(1, Trail.DEPTH);
             assertThat(v.trail.index()).isBetween(0, v.trail.length() - 1);
-            stage.shots().matrices(v.number, m);
+            stage.offscreen().matrices(v.number, m);
             for (double d : m) {
                 assertThat(d).isFinite();
             }
@@ -266,23 +266,23 @@ class AnyHandTest {
         stage.resize(1003, 803);
         walkThroughBoards(stage);
         Stage other = open();
-        assertThat(other.kept().useBoards(stage.kept().boards())).isNull();
-        assertThat(other.kept().usePins(stage.kept().pins())).isNull();
-        assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
-        other.kept().restore(stage.kept().workspace());
+        assertThat(other.documents().useBoards(stage.documents().boards())).isNull();
+        assertThat(other.documents().usePins(stage.documents().pins())).isNull();
+        assertThat(other.documents().useEdits(stage.documents().edits())).isNull();
+        other.documents().restore(stage.documents().workspace());
         walkThroughBoards(other);
-        assertThat(other.kept().boards())
+        assertThat(other.documents().boards())
                 .usingRecursiveComparison()
-                .isEqualTo(stage.kept().boards());
-        assertThat(other.kept().edits())
+                .isEqualTo(stage.documents().boards());
+        assertThat(other.documents().edits())
                 .usingRecursiveComparison()
-                .isEqualTo(stage.kept().edits());
-        assertThat(other.kept().pins())
+                .isEqualTo(stage.documents().edits());
+        assertThat(other.documents().pins())
                 .usingRecursiveComparison()
-                .isEqualTo(stage.kept().pins());
-        assertThat(other.kept().workspace())
+                .isEqualTo(stage.documents().pins());
+        assertThat(other.documents().workspace())
                 .usingRecursiveComparison()
-                .isEqualTo(stage.kept().workspace());
+                .isEqualTo(stage.documents().workspace());
     }
 
     @Property
@@ -294,7 +294,7 @@ class AnyHandTest {
         double y = 20 + r.nextInt(760);
         stage.input().pointer(x, y, 0, 0, time += 10);
         List<Pose> before =
-                stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+                stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
         int button = new int[] {2, 4}[r.nextInt(2)];
         stage.input().pointer(x, y, button, 0, time += 10);
         for (int i = 0; i < 12; i++) {
@@ -304,11 +304,11 @@ class AnyHandTest {
             stage.input().pointer(x, y, r.nextInt(5) == 0 ? 6 : button, mods, time += 10);
         }
         stage.input().keyDown("Escape", 0, false, time += 10);
-        assertThat(stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
+        assertThat(stage.parts.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
         stage.input().pointer(x + 40, y, button, 0, time += 10);
         stage.input().pointer(x + 40, y, 0, 0, time += 10);
-        assertThat(stage.rooms.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
-        assertThat(stage.rooms.ground.board().views)
+        assertThat(stage.parts.ground.board().views).extracting(v -> v.pose).isEqualTo(before);
+        assertThat(stage.parts.ground.board().views)
                 .allSatisfy(v -> assertThat(v.trail.length()).isEqualTo(1));
     }
 }

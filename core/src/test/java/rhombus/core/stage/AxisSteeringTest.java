@@ -273,7 +273,7 @@ class AxisSteeringTest {
         pass(100);
         Pose after = h.pose(SCOUT);
         assertThat(after).as("it goes on").isNotEqualTo(before);
-        assertThat(h.stage.snapshots().selection()).as("the click counts").hasSize(SCOUT);
+        assertThat(h.stage.contents().selection()).as("the click counts").hasSize(SCOUT);
         pass(100);
         assertThat(h.pose(SCOUT)).isNotEqualTo(after);
         sticks(0, 0, 0, 0);
@@ -352,9 +352,9 @@ class AxisSteeringTest {
         h.rest();
         assertThat(h.pose(SCOUT)).as("back by the Trail").isEqualTo(home);
         press("front-right");
-        assertThat(h.stage.rooms.ground.board().active().id).isEqualTo("v3");
+        assertThat(h.stage.parts.ground.board().active().id).isEqualTo("v3");
         press("front-left");
-        assertThat(h.stage.rooms.ground.board().active().id).isEqualTo("v2");
+        assertThat(h.stage.parts.ground.board().active().id).isEqualTo("v2");
     }
 
     @Test
@@ -375,7 +375,7 @@ class AxisSteeringTest {
     void oneWalksAndLooksBySticksAndLeavesByAButton() {
         scout();
         press("middle-right");
-        assertThat(h.stage.rooms.walking.on()).isTrue();
+        assertThat(h.stage.parts.walking.on()).isTrue();
         Pose before = h.pose(SCOUT);
         sticks(0, -1, 0, 0);
         pass(500);
@@ -393,7 +393,7 @@ class AxisSteeringTest {
                 .isPositive();
         assertThat(h.pose(SCOUT).eye()).isEqualTo(still.eye());
         press("right-right");
-        assertThat(h.stage.rooms.walking.on()).isFalse();
+        assertThat(h.stage.parts.walking.on()).isFalse();
     }
 
     @Test

@@ -79,7 +79,7 @@ class BeforeOpeningTest {
         s.open(Scenes.boxes(), "Boxes");
         Hand h = new Hand();
         for (int i = 0; i < 4; i++) {
-            assertThat(s.rooms.ground.board().views.get(i).pose).isEqualTo(h.pose(i));
+            assertThat(s.parts.ground.board().views.get(i).pose).isEqualTo(h.pose(i));
         }
     }
 }

@@ -12,7 +12,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.boards.Pins;
-import rhombus.core.stage.show.OffscreenViews;
+import rhombus.core.stage.show.paint.OffscreenViews;
 import rhombus.core.stage.view.PlateCaptions;
 import rhombus.core.stage.view.ViewSources;
 import rhombus.core.stage.view.Viewport;
@@ -25,12 +25,12 @@ class BoardsTest {
     private final Stage stage = hand.stage;
 
     private List<Pose> poses() {
-        return stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        return stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
     }
 
     private List<String> titles() {
-        return stage.rooms.ground.board().views.stream()
-                .map(v -> PlateCaptions.title(stage.rooms.ground, v))
+        return stage.parts.ground.board().views.stream()
+                .map(v -> PlateCaptions.title(stage.parts.ground, v))
                 .toList();
     }
 
@@ -60,7 +60,7 @@ class BoardsTest {
         hand.drag(300, 200, 80, 15, 2, 0);
         hand.tap("KeyB", Modifiers.SHIFT);
         assertThat(hand.pose(1)).isEqualTo(landing);
-        assertThat(stage.rooms.ground.board().id).isEqualTo("four");
+        assertThat(stage.parts.ground.board().id).isEqualTo("four");
     }
 
     @Test
@@ -68,7 +68,7 @@ class BoardsTest {
         List<Pose> before = poses();
         hand.move(200, 200, 0);
         hand.tap("KeyQ", 0);
-        assertThat(stage.rooms.ground.board().views)
+        assertThat(stage.parts.ground.board().views)
                 .filteredOn(v -> v.shown)
                 .extracting(v -> v.id)
                 .containsExactly("v1");
@@ -84,14 +84,14 @@ class BoardsTest {
         hand.drag(700, 200, 80, 15, 2, 0);
         Pose p = hand.pose(1);
         hand.run("board.split", "v2", "to", "right");
-        assertThat(stage.rooms.ground.board().views).hasSize(5);
-        assertThat(stage.rooms.ground.board().named("v5").pose).isEqualTo(p);
-        assertThat(stage.rooms.ground.board().named("v5").look).isEqualTo(hand.view(1).look);
+        assertThat(stage.parts.ground.board().views).hasSize(5);
+        assertThat(stage.parts.ground.board().named("v5").pose).isEqualTo(p);
+        assertThat(stage.parts.ground.board().named("v5").look).isEqualTo(hand.view(1).look);
         hand.run("board.close", "v5");
-        assertThat(stage.rooms.ground.board().named("v2").width).isEqualTo(500);
+        assertThat(stage.parts.ground.board().named("v2").width).isEqualTo(500);
         assertThat(hand.notices()).contains("Scout is closed.");
         hand.run("board.undo", null);
-        assertThat(stage.rooms.ground.board().named("v5").pose).isEqualTo(p);
+        assertThat(stage.parts.ground.board().named("v5").pose).isEqualTo(p);
     }
 
     @Test
@@ -99,7 +99,7 @@ class BoardsTest {
         for (String v : List.of("v1", "v2", "v3", "v4")) {
             hand.run("board.split", v, "to", "below");
         }
-        List<Viewport> views = stage.rooms.ground.board().views;
+        List<Viewport> views = stage.parts.ground.board().views;
         assertThat(views).hasSize(8);
         String[] sides = {"top", "bottom", "left", "right", "front", "back", "top", "left"};
         for (int i = 0; i < 8; i++) {
@@ -125,10 +125,10 @@ class BoardsTest {
         hand.move(200, 700, 0);
         Pose front = hand.pose(2);
         hand.run("board.arrange", "v3", "to", "single");
-        assertThat(stage.rooms.ground.board().views).extracting(v -> v.id).containsExactly("v3");
+        assertThat(stage.parts.ground.board().views).extracting(v -> v.id).containsExactly("v3");
         assertThat(hand.notices()).contains("3 viewports are closed.");
         hand.run("board.arrange", "v3", "to", "one-beside-three");
-        assertThat(stage.rooms.ground.board().views.get(0).pose).isEqualTo(front);
+        assertThat(stage.parts.ground.board().views.get(0).pose).isEqualTo(front);
         assertThat(titles()).containsExactly("Front", "Top", "Right", "Left");
         hand.run("board.undo", null);
         hand.run("board.undo", null);
@@ -139,7 +139,7 @@ class BoardsTest {
     void swappedViewportsChangePlacesAndNothingElse() {
         Pose top = hand.pose(0);
         hand.run("board.swap", "v1", "with", "v4");
-        Viewport v = stage.rooms.ground.board().named("v1");
+        Viewport v = stage.parts.ground.board().named("v1");
         assertThat(v.pose).isEqualTo(top);
         assertThat(v.x).isEqualTo(503);
         assertThat(v.y).isEqualTo(403);
@@ -156,7 +156,7 @@ class BoardsTest {
         hand.run("board.drag-border", null, "part", "begin", "border", "b0.0", "x", 501, "y", 100);
         hand.run("board.drag-border", null, "part", "end", "x", 501, "y", 100);
         hand.run("board.even", null, "border", "b0.0");
-        assertThat(stage.rooms.boards.undoName()).as("nothing has changed").isNull();
+        assertThat(stage.parts.boardList.undoName()).as("nothing has changed").isNull();
         hand.run("board.drag-border", null, "part", "begin", "border", "b0.0", "x", 501, "y", 100);
         hand.run("board.drag-border", null, "part", "move", "x", 441, "y", 100);
         hand.run("board.drag-border", null, "part", "move", "x", 401, "y", 100);
@@ -164,7 +164,7 @@ class BoardsTest {
         assertThat(hand.view(0).width).isEqualTo(400);
         hand.run("board.undo", null);
         assertThat(hand.view(0).width).isEqualTo(500);
-        assertThat(stage.rooms.boards.undoName()).isNull();
+        assertThat(stage.parts.boardList.undoName()).isNull();
         hand.run("board.step-border", null, "border", "b0.0", "to", "right");
         assertThat(hand.view(0).width).isEqualTo(524);
         hand.run("board.even", null, "border", "b0.0");
@@ -178,36 +178,36 @@ class BoardsTest {
         hand.run("board.add", null);
         assertThat(poses()).isEqualTo(was);
         hand.run("board.rename", null, "name", "  Hull\nwork ");
-        String id = stage.rooms.ground.board().id;
+        String id = stage.parts.ground.board().id;
         hand.run("board.move", null, "to", "left");
-        assertThat(stage.rooms.boards.list())
+        assertThat(stage.parts.boardList.list())
                 .extracting(b -> b.name)
                 .containsExactly("Hull work", "Four views", "One and three", "Camera and scout", "Single");
         hand.drag(700, 200, -50, 5, 2, 0);
         List<Pose> later = poses();
         hand.run("board.delete", null);
-        assertThat(stage.rooms.ground.board().id).isEqualTo("four");
+        assertThat(stage.parts.ground.board().id).isEqualTo("four");
         hand.run("board.undo", null);
-        assertThat(stage.rooms.ground.board().id).isEqualTo(id);
+        assertThat(stage.parts.ground.board().id).isEqualTo(id);
         assertThat(poses()).isEqualTo(later);
         for (String b : List.of("four", "large", "shot", "single", id)) {
             hand.run("board.delete", null, "board", b);
         }
-        assertThat(stage.rooms.boards.list()).hasSize(1);
+        assertThat(stage.parts.boardList.list()).hasSize(1);
     }
 
     @Test
     void theArrangementGoesWithTheUserThePosesStayWithTheScene() {
         hand.run("board.split", "v2", "to", "right");
         hand.drag(600, 200, 80, 15, 2, 0);
-        Map<String, Object> boards = stage.kept().boards();
+        Map<String, Object> boards = stage.documents().boards();
         Hand other = new Hand();
         Pose home = other.pose(1);
-        assertThat(other.stage.kept().useBoards(boards)).isNull();
-        assertThat(other.stage.rooms.ground.board().views).hasSize(5);
-        assertThat(other.stage.rooms.ground.board().named("v2").pose).isEqualTo(home);
-        assertThat(other.stage.kept().useBoards(Map.of("format", "poem"))).contains("rhombus-boards");
-        assertThat(other.stage.rooms.ground.board().views).hasSize(5);
+        assertThat(other.stage.documents().useBoards(boards)).isNull();
+        assertThat(other.stage.parts.ground.board().views).hasSize(5);
+        assertThat(other.stage.parts.ground.board().named("v2").pose).isEqualTo(home);
+        assertThat(other.stage.documents().useBoards(Map.of("format", "poem"))).contains("rhombus-boards");
+        assertThat(other.stage.parts.ground.board().views).hasSize(5);
     }
 
     @Test
@@ -215,14 +215,14 @@ class BoardsTest {
         hand.run("view.direction", "v1", "to", "left", "flat", true);
         hand.rest();
         Hand before = new Hand();
-        before.stage.kept().useBoards(stage.kept().boards());
-        assertThat(PlateCaptions.title(before.stage.rooms.ground, before.view(0)))
+        before.stage.documents().useBoards(stage.documents().boards());
+        assertThat(PlateCaptions.title(before.stage.parts.ground, before.view(0)))
                 .isEqualTo("Top");
         hand.run("board.use-for-new-scenes", null);
         Hand after = new Hand();
-        after.stage.kept().useBoards(stage.kept().boards());
+        after.stage.documents().useBoards(stage.documents().boards());
         after.stage.open(Scenes.boxes(), "Boxes");
-        assertThat(PlateCaptions.title(after.stage.rooms.ground, after.view(0))).isEqualTo("Left");
+        assertThat(PlateCaptions.title(after.stage.parts.ground, after.view(0))).isEqualTo("Left");
     }
 
     @Test
@@ -271,22 +271,22 @@ class BoardsTest {
         Vec3 far = hand.onScreen(1, 4);
         hand.click(far.x(), far.y());
         hand.rest();
-        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
+        assertThat(stage.parts.subject.selection().nodes()).containsExactly(4);
         Vec3 slab = hand.onScreen(0, 2);
         hand.move(slab.x(), slab.y(), 0, Modifiers.ALT);
         hand.move(slab.x(), slab.y(), 1, Modifiers.ALT);
         hand.move(slab.x(), slab.y(), 0, Modifiers.ALT);
         hand.rest();
-        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
-        assertThat(stage.rooms.ground.board().active().id).isEqualTo("v1");
+        assertThat(stage.parts.subject.selection().nodes()).containsExactly(4);
+        assertThat(stage.parts.ground.board().active().id).isEqualTo("v1");
         hand.habit("click.first", "activates");
         Vec3 front = hand.onScreen(2, 2);
         hand.click(front.x(), front.y());
-        assertThat(stage.rooms.subject.selection().nodes()).containsExactly(4);
+        assertThat(stage.parts.subject.selection().nodes()).containsExactly(4);
         // Even at once: the click that only activates is not the first half of a double click.
         hand.click(front.x(), front.y());
         hand.rest();
-        assertThat(stage.rooms.subject.selection().nodes()).isNotEqualTo(List.of(4));
+        assertThat(stage.parts.subject.selection().nodes()).isNotEqualTo(List.of(4));
     }
 
     @Test
@@ -308,7 +308,7 @@ class BoardsTest {
         hand.run("edit.undo", "v2");
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(last);
-        assertThat(stage.rooms.ground.board().named("v2").trail.names()).doesNotHaveDuplicates();
+        assertThat(stage.parts.ground.board().named("v2").trail.names()).doesNotHaveDuplicates();
     }
 
     @Test
@@ -322,13 +322,13 @@ class BoardsTest {
         hand.run("pin.go", "v3", "pin", "p1");
         hand.rest();
         assertThat(hand.pose(2)).isEqualTo(p);
-        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Scout", "Scout 2");
+        assertThat(stage.parts.pins.list()).extracting(Pins.Pin::name).containsExactly("Scout", "Scout 2");
         hand.run("pin.rename", null, "pin", "p2", "name", "Bow");
         hand.run("pin.move", null, "pin", "p2", "to", "earlier");
         hand.run("pin.delete", null, "pin", "p1");
-        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow");
+        assertThat(stage.parts.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow");
         hand.run("pin.restore", null);
-        assertThat(stage.rooms.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow", "Scout");
+        assertThat(stage.parts.pins.list()).extracting(Pins.Pin::name).containsExactly("Bow", "Scout");
         hand.run("pin.update", "v2", "pin", "p1");
         hand.run("pin.go", "v3", "pin", "p1");
         hand.rest();
@@ -346,7 +346,7 @@ class BoardsTest {
         List<Pose> two = poses();
         hand.run("pin.go", null, "pin", "p1");
         assertThat(poses()).isEqualTo(was);
-        assertThat(stage.rooms.ground.board().named("v3").look).isEqualTo(StandardLooks.SMOOTH);
+        assertThat(stage.parts.ground.board().named("v3").look).isEqualTo(StandardLooks.SMOOTH);
         hand.run("board.undo", null);
         assertThat(poses()).isEqualTo(two);
     }
@@ -355,25 +355,25 @@ class BoardsTest {
     void pinsTravelAsAFileAndSpoiltOnesAreRefused() {
         hand.run("pin.add", "v2");
         hand.run("pin.add", null, "board", true);
-        stage.rooms.pins.picture("p1", "data:image/jpeg;base64,AAAA");
-        stage.rooms.pins.picture("p2", "javascript:alert(1)");
+        stage.parts.pins.picture("p1", "data:image/jpeg;base64,AAAA");
+        stage.parts.pins.picture("p2", "javascript:alert(1)");
         Hand other = new Hand();
         other.run("pin.add", "v1");
-        assertThat(other.stage.kept().bringPins(stage.kept().pins())).isNull();
-        assertThat(other.stage.rooms.pins.list())
+        assertThat(other.stage.documents().bringPins(stage.documents().pins())).isNull();
+        assertThat(other.stage.parts.pins.list())
                 .extracting(Pins.Pin::name)
                 .containsExactly("Top", "Scout", "Four views");
-        assertThat(other.stage.rooms.pins.list()).extracting(Pins.Pin::id).doesNotHaveDuplicates();
-        assertThat(other.stage.rooms.pins.list())
+        assertThat(other.stage.parts.pins.list()).extracting(Pins.Pin::id).doesNotHaveDuplicates();
+        assertThat(other.stage.parts.pins.list())
                 .extracting(Pins.Pin::picture)
                 .containsExactly(null, "data:image/jpeg;base64,AAAA", null);
-        assertThat(other.stage.kept().bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
+        assertThat(other.stage.documents().bringPins(Map.of("format", "poem"))).contains("rhombus-pins");
         assertThat(other.stage
-                        .kept()
+                        .documents()
                         .bringPins(PlainData.map(
                                 "format", "rhombus-pins", "version", 1, "pins", List.of(Map.of("view", 3)))))
                 .isNotNull();
-        assertThat(other.stage.rooms.pins.list()).hasSize(3);
+        assertThat(other.stage.parts.pins.list()).hasSize(3);
     }
 
     @Test
@@ -382,22 +382,23 @@ class BoardsTest {
         hand.run("board.split", "v1", "to", "below");
         hand.run("camera.look-through", "v3");
         hand.tap("KeyQ", 0);
-        Map<String, Object> address = stage.kept().address();
+        Map<String, Object> address = stage.documents().address();
         Hand other = new Hand();
-        Map<String, Object> own = other.stage.kept().boards();
-        assertThat(other.stage.kept().openAddress(address)).isNull();
-        assertThat(other.stage.rooms.ground.board().views)
+        Map<String, Object> own = other.stage.documents().boards();
+        assertThat(other.stage.documents().openAddress(address)).isNull();
+        assertThat(other.stage.parts.ground.board().views)
                 .extracting(v -> v.pose)
                 .isEqualTo(poses());
-        assertThat(other.stage.rooms.ground.board().solo).isEqualTo(stage.rooms.ground.board().solo);
-        assertThat(other.stage.rooms.ground.board().named("v3").camera)
-                .isEqualTo(hand.stage.rooms.ground.board().named("v3").camera)
+        assertThat(other.stage.parts.ground.board().solo).isEqualTo(stage.parts.ground.board().solo);
+        assertThat(other.stage.parts.ground.board().named("v3").camera)
+                .isEqualTo(hand.stage.parts.ground.board().named("v3").camera)
                 .isNotNull();
-        assertThat(other.stage.kept().boards()).usingRecursiveComparison().isEqualTo(own);
-        assertThat(other.stage.kept().workspace().get("board")).isNull();
+        assertThat(other.stage.documents().boards()).usingRecursiveComparison().isEqualTo(own);
+        assertThat(other.stage.documents().workspace().get("board")).isNull();
         other.run("board.keep", null);
-        assertThat(PlainData.list(other.stage.kept().boards().get("boards"))).hasSize(5);
-        assertThat(other.stage.kept().openAddress(Map.of("parts", "x"))).isNotNull();
+        assertThat(PlainData.list(other.stage.documents().boards().get("boards")))
+                .hasSize(5);
+        assertThat(other.stage.documents().openAddress(Map.of("parts", "x"))).isNotNull();
     }
 
     @Test
@@ -409,12 +410,12 @@ class BoardsTest {
         for (Object o : choices) {
             Map<String, Object> c = PlainData.map(o);
             Hand h = new Hand();
-            Pose wanted = ViewSources.pose(h.stage.rooms.ground, h.view(1), (String) c.get("id"));
-            h.stage.rooms.subject.selection().add(2);
+            Pose wanted = ViewSources.pose(h.stage.parts.ground, h.view(1), (String) c.get("id"));
+            h.stage.parts.subject.selection().add(2);
             h.stage.command((String) c.get("command"), PlainData.map(c.get("args")), "v2", h.now += 10);
             h.rest();
             assertThat(h.pose(1)).as("%s", c.get("label")).isEqualTo(wanted);
-            assertThat(h.stage.rooms.subject.selection().nodes()).containsExactly(2);
+            assertThat(h.stage.parts.subject.selection().nodes()).containsExactly(2);
             assertThat(PlainData.map(new Seen(h.stage)
                                     .choices("v2").stream()
                                             .filter(x ->
@@ -445,7 +446,7 @@ class BoardsTest {
     @Test
     void aPictureOfAnotherShapeHoldsAllThatWasSeen() {
         for (double aspect : new double[] {0.4, 1, 1.25, 3}) {
-            for (Viewport v : stage.rooms.ground.board().views) {
+            for (Viewport v : stage.parts.ground.board().views) {
                 Pose p = OffscreenViews.around(v.pose, v.aspect(), aspect);
                 double tall = p.projection().heightAt(p.focus());
                 double was = v.pose.projection().heightAt(v.pose.focus());

@@ -39,7 +39,7 @@ class CameraDrivingTest {
     }
 
     private int steps() {
-        return hand.stage.rooms.subject.editing().history().done();
+        return hand.stage.parts.subject.editing().history().done();
     }
 
     private void through() {
@@ -315,7 +315,7 @@ class CameraDrivingTest {
         assertThat(hand.pose(2).eye().distance(view.pose.eye())).isLessThan(1e-9);
         assertThat(hand.view(2).driven).isFalse();
         hand.move(760, 190, 0);
-        assertThat(hand.stage.snapshots().icons(0)).hasSize(1).allMatch(IconMark::driven);
+        assertThat(hand.stage.paint().icons(0)).hasSize(1).allMatch(IconMark::driven);
     }
 
     @Test
@@ -372,7 +372,7 @@ class CameraDrivingTest {
         walk();
         hand.run("camera.drive", "v2");
         assertThat(view.driven).isFalse();
-        assertThat(hand.stage.rooms.walking.on()).isFalse();
+        assertThat(hand.stage.parts.walking.on()).isFalse();
         assertThat(steps()).isEqualTo(1);
         assertGoesAlong();
     }
@@ -422,13 +422,13 @@ class CameraDrivingTest {
             assertThat(view.camera).isEqualTo(s.node(count).id());
             assertThat(view.pose).isEqualTo(pose);
             assertThat(view.driven).isFalse();
-            Pose seen = CameraViews.pose(hand.stage.rooms.ground, view, count);
+            Pose seen = CameraViews.pose(hand.stage.parts.ground, view, count);
             assertThat(seen.eye()).as(projection).isEqualTo(pose.eye());
             assertThat(seen.orientation().angleTo(pose.orientation())).isLessThan(1e-7);
             // A picture of the scene's shape in a viewport of another goes through two tangents: the last bit may be
             // another.
             assertThat(angle(seen.projection())).isCloseTo(angle(pose.projection()), within(1e-15));
-            assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(count);
+            assertThat(hand.stage.parts.subject.selection().nodes()).containsExactly(count);
             hand.run("camera.leave", "v2");
             assertThat(view.pose).isEqualTo(pose);
             hand.run("view.toggle-projection", "v2");
@@ -447,7 +447,7 @@ class CameraDrivingTest {
         assertThat(hand.notices()).containsExactly("This viewport looks through no camera.");
         through();
         hand.run("camera.select", "v2");
-        assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(5);
+        assertThat(hand.stage.parts.subject.selection().nodes()).containsExactly(5);
     }
 
     @Test

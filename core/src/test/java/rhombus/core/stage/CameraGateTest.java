@@ -31,7 +31,7 @@ class CameraGateTest {
     }
 
     private PixelRect picture() {
-        return CameraGate.picture(hand.stage.rooms.ground, view);
+        return CameraGate.picture(hand.stage.parts.ground, view);
     }
 
     /** Independent of the gate: where the core projects the corners of what the camera sees. */
@@ -45,7 +45,7 @@ class CameraGateTest {
         through();
         hand.run("camera.set", "v2", "aspect", aspect);
         hand.stage
-                .rooms
+                .parts
                 .ground
                 .navigator()
                 .crop(view, view.crop.shifted(shift, -shift / 2).scaled(scale, 0.1, 0.2));
@@ -75,7 +75,7 @@ class CameraGateTest {
         view = hand.view(1);
         through();
         hand.run("camera.set", "v2", "aspect", aspect);
-        hand.stage.rooms.ground.navigator().crop(view, view.crop.scaled(scale, 0.3, -0.2));
+        hand.stage.parts.ground.navigator().crop(view, view.crop.scaled(scale, 0.3, -0.2));
         PixelRect r = picture();
         double inside = overlap(r, new PixelRect(0, 0, view.width, view.height));
         List<PixelRect> outside = new ArrayList<>();
@@ -137,7 +137,7 @@ class CameraGateTest {
         Stage other = new Stage();
         other.resize(1003, 803);
         other.open(Scenes.boxes(), "Boxes");
-        other.kept().restore(hand.stage.kept().workspace());
+        other.documents().restore(hand.stage.documents().workspace());
         assertThat(new Seen(other).marks(1).get("gate")).isEqualTo(hand.marks(1).get("gate"));
         for (String overlay : List.of("thirds", "centre")) {
             hand.run("display.overlay", "v2", "overlay", overlay);

@@ -49,7 +49,7 @@ class CameraHandlesTest {
                 .plus(new Vec3(0, 4, 0))
                 .plus(pose().forward(), 5);
         Pose level = new Pose(eye, Quat.IDENTITY, 1, new Projection.Perspective(0.9));
-        hand.stage.rooms.ground.navigator().pose(view, AimAt.at(level, middle, UpAxis.Y));
+        hand.stage.parts.ground.navigator().pose(view, AimAt.at(level, middle, UpAxis.Y));
         hand.rest();
     }
 
@@ -62,7 +62,7 @@ class CameraHandlesTest {
     }
 
     private Pose pose() {
-        return TypedCamera.aimed(hand.stage.rooms.ground, view, node());
+        return TypedCamera.aimed(hand.stage.parts.ground, view, node());
     }
 
     private Map<String, Object> mark(String what) {
@@ -206,7 +206,7 @@ class CameraHandlesTest {
     @Test
     void aKeyAimsOrFocusesAtWhatIsUnderThePointer() {
         Vec3 s = view.screen().project(hand.stage.scene().bounds(2).center());
-        Vec3 hit = hand.stage.rooms.subject.picks().pick(view, s.x(), s.y()).point();
+        Vec3 hit = hand.stage.parts.subject.picks().pick(view, s.x(), s.y()).point();
         hand.move(view.x + s.x(), view.y + s.y(), 0);
         hand.tap("KeyC", Modifiers.CTRL | Modifiers.ALT | Modifiers.SHIFT);
         assertThat(hit.minus(pose().eye()).unit().dot(pose().forward())).isCloseTo(1, within(1e-12));
@@ -220,7 +220,7 @@ class CameraHandlesTest {
     void eachDragIsOneStepAndEscapeTakesItBackToTheLastBit() {
         for (String what : List.of("aim", "lens", "focus", "roll", "place")) {
             Scene before = hand.stage.scene();
-            int steps = hand.stage.rooms.subject.editing().history().done();
+            int steps = hand.stage.parts.subject.editing().history().done();
             Vec3 at = place(what);
             hand.move(view.x + at.x(), view.y + at.y(), 0);
             hand.move(view.x + at.x(), view.y + at.y(), LEFT);
@@ -231,10 +231,10 @@ class CameraHandlesTest {
             hand.tap("Escape", 0);
             hand.move(view.x + at.x() + 30, view.y + at.y(), 0);
             assertThat(hand.stage.scene().node(node())).as(what).isEqualTo(before.node(node()));
-            assertThat(hand.stage.rooms.subject.editing().history().done()).isEqualTo(steps);
+            assertThat(hand.stage.parts.subject.editing().history().done()).isEqualTo(steps);
             hand.drag(view.x + at.x(), view.y + at.y(), 24, -16, LEFT, 0);
-            assertThat(hand.stage.rooms.subject.editing().history().done()).isEqualTo(steps + 1);
-            assertThat(hand.stage.rooms.subject.editing().history().undoName()).contains("Shot");
+            assertThat(hand.stage.parts.subject.editing().history().done()).isEqualTo(steps + 1);
+            assertThat(hand.stage.parts.subject.editing().history().undoName()).contains("Shot");
             hand.run("edit.undo", "v2");
             assertThat(hand.stage.scene().node(node())).as(what).isEqualTo(before.node(node()));
         }

@@ -48,7 +48,7 @@ class CameraPyramidsTest {
         assertThat(pyramids(1)).isEmpty();
         Viewport inside = hand.view(1);
         Viewport outside = hand.view(0);
-        PixelRect r = CameraGate.picture(hand.stage.rooms.ground, inside);
+        PixelRect r = CameraGate.picture(hand.stage.parts.ground, inside);
         double[][] corners = {
             {r.x(), r.y()},
             {r.x() + r.width(), r.y()},

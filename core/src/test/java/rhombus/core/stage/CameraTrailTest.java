@@ -36,11 +36,11 @@ class CameraTrailTest {
         assertThat(view.pose.eye().distance(before.eye()))
                 .as("the eye goes round something")
                 .isGreaterThan(0.1);
-        assertThat(stage.rooms.subject.pivot().used().rung()).isNotEqualTo(PivotRung.SELECTION);
+        assertThat(stage.parts.subject.pivot().used().rung()).isNotEqualTo(PivotRung.SELECTION);
         hand.run("edit.undo", null);
         hand.run("select.none", null);
         orbitOverSky();
-        assertThat(stage.rooms.subject.pivot().used().point().distance(view.pose.eye()))
+        assertThat(stage.parts.subject.pivot().used().point().distance(view.pose.eye()))
                 .isGreaterThan(0.1);
     }
 
@@ -53,7 +53,7 @@ class CameraTrailTest {
         orbitOverSky();
         assertThat(view.pose.eye().distance(before.eye())).isGreaterThan(0.1);
         hand.run("select.set", null, "objects", List.of("n5", "n4"));
-        assertThat(stage.rooms
+        assertThat(stage.parts
                         .subject
                         .pivot()
                         .choose(view, Double.NaN, Double.NaN)
@@ -69,7 +69,7 @@ class CameraTrailTest {
         assertThat(view.camera).isNull();
         hand.tap("Backspace", 0);
         assertThat(view.camera).isEqualTo("n5");
-        assertThat(stage.snapshots().trailEntries(view.id).get(1).lens()).startsWith("Shot · ");
+        assertThat(stage.viewport().trailEntries(view.id).get(1).lens()).startsWith("Shot · ");
         hand.tap("Backspace", 0);
         assertThat(view.camera).isNull();
         hand.tap("Backspace", 1);
@@ -77,8 +77,8 @@ class CameraTrailTest {
         Stage again = new Stage();
         again.resize(1003, 803);
         again.open(Scenes.boxes(), "Boxes");
-        again.kept().restore(stage.kept().workspace());
-        Viewport kept = again.rooms.ground.board().views.get(1);
+        again.documents().restore(stage.documents().workspace());
+        Viewport kept = again.parts.ground.board().views.get(1);
         assertThat(kept.trail.camera(1)).isEqualTo("n5");
         hand.run("object.delete", null, "objects", List.of("n5"));
         hand.tap("Backspace", 0);
@@ -123,7 +123,7 @@ class CameraTrailTest {
         RandomHand h = new RandomHand(Scenes.boxes(), seed);
         for (int i = 0; i < 60; i++) {
             h.does(2);
-            var ground = h.stage().rooms.ground;
+            var ground = h.stage().parts.ground;
             for (Viewport v : ground.board().views) {
                 if (!v.shown) {
                     continue;

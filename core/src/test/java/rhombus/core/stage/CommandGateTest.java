@@ -21,7 +21,7 @@ class CommandGateTest {
     private final double y = view.y + view.height / 2;
 
     private List<String> steps() {
-        return stage.rooms.subject.editing().history().edits().stream()
+        return stage.parts.subject.editing().history().edits().stream()
                 .map(Edit::name)
                 .toList();
     }
@@ -35,7 +35,7 @@ class CommandGateTest {
     }
 
     private void undoAll() {
-        while (stage.rooms.subject.editing().history().done() > 0) {
+        while (stage.parts.subject.editing().history().done() > 0) {
             hand.run("edit.undo", null);
         }
     }
@@ -51,7 +51,7 @@ class CommandGateTest {
     private ToolHandle dragHandle() {
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("tool.move", null);
-        ToolHandle arm = ToolHandles.of(stage.rooms.tools, view).stream()
+        ToolHandle arm = ToolHandles.of(stage.parts.tools, view).stream()
                 .filter(h -> h.sort() == ToolHandle.Sort.ARM)
                 .findFirst()
                 .orElseThrow();
@@ -96,7 +96,7 @@ class CommandGateTest {
         stage.input().touchMove(1, x + 90, y + 30, hand.now += 10);
         stage.input().touchUp(1, x + 90, y + 30, false, hand.now += 10);
         assertThat(name(4)).isEqualTo("Far box");
-        assertThat(stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(stage.parts.subject.editing().history().done()).isZero();
         hand.run("edit.redo", null);
         assertThat(name(4)).isEqualTo("Shed");
     }
@@ -107,7 +107,7 @@ class CommandGateTest {
         stage.input().touchMove(1, x + 60, y, hand.now += 10);
         hand.run("select.none", null);
         stage.input().touchUp(1, x + 60, y, false, hand.now += 10);
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
     }
 
     @Test
@@ -187,16 +187,16 @@ class CommandGateTest {
         assertThat(stage.scene().node(2).hidden()).isFalse();
         assertThat(stage.scene().node(4).hidden()).isFalse();
         hand.run("edit.sweep", null, "on", false);
-        assertThat(stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(stage.parts.subject.editing().history().done()).isZero();
         hand.run("edit.redo", null);
         assertThat(stage.scene().node(4).hidden()).isTrue();
     }
 
     @Test
     void whatIsKeptInTheMiddleOfADragIsWhatWasBeforeIt() {
-        Object before = stage.kept().edits();
+        Object before = stage.documents().edits();
         dragHandle();
-        assertThat(stage.kept().edits()).usingRecursiveComparison().isEqualTo(before);
+        assertThat(stage.documents().edits()).usingRecursiveComparison().isEqualTo(before);
     }
 
     @Test
@@ -209,7 +209,7 @@ class CommandGateTest {
         Pose then = hand.pose(1);
         stage.tick(hand.now += 100);
         stage.tick(hand.now += 100);
-        assertThat(hand.view(stage.rooms.ground.board().active().number).pose).isNotEqualTo(then);
+        assertThat(hand.view(stage.parts.ground.board().active().number).pose).isNotEqualTo(then);
         assertThat(stage.moving()).isTrue();
     }
 }

@@ -13,14 +13,14 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.CommandArgument;
 import rhombus.core.stage.commands.AllCommands;
-import rhombus.core.stage.show.FoundCommand;
+import rhombus.core.stage.show.help.FoundCommand;
 
 /** Every command is found by its words, also where they are typed with a slip. */
 class CommandSearchTest {
     private final Hand hand = new Hand();
 
     private List<FoundCommand> find(String typed) {
-        return hand.stage.snapshots().find(typed, Map.of());
+        return hand.stage.search().find(typed, Map.of());
     }
 
     /** All but those that only a page can tell what they are about. */
@@ -69,18 +69,18 @@ class CommandSearchTest {
     @Test
     void whatWasRunLatelyComesFirstAndIsKept() {
         String key = find("frame the selection").get(0).key();
-        hand.stage.snapshots().ran(key);
-        hand.stage.snapshots().ran(find("undo").get(0).key());
+        hand.stage.search().ran(key);
+        hand.stage.search().ran(find("undo").get(0).key());
         assertThat(find(""))
                 .extracting(FoundCommand::key)
                 .startsWith(find("undo").get(0).key(), key);
-        Map<String, Object> kept = hand.stage.kept().workspace();
+        Map<String, Object> kept = hand.stage.documents().workspace();
         Hand other = new Hand();
-        other.stage.kept().restore(kept);
-        assertThat(other.stage.snapshots().find("", Map.of()))
+        other.stage.documents().restore(kept);
+        assertThat(other.stage.search().find("", Map.of()))
                 .extracting(FoundCommand::key)
                 .contains(key);
-        assertThat(other.stage.snapshots().find("", Map.of()).get(1).key()).isEqualTo(key);
+        assertThat(other.stage.search().find("", Map.of()).get(1).key()).isEqualTo(key);
     }
 
     @Test

@@ -10,8 +10,8 @@ import rhombus.core.display.Look;
 import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.LookState;
-import rhombus.core.stage.show.PickResult;
+import rhombus.core.stage.show.views.LookState;
+import rhombus.core.stage.show.views.PickResult;
 import rhombus.core.stage.view.StoredView;
 import rhombus.core.stage.view.ViewSource;
 import rhombus.core.stage.view.Viewport;
@@ -35,7 +35,7 @@ class CustomLooksTest {
     }
 
     private ViewSource choice(Hand h, String id) {
-        return h.stage.snapshots().looks("v2", Map.of()).stream()
+        return h.stage.looks().all("v2", Map.of()).stream()
                 .filter(c -> c.id().equals(id))
                 .findFirst()
                 .orElse(null);
@@ -120,13 +120,13 @@ class CustomLooksTest {
         kept("Glass");
         Map<String, Object> view = StoredView.look(hand.view(1));
         Hand elsewhere = new Hand();
-        StoredView.look(elsewhere.stage.rooms.ground, elsewhere.view(1), view);
+        StoredView.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
         assertThat(elsewhere.view(1).look).isEqualTo(look());
         assertThat(choice(elsewhere, "own:Glass").on()).isTrue();
         elsewhere.move(700, 150, 0);
         elsewhere.run("display.part", "v2", "part", "opacity", "to", "80%");
         elsewhere.run("display.keep-look", "v2", "name", "Glass");
-        StoredView.look(elsewhere.stage.rooms.ground, elsewhere.view(1), view);
+        StoredView.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
         assertThat(elsewhere.view(1).look.opacity()).isEqualTo(0.8);
     }
 
@@ -138,7 +138,8 @@ class CustomLooksTest {
         other.move(700, 150, 0);
         other.run("display.part", "v2", "part", "backs", "to", "left-out");
         other.run("display.keep-look", "v2", "name", "Fronts");
-        assertThat(other.stage.handFile().use(hand.stage.handFile().toPlain())).isEmpty();
+        assertThat(other.stage.settingsFile().use(hand.stage.settingsFile().toPlain()))
+                .isEmpty();
         assertThat(choice(other, "own:Fronts")).isNotNull();
         assertThat(choice(other, "own:Glass").note()).isEqualTo("4");
         other.tap("Digit4", 0);
@@ -153,7 +154,7 @@ class CustomLooksTest {
         hand.tap("Digit6", 0);
         hand.run("display.set", "v2", "look", "own:Dull day");
         assertThat(hand.view(1).light()).isEqualTo(Look.Light.NONE);
-        LookState state = hand.stage.snapshots().look("v2");
+        LookState state = hand.stage.looks().of("v2");
         assertThat(state.own()).isEqualTo("Dull day");
         List<String> on = state.parts().stream()
                 .filter(p -> p.id().equals("light"))
@@ -169,13 +170,13 @@ class CustomLooksTest {
         Vec3 box = Mat4.origin(hand.stage.scene().world(2));
         v.set(new Pose(box, v.pose.orientation(), 5, v.pose.projection()));
         assertThat(hand.stage
-                        .snapshots()
+                        .viewport()
                         .pick("v2", v.x + v.width / 2, v.y + v.height / 2)
                         .object())
                 .isEqualTo(hand.stage.scene().node(2).id());
         hand.run("display.part", "v2", "part", "backs", "to", "left-out");
-        assertThat(hand.stage.snapshots().plan(1, "").backs()).isFalse();
-        PickResult taken = hand.stage.snapshots().pick("v2", v.x + v.width / 2, v.y + v.height / 2);
+        assertThat(hand.stage.paint().plan(1, "").backs()).isFalse();
+        PickResult taken = hand.stage.viewport().pick("v2", v.x + v.width / 2, v.y + v.height / 2);
         String id = taken == null ? "" : taken.object();
         assertThat(id).isNotEqualTo(hand.stage.scene().node(2).id());
     }

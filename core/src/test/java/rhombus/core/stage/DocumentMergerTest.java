@@ -22,8 +22,8 @@ class DocumentMergerTest {
 
     private static Map<String, Object> document(Hand h, String what) {
         return switch (what) {
-            case "boards" -> h.stage.kept().boards();
-            case "pins" -> h.stage.kept().pins();
+            case "boards" -> h.stage.documents().boards();
+            case "pins" -> h.stage.documents().pins();
             case "keymap" -> h.stage.keymaps().kept().toPlain();
             default -> h.stage.habits().toPlain();
         };
@@ -34,7 +34,7 @@ class DocumentMergerTest {
     }
 
     private static List<String> boards(Hand h) {
-        return PlainData.list(h.stage.kept().boards().get("boards")).stream()
+        return PlainData.list(h.stage.documents().boards().get("boards")).stream()
                 .map(b -> PlainData.text(PlainData.map(b).get("name"), ""))
                 .toList();
     }
@@ -49,23 +49,23 @@ class DocumentMergerTest {
         other.move(300, 100, 0);
         other.drag(300, 100, 90, 20, 2, 0);
         var pose = other.pose(0);
-        String id = other.stage.rooms.ground.board().id;
+        String id = other.stage.parts.ground.board().id;
 
         assertThat(merge("boards", base, ThreeWayMerge.Prefers.NEITHER)).isEqualTo(new MergeResult(true, List.of()));
         assertThat(boards(other)).contains("Left and right", "Above and below").doesNotHaveDuplicates();
-        assertThat(other.stage.rooms.ground.board().name).isEqualTo("Above and below");
-        assertThat(other.stage.rooms.ground.board().id).isNotEqualTo(id);
+        assertThat(other.stage.parts.ground.board().name).isEqualTo("Above and below");
+        assertThat(other.stage.parts.ground.board().id).isNotEqualTo(id);
         assertThat(other.pose(0)).as("one goes on where one was").isEqualTo(pose);
         // The first window reads it anew when it is shown, and loses nothing either.
-        one.stage.kept().useBoards(document(other, "boards"));
+        one.stage.documents().useBoards(document(other, "boards"));
         assertThat(boards(one)).containsExactlyInAnyOrderElementsOf(boards(other));
-        assertThat(one.stage.rooms.ground.board().name).isEqualTo("Left and right");
+        assertThat(one.stage.parts.ground.board().name).isEqualTo("Left and right");
     }
 
     @Example
     void aBoardThatBothChangedIsAskedAboutByItsName() {
         Map<String, Object> base = document(other, "boards");
-        String name = one.stage.rooms.ground.board().name;
+        String name = one.stage.parts.ground.board().name;
         one.run("board.split", "v1", "to", "right");
         other.run("board.split", "v2", "to", "below");
         Map<String, Object> mine = document(other, "boards");
@@ -88,7 +88,7 @@ class DocumentMergerTest {
         }
         String last = boards(one).get(0);
         // The other closes just the one that is left there.
-        String id = other.stage.rooms.boards.list().stream()
+        String id = other.stage.parts.boardList.list().stream()
                 .filter(b -> b.name.equals(last))
                 .findFirst()
                 .orElseThrow()
@@ -171,7 +171,7 @@ class DocumentMergerTest {
         one.run("pin.add", null, "name", "From here");
         other.run("pin.add", null, "name", "From there");
         assertThat(merge("pins", base, ThreeWayMerge.Prefers.NEITHER).taken()).isTrue();
-        assertThat(other.stage.rooms.pins.list().stream().map(Pins.Pin::name))
+        assertThat(other.stage.parts.pins.list().stream().map(Pins.Pin::name))
                 .containsExactlyInAnyOrder("From here", "From there");
     }
 

@@ -37,7 +37,7 @@ class FinalPictureTest {
     }
 
     private List<String> order() {
-        return hand.stage.snapshots().shotList().ids();
+        return hand.stage.shotList().ids();
     }
 
     /** Whatever the fit: another picture never changes a lens, and what follows the scene has its shape. */
@@ -55,7 +55,7 @@ class FinalPictureTest {
         assertThat(shot().aspect()).isEqualTo((double) width / height);
         assertThat(shot().focalLength()).isCloseTo(focal, within(focal * 1e-12));
         hand.run("camera.look-through", "v2", "camera", "n5");
-        PixelRect r = CameraGate.picture(hand.stage.rooms.ground, hand.view(1));
+        PixelRect r = CameraGate.picture(hand.stage.parts.ground, hand.view(1));
         assertThat(r.width() / r.height()).isCloseTo((double) width / height, within(1e-9));
         hand.run("edit.undo", "v2");
         assertThat(picture()).isEqualTo(PictureFormat.USUAL);
@@ -87,7 +87,7 @@ class FinalPictureTest {
         hand.run("scene.picture", "v2", "width", "wide");
         assertThat(String.join(" ", hand.notices())).contains("stays");
         assertThat(picture()).isEqualTo(PictureFormat.USUAL);
-        assertThat(hand.stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(hand.stage.parts.subject.editing().history().done()).isZero();
     }
 
     @Test
@@ -95,7 +95,7 @@ class FinalPictureTest {
         hand.run("camera.look-through", "v2", "camera", "n5");
         hand.run("camera.set", "v2", "camera", "n5", "aspect", "scene");
         hand.run("scene.guides", "v2", "down", "75%, 480 px", "across", "50");
-        PixelRect r = CameraGate.picture(hand.stage.rooms.ground, hand.view(1));
+        PixelRect r = CameraGate.picture(hand.stage.parts.ground, hand.view(1));
         List<Double> upright = new ArrayList<>();
         List<Double> level = new ArrayList<>();
         for (Object o : PlainData.list(PlainData.map(hand.marks(1).get("gate")).get("lines"))) {
@@ -158,7 +158,7 @@ class FinalPictureTest {
         hand.run("camera.activate", "v2", "camera", "n5");
         hand.run("camera.order", "v2", "camera", "n5", "to", 0);
         hand.run("layer.add", "v2", "name", "Rigging");
-        Map<String, Object> kept = hand.stage.rooms.subject.editing().toPlain();
+        Map<String, Object> kept = hand.stage.parts.subject.editing().toPlain();
         Scene base = new Hand().stage.scene();
         EditDocument.Opened o = EditDocument.read(base, kept);
         assertThat(o.scene().setup()).isEqualTo(scene().setup());

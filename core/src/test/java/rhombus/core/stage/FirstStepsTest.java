@@ -76,7 +76,7 @@ class FirstStepsTest {
         Hand pad = fresh();
         pad.move(700, 200, 0);
         pad.down("KeyG");
-        var grip = pad.stage.rooms.grips.marks(pad.view(1)).stream()
+        var grip = pad.stage.parts.grips.marks(pad.view(1)).stream()
                 .filter(g -> g.motion().contains("orbit"))
                 .findFirst()
                 .orElseThrow();

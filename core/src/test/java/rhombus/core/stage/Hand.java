@@ -19,7 +19,7 @@ final class Hand {
     }
 
     Viewport view(int i) {
-        return stage.rooms.ground.board().views.get(i);
+        return stage.parts.ground.board().views.get(i);
     }
 
     Pose pose(int i) {

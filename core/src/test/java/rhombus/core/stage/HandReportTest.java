@@ -109,7 +109,7 @@ class HandReportTest {
         assertThat(a.words()).startsWith("You ran “use the next keymap” 5 times from the page");
         assertThat(state().page().get(0).trigger()).isNull();
         assertThat(follow(a)).isTrue();
-        List<Object> triggers = h.stage.keymaps().triggersOf("app.next-keymap", Map.of());
+        List<String> triggers = h.stage.keymaps().triggersOf("app.next-keymap", Map.of());
         assertThat(triggers).hasSize(1);
         assertThat(a.deed()).isEqualTo("Give it " + triggers.get(0));
         assertThat(advice("use the next keymap")).as("it is settled").isNull();

@@ -30,7 +30,7 @@ class HierarchiesComeTest {
     }
 
     private Viewport view(int i) {
-        return stage.rooms.ground.board().views.get(i);
+        return stage.parts.ground.board().views.get(i);
     }
 
     private void attach() {
@@ -41,7 +41,7 @@ class HierarchiesComeTest {
     @Test
     void viewsFromOutsideStay() {
         for (int i = 0; i < 4; i++) {
-            stage.rooms.ground.clip(view(i));
+            stage.parts.ground.clip(view(i));
         }
         attach();
         assertThat(stage.changes().take(4).views()).isEmpty();
@@ -51,11 +51,11 @@ class HierarchiesComeTest {
     void oneInsideAnObjectIsDrawnAgain() {
         Pose p = view(1).pose;
         view(1).set(new Pose(new Vec3(0, -0.5, 0), p.orientation(), 10, p.projection()));
-        double before = stage.rooms.ground.clip(view(1)).near();
+        double before = stage.parts.ground.clip(view(1)).near();
         attach();
         assertThat(stage.changes().take(4).views()).containsExactly(1);
         // Half a metre of room above and below, of which a quarter is left for what stands far beside the axis.
         assertThat(before).isLessThan(0.02);
-        assertThat(stage.rooms.ground.clip(view(1)).near()).isBetween(0.124, 0.125001);
+        assertThat(stage.parts.ground.clip(view(1)).near()).isBetween(0.124, 0.125001);
     }
 }

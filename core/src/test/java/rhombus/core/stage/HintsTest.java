@@ -26,12 +26,12 @@ import rhombus.core.stage.view.Viewport;
 class HintsTest {
     /** Performs a trigger on a resolver of its own with the same keymap, and says which binding answered. */
     private static String perform(Stage stage, Trigger t, int mods) {
-        double x = stage.rooms.ground.pointer().x();
-        double y = stage.rooms.ground.pointer().y();
+        double x = stage.parts.ground.pointer().x();
+        double y = stage.parts.ground.pointer().y();
         return Performed.at(
                 stage.keymap(),
-                stage.rooms.press.contextsAt(x, y),
-                stage.rooms.press.whileMoving(),
+                stage.parts.press.contextsAt(x, y),
+                stage.parts.press.whileMoving(),
                 t,
                 mods,
                 Double.isNaN(x) ? 0 : x,
@@ -40,7 +40,7 @@ class HintsTest {
 
     /** Fingers come without modifiers. */
     private static int held(Stage stage) {
-        return stage.rooms.ground.pointer().device() == PointingDevice.FINGERS ? 0 : stage.rooms.resolver.modifiers();
+        return stage.parts.ground.pointer().device() == PointingDevice.FINGERS ? 0 : stage.parts.resolver.modifiers();
     }
 
     @Property(tries = 400)
@@ -71,15 +71,15 @@ class HintsTest {
         }
         int mods = List.of(0, Modifiers.SHIFT, Modifiers.ALT, Modifiers.CTRL, Modifiers.SHIFT | Modifiers.CTRL)
                 .get(r.nextInt(5));
-        if (!Double.isNaN(stage.rooms.ground.pointer().x())) {
+        if (!Double.isNaN(stage.parts.ground.pointer().x())) {
             hand.move(at[0], at[1], 0, mods);
         } else {
             stage.input().keyDown("ShiftLeft", mods, false, hand.now += 10);
         }
-        stage.rooms.ground.pointer().by(PointingDevice.values()[r.nextInt(PointingDevice.values().length)]);
+        stage.parts.ground.pointer().by(PointingDevice.values()[r.nextInt(PointingDevice.values().length)]);
         List<Object> hints = new Seen(stage).hints(Map.of());
         // No button of a gamepad is bound together with keys.
-        if (stage.rooms.ground.pointer().device() != PointingDevice.GAMEPAD || held(stage) == 0) {
+        if (stage.parts.ground.pointer().device() != PointingDevice.GAMEPAD || held(stage) == 0) {
             assertThat(hints).isNotEmpty();
         }
         List<String> told = new ArrayList<>();

@@ -36,7 +36,7 @@ class InputEmulationTest {
         for (int v = 0; v < 4; v++) {
             assertThat(stand.pose(v)).isEqualTo(real.pose(v));
         }
-        assertThat(stand.stage.rooms.subject.selection().nodes()).isEmpty();
+        assertThat(stand.stage.parts.subject.selection().nodes()).isEmpty();
     }
 
     @Test

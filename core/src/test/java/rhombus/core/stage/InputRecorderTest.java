@@ -88,11 +88,11 @@ class InputRecorderTest {
         assertThat(second.stage.recorder().bring(first.stage.recorder().toPlain()))
                 .isNull();
         play(second, new Random(1));
-        assertThat(second.stage.snapshots().views().stream()
+        assertThat(second.stage.views().all().stream()
                         .filter(v -> v.active())
                         .map(v -> v.id())
                         .toList())
-                .isEqualTo(first.stage.snapshots().views().stream()
+                .isEqualTo(first.stage.views().all().stream()
                         .filter(v -> v.active())
                         .map(v -> v.id())
                         .toList());
@@ -123,8 +123,8 @@ class InputRecorderTest {
         Hand second = new Hand();
         second.stage.recorder().bring(first.stage.recorder().toPlain());
         play(second, new Random(1));
-        assertThat(second.stage.rooms.ground.board().active().id).isEqualTo("v4");
-        assertThat(second.stage.rooms.ground.pointer().x()).isBetween(745.0, 760.0);
+        assertThat(second.stage.parts.ground.board().active().id).isEqualTo("v4");
+        assertThat(second.stage.parts.ground.pointer().x()).isBetween(745.0, 760.0);
     }
 
     @Property(tries = 60)
@@ -148,8 +148,8 @@ class InputRecorderTest {
         second.stage.resize(503, 403);
         second.stage.recorder().bring(file);
         play(second, new Random(1));
-        assertThat(second.stage.rooms.ground.board().active().id).isEqualTo("v4");
-        assertThat(second.stage.rooms.ground.pointer().x()).isBetween(370.0, 380.0);
+        assertThat(second.stage.parts.ground.board().active().id).isEqualTo("v4");
+        assertThat(second.stage.parts.ground.pointer().x()).isBetween(370.0, 380.0);
     }
 
     @Test
@@ -165,7 +165,7 @@ class InputRecorderTest {
         assertThat(h.stage.recorder().playing()).as("a pointer that passes").isTrue();
         h.down("Escape");
         assertThat(h.stage.recorder().playing()).isFalse();
-        assertThat(h.stage.rooms.resolver.moving()).as("nothing stays held").isFalse();
+        assertThat(h.stage.parts.resolver.moving()).as("nothing stays held").isFalse();
     }
 
     @Test
@@ -263,9 +263,9 @@ class InputRecorderTest {
                 List.of(250, "key-up", "Delete", 0));
         assertThat(h.stage.recorder().bring(file(all.toArray()))).isNull();
         play(h, new Random(1));
-        assertThat(h.stage.snapshots().selection()).as("it selects").isNotEmpty();
+        assertThat(h.stage.contents().selection()).as("it selects").isNotEmpty();
         assertThat(h.stage.scene().nodes()).noneMatch(n -> n.gone());
-        assertThat(h.stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(h.stage.parts.subject.editing().history().done()).isZero();
         assertThat(h.notices()).anyMatch(n -> n.startsWith("Delete"));
         h.tap("Delete", 0);
         assertThat(h.stage.scene().nodes()).as("the hand still may").anyMatch(n -> n.gone());

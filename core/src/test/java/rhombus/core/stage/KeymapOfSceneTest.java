@@ -33,7 +33,7 @@ class KeymapOfSceneTest {
     private static Hand opened(Keymaps kept, Map<String, Object> workspace) {
         Hand h = new Hand();
         h.stage.use(kept);
-        h.stage.kept().restore(workspace);
+        h.stage.documents().restore(workspace);
         return h;
     }
 
@@ -45,10 +45,10 @@ class KeymapOfSceneTest {
 
         Keymaps kept = h.stage.keymaps().kept();
         assertThat(kept.active().name()).isEqualTo("Usual");
-        Hand again = opened(kept, h.stage.kept().workspace());
+        Hand again = opened(kept, h.stage.documents().workspace());
         assertThat(again.stage.keymap().name()).isEqualTo("Lesson");
         assertThat(again.stage.keymaps().elsewhere()).isEqualTo("Usual");
-        assertThat(opened(kept, new Hand().stage.kept().workspace())
+        assertThat(opened(kept, new Hand().stage.documents().workspace())
                         .stage
                         .keymap()
                         .name())
@@ -60,7 +60,7 @@ class KeymapOfSceneTest {
         Hand h = opened(two(), Map.of());
         h.run("app.keymap-here", null, "on", true);
         h.stage.keymaps().preset(KeymapPresets.TRACKPAD);
-        Hand again = opened(h.stage.keymaps().kept(), h.stage.kept().workspace());
+        Hand again = opened(h.stage.keymaps().kept(), h.stage.documents().workspace());
         assertThat(again.stage.keymap().preset()).isEqualTo(KeymapPresets.TRACKPAD);
         assertThat(again.stage.keymaps().kept().active().name()).isEqualTo("Usual");
     }
@@ -80,7 +80,7 @@ class KeymapOfSceneTest {
         Hand h = opened(two(), Map.of());
         h.run("app.keymap-here", null, "on", true);
         assertThat(h.stage.keymaps().rename("Mine")).isNull();
-        Hand again = opened(h.stage.keymaps().kept(), h.stage.kept().workspace());
+        Hand again = opened(h.stage.keymaps().kept(), h.stage.documents().workspace());
         assertThat(again.stage.keymap().name()).isEqualTo("Mine");
         assertThat(again.notices()).isEmpty();
     }
@@ -90,7 +90,7 @@ class KeymapOfSceneTest {
         Hand h = opened(two(), Map.of());
         h.run("app.keymap-here", null, "on", true);
         h.stage.keymaps().choose("Lesson");
-        Map<String, Object> workspace = h.stage.kept().workspace();
+        Map<String, Object> workspace = h.stage.documents().workspace();
 
         Hand again = opened(new Keymaps(own("Usual"), List.of()), workspace);
         assertThat(again.stage.keymap().name()).isEqualTo("Usual");

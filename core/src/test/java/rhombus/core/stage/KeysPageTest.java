@@ -16,16 +16,16 @@ import rhombus.core.keymap.Trigger;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.commands.AllCommands;
 import rhombus.core.stage.keymaps.BindingEditor;
-import rhombus.core.stage.show.KeyBinding;
-import rhombus.core.stage.show.KeyRow;
-import rhombus.core.stage.show.KeysPage;
+import rhombus.core.stage.show.keys.KeyBinding;
+import rhombus.core.stage.show.keys.KeyRow;
+import rhombus.core.stage.show.keys.KeysPage;
 
 /** The Keys page: a row for each command, looked for by words, by trigger, by doing and by where it holds. */
 class KeysPageTest {
     private final Hand hand = new Hand();
 
     private KeysPage page(Object... wish) {
-        return hand.stage.snapshots().keys(PlainData.map(wish), Map.of());
+        return hand.stage.keys().page(PlainData.map(wish), Map.of());
     }
 
     private static List<String> commands(KeysPage p) {
@@ -97,7 +97,7 @@ class KeysPageTest {
 
     @Test
     void whatTheHandDoesIsAnsweredPlaceByPlace() {
-        BindingEditor r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.bindings();
         hand.stage.input().capture(true);
         hand.stage.input().keyDown("KeyW", 0, false, 10);
         hand.stage.input().keyUp("KeyW", 0, 30);
@@ -120,8 +120,8 @@ class KeysPageTest {
         hand.stage.input().capture(true);
         hand.stage.input().keyDown(code, mods, false, 10);
         hand.stage.input().keyUp(code, mods, 30);
-        assertThat(hand.stage.rebinding().take(binding, 0)).isNotNull();
-        assertThat(hand.stage.rebinding().captured(Map.of())).isNotNull();
+        assertThat(hand.stage.bindings().take(binding, 0)).isNotNull();
+        assertThat(hand.stage.bindings().captured(Map.of())).isNotNull();
     }
 
     private String trigger(String binding) {
@@ -134,7 +134,7 @@ class KeysPageTest {
 
     @Test
     void changesAreTakenBackMadeAgainAndPutBackByHeading() {
-        BindingEditor r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.bindings();
         String was = trigger("home");
         press("home", "F7", 0);
         r.apply("set");
@@ -163,13 +163,13 @@ class KeysPageTest {
     void resettingAllKeepsTheNameThatSomebodyGave() {
         hand.stage.keymaps().copy("Night desk");
         press("home", "F7", 0);
-        hand.stage.rebinding().apply("set");
+        hand.stage.bindings().apply("set");
         hand.stage.keymaps().reset("");
         assertThat(page().name()).isEqualTo("Night desk");
         assertThat(page().changed()).isZero();
         hand.stage.keymaps().delete();
         press("home", "F7", 0);
-        hand.stage.rebinding().apply("set");
+        hand.stage.bindings().apply("set");
         assertThat(page().name()).isEqualTo("My Rhombus");
         hand.stage.keymaps().reset("");
         assertThat(page().name()).isEqualTo("Rhombus");
@@ -197,7 +197,7 @@ class KeysPageTest {
 
     @Test
     void aFileIsLookedAtBeforeAnythingChangesAndTakenInPartByChoice() {
-        BindingEditor r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.bindings();
         press("home", "F7", 0);
         r.apply("set");
         Map<String, Object> file = r.keymaps().keymap().toPlain();
@@ -245,7 +245,7 @@ class KeysPageTest {
 
     @Test
     void aClashOffersAFreeTriggerAndItIsTaken() {
-        BindingEditor r = hand.stage.rebinding();
+        BindingEditor r = hand.stage.bindings();
         hand.stage.input().capture(true);
         hand.stage.input().keyDown("KeyF", 0, false, 10);
         hand.stage.input().keyUp("KeyF", 0, 30);
@@ -261,12 +261,12 @@ class KeysPageTest {
     @Test
     void whatCanBeNoTriggerIsAnswered() {
         Hand h = new Hand();
-        h.stage.rebinding().take("home", 0);
+        h.stage.bindings().take("home", 0);
         for (String code : List.of("ShiftLeft", "MetaRight", "Tab")) {
             h.stage.input().capture(true);
             h.stage.input().keyDown(code, 0, false, h.now += 10);
             h.stage.input().keyUp(code, 0, h.now += 10);
-            var seen = h.stage.rebinding().captured(Map.of());
+            var seen = h.stage.bindings().captured(Map.of());
             assertThat(seen).as(code).isNotNull();
             assertThat(seen.refused()).isNotNull();
         }
@@ -274,20 +274,20 @@ class KeysPageTest {
         h.stage.input().keyDown("ShiftLeft", 1, false, h.now += 10);
         h.stage.input().keyDown("KeyJ", 1, false, h.now += 10);
         h.stage.input().keyUp("KeyJ", 1, h.now += 10);
-        assertThat(h.stage.rebinding().captured(Map.of()).refused()).isNull();
+        assertThat(h.stage.bindings().captured(Map.of()).refused()).isNull();
     }
 
     @Test
     void whatNobodyCanDoWithoutIsLostOnlyWithAClearYes() {
         Hand h = new Hand();
-        h.stage.rebinding().take("home", 0);
+        h.stage.bindings().take("home", 0);
         h.stage.input().capture(true);
         h.stage.input().keyDown("F1", 0, false, h.now += 10);
         h.stage.input().keyUp("F1", 0, h.now += 10);
-        assertThat(h.stage.rebinding().captured(Map.of()).loses()).hasSize(1);
-        h.stage.rebinding().apply("set");
+        assertThat(h.stage.bindings().captured(Map.of()).loses()).hasSize(1);
+        h.stage.bindings().apply("set");
         assertThat(h.stage.keymap().binding("home").trigger().code()).isEqualTo("KeyH");
-        h.stage.rebinding().apply("set", true);
+        h.stage.bindings().apply("set", true);
         assertThat(h.stage.keymap().binding("home").trigger().code()).isEqualTo("F1");
     }
 }

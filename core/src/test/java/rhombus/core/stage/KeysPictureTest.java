@@ -20,18 +20,18 @@ import rhombus.core.keymap.Trigger;
 import rhombus.core.keymap.TriggerOverlap;
 import rhombus.core.stage.commands.AllCommands;
 import rhombus.core.stage.keymaps.CapturedTrigger;
-import rhombus.core.stage.show.KeyAnswer;
-import rhombus.core.stage.show.KeyCap;
-import rhombus.core.stage.show.KeysPicture;
-import rhombus.core.stage.show.KeysSheet;
-import rhombus.core.stage.show.TriggerTarget;
+import rhombus.core.stage.show.keys.KeyAnswer;
+import rhombus.core.stage.show.keys.KeyCap;
+import rhombus.core.stage.show.keys.KeysPicture;
+import rhombus.core.stage.show.keys.KeysSheet;
+import rhombus.core.stage.show.keys.TriggerTarget;
 
 /** The picture of the keymap: what stands on it, where its keys lie, and setting what a key does by pointing at it. */
 class KeysPictureTest {
     private final Hand hand = new Hand();
 
     private KeysPicture picture(int mods, String place) {
-        return hand.stage.snapshots().keysPicture(mods, place, Map.of());
+        return hand.stage.keys().picture(mods, place, Map.of());
     }
 
     private KeyCap key(String code, int mods, String place) {
@@ -131,14 +131,14 @@ class KeysPictureTest {
 
     @Test
     void pointingAtAKeyTellsWhatItDoesEverywhereAndGivesItToACommand() {
-        var r = hand.stage.rebinding();
+        var r = hand.stage.bindings();
         r.lookAt("key:KeyD", 0);
-        assertThat(hand.stage.snapshots().keys(Map.of(), Map.of()).answers())
+        assertThat(hand.stage.keys().page(Map.of(), Map.of()).answers())
                 .extracting(KeyAnswer::words)
                 .contains("to the right", "held: orbit");
         r.lookAt("key:F7", Modifiers.CTRL);
-        assertThat(hand.stage.snapshots().keys(Map.of(), Map.of()).answers()).isEmpty();
-        List<TriggerTarget> found = hand.stage.snapshots().giveable("far objects");
+        assertThat(hand.stage.keys().page(Map.of(), Map.of()).answers()).isEmpty();
+        List<TriggerTarget> found = hand.stage.keys().bindable("far objects");
         TriggerTarget frame = found.stream()
                 .filter(g -> g.command().equals("view.frame-everything"))
                 .findFirst()
@@ -159,13 +159,13 @@ class KeysPictureTest {
 
     @Test
     void onlyWhatFitsAKeyOrAButtonIsOfferedForIt() {
-        hand.stage.rebinding().lookAt("drag:left", 0);
-        for (TriggerTarget g : hand.stage.snapshots().giveable("a")) {
+        hand.stage.bindings().lookAt("drag:left", 0);
+        for (TriggerTarget g : hand.stage.keys().bindable("a")) {
             assertThat(AllCommands.CATALOGUE.command(g.command()).fits(Trigger.Kind.DRAG))
                     .as(g.command())
                     .isTrue();
         }
-        assertThat(hand.stage.snapshots().giveable("orbit")).isNotEmpty();
+        assertThat(hand.stage.keys().bindable("orbit")).isNotEmpty();
     }
 
     /** Everything that has a trigger stands on the sheet, and nothing else. */

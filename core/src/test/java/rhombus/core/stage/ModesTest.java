@@ -37,7 +37,7 @@ class ModesTest {
     private double second(int steps) {
         Hand h = new Hand();
         h.habit("walk.speed", "fixed");
-        h.stage.rooms.walking.speed(1);
+        h.stage.parts.walking.speed(1);
         h.move(700, 150, 0);
         h.tap("KeyW", 0);
         Vec3 from = h.pose(1).eye();
@@ -61,7 +61,7 @@ class ModesTest {
         hand.move(700, 150, 0);
         hand.tap("KeyW", 0);
         assertThat(hand.stage.input().lockWanted()).isEqualTo(2);
-        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Walking");
+        assertThat(PlateCaptions.title(hand.stage.parts.ground, hand.view(1))).isEqualTo("Walking");
         Pose before = hand.pose(1);
         double height = before.eye().y();
         hand.down("KeyW");
@@ -86,7 +86,7 @@ class ModesTest {
         assertThat(hand.pose(1).eye().y()).isGreaterThan(here.eye().y());
         hand.tap("Backspace", 0);
         assertThat(hand.pose(1)).isEqualTo(here);
-        assertThat(hand.stage.rooms.walking.on()).isFalse();
+        assertThat(hand.stage.parts.walking.on()).isFalse();
     }
 
     @Test
@@ -94,17 +94,17 @@ class ModesTest {
         hand.habit("walk.speed", "fixed");
         hand.move(700, 150, 0);
         hand.tap("KeyW", Modifiers.SHIFT);
-        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(1))).isEqualTo("Flying");
-        double speed = hand.stage.rooms.walking.speed();
+        assertThat(PlateCaptions.title(hand.stage.parts.ground, hand.view(1))).isEqualTo("Flying");
+        double speed = hand.stage.parts.walking.speed();
         hand.stage.input().wheel(700, 150, 0, -100, 0, 0, hand.now += 10);
-        assertThat(hand.stage.rooms.walking.speed()).isCloseTo(speed * 1.25, within(1e-9));
+        assertThat(hand.stage.parts.walking.speed()).isCloseTo(speed * 1.25, within(1e-9));
         assertThat(PlainData.map(hand.marks(1).get("walk")).get("speed").toString())
                 .endsWith("m/s");
         double plain = gone(0);
         assertThat(gone(Modifiers.SHIFT)).isCloseTo(3 * plain, within(1e-9));
         assertThat(gone(Modifiers.ALT)).isCloseTo(plain / 10, within(1e-9));
         hand.tap("Enter", 0);
-        assertThat(hand.stage.rooms.walking.on()).isFalse();
+        assertThat(hand.stage.parts.walking.on()).isFalse();
     }
 
     private double gone(int mods) {
@@ -161,9 +161,9 @@ class ModesTest {
         hand.stage.use(hand.stage.keymap().with("walk", rhombus.core.keymap.Trigger.key("F9"), 0));
         hand.move(700, 150, 0);
         hand.tap("F9", 0);
-        assertThat(hand.stage.rooms.walking.on()).isTrue();
+        assertThat(hand.stage.parts.walking.on()).isTrue();
         hand.tap("F9", 0);
-        assertThat(hand.stage.rooms.walking.on()).isFalse();
+        assertThat(hand.stage.parts.walking.on()).isFalse();
     }
 
     @Test
@@ -185,7 +185,7 @@ class ModesTest {
             h.stage.tick(h.now += 100);
             h.stage.command(command, Map.of(), "v2", h.now += 10);
             h.rest();
-            assertThat(h.stage.rooms.walking.on()).as(command).isFalse();
+            assertThat(h.stage.parts.walking.on()).as(command).isFalse();
             Pose rest = h.pose(1);
             h.stage.tick(h.now += 300);
             assertThat(h.pose(1)).isEqualTo(rest);
@@ -217,8 +217,8 @@ class ModesTest {
             }
             h.move(x + 20, y - 30, 0);
             h.up("KeyG");
-            assertThat(h.stage.rooms.grips.padOpen()).isFalse();
-            assertThat(h.stage.rooms.subject.selection().isEmpty()).isTrue();
+            assertThat(h.stage.parts.grips.padOpen()).isFalse();
+            assertThat(h.stage.parts.subject.selection().isEmpty()).isTrue();
         }
         assertThat(moved)
                 .containsExactlyInAnyOrder(
@@ -230,22 +230,22 @@ class ModesTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x(), s.y(), 0);
         hand.tap("KeyG", 0);
-        assertThat(hand.stage.rooms.grips.padOpen()).isTrue();
+        assertThat(hand.stage.parts.grips.padOpen()).isTrue();
         hand.tap("Escape", 0);
-        assertThat(hand.stage.rooms.grips.padOpen()).isFalse();
+        assertThat(hand.stage.parts.grips.padOpen()).isFalse();
         hand.tap("KeyG", 0);
         hand.tap("KeyG", 0);
-        assertThat(hand.stage.rooms.grips.padOpen())
+        assertThat(hand.stage.parts.grips.padOpen())
                 .as("a second tap closes it")
                 .isFalse();
         hand.tap("KeyG", 0);
         hand.click(520, 20);
-        assertThat(hand.stage.rooms.grips.padOpen())
+        assertThat(hand.stage.parts.grips.padOpen())
                 .as("so does a click beside it")
                 .isFalse();
         hand.rest();
         Vec3 held = hand.stage
-                .rooms
+                .parts
                 .ground
                 .model()
                 .surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true)
@@ -260,7 +260,7 @@ class ModesTest {
         Vec3 there = hand.stage.project("v2", held);
         assertThat(there.x() - s.x()).isCloseTo(35, within(0.5));
         assertThat(there.y() - s.y()).isCloseTo(-20, within(0.5));
-        assertThat(hand.stage.rooms.grips.padOpen()).isFalse();
+        assertThat(hand.stage.parts.grips.padOpen()).isFalse();
         assertThat(hand.view(1).trail.length()).isEqualTo(2);
     }
 
@@ -276,15 +276,15 @@ class ModesTest {
         assertThat(hand.pose(1)).isNotEqualTo(before);
         hand.tap("Backspace", 0);
         hand.click(x, y);
-        assertThat(hand.stage.rooms.resolver.latched()).isTrue();
+        assertThat(hand.stage.parts.resolver.latched()).isTrue();
         hand.move(x - 40, y + 10, 0);
         Pose turned = hand.pose(1);
         assertThat(turned).isNotEqualTo(before);
         hand.click(x - 40, y + 10);
-        assertThat(hand.stage.rooms.resolver.moving()).isFalse();
+        assertThat(hand.stage.parts.resolver.moving()).isFalse();
         hand.move(x - 90, y + 40, 0);
         assertThat(hand.pose(1)).isEqualTo(turned);
-        assertThat(hand.stage.rooms.subject.selection().isEmpty())
+        assertThat(hand.stage.parts.subject.selection().isEmpty())
                 .as("the click that puts it down does nothing else")
                 .isTrue();
         hand.click(x, y);
@@ -318,12 +318,12 @@ class ModesTest {
         down(1, s.x(), s.y());
         slide(1, s.x() + 40, s.y());
         lift(1, s.x() + 40, s.y());
-        assertThat(hand.stage.rooms.subject.pivot().used().rung().id()).isEqualTo("surface");
+        assertThat(hand.stage.parts.subject.pivot().used().rung().id()).isEqualTo("surface");
         assertThat(hand.pose(1).orientation().angleTo(before.orientation())).isGreaterThan(0.1);
         hand.tap("Backspace", 0);
 
         Vec3 held = hand.stage
-                .rooms
+                .parts
                 .ground
                 .model()
                 .surfaceAt(hand.view(1), hand.pose(1), s.x() - 503, s.y(), true)
@@ -364,13 +364,13 @@ class ModesTest {
     void tappingSelectsAndTappingTwiceCentresWithTheSelectionAsItWas() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        hand.stage.rooms.subject.selection().only(2);
+        hand.stage.parts.subject.selection().only(2);
         down(1, s.x(), s.y());
         lift(1, s.x(), s.y());
-        assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(4);
+        assertThat(hand.stage.parts.subject.selection().nodes()).containsExactly(4);
         down(1, s.x(), s.y());
         lift(1, s.x(), s.y());
-        assertThat(hand.stage.rooms.subject.selection().nodes()).containsExactly(2);
+        assertThat(hand.stage.parts.subject.selection().nodes()).containsExactly(2);
         hand.rest();
         assertThat(hand.pose(1)).isNotEqualTo(before);
         assertThat(hand.pose(1).orientation()).isEqualTo(before.orientation());
@@ -382,7 +382,7 @@ class ModesTest {
         slide(1, 760, 150);
         hand.stage.input().touchUp(1, 0, 0, true, hand.now += 10);
         Pose there = hand.pose(1);
-        assertThat(hand.stage.rooms.resolver.moving()).isFalse();
+        assertThat(hand.stage.parts.resolver.moving()).isFalse();
         down(1, 700, 150);
         slide(1, 703, 150);
         assertThat(hand.pose(1)).isEqualTo(there);
@@ -563,7 +563,7 @@ class ModesTest {
         hand.run("display.exposure", "v2", "to", "usual");
         hand.run("display.light", "v2", "light", "scene");
         assertThat(hand.notices()).containsExactly(none);
-        StoredView.look(hand.stage.rooms.ground, hand.view(1), kept);
+        StoredView.look(hand.stage.parts.ground, hand.view(1), kept);
         assertThat(hand.view(1).light()).isEqualTo(Look.Light.STUDIO);
         assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
     }
@@ -575,15 +575,15 @@ class ModesTest {
         Vec3 at = hand.view(1).screen().project(box);
         double x = hand.view(1).x + at.x();
         double y = hand.view(1).y + at.y();
-        assertThat(hand.stage.snapshots().pick("v2", x, y)).isNotNull();
+        assertThat(hand.stage.viewport().pick("v2", x, y)).isNotNull();
         hand.run("display.overlay", "v2", "overlay", "meshes");
-        assertThat(hand.stage.snapshots().pick("v2", x, y)).isNull();
-        assertThat(hand.stage.snapshots().plan(1, "").surfaces()).isFalse();
-        assertThat(hand.stage.snapshots().plan(1, "").lines()).isFalse();
+        assertThat(hand.stage.viewport().pick("v2", x, y)).isNull();
+        assertThat(hand.stage.paint().plan(1, "").surfaces()).isFalse();
+        assertThat(hand.stage.paint().plan(1, "").lines()).isFalse();
         hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
         Set<NodeKind> taken = new HashSet<>();
         hand.stage
-                .snapshots()
+                .contents()
                 .selection()
                 .forEach(id -> taken.add(
                         hand.stage.scene().node(hand.stage.scene().indexOf(id)).kind()));
@@ -591,10 +591,10 @@ class ModesTest {
         hand.run("display.overlay", "v2", "overlay", "cameras");
         hand.run("select.none", null);
         hand.drag(hand.view(1).x + 3, hand.view(1).y + 3, hand.view(1).width - 6, hand.view(1).height - 60, 1, 0);
-        assertThat(hand.stage.snapshots().selection()).isEmpty();
-        assertThat(OrientationAids.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1)))
+        assertThat(hand.stage.contents().selection()).isEmpty();
+        assertThat(OrientationAids.empty(hand.stage.parts.ground, hand.stage.parts.subject, hand.view(1)))
                 .isTrue();
-        assertThat(OrientationAids.empty(hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(0)))
+        assertThat(OrientationAids.empty(hand.stage.parts.ground, hand.stage.parts.subject, hand.view(0)))
                 .isFalse();
     }
 }

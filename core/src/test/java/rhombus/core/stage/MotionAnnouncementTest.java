@@ -37,10 +37,10 @@ class MotionAnnouncementTest {
         Hand hand = new Hand();
         double now = 10_000;
         for (int which : steps) {
-            String before = hand.stage.snapshots().aloud();
-            assertThat(hand.stage.snapshots().aloud()).isEqualTo(before);
+            String before = hand.stage.readout().aloud();
+            assertThat(hand.stage.readout().aloud()).isEqualTo(before);
             step(hand, which, now += 10_000);
-            assertThat(hand.stage.snapshots().aloud())
+            assertThat(hand.stage.readout().aloud())
                     .isNotEqualTo(before)
                     .endsWith(".")
                     .doesNotContain("NaN")
@@ -51,20 +51,20 @@ class MotionAnnouncementTest {
     @Test
     void itTellsTheViewportWhatWasDoneWhereItLooksAndWhatIsSelected() {
         h.stage.command("board.activate", Map.of(), "v1", 0);
-        assertThat(h.stage.snapshots().aloud())
+        assertThat(h.stage.readout().aloud())
                 .startsWith("Top")
                 .contains("Looks from the top")
                 .endsWith("Nothing is selected.");
         h.stage.command("board.activate", Map.of(), "v2", 0);
         step(h, 0, 10_000);
-        assertThat(h.stage.snapshots().aloud())
+        assertThat(h.stage.readout().aloud())
                 .startsWith("Scout, view 2: orbit left. Looks ")
                 .contains("° round and ")
                 .contains("° down, focus ");
         h.stage.command("trail.back", Map.of(), null, 20_000);
         h.stage.tick(40_000);
-        assertThat(h.stage.snapshots().aloud()).startsWith("Scout, view 1: start. Looks ");
+        assertThat(h.stage.readout().aloud()).startsWith("Scout, view 1: start. Looks ");
         h.stage.command("select.all", Map.of(), null, 41_000);
-        assertThat(h.stage.snapshots().aloud()).endsWith(" objects are selected.");
+        assertThat(h.stage.readout().aloud()).endsWith(" objects are selected.");
     }
 }

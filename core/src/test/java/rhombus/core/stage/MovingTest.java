@@ -45,7 +45,7 @@ class MovingTest {
         Viewport v = hand.view(view);
         hand.run("add.light", v.id, "type", "point");
         Vec3 light = Mat4.origin(
-                hand.stage.scene().world(hand.stage.rooms.subject.selection().last()));
+                hand.stage.scene().world(hand.stage.parts.subject.selection().last()));
         Vec3 before = v.screen().project(light);
         for (double delta : List.of(-100.0, -100.0, 100.0, -300.0)) {
             hand.stage.input().wheel(v.x + before.x() + 6, v.y + before.y() - 5, 0, delta, 0, 0, hand.now += 10);
@@ -97,7 +97,7 @@ class MovingTest {
         hand.tap("ArrowRight", Modifiers.ALT);
         assertThat(direction(2)).isEqualTo("front");
         assertThat(hand.pose(2).orientation().right().distance(Vec3.Y)).isLessThan(1e-9);
-        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Front, turned 90°");
+        assertThat(PlateCaptions.title(hand.stage.parts.ground, hand.view(2))).isEqualTo("Front, turned 90°");
         hand.tap("KeyN", 0);
         assertThat(hand.pose(2).orientation().right().distance(Vec3.X)).isLessThan(1e-9);
     }
@@ -115,7 +115,7 @@ class MovingTest {
                 hand.run("rose.go", v.id);
             }
             default -> {
-                ViewSource top = ViewSources.of(hand.stage.rooms.ground, v).get(0);
+                ViewSource top = ViewSources.of(hand.stage.parts.ground, v).get(0);
                 assertThat(top.label()).isEqualTo("Top");
                 hand.stage.command(top.command(), top.args(), v.id, hand.now += 10);
             }
@@ -145,7 +145,7 @@ class MovingTest {
     void whatTheChooserShowsIsWhatItLeadsTo() {
         for (boolean flat : List.of(true, false)) {
             hand.habit("directions.flat", flat);
-            Pose shown = ViewSources.pose(hand.stage.rooms.ground, hand.view(1), "top");
+            Pose shown = ViewSources.pose(hand.stage.parts.ground, hand.view(1), "top");
             top(2);
             assertThat(hand.pose(1).projection()).isEqualTo(shown.projection());
             assertThat(hand.pose(1).eye().distance(shown.eye())).isLessThan(1e-9);
@@ -184,7 +184,7 @@ class MovingTest {
         assertThat(hand.hint("right-drag")).contains("held");
         hand.habit("orbit.axis-views", "release");
         hand.drag(100, 600, 80, 40, 2, 0);
-        assertThat(PlateCaptions.title(hand.stage.rooms.ground, hand.view(2))).isEqualTo("Free flat");
+        assertThat(PlateCaptions.title(hand.stage.parts.ground, hand.view(2))).isEqualTo("Free flat");
     }
 
     // ---- the Rose
@@ -197,7 +197,7 @@ class MovingTest {
         double y = r.y();
         hand.click(x + 14, y - 3);
         StandardDirection there =
-                StandardDirection.named(RoseMark.at(hand.stage.rooms.ground, hand.view(1), r.x() + 14, r.y() - 3));
+                StandardDirection.named(RoseMark.at(hand.stage.parts.ground, hand.view(1), r.x() + 14, r.y() - 3));
         hand.rest();
         assertThat(there.angleTo(hand.pose(1).orientation(), UpAxis.Y)).isLessThan(1e-7);
         assertThat(hand.pose(1).projection().flat()).isFalse();
@@ -208,7 +208,7 @@ class MovingTest {
         hand.click(x, y - r.half());
         hand.rest();
         assertThat(hand.pose(1)).isEqualTo(hand.home(1));
-        assertThat(hand.stage.rooms.subject.selection().isEmpty()).isTrue();
+        assertThat(hand.stage.parts.subject.selection().isEmpty()).isTrue();
     }
 
     /** The way from the middle to the rim is a right angle, by the turntable: the horizon stays level. */
@@ -250,7 +250,7 @@ class MovingTest {
     /** Pictures of what lies under a point agree with what a click there does, and its corners are 24 pixels and more. */
     @Test
     void everyDirectionIsHitAtEveryPoseWhereItIsDrawn() {
-        var ground = hand.stage.rooms.ground;
+        var ground = hand.stage.parts.ground;
         var random = new java.util.Random(26);
         for (int view : new int[] {1, 3}) {
             var v = hand.view(view);
@@ -391,7 +391,7 @@ class MovingTest {
         hand.hold("KeyR", 700, 150, 57, 0, 0);
         assertThat(hand.pose(1).eye()).isEqualTo(before.eye());
         assertThat(hand.pose(1).forward().distance(before.forward())).isLessThan(1e-9);
-        assertThat(PlateCaptions.lens(hand.stage.rooms.ground, hand.view(1))).contains("roll");
+        assertThat(PlateCaptions.lens(hand.stage.parts.ground, hand.view(1))).contains("roll");
         hand.tap("KeyN", 0);
         hand.hold("KeyR", 700, 150, 57, 0, Modifiers.SHIFT);
         double roll =
@@ -438,8 +438,8 @@ class MovingTest {
         assertThat(Math.hypot(larger.x() - after.x(), larger.y() - after.y())).isLessThan(1e-6);
         assertThat(hand.view(1).crop.scale()).isGreaterThan(1.2);
         Stage other = new Hand().stage;
-        other.kept().restore(hand.stage.kept().workspace());
-        assertThat(other.rooms.ground.board().views.get(1).crop).isEqualTo(hand.view(1).crop);
+        other.documents().restore(hand.stage.documents().workspace());
+        assertThat(other.parts.ground.board().views.get(1).crop).isEqualTo(hand.view(1).crop);
         hand.tap("Backslash", 0);
         assertThat(hand.view(1).crop).isEqualTo(Crop.NONE);
         assertThat(hand.pose(1)).isEqualTo(through);
@@ -498,7 +498,7 @@ class MovingTest {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
         DollyPath run = new DollyPath(
-                hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
+                hand.stage.parts.ground, hand.stage.parts.subject, hand.view(1), before, s.x() - 503, s.y());
         Vec3 box = hand.stage.scene().bounds(4).center();
         double behind = 0;
         for (int i = 1; i <= 200; i++) {
@@ -508,7 +508,7 @@ class MovingTest {
                 .as("through the box and far beyond")
                 .isGreaterThan(1.2 * before.eye().distance(box));
         DollyPath again = new DollyPath(
-                hand.stage.rooms.ground, hand.stage.rooms.subject, hand.view(1), before, s.x() - 503, s.y());
+                hand.stage.parts.ground, hand.stage.parts.subject, hand.view(1), before, s.x() - 503, s.y());
         assertThat(again.at(200).eye().distance(run.at(200).eye()))
                 .as("in one step as in many")
                 .isLessThan(1e-9);
@@ -522,7 +522,7 @@ class MovingTest {
     void aTrackpadMovesAtOnceByItsTrueDeltasAndAPinchByItsScale() {
         Vec3 s = hand.onScreen(1, 4);
         Pose before = hand.pose(1);
-        double distance = hand.stage.snapshots().pick("v2", s.x(), s.y()).distance();
+        double distance = hand.stage.viewport().pick("v2", s.x(), s.y()).distance();
         hand.stage.input().wheel(s.x(), s.y(), 0, -4, 0, 0, hand.now += 10);
         assertThat(hand.view(1).glide).isNull();
         assertThat(hand.pose(1).eye().distance(before.eye()))
@@ -532,13 +532,13 @@ class MovingTest {
         // W3C UI Events: a pinch is a wheel event with ctrlKey; its scale s comes as a delta of -100 ln s pixels.
         hand.stage.input().wheel(s.x(), s.y(), 0, -100 * Math.log(1.1), 0, Modifiers.CTRL, hand.now += 10);
         hand.rest();
-        assertThat(hand.stage.snapshots().pick("v2", s.x(), s.y()).distance()).isCloseTo(distance / 1.1, within(1e-6));
+        assertThat(hand.stage.viewport().pick("v2", s.x(), s.y()).distance()).isCloseTo(distance / 1.1, within(1e-6));
     }
 
     @Test
     void dollyAndFrameReachAllViewportsAndEscapeBringsThemAllBack() {
         List<Pose> before =
-                hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+                hand.stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
         hand.stage.input().wheel(700, 150, 0, -100, 0, Modifiers.SHIFT, hand.now += 10);
         hand.rest();
         for (int i = 0; i < 4; i++) {
@@ -546,14 +546,14 @@ class MovingTest {
             assertThat(hand.view(i).trail.length()).isEqualTo(2);
         }
         List<Pose> nearer =
-                hand.stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+                hand.stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
         hand.move(700, 150, 0);
         hand.stage.input().keyDown("KeyA", Modifiers.SHIFT, false, hand.now += 10);
         hand.move(700, 100, 0, Modifiers.SHIFT);
         assertThat(hand.pose(3)).isNotEqualTo(nearer.get(3));
         hand.stage.input().keyDown("Escape", Modifiers.SHIFT, false, hand.now += 10);
         hand.stage.input().keyDown("Escape", 0, false, hand.now += 10);
-        assertThat(hand.stage.rooms.ground.board().views)
+        assertThat(hand.stage.parts.ground.board().views)
                 .extracting(v -> v.pose)
                 .isEqualTo(nearer);
         hand.stage.input().keyUp("KeyA", 0, hand.now += 10);
@@ -571,7 +571,7 @@ class MovingTest {
     @Test
     void aDoubleClickCentresAtTheSameDistance() {
         Vec3 s = hand.onScreen(1, 4);
-        Vec3 point = hand.stage.snapshots().pick("v2", s.x(), s.y()).point();
+        Vec3 point = hand.stage.viewport().pick("v2", s.x(), s.y()).point();
         double distance = hand.pose(1).eye().distance(point);
         hand.click(s.x(), s.y());
         hand.click(s.x(), s.y());
@@ -590,7 +590,7 @@ class MovingTest {
         hand.move(700, 150, 0);
         hand.move(700, 150, 4);
         Vec3 held = hand.stage
-                .rooms
+                .parts
                 .ground
                 .model()
                 .surfaceAt(hand.view(1), hand.pose(1), 700 - 503, 150, true)

@@ -20,7 +20,7 @@ class NameLabelsTest {
     private final Hand hand = new Hand();
 
     private List<NameLabel> names(Viewport v) {
-        return NameLabels.of(hand.stage.rooms.ground, hand.stage.rooms.subject, v);
+        return NameLabels.of(hand.stage.parts.ground, hand.stage.parts.subject, v);
     }
 
     /** From anywhere: no name over another or past the edge, each of something that is drawn, and none of a part of what is named as one. */
@@ -42,7 +42,7 @@ class NameLabelsTest {
             for (NameLabel a : names(v)) {
                 seen++;
                 int n = s.indexOf(a.object());
-                assertThat(a.text()).isEqualTo(hand.stage.rooms.ground.nameOf(n));
+                assertThat(a.text()).isEqualTo(hand.stage.parts.ground.nameOf(n));
                 assertThat(a.x() - a.width() / 2).isNotNegative();
                 assertThat(a.x() + a.width() / 2).isLessThanOrEqualTo(v.width);
                 assertThat(a.y()).isBetween(9.0, v.height);

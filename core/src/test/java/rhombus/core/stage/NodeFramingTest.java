@@ -68,7 +68,7 @@ class NodeFramingTest {
         assertThat(notice.get("command")).isEqualTo("view.frame-everything");
         stage.command("view.frame-everything", Map.of(), "v2", 20);
         stage.tick(1000);
-        assertThat(stage.rooms.ground.board().views.get(1).pose.focus()).isGreaterThan(1000);
+        assertThat(stage.parts.ground.board().views.get(1).pose.focus()).isGreaterThan(1000);
     }
 
     @Test
@@ -76,10 +76,10 @@ class NodeFramingTest {
         Stage stage = new Stage();
         stage.resize(800, 600);
         stage.open(Scene.EMPTY, "Nothing");
-        Pose home = stage.rooms.ground.board().views.get(1).pose;
+        Pose home = stage.parts.ground.board().views.get(1).pose;
         stage.command("navigate.step-orbit", Map.of("to", "left"), "v2", 10);
         stage.command("view.frame-all", Map.of(), "v2", 500);
         stage.tick(2000);
-        assertThat(stage.rooms.ground.board().views.get(1).pose).isEqualTo(home);
+        assertThat(stage.parts.ground.board().views.get(1).pose).isEqualTo(home);
     }
 }

@@ -70,11 +70,11 @@ class NothingSilentTest {
         List<Object> out = new ArrayList<>();
         out.add(s.views());
         out.add(s.readout());
-        out.add(h.stage.kept().edits().toString());
-        out.add(h.stage.kept().boards().toString());
-        out.add(h.stage.kept().pins().toString());
-        out.add(h.stage.kept().workspace().toString());
-        out.add(h.stage.snapshots().selection());
+        out.add(h.stage.documents().edits().toString());
+        out.add(h.stage.documents().boards().toString());
+        out.add(h.stage.documents().pins().toString());
+        out.add(h.stage.documents().workspace().toString());
+        out.add(h.stage.contents().selection());
         out.add(h.stage.habits().toPlain().toString());
         out.add(h.stage.keymap().toPlain().toString());
         for (int i = 0; i < 4; i++) {
@@ -96,7 +96,7 @@ class NothingSilentTest {
                 new Seen(h.stage).notices();
                 new Seen(h.stage).application();
                 List<Object> before = seen(h);
-                h.stage.rooms.press.run(
+                h.stage.parts.press.run(
                         b.with(Trigger.key("F9"), 0),
                         h.view(1).x + h.view(1).width / 2,
                         h.view(1).y + h.view(1).height / 2);

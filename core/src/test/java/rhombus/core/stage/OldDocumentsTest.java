@@ -62,16 +62,17 @@ class OldDocumentsTest {
         assertThat(s.switched()).containsExactly(Overlay.ROSE);
         Hand hand = new Hand();
         hand.run("display.overlay", "v2", "overlay", "rose");
-        Object now = hand.stage.kept().workspace();
+        Object now = hand.stage.documents().workspace();
         assertThat(now.toString()).contains("[rose]");
         Hand other = new Hand();
-        other.stage.kept().restore(PlainData.map(asItWas(now)));
+        other.stage.documents().restore(PlainData.map(asItWas(now)));
         assertThat(other.view(1).switched).containsExactly(Overlay.ROSE);
-        assertThat(other.stage.kept().workspace()).isEqualTo(now);
+        assertThat(other.stage.documents().workspace()).isEqualTo(now);
         Hand visitor = new Hand();
         assertThat(visitor.stage
-                        .kept()
-                        .openAddress(PlainData.map(asItWas(hand.stage.kept().address()))))
+                        .documents()
+                        .openAddress(
+                                PlainData.map(asItWas(hand.stage.documents().address()))))
                 .isNull();
         assertThat(visitor.view(1).switched).containsExactly(Overlay.ROSE);
     }

@@ -45,7 +45,7 @@ class PicturesTest {
     }
 
     private PicturePlanes.Plane plane(int view) {
-        return PicturePlanes.in(hand.stage.rooms.ground, hand.view(view), node());
+        return PicturePlanes.in(hand.stage.parts.ground, hand.view(view), node());
     }
 
     private String told() {
@@ -78,11 +78,11 @@ class PicturesTest {
         assertThat(a.x()).isPositive();
         assertThat(c.x()).isLessThan(front().width);
         hand.run("display.overlay", "v3", "overlay", "pictures");
-        assertThat(hand.stage.snapshots().pictures(2)).isEmpty();
+        assertThat(hand.stage.paint().pictures(2)).isEmpty();
         hand.run("display.overlay", "v3", "overlay", "pictures");
-        assertThat(hand.stage.snapshots().pictures(2)).hasSize(1);
+        assertThat(hand.stage.paint().pictures(2)).hasSize(1);
         hand.run("object.visible", "v3", "objects", List.of(scene().node(node()).id()), "on", false);
-        assertThat(hand.stage.snapshots().pictures(2)).isEmpty();
+        assertThat(hand.stage.paint().pictures(2)).isEmpty();
     }
 
     @Test
@@ -104,7 +104,7 @@ class PicturesTest {
         hand.run("camera.look-through", "v2", "camera", "n5");
         add("v2");
         Viewport v = hand.view(1);
-        PixelRect gate = CameraGate.picture(hand.stage.rooms.ground, v);
+        PixelRect gate = CameraGate.picture(hand.stage.parts.ground, v);
         // 1.6 is wider than the camera's 1.5: it is as wide as the gate, and lower.
         Vec3 a = v.screen().project(plane(1).corners()[0]);
         Vec3 c = v.screen().project(plane(1).corners()[2]);
@@ -196,7 +196,7 @@ class PicturesTest {
     // ---- marks -----------------------------------------------------------------------------------------------------
 
     private void drag(Viewport v, String mark, double px, double py) {
-        PicturePlanes.Plane p = PicturePlanes.in(hand.stage.rooms.ground, v, node());
+        PicturePlanes.Plane p = PicturePlanes.in(hand.stage.parts.ground, v, node());
         double[] at = PictureSketch.at(p.picture(), PictureSketch.End.of(mark));
         Vec3 from = v.screen().project(p.at(at[0], at[1]));
         Vec3 to = v.screen().project(p.at(px, py));
@@ -210,7 +210,7 @@ class PicturesTest {
         drag(front(), "mark-line-0-b", 1400, 200);
         assertThat(picture().lines().get(0).x2()).isCloseTo(1400, within(1e-6));
         assertThat(picture().lines().get(0).y2()).isCloseTo(200, within(1e-6));
-        assertThat(hand.stage.rooms.subject.editing().history().undoName()).isEqualTo("Move a mark on Plan");
+        assertThat(hand.stage.parts.subject.editing().history().undoName()).isEqualTo("Move a mark on Plan");
         drag(front(), "mark-line-0-a", -500, 4000);
         assertThat(picture().lines().get(0).x1()).isZero();
         assertThat(picture().lines().get(0).y1()).isEqualTo(1000);
@@ -267,7 +267,7 @@ class PicturesTest {
         assertThat(hand.view(1).camera).isEqualTo(scene().node(camera).id());
         assertThat(hand.view(1).driven).as("guarded").isFalse();
         assertThat(picture().camera()).isEqualTo(scene().node(camera).id());
-        assertThat(hand.stage.rooms.subject.picture())
+        assertThat(hand.stage.parts.subject.picture())
                 .as("its marks can be dragged on")
                 .isEqualTo(node());
         // Dragging a mark refines the same camera, and undo takes both back.
@@ -292,8 +292,8 @@ class PicturesTest {
         hand.run("camera.match", "v2");
         assertThat(told()).contains("mark four points or more").contains("2 points");
         assertThat(scene().count()).isEqualTo(count);
-        assertThat(hand.stage.snapshots().readout().picture().found()).isFalse();
-        assertThat(hand.stage.snapshots().readout().picture().match()).contains("So far");
+        assertThat(hand.stage.readout().now().picture().found()).isFalse();
+        assertThat(hand.stage.readout().now().picture().match()).contains("So far");
     }
 
     // ---- kept ------------------------------------------------------------------------------------------------------
@@ -303,17 +303,17 @@ class PicturesTest {
         marked(5);
         hand.run("picture.mark", "v2", "what", "y");
         hand.run("picture.mark", "v2", "what", "span");
-        Map<String, Object> kept = hand.stage.rooms.subject.editing().toPlain();
+        Map<String, Object> kept = hand.stage.parts.subject.editing().toPlain();
         Scene base = new Hand().stage.scene();
         Scene read = EditDocument.read(base, kept).scene();
         assertThat(read.node(read.pictures().get(0)).picture()).isEqualTo(picture());
         assertThat(PicturePlane.of(PlainData.map("pixels", List.of(0, 5), "place", List.of(1, 0, 0))))
                 .isNull();
         assertThat(PicturePlane.of("nonsense")).isNull();
-        while (hand.stage.rooms.subject.editing().history().done() > 0) {
+        while (hand.stage.parts.subject.editing().history().done() > 0) {
             hand.run("edit.undo", "v2");
         }
         assertThat(scene().pictures()).isEmpty();
-        assertThat(hand.stage.snapshots().pictures(1)).isEmpty();
+        assertThat(hand.stage.paint().pictures(1)).isEmpty();
     }
 }

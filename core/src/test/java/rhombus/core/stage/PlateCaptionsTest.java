@@ -18,9 +18,9 @@ class PlateCaptionsTest {
     private final Hand hand = new Hand();
 
     private String lens(double metresPerPixel) {
-        Viewport v = hand.stage.rooms.ground.board().views.get(0);
+        Viewport v = hand.stage.parts.ground.board().views.get(0);
         v.set(v.pose.withProjection(new Projection.Orthographic(metresPerPixel * v.height)));
-        return PlateCaptions.lens(hand.stage.rooms.ground, v);
+        return PlateCaptions.lens(hand.stage.parts.ground, v);
     }
 
     /** Written as ISO 5455 writes scales: 1:X for a reduction, X:1 for an enlargement. */

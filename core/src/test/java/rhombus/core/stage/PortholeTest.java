@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.PortholeRect;
+import rhombus.core.stage.show.paint.PortholeRect;
 import rhombus.core.stage.view.Porthole;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
@@ -15,10 +15,10 @@ import rhombus.core.view.Pose;
 /** The lozenge in which a viewport is drawn with its other look. */
 class PortholeTest {
     private final Hand hand = new Hand();
-    private final Porthole porthole = hand.stage.rooms.ground.porthole();
+    private final Porthole porthole = hand.stage.parts.ground.porthole();
 
     private PortholeRect hole(int view) {
-        return hand.stage.snapshots().plan(view, "").hole();
+        return hand.stage.paint().plan(view, "").hole();
     }
 
     private void hold() {
@@ -34,9 +34,9 @@ class PortholeTest {
         double x = 700 - v.x;
         double y = 150 - v.y;
         assertThat(v.otherLook).isNotEqualTo(v.look);
-        assertThat(hand.stage.snapshots().plan(1, hole(1).look()).shade())
+        assertThat(hand.stage.paint().plan(1, hole(1).look()).shade())
                 .isEqualTo(String.join(" ", v.otherLook.shading()))
-                .isNotEqualTo(hand.stage.snapshots().plan(1, "").shade());
+                .isNotEqualTo(hand.stage.paint().plan(1, "").shade());
         assertThat(hole(1).x()).isEqualTo(x);
         assertThat(hole(1).y()).isEqualTo(y);
         assertThat(porthole.at(v, x, y)).isEqualTo(v.otherLook);
@@ -98,7 +98,7 @@ class PortholeTest {
     void aPartOfAViewportShowsPointsWhereTheWholeDoes() {
         Viewport v = hand.view(1);
         double[] m = new double[32];
-        hand.stage.shots().part(1, 40, 30, 120, 90, m);
+        hand.stage.offscreen().part(1, 40, 30, 120, 90, m);
         double[] view = java.util.Arrays.copyOfRange(m, 0, 16);
         double[] projection = java.util.Arrays.copyOfRange(m, 16, 32);
         for (Vec3 p : new Vec3[] {Vec3.ZERO, new Vec3(1, 2, -1), new Vec3(-3, 0.5, 2)}) {

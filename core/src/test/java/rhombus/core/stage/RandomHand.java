@@ -105,13 +105,13 @@ public final class RandomHand {
     public void assertHistoryAndSceneAgree() {
         Scene last = stage.scene();
         Stage again = opened(file);
-        assertThat(again.kept().useEdits(stage.kept().edits())).isNull();
+        assertThat(again.documents().useEdits(stage.documents().edits())).isNull();
         assertSame(again.scene(), last, "the kept document opened anew");
-        int steps = stage.rooms.subject.editing().history().done();
+        int steps = stage.parts.subject.editing().history().done();
         for (int i = 0; i < steps; i++) {
             stage.command("edit.undo", Map.of(), null, now += 10);
         }
-        assertThat(stage.rooms.subject.editing().history().done()).isZero();
+        assertThat(stage.parts.subject.editing().history().done()).isZero();
         assertSame(stage.scene(), file, "all undone");
         for (int i = 0; i < steps; i++) {
             stage.command("edit.redo", Map.of(), null, now += 10);
@@ -209,11 +209,11 @@ public final class RandomHand {
 
     /** Takes hold of a handle, where there is one. */
     private void handle() {
-        int view = random.nextInt(stage.rooms.ground.board().views.size());
+        int view = random.nextInt(stage.parts.ground.board().views.size());
         List<double[]> ends = new ArrayList<>();
-        var v = stage.rooms.ground.board().views.get(view);
-        if (stage.rooms.tools.on()) {
-            ToolHandles.of(stage.rooms.tools, v).forEach(h -> {
+        var v = stage.parts.ground.board().views.get(view);
+        if (stage.parts.tools.on()) {
+            ToolHandles.of(stage.parts.tools, v).forEach(h -> {
                 double[] p = h.points();
                 ends.add(new double[] {p[p.length - 2], p[p.length - 1]});
             });

@@ -8,7 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.RulerRow;
+import rhombus.core.stage.show.scene.RulerRow;
 import rhombus.core.stage.subject.Ruler;
 import rhombus.core.stage.subject.RulerMark;
 import rhombus.core.stage.view.Viewport;
@@ -27,7 +27,7 @@ class RulersTest {
     }
 
     private List<RulerRow> rulers() {
-        return hand.stage.snapshots().rulers();
+        return hand.stage.contents().rulers();
     }
 
     /** Two corners of a box that a view sees, those nearest to its eye. */
@@ -74,7 +74,7 @@ class RulersTest {
     @Test
     void flatViewsAgreeWithTheirScale() {
         measure();
-        Ruler r = hand.stage.rooms.subject.rulers().all().get(0);
+        Ruler r = hand.stage.parts.subject.rulers().all().get(0);
         for (int i = 0; i < 4; i++) {
             Viewport v = hand.view(i);
             if (v.pose.projection().flat()) {
@@ -109,26 +109,26 @@ class RulersTest {
         hand.tap("Comma", 0);
         assertThat(rulers()).isEmpty();
         at(1, c[1], 2);
-        List<RulerMark> marks = hand.stage.rooms.subject.rulers().marks(hand.view(1));
+        List<RulerMark> marks = hand.stage.parts.subject.rulers().marks(hand.view(1));
         assertThat(marks).hasSize(1);
         assertThat(marks.get(0).begun()).isTrue();
         assertThat(marks.get(0).words()).contains(" px");
         hand.tap("Comma", rhombus.core.keymap.Modifiers.SHIFT);
-        assertThat(hand.stage.rooms.subject.rulers().marks(hand.view(1))).isEmpty();
+        assertThat(hand.stage.parts.subject.rulers().marks(hand.view(1))).isEmpty();
     }
 
     @Test
     void theyStayWithTheSceneUntilTheyAreTakenAwayAndComeBack() {
         measure();
         RulerRow was = rulers().get(0);
-        Map<String, Object> kept = hand.stage.rooms.workspace.toPlain();
+        Map<String, Object> kept = hand.stage.parts.workspace.toPlain();
         hand.run("ruler.remove", "v2", "ruler", was.id());
         assertThat(rulers()).isEmpty();
         hand.run("ruler.put-back", "v2");
         assertThat(rulers()).containsExactly(was);
         hand.run("ruler.clear", "v2");
         assertThat(rulers()).isEmpty();
-        hand.stage.rooms.workspace.restore(kept);
+        hand.stage.parts.workspace.restore(kept);
         assertThat(rulers()).hasSize(1);
         assertThat(rulers().get(0).a()).isEqualTo(was.a());
         assertThat(rulers().get(0).b()).isEqualTo(was.b());

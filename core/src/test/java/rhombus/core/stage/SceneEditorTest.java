@@ -31,7 +31,7 @@ class SceneEditorTest {
     }
 
     private List<Pose> poses() {
-        return stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+        return stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
     }
 
     private Map<String, Object> marks(int view) {
@@ -52,42 +52,42 @@ class SceneEditorTest {
         hand.move(v.x + 3, v.y + 3, 1);
         hand.move(v.x + v.width / 2, v.y + v.height / 2, 1);
         hand.move(v.x + v.width - 4, v.y + v.height - 4, 1);
-        assertThat(stage.snapshots().selection())
+        assertThat(stage.contents().selection())
                 .as("while it is drawn")
                 .containsExactlyInAnyOrder("n2", "n3", "n4", "n5");
         assertThat(PlainData.map(marks(1).get("marquee"))).containsEntry("inside", true);
         hand.tap("Escape", 0);
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
         hand.move(v.x + v.width - 4, v.y + v.height - 4, 0);
         List<Pose> before = poses();
         hand.drag(v.x + v.width - 4, v.y + v.height - 4, -v.width / 2, 8 - v.height, 1, 0);
-        assertThat(stage.snapshots().selection())
+        assertThat(stage.contents().selection())
                 .as("to the left it takes what it touches")
                 .isNotEmpty();
-        int some = stage.snapshots().selection().size();
+        int some = stage.contents().selection().size();
         hand.drag(v.x + 3, v.y + 3, v.width - 8, v.height - 8, 1, Modifiers.SHIFT);
-        assertThat(stage.snapshots().selection()).hasSize(4);
+        assertThat(stage.contents().selection()).hasSize(4);
         hand.drag(v.x + 3, v.y + 3, v.width - 8, v.height - 8, 1, Modifiers.CTRL);
-        assertThat(stage.snapshots().selection()).as("the other way round").hasSizeLessThan(some + 1);
+        assertThat(stage.contents().selection()).as("the other way round").hasSizeLessThan(some + 1);
         assertThat(poses()).isEqualTo(before);
     }
 
     @Test
     void allNoneAndTheOthers() {
         hand.tap("KeyK", 0);
-        assertThat(stage.snapshots().selection())
+        assertThat(stage.contents().selection())
                 .as("what a marquee around everything takes")
                 .containsExactly("n2", "n3", "n4", "n5");
         hand.run("select.set", null, "objects", List.of("n2"));
         hand.tap("KeyK", Modifiers.ALT);
-        assertThat(stage.snapshots().selection()).containsExactly("n3", "n4", "n5");
+        assertThat(stage.contents().selection()).containsExactly("n3", "n4", "n5");
         hand.run("select.set", null, "objects", List.of("n1"));
         hand.tap("KeyK", Modifiers.ALT);
-        assertThat(stage.snapshots().selection())
+        assertThat(stage.contents().selection())
                 .as("a group stands for what is in it")
                 .containsExactly("n4", "n5");
         hand.tap("KeyK", Modifiers.SHIFT);
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
     }
 
     @Test
@@ -102,11 +102,11 @@ class SceneEditorTest {
                 .extracting(h -> PlainData.map(h).get("object"))
                 .contains("n4")
                 .doesNotContain("n0");
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
         hand.habit("select.button", "right");
         hand.move(s.x(), s.y(), 2);
         hand.move(s.x(), s.y(), 0);
-        assertThat(stage.snapshots().selection()).containsExactly("n4");
+        assertThat(stage.contents().selection()).containsExactly("n4");
         hand.click(s.x(), s.y());
         assertThat(PlainData.map(PlainData.map(application().get(0)).get("args")))
                 .containsEntry("how", "pick");
@@ -123,7 +123,7 @@ class SceneEditorTest {
                 ? null
                 : PlainData.map(marks(1).get("hover")).get("object");
         Viewport v = hand.view(1);
-        var hit = stage.rooms.subject.picks().pick(v, s.x() - v.x, s.y() - v.y);
+        var hit = stage.parts.subject.picks().pick(v, s.x() - v.x, s.y() - v.y);
         assertThat(now).isEqualTo(hit == null ? null : scene().node(hit.node()).id());
         hand.run("select.hover", null, "object", "n2");
         assertThat(PlainData.map(marks(0).get("hover"))).containsEntry("object", "n2");
@@ -148,7 +148,7 @@ class SceneEditorTest {
         hand.run("select.components", null, "to", "vertex");
         hand.rest();
         hand.click(s.x() + 2, s.y() + 1);
-        Vec3 corner = stage.rooms.subject.components().bounds().center();
+        Vec3 corner = stage.parts.subject.components().bounds().center();
         assertThat(scene().bounds(4).size().length() / 2)
                 .isCloseTo(corner.distance(scene().bounds(4).center()), within(1e-6));
         hand.run("view.frame-selection", "v2");
@@ -167,9 +167,9 @@ class SceneEditorTest {
         hand.click(s.x(), s.y());
         hand.tap("KeyI", 0);
         assertThat(scene().shown(4)).isFalse();
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
         hand.click(s.x(), s.y());
-        assertThat(stage.snapshots().selection()).doesNotContain("n4");
+        assertThat(stage.contents().selection()).doesNotContain("n4");
         hand.tap("KeyI", Modifiers.ALT);
         assertThat(scene().shown(4)).isTrue();
         hand.tap("KeyZ", Modifiers.CTRL);
@@ -180,7 +180,7 @@ class SceneEditorTest {
         hand.tap("KeyI", Modifiers.SHIFT);
         assertThat(List.of(scene().shown(4), scene().shown(2), scene().shown(0)))
                 .containsExactly(true, false, false);
-        assertThat(stage.rooms.subject.editing().history().done())
+        assertThat(stage.parts.subject.editing().history().done())
                 .as("isolating is a way of looking")
                 .isZero();
         hand.tap("KeyI", Modifiers.SHIFT);
@@ -195,8 +195,8 @@ class SceneEditorTest {
         }
         hand.run("edit.sweep", null, "on", false);
         assertThat(scene().shown(3)).isFalse();
-        assertThat(stage.rooms.subject.editing().history().done()).isEqualTo(1);
-        assertThat(stage.rooms.subject.editing().history().undoName()).isEqualTo("Hide Left box and more");
+        assertThat(stage.parts.subject.editing().history().done()).isEqualTo(1);
+        assertThat(stage.parts.subject.editing().history().undoName()).isEqualTo("Hide Left box and more");
         hand.tap("KeyZ", Modifiers.CTRL);
         assertThat(scene().shown(2) && scene().shown(3) && scene().shown(4)).isTrue();
     }
@@ -273,11 +273,11 @@ class SceneEditorTest {
             for (String view : List.of("v1", "v2")) {
                 hand.run("view.frame-selection", view);
                 hand.rest();
-                Viewport v = stage.rooms.ground.board().named(view);
+                Viewport v = stage.parts.ground.board().named(view);
                 double high = 0;
                 for (int i = 0; i < 8; i++) {
                     Vec3 s = v.screen()
-                            .project(stage.rooms
+                            .project(stage.parts
                                     .subject
                                     .selection()
                                     .bounds(scene())
@@ -300,10 +300,10 @@ class SceneEditorTest {
         Vec3 s = hand.view(1).screen().project(c);
         assertThat(s.x()).isCloseTo(hand.view(1).width / 2, within(20.0));
         assertThat(s.z()).isBetween(0.1, 20.0);
-        assertThat(stage.snapshots().icons(1)).extracting(IconMark::object).contains("n5");
+        assertThat(stage.paint().icons(1)).extracting(IconMark::object).contains("n5");
         hand.run("select.none", null);
         hand.click(s.x() + hand.view(1).x, s.y() + hand.view(1).y);
-        assertThat(stage.snapshots().selection()).as("picked by its mark").containsExactly("n5");
+        assertThat(stage.contents().selection()).as("picked by its mark").containsExactly("n5");
     }
 
     @Test
@@ -346,7 +346,7 @@ class SceneEditorTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x() + 1, s.y() + 1, 0);
         hand.tap("KeyV", Modifiers.ALT);
-        Vec3 p = stage.rooms.subject.pivot().pinned();
+        Vec3 p = stage.parts.subject.pivot().pinned();
         Vec3 off = p.minus(scene().bounds(4).center());
         // A corner, an edge's middle or a face's centre of a cube: each coordinate at an end or in the middle.
         for (int a = 0; a < 3; a++) {
@@ -354,12 +354,12 @@ class SceneEditorTest {
                     .isLessThan(1e-6);
         }
         hand.run("pivot.set-at", null, "x", "1 m + 20 cm", "z", "-2");
-        assertThat(stage.rooms.subject.pivot().pinned()).isEqualTo(new Vec3(1.2, p.y(), -2));
+        assertThat(stage.parts.subject.pivot().pinned()).isEqualTo(new Vec3(1.2, p.y(), -2));
         hand.run("pivot.set-at", null, "x", "nonsense");
-        assertThat(stage.rooms.subject.pivot().pinned().x()).isEqualTo(1.2);
+        assertThat(stage.parts.subject.pivot().pinned().x()).isEqualTo(1.2);
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("pivot.set-selection", null);
-        assertThat(stage.rooms
+        assertThat(stage.parts
                         .subject
                         .pivot()
                         .pinned()
@@ -390,14 +390,14 @@ class SceneEditorTest {
         Vec3 s = hand.onScreen(1, 4);
         hand.move(s.x(), s.y(), 0);
         Viewport v = hand.view(1);
-        double top = stage.rooms
+        double top = stage.parts
                 .ground
                 .model()
                 .surfaceAt(v, v.pose, s.x() - v.x, s.y() - v.y, true)
                 .point()
                 .y();
-        stage.rooms.gate.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
-        int n = stage.rooms.subject.selection().last();
+        stage.parts.gate.run("add.shape", Map.of("shape", "cylinder"), v, s.x() - v.x, s.y() - v.y);
+        int n = stage.parts.subject.selection().last();
         assertThat(scene().bounds(n).min().y()).isCloseTo(top, within(1e-6));
         assertThat(scene().node(n).shape()).isNotNull();
         double high = scene().bounds(n).size().y();
@@ -407,7 +407,7 @@ class SceneEditorTest {
         assertThat(scene().bounds(n).size().y()).isEqualTo(high);
         hand.tap("KeyZ", Modifiers.CTRL);
         assertThat(scene().node(n).gone()).isTrue();
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
     }
 
     @Test
@@ -419,7 +419,7 @@ class SceneEditorTest {
         hand.run("object.rename", null, "name", "Copy\nof it ");
         hand.run("object.group", null);
         hand.run("object.delete", null);
-        stage.rooms.subject.editing().history().edits().forEach(e -> names.add(e.name()));
+        stage.parts.subject.editing().history().edits().forEach(e -> names.add(e.name()));
         assertThat(names)
                 .containsExactly(
                         "Move Far box",
@@ -447,22 +447,22 @@ class SceneEditorTest {
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("edit.place", null, "x", "2 m");
         hand.run("add.shape", "v2", "shape", "torus");
-        Map<String, Object> version = stage.kept().edits();
-        int torus = stage.rooms.subject.selection().last();
+        Map<String, Object> version = stage.documents().edits();
+        int torus = stage.parts.subject.selection().last();
         hand.run("object.delete", null);
         hand.run("add.shape", "v2", "shape", "cone");
-        int cone = stage.rooms.subject.selection().last();
+        int cone = stage.parts.subject.selection().last();
         hand.run("edit.go", null, "to", 2);
         hand.run("edit.go", null, "to", 4);
-        assertThat(stage.kept().bringBack("One", version)).isNull();
+        assertThat(stage.documents().bringBack("One", version)).isNull();
         assertThat(scene().node(torus).gone()).isFalse();
         assertThat(scene().node(cone).gone()).isTrue();
         assertThat(scene().bounds(torus).isEmpty()).isFalse();
-        assertThat(stage.rooms.subject.editing().history().undoName()).isEqualTo("Back to version One");
+        assertThat(stage.parts.subject.editing().history().undoName()).isEqualTo("Back to version One");
         hand.tap("KeyZ", Modifiers.CTRL);
         assertThat(scene().node(torus).gone()).isTrue();
         assertThat(scene().node(cone).gone()).isFalse();
-        assertThat(stage.kept().bringBack("None", Map.of())).isEqualTo("this is no rhombus-edits document");
+        assertThat(stage.documents().bringBack("None", Map.of())).isEqualTo("this is no rhombus-edits document");
     }
 
     @Test
@@ -481,7 +481,7 @@ class SceneEditorTest {
     /** The page has to fetch what a step back over another file needs: nothing changes before, and nothing is skipped. */
     @Test
     void atAStepWithAnotherFileThePageIsAskedAndNothingChanges() {
-        SceneEditor editing = stage.rooms.subject.editing();
+        SceneEditor editing = stage.parts.subject.editing();
         hand.run("object.rename", "v2", "objects", List.of("n2"), "name", "Before");
         editing.read(EditDocument.with(Scenes.boxes(), editing.toPlain(), new EditOperation.OtherFile("aa", "bb")));
         hand.run("object.rename", "v2", "objects", List.of("n2"), "name", "After");

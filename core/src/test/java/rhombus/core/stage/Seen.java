@@ -8,6 +8,7 @@ import java.util.Map;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.OrNull;
 import rhombus.core.plain.PlainData;
+import rhombus.core.stage.show.help.HabitsList;
 
 /** What the page sees of a stage, as plain data: records become maps, as they become objects in the browser. */
 final class Seen {
@@ -56,67 +57,67 @@ final class Seen {
     }
 
     List<Object> views() {
-        return list(stage.snapshots().views());
+        return list(stage.views().all());
     }
 
     Map<String, Object> marks(int view) {
-        return map(stage.snapshots().marks(view));
+        return map(stage.paint().marks(view));
     }
 
     Map<String, Object> plan(int view) {
-        return map(stage.snapshots().plan(view, ""));
+        return map(stage.paint().plan(view, ""));
     }
 
     Map<String, Object> pivot(String view) {
-        return map(stage.snapshots().pivot(view));
+        return map(stage.viewport().pivot(view));
     }
 
     Map<String, Object> trail(String view) {
-        return map(stage.snapshots().trail(view));
+        return map(stage.viewport().trail(view));
     }
 
     List<Object> trailEntries(String view) {
-        return list(stage.snapshots().trailEntries(view));
+        return list(stage.viewport().trailEntries(view));
     }
 
     List<Object> choices(String view) {
-        return list(stage.snapshots().choices(view));
+        return list(stage.viewport().choices(view));
     }
 
     Map<String, Object> boards() {
-        return map(stage.snapshots().boards());
+        return map(stage.boards().boards());
     }
 
     List<Object> pins() {
-        return list(stage.snapshots().pins());
+        return list(stage.boards().pins());
     }
 
     Map<String, Object> scene() {
-        return map(stage.snapshots().scene());
+        return map(stage.contents().scene());
     }
 
     List<Object> layers() {
-        return list(stage.snapshots().layers());
+        return list(stage.contents().layers());
     }
 
     Map<String, Object> history() {
-        return map(stage.snapshots().history());
+        return map(stage.contents().history());
     }
 
     Map<String, Object> readout() {
-        return map(stage.snapshots().readout());
+        return map(stage.readout().now());
     }
 
     List<Object> hints(Map<String, String> layout) {
-        return list(stage.snapshots().hints(layout));
+        return list(stage.hints(layout));
     }
 
     List<Object> habits() {
-        return list(stage.snapshots().habits("", h -> false));
+        return list(HabitsList.of(stage.habits(), "", h -> false));
     }
 
     Map<String, Object> keys(Map<String, String> layout) {
-        return map(stage.snapshots().keys(Map.of(), layout));
+        return map(stage.keys().page(Map.of(), layout));
     }
 
     List<Object> notices() {
@@ -128,11 +129,11 @@ final class Seen {
     }
 
     List<Object> places(String sort, double width, double height) {
-        return list(stage.shots().places(sort, width, height));
+        return list(stage.offscreen().places(sort, width, height));
     }
 
     Map<String, Object> captured(String binding, Map<String, String> layout) {
-        stage.rebinding().take(binding, 0);
-        return map(stage.rebinding().captured(layout));
+        stage.bindings().take(binding, 0);
+        return map(stage.bindings().captured(layout));
     }
 }

@@ -15,8 +15,9 @@ import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
 import rhombus.core.keymap.Trigger;
-import rhombus.core.stage.show.HabitRow;
-import rhombus.core.stage.show.PreviewFrame;
+import rhombus.core.stage.show.help.HabitRow;
+import rhombus.core.stage.show.help.HabitsList;
+import rhombus.core.stage.show.help.PreviewFrame;
 
 /** The preview of a setting shows what it changes; keymaps and settings travel in one file. */
 class SettingPreviewTest {
@@ -108,15 +109,17 @@ class SettingPreviewTest {
     @Test
     void settingsAreFoundByWords() {
         Hand hand = new Hand();
-        assertThat(hand.stage.snapshots().habits("", SettingPreview::shows)).hasSize((int)
-                AllHabits.all().values().stream().filter(h -> !h.ordered()).count());
-        assertThat(hand.stage.snapshots().habits("turntable", SettingPreview::shows))
+        assertThat(HabitsList.of(hand.stage.habits(), "", SettingPreview::shows))
+                .hasSize((int) AllHabits.all().values().stream()
+                        .filter(h -> !h.ordered())
+                        .count());
+        assertThat(HabitsList.of(hand.stage.habits(), "turntable", SettingPreview::shows))
                 .extracting(HabitRow::id)
                 .contains("orbit.style");
-        assertThat(hand.stage.snapshots().habits("whel speed", SettingPreview::shows))
+        assertThat(HabitsList.of(hand.stage.habits(), "whel speed", SettingPreview::shows))
                 .extracting(HabitRow::id)
                 .contains("wheel.speed");
-        assertThat(hand.stage.snapshots().habits("zebra crossing", SettingPreview::shows))
+        assertThat(HabitsList.of(hand.stage.habits(), "zebra crossing", SettingPreview::shows))
                 .isEmpty();
     }
 
@@ -124,14 +127,14 @@ class SettingPreviewTest {
     void keymapsAndSettingsTravelInOneFile() {
         Hand from = new Hand();
         from.stage.keymaps().copy("Bench");
-        from.stage.rebinding().take("home", 0);
+        from.stage.bindings().take("home", 0);
         from.stage.use(from.stage.keymaps().all().with(from.stage.keymap().with("home", Trigger.key("F7"), 0)));
         from.habit("orbit.speed", 2.0);
-        Map<String, Object> file = from.stage.handFile().toPlain();
+        Map<String, Object> file = from.stage.settingsFile().toPlain();
         Hand to = new Hand();
         to.stage.keymaps().copy("Mine");
         to.habit("wheel.invert", true);
-        assertThat(to.stage.handFile().use(file)).isEmpty();
+        assertThat(to.stage.settingsFile().use(file)).isEmpty();
         assertThat(to.stage.keymap().name()).isEqualTo("Bench");
         assertThat(to.stage.keymap().binding("home").trigger()).isEqualTo(Trigger.key("F7"));
         assertThat(to.stage.keymaps().all().others()).extracting(k -> k.name()).containsExactly("Mine");
@@ -144,13 +147,13 @@ class SettingPreviewTest {
     void whatAFileHasWrongIsToldWithItsPlaceAndNothingIsChangedWhereItCannotBeUsed() {
         Hand hand = new Hand();
         hand.stage.keymaps().copy("Mine");
-        Map<String, Object> good = hand.stage.handFile().toPlain();
+        Map<String, Object> good = hand.stage.settingsFile().toPlain();
         for (Map<String, Object> wrong : List.<Map<String, Object>>of(
                 Map.of(),
                 Map.of("format", "rhombus-hand", "version", 2),
                 Map.of("format", "rhombus-hand", "version", 1, "keymaps", Map.of("format", "poem")))) {
-            assertThatThrownBy(() -> hand.stage.handFile().use(wrong)).isInstanceOf(IllegalArgumentException.class);
-            assertThat(hand.stage.handFile().toPlain()).isEqualTo(good);
+            assertThatThrownBy(() -> hand.stage.settingsFile().use(wrong)).isInstanceOf(IllegalArgumentException.class);
+            assertThat(hand.stage.settingsFile().toPlain()).isEqualTo(good);
         }
         Map<String, Object> odd = new HashMap<>(good);
         odd.put(
@@ -162,7 +165,7 @@ class SettingPreviewTest {
                         1,
                         "values",
                         Map.of("orbit.speed", 99.0, "no.such", 1, "wheel.invert", true)));
-        assertThat(hand.stage.handFile().use(odd))
+        assertThat(hand.stage.settingsFile().use(odd))
                 .hasSize(2)
                 .anyMatch(p -> p.startsWith("habits.values.orbit.speed: it can be"))
                 .anyMatch(p -> p.startsWith("habits.values.no.such"));

@@ -9,7 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
-import rhombus.core.stage.show.ShotRow;
+import rhombus.core.stage.show.scene.ShotRow;
 import rhombus.core.stage.subject.ShotChecks;
 
 /** All cameras as a table: what the selection fills, what is probably not wanted, and the file made of it. */
@@ -17,7 +17,7 @@ class ShotListTest {
     private Hand hand = new Hand();
 
     private ShotRow row() {
-        return hand.stage.snapshots().shotList().row("n5");
+        return hand.stage.shotList().row("n5");
     }
 
     private void set(Object... args) {
@@ -38,8 +38,8 @@ class ShotListTest {
         hand.run("select.set", "v2", "objects", List.of("n2"));
         double side = 1 / (2 * distance * Math.tan(Math.toRadians(degrees) / 2));
         double fill = new ShotChecks(
-                        hand.stage.rooms.ground,
-                        hand.stage.rooms.subject,
+                        hand.stage.parts.ground,
+                        hand.stage.parts.subject,
                         hand.view(1),
                         hand.stage.scene().indexOf("n5"))
                 .fill();
@@ -95,7 +95,7 @@ class ShotListTest {
     void theFileHoldsEachCameraInOneRecordWhateverItsName() {
         hand.run("object.rename", "v2", "objects", List.of("n5"), "name", "=SUM(A1),\"x\"");
         hand.run("camera.from-view", "v2");
-        String csv = hand.stage.snapshots().shotList().csv();
+        String csv = hand.stage.shotList().csv();
         List<List<String>> records = parsed(csv);
         assertThat(records).hasSize(3);
         assertThat(records).allSatisfy(r -> assertThat(r).hasSize(30));

@@ -39,7 +39,7 @@ class StageTest {
     }
 
     private Viewport view(int i) {
-        return stage.rooms.ground.board().views.get(i);
+        return stage.parts.ground.board().views.get(i);
     }
 
     private Vec3 onScreen(int node) {
@@ -58,7 +58,7 @@ class StageTest {
         assertThat(new Seen(stage).views())
                 .extracting(v -> PlainData.map(v).get("projection"))
                 .containsExactly("orthographic", "perspective", "orthographic", "orthographic");
-        assertThat(PlateCaptions.title(stage.rooms.ground, view(1))).isEqualTo("Scout");
+        assertThat(PlateCaptions.title(stage.parts.ground, view(1))).isEqualTo("Scout");
     }
 
     @Test
@@ -138,12 +138,12 @@ class StageTest {
         Vec3 a = onScreen(2);
         Vec3 b = onScreen(4);
         click(a, 0);
-        assertThat(stage.snapshots().selection()).containsExactly("n2");
+        assertThat(stage.contents().selection()).containsExactly("n2");
         click(b, Modifiers.SHIFT);
-        assertThat(stage.snapshots().selection()).containsExactly("n2", "n4");
+        assertThat(stage.contents().selection()).containsExactly("n2", "n4");
         Vec3 slab = stage.project("v2", new Vec3(8, 0, 8));
         click(slab, 0);
-        assertThat(stage.snapshots().selection()).isEmpty();
+        assertThat(stage.contents().selection()).isEmpty();
     }
 
     private void click(Vec3 s, int mods) {
@@ -157,7 +157,7 @@ class StageTest {
         Vec3 corner = stage.project("v3", new Vec3(-3.5, 0.8, -3));
         move(corner.x() + 4, corner.y(), 0);
         click(new Vec3(corner.x() + 4, corner.y(), 0), 0);
-        assertThat(stage.snapshots().selection()).containsExactly("n4");
+        assertThat(stage.contents().selection()).containsExactly("n4");
     }
 
     @Test
@@ -229,7 +229,7 @@ class StageTest {
         double hy = view(1).y + (line[1] + line[3]) / 2;
         Vec3 before = stage.scene().bounds(4).center();
         List<Pose> poses =
-                stage.rooms.ground.board().views.stream().map(v -> v.pose).toList();
+                stage.parts.ground.board().views.stream().map(v -> v.pose).toList();
         move(hx, hy, 0);
         move(hx, hy, 1);
         move(hx + (line[2] - line[0]), hy + (line[3] - line[1]), 1);
@@ -237,13 +237,13 @@ class StageTest {
         Vec3 moved = stage.scene().bounds(4).center();
         assertThat(moved.x()).isGreaterThan(before.x() + 0.2);
         assertThat(moved.y()).isCloseTo(before.y(), within(1e-12));
-        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList())
+        assertThat(stage.parts.ground.board().views.stream().map(v -> v.pose).toList())
                 .isEqualTo(poses);
         tap("KeyZ", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(before);
         tap("KeyY", Modifiers.CTRL);
         assertThat(stage.scene().bounds(4).center()).isEqualTo(moved);
-        assertThat(stage.rooms.ground.board().views.stream().map(v -> v.pose).toList())
+        assertThat(stage.parts.ground.board().views.stream().map(v -> v.pose).toList())
                 .isEqualTo(poses);
     }
 
@@ -264,28 +264,28 @@ class StageTest {
         move(100, 100, 0);
         tap("Digit7", 0);
         stage.command("edit.place", Map.of("x", 2.5), null, now += 10);
-        Map<String, Object> kept = stage.kept().workspace();
+        Map<String, Object> kept = stage.documents().workspace();
         Stage other = new Stage();
         other.resize(1003, 803);
         other.open(Scenes.boxes(), "Boxes");
-        assertThat(other.kept().useEdits(stage.kept().edits())).isNull();
-        other.kept().restore(kept);
-        assertThat(other.rooms.ground.board().views)
+        assertThat(other.documents().useEdits(stage.documents().edits())).isNull();
+        other.documents().restore(kept);
+        assertThat(other.parts.ground.board().views)
                 .extracting(v -> v.pose)
-                .isEqualTo(stage.rooms.ground.board().views.stream()
+                .isEqualTo(stage.parts.ground.board().views.stream()
                         .map(v -> v.pose)
                         .toList());
         assertThat(new Seen(other).views())
                 .extracting(v -> PlainData.map(v).get("display"))
                 .containsExactly("smooth-edges", "smooth-edges", "wire", "wire");
         assertThat(other.scene().world(4)).containsExactly(stage.scene().world(4));
-        assertThat(other.kept().workspace()).usingRecursiveComparison().isEqualTo(kept);
+        assertThat(other.documents().workspace()).usingRecursiveComparison().isEqualTo(kept);
     }
 
     @Test
     void spoiltWorkspacesLoseNothingElse() {
         Pose home = view(1).pose;
-        stage.kept()
+        stage.documents()
                 .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
@@ -298,7 +298,7 @@ class StageTest {
                         "moved",
                         PlainData.map("n77", List.of(1))));
         assertThat(view(1).pose).isEqualTo(home);
-        stage.kept()
+        stage.documents()
                 .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
@@ -315,13 +315,13 @@ class StageTest {
                                         "views",
                                         PlainData.map("v2", PlainData.map("pose", 5, "hidden", List.of("x", 3)))))));
         assertThat(view(1).pose).isEqualTo(home);
-        assertThat(stage.rooms.ground.board().active).isEqualTo(1);
+        assertThat(stage.parts.ground.board().active).isEqualTo(1);
     }
 
     @Test
     void aWorkspaceOfTheFirstVersionBecomesTheBoardOfFour() {
         Pose other = view(1).pose.withEye(new Vec3(1, 2, 3));
-        stage.kept()
+        stage.documents()
                 .restore(PlainData.map(
                         "format",
                         "rhombus-workspace",
@@ -334,8 +334,8 @@ class StageTest {
                         "views",
                         List.of(Map.of(), PlainData.map("pose", StoredView.pose(other), "mode", "wire"))));
         assertThat(view(1).pose).isEqualTo(other);
-        assertThat(stage.rooms.ground.board().solo).isEqualTo(1);
-        assertThat(stage.rooms.ground.board().active().id).isEqualTo("v3");
+        assertThat(stage.parts.ground.board().solo).isEqualTo(1);
+        assertThat(stage.parts.ground.board().active().id).isEqualTo("v3");
     }
 
     @Test
@@ -358,9 +358,9 @@ class StageTest {
         stage.input().keyUp("KeyH", 0, now += 10);
         Map<String, Object> seen = new Seen(stage).captured("frame", Map.of());
         assertThat(seen.get("clash")).isEqualTo("go home");
-        stage.rebinding().apply("set");
+        stage.bindings().apply("set");
         assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyF");
-        stage.rebinding().apply("swap");
+        stage.bindings().apply("swap");
         assertThat(stage.keymap().binding("frame").trigger().code()).isEqualTo("KeyH");
         assertThat(stage.keymap().binding("home").trigger().code()).isEqualTo("KeyF");
         assertThat(stage.keymaps().undo()).isTrue();
@@ -372,13 +372,13 @@ class StageTest {
         Hand hand = new Hand();
         var view = hand.view(1);
         Vec3 ahead = view.pose.focusPoint();
-        assertThat(hand.stage.snapshots().onScreen(view.id, ahead).visible()).isTrue();
+        assertThat(hand.stage.viewport().onScreen(view.id, ahead).visible()).isTrue();
         Vec3 behind = view.pose.eye().plus(view.pose.orientation().back(), 5);
-        assertThat(hand.stage.snapshots().onScreen(view.id, behind).visible()).isFalse();
+        assertThat(hand.stage.viewport().onScreen(view.id, behind).visible()).isFalse();
         Vec3 aside = ahead.plus(view.pose.orientation().right(), 1e6);
-        assertThat(hand.stage.snapshots().onScreen(view.id, aside).visible()).isFalse();
+        assertThat(hand.stage.viewport().onScreen(view.id, aside).visible()).isFalse();
         Vec3 beyond = view.pose.eye().plus(view.pose.forward(), 1e9);
-        assertThat(hand.stage.snapshots().onScreen(view.id, beyond).visible()).isFalse();
-        assertThat(hand.stage.snapshots().onScreen("none", ahead)).isNull();
+        assertThat(hand.stage.viewport().onScreen(view.id, beyond).visible()).isFalse();
+        assertThat(hand.stage.viewport().onScreen("none", ahead)).isNull();
     }
 }

@@ -52,7 +52,7 @@ class SteadyHandTest {
         for (int i = 0; i < 10; i++) {
             stage.tick(hand.now += 100);
         }
-        assertThat(stage.rooms.walking.flying()).isFalse();
+        assertThat(stage.parts.walking.flying()).isFalse();
         stage.input().keyUp("KeyW", mods, hand.now += 1);
         stage.input().keyUp("ShiftLeft", 0, hand.now += 1);
         double gone = hand.pose(1).eye().distance(from);
@@ -68,10 +68,10 @@ class SteadyHandTest {
         hand.move(top.x + 50, top.y + 50, 0);
         hand.tap("ArrowRight", 0);
         assertThat(PlateCaptions.direction(top, stage.scene().up())).isEqualTo("top");
-        assertThat(PlateCaptions.title(stage.rooms.ground, top)).isEqualTo("Top, turned 15°");
+        assertThat(PlateCaptions.title(stage.parts.ground, top)).isEqualTo("Top, turned 15°");
         assertThat(roll()).isEqualTo("15.0°");
         hand.tap("KeyN", 0);
-        assertThat(PlateCaptions.title(stage.rooms.ground, top)).isEqualTo("Top");
+        assertThat(PlateCaptions.title(stage.parts.ground, top)).isEqualTo("Top");
         assertThat(roll()).isEqualTo("0.0°");
         assertThat(top.pose.orientation().up().distance(Vec3.Z.negated())).isLessThan(1e-9);
     }
@@ -91,7 +91,7 @@ class SteadyHandTest {
         hand.notices();
         Pose before = front.pose;
         hand.drag(front.x + 60, front.y + 60, 40, 30, 2, 0);
-        assertThat(PlateCaptions.title(stage.rooms.ground, front)).isEqualTo("Free flat");
+        assertThat(PlateCaptions.title(stage.parts.ground, front)).isEqualTo("Free flat");
         assertThat(hand.notices()).anyMatch(n -> n.startsWith("Front was released"));
         hand.tap("Backspace", 0);
         assertThat(front.pose).isEqualTo(before);
@@ -112,7 +112,7 @@ class SteadyHandTest {
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
         Vec3 at = stage.project(scout.id, Mat4.origin(stage.scene().world(camera)));
-        assertThat(stage.snapshots().pick(scout.id, at.x(), at.y()).object())
+        assertThat(stage.viewport().pick(scout.id, at.x(), at.y()).object())
                 .isEqualTo(stage.scene().node(camera).id());
         hand.move(at.x(), at.y(), 0);
         stage.input().keyDown(key, 0, false, hand.now += 10);
@@ -147,7 +147,7 @@ class SteadyHandTest {
                 .as("no pinch")
                 .isEqualTo(extent);
         assertThat(b.pose).isEqualTo(wasB);
-        assertThat(stage.rooms.resolver.moving()).isFalse();
+        assertThat(stage.parts.resolver.moving()).isFalse();
     }
 
     @Test
@@ -155,10 +155,10 @@ class SteadyHandTest {
         for (int i = 0; i < 4; i++) {
             hand.run("board.split", "v1", "to", "right");
         }
-        assertThat(stage.rooms.ground.board().views).hasSize(8);
+        assertThat(stage.parts.ground.board().views).hasSize(8);
         hand.run("board.arrange", null, "to", "four");
-        List<String> titles = stage.rooms.ground.board().views.stream()
-                .map(v -> PlateCaptions.title(stage.rooms.ground, v))
+        List<String> titles = stage.parts.ground.board().views.stream()
+                .map(v -> PlateCaptions.title(stage.parts.ground, v))
                 .toList();
         assertThat(titles).containsExactlyInAnyOrder("Top", "Scout", "Front", "Right");
     }
@@ -171,23 +171,23 @@ class SteadyHandTest {
         hand.move(100, 100, 0);
         hand.drag(100, 100, 90, 40, 4, 0);
         hand.tap("KeyH", 0);
-        assertThat(PlateCaptions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Left");
+        assertThat(PlateCaptions.title(stage.parts.ground, hand.view(0))).isEqualTo("Left");
         assertThat(hand.pose(0).orientation().angleTo(chosen.orientation())).isLessThan(1e-9);
         hand.run("view.scout", "v1");
         hand.rest();
         hand.tap("KeyX", 0);
         hand.tap("KeyH", 0);
-        assertThat(PlateCaptions.title(stage.rooms.ground, hand.view(0))).isEqualTo("Scout");
+        assertThat(PlateCaptions.title(stage.parts.ground, hand.view(0))).isEqualTo("Scout");
     }
 
     @Test
     void aBoardThatCameWithAnAddressOutlivesTheUndoOfOthers() {
         hand.run("board.add", null, "name", "Mine");
-        Map<String, Object> address = stage.kept().address();
-        assertThat(stage.kept().openAddress(address)).isNull();
+        Map<String, Object> address = stage.documents().address();
+        assertThat(stage.documents().openAddress(address)).isNull();
         hand.run("board.undo", null);
-        assertThat(stage.rooms.boards.list()).anyMatch(b -> b.passing);
-        assertThat(stage.rooms.boards.list()).noneMatch(b -> b.name.equals("Mine") && !b.passing);
+        assertThat(stage.parts.boardList.list()).anyMatch(b -> b.passing);
+        assertThat(stage.parts.boardList.list()).noneMatch(b -> b.name.equals("Mine") && !b.passing);
     }
 
     @Test
@@ -205,9 +205,9 @@ class SteadyHandTest {
                         .map(o -> PlainData.text(PlainData.map(o).get("words"), ""))
                         .toList();
         assertThat(words).containsExactly("start", "orbit", "pan", "dolly", "from the right", "orbit left", "home");
-        Map<String, Object> kept = stage.kept().workspace();
+        Map<String, Object> kept = stage.documents().workspace();
         Hand other = new Hand();
-        other.stage.kept().restore(kept);
+        other.stage.documents().restore(kept);
         assertThat(new Seen(other.stage).trailEntries("v2").toString()).contains("orbit left");
     }
 
@@ -219,7 +219,7 @@ class SteadyHandTest {
         hand.run("layer.add", null);
         hand.run("layer.add", null, "name", "Rigging");
         hand.run("layer.visible", null, "layer", "l2", "on", false);
-        assertThat(stage.rooms.subject.editing().history().edits().stream().map(e -> e.name()))
+        assertThat(stage.parts.subject.editing().history().edits().stream().map(e -> e.name()))
                 .containsExactly(
                         "Add Layer 1",
                         "Add Layer 2",
@@ -241,7 +241,7 @@ class SteadyHandTest {
         Vec3 c = stage.scene().bounds().center();
         v.switched.addAll(Overlay.of(List.of("lights", "cameras")));
         v.set(v.pose.withEye(c.plus(v.pose.orientation().back(), away)));
-        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
+        assertThat(OrientationAids.empty(stage.parts.ground, stage.parts.subject, v))
                 .isEqualTo(empty);
     }
 
@@ -260,7 +260,7 @@ class SteadyHandTest {
         Viewport v = hand.view(1);
         hand.run("view.set", "v2", "x", 9.0, "y", 7.0, "z", 16.0);
         hand.rest();
-        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
+        assertThat(OrientationAids.empty(stage.parts.ground, stage.parts.subject, v))
                 .as("the camera is in view")
                 .isFalse();
         hand.run("view.opposite", "v2");
@@ -269,7 +269,7 @@ class SteadyHandTest {
         hand.run("view.direction", "v2", "to", "back");
         hand.rest();
         v.set(v.pose.withEye(new Vec3(6, 4, 400)));
-        assertThat(OrientationAids.empty(stage.rooms.ground, stage.rooms.subject, v))
+        assertThat(OrientationAids.empty(stage.parts.ground, stage.parts.subject, v))
                 .as("it is behind the eye")
                 .isTrue();
     }
@@ -350,7 +350,7 @@ class SteadyHandTest {
         hand.run("tool.move", null);
         Viewport front = hand.view(2);
         hand.move(front.x + 50, front.y + 50, 0);
-        double grid = stage.snapshots().grid(2).spacing();
+        double grid = stage.paint().grid(2).spacing();
         hand.tap("ArrowRight", 0);
         assertThat(pivot("n4").distance(is.plus(Vec3.X, grid))).isLessThan(1e-9);
         hand.tap("ArrowUp", Modifiers.SHIFT);

@@ -66,7 +66,7 @@ class TypedCameraTest {
         assertThat(camera().focalLength()).isCloseTo(50.8, within(1e-9));
         assertThat(field("focalLength")).isEqualTo("50.8 mm");
         assertThat(view.pose.projection().flat()).isFalse();
-        assertThat(hand.stage.rooms.subject.editing().history().done()).isEqualTo(2);
+        assertThat(hand.stage.parts.subject.editing().history().done()).isEqualTo(2);
         hand.run("edit.undo", "v2");
         assertThat(camera().focalLength()).isCloseTo(50, within(1e-9));
         assertThat(hand.notices()).containsExactly("Undone: Set Shot.");
@@ -105,13 +105,13 @@ class TypedCameraTest {
         assertThat(field("focus")).isEqualTo("auto");
         set("focus", "250 cm", "near", "0.5", "far", "40");
         assertThat(camera().optics().focus()).isEqualTo(2.5);
-        assertThat(hand.stage.rooms.ground.clip(view)).isEqualTo(new ClipRange(0.5, 40));
+        assertThat(hand.stage.parts.ground.clip(view)).isEqualTo(new ClipRange(0.5, 40));
         set("near", "auto", "far", "auto", "focus", "Auto");
         assertThat(camera().optics().focus()).isNull();
         assertThat(camera().optics().near()).isNull();
-        assertThat(hand.stage.rooms.ground.clip(view).near()).isNotEqualTo(0.5);
+        assertThat(hand.stage.parts.ground.clip(view).near()).isNotEqualTo(0.5);
         hand.run("camera.leave", "v2");
-        assertThat(hand.stage.rooms.ground.clip(view).far()).isGreaterThan(40);
+        assertThat(hand.stage.parts.ground.clip(view).far()).isGreaterThan(40);
     }
 
     @Test
@@ -191,7 +191,7 @@ class TypedCameraTest {
         set(key, typed);
         assertThat(node()).isSameAs(before);
         assertThat(hand.notices()).hasSize(1).first().asString().contains(words).contains("old number");
-        assertThat(hand.stage.rooms.subject.editing().history().done()).isEqualTo(1);
+        assertThat(hand.stage.parts.subject.editing().history().done()).isEqualTo(1);
     }
 
     @Test
@@ -235,7 +235,7 @@ class TypedCameraTest {
         Stage other = new Stage();
         other.resize(1003, 803);
         other.open(Scenes.boxes(), "Boxes");
-        assertThat(other.kept().useEdits(hand.stage.kept().edits())).isNull();
+        assertThat(other.documents().useEdits(hand.stage.documents().edits())).isNull();
         assertThat(other.scene().node(5).camera()).isEqualTo(camera());
     }
 
@@ -261,15 +261,15 @@ class TypedCameraTest {
                 0.0);
         hand.run("camera.look-through", "v2", "camera", "n5");
         Viewport v = hand.view(1);
-        RayHit box = hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2);
+        RayHit box = hand.stage.parts.subject.picks().pick(v, v.width / 2, v.height / 2);
         assertThat(hand.stage.scene().node(box.node()).name()).isEqualTo("Left box");
         double depth = v.pose.depth(box.point());
         hand.run("camera.set", "v2", "camera", "n5", "near", depth + 0.5);
-        RayHit inside = hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2);
+        RayHit inside = hand.stage.parts.subject.picks().pick(v, v.width / 2, v.height / 2);
         assertThat(inside == null || v.pose.depth(inside.point()) >= depth + 0.5)
                 .isTrue();
         hand.run("camera.set", "v2", "camera", "n5", "near", "auto", "far", depth - 0.5);
-        assertThat(hand.stage.rooms.subject.picks().pick(v, v.width / 2, v.height / 2))
+        assertThat(hand.stage.parts.subject.picks().pick(v, v.width / 2, v.height / 2))
                 .isNull();
     }
 }

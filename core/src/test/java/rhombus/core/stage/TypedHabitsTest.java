@@ -12,7 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
-import rhombus.core.stage.show.HabitRow;
+import rhombus.core.stage.show.help.HabitRow;
+import rhombus.core.stage.show.help.HabitsList;
 import rhombus.core.words.Messages;
 
 /** Settings that are numbers, as somebody types and steps them. */
@@ -28,7 +29,7 @@ class TypedHabitsTest {
     }
 
     private String text(Habit h) {
-        return hand.stage.snapshots().habits("", o -> false).stream()
+        return HabitsList.of(hand.stage.habits(), "", o -> false).stream()
                 .filter(r -> r.id().equals(h.id()))
                 .map(HabitRow::text)
                 .findFirst()

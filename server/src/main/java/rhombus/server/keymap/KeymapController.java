@@ -24,7 +24,7 @@ import rhombus.core.keymap.KeymapSchema;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.coach.HandReport;
 import rhombus.core.stage.commands.AllCommands;
-import rhombus.core.stage.show.KeysSheet;
+import rhombus.core.stage.show.keys.KeysSheet;
 import rhombus.server.account.SignedIn;
 import rhombus.server.common.RequestRefused;
 import rhombus.server.kept.KeptDocuments;

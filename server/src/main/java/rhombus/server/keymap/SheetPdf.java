@@ -11,8 +11,8 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import rhombus.core.stage.show.KeysSheet;
-import rhombus.core.stage.show.ReadoutRow;
+import rhombus.core.stage.show.keys.KeysSheet;
+import rhombus.core.stage.show.readout.ReadoutRow;
 
 /** Draws the sheet of a keymap on one page of A4, lying: as large as it fits. Lengths are points. */
 final class SheetPdf {

@@ -16,6 +16,7 @@ import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.CommandTrait;
 import rhombus.core.keymap.Keymap;
+import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.input.GestureObserver;
 import rhombus.core.stage.view.ChangeTopic;
@@ -248,12 +249,14 @@ public final class HandReport implements GestureObserver {
     }
 
     /** Everything counted, which is on its way to where it is kept from now on. */
+    @PageCall
     public Map<String, Object> send() {
         move(fresh, sent);
         return toPlain();
     }
 
     /** What was sent has arrived, or has not. */
+    @PageCall
     public void sent(boolean arrived) {
         move(sent, arrived ? kept : fresh);
         if (arrived) {
@@ -262,12 +265,14 @@ public final class HandReport implements GestureObserver {
     }
 
     /** It is kept in another place from now on, to which everything has to be brought. */
+    @PageCall
     public void moved() {
         move(sent, fresh);
         move(kept, fresh);
     }
 
     /** What was kept, by this window or another; what was counted here since is added to it. Nonsense counts as nothing. */
+    @PageCall
     public void restore(Map<String, Object> document, String today) {
         boolean ours = FORMAT.equals(document.get("format")) && PlainData.whole(document.get("version"), 0) == VERSION;
         since = ours ? PlainData.text(document.get("since"), today) : since.isEmpty() ? today : since;
@@ -303,11 +308,13 @@ public final class HandReport implements GestureObserver {
     }
 
     /** Where it is kept: {@code machine}, {@code account}, or {@code off} for nowhere. */
+    @PageCall
     public String where() {
         return String.valueOf(ground.habits().value(AllHabits.REPORT));
     }
 
     /** Everything that was counted is gone. */
+    @PageCall
     public void erase(String today) {
         for (Sort s : Sort.values()) {
             kept.get(s).clear();

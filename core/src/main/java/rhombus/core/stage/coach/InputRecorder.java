@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.input.DeviceInput;
 import rhombus.core.stage.input.InputListener;
@@ -98,6 +99,7 @@ public final class InputRecorder implements InputListener {
     }
 
     /** Begins a recording of the hand alone; what was recorded before is gone. */
+    @PageCall
     public void record() {
         record(false);
     }
@@ -131,6 +133,7 @@ public final class InputRecorder implements InputListener {
     }
 
     /** Ends what runs, be it a recording or its replay. */
+    @PageCall
     public void stop() {
         if (playing) {
             ended();
@@ -219,6 +222,7 @@ public final class InputRecorder implements InputListener {
     }
 
     /** The recording as a file. */
+    @PageCall
     public Map<String, Object> toPlain() {
         List<Object> list = new ArrayList<>();
         events.forEach(e -> list.add(e.toPlain()));
@@ -226,6 +230,7 @@ public final class InputRecorder implements InputListener {
     }
 
     /** Takes over a recording; gives what is wrong with it, or null. Nothing is played yet. */
+    @PageCall
     public String bring(Map<String, Object> file) {
         if (!FORMAT.equals(file.get("format"))) {
             return say("recorder.this-is-no-recording-of");
@@ -276,6 +281,7 @@ public final class InputRecorder implements InputListener {
     // ---- playing ---------------------------------------------------------------------------------------------------
 
     /** Does it again from now on. */
+    @PageCall
     public void play(double nowMs) {
         stop();
         if (!events.isEmpty()) {
@@ -365,6 +371,7 @@ public final class InputRecorder implements InputListener {
     }
 
     /** What it does. */
+    @PageCall
     public RecorderState state() {
         double length = events.isEmpty() ? 0 : events.get(events.size() - 1).at();
         double at = playing ? ground.now() - from : 0;

@@ -15,6 +15,7 @@ import rhombus.core.keymap.FreeTriggerFinder;
 import rhombus.core.keymap.Keymap;
 import rhombus.core.keymap.KeymapPresets;
 import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.PageCall;
 import rhombus.core.stage.keymaps.BindingEditor;
 import rhombus.core.stage.view.StageContext;
 
@@ -56,6 +57,7 @@ public final class ReportAdvice {
     private record Way(String id, String words, String deed, double weight, Runnable does) {}
 
     /** The report as the page shows it. */
+    @PageCall
     public ReportState state(Map<String, String> layout) {
         int uses = report.counts(HandReport.Sort.USED).values().stream()
                 .mapToInt(n -> n)
@@ -74,6 +76,7 @@ public final class ReportAdvice {
     }
 
     /** Follows a piece of advice; gives false if it does not stand any more. */
+    @PageCall
     public boolean follow(String id, Map<String, String> layout) {
         for (Way w : ways(layout)) {
             if (w.id.equals(id)) {

@@ -18,6 +18,7 @@ import rhombus.core.habits.Habits;
 import rhombus.core.keymap.ControllerInput;
 import rhombus.core.keymap.InputResolver;
 import rhombus.core.keymap.Trigger;
+import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.stage.view.ChangeTopic;
 import rhombus.core.stage.view.PointingDevice;
@@ -77,6 +78,7 @@ public final class DeviceInput {
      * @param buttons how far each is pressed, 0 to 1
      * @return whether that means something else than before: what trembles within a dead zone does not
      */
+    @PageCall
     public boolean gamepad(int index, String id, String mapping, double[] axes, double[] buttons, double timeMs) {
         Pad was = pads.get(index);
         if (was != null && Arrays.equals(was.axes, axes) && Arrays.equals(was.buttons, buttons)) {
@@ -90,6 +92,7 @@ public final class DeviceInput {
     }
 
     /** A gamepad is gone: what was held on it is let go. */
+    @PageCall
     public void gamepadGone(int index, double timeMs) {
         if (pads.containsKey(index) && watch.hears("gamepad-gone", timeMs, index)) {
             pads.remove(index);
@@ -105,6 +108,7 @@ public final class DeviceInput {
      * @param collections what it says of itself; see {@link HidReports}
      * @return why it cannot be used, or null
      */
+    @PageCall
     public String hidOpened(int number, String name, List<Object> collections) {
         try {
             hids.put(number, new Hid(name, collections, new HidReports(collections)));
@@ -117,6 +121,7 @@ public final class DeviceInput {
     }
 
     /** A report came; one of a device that is not open is passed over. */
+    @PageCall
     public void hidReport(int number, int report, byte[] bytes, double timeMs) {
         Hid h = hids.get(number);
         if (h == null || !watch.hears("hid", timeMs, number, report, numbers(bytes))) {
@@ -128,6 +133,7 @@ public final class DeviceInput {
     }
 
     /** A device is gone: what was held on it is let go. */
+    @PageCall
     public void hidGone(int number, double timeMs) {
         if (hids.containsKey(number) && watch.hears("hid-gone", timeMs, number)) {
             hids.remove(number);
@@ -198,6 +204,7 @@ public final class DeviceInput {
     }
 
     /** The window lost the hand: whatever was held counts as let go. */
+    @PageCall
     public void blur() {
         controllers.blur();
     }
@@ -277,6 +284,7 @@ public final class DeviceInput {
     // ---- what is shown of them -------------------------------------------------------------------------------------
 
     /** All devices with what they report and what is made of it. */
+    @PageCall
     public DevicesState state() {
         return DevicesState.of(
                 pads.entrySet().stream()

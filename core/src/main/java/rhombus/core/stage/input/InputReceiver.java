@@ -9,6 +9,7 @@ import rhombus.core.keymap.TriggerCapture;
 import rhombus.core.keymap.WheelInput;
 import rhombus.core.navigate.Dolly;
 import rhombus.core.navigate.LookAround;
+import rhombus.core.plain.PageCall;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.ChangeTopic;
 import rhombus.core.stage.view.PointingDevice;
@@ -63,6 +64,7 @@ public final class InputReceiver {
     }
 
     /** Starts or ends watching for a trigger; while it watches nothing else happens. */
+    @PageCall
     public void capture(boolean on) {
         capture = on ? new TriggerCapture() : null;
     }
@@ -92,6 +94,7 @@ public final class InputReceiver {
     }
 
     /** The same, from a pen or not. The viewport under the pointer becomes active. */
+    @PageCall
     public void pointer(double x, double y, int held, int down, boolean pen, double timeMs) {
         if (!watch.hears("pointer", timeMs, x, y, held, down, pen)) {
             return;
@@ -135,6 +138,7 @@ public final class InputReceiver {
     }
 
     /** Whether the browser holds the pointer: it moves without end, and its points go on where it stood. */
+    @PageCall
     public void locked(boolean on) {
         if (!on && ground.pointer().locked()) {
             // What ends it, such as another program that comes to the front, takes keys that go up along.
@@ -145,6 +149,7 @@ public final class InputReceiver {
     }
 
     /** Whether a text field of the page has the keyboard: keys go there until it is left. */
+    @PageCall
     public void typing(boolean on) {
         if (on != ground.pointer().typing()) {
             ground.pointer().typing(on);
@@ -153,6 +158,7 @@ public final class InputReceiver {
     }
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */
+    @PageCall
     public int lockWanted() {
         return walking.holdsPointer()
                 ? 2
@@ -160,6 +166,7 @@ public final class InputReceiver {
     }
 
     /** A finger came down on the glass. */
+    @PageCall
     public void touchDown(int id, double x, double y, double timeMs) {
         if (!watch.hears("touch-down", timeMs, id, x, y)) {
             return;
@@ -182,6 +189,7 @@ public final class InputReceiver {
     }
 
     /** A finger moved. */
+    @PageCall
     public void touchMove(int id, double x, double y, double timeMs) {
         if (!watch.hears("touch-move", timeMs, id, x, y)) {
             return;
@@ -198,6 +206,7 @@ public final class InputReceiver {
     }
 
     /** A finger left the glass, or the browser took it away. */
+    @PageCall
     public void touchUp(int id, double x, double y, boolean lost, double timeMs) {
         if (!watch.hears("touch-up", timeMs, id, x, y, lost)) {
             return;
@@ -229,6 +238,7 @@ public final class InputReceiver {
     }
 
     /** The pointer has left the stage. */
+    @PageCall
     public void pointerLeft() {
         if (!watch.hears("left", ground.now())) {
             return;
@@ -257,6 +267,7 @@ public final class InputReceiver {
      * @param deltaMode 0 pixels, 1 lines, 2 pages, as in the W3C WheelEvent
      * @return whether something answered
      */
+    @PageCall
     public boolean wheel(double x, double y, double deltaX, double deltaY, int deltaMode, int mods, double timeMs) {
         if (!watch.hears("wheel", timeMs, x, y, deltaX, deltaY, deltaMode, mods)) {
             return true;
@@ -293,6 +304,7 @@ public final class InputReceiver {
     }
 
     /** See {@link InputResolver#keyDown}. */
+    @PageCall
     public boolean keyDown(String pressed, int down, boolean repeat, double timeMs) {
         if (!watch.hears("key-down", timeMs, pressed, down, repeat)) {
             return true;
@@ -309,6 +321,7 @@ public final class InputReceiver {
     }
 
     /** See {@link InputResolver#keyUp}. */
+    @PageCall
     public boolean keyUp(String released, int down, double timeMs) {
         if (!watch.hears("key-up", timeMs, released, down)) {
             return true;
@@ -331,6 +344,7 @@ public final class InputReceiver {
     }
 
     /** The window lost the keyboard. */
+    @PageCall
     public void blur() {
         watch.hears("blur", ground.now());
         standIns.blur();

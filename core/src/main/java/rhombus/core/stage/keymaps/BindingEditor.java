@@ -14,6 +14,8 @@ import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.Platform;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.keymap.TriggerCapture;
+import rhombus.core.plain.OrNull;
+import rhombus.core.plain.PageCall;
 import rhombus.core.stage.input.InputReceiver;
 
 /** Changing the keymap by doing: what was done, what stands against it, and the change. */
@@ -49,6 +51,7 @@ public final class BindingEditor {
     }
 
     /** The system the browser runs on, in its own words. */
+    @PageCall
     public void on(String told) {
         platform = Platform.of(told);
     }
@@ -69,6 +72,7 @@ public final class BindingEditor {
     }
 
     /** What the hand has done is what is looked for; says whether it is decided already. */
+    @PageCall
     public boolean look() {
         TriggerCapture c = input.capture();
         if (c == null || c.trigger() == null) {
@@ -86,6 +90,7 @@ public final class BindingEditor {
      *
      * @param id of the trigger
      */
+    @PageCall
     public void lookAt(String id, int mods) {
         done = Trigger.named(id);
         doneModifiers = mods;
@@ -108,6 +113,7 @@ public final class BindingEditor {
     }
 
     /** Nothing is looked for by doing any more. */
+    @PageCall
     public void forget() {
         done = null;
     }
@@ -136,6 +142,8 @@ public final class BindingEditor {
     }
 
     /** What the hand has done for the binding that was taken and what stands against it; null while it is undecided. */
+    @PageCall
+    @OrNull
     public CapturedTrigger captured(Map<String, String> layout) {
         TriggerCapture c = input.capture();
         if (c != null && c.alone() != null && binding != null) {
@@ -158,6 +166,8 @@ public final class BindingEditor {
     }
 
     /** What stands against giving the binding that was taken the trigger that is looked for; null where there is none. */
+    @PageCall
+    @OrNull
     public CapturedTrigger offered(Map<String, String> layout) {
         return done == null || binding == null ? null : judged(meant(done), doneModifiers, layout);
     }
@@ -208,6 +218,7 @@ public final class BindingEditor {
      *     (the other gets none); with a clash {@code set} does nothing; {@code free} gives the free trigger that was told
      * @param sure whether the user has said yes to what is lost by it; without that a change that loses something does nothing
      */
+    @PageCall
     public void apply(String how, boolean sure) {
         if (how.equals("free")) {
             if (free != null && trigger != null) {

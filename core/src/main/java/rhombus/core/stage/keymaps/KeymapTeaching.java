@@ -12,6 +12,7 @@ import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.keymap.Trigger;
 import rhombus.core.keymap.TriggerCapture;
+import rhombus.core.plain.PageCall;
 import rhombus.core.stage.input.InputReceiver;
 import rhombus.core.stage.view.StageContext;
 
@@ -47,6 +48,7 @@ public final class KeymapTeaching {
     }
 
     /** Begins with the first question. */
+    @PageCall
     public void begin() {
         discard();
         shown.clear();
@@ -56,6 +58,7 @@ public final class KeymapTeaching {
     }
 
     /** How far it has come. */
+    @PageCall
     public TeachingState state(Map<String, String> layout) {
         List<TaughtRow> rows = new ArrayList<>();
         Lesson[] all = Lesson.values();
@@ -85,6 +88,7 @@ public final class KeymapTeaching {
     }
 
     /** Looks at what the hand has done; says whether it is over, be it taken or asked for again. */
+    @PageCall
     public boolean look(double timeMs, Map<String, String> layout) {
         TriggerCapture c = input.capture();
         if (c == null || step == Lesson.values().length || !c.over(timeMs)) {
@@ -153,6 +157,7 @@ public final class KeymapTeaching {
     }
 
     /** The preset does what is asked now. */
+    @PageCall
     public void skip() {
         if (step < Lesson.values().length) {
             step++;
@@ -161,6 +166,7 @@ public final class KeymapTeaching {
     }
 
     /** Asks the question before once more. */
+    @PageCall
     public void again() {
         if (step > 0) {
             step--;
@@ -171,6 +177,7 @@ public final class KeymapTeaching {
     }
 
     /** Puts what was taught on trial; says whether there is something to try. */
+    @PageCall
     public boolean tryIt() {
         if (made == null || before != null) {
             return false;
@@ -183,11 +190,13 @@ public final class KeymapTeaching {
     }
 
     /** Whether something is on trial. */
+    @PageCall
     public boolean onTrial() {
         return before != null;
     }
 
     /** What is on trial stays. */
+    @PageCall
     public void keep() {
         if (before != null) {
             rebinding.keymaps().changedFrom(before);
@@ -197,6 +206,7 @@ public final class KeymapTeaching {
     }
 
     /** What is on trial is gone, and all is as it was. */
+    @PageCall
     public void discard() {
         if (before != null) {
             rebinding.keymaps().use(before);

@@ -16,6 +16,8 @@ import rhombus.core.keymap.KeymapAnalysis;
 import rhombus.core.keymap.KeymapFile;
 import rhombus.core.keymap.Keymaps;
 import rhombus.core.keymap.MirroredKeymap;
+import rhombus.core.plain.OrNull;
+import rhombus.core.plain.PageCall;
 import rhombus.core.stage.view.ChangeTopic;
 import rhombus.core.stage.view.StageContext;
 
@@ -53,10 +55,11 @@ public final class UserKeymaps {
     }
 
     /** The triggers of a command as it answers, in words. */
-    public List<Object> triggersOf(String commandId, Map<String, String> layout) {
+    @PageCall
+    public List<String> triggersOf(String commandId, Map<String, String> layout) {
         return inUse().bindings().stream()
                 .filter(b -> b.command().id().equals(commandId) && b.trigger() != null)
-                .<Object>map(b -> b.trigger().words(b.modifiers(), layout))
+                .map(b -> b.trigger().words(b.modifiers(), layout))
                 .toList();
     }
 
@@ -136,6 +139,7 @@ public final class UserKeymaps {
     }
 
     /** Takes the last change back. */
+    @PageCall
     public boolean undo() {
         if (before.isEmpty()) {
             return false;
@@ -152,6 +156,7 @@ public final class UserKeymaps {
     }
 
     /** Makes the change again that was taken back last. */
+    @PageCall
     public boolean redo() {
         if (after.isEmpty()) {
             return false;
@@ -163,12 +168,14 @@ public final class UserKeymaps {
     }
 
     /** The preset's own trigger again for one binding, or for all where the id is empty. */
+    @PageCall
     public void reset(String bindingId) {
         Keymap map = keymap();
         change(bindingId.isEmpty() ? map.bare() : map.reset(bindingId));
     }
 
     /** The presets' own triggers again for all bindings of the commands under a heading. */
+    @PageCall
     public void resetGroup(String group) {
         Keymap next = keymap();
         for (Binding b : keymap().bindings()) {
@@ -182,16 +189,19 @@ public final class UserKeymaps {
     }
 
     /** A preset as it comes is in use; what was in use is kept where it is more than a preset. */
+    @PageCall
     public void preset(String id) {
         change(all.usePreset(id));
     }
 
     /** Another keymap of the user's is in use. */
+    @PageCall
     public void choose(String name) {
         change(all.use(name));
     }
 
     /** A copy under another name is in use. */
+    @PageCall
     public void copy(String name) {
         change(all.copy(name));
     }
@@ -201,6 +211,8 @@ public final class UserKeymaps {
      *
      * @return what is wrong with the name, or null
      */
+    @PageCall
+    @OrNull
     public String rename(String name) {
         try {
             Keymaps next = all.rename(name);
@@ -227,11 +239,13 @@ public final class UserKeymaps {
     }
 
     /** The keymap in use is gone; its preset is in use again. */
+    @PageCall
     public void delete() {
         change(all.delete());
     }
 
     /** The keymap for the other hand. */
+    @PageCall
     public void mirror() {
         change(MirroredKeymap.of(keymap()));
     }
@@ -247,6 +261,7 @@ public final class UserKeymaps {
     }
 
     /** Looks at a keymap file; nothing changes yet. */
+    @PageCall
     public ImportedKeymap bring(Map<String, Object> file) {
         brought = null;
         try {
@@ -263,6 +278,7 @@ public final class UserKeymaps {
     }
 
     /** A keymap came with an address: told, with the way to use it; nothing changes yet. */
+    @PageCall
     public void came(Map<String, Object> keymap) {
         ImportedKeymap seen = bring(keymap);
         if (seen.refused() != null) {
@@ -280,6 +296,7 @@ public final class UserKeymaps {
     }
 
     /** Uses what can be used of the file that was looked at, as a change that can be taken back. */
+    @PageCall
     public boolean useBrought() {
         if (brought == null) {
             return false;
@@ -316,6 +333,30 @@ public final class UserKeymaps {
         ground.changes().add(ChangeTopic.KEEP_KEYMAP);
         if (elsewhere != null) {
             ground.changes().add(ChangeTopic.KEEP);
+        }
+    }
+
+    /** The keymap in use as plain data. */
+    @PageCall
+    public Map<String, Object> plain() {
+        return keymap().toPlain();
+    }
+
+    /** All keymaps as they are kept for the user, as plain data. */
+    @PageCall
+    public Map<String, Object> toPlain() {
+        return kept().toPlain();
+    }
+
+    /** Uses the keymaps that were kept; gives what is wrong with them, or null. */
+    @PageCall
+    @OrNull
+    public String useKept(Map<String, Object> stored) {
+        try {
+            use(keymap().catalogue().keymaps(stored));
+            return null;
+        } catch (IllegalArgumentException e) {
+            return e.getMessage();
         }
     }
 }

@@ -138,10 +138,10 @@ public final class ChangeLog {
     }
 
     /** Numbers of the nodes that moved. */
-    public List<Integer> takeMoved() {
-        List<Integer> l = List.copyOf(moved);
+    public int[] takeMoved() {
+        int[] out = moved.stream().mapToInt(Integer::intValue).toArray();
         moved.clear();
-        return l;
+        return out;
     }
 
     /** What the user is told. */

@@ -1,6 +1,0 @@
-package rhombus.core.stage.show;
-
-/**
- * A rung of the pivot ladder.
- */
-public record PivotRungRow(String id, String label, boolean on) {}

@@ -1,8 +1,0 @@
-package rhombus.core.stage.show;
-
-import rhombus.core.geometry.Vec3;
-
-/**
- * A box along the axes of the world, metres.
- */
-public record WorldBox(Vec3 min, Vec3 max) {}

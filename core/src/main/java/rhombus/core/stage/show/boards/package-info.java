@@ -1,0 +1,2 @@
+/** What panels read of boards, Pins and Trails. */
+package rhombus.core.stage.show.boards;

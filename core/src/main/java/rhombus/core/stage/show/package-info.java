@@ -1,4 +1,0 @@
-/**
- * What panels and the painter read.
- */
-package rhombus.core.stage.show;

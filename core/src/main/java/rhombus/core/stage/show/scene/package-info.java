@@ -1,0 +1,2 @@
+/** What panels read of the scene: objects, layers, cameras, rulers and what is selected. */
+package rhombus.core.stage.show.scene;

@@ -1,0 +1,2 @@
+/** What panels read of the viewports of the board in use. */
+package rhombus.core.stage.show.views;
