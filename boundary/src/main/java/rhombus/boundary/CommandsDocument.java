@@ -16,7 +16,7 @@ final class CommandsDocument {
 
     static String of(CommandCatalogue catalogue) {
         StringBuilder s = new StringBuilder(
-                "# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.area`).\n"
+                "# Commands\n\nMade in the build from what the areas declare (`core`, package `stage.commands`).\n"
                         + "Triggers are those of the preset Rhombus on a US keyboard; what other presets have besides follows.\n");
         String group = "";
         for (Command c : catalogue.commands().values()) {
