@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.Stage;
@@ -286,7 +287,7 @@ class AgreementTest {
                         - rays[i * 6 + k];
             }
         }
-        Bvh bvh = Bvh.build(mesh.positions(), mesh.triangles());
+        Bvh bvh = BvhBuilder.of(mesh.positions(), mesh.triangles());
         double[] jvm = new double[5000 * 2];
         double[] hit = new double[3];
         double[] ray = new double[7];

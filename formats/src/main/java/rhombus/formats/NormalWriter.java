@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.plain.PlainData;
@@ -316,7 +317,8 @@ final class NormalWriter {
                                                     p.origin().z())))));
             int[] triangles = Mesh.asTriangles(p.kind(), p.indices());
             // Neither needs the other, and each takes as long: two cores do them in half the time.
-            CompletableFuture<Bvh> hierarchy = CompletableFuture.supplyAsync(() -> Bvh.build(p.positions(), triangles));
+            CompletableFuture<Bvh> hierarchy =
+                    CompletableFuture.supplyAsync(() -> BvhBuilder.of(p.positions(), triangles));
             if (p.kind() == Mesh.Kind.TRIANGLES) {
                 beside.add(p.positions(), triangles, p.sides());
             } else {

@@ -3,6 +3,7 @@ package rhombus.formats;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
 import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.scene.Scene;
 import rhombus.formats.picture.Thumbnail;
@@ -33,7 +34,7 @@ public final class ReimportedGeometry {
             CompanionFiles beside = CompanionFiles.of(scene);
             ByteArrayOutputStream hierarchies = new ByteArrayOutputStream();
             for (Mesh m : scene.meshes()) {
-                put(hierarchies, Bvh.build(m.positions(), m.triangles()));
+                put(hierarchies, BvhBuilder.of(m.positions(), m.triangles()));
             }
             Scene whole = NormalReader.read(glb, beside.edges(), beside.levels(), hierarchies.toByteArray());
             return new ImportedScene(

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Map;
 import rhombus.core.edit.EditDocument;
+import rhombus.core.edit.OpenedEdits;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.UpAxis;
 import rhombus.formats.picture.Thumbnail;
@@ -37,7 +38,7 @@ public final class ReorientedScene {
     /** Whether changes of a scene put anything into the world by metres: what stands at the top was moved, or something added. */
     public static boolean isMoved(byte[] glb, Map<String, Object> edits) {
         Scene base = KeptScene.of(glb).scene();
-        EditDocument.Opened o = EditDocument.read(base, edits);
+        OpenedEdits o = EditDocument.read(base, edits);
         if (o.scene().count() > base.count()) {
             return true;
         }

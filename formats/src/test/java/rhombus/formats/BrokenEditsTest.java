@@ -12,6 +12,7 @@ import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.edit.EditOperation;
+import rhombus.core.edit.OpenedEdits;
 import rhombus.core.edit.SceneEdits;
 import rhombus.core.geometry.Quat;
 import rhombus.core.geometry.Vec3;
@@ -89,7 +90,7 @@ class BrokenEditsTest {
     }
 
     private static void open(Map<String, Object> document) {
-        EditDocument.Opened o = EditDocument.read(BASE, document);
+        OpenedEdits o = EditDocument.read(BASE, document);
         assertThat(o.scene().bounds()).isNotNull();
         Scene s = o.scene();
         for (Edit e = o.history().undo(); e != null; e = o.history().undo()) {

@@ -19,7 +19,7 @@ import rhombus.core.plain.PlainData;
  */
 public record Arrangement(ArrangementPart root) {
     /** Pixels between viewports. */
-    public static final double GAP = 3;
+    public static final double GAP = SizeShares.GAP;
     /** Viewports a board can have. */
     public static final int MOST = 12;
     /** Rows in columns in rows: as deep as a file may nest them. */

@@ -6,6 +6,9 @@ import java.util.List;
 
 /** How parts of a row or column share its room. */
 final class SizeShares {
+    /** Room between two parts, CSS pixels. */
+    static final double GAP = 3;
+
     private SizeShares() {}
 
     static List<Double> even(int count) {
@@ -31,7 +34,7 @@ final class SizeShares {
      */
     static double[] places(List<Double> shares, double from, double room) {
         int n = shares.size();
-        double free = Math.max(n, room - Arrangement.GAP * (n - 1));
+        double free = Math.max(n, room - GAP * (n - 1));
         double[] out = new double[n * 2];
         double sum = 0;
         double before = 0;
@@ -41,7 +44,7 @@ final class SizeShares {
             double end = i == n - 1
                     ? free
                     : Math.min(free - (n - 1 - i), Math.max(before + 1, Math.floor(sum * free + 1e-6)));
-            out[i * 2] = from + before + Arrangement.GAP * i;
+            out[i * 2] = from + before + GAP * i;
             out[i * 2 + 1] = end - before;
             before = end;
         }

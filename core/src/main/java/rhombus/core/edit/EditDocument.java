@@ -23,9 +23,6 @@ import rhombus.core.scene.SceneSetup;
 public final class EditDocument {
     private EditDocument() {}
 
-    /** What a document holds: the scene and what can be undone in it. */
-    public record Opened(Scene scene, EditHistory history) {}
-
     /** The document. */
     public static Map<String, Object> of(Scene base, Scene now, EditHistory history) {
         NodeForm form = new NodeForm(base);
@@ -62,7 +59,7 @@ public final class EditDocument {
                 "nodes",
                 from(base, now, back, told, form),
                 "layers",
-                layers(setup.layers()),
+                LayerForm.of(setup.layers()),
                 "setup",
                 setup.toPlain(),
                 "edits",
@@ -116,7 +113,7 @@ public final class EditDocument {
         });
         m.put("nodes", states.toPlain());
         if (!e.setupBefore().equals(e.setupAfter())) {
-            m.put("layers", layers(e.setupAfter().layers()));
+            m.put("layers", LayerForm.of(e.setupAfter().layers()));
             m.put("setup", e.setupAfter().toPlain());
         }
         return m;
@@ -127,7 +124,7 @@ public final class EditDocument {
      *
      * @throws IllegalArgumentException with words that complete "cannot be used:" if it is none or does not fit
      */
-    public static Opened read(Scene base, Map<String, Object> doc) {
+    public static OpenedEdits read(Scene base, Map<String, Object> doc) {
         check(doc);
         return PlainData.whole(doc.get("version"), 0) == 1 ? EditDocumentV1.read(base, doc) : new Replay(base).run(doc);
     }
@@ -155,9 +152,9 @@ public final class EditDocument {
             }
         }
 
-        Opened run(Map<String, Object> doc) {
+        OpenedEdits run(Map<String, Object> doc) {
             take(PlainData.list(doc.get("nodes")), null);
-            setup = SceneSetup.of(doc.get("setup"), layers(doc.get("layers")));
+            setup = SceneSetup.of(doc.get("setup"), LayerForm.read(doc.get("layers")));
             List<Edit> edits = new ArrayList<>();
             for (Object o : PlainData.list(doc.get("edits"))) {
                 edits.add(step(PlainData.map(o)));
@@ -168,7 +165,7 @@ public final class EditDocument {
                 e.after().forEach((i, n) -> changed.put(i, e.before().getOrDefault(i, n.withGone(true))));
                 setup = e.setupBefore();
             }
-            return new Opened(settled(), new EditHistory(edits, done));
+            return new OpenedEdits(settled(), new EditHistory(edits, done));
         }
 
         private Node node(int i) {
@@ -204,7 +201,7 @@ public final class EditDocument {
             Map<Integer, Node> before = new LinkedHashMap<>();
             Map<Integer, Node> after = take(PlainData.list(m.get("nodes")), before);
             SceneSetup was = setup;
-            List<Layer> layers = m.get("layers") == null ? setup.layers() : layers(m.get("layers"));
+            List<Layer> layers = m.get("layers") == null ? setup.layers() : LayerForm.read(m.get("layers"));
             // Steps kept before there was anything but layers say nothing of the rest.
             setup = m.get("setup") == null ? setup.withLayers(layers) : SceneSetup.of(m.get("setup"), layers);
             return new Edit(name, before, after, was, setup, null);
@@ -234,27 +231,6 @@ public final class EditDocument {
         }
     }
 
-    static List<Object> layers(List<Layer> list) {
-        List<Object> out = new ArrayList<>();
-        for (Layer l : list) {
-            out.add(PlainData.map("id", l.id(), "name", l.name(), "visible", l.visible(), "locked", l.locked()));
-        }
-        return out;
-    }
-
-    static List<Layer> layers(Object plain) {
-        List<Layer> out = new ArrayList<>();
-        for (Object o : PlainData.list(plain)) {
-            Map<String, Object> m = PlainData.map(o);
-            out.add(new Layer(
-                    PlainData.text(m.get("id"), ""),
-                    PlainData.text(m.get("name"), ""),
-                    PlainData.truth(m.get("visible"), true),
-                    PlainData.truth(m.get("locked"), false)));
-        }
-        return List.copyOf(out);
-    }
-
     /**
      * A document with one more step, at which another file lies under the scene; what was undone in it is forgotten.
      *
@@ -264,7 +240,7 @@ public final class EditDocument {
      * @throws IllegalArgumentException with words that complete "cannot be used:" if it does not fit
      */
     public static Map<String, Object> with(Scene base, Map<String, Object> doc, EditOperation.OtherFile file) {
-        Opened o = read(base, doc);
+        OpenedEdits o = read(base, doc);
         SceneSetup setup = o.scene().setup();
         o.history().add(new Edit("", Map.of(), Map.of(), setup, setup, file));
         return of(base, o.scene(), o.history());

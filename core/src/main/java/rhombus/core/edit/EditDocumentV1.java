@@ -24,7 +24,7 @@ final class EditDocumentV1 {
      *
      * @throws IllegalArgumentException with words that complete "cannot be used:" if it does not fit
      */
-    static EditDocument.Opened read(Scene base, Map<String, Object> doc) {
+    static OpenedEdits read(Scene base, Map<String, Object> doc) {
         NodeForm form = new NodeForm(base);
         List<Object> list = PlainData.list(doc.get("nodes"));
         Map<String, Integer> numbers = NodeForm.numbers(base, list);
@@ -36,12 +36,12 @@ final class EditDocumentV1 {
             Node usual = i < base.count() ? base.node(i) : null;
             nodes.put(i, form.node(m, usual, id -> numbers.getOrDefault(id, -1), meshes::of));
         }
-        List<Layer> layers = EditDocument.layers(doc.get("layers"));
+        List<Layer> layers = LayerForm.read(doc.get("layers"));
         Scene scene = meshes.scene().withNodes(nodes);
         scene = layers.isEmpty() ? scene : scene.withLayers(layers);
         // The history may need shapes that no node has now.
         EditHistory history = history(doc, form, scene, numbers, meshes);
-        return new EditDocument.Opened(meshes.scene(scene), history);
+        return new OpenedEdits(meshes.scene(scene), history);
     }
 
     /** Steps lead from the present back to the oldest and forth to the newest, field by field. */
@@ -108,7 +108,7 @@ final class EditDocumentV1 {
         List<Object> layers = PlainData.list(m.get("layers"));
         List<Layer> was = now.layers;
         if (layers.size() == 2) {
-            now.layers = EditDocument.layers(layers.get(to));
+            now.layers = LayerForm.read(layers.get(to));
         }
         String name = PlainData.text(m.get("name"), "");
         SceneSetup before = now.scene.setup().withLayers(to == 0 ? now.layers : was);

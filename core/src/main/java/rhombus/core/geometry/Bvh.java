@@ -40,22 +40,6 @@ public final class Bvh {
         this.corners = corners;
     }
 
-    /** Builds a hierarchy over a mesh. */
-    public static Bvh build(float[] positions, int[] triangles) {
-        return new BvhBuilder(positions, triangles).build();
-    }
-
-    /**
-     * Puts together a hierarchy that was computed and stored earlier.
-     *
-     * @throws IllegalArgumentException if the arrays do not fit each other or the mesh
-     */
-    public static Bvh of(float[] nodes, int[] order, float[] positions, int[] triangles) {
-        BvhAssembly all = new BvhAssembly(nodes, order, positions, triangles);
-        all.more(order.length);
-        return all.bvh();
-    }
-
     static float[] gather(int[] order, float[] p, int[] t) {
         float[] c = new float[order.length * 9];
         gather(order, p, t, c, 0, order.length);

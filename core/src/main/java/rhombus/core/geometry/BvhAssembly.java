@@ -1,6 +1,6 @@
 package rhombus.core.geometry;
 
-/** Puts together a stored hierarchy a piece at a time, where nobody should wait for all of it: see {@link Bvh#of}. */
+/** Puts together a stored hierarchy a piece at a time, where nobody should wait for all of it: see {@link #whole}. */
 public final class BvhAssembly {
     private final float[] nodes;
     private final int[] order;
@@ -40,5 +40,16 @@ public final class BvhAssembly {
     /** The hierarchy; null until all are done. */
     public Bvh bvh() {
         return done == order.length ? new Bvh(nodes, order, corners) : null;
+    }
+
+    /**
+     * Puts together a hierarchy that was computed and stored earlier.
+     *
+     * @throws IllegalArgumentException if the arrays do not fit each other or the mesh
+     */
+    public static Bvh whole(float[] nodes, int[] order, float[] positions, int[] triangles) {
+        BvhAssembly all = new BvhAssembly(nodes, order, positions, triangles);
+        all.more(order.length);
+        return all.bvh();
     }
 }

@@ -6,7 +6,7 @@ import java.util.Arrays;
  * Builds a {@link Bvh}: a binned surface-area split (Wald 2007) arranges {@link MortonClusters}. Few bins serve small
  * nodes, and the smallest are halved.
  */
-final class BvhBuilder {
+public final class BvhBuilder {
     private static final int BINS = 16;
     private static final int FEW = 8;
     private static final int MANY = 128;
@@ -31,6 +31,11 @@ final class BvhBuilder {
     private final double[] leftBox = new double[6];
     private final double[] rightBox = new double[6];
 
+    /** Builds a hierarchy over a mesh. */
+    public static Bvh of(float[] positions, int[] triangles) {
+        return new BvhBuilder(positions, triangles).build();
+    }
+
     BvhBuilder(float[] positions, int[] triangles) {
         p = positions;
         t = triangles;
@@ -42,7 +47,7 @@ final class BvhBuilder {
         bounds = c.bounds();
     }
 
-    Bvh build() {
+    private Bvh build() {
         sorted = new int[clusters];
         for (int i = 0; i < clusters; i++) {
             sorted[i] = i;

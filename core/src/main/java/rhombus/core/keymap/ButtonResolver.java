@@ -75,7 +75,7 @@ final class ButtonResolver {
     boolean drags() {
         return button >= 0
                 && (!motion.running() || motion.runsByAxis())
-                && Math.hypot(motion.x() - pressX, motion.y() - pressY) >= InputResolver.DRAG_PX;
+                && Math.hypot(motion.x() - pressX, motion.y() - pressY) >= InputThresholds.DRAG_PX;
     }
 
     /** Begins the drag; what a device moved until now is a motion of its own. */
@@ -203,12 +203,12 @@ final class ButtonResolver {
     private void click(int which, double timeMs) {
         double x = motion.x();
         double y = motion.y();
-        if (Math.hypot(x - pressX, y - pressY) >= InputResolver.DRAG_PX) {
+        if (Math.hypot(x - pressX, y - pressY) >= InputThresholds.DRAG_PX) {
             return;
         }
         boolean twice = which == clickButton
-                && timeMs - clickTime <= InputResolver.DOUBLE_MS
-                && Math.hypot(x - clickX, y - clickY) < InputResolver.DRAG_PX;
+                && timeMs - clickTime <= InputThresholds.DOUBLE_MS
+                && Math.hypot(x - clickX, y - clickY) < InputThresholds.DRAG_PX;
         clickTime = twice ? Double.NEGATIVE_INFINITY : timeMs;
         clickX = x;
         clickY = y;

@@ -36,7 +36,7 @@ public final class ControllerInput {
         for (Trigger t : before) {
             Lasting over = down.contains(t) ? null : lasting.remove(t);
             if (over != null) {
-                boolean tap = timeMs - over.since <= InputResolver.TAP_MS;
+                boolean tap = timeMs - over.since <= InputThresholds.TAP_MS;
                 resolver.actions().held(over.binding, false, tap, resolver.x(), resolver.y());
             }
         }

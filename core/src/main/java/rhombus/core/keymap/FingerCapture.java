@@ -111,7 +111,7 @@ public final class FingerCapture {
         }
         if (most > 1) {
             decided.accept(most > Trigger.MOST_FINGERS ? null : Trigger.tap(most));
-        } else if (timeMs - tapped <= InputResolver.DOUBLE_MS) {
+        } else if (timeMs - tapped <= InputThresholds.DOUBLE_MS) {
             decided.accept(Trigger.doubleClick(0));
         }
         tapped = timeMs;
@@ -120,7 +120,9 @@ public final class FingerCapture {
 
     void tick(double timeMs) {
         from = Double.isNaN(from) ? timeMs : from;
-        if (down.isEmpty() && timeMs - from > InputResolver.DOUBLE_MS && timeMs - tapped > InputResolver.DOUBLE_MS) {
+        if (down.isEmpty()
+                && timeMs - from > InputThresholds.DOUBLE_MS
+                && timeMs - tapped > InputThresholds.DOUBLE_MS) {
             decided.accept(Trigger.click(0));
         } else if (down.size() == 1 && most == 1 && timeMs - from > FingerTracker.LONGEST_TAP_MS) {
             decided.accept(Trigger.press());

@@ -71,7 +71,7 @@ public final class FreeTriggerFinder {
         Binding wanted = b.with(t, modifiers);
         Keymap then = map.with(wanted);
         return TriggerOverlap.covered(map, then, wanted).isEmpty()
-                && KeymapAnalysis.sentences(then, wanted, platform, layout).isEmpty();
+                && BindingWarnings.of(then, wanted, platform, layout).isEmpty();
     }
 
     private static double distance(String a, String b) {

@@ -10,13 +10,6 @@ import java.util.List;
  * <p>Buttons, keys and wheels are each resolved by a class of their own; they share the one motion that runs.
  */
 public final class InputResolver {
-    /** A press becomes a drag after this many pixels. */
-    public static final double DRAG_PX = 4;
-    /** Two clicks within this many milliseconds are a double click. */
-    public static final double DOUBLE_MS = 300;
-    /** A key held longer than this is no tap. */
-    public static final double TAP_MS = 200;
-
     /** Buttons of a mouse, in the W3C {@code buttons} mask. */
     private static final int OF_MOUSE = 31;
     /** Those of a pen. */

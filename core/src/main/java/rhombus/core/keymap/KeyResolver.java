@@ -134,7 +134,7 @@ final class KeyResolver {
         }
         Lasting over = lasting.remove(code);
         if (over != null) {
-            boolean tap = timeMs - over.since <= InputResolver.TAP_MS;
+            boolean tap = timeMs - over.since <= InputThresholds.TAP_MS;
             motion.actions().held(over.binding, false, tap, motion.x(), motion.y());
             return true;
         }
@@ -152,7 +152,7 @@ final class KeyResolver {
             } else {
                 motion.start(Trigger.hold(held.newest()), motion.x(), motion.y(), motion.contexts());
             }
-        } else if (held.tap(timeMs, InputResolver.TAP_MS)) {
+        } else if (held.tap(timeMs, InputThresholds.TAP_MS)) {
             Binding tap = motion.keymap().find(Trigger.key(code), mods, motion.contexts());
             if (tap != null) {
                 motion.actions().run(tap, motion.x(), motion.y());

@@ -62,7 +62,7 @@ public final class KeymapAnalysis {
         List<String> notes = new ArrayList<>();
         Keymap alone = map.with(wanted);
         Keymap then = clash == null ? alone : alone.with(clash, null, 0);
-        notes.addAll(sentences(then, wanted, platform, layout));
+        notes.addAll(BindingWarnings.of(then, wanted, platform, layout));
         notes.addAll(hides(map, then, wanted, clash, layout));
         boolean free = clash == null && notes.isEmpty();
         FreeTriggerFinder.Chord near = free ? null : FreeTriggerFinder.near(map, b, t, mods, platform, layout);
@@ -102,26 +102,6 @@ public final class KeymapAnalysis {
                 .filter(id -> !had.contains(id))
                 .map(id -> after.catalogue().command(id).words())
                 .toList();
-    }
-
-    /** What is to be known of a binding where it is, in sentences: hidden, never reached, or kept by browser or system. */
-    public static List<String> sentences(Keymap map, Binding b, Platform platform, Map<String, String> layout) {
-        List<String> out = new ArrayList<>();
-        if (b.trigger() == null) {
-            return out;
-        }
-        if (!TriggerOverlap.reached(map, b)) {
-            out.add(say("analysis.never-reached-something-else-answers"));
-        } else {
-            for (Binding o : TriggerOverlap.before(map, b)) {
-                out.add(say("analysis.hidden-there-it-does", o.context().words(), o.words()));
-            }
-        }
-        String taken = platform.taken(b.trigger(), b.modifiers(), layout);
-        if (taken != null) {
-            out.add(say("analysis.it-may-never-arrive", taken));
-        }
-        return out;
     }
 
     private static boolean sameDeed(Binding a, Binding b) {

@@ -107,7 +107,7 @@ public final class TriggerCapture {
             pressY = py;
             pressModifiers = mods;
         }
-        if (button >= 0 && Math.hypot(px - pressX, py - pressY) >= InputResolver.DRAG_PX) {
+        if (button >= 0 && Math.hypot(px - pressX, py - pressY) >= InputThresholds.DRAG_PX) {
             decide(dragged(held), pressModifiers);
         } else if (held == 0 && buttons != 0 && button >= 0) {
             click(timeMs);
@@ -130,7 +130,7 @@ public final class TriggerCapture {
     private void click(double timeMs) {
         int part = pen ? PointerTriggers.part(button) : -1;
         Trigger once = part < 0 ? Trigger.click(button) : Trigger.penTap(part);
-        if (timeMs - clickTime <= InputResolver.DOUBLE_MS && once.equals(clicked) && part < 0) {
+        if (timeMs - clickTime <= InputThresholds.DOUBLE_MS && once.equals(clicked) && part < 0) {
             decide(Trigger.doubleClick(button), pressModifiers);
         }
         clickTime = timeMs;
@@ -192,7 +192,7 @@ public final class TriggerCapture {
 
     /** Time goes by: a single click is one once no second can follow. */
     public void tick(double timeMs) {
-        if (timeMs - clickTime > InputResolver.DOUBLE_MS && button < 0) {
+        if (timeMs - clickTime > InputThresholds.DOUBLE_MS && button < 0) {
             decide(clicked, clickModifiers);
         }
         fingers.tick(timeMs);

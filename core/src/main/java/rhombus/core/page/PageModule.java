@@ -3,6 +3,7 @@ package rhombus.core.page;
 import java.util.Arrays;
 import java.util.List;
 import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
@@ -41,7 +42,7 @@ public final class PageModule {
     /** Builds the hierarchy of a mesh of its own; the calls below ask it. */
     @PageCall
     public void buildHierarchy(float[] positions, int[] triangles) {
-        bvh = Bvh.build(positions, triangles);
+        bvh = BvhBuilder.of(positions, triangles);
         plain = new Mesh(Vec3.ZERO, positions, triangles);
         searched = new Mesh(Vec3.ZERO, positions, triangles);
         searched.attach(bvh);

@@ -1,6 +1,6 @@
 package rhombus.core.scene;
 
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
 import rhombus.core.geometry.Vec3;
@@ -36,7 +36,7 @@ public final class ShapeMesh {
         Mesh m = new Mesh(Vec3.ZERO, positions, triangles);
         MeshEdges e = MeshEdges.of(positions, triangles);
         m.attachEdges(e.edges(), e.strong());
-        m.attach(Bvh.build(positions, triangles));
+        m.attach(BvhBuilder.of(positions, triangles));
         return m;
     }
 

@@ -3,6 +3,7 @@ package rhombus.core.stage;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BooleanSupplier;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.habits.Habit;
 import rhombus.core.habits.Habits;
@@ -11,17 +12,30 @@ import rhombus.core.keymap.MergedKeymaps;
 import rhombus.core.plain.PageCall;
 import rhombus.core.plain.PlainData;
 import rhombus.core.plain.ThreeWayMerge;
+import rhombus.core.stage.boards.Boards;
+import rhombus.core.stage.boards.Pins;
 import rhombus.core.stage.commands.AllCommands;
+import rhombus.core.stage.keymaps.UserKeymaps;
+import rhombus.core.stage.view.StageContext;
 
 /**
  * Brings together what two windows changed in a document of the person, not of the scene: boards by tab, Pins one by one,
  * keymaps by binding, habits by setting.
  */
 public final class DocumentMerger {
-    private final StageParts parts;
+    private final StageContext ground;
+    private final Boards boards;
+    private final Pins pins;
+    private final UserKeymaps keymaps;
+    private final BooleanSupplier busy;
 
-    DocumentMerger(StageParts parts) {
-        this.parts = parts;
+    /** @param busy whether a hand drags or something glides, which is waited for */
+    DocumentMerger(StageContext ground, Boards boards, Pins pins, UserKeymaps keymaps, BooleanSupplier busy) {
+        this.ground = ground;
+        this.boards = boards;
+        this.pins = pins;
+        this.keymaps = keymaps;
+        this.busy = busy;
     }
 
     /**
@@ -34,7 +48,7 @@ public final class DocumentMerger {
      */
     public MergeResult merge(
             String what, Map<String, Object> base, Map<String, Object> theirs, ThreeWayMerge.Prefers prefers) {
-        if (parts.moving() || parts.resolver.moving()) {
+        if (busy.getAsBoolean()) {
             return new MergeResult(false, List.of());
         }
         ThreeWayMerge m = new ThreeWayMerge(prefers);
@@ -57,20 +71,20 @@ public final class DocumentMerger {
     }
 
     private Runnable boards(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = parts.boardList.toPlain();
+        Map<String, Object> mine = boards.toPlain();
         List<Object> list = numbered(m, "boards", "b", base, mine, theirs);
         // Each closed what the other left open: what is here stays.
         Map<String, Object> merged = with(mine, "boards", list.isEmpty() ? mine.get("boards") : list);
         return () -> {
-            m.renamed().forEach((was, now) -> parts.boardList.named(was).id = now);
-            parts.boardList.use(merged);
+            m.renamed().forEach((was, now) -> boards.named(was).id = now);
+            boards.use(merged);
         };
     }
 
     private Runnable pins(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = parts.pins.toPlain();
+        Map<String, Object> mine = pins.toPlain();
         List<Object> list = numbered(m, "pins", "p", base, mine, theirs);
-        return () -> parts.pins.use(with(mine, "pins", list));
+        return () -> pins.use(with(mine, "pins", list));
     }
 
     /** Merges a list of things with names, whose ids are a letter and a number. */
@@ -93,18 +107,18 @@ public final class DocumentMerger {
     }
 
     private Runnable keymap(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = parts.keymaps.kept().toPlain();
+        Map<String, Object> mine = keymaps.kept().toPlain();
         Keymaps merged = AllCommands.CATALOGUE.keymaps(MergedKeymaps.of(m, base, mine, theirs, this::binding));
-        return () -> parts.keymaps.use(merged);
+        return () -> keymaps.use(merged);
     }
 
     private String binding(String id) {
-        var b = parts.keymaps.keymap().binding(id);
+        var b = keymaps.keymap().binding(id);
         return b == null ? id : b.command().words();
     }
 
     private Runnable habits(ThreeWayMerge m, Map<String, Object> base, Map<String, Object> theirs) {
-        Map<String, Object> mine = parts.ground.habits().toPlain();
+        Map<String, Object> mine = ground.habits().toPlain();
         Map<String, Object> values = m.entries(
                 PlainData.map(base.get("values")),
                 PlainData.map(mine.get("values")),
@@ -118,7 +132,7 @@ public final class DocumentMerger {
                 null,
                 name -> name);
         Habits merged = Habits.of(with(with(mine, "values", values), "looks", looks));
-        return () -> parts.ground.settings().use(merged);
+        return () -> ground.settings().use(merged);
     }
 
     private static String setting(String id) {

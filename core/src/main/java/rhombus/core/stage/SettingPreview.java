@@ -4,7 +4,7 @@ import static rhombus.core.words.Messages.say;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -187,7 +187,7 @@ public final class SettingPreview {
         Mesh m = new Mesh(Vec3.ZERO, p, t);
         MeshEdges e = MeshEdges.of(p, t);
         m.attachEdges(e.edges(), e.strong());
-        m.attach(Bvh.build(p, t));
+        m.attach(BvhBuilder.of(p, t));
         Node box = new Node("n0", say("preview.box"), -1, Mat4.translation(Vec3.ZERO), List.of(0), null, null, false);
         // Two specks far above and below it keep the eye at a distance.
         List<Node> nodes = new ArrayList<>(List.of(box));

@@ -122,7 +122,8 @@ final class StageParts {
     final KeymapReader keys = new KeymapReader(bindings);
     final HelpAnswers help = new HelpAnswers(ground, subject, press, grips, keymaps);
     final UserDocuments documents = new UserDocuments(ground, subject, boardList, pins, workspace, gate::settle);
-    final DocumentMerger merging = new DocumentMerger(this);
+    final DocumentMerger merging =
+            new DocumentMerger(ground, boardList, pins, keymaps, () -> moving() || resolver.moving());
 
     StageParts() {
         ground.shows(boardList::current);

@@ -78,7 +78,7 @@ class EditDocumentTest {
         Map<String, Object> kept = EditDocument.of(base, s, history);
         assertThat(size(kept)).isLessThan(2_000);
         EditDocument.check(kept);
-        EditDocument.Opened o = EditDocument.read(base, kept);
+        OpenedEdits o = EditDocument.read(base, kept);
         assertThat(o.scene().count()).isEqualTo(s.count());
         for (int i = 0; i < s.count(); i++) {
             assertThat(o.scene().node(i).local()).containsExactly(s.node(i).local());
@@ -175,11 +175,11 @@ class EditDocumentTest {
                         "Rename",
                         "nodes",
                         Map.of("n1", List.of(Map.of("name", base.node(1).name()), Map.of("name", "Other"))))));
-        EditDocument.Opened o = EditDocument.read(base, first);
+        OpenedEdits o = EditDocument.read(base, first);
         assertThat(o.scene().node(1).name()).isEqualTo("Other");
         Map<String, Object> second = EditDocument.of(base, o.scene(), o.history());
         assertThat(second).containsEntry("version", 2);
-        EditDocument.Opened again = EditDocument.read(base, second);
+        OpenedEdits again = EditDocument.read(base, second);
         assertThat(again.scene().node(1).name()).isEqualTo("Other");
         assertThat(again.history().undo().undone(again.scene()).node(1).name())
                 .isEqualTo(base.node(1).name());
@@ -204,7 +204,7 @@ class EditDocumentTest {
         assertThat(EditDocument.otherFile(with, false)).isEqualTo(file);
         assertThat(EditDocument.otherFile(with, true)).isNull();
         assertThat(EditDocument.otherFile(EditDocument.at(with, 1), true)).isEqualTo(file);
-        EditDocument.Opened o = EditDocument.read(base, with);
+        OpenedEdits o = EditDocument.read(base, with);
         for (int n : all(base)) {
             assertThat(o.scene().node(n).local())
                     .isEqualTo(moved.done(base).node(n).local());

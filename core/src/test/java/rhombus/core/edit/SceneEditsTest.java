@@ -129,7 +129,7 @@ class SceneEditsTest {
                 history.add(how == null ? e : e.by(how));
             }
         }
-        EditDocument.Opened o = EditDocument.read(base, EditDocument.of(base, s, history));
+        OpenedEdits o = EditDocument.read(base, EditDocument.of(base, s, history));
         assertThat(bits(base, o.scene())).usingRecursiveComparison().isEqualTo(bits(base, s));
         Scene back = o.scene();
         for (Edit e = o.history().undo(); e != null; e = o.history().undo()) {
@@ -219,7 +219,7 @@ class SceneEditsTest {
         Map<String, Object> present = bits(base, s);
         Map<String, Object> kept = EditDocument.of(base, s, history);
         EditDocument.check(kept);
-        EditDocument.Opened o = EditDocument.read(base, kept);
+        OpenedEdits o = EditDocument.read(base, kept);
         assertThat(EditDocument.of(base, o.scene(), o.history()))
                 .usingRecursiveComparison()
                 .isEqualTo(kept);

@@ -24,7 +24,7 @@ class BvhAssemblyTest {
         for (int i = 0; i < t.length; i++) {
             t[i] = i;
         }
-        Bvh built = Bvh.build(p, t);
+        Bvh built = BvhBuilder.of(p, t);
         BvhAssembly parts = new BvhAssembly(built.nodes(), built.order(), p, t);
         int done = 0;
         while (parts.bvh() == null) {

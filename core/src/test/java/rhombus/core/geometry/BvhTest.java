@@ -38,7 +38,7 @@ class BvhTest {
             @ForAll @IntRange(min = 1, max = 400) int n, @ForAll @LongRange(min = 0, max = 1000000) long seed) {
         Random r = new Random(seed);
         float[] p = soup(r, n, 1 + r.nextInt(20));
-        Bvh bvh = Bvh.build(p, running(n * 3));
+        Bvh bvh = BvhBuilder.of(p, running(n * 3));
         double[] hit = new double[3];
         for (int i = 0; i < 60; i++) {
             double[] ray = {
@@ -82,7 +82,7 @@ class BvhTest {
         Random r = new Random(seed);
         int n = 50;
         float[] p = soup(r, n, 6);
-        Bvh bvh = Bvh.build(p, running(n * 3));
+        Bvh bvh = BvhBuilder.of(p, running(n * 3));
         Vec3 at = new Vec3(r.nextGaussian() * 8, r.nextGaussian() * 8, r.nextGaussian() * 8);
         double bound = bvh.clearance(at.x(), at.y(), at.z(), 1e9);
         for (int t = 0; t < n; t++) {
@@ -104,8 +104,8 @@ class BvhTest {
         Random r = new Random(seed);
         float[] p = soup(r, 120, 4);
         int[] t = running(360);
-        Bvh built = Bvh.build(p, t);
-        Bvh stored = Bvh.of(built.nodes(), built.order(), p, t);
+        Bvh built = BvhBuilder.of(p, t);
+        Bvh stored = BvhAssembly.whole(built.nodes(), built.order(), p, t);
         double[] a = new double[3];
         double[] b = new double[3];
         for (int i = 0; i < 30; i++) {
@@ -118,7 +118,7 @@ class BvhTest {
 
     @Example
     void emptyAndCoincidentMeshesAreFine() {
-        assertThat(Bvh.build(new float[0], new int[0]).closest(new double[] {0, 0, 0, 0, 0, 1, 9}, new double[3]))
+        assertThat(BvhBuilder.of(new float[0], new int[0]).closest(new double[] {0, 0, 0, 0, 0, 1, 9}, new double[3]))
                 .isEqualTo(Bvh.NONE);
         int n = 100;
         float[] p = new float[n * 9];
@@ -127,7 +127,7 @@ class BvhTest {
             p[i * 9 + 7] = 1;
         }
         double[] hit = new double[3];
-        assertThat(Bvh.build(p, running(n * 3)).closest(new double[] {0.2, 0.2, 5, 0, 0, -1, 99}, hit))
+        assertThat(BvhBuilder.of(p, running(n * 3)).closest(new double[] {0.2, 0.2, 5, 0, 0, -1, 99}, hit))
                 .isNotEqualTo(Bvh.NONE);
         assertThat(hit[0]).isCloseTo(5, within(1e-12));
     }

@@ -184,7 +184,7 @@ class KeymapAnalysisTest {
             if (key) {
                 assertThat(TriggerOverlap.reached(map, b)).as(b.id()).isEqualTo(ran.contains(b.id()));
                 boolean hidden = hides.getOrDefault(b.id(), false);
-                List<String> said = KeymapAnalysis.sentences(map, b, Platform.MAC, Map.of());
+                List<String> said = BindingWarnings.of(map, b, Platform.MAC, Map.of());
                 assertThat(said.stream().anyMatch(s -> s.startsWith("Hidden") || s.startsWith("Never reached")))
                         .isEqualTo(hidden || !ran.contains(b.id()));
             }
@@ -347,7 +347,7 @@ class KeymapAnalysisTest {
         // What holds in the whole application gives way to what holds in any viewport.
         Binding find = map.binding("find");
         Keymap taken = map.with("find", Trigger.key("KeyF"), 0);
-        assertThat(KeymapAnalysis.sentences(taken, taken.binding("find"), Platform.LINUX, Map.of()))
+        assertThat(BindingWarnings.of(taken, taken.binding("find"), Platform.LINUX, Map.of()))
                 .containsExactly("Never reached: something else answers before it everywhere.");
         assertThat(find.context()).isEqualTo(BindingContext.APPLICATION);
     }

@@ -17,7 +17,7 @@ import net.jqwik.api.domains.Domain;
 import org.joml.Matrix4d;
 import org.joml.Vector4d;
 import rhombus.core.Any;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
@@ -96,7 +96,7 @@ class FramingTest {
         double[] world = Mat4.trs(new Vec3(3, -2, 1), turn, new Vec3(1, 2, 0.5));
         Mesh plain = new Mesh(new Vec3(1, 2, 3), used, triangles);
         Mesh searched = new Mesh(new Vec3(1, 2, 3), used, triangles);
-        searched.attach(Bvh.build(used, triangles));
+        searched.attach(BvhBuilder.of(used, triangles));
         double aspect = screen.width() / screen.height();
         Framing all = new Framing(screen.pose(), aspect, Vec3.ZERO);
         all.add(plain, world);

@@ -13,7 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
@@ -35,7 +35,7 @@ class SceneBoundsTest {
         }
         Mesh mesh = new Mesh(new Vec3(r.nextInt(1000), r.nextInt(10), 0), p, t);
         if (r.nextBoolean()) {
-            mesh.attach(Bvh.build(p, t));
+            mesh.attach(BvhBuilder.of(p, t));
         }
         return mesh;
     }

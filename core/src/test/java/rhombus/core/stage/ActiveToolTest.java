@@ -12,8 +12,8 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.plain.PlainData;
 import rhombus.core.scene.Scene;
-import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.tool.ToolHandles;
+import rhombus.core.stage.tool.ToolSort;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
@@ -212,11 +212,11 @@ class ActiveToolTest {
         Viewport v = hand.view(1);
         hand.drag(v.x + 30, v.y + 30, 50, 20, 2, 0);
         assertThat(hand.pose(1)).isNotEqualTo(before);
-        assertThat(stage.parts.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
+        assertThat(stage.parts.tools.sort()).isEqualTo(ToolSort.MOVE);
         hand.tap("KeyJ", 0);
         assertThat(stage.parts.tools.on()).isFalse();
         hand.tap("KeyJ", 0);
-        assertThat(stage.parts.tools.sort()).isEqualTo(ActiveTool.Sort.MOVE);
+        assertThat(stage.parts.tools.sort()).isEqualTo(ToolSort.MOVE);
         hand.tap("Escape", 0);
         assertThat(stage.parts.tools.on()).isFalse();
     }

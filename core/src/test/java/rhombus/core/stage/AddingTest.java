@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import rhombus.core.display.Grid;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.show.readout.ReadoutReader;
+import rhombus.core.stage.show.readout.ReadoutNumbers;
 import rhombus.core.stage.view.Viewport;
 
 /** Where new things stand. The slab's top is the ground of the scene of boxes; viewport 1 is the perspective one. */
@@ -64,7 +64,7 @@ class AddingTest {
     void aNumberInAFieldIsNeverCut() {
         for (double v :
                 new double[] {0, 1.49e-9, -3e-7, 2.5e-6, 0.00042, 12.3456, -99999.5, 1.234e7, -9.99e11, 4e300}) {
-            String s = ReadoutReader.brief(v);
+            String s = ReadoutNumbers.brief(v);
             assertThat(s).as(String.valueOf(v)).doesNotContain("×");
             assertThat(s.length()).as(s).isLessThanOrEqualTo(9);
         }

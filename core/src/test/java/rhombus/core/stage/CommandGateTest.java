@@ -8,7 +8,6 @@ import rhombus.core.edit.Edit;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.tool.ToolHandle;
-import rhombus.core.stage.tool.ToolHandles;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
@@ -51,7 +50,7 @@ class CommandGateTest {
     private ToolHandle dragHandle() {
         hand.run("select.set", null, "objects", List.of("n4"));
         hand.run("tool.move", null);
-        ToolHandle arm = ToolHandles.of(stage.parts.tools, view).stream()
+        ToolHandle arm = stage.parts.tools.handlesOf(view).stream()
                 .filter(h -> h.sort() == ToolHandle.Sort.ARM)
                 .findFirst()
                 .orElseThrow();

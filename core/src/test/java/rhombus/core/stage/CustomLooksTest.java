@@ -15,6 +15,7 @@ import rhombus.core.stage.show.views.PickResult;
 import rhombus.core.stage.view.StoredView;
 import rhombus.core.stage.view.ViewSource;
 import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.ViewportRestoring;
 import rhombus.core.view.Pose;
 
 class CustomLooksTest {
@@ -120,13 +121,13 @@ class CustomLooksTest {
         kept("Glass");
         Map<String, Object> view = StoredView.look(hand.view(1));
         Hand elsewhere = new Hand();
-        StoredView.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
+        ViewportRestoring.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
         assertThat(elsewhere.view(1).look).isEqualTo(look());
         assertThat(choice(elsewhere, "own:Glass").on()).isTrue();
         elsewhere.move(700, 150, 0);
         elsewhere.run("display.part", "v2", "part", "opacity", "to", "80%");
         elsewhere.run("display.keep-look", "v2", "name", "Glass");
-        StoredView.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
+        ViewportRestoring.look(elsewhere.stage.parts.ground, elsewhere.view(1), view);
         assertThat(elsewhere.view(1).look.opacity()).isEqualTo(0.8);
     }
 

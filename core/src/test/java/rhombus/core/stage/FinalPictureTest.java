@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
+import rhombus.core.edit.OpenedEdits;
 import rhombus.core.optics.GateFit;
 import rhombus.core.optics.PictureFormat;
 import rhombus.core.plain.PlainData;
@@ -160,7 +161,7 @@ class FinalPictureTest {
         hand.run("layer.add", "v2", "name", "Rigging");
         Map<String, Object> kept = hand.stage.parts.subject.editing().toPlain();
         Scene base = new Hand().stage.scene();
-        EditDocument.Opened o = EditDocument.read(base, kept);
+        OpenedEdits o = EditDocument.read(base, kept);
         assertThat(o.scene().setup()).isEqualTo(scene().setup());
         EditHistory h = o.history();
         Scene s = o.scene();

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.scene.Node;
@@ -34,7 +34,7 @@ class HierarchiesComeTest {
     }
 
     private void attach() {
-        bare.attach(Bvh.build(bare.positions(), bare.triangles()));
+        bare.attach(BvhBuilder.of(bare.positions(), bare.triangles()));
         stage.geometryCame();
     }
 

@@ -23,6 +23,7 @@ import rhombus.core.stage.marks.OrientationAids;
 import rhombus.core.stage.marks.RoseMark;
 import rhombus.core.stage.view.PlateCaptions;
 import rhombus.core.stage.view.StoredView;
+import rhombus.core.stage.view.ViewportRestoring;
 import rhombus.core.view.Heading;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -563,7 +564,7 @@ class ModesTest {
         hand.run("display.exposure", "v2", "to", "usual");
         hand.run("display.light", "v2", "light", "scene");
         assertThat(hand.notices()).containsExactly(none);
-        StoredView.look(hand.stage.parts.ground, hand.view(1), kept);
+        ViewportRestoring.look(hand.stage.parts.ground, hand.view(1), kept);
         assertThat(hand.view(1).light()).isEqualTo(Look.Light.STUDIO);
         assertThat(hand.view(1).stops).isCloseTo(1, within(1e-12));
     }

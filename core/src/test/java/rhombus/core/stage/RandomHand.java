@@ -14,7 +14,6 @@ import rhombus.core.keymap.CommandArgument;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
 import rhombus.core.stage.commands.AllCommands;
-import rhombus.core.stage.tool.ToolHandles;
 
 /**
  * A hand that does anything at any moment: drags with every button, keys, fingers, devices, typed numbers, and commands of the
@@ -213,7 +212,7 @@ public final class RandomHand {
         List<double[]> ends = new ArrayList<>();
         var v = stage.parts.ground.board().views.get(view);
         if (stage.parts.tools.on()) {
-            ToolHandles.of(stage.parts.tools, v).forEach(h -> {
+            stage.parts.tools.handlesOf(v).forEach(h -> {
                 double[] p = h.points();
                 ends.add(new double[] {p[p.length - 2], p[p.length - 1]});
             });

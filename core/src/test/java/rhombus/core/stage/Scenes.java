@@ -2,7 +2,7 @@ package rhombus.core.stage;
 
 import java.util.ArrayList;
 import java.util.List;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.MeshEdges;
@@ -65,7 +65,7 @@ public final class Scenes {
         Mesh m = new Mesh(Vec3.ZERO, p, t);
         MeshEdges e = MeshEdges.of(p, t);
         m.attachEdges(e.edges(), e.strong());
-        m.attach(Bvh.build(p, t));
+        m.attach(BvhBuilder.of(p, t));
         return m;
     }
 }

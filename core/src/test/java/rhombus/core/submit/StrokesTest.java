@@ -12,7 +12,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Aabb;
-import rhombus.core.geometry.Bvh;
+import rhombus.core.geometry.BvhBuilder;
 import rhombus.core.geometry.Mat4;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Quat;
@@ -51,7 +51,7 @@ class StrokesTest {
             edges[i] = i * 3;
         }
         m.attachEdges(edges, count);
-        m.attach(Bvh.build(p, t));
+        m.attach(BvhBuilder.of(p, t));
         return m;
     }
 

@@ -10,6 +10,7 @@ import rhombus.core.stage.view.ActiveBoard;
 import rhombus.core.stage.view.StageContext;
 import rhombus.core.stage.view.StoredView;
 import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.ViewportRestoring;
 
 /** A whole board with everything its viewports show, to be kept or passed on: a Pin of a board, or an address. */
 public final class BoardAddress {
@@ -48,7 +49,7 @@ public final class BoardAddress {
         b.solo = -1;
         boards.arrange(Arrangement.of(m.get("parts")), starts);
         for (Viewport v : b.views) {
-            StoredView.look(ground, v, PlainData.map(looks.get(v.id)));
+            ViewportRestoring.look(ground, v, PlainData.map(looks.get(v.id)));
             v.trail.add(v.pose);
         }
         Viewport active = b.named(PlainData.text(m.get("active"), ""));

@@ -8,8 +8,8 @@ import rhombus.core.stage.view.ActiveBoard;
 import rhombus.core.stage.view.CameraViews;
 import rhombus.core.stage.view.HomeViews;
 import rhombus.core.stage.view.StageContext;
-import rhombus.core.stage.view.StoredView;
 import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.ViewportRestoring;
 
 /** What a board shows when it is first entered in a scene: what was kept of it, or each viewport at home. */
 final class FirstViews {
@@ -20,7 +20,7 @@ final class FirstViews {
         Map<String, Object> views = PlainData.map(m.get("views"));
         for (Viewport v : b.views) {
             if (views.containsKey(v.id)) {
-                StoredView.view(ground, v, PlainData.map(views.get(v.id)));
+                ViewportRestoring.view(ground, v, PlainData.map(views.get(v.id)));
             }
         }
         Viewport active = b.named(PlainData.text(m.get("active"), ""));

@@ -159,6 +159,6 @@ final class AddArea {
     private void added(String name, SceneEdits.Added a) {
         subject.editing().apply(name, a.scene());
         subject.selection().only(a.nodes());
-        subject.changed();
+        subject.selection().changed();
     }
 }

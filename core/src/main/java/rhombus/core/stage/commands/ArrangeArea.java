@@ -20,6 +20,7 @@ import rhombus.core.stage.view.PlateCaptions;
 import rhombus.core.stage.view.StageContext;
 import rhombus.core.stage.view.StoredView;
 import rhombus.core.stage.view.Viewport;
+import rhombus.core.stage.view.ViewportRestoring;
 
 /** How the viewports of a board share the stage. */
 final class ArrangeArea {
@@ -157,10 +158,10 @@ final class ArrangeArea {
         }
         boards.before(say("arrange-area.split", PlateCaptions.title(ground, v)));
         boards.leaveSolo();
-        boards.arrange(to, Map.of(added, ActiveBoard.startLike(ground, v)));
+        boards.arrange(to, Map.of(added, ActiveBoard.startLike(ground.scene().up(), v)));
         // A half shows what the whole showed.
         Viewport half = b.named(added);
-        StoredView.look(ground, half, StoredView.look(v));
+        ViewportRestoring.look(ground, half, StoredView.look(v));
         half.trail.restart(half.pose);
         boards.layOut();
     }

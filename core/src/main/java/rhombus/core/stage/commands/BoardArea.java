@@ -177,7 +177,7 @@ public final class BoardArea {
 
     private void useForNewScenes() {
         ActiveBoard b = boards.current();
-        b.starts(ground).forEach((view, start) -> b.named(view).startAs(start));
+        b.starts(ground.scene().up()).forEach((view, start) -> b.named(view).startAs(start));
         ground.changes().notice(say("board-area.in-scenes-that-are-new"), null, null);
         boards.changed();
     }
@@ -206,7 +206,7 @@ public final class BoardArea {
         }
         boards.settle();
         boards.before(say("board-area.add", name));
-        boards.add(of.copy(ground, boards.freeId(), name));
+        boards.add(of.copy(ground.scene().up(), boards.freeId(), name));
     }
 
     private void move(ActiveBoard b, CommandCall c) {

@@ -13,10 +13,20 @@ record BoundArea<A>(
         boolean anytime,
         BiPredicate<A, CommandCall> does,
         BiFunction<A, GrabPoint, Motion> starts,
-        CommandSpec.Steps<A> stepped,
-        CommandSpec.Lasts<A> lasts,
+        Steps<A> stepped,
+        Lasts<A> lasts,
         BiFunction<A, CommandCall, String> says)
         implements CommandHandler {
+    /** Does something that comes in steps. */
+    interface Steps<A> {
+        void by(A area, CommandCall call, double steps);
+    }
+
+    /** Does something that lasts as long as a key is down. */
+    interface Lasts<A> {
+        void until(A area, CommandCall call, boolean down, boolean tap);
+    }
+
     @Override
     public boolean run(CommandCall call) {
         return does != null && does.test(area, call);

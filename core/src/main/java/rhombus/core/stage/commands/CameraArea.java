@@ -105,7 +105,7 @@ final class CameraArea {
         if (camera == null) {
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say("camera-area.this-scene-has-no-camera"),
                             say("camera-area.make-one-from-this-view"),
                             "camera.from-view",
@@ -139,11 +139,11 @@ final class CameraArea {
         int node = a.nodes().get(0);
         subject.editing().apply(say("camera-area.add", a.scene().node(node).name()), a.scene());
         subject.selection().only(a.nodes());
-        subject.changed();
+        subject.selection().changed();
         CameraViews.made(ground, v, ground.scene().node(node).id());
         ground.changes()
                 .notice(
-                        v,
+                        v.id,
                         say("camera-area.stands-where-this-viewport-looks", ground.nameOf(node)),
                         say("camera-area.drive-it"),
                         "camera.drive",
@@ -201,6 +201,6 @@ final class CameraArea {
             return;
         }
         subject.selection().only(List.of(node));
-        subject.changed();
+        subject.selection().changed();
     }
 }

@@ -70,6 +70,11 @@ record CommandCall(Command command, Map<String, Object> args, Viewport view, dou
                 .toList();
     }
 
+    /** What the Trail says of it. */
+    String deed() {
+        return command.spoken().trail();
+    }
+
     /** The same on another point. */
     CommandCall at(double px, double py) {
         return new CommandCall(command, args, view, px, py);

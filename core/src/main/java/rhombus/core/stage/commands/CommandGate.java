@@ -14,6 +14,7 @@ import rhombus.core.stage.input.CommandExecutor;
 import rhombus.core.stage.motion.GrabPoint;
 import rhombus.core.stage.motion.Motion;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 
 /**
@@ -66,7 +67,7 @@ public final class CommandGate implements CommandExecutor {
                     return true;
                 }
                 case REFUSED -> {
-                    ground.refusals().refuse(v, middle(lx, v.width), middle(ly, v.height), say("gate.let-go-first"));
+                    ViewRefusals.refuse(ground, v, middle(lx, v.width), middle(ly, v.height), say("gate.let-go-first"));
                     return false;
                 }
             }

@@ -28,15 +28,6 @@ import rhombus.core.stage.motion.Motion;
  * @param <A> the area
  */
 public final class CommandSpec<A> {
-    /** Does something that comes in steps. */
-    interface Steps<A> {
-        void by(A area, CommandCall call, double steps);
-    }
-
-    /** Does something that lasts as long as a key is down. */
-    interface Lasts<A> {
-        void until(A area, CommandCall call, boolean down, boolean tap);
-    }
 
     /** A trigger of some presets. */
     private record Given(
@@ -66,8 +57,8 @@ public final class CommandSpec<A> {
     private Command command;
     private BiPredicate<A, CommandCall> does;
     private BiFunction<A, GrabPoint, Motion> starts;
-    private Steps<A> steps;
-    private Lasts<A> lasts;
+    private BoundArea.Steps<A> steps;
+    private BoundArea.Lasts<A> lasts;
     private BiFunction<A, CommandCall, String> told = (a, c) -> null;
 
     CommandSpec(String id, String words, String group, Command.Sort sort) {
@@ -290,11 +281,11 @@ public final class CommandSpec<A> {
         starts = what;
     }
 
-    void steps(Steps<A> what) {
+    void steps(BoundArea.Steps<A> what) {
         steps = what;
     }
 
-    void lasts(Lasts<A> what) {
+    void lasts(BoundArea.Lasts<A> what) {
         lasts = what;
     }
 

@@ -50,7 +50,7 @@ final class CommandTargets {
 
     void select(SceneEdits.Added a) {
         subject.selection().only(a.nodes());
-        subject.changed();
+        subject.selection().changed();
     }
 
     /** A name on one line, without what cannot be seen, cut to a length that fits a row of a list. */

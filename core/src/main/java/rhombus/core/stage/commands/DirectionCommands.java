@@ -3,6 +3,7 @@ package rhombus.core.stage.commands;
 import rhombus.core.navigate.DirectionTurns;
 import rhombus.core.stage.view.CameraViews;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.ViewSources;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
@@ -34,7 +35,7 @@ final class DirectionCommands {
         Pose to = DirectionTurns.to(v.destination(), d, ground.scene().up());
         boolean was = to.projection().flat();
         if (d.axes() != 1) {
-            to = ground.refusals().leavingAxis(v, to);
+            to = ViewRefusals.leavingAxis(v, to);
         } else if (!was && (flat || ViewSources.flatFrom(ground, v, d))) {
             to = DirectionTurns.toggleProjection(to, v.lens);
             v.flatByAxis(!own);

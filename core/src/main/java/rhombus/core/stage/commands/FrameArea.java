@@ -84,7 +84,7 @@ final class FrameArea {
                                 a.ground.scene(),
                                 c.view().destination(),
                                 c.view().aspect()),
-                        ViewArea.deed(c)));
+                        c.deed()));
         d.action("view.aim")
                 .trail(say("trail.aim"))
                 .key("aim", "KeyN", SHIFT, say("hint.aim-at-the-selection"))
@@ -95,7 +95,7 @@ final class FrameArea {
     private void each(CommandCall c, BiConsumer<Viewport, String> frame) {
         for (Viewport v : ground.board().views) {
             if (v == c.view() || c.truth("all", false) && v.shown) {
-                frame.accept(v, ViewArea.deed(c));
+                frame.accept(v, c.deed());
             }
         }
     }
@@ -112,7 +112,7 @@ final class FrameArea {
         going.fresh(
                 c.view(),
                 AimAt.at(c.view().destination(), middle, ground.scene().up()),
-                ViewArea.deed(c));
+                c.deed());
     }
 
     private void frame(Viewport v, String deed) {
@@ -162,7 +162,7 @@ final class FrameArea {
         }
         if (going.fresh(v, whole.pose(), deed) && !whole.left().isEmpty()) {
             ground.changes()
-                    .notice(v, leftOut(whole), say("frame-area.take-them-in"), "view.frame-everything", Map.of());
+                    .notice(v.id, leftOut(whole), say("frame-area.take-them-in"), "view.frame-everything", Map.of());
         }
     }
 

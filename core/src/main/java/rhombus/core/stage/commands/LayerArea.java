@@ -120,7 +120,7 @@ final class LayerArea {
             }
         }
         subject.selection().only(lying);
-        subject.changed();
+        subject.selection().changed();
     }
 
     private void add(CommandCall c) {

@@ -17,6 +17,7 @@ import rhombus.core.stage.motion.LensMotion;
 import rhombus.core.stage.motion.SteppedMotion;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
@@ -104,7 +105,7 @@ final class LensArea {
         Viewport v = c.view();
         Pose p = v.destination();
         if (p.projection().flat()) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, LensMotion.NO_LENS);
+            ViewRefusals.refuse(ground, v, v.width / 2, v.height / 2, LensMotion.NO_LENS);
         } else {
             go(c, LensChange.dollyZoom(p, Math.pow(2, c.inward() * ZOOM_STEP)));
         }

@@ -28,6 +28,7 @@ import rhombus.core.stage.motion.SteppedMotion;
 import rhombus.core.stage.motion.Walking;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
@@ -278,13 +279,13 @@ final class NavigateArea {
     private void orbit(CommandCall c) {
         Viewport v = c.view();
         Pose at = v.destination();
-        if (ground.refusals().heldInPlace(v, v.width / 2, v.height / 2)) {
+        if (ViewRefusals.heldInPlace(ground, v, v.width / 2, v.height / 2)) {
             return;
         }
-        Pose p = ground.refusals().leavingAxis(v, at);
+        Pose p = ViewRefusals.leavingAxis(v, at);
         boolean stop = ground.habits().is(AllHabits.POLES, "stop");
         go(c, Turntable.orbit(p, p.focusPoint(), ground.scene().up(), step() * c.aside(), -step() * c.above(), stop));
-        ground.refusals().released(v, at);
+        ViewRefusals.released(ground, v, at);
     }
 
     private void pan(CommandCall c) {
@@ -302,7 +303,7 @@ final class NavigateArea {
         Viewport v = c.view();
         Pose p = v.destination();
         if (p.projection().flat()) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, LookMotion.NO_EYE);
+            ViewRefusals.refuse(ground, v, v.width / 2, v.height / 2, LookMotion.NO_EYE);
             return;
         }
         go(c, LookAround.turn(p, ground.scene().up(), -step() * c.aside(), step() * c.above()));

@@ -160,7 +160,7 @@ final class ObjectArea {
                     null);
             if (hide) {
                 nodes.forEach(subject.selection()::remove);
-                subject.changed();
+                subject.selection().changed();
             }
         }
     }

@@ -78,7 +78,7 @@ final class PadArea {
         Viewport v = c.view();
         PadGrips.Grip g = grips.at(v, c.x(), c.y());
         if (g != null) {
-            Command drag = AllCommands.CATALOGUE.command("grip.drag");
+            Command drag = resolver.keymap().catalogue().command("grip.drag");
             String words = say(
                     "pad-area.click-to-put-it-down",
                     g.command().spoken().name(v.pose.projection().flat()));

@@ -83,7 +83,7 @@ final class PictureArea {
 
     private void bring(Viewport v) {
         if (seen(v) == null) {
-            ground.changes().notice(v, WHERE, null, null, Map.of());
+            ground.changes().notice(v.id, WHERE, null, null, Map.of());
         } else {
             ground.changes().application("picture.bring", PlainData.map("view", v.id));
         }
@@ -99,7 +99,7 @@ final class PictureArea {
             return;
         }
         if (seen == null) {
-            ground.changes().notice(v, WHERE, null, null, Map.of());
+            ground.changes().notice(v.id, WHERE, null, null, Map.of());
             return;
         }
         Scene s = ground.scene();
@@ -115,7 +115,7 @@ final class PictureArea {
         SceneEdits.Added a = SceneEdits.add(s, p, name.isEmpty() ? say("picture-area.picture") : name, place);
         subject.editing().apply(say("picture-area.add", name.isEmpty() ? "picture" : name), a.scene());
         subject.selection().only(a.nodes());
-        subject.changed();
+        subject.selection().changed();
     }
 
     /** Height in metres at which a picture fills four fifths of a flat view. */
@@ -399,13 +399,13 @@ final class PictureArea {
             String camera = ground.scene().node(m.camera()).id();
             List<Integer> picture = new ArrayList<>(List.of(n));
             subject.selection().only(picture);
-            subject.changed();
+            subject.selection().changed();
             if (!camera.equals(v.camera)) {
                 CameraViews.through(ground, v, camera);
             }
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say(
                                     m.found().placed()
                                             ? "picture-area.sees-the-picture"

@@ -190,7 +190,7 @@ final class SelectArea {
             case "remove" -> nodes.forEach(s::remove);
             default -> s.only(nodes);
         }
-        subject.changed();
+        subject.selection().changed();
     }
 
     /** Lists everything under the pointer, near to far, for the user to choose from. */

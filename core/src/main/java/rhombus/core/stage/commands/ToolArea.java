@@ -15,6 +15,7 @@ import rhombus.core.stage.motion.ToolMotions;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.tool.ToolNudges;
+import rhombus.core.stage.tool.ToolSort;
 import rhombus.core.stage.view.StageContext;
 
 /** The tools that move, turn and scale, and their handles. */
@@ -65,15 +66,15 @@ final class ToolArea {
         d.action("tool.move")
                 .rank(LATE)
                 .key("move", "KeyM", 0, say("hint.move-tool"))
-                .does((a, c) -> a.tools.use(ActiveTool.Sort.MOVE));
+                .does((a, c) -> a.tools.use(ToolSort.MOVE));
         d.action("tool.rotate")
                 .rank(LATE)
                 .key("rotate", "KeyT", 0, say("hint.rotate-tool"))
-                .does((a, c) -> a.tools.use(ActiveTool.Sort.ROTATE));
+                .does((a, c) -> a.tools.use(ToolSort.ROTATE));
         d.action("tool.scale")
                 .rank(LATE)
                 .key("scale", "KeyU", 0, say("hint.scale-tool"))
-                .does((a, c) -> a.tools.use(ActiveTool.Sort.SCALE));
+                .does((a, c) -> a.tools.use(ToolSort.SCALE));
         d.action("tool.last")
                 .rank(LATE)
                 .key("last-tool", "KeyJ", 0, say("hint.last-tool-or-none"))

@@ -52,7 +52,7 @@ final class TrailArea {
             return;
         }
         walking.leaveIn(v);
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         String left = v.driven ? v.camera : null;
         String camera = v.trail.camera(v.trail.index());
         if (camera != null && CameraViews.again(ground, v, camera)) {
@@ -63,7 +63,7 @@ final class TrailArea {
             String name = ground.nameOf(ground.scene().indexOf(left));
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say("trail-area.is-not-driven-any-more", name),
                             say("cameras.back-to", name),
                             "camera.look-through",

@@ -58,7 +58,7 @@ final class ViewArea {
                         0,
                         STAGE,
                         say("hint.centre-here"))
-                .does((a, c) -> a.going.to(c.view(), a.centred(c), deed(c)));
+                .does((a, c) -> a.going.to(c.view(), a.centred(c), c.deed()));
         d.group(say("group.lens-and-crop"));
         d.action("view.reset-crop")
                 .rank(10)
@@ -77,12 +77,12 @@ final class ViewArea {
                 .trail(say("trail.typed"))
                 .typed("x", "y", "z", "focus", "extent", "lens", "focal", "roll")
                 .does((a, c) -> a.going.to(
-                        c.view(), TypedView.with(a.ground, c.view(), c.view().destination(), c.args()), deed(c)));
+                        c.view(), TypedView.with(a.ground, c.view(), c.view().destination(), c.args()), c.deed()));
         d.action("view.home")
                 .trail(say("trail.home"))
                 .key("home", "KeyH", 0, say("hint.go-home"))
                 .on("pad-home", Trigger.gamepad("right-top"), 0, STAGE, say("hint.go-home"))
-                .does((a, c) -> a.going.fresh(c.view(), HomeViews.of(c.view(), a.ground.scene()), deed(c)));
+                .does((a, c) -> a.going.fresh(c.view(), HomeViews.of(c.view(), a.ground.scene()), c.deed()));
         d.action("view.set-home")
                 .key("set-home", "KeyH", SHIFT, say("hint.set-home-to-this-view"))
                 .does((a, c) ->
@@ -109,14 +109,16 @@ final class ViewArea {
                         c.view(),
                         DirectionTurns.opposite(
                                 c.view().destination(), a.ground.scene().up()),
-                        deed(c)));
+                        c.deed()));
         d.action("view.quarter-roll")
                 .trail(say("trail.quarter-roll"))
                 .choice("to", "left", "right")
                 .key("quarter-left", "ArrowLeft", ALT, Map.of("to", "left"), say("hint.quarter-roll-left"))
                 .key("quarter-right", "ArrowRight", ALT, Map.of("to", "right"), say("hint.quarter-roll-right"))
                 .does((a, c) -> a.going.to(
-                        c.view(), DirectionTurns.quarterRoll(c.view().destination(), c.to().equals("right")), deed(c)));
+                        c.view(),
+                        DirectionTurns.quarterRoll(c.view().destination(), c.to().equals("right")),
+                        c.deed()));
     }
 
     private static void axis(CommandSpec<ViewArea> e, String axis, String from, String other) {
@@ -153,21 +155,17 @@ final class ViewArea {
                         c.view(),
                         DirectionTurns.level(
                                 c.view().destination(), a.ground.scene().up()),
-                        deed(c)));
+                        c.deed()));
         d.action("view.scout").trail(say("trail.scout")).does(ViewArea::scout);
         d.action("view.free-flat")
                 .trail(say("trail.free-flat"))
                 .does((a, c) -> a.going.free(
                         c.view(),
                         ViewSources.freeFlat(a.ground, c.view(), c.view().destination()),
-                        deed(c)));
+                        c.deed()));
     }
 
     // ---- done ------------------------------------------------------------------------------------------------------
-
-    static String deed(CommandCall c) {
-        return c.command().spoken().trail();
-    }
 
     private Pose centred(CommandCall c) {
         Viewport v = c.view();
@@ -179,7 +177,7 @@ final class ViewArea {
 
     private void home(Viewport v, Pose to, String words, String label) {
         v.home(to);
-        ground.changes().notice(v, words, label, label == null ? null : "view.home", Map.of());
+        ground.changes().notice(v.id, words, label, label == null ? null : "view.home", Map.of());
         ground.changes().add(ChangeTopic.KEEP);
     }
 
@@ -199,11 +197,11 @@ final class ViewArea {
 
     private void toggle(CommandCall c) {
         c.view().flatByAxis(false);
-        going.to(c.view(), DirectionTurns.toggleProjection(c.view().destination(), c.view().lens), deed(c));
+        going.to(c.view(), DirectionTurns.toggleProjection(c.view().destination(), c.view().lens), c.deed());
     }
 
     private void scout(CommandCall c) {
         c.view().chosen(ViewportStart.SCOUT);
-        going.free(c.view(), ViewSources.scout(ground, c.view(), c.view().destination()), deed(c));
+        going.free(c.view(), ViewSources.scout(ground, c.view(), c.view().destination()), c.deed());
     }
 }

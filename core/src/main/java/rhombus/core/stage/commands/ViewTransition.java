@@ -26,7 +26,7 @@ final class ViewTransition {
         if (to == null) {
             return false;
         }
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         return CameraViews.stepOut(ground, v) && go(v, to, deed);
     }
 
@@ -48,7 +48,7 @@ final class ViewTransition {
         if (to == null) {
             return false;
         }
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         if (!CameraViews.stepOut(ground, v)) {
             return false;
         }

@@ -48,7 +48,7 @@ final class ClickHandler {
         }
         if (c.has(CommandTrait.TOLD) && b.args().isEmpty()) {
             // A keymap from before this was refused may still have it.
-            ground.changes().notice(v, say("clicks.needs-to-be-told", c.words()), null, null, Map.of());
+            ground.changes().notice(v.id, say("clicks.needs-to-be-told", c.words()), null, null, Map.of());
             return;
         }
         boolean inside = v.holds(x, y);
@@ -70,7 +70,7 @@ final class ClickHandler {
                 && !b.command().has(CommandTrait.SELECTS)) {
             if (!beforeClick.equals(subject.selection().nodes())) {
                 subject.selection().only(beforeClick);
-                subject.changed();
+                subject.selection().changed();
             }
             beforeClick = null;
         }

@@ -30,10 +30,12 @@ import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.tool.CameraHandle;
 import rhombus.core.stage.tool.ToolHandle;
+import rhombus.core.stage.tool.ToolSort;
 import rhombus.core.stage.view.CameraViews;
 import rhombus.core.stage.view.ChangeTopic;
 import rhombus.core.stage.view.StageContext;
 import rhombus.core.stage.view.ViewContexts;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 
 /** One press from the first motion to the last release: it can be taken back, and it is one entry of the Trail. */
@@ -308,7 +310,7 @@ public final class GestureController implements ResolverActions {
                                         ? ""
                                         : deed.spoken()
                                                 .name(b.view().pose.projection().flat()));
-                ground.refusals().released(b.view(), b.pose());
+                ViewRefusals.released(ground, b.view(), b.pose());
             }
         }
         ground.changes().view(v.number);
@@ -328,7 +330,7 @@ public final class GestureController implements ResolverActions {
     }
 
     private String toolName() {
-        ActiveTool.Sort s = tools.sort();
+        ToolSort s = tools.sort();
         return (s == null ? say("press.move") : s.words()) + " " + subject.names();
     }
 

@@ -6,8 +6,10 @@ import rhombus.core.keymap.CommandTrait;
 import rhombus.core.pick.RayHit;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.tool.ActiveTool;
+import rhombus.core.stage.tool.ToolSort;
 import rhombus.core.stage.view.CameraViews;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 
 /** Whether a motion may begin, and what has to be done to its viewport first. */
@@ -28,10 +30,10 @@ final class MotionPreparation {
             return true;
         }
         if (c.has(CommandTrait.TURNS) && c.sort() != Command.Sort.AXIS) {
-            if (ground.refusals().heldInPlace(v, lx, ly) || !CameraViews.stepOut(ground, v)) {
+            if (ViewRefusals.heldInPlace(ground, v, lx, ly) || !CameraViews.stepOut(ground, v)) {
                 return false;
             }
-            ground.navigator().pose(v, ground.refusals().leavingAxis(v, v.pose));
+            ground.navigator().pose(v, ViewRefusals.leavingAxis(v, v.pose));
             return true;
         }
         return CameraViews.stepOut(ground, v);
@@ -39,7 +41,7 @@ final class MotionPreparation {
 
     /** Whether a pen that drags here moves what is selected. */
     boolean penMoves(Viewport v, double lx, double ly) {
-        if (tools.sort() != ActiveTool.Sort.MOVE || !ground.habits().is(AllHabits.PEN, "tool")) {
+        if (tools.sort() != ToolSort.MOVE || !ground.habits().is(AllHabits.PEN, "tool")) {
             return false;
         }
         RayHit hit = subject.picks().pick(v, lx, ly);

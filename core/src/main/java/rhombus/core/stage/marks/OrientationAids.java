@@ -79,7 +79,7 @@ public final class OrientationAids {
         if (!ground.model().opened() || !v.shown || s.bounds().isEmpty() && s.points().length == 0) {
             return false;
         }
-        if (SceneIcons.any(ground, subject, v)) {
+        if (SceneIcons.any(ground, subject.selection(), v)) {
             return false;
         }
         return !v.shows(Overlay.MESHES)

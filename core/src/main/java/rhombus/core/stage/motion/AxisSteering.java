@@ -21,6 +21,7 @@ import rhombus.core.navigate.Pan;
 import rhombus.core.navigate.Turntable;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -174,10 +175,10 @@ public final class AxisSteering implements Motion {
     /** The first time it orbits it finds out about what, and whether it may: axis views may be held. */
     private boolean mayOrbit() {
         if (pivot == null && !held) {
-            held = ground.refusals().heldInPlace(view, view.width / 2, view.height / 2);
+            held = ViewRefusals.heldInPlace(ground, view, view.width / 2, view.height / 2);
             if (!held) {
                 pivot = gesture.pivot(view, Double.NaN, Double.NaN).point();
-                ground.navigator().pose(view, ground.refusals().leavingAxis(view, view.pose));
+                ground.navigator().pose(view, ViewRefusals.leavingAxis(view, view.pose));
             }
         }
         return !held;

@@ -6,6 +6,7 @@ import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.LookAround;
 import rhombus.core.navigate.WalkStep;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 
@@ -44,7 +45,7 @@ public final class DriveMotion implements Motion {
     /** Drives from where the hand is; null in a flat view, where it is refused. */
     public static Motion start(StageContext ground, Walking walking, GrabPoint g) {
         if (g.view().pose.projection().flat()) {
-            ground.refusals().refuse(g.view(), g.x(), g.y(), say("drive-motion.a-flat-view-has-no"));
+            ViewRefusals.refuse(ground, g.view(), g.x(), g.y(), say("drive-motion.a-flat-view-has-no"));
             return null;
         }
         return new DriveMotion(ground, walking, g.view(), g.x(), g.y(), g.rate());

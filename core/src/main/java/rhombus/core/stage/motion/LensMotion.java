@@ -6,6 +6,7 @@ import java.util.function.DoubleFunction;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.LensChange;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.view.Pose;
 
 /** Zoom, which changes the lens alone, and dolly-zoom, which keeps the subject's size. */
@@ -27,7 +28,7 @@ public final class LensMotion {
     public static Motion dollyZoom(StageContext ground, GrabPoint g) {
         Pose start = g.view().pose;
         if (start.projection().flat()) {
-            ground.refusals().refuse(g.view(), g.x(), g.y(), NO_LENS);
+            ViewRefusals.refuse(ground, g.view(), g.x(), g.y(), NO_LENS);
             return null;
         }
         return along(ground, g, factor -> LensChange.dollyZoom(start, factor));

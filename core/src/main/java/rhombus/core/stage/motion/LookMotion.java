@@ -6,6 +6,7 @@ import rhombus.core.geometry.Quat;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.LookAround;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.Projection;
@@ -21,7 +22,7 @@ public final class LookMotion {
     public static Motion start(StageContext ground, GrabPoint g) {
         Viewport v = g.view();
         if (!(v.pose.projection() instanceof Projection.Perspective lens)) {
-            ground.refusals().refuse(v, g.x(), g.y(), NO_EYE);
+            ViewRefusals.refuse(ground, v, g.x(), g.y(), NO_EYE);
             return null;
         }
         Pose start = v.pose;

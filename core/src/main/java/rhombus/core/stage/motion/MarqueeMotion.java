@@ -76,7 +76,7 @@ public final class MarqueeMotion implements Motion {
         Selection s = subject.selection();
         if (how.equals("pick")) {
             s.only(marks);
-            subject.changed();
+            subject.selection().changed();
             return;
         }
         boolean toggle = how.equals("toggle");
@@ -89,13 +89,13 @@ public final class MarqueeMotion implements Motion {
                 }
             }
         }
-        subject.changed();
+        subject.selection().changed();
     }
 
     /** As it was before. */
     public void takeBack() {
         subject.selection().only(before);
-        subject.changed();
+        subject.selection().changed();
     }
 
     /** The rectangle as it is drawn. */

@@ -10,6 +10,7 @@ import rhombus.core.navigate.Glide;
 import rhombus.core.navigate.Trackball;
 import rhombus.core.navigate.Turntable;
 import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.ViewRefusals;
 import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Pose;
 import rhombus.core.view.StandardDirection;
@@ -92,7 +93,7 @@ public final class OrbitMotion implements Motion {
                 : ball.at(lx + (x - lx) * kx, ly + (y - ly) * ky);
         boolean stopped = ball == null && table.stopped((ly - y) * ky);
         if (stopped && !atPole) {
-            ground.refusals().refuse(view, lx, ly, say("orbit-motion.the-pole-stops-it"));
+            ViewRefusals.refuse(ground, view, lx, ly, say("orbit-motion.the-pole-stops-it"));
         }
         atPole = stopped;
         StandardDirection to = null;

@@ -133,7 +133,7 @@ public final class Walking implements WalkStatus {
         if (wasFlat) {
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say("walking.this-viewport-is-a-perspective-now"),
                             say("walking.back-to-the-flat-view"),
                             "trail.back",

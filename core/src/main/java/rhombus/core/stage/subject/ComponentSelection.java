@@ -22,13 +22,13 @@ public final class ComponentSelection {
     private record Part(int node, String sort, List<Vec3> points) {}
 
     private final StageContext ground;
-    private final SubjectParts subject;
+    private final Selection selection;
     private final List<Part> list = new ArrayList<>();
     private String mode = "object";
 
-    public ComponentSelection(StageContext ground, SubjectParts subject) {
+    public ComponentSelection(StageContext ground, Selection selection) {
         this.ground = ground;
-        this.subject = subject;
+        this.selection = selection;
     }
 
     public String mode() {
@@ -72,11 +72,11 @@ public final class ComponentSelection {
                 list.add(part);
             }
             if (how.equals("pick")) {
-                subject.selection().only(hit.node());
+                selection.only(hit.node());
             } else {
-                subject.selection().add(hit.node());
+                selection.add(hit.node());
             }
-            subject.changed();
+            selection.changed();
         }
         ground.changes().views();
         return true;

@@ -24,13 +24,18 @@ public final class PivotCandidates {
     private PivotLadder.Choice used;
 
     private final StageContext ground;
-    private final SubjectParts subject;
+    private final Selection selection;
+    private final ComponentSelection components;
+    private final PointPicking picks;
     private String orderText = "";
     private List<PivotRung> order = List.of();
 
-    public PivotCandidates(StageContext ground, SubjectParts subject) {
+    public PivotCandidates(
+            StageContext ground, Selection selection, ComponentSelection components, PointPicking picks) {
         this.ground = ground;
-        this.subject = subject;
+        this.selection = selection;
+        this.components = components;
+        this.picks = picks;
     }
 
     /** The pinned point, or null. */
@@ -87,11 +92,9 @@ public final class PivotCandidates {
                 pinned == null ? Offer.none(say("pivot-state.no-point-is-pinned")) : Offer.of(pinned, pinnedOn);
             case SURFACE -> surface(v, lx, ly);
             case COMPONENTS ->
-                subject.components().isEmpty()
+                components.isEmpty()
                         ? Offer.none(say("pivot-state.no-vertex-edge-or-face"))
-                        : Offer.of(
-                                subject.components().bounds().center(),
-                                subject.components().words());
+                        : Offer.of(components.bounds().center(), components.words());
             case SELECTION -> selection(v);
             case LAST ->
                 last == null ? Offer.none(say("pivot-state.nothing-was-turned-about-before")) : Offer.of(last, "");
@@ -105,7 +108,7 @@ public final class PivotCandidates {
         if (Double.isNaN(lx)) {
             return Offer.none(say("pivot-state.the-pointer-is-elsewhere"));
         }
-        RayHit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+        RayHit hit = picks.heldAt(v, v.pose, lx, ly);
         return hit == null
                 ? Offer.none(say("pivot-state.there-is-no-surface-under"))
                 : Offer.of(hit.point(), ground.nameOf(hit.node()));
@@ -114,10 +117,9 @@ public final class PivotCandidates {
     /** What is selected, but for the camera that the viewport looks through: it goes along. */
     private Offer selection(Viewport v) {
         int own = v.camera == null ? -1 : ground.scene().indexOf(v.camera);
-        List<Integer> nodes =
-                subject.selection().nodes().stream().filter(n -> n != own).toList();
-        Aabb b = own < 0 || !subject.selection().has(own)
-                ? subject.selection().bounds(ground.scene())
+        List<Integer> nodes = selection.nodes().stream().filter(n -> n != own).toList();
+        Aabb b = own < 0 || !selection.has(own)
+                ? selection.bounds(ground.scene())
                 : ground.scene().boundsBelow(nodes);
         if (b.isEmpty()) {
             return Offer.none(say("pivot-state.nothing-is-selected"));

@@ -14,11 +14,11 @@ public final class PointPicking {
     private static final double ON_IT = 1e-3;
 
     private final StageContext ground;
-    private final SubjectParts subject;
+    private final Selection selection;
 
-    PointPicking(StageContext ground, SubjectParts subject) {
+    PointPicking(StageContext ground, Selection selection) {
         this.ground = ground;
-        this.subject = subject;
+        this.selection = selection;
     }
 
     /** What a click takes: in wireframe an edge in reach first, then the nearest surface; never a locked object. */
@@ -51,7 +51,7 @@ public final class PointPicking {
 
     /** The light or camera whose mark lies under a point, as seen from a pose; null for none. */
     public RayHit markAt(Viewport v, Pose p, double lx, double ly) {
-        return SceneIcons.at(ground, subject, v, v.screen().with(p), lx, ly);
+        return SceneIcons.at(ground, selection, v, v.screen().with(p), lx, ly);
     }
 
     /**

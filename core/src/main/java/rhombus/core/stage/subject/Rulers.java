@@ -28,15 +28,15 @@ public final class Rulers {
     private static final double ALIKE = 1.02;
 
     private final StageContext ground;
-    private final SubjectParts subject;
+    private final PointPicking picks;
     private final List<Ruler> list = new ArrayList<>();
     private List<Ruler> away = List.of();
     private Vec3 begun;
     private int count;
 
-    Rulers(StageContext ground, SubjectParts subject) {
+    Rulers(StageContext ground, PointPicking picks) {
         this.ground = ground;
-        this.subject = subject;
+        this.picks = picks;
     }
 
     /** All of them, in the order in which they were made. */
@@ -131,7 +131,7 @@ public final class Rulers {
 
     /** What lies under a point: a vertex or an edge within reach, or else the surface itself; null for nothing. */
     private Vec3 point(Viewport v, double lx, double ly) {
-        RayHit hit = subject.picks().heldAt(v, v.pose, lx, ly);
+        RayHit hit = picks.heldAt(v, v.pose, lx, ly);
         boolean inside = ground.porthole().at(v, lx, ly).inside();
         if (hit == null || hit.mesh() < 0) {
             Vec3 corner = inside ? VertexPick.nearest(ground.scene(), v.screen(), lx, ly, List.of()) : null;

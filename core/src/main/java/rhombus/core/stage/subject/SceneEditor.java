@@ -8,6 +8,7 @@ import rhombus.core.edit.Edit;
 import rhombus.core.edit.EditDocument;
 import rhombus.core.edit.EditHistory;
 import rhombus.core.edit.EditOperation;
+import rhombus.core.edit.OpenedEdits;
 import rhombus.core.edit.StateRestoring;
 import rhombus.core.scene.Node;
 import rhombus.core.scene.Scene;
@@ -21,7 +22,8 @@ public final class SceneEditor {
     private static final int MANY = 64;
 
     private final StageContext ground;
-    private final SubjectParts subject;
+    private final Selection selection;
+    private final ComponentSelection components;
     private Scene base = Scene.EMPTY;
     private EditHistory history = new EditHistory();
     /** The scene that the steps of the history lead to: what differs from it now is not a step yet. */
@@ -39,9 +41,10 @@ public final class SceneEditor {
 
     private record How(Scene before, EditOperation what, Scene after) {}
 
-    public SceneEditor(StageContext ground, SubjectParts subject) {
+    public SceneEditor(StageContext ground, Selection selection, ComponentSelection components) {
         this.ground = ground;
-        this.subject = subject;
+        this.selection = selection;
+        this.components = components;
     }
 
     /** A scene was opened as its file has it. */
@@ -100,8 +103,8 @@ public final class SceneEditor {
             // Another way of looking at it, such as what is isolated: no step leads to that.
             recorded = next;
         }
-        subject.selection().keep(next);
-        subject.components().keep();
+        selection.keep(next);
+        components.keep();
         ground.board().views.forEach(v -> CameraViews.follow(ground, v));
         if (unseen) {
             // A camera or a light moves: viewports need not be drawn again for it, but where it is seen through.
@@ -308,14 +311,14 @@ public final class SceneEditor {
 
     /** Takes over what was changed before. */
     public void read(Map<String, Object> document) {
-        EditDocument.Opened o = EditDocument.read(base, document);
+        OpenedEdits o = EditDocument.read(base, document);
         history = o.history();
         // Numbers of added objects may be others now.
-        subject.selection().clear();
-        subject.components().clear();
+        selection.clear();
+        components.clear();
         live(o.scene());
         recorded = ground.scene();
-        subject.changed();
+        selection.changed();
     }
 
     /** Brings back a state that was kept, as one step that can be undone. */

@@ -24,7 +24,7 @@ public final class SceneIcons {
         void at(int node, Vec3 place, Vec3 screen);
     }
 
-    private static void each(StageContext ground, SubjectParts subject, Viewport v, Screen screen, Each to) {
+    private static void each(StageContext ground, Selection selection, Viewport v, Screen screen, Each to) {
         Scene s = ground.scene();
         for (int i : s.points()) {
             NodeKind k = s.node(i).kind();
@@ -45,17 +45,17 @@ public final class SceneIcons {
     }
 
     /** Whether any mark is in a viewport. */
-    public static boolean any(StageContext ground, SubjectParts subject, Viewport v) {
+    public static boolean any(StageContext ground, Selection selection, Viewport v) {
         boolean[] found = new boolean[1];
-        each(ground, subject, v, v.screen(), (n, p, at) -> found[0] = true);
+        each(ground, selection, v, v.screen(), (n, p, at) -> found[0] = true);
         return found[0];
     }
 
-    public static List<IconMark> marks(StageContext ground, SubjectParts subject, Viewport v) {
+    public static List<IconMark> marks(StageContext ground, Selection selection, Viewport v) {
         List<IconMark> out = new ArrayList<>();
         each(
                 ground,
-                subject,
+                selection,
                 v,
                 v.screen(),
                 (n, p, at) -> out.add(new IconMark(
@@ -63,17 +63,16 @@ public final class SceneIcons {
                         ground.scene().node(n).kind().word(),
                         at.x(),
                         at.y(),
-                        subject.selection().has(n),
+                        selection.has(n),
                         ground.scene().locked(n),
                         CameraViews.driven(ground, ground.scene().node(n).id()))));
         return out;
     }
 
     /** The light or camera whose mark lies under a point, the nearest in front; null for none. */
-    public static RayHit at(
-            StageContext ground, SubjectParts subject, Viewport v, Screen screen, double lx, double ly) {
+    public static RayHit at(StageContext ground, Selection selection, Viewport v, Screen screen, double lx, double ly) {
         RayHit[] best = new RayHit[1];
-        each(ground, subject, v, screen, (n, p, at) -> {
+        each(ground, selection, v, screen, (n, p, at) -> {
             boolean on = Math.abs(at.x() - lx) + Math.abs(at.y() - ly) <= HALF + 3;
             if (on && !ground.scene().locked(n) && (best[0] == null || at.z() < best[0].distance())) {
                 best[0] = new RayHit(n, p, at.z());

@@ -6,6 +6,9 @@ import java.util.Collection;
 import java.util.List;
 import rhombus.core.geometry.Aabb;
 import rhombus.core.scene.Scene;
+import rhombus.core.stage.view.ChangeTopic;
+import rhombus.core.stage.view.StageContext;
+import rhombus.core.stage.view.Viewport;
 
 /**
  * Selected nodes in the order in which they were selected, the last one last. Kept in plain arrays: a marquee may take a
@@ -21,6 +24,19 @@ public final class Selection {
     private int[] place = new int[16];
 
     private Sum sum;
+    private final StageContext ground;
+
+    Selection(StageContext ground) {
+        this.ground = ground;
+    }
+
+    /** Tells that something else is selected. */
+    public void changed() {
+        // Framing widens when it is repeated; framing something else starts anew.
+        ground.board().views.forEach(Viewport::forgetFraming);
+        ground.changes().add(ChangeTopic.SELECTION);
+        ground.changes().views();
+    }
 
     /**
      * What all that is selected comes to.

@@ -12,7 +12,7 @@ import rhombus.core.stage.view.Viewport;
 /** What the work is about: what is selected, what it turns about, and the one way to change the scene. */
 public final class SubjectParts {
     private final StageContext ground;
-    private final Selection selection = new Selection();
+    private final Selection selection;
     private final ComponentSelection components;
     private final PivotCandidates pivot;
     private final PointPicking picks;
@@ -24,11 +24,12 @@ public final class SubjectParts {
     /** Nothing is selected yet. */
     public SubjectParts(StageContext ground) {
         this.ground = ground;
-        this.components = new ComponentSelection(ground, this);
-        this.pivot = new PivotCandidates(ground, this);
-        this.picks = new PointPicking(ground, this);
-        this.rulers = new Rulers(ground, this);
-        this.editing = new SceneEditor(ground, this);
+        this.selection = new Selection(ground);
+        this.components = new ComponentSelection(ground, selection);
+        this.picks = new PointPicking(ground, selection);
+        this.pivot = new PivotCandidates(ground, selection, components, picks);
+        this.rulers = new Rulers(ground, picks);
+        this.editing = new SceneEditor(ground, selection, components);
         this.driving = new CameraDriving(ground, editing);
     }
 
@@ -92,14 +93,6 @@ public final class SubjectParts {
         selection.clear();
         rulers.read(null);
         editing.open(s);
-    }
-
-    /** The selection is another one. */
-    public void changed() {
-        // Framing widens when it is repeated; framing something else starts anew.
-        ground.board().views.forEach(Viewport::forgetFraming);
-        ground.changes().add(ChangeTopic.SELECTION);
-        ground.changes().views();
     }
 
     /** What the selection is called. */

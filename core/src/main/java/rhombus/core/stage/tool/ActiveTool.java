@@ -16,39 +16,6 @@ import rhombus.core.stage.view.Viewport;
 
 /** The tool in use: which, along which axes, about which point, and what it snaps to. */
 public final class ActiveTool {
-    /** What a tool does. */
-    public enum Sort {
-        /** Moves. */
-        MOVE("move", say("sort.move"), "tools.move-along"),
-        /** Turns. */
-        ROTATE("rotate", say("sort.rotate"), "tools.turn-about"),
-        /** Makes larger and smaller. */
-        SCALE("scale", say("sort.scale"), "tools.scale-along");
-
-        private final String id;
-        private final String words;
-        private final String deed;
-
-        Sort(String id, String words, String deed) {
-            this.id = id;
-            this.words = words;
-            this.deed = deed;
-        }
-
-        /** The message of what it does to things along or about something. */
-        String deed() {
-            return deed;
-        }
-
-        public String id() {
-            return id;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
     /** Along which axes a tool acts. */
     public static final List<String> AXES = List.of("world", "parent", "local", "view");
     /** About which point it turns and scales. */
@@ -60,8 +27,8 @@ public final class ActiveTool {
 
     private final StageContext ground;
     private final SubjectParts subject;
-    private Sort sort;
-    private Sort last = Sort.MOVE;
+    private ToolSort sort;
+    private ToolSort last = ToolSort.MOVE;
     private String axes = "world";
     private String about = "common";
     private String snap = "grid";
@@ -72,7 +39,7 @@ public final class ActiveTool {
         this.subject = subject;
     }
 
-    public Sort sort() {
+    public ToolSort sort() {
         return sort;
     }
 
@@ -80,7 +47,7 @@ public final class ActiveTool {
         return sort != null;
     }
 
-    public void use(Sort s) {
+    public void use(ToolSort s) {
         sort = s;
         if (s != null) {
             last = s;
@@ -182,17 +149,17 @@ public final class ActiveTool {
         if (Double.isNaN(x)) {
             return null;
         }
-        ToolHandle own = sort == null ? null : ToolHandles.at(ToolHandles.of(this, v), x, y);
+        ToolHandle own = sort == null ? null : ToolHandles.at(handlesOf(v), x, y);
         if (own != null) {
             return own;
         }
-        ToolHandle camera = ToolHandles.at(CameraHandles.lozenges(CameraHandles.of(ground, subject, this, v)), x, y);
+        ToolHandle camera = ToolHandles.at(CameraHandles.lozenges(CameraHandles.of(ground, subject, on(), v)), x, y);
         return camera != null ? camera : ToolHandles.at(PictureHandles.of(ground, subject, v), x, y);
     }
 
     /** The handle of a camera with this id in a viewport; null where it is none, or not there any more. */
     public CameraHandle cameraHandle(Viewport v, String id) {
-        return CameraHandles.of(ground, subject, this, v).stream()
+        return CameraHandles.of(ground, subject, on(), v).stream()
                 .filter(h -> h.handle().id().equals(id))
                 .findFirst()
                 .orElse(null);
@@ -200,7 +167,7 @@ public final class ActiveTool {
 
     /** The handles of a camera in a viewport; the one that is dragged there, or the one under the pointer, is lit. */
     public List<CameraHandleMark> cameraMarks(Viewport v, ToolHandle held) {
-        List<CameraHandle> all = CameraHandles.of(ground, subject, this, v);
+        List<CameraHandle> all = CameraHandles.of(ground, subject, on(), v);
         if (all.isEmpty()) {
             return List.of();
         }
@@ -215,7 +182,7 @@ public final class ActiveTool {
         if (sort == null) {
             return List.of();
         }
-        List<ToolHandle> all = ToolHandles.of(this, v);
+        List<ToolHandle> all = handlesOf(v);
         ToolHandle lit = held != null
                 ? held
                 : ground.pointer().moving()
@@ -250,7 +217,7 @@ public final class ActiveTool {
 
     public void read(Object plain) {
         Map<String, Object> m = PlainData.map(plain);
-        for (Sort s : Sort.values()) {
+        for (ToolSort s : ToolSort.values()) {
             if (s.id().equals(m.get("last"))) {
                 last = s;
             }
@@ -259,5 +226,11 @@ public final class ActiveTool {
         about = next(ABOUT, about, PlainData.text(m.get("about"), about));
         snap = next(SNAP, snap, PlainData.text(m.get("snap"), snap));
         typed = next(TYPED, typed, PlainData.text(m.get("typed"), typed));
+    }
+
+    /** The handles of the tool in a viewport, the ones that win where several are hit first; none where it has nothing to act on. */
+    public List<ToolHandle> handlesOf(Viewport v) {
+        Vec3 origin = origin();
+        return sort == null || origin == null ? List.of() : ToolHandles.of(sort, v.screen(), origin, axes(v));
     }
 }

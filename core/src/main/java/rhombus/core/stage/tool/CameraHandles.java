@@ -38,7 +38,7 @@ public final class CameraHandles {
     }
 
     /** The handles in a viewport; none of a camera that is locked, hidden, or looked through there. */
-    public static List<CameraHandle> of(StageContext ground, SubjectParts subject, ActiveTool tools, Viewport v) {
+    public static List<CameraHandle> of(StageContext ground, SubjectParts subject, boolean toolOn, Viewport v) {
         Scene s = ground.scene();
         int n = subject.selection().last();
         if (n < 0
@@ -50,7 +50,7 @@ public final class CameraHandles {
             return List.of();
         }
         CameraHandles h = new CameraHandles(ground, v, n);
-        h.place(!tools.on());
+        h.place(!toolOn);
         return h.list;
     }
 

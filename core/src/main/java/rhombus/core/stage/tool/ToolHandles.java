@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import rhombus.core.edit.TransformAxes;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.stage.view.Viewport;
 import rhombus.core.view.Screen;
 
 /** The handles of a tool: a constant size on the screen, none for what is seen end on or edge on. */
@@ -56,16 +55,12 @@ public final class ToolHandles {
     }
 
     /** The handles of a tool in a viewport, the ones that win where several are hit first. */
-    public static List<ToolHandle> of(ActiveTool tools, Viewport v) {
-        Vec3 origin = tools.origin();
-        if (tools.sort() == null || origin == null) {
-            return List.of();
-        }
-        ToolHandles h = new ToolHandles(v.screen(), origin, tools.axes(v));
+    static List<ToolHandle> of(ToolSort tool, Screen screen, Vec3 origin, TransformAxes axes) {
+        ToolHandles h = new ToolHandles(screen, origin, axes);
         if (Double.isNaN(h.metres)) {
             return List.of();
         }
-        switch (tools.sort()) {
+        switch (tool) {
             case MOVE -> {
                 h.centre("view");
                 h.planes();
@@ -203,7 +198,7 @@ public final class ToolHandles {
     }
 
     /** The handles as marks; the one the pointer is on, or that is dragged, is lit. */
-    static List<ToolHandleMark> marks(List<ToolHandle> handles, String lit, ActiveTool.Sort tool) {
+    static List<ToolHandleMark> marks(List<ToolHandle> handles, String lit, ToolSort tool) {
         List<ToolHandleMark> out = new ArrayList<>();
         for (ToolHandle h : handles) {
             out.add(new ToolHandleMark(

@@ -9,6 +9,7 @@ import rhombus.core.board.StageRect;
 import rhombus.core.board.StoredBoard;
 import rhombus.core.board.ViewportStart;
 import rhombus.core.plain.PlainData;
+import rhombus.core.scene.UpAxis;
 import rhombus.core.view.AxisDirection;
 
 /** A board in use: its arrangement and what its viewports show of the scene that is open. */
@@ -124,29 +125,27 @@ public final class ActiveBoard {
     }
 
     /** Another board that looks as this one does now. */
-    public ActiveBoard copy(StageContext ground, String otherId, String otherName) {
-        ActiveBoard b = new ActiveBoard(new StoredBoard(otherId, otherName, linked, arrangement, starts(ground)));
+    public ActiveBoard copy(UpAxis up, String otherId, String otherName) {
+        ActiveBoard b = new ActiveBoard(new StoredBoard(otherId, otherName, linked, arrangement, starts(up)));
         b.kept = toKeep();
         return b;
     }
 
     /** How each viewport would start that is to look as it does now. */
-    public Map<String, ViewportStart> starts(StageContext ground) {
+    public Map<String, ViewportStart> starts(UpAxis up) {
         Map<String, ViewportStart> starts = new LinkedHashMap<>();
         for (Viewport v : views) {
-            starts.put(v.id, startLike(ground, v));
+            starts.put(v.id, startLike(up, v));
         }
         return starts;
     }
 
     /** How a viewport would start that is to look as this one does now. */
-    public static ViewportStart startLike(StageContext ground, Viewport v) {
+    public static ViewportStart startLike(UpAxis up, Viewport v) {
         if (v.pose == null) {
             return v.start;
         }
-        AxisDirection d = v.pose.projection().flat()
-                ? AxisDirection.of(v.pose.orientation(), ground.scene().up())
-                : null;
+        AxisDirection d = v.pose.projection().flat() ? AxisDirection.of(v.pose.orientation(), up) : null;
         String from = v.camera != null ? ViewportStart.CAMERA : d == null ? ViewportStart.SCOUT : d.word();
         return new ViewportStart(from, v.look, v.switched);
     }

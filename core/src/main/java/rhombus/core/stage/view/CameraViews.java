@@ -32,9 +32,9 @@ public final class CameraViews {
             return false;
         }
         ground.walks().leaveIn(v);
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         if (v.camera == null) {
-            v.beforeCamera = SavedView.of(v);
+            v.beforeCamera = v.saved();
         }
         v.putBack(id, Crop.NONE, false);
         v.lastCamera = id;
@@ -51,9 +51,9 @@ public final class CameraViews {
         if (node < 0 || ground.scene().node(node).kind() != NodeKind.CAMERA) {
             return false;
         }
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         if (v.camera == null) {
-            v.beforeCamera = SavedView.of(v);
+            v.beforeCamera = v.saved();
         }
         v.drive(false);
         v.putBack(id, Crop.NONE, false);
@@ -65,7 +65,7 @@ public final class CameraViews {
 
     /** A viewport starts as one that looks through a camera. */
     public static void start(StageContext ground, Viewport v, String id) {
-        v.beforeCamera = SavedView.of(v);
+        v.beforeCamera = v.saved();
         v.through(id);
         v.lastCamera = id;
         follow(ground, v);
@@ -73,7 +73,7 @@ public final class CameraViews {
 
     /** A camera was made of what a viewport shows, which is what it looks through from now on. */
     public static void made(StageContext ground, Viewport v, String id) {
-        v.beforeCamera = SavedView.of(v);
+        v.beforeCamera = v.saved();
         v.through(id);
         v.lastCamera = id;
         ground.changes().view(v.number);
@@ -87,7 +87,7 @@ public final class CameraViews {
             return;
         }
         ground.walks().leaveIn(v);
-        ground.changes().unsay(v);
+        ground.changes().unsay(v.id);
         v.release();
         SavedView was = v.beforeCamera;
         if (was != null) {
@@ -110,7 +110,7 @@ public final class CameraViews {
         int node = ground.scene().indexOf(v.camera);
         String name = ground.nameOf(node);
         if (ground.scene().locked(node)) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, say(LOCKED, name));
+            ViewRefusals.refuse(ground, v, v.width / 2, v.height / 2, say(LOCKED, name));
             return false;
         }
         if (v.driven) {
@@ -120,7 +120,7 @@ public final class CameraViews {
         v.through(null);
         ground.changes()
                 .notice(
-                        v,
+                        v.id,
                         say("cameras.is-guarded-and-stays-where", name),
                         say("cameras.back-to", name),
                         "camera.look-through",
@@ -137,7 +137,7 @@ public final class CameraViews {
         }
         int node = ground.scene().indexOf(v.camera);
         if (on && ground.scene().locked(node)) {
-            ground.refusals().refuse(v, v.width / 2, v.height / 2, say(LOCKED, ground.nameOf(node)));
+            ViewRefusals.refuse(ground, v, v.width / 2, v.height / 2, say(LOCKED, ground.nameOf(node)));
             return false;
         }
         v.drive(on);
@@ -145,13 +145,13 @@ public final class CameraViews {
         if (on) {
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say("cameras.is-driven-navigating-in-this", name),
                             say("cameras.guard-it"),
                             "camera.drive",
                             Map.of("on", false));
         } else {
-            ground.changes().notice(v, say("cameras.is-guarded-navigating-leaves-it", name), null, null, Map.of());
+            ground.changes().notice(v.id, say("cameras.is-guarded-navigating-leaves-it", name), null, null, Map.of());
         }
         ground.changes().view(v.number);
         ground.changes().views();
@@ -191,7 +191,7 @@ public final class CameraViews {
                 int was = ground.scene().everIndexOf(v.camera);
                 String name = was < 0 ? say("cameras.the-camera") : ground.nameOf(was);
                 v.release();
-                ground.changes().notice(v, say("cameras.is-not-there-any-more", name), null, null, Map.of());
+                ground.changes().notice(v.id, say("cameras.is-not-there-any-more", name), null, null, Map.of());
                 ground.changes().add(ChangeTopic.CAPTION, ChangeTopic.KEEP);
                 return;
             }

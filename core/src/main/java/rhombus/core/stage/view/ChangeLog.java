@@ -87,18 +87,18 @@ public final class ChangeLog {
     }
 
     /** Tells the user something about a viewport, with a command on it that says what it leads to, however often it is given. */
-    public void notice(Viewport v, String text, String label, String command, Map<String, Object> args) {
-        notices.add(new Notice(text, label, command, args, v.id));
-        said.add(v.id);
+    public void notice(String viewId, String text, String label, String command, Map<String, Object> args) {
+        notices.add(new Notice(text, label, command, args, viewId));
+        said.add(viewId);
         add(ChangeTopic.NOTICE);
     }
 
     /** What the user was told about a viewport is not true any more. */
-    public void unsay(Viewport v) {
-        if (!said.remove(v.id)) {
+    public void unsay(String viewId) {
+        if (!said.remove(viewId)) {
             return;
         }
-        notices.add(new Notice("", null, null, Map.of(), v.id));
+        notices.add(new Notice("", null, null, Map.of(), viewId));
         add(ChangeTopic.NOTICE);
     }
 

@@ -10,8 +10,4 @@ import rhombus.core.view.Pose;
  * @param crop how its picture was cropped
  * @param autoFlat whether it was flat only because it looked along an axis
  */
-public record SavedView(Pose pose, Crop crop, boolean autoFlat) {
-    static SavedView of(Viewport v) {
-        return new SavedView(v.destination(), v.crop, v.autoFlat);
-    }
-}
+public record SavedView(Pose pose, Crop crop, boolean autoFlat) {}

@@ -11,8 +11,7 @@ public final class StageContext {
     private final ChangeLog changes = new ChangeLog();
     private final PointerState pointer = new PointerState();
     private final UserSettings settings = new UserSettings(changes);
-    private final TypedNumbers typed = new TypedNumbers(this);
-    private final ViewRefusals refusals = new ViewRefusals(this);
+    private final TypedNumbers typed = new TypedNumbers(settings, changes);
     private final ViewNavigator navigator = new ViewNavigator(changes, pointer, settings, this::board);
     private final ActiveViewport attention = new ActiveViewport(changes, settings, this::board);
     private final UserLooks looks = new UserLooks(settings, changes);
@@ -82,11 +81,6 @@ public final class StageContext {
         return typed;
     }
 
-    /** What viewports refuse. */
-    public ViewRefusals refusals() {
-        return refusals;
-    }
-
     /** The one way to move a viewport. */
     public ViewNavigator navigator() {
         return navigator;
@@ -133,7 +127,10 @@ public final class StageContext {
 
     /** Nearest and farthest depth drawn in a viewport. */
     public ClipRange clip(Viewport v) {
-        ClipRange c = ClipRange.of(v.pose, scene().bounds(), v.pose.projection().flat() ? 0 : v.clearance(model));
+        ClipRange c = ClipRange.of(
+                v.pose,
+                scene().bounds(),
+                v.pose.projection().flat() ? 0 : v.clearance(model.surfaces(), model.version()));
         int node = v.camera == null ? -1 : scene().indexOf(v.camera);
         if (node < 0) {
             return c;

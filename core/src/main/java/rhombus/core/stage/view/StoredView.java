@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import rhombus.core.display.Background;
-import rhombus.core.display.Look;
 import rhombus.core.display.Overlay;
 import rhombus.core.display.StoredLook;
 import rhombus.core.geometry.Quat;
@@ -87,7 +86,7 @@ public final class StoredView {
         return c.none() ? null : PlainData.list(c.scale(), c.x(), c.y());
     }
 
-    private static Crop crop(Object o) {
+    static Crop crop(Object o) {
         double[] d = PlainData.numbers(o, 3);
         return d != null && d[0] > 0 ? new Crop(d[0], d[1], d[2]) : Crop.NONE;
     }
@@ -102,73 +101,10 @@ public final class StoredView {
         return m;
     }
 
-    private static SavedView stood(Object o) {
+    static SavedView stood(Object o) {
         Pose p = pose(o);
         Map<String, Object> m = PlainData.map(o);
         return p == null ? null : new SavedView(p, crop(m.get("crop")), PlainData.truth(m.get("autoFlat"), false));
-    }
-
-    public static void view(StageContext ground, Viewport v, Map<String, Object> m) {
-        Look other = StoredLook.of(m, "otherMode", "otherLook");
-        v.otherLook = other == null ? v.otherLook : other;
-        v.home = pose(m.get("home"));
-        List<Pose> trail = new ArrayList<>();
-        List<String> deeds = new ArrayList<>();
-        List<String> through = new ArrayList<>();
-        List<Object> stored = PlainData.list(m.get("trail"));
-        List<Object> words = PlainData.list(m.get("trailDeeds"));
-        List<Object> cameras = PlainData.list(m.get("trailCameras"));
-        for (int i = 0; i < stored.size(); i++) {
-            Pose p = pose(stored.get(i));
-            if (p != null && trail.size() < Trail.DEPTH) {
-                trail.add(p);
-                deeds.add(i < words.size() ? PlainData.text(words.get(i), "") : "");
-                String camera = i < cameras.size() ? PlainData.text(cameras.get(i), "") : "";
-                through.add(camera.isEmpty() ? null : camera);
-            }
-        }
-        Pose p = pose(m.get("pose"));
-        v.beforeCamera = stood(m.get("beforeCamera"));
-        v.lastCamera = camera(ground, m.get("lastCamera"));
-        look(ground, v, m);
-        if (p != null) {
-            if (trail.isEmpty()) {
-                v.trail.restart(p);
-            } else {
-                v.trail.restore(trail, deeds, through, PlainData.whole(m.get("trailIndex"), 0));
-            }
-        }
-        v.autoFlat = PlainData.truth(m.get("autoFlat"), false);
-    }
-
-    /** Makes a viewport look as it was told by {@link #look(ViewState)}; what does not fit this scene is passed over. */
-    public static void look(StageContext ground, Viewport v, Map<String, Object> m) {
-        Look look = StoredLook.of(m, "mode", "look");
-        v.look = look == null ? v.look : look;
-        ground.looks().refresh(v);
-        v.lightBy(Look.Light.named(PlainData.text(m.get("light"), "")));
-        Background behind = Background.of(PlainData.text(m.get("background"), ""));
-        v.onto(behind == null ? Background.USUAL : behind);
-        v.brighter(PlainData.number(m.get("stops"), 0));
-        v.switched = Overlay.of(m.get("hidden"));
-        Pose p = pose(m.get("pose"));
-        if (p != null) {
-            v.glide = null;
-            v.set(p);
-        }
-        double lens = PlainData.number(m.get("lens"), 0);
-        if (v.pose != null && v.pose.projection().flat() && lens > 0 && lens < Math.PI) {
-            v.lens = lens;
-        }
-        v.putBack(camera(ground, m.get("camera")), crop(m.get("crop")), false);
-        CameraViews.follow(ground, v);
-    }
-
-    private static String camera(StageContext ground, Object id) {
-        int n = ground.scene().indexOf(PlainData.text(id, ""));
-        return n >= 0 && ground.scene().node(n).camera() != null
-                ? ground.scene().node(n).id()
-                : null;
     }
 
     public static List<Object> point(Vec3 p) {

@@ -12,15 +12,17 @@ import rhombus.core.plain.PlainData;
 public final class TypedNumbers {
     private static final double EXACT = 1e9;
 
-    private final StageContext ground;
+    private final UserSettings settings;
+    private final ChangeLog changes;
 
-    public TypedNumbers(StageContext ground) {
-        this.ground = ground;
+    TypedNumbers(UserSettings settings, ChangeLog changes) {
+        this.settings = settings;
+        this.changes = changes;
     }
 
     /** A length in metres: a number, or text in the user's unit. */
     public double length(Object typed, double otherwise) {
-        return lengthIn(ground.habits().value(AllHabits.UNIT).toString(), typed, otherwise);
+        return lengthIn(settings.habits().value(AllHabits.UNIT).toString(), typed, otherwise);
     }
 
     /** A length in metres: a number, or text in the unit of its field, in which the whole of it is read. */
@@ -51,7 +53,7 @@ public final class TypedNumbers {
         if (h == null || !(h.usual() instanceof Double) || !(typed instanceof String || typed instanceof Map<?, ?>)) {
             return typed;
         }
-        double to = read(typed, ground.habits().number(h), h.step(), Quantity::number);
+        double to = read(typed, settings.habits().number(h), h.step(), Quantity::number);
         // Steps are sums, and sums of tenths are no tenths.
         return Math.max(h.least(), Math.min(h.most(), Math.rint(to * EXACT) / EXACT));
     }
@@ -80,11 +82,11 @@ public final class TypedNumbers {
                 double read = reader.read(text);
                 String[] thousands = Quantity.thousands(text);
                 if (thousands != null) {
-                    ground.changes().notice(say("typed.was-read-as", thousands[0], thousands[1]), null, null);
+                    changes.notice(say("typed.was-read-as", thousands[0], thousands[1]), null, null);
                 }
                 return read;
             } catch (IllegalArgumentException e) {
-                ground.changes().notice(say("typed.the-old-number-stays", e.getMessage()), null, null);
+                changes.notice(say("typed.the-old-number-stays", e.getMessage()), null, null);
             }
         }
         return otherwise;

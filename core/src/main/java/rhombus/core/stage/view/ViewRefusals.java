@@ -15,14 +15,10 @@ public final class ViewRefusals {
     /** How long the cue of a refused motion shows, milliseconds. */
     private static final double CUE_MS = 900;
 
-    private final StageContext ground;
-
-    public ViewRefusals(StageContext ground) {
-        this.ground = ground;
-    }
+    private ViewRefusals() {}
 
     /** A motion cannot be done here: a cue where the hand is, and the reason. */
-    public void refuse(Viewport v, double lx, double ly, String why) {
+    public static void refuse(StageContext ground, Viewport v, double lx, double ly, String why) {
         v.refusedX = lx;
         v.refusedY = ly;
         v.refusedUntil = ground.now() + CUE_MS;
@@ -31,17 +27,17 @@ public final class ViewRefusals {
     }
 
     /** Whether orbit is refused because axis views are held; the cue is given. */
-    public boolean heldInPlace(Viewport v, double lx, double ly) {
+    public static boolean heldInPlace(StageContext ground, Viewport v, double lx, double ly) {
         if (ViewContexts.of(ground, v) != BindingContext.AXIS
                 || !ground.habits().is(AllHabits.AXIS_VIEWS, "hold")) {
             return false;
         }
-        refuse(v, lx, ly, say("refusals.is-held-orbit-is-off", PlateCaptions.title(ground, v)));
+        refuse(ground, v, lx, ly, say("refusals.is-held-orbit-is-off", PlateCaptions.title(ground, v)));
         return true;
     }
 
     /** Says that a flat axis view has become a free one, and offers the way back. */
-    public void released(Viewport v, Pose before) {
+    public static void released(StageContext ground, Viewport v, Pose before) {
         AxisDirection was =
                 AxisDirection.of(before.orientation(), ground.scene().up());
         Pose now = v.destination();
@@ -52,7 +48,7 @@ public final class ViewRefusals {
                 && AxisDirection.of(now.orientation(), ground.scene().up()) == null) {
             ground.changes()
                     .notice(
-                            v,
+                            v.id,
                             say("refusals.was-released-this-viewport-is", was.words()),
                             say("refusals.back-to", Messages.within(was.words())),
                             "trail.back",
@@ -61,7 +57,7 @@ public final class ViewRefusals {
     }
 
     /** What leaves an axis view that went flat by itself is a perspective again; any other pose stays as it is. */
-    public Pose leavingAxis(Viewport v, Pose p) {
+    public static Pose leavingAxis(Viewport v, Pose p) {
         boolean back = v.autoFlat && p.projection().flat();
         v.autoFlat = false;
         return back ? DirectionTurns.toggleProjection(p, v.lens) : p;

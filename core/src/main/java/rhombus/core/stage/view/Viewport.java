@@ -12,6 +12,7 @@ import rhombus.core.display.Overlay;
 import rhombus.core.display.StandardLooks;
 import rhombus.core.geometry.Vec3;
 import rhombus.core.navigate.Glide;
+import rhombus.core.pick.SurfacePicking;
 import rhombus.core.view.ClipRange;
 import rhombus.core.view.Crop;
 import rhombus.core.view.Pose;
@@ -249,6 +250,11 @@ public final class Viewport {
         return glide == null ? pose : glide.to();
     }
 
+    /** How it stands now, to be put back after it has looked through a camera. */
+    SavedView saved() {
+        return new SavedView(destination(), crop, autoFlat);
+    }
+
     public void set(Pose p) {
         pose = p;
         if (p.projection() instanceof Projection.Perspective q) {
@@ -260,16 +266,16 @@ public final class Viewport {
      * A lower bound on the room around the eye, as far as it counts. The distance to the nearest surface changes by no
      * more than the eye moves, so the last exact one serves until there is less left than counts and a quarter is used up.
      */
-    double clearance(SceneModel model) {
+    double clearance(SurfacePicking surfaces, int version) {
         double counts = ClipRange.roomThatCounts(pose);
         double gone = clearanceAt == null ? Double.POSITIVE_INFINITY : clearanceAt.distance(pose.eye());
-        if (clearanceVersion != model.version()) {
-            clearanceVersion = model.version();
+        if (clearanceVersion != version) {
+            clearanceVersion = version;
             gone = Double.POSITIVE_INFINITY;
         }
         if (clearance - gone < counts && gone > clearance / 4) {
             clearanceAt = pose.eye();
-            clearance = model.surfaces().clearance(clearanceAt, counts * 4);
+            clearance = surfaces.clearance(clearanceAt, counts * 4);
             gone = 0;
         }
         return clearance - gone;

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import rhombus.core.keymap.Binding;
 import rhombus.core.keymap.BindingContext;
+import rhombus.core.keymap.BindingWarnings;
 import rhombus.core.keymap.CharacterShortcuts;
 import rhombus.core.keymap.Command;
 import rhombus.core.keymap.Keymap;
@@ -133,7 +134,7 @@ final class KeysList {
 
     private List<String> notes(Binding b) {
         List<String> out = new ArrayList<>(
-                map.differs(b.id()) ? KeymapAnalysis.sentences(map, b, rebinding.platform(), layout) : List.of());
+                map.differs(b.id()) ? BindingWarnings.of(map, b, rebinding.platform(), layout) : List.of());
         if (!rebinding.keymaps().lettersOn() && CharacterShortcuts.single(b)) {
             out.add(say("keys-list.off-single-character-shortcuts-are"));
         }

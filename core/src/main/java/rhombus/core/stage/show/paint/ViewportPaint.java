@@ -143,7 +143,7 @@ public final class ViewportPaint {
 
     /** The marks of the lights and cameras that a viewport shows. */
     public List<IconMark> icons(int view) {
-        return SceneIcons.marks(ground, subject, view(view));
+        return SceneIcons.marks(ground, subject.selection(), view(view));
     }
 
     /**

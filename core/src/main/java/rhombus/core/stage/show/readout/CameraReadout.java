@@ -26,12 +26,12 @@ final class CameraReadout {
 
     private final StageContext ground;
     private final SubjectParts subject;
-    private final ReadoutReader reading;
+    private final ReadoutNumbers numbers;
 
-    CameraReadout(StageContext ground, SubjectParts subject, ReadoutReader reading) {
+    CameraReadout(StageContext ground, SubjectParts subject, ReadoutNumbers numbers) {
         this.ground = ground;
         this.subject = subject;
-        this.reading = reading;
+        this.numbers = numbers;
     }
 
     /** The numbers, or null without a camera. */
@@ -74,8 +74,8 @@ final class CameraReadout {
                                 "scene.picture",
                                 "aspect",
                                 "",
-                                ReadoutReader.number(is.aspect(), 6),
-                                ReadoutReader.number(is.aspect(), 3),
+                                ReadoutNumbers.number(is.aspect(), 6),
+                                ReadoutNumbers.number(is.aspect(), 3),
                                 null),
                         guides("down", say("camera-readout.upright"), s.down()),
                         guides("across", say("camera-readout.level"), s.across())));
@@ -107,28 +107,28 @@ final class CameraReadout {
                     "backWidth", say("camera-readout.back"), o.back().width(), 3));
             out.add(millimetres("backHeight", "", o.back().height(), 3));
         } else {
-            out.add(reading.lengthField(SET, "extent", say("camera-readout.height"), c.extent()));
+            out.add(numbers.lengthField(SET, "extent", say("camera-readout.height"), c.extent()));
         }
         out.add(plain(
                 "aspect",
                 say("camera-readout.picture"),
-                own ? ReadoutReader.number(c.aspect(), 6) : TypedCamera.SCENES,
+                own ? ReadoutNumbers.number(c.aspect(), 6) : TypedCamera.SCENES,
                 own ? null : say("camera-readout.as-scene")));
         if (c.perspective()) {
-            out.add(plain("fNumber", say("camera-readout.stop"), ReadoutReader.number(o.fNumber(), 3), null));
+            out.add(plain("fNumber", say("camera-readout.stop"), ReadoutNumbers.number(o.fNumber(), 3), null));
             out.add(millimetres("confusion", "", o.confusion(), 4));
         }
         out.add(
                 o.focus() == null
                         ? auto("focus", say("camera-readout.focus"))
-                        : reading.lengthField(SET, "focus", say("camera-readout.focus"), o.focus()));
+                        : numbers.lengthField(SET, "focus", say("camera-readout.focus"), o.focus()));
         out.add(
                 o.near() == null
                         ? auto("near", say("camera-readout.clip"))
-                        : reading.lengthField(SET, "near", say("camera-readout.clip"), o.near()));
-        out.add(o.far() == null ? auto("far", "") : reading.lengthField(SET, "far", "", o.far()));
-        out.addAll(reading.axes(SET, "", say("camera-readout.place"), p.eye()));
-        out.addAll(reading.axes(SET, "aim", say("camera-readout.aim"), p.focusPoint()));
+                        : numbers.lengthField(SET, "near", say("camera-readout.clip"), o.near()));
+        out.add(o.far() == null ? auto("far", "") : numbers.lengthField(SET, "far", "", o.far()));
+        out.addAll(numbers.axes(SET, "", say("camera-readout.place"), p.eye()));
+        out.addAll(numbers.axes(SET, "aim", say("camera-readout.aim"), p.focusPoint()));
         out.add(degrees(
                 "roll",
                 say("camera-readout.roll"),
@@ -137,12 +137,12 @@ final class CameraReadout {
     }
 
     private static ReadoutField millimetres(String key, String label, double mm, int places) {
-        return plain(key, label, ReadoutReader.number(mm, 9) + " mm", ReadoutReader.number(mm, places) + " mm");
+        return plain(key, label, ReadoutNumbers.number(mm, 9) + " mm", ReadoutNumbers.number(mm, places) + " mm");
     }
 
     private static ReadoutField degrees(String key, String label, double radians) {
         double degrees = Math.toDegrees(radians);
-        return plain(key, label, ReadoutReader.number(degrees, 9) + "°", NumberText.fixed(degrees, 1) + "°");
+        return plain(key, label, ReadoutNumbers.number(degrees, 9) + "°", NumberText.fixed(degrees, 1) + "°");
     }
 
     private static ReadoutField auto(String key, String label) {

@@ -23,12 +23,12 @@ final class PictureReadout {
 
     private final StageContext ground;
     private final SubjectParts subject;
-    private final ReadoutReader reading;
+    private final ReadoutNumbers numbers;
 
-    PictureReadout(StageContext ground, SubjectParts subject, ReadoutReader reading) {
+    PictureReadout(StageContext ground, SubjectParts subject, ReadoutNumbers numbers) {
         this.ground = ground;
         this.subject = subject;
-        this.reading = reading;
+        this.numbers = numbers;
     }
 
     /** The reading, or null where no picture is selected. */
@@ -61,7 +61,7 @@ final class PictureReadout {
             out.add(percent("x", say("picture-readout.middle"), p.x()));
             out.add(percent("y", "", p.y()));
         } else {
-            out.add(reading.lengthField(SET, "size", say("picture-readout.height"), p.size()));
+            out.add(numbers.lengthField(SET, "size", say("picture-readout.height"), p.size()));
         }
         out.add(percent("opacity", say("picture-readout.opacity"), p.opacity()));
         return out;
@@ -72,8 +72,8 @@ final class PictureReadout {
                 SET,
                 key,
                 label,
-                ReadoutReader.number(part * 100, 6) + "%",
-                ReadoutReader.number(part * 100, 1) + "%",
+                ReadoutNumbers.number(part * 100, 6) + "%",
+                ReadoutNumbers.number(part * 100, 1) + "%",
                 null);
     }
 
@@ -135,7 +135,7 @@ final class PictureReadout {
 
     private List<ReadoutField> place(int index, Vec3 at) {
         List<ReadoutField> out = new ArrayList<>();
-        for (ReadoutField f : reading.axes(POINT, "", "", at)) {
+        for (ReadoutField f : numbers.axes(POINT, "", "", at)) {
             out.add(f.of(new PictureSketch.End("point", index, false).id()));
         }
         return out;

@@ -8,11 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import rhombus.core.display.Grid;
-import rhombus.core.edit.Quantity;
 import rhombus.core.edit.Transforms;
 import rhombus.core.geometry.Mesh;
 import rhombus.core.geometry.Vec3;
-import rhombus.core.habits.AllHabits;
 import rhombus.core.navigate.LensChange;
 import rhombus.core.navigate.NumberText;
 import rhombus.core.navigate.PivotLadder;
@@ -32,7 +30,6 @@ import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.tool.ActiveTool;
 import rhombus.core.stage.view.NamedOption;
 import rhombus.core.stage.view.PlateCaptions;
-import rhombus.core.stage.view.SentenceWords;
 import rhombus.core.stage.view.StageContext;
 import rhombus.core.stage.view.ViewSource;
 import rhombus.core.stage.view.Viewport;
@@ -50,7 +47,7 @@ public final class ReadoutReader {
     private final Function<String, PivotReading> pivots;
     private final CameraReadout camera;
     private final PictureReadout picture;
-    private String unit = "m";
+    private final ReadoutNumbers numbers;
 
     /** Reads the numbers of a stage; {@code pivots} gives the pivot of a viewport. */
     public ReadoutReader(
@@ -64,8 +61,9 @@ public final class ReadoutReader {
         this.tools = tools;
         this.boards = boards;
         this.pivots = pivots;
-        this.camera = new CameraReadout(ground, subject, this);
-        this.picture = new PictureReadout(ground, subject, this);
+        this.numbers = new ReadoutNumbers(ground);
+        this.camera = new CameraReadout(ground, subject, numbers);
+        this.picture = new PictureReadout(ground, subject, numbers);
     }
 
     /** What the last motion did and where the active view looks, in a sentence for a screen reader. */
@@ -78,7 +76,6 @@ public final class ReadoutReader {
     @PageCall(patches = true)
     public Readout now() {
         Viewport v = ground.board().active();
-        unit = ground.habits().value(AllHabits.UNIT).toString();
         Vec3 pinned = subject.pivot().pinned();
         return new Readout(
                 v.id,
@@ -86,7 +83,7 @@ public final class ReadoutReader {
                 rows(v),
                 fields(v),
                 pivots.apply(v.id),
-                pinned == null ? null : axes("pivot.set-at", say("reading.pinned"), pinned),
+                pinned == null ? null : numbers.axes("pivot.set-at", say("reading.pinned"), pinned),
                 ladder(),
                 subject.editing().history().undoName(),
                 subject.editing().history().redoName(),
@@ -114,21 +111,22 @@ public final class ReadoutReader {
 
     private List<ReadoutField> fields(Viewport v) {
         Pose p = v.pose;
-        List<ReadoutField> fields = new ArrayList<>(axes("view.set", say("reading.eye"), p.eye()));
-        fields.add(lengthField("view.set", "focus", say("reading.focus"), p.focus()));
+        List<ReadoutField> fields = new ArrayList<>(numbers.axes("view.set", say("reading.eye"), p.eye()));
+        fields.add(numbers.lengthField("view.set", "focus", say("reading.focus"), p.focus()));
         if (p.projection() instanceof Projection.Orthographic o) {
-            fields.add(lengthField("view.set", "extent", say("reading.extent"), o.extent()));
+            fields.add(numbers.lengthField("view.set", "extent", say("reading.extent"), o.extent()));
         } else {
-            fields.add(
-                    field("view.set", "lens", say("reading.lens"), NumberText.fixed(Math.toDegrees(v.lens), 1) + "°"));
-            fields.add(field(
+            fields.add(ReadoutNumbers.field(
+                    "view.set", "lens", say("reading.lens"), NumberText.fixed(Math.toDegrees(v.lens), 1) + "°"));
+            fields.add(ReadoutNumbers.field(
                     "view.set",
                     "focal",
                     "",
                     NumberText.fixed(Rectilinear.focalLength(LensChange.FULL_FRAME, v.lens), 1) + " mm"));
         }
         double roll = Heading.roll(p.orientation(), ground.scene().up());
-        fields.add(field("view.set", "roll", say("reading.roll"), NumberText.fixed(Math.toDegrees(roll), 1) + "°"));
+        fields.add(ReadoutNumbers.field(
+                "view.set", "roll", say("reading.roll"), NumberText.fixed(Math.toDegrees(roll), 1) + "°"));
         return fields;
     }
 
@@ -178,11 +176,11 @@ public final class ReadoutReader {
                 n.kind().word(),
                 ground.nameOf(last),
                 n.id(),
-                brief(inUnit(size.x())) + " × " + brief(inUnit(size.y())) + " × " + brief(inUnit(size.z())) + " "
-                        + unit,
+                ReadoutNumbers.brief(numbers.inUnit(size.x())) + " × " + ReadoutNumbers.brief(numbers.inUnit(size.y()))
+                        + " × " + ReadoutNumbers.brief(numbers.inUnit(size.z())) + " " + numbers.unit(),
                 place,
-                axes("edit.place", say("reading.place"), place),
-                axes("object.pivot", say("reading.pivot"), place),
+                numbers.axes("edit.place", say("reading.place"), place),
+                numbers.axes("object.pivot", say("reading.pivot"), place),
                 turns(n),
                 scales(n),
                 subject.components().isEmpty() ? null : subject.components().words(),
@@ -218,7 +216,7 @@ public final class ReadoutReader {
         List<ReadoutField> out = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
             double degrees = Math.toDegrees(turn.get(a));
-            out.add(field("edit.turn", a, "", number(degrees, 3) + "°", degrees));
+            out.add(ReadoutNumbers.field("edit.turn", a, "", ReadoutNumbers.number(degrees, 3) + "°", degrees));
         }
         return out;
     }
@@ -227,7 +225,7 @@ public final class ReadoutReader {
         Vec3 scale = Transforms.scaleOf(n.local());
         List<ReadoutField> out = new ArrayList<>();
         for (int a = 0; a < 3; a++) {
-            out.add(field("edit.scale", a, "", number(scale.get(a), 4), scale.get(a)));
+            out.add(ReadoutNumbers.field("edit.scale", a, "", ReadoutNumbers.number(scale.get(a), 4), scale.get(a)));
         }
         return out;
     }
@@ -238,83 +236,9 @@ public final class ReadoutReader {
             double value = PlainData.number(shape.toPlain().get(p.id()), p.usual());
             out.add(
                     p.whole()
-                            ? field("edit.shape", p.id(), p.words(), NumberText.fixed(value, 0))
-                            : lengthField("edit.shape", p.id(), p.words(), value));
+                            ? ReadoutNumbers.field("edit.shape", p.id(), p.words(), NumberText.fixed(value, 0))
+                            : numbers.lengthField("edit.shape", p.id(), p.words(), value));
         }
         return out;
-    }
-
-    private List<ReadoutField> axes(String command, String label, Vec3 p) {
-        return axes(command, "", label, p);
-    }
-
-    /** A point as three fields, whose keys begin with something before the axis. */
-    List<ReadoutField> axes(String command, String before, String label, Vec3 p) {
-        List<ReadoutField> out = new ArrayList<>();
-        for (int a = 0; a < 3; a++) {
-            out.add(field(command, before, a, label, length(p.get(a)), inUnit(p.get(a))));
-        }
-        return out;
-    }
-
-    /** A length in the user's unit with all the digits that count, to copy and to type over. */
-    private String length(double metres) {
-        return full(inUnit(metres)) + " " + unit;
-    }
-
-    /** All of a number that counts: nine decimals, more for what is very small. */
-    private static String full(double v) {
-        double a = Math.abs(v);
-        return number(v, a < 1e-6 ? 15 : 9);
-    }
-
-    /** A number with some decimals at most and no zeros at the end. */
-    public static String number(double v, int places) {
-        return Math.abs(v) < 1e15 ? NumberText.trimmed(NumberText.fixed(v, places)) : NumberText.digits(v);
-    }
-
-    /** A field of an axis: where three stand in a row they are brief until one looks into them. */
-    private static ReadoutField field(String command, int axis, String label, String text, double value) {
-        return field(command, "", axis, label, text, value);
-    }
-
-    private static ReadoutField field(
-            String command, String before, int axis, String label, String text, double value) {
-        String key = "xyz".substring(axis, axis + 1);
-        return new ReadoutField(
-                command, SentenceWords.axis(before, axis), axis == 0 ? label : "", text, brief(value), key);
-    }
-
-    private static ReadoutField field(String command, String key, String label, String text) {
-        return new ReadoutField(command, key, label, text, null, null);
-    }
-
-    /** A length: four digits until one looks into the field, which then has all of them. */
-    ReadoutField lengthField(String command, String key, String label, double metres) {
-        return new ReadoutField(command, key, label, length(metres), brief(inUnit(metres)) + " " + unit, null);
-    }
-
-    /** A number on the screen: four significant digits, and no longer than its field is wide. */
-    public static String brief(double v) {
-        double a = Math.abs(v);
-        // What is nothing beside the places of a scene is told as nothing.
-        if (a < 1e-6) {
-            return "0";
-        }
-        if (a < 1e-3) {
-            return NumberText.trimmed(NumberText.fixed(v, 6));
-        }
-        if (a < 1e7) {
-            return NumberText.digits(v);
-        }
-        int power = (int) Math.floor(Math.log10(a));
-        double mantissa = v / Math.pow(10, power);
-        return Math.abs(mantissa) < 9.95
-                ? NumberText.fixed(mantissa, 1) + "e" + power
-                : NumberText.fixed(mantissa / 10, 1) + "e" + (power + 1);
-    }
-
-    private double inUnit(double metres) {
-        return metres / Quantity.LENGTHS.getOrDefault(unit, 1.0);
     }
 }

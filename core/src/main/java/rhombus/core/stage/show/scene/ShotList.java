@@ -8,7 +8,7 @@ import rhombus.core.plain.OrNull;
 import rhombus.core.plain.PageCall;
 import rhombus.core.scene.Scene;
 import rhombus.core.scene.SceneCamera;
-import rhombus.core.stage.show.readout.ReadoutReader;
+import rhombus.core.stage.show.readout.ReadoutNumbers;
 import rhombus.core.stage.subject.ShotChecks;
 import rhombus.core.stage.subject.SubjectParts;
 import rhombus.core.stage.subject.TypedCamera;
@@ -57,7 +57,7 @@ public final class ShotList {
     /** Focal length and angle of view of a camera, or its height where it is orthographic, in words. */
     public static String lens(SceneCamera c) {
         return c.perspective()
-                ? ReadoutReader.number(c.focalLength(), 1) + " mm · " + NumberText.fixed(Math.toDegrees(c.fovY()), 1)
+                ? ReadoutNumbers.number(c.focalLength(), 1) + " mm · " + NumberText.fixed(Math.toDegrees(c.fovY()), 1)
                         + "°"
                 : say("shot-list.orthographic", NumberText.words(c.extent()));
     }
@@ -68,8 +68,8 @@ public final class ShotList {
     }
 
     private static String size(SceneCamera c) {
-        return ReadoutReader.number(c.optics().back().width(), 2) + " × "
-                + ReadoutReader.number(c.optics().back().height(), 2) + " mm";
+        return ReadoutNumbers.number(c.optics().back().width(), 2) + " × "
+                + ReadoutNumbers.number(c.optics().back().height(), 2) + " mm";
     }
 
     /** The list as comma-separated values: a line of names, then one for each camera. */
