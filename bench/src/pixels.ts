@@ -50,13 +50,13 @@ export async function pixels(file: ArrayBuffer) {
     shadow: { value: null },
   };
   const looks = new Looks(
-    core.draw,
+    core.meshes,
     file,
     shared,
     palettes.dusk,
     theirImages.one,
   );
-  const surfaces = new Surfaces(core.draw, new Slices(() => undefined));
+  const surfaces = new Surfaces(core.meshes, new Slices(() => undefined));
   const renderer = new THREE.WebGLRenderer({ antialias: false, alpha: true });
   const scene = new THREE.Scene();
   const materials = new Map<number, THREE.Material>();
