@@ -1,7 +1,7 @@
-import { module, newSession } from "#compiled-core";
+import { pageModule, newSession } from "#compiled-core";
 
 /** The hierarchy of one mesh by itself. */
-export const hierarchy = module();
+export const hierarchy = pageModule();
 
 /** The one stage that is measured. */
 export const core = newSession();

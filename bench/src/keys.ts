@@ -32,7 +32,7 @@ function keymap(count: number): Stored {
       modifiers: MODIFIERS.filter((_, bit) => mods & (1 << bit)),
     });
   }
-  return { ...core.stage.keymaps.plain(), changes, added };
+  return { ...core.stage.keymaps.current(), changes, added };
 }
 
 /** Microseconds in which a key is resolved that nothing answers, with 2 000 bindings and with 100. */

@@ -1,5 +1,5 @@
 import { inject, type InjectionKey } from 'vue';
-import { module, useWords, type PageSession } from '#compiled-core';
+import { pageModule, useWords, type PageSession } from '#compiled-core';
 import { wordsOf } from '../words/language';
 
 // Whatever imports this waits for it: many words of the core are looked up once, when they are first used.
@@ -10,7 +10,7 @@ export { newSession } from '#compiled-core';
 export type * from '#compiled-core';
 
 /** What is asked without a scene. */
-export const lists = module();
+export const lists = pageModule();
 
 /** The core of one open scene. */
 export type Core = PageSession;

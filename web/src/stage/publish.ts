@@ -36,7 +36,7 @@ export function publish(open: () => OpenScene | null): void {
         .stage.boards.pins()
         .map(({ id, name, board, picture }) => ({ id, name, board, pictured: !!picture })),
     rulers: () => core().stage.contents.rulers(),
-    keymap: () => core().stage.keymaps.plain(),
+    keymap: () => core().stage.keymaps.current(),
     habits: () => ({ ...core().settings.toPlain(), theme: document.documentElement.dataset.theme ?? 'dusk' }),
     hints: () => core().stage.hints(),
     stats: () =>

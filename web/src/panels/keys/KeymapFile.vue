@@ -14,7 +14,7 @@ const LARGEST = 1 << 20;
 const TOLD = 6;
 
 const save = () =>
-  saveJson(core.stage.keymaps.plain(), say('keymap-file.keymap-json', String(core.stage.keymaps.plain().name)));
+  saveJson(core.stage.keymaps.current(), say('keymap-file.keymap-json', String(core.stage.keymaps.current().name)));
 const wrong = (refused: string): ImportedKeymap => ({ name: '', refused, problems: [], changes: 0 });
 
 async function read() {

@@ -43,7 +43,7 @@ function onlyHere(on: boolean) {
 async function copyAddress() {
   told.value = '';
   link.value = '';
-  const address = `${window.location.origin}/scenes#${await keymapToFragment(core.stage.keymaps.plain())}`;
+  const address = `${window.location.origin}/scenes#${await keymapToFragment(core.stage.keymaps.current())}`;
   await navigator.clipboard.writeText(address).then(
     () => (told.value = say('keymap-panel.the-address-of-this-keymap-is')),
     () => (link.value = address),

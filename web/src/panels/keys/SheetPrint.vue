@@ -19,7 +19,7 @@ const print = () => window.print();
 async function save() {
   wrong.value = '';
   try {
-    const file = await api.keymapSheet(core.stage.keymaps.plain(), core.stage.printed());
+    const file = await api.keymapSheet(core.stage.keymaps.current(), core.stage.printed());
     saveAs(file, say('sheet-print.keymap-pdf', sheet.value.name));
   } catch (e) {
     wrong.value = (e as Error).message;

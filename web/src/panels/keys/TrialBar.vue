@@ -11,7 +11,7 @@ const core = useCore();
 const store = useStage();
 const trying = computed(() => {
   void store.keymapVersion;
-  return core.stage.teaching.onTrial() ? String(core.stage.keymaps.plain().name) : '';
+  return core.stage.teaching.onTrial() ? String(core.stage.keymaps.current().name) : '';
 });
 
 function keep() {

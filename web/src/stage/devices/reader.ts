@@ -21,7 +21,14 @@ export class DeviceReader {
     this.mice = new HidMice(devices, after);
     const on = { signal: this.ends.signal };
     window.addEventListener('gamepadconnected', () => this.look(), on);
-    window.addEventListener('blur', () => devices.blur(), on);
+    window.addEventListener(
+      'blur',
+      () => {
+        devices.blur();
+        after();
+      },
+      on,
+    );
     window.addEventListener('gamepaddisconnected', () => this.read(), on);
     this.look();
     void this.mice.granted();

@@ -4,11 +4,11 @@ import java.lang.reflect.Method;
 import java.lang.reflect.Modifier;
 import java.lang.reflect.Parameter;
 import java.lang.reflect.Type;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import rhombus.core.plain.PageCall;
-import rhombus.core.plain.PlainData;
 import rhombus.core.scene.BinaryArrays;
 
 /** Writes the Java through which the page calls a class of the core: an interface of JavaScript values, and what hands on. */
@@ -48,18 +48,36 @@ final class Bridge {
     static Map<String, String> sources(String pkg, Class<?> c) {
         Bridge b = new Bridge(c);
         PageClasses.calls(c).forEach(b::add);
-        String head = "package " + pkg + ";\n\nimport java.util.Map;\nimport org.teavm.jso.*;\n"
-                + "import org.teavm.jso.typedarrays.*;\nimport rhombus.core.plain.PlainData;\n\n"
-                + "/** Made in the build from {@link " + c.getCanonicalName() + "}. */\n";
+        String head =
+                """
+                package %s;
+
+                import java.util.Map;
+                import org.teavm.jso.*;
+                import org.teavm.jso.typedarrays.*;
+                import rhombus.core.plain.PlainData;
+
+                /** Made in the build from {@link %s}. */
+                """
+                        .formatted(pkg, c.getCanonicalName());
+        String body =
+                """
+                final class %1$s implements %2$s {
+                    private final %3$s of;
+                    private final Map<String, String> layout;
+                %4$s
+                    %1$s(%3$s of, Map<String, String> layout) {
+                        this.of = of;
+                        this.layout = layout;
+                %5$s    }
+                %6$s}
+                """
+                        .formatted(bridge(c), api(c), c.getCanonicalName(), b.fields, b.made, b.calls);
         return Map.of(
                 api(c),
-                head + "public interface " + api(c) + " extends JSObject {\n" + b.api + "}\n",
+                head + "public interface %s extends JSObject {\n%s}\n".formatted(api(c), b.api),
                 bridge(c),
-                head + "final class " + bridge(c) + " implements " + api(c) + " {\n    private final "
-                        + c.getCanonicalName() + " of;\n    private final Map<String, String> layout;\n" + b.fields
-                        + "\n    " + bridge(c) + "(" + c.getCanonicalName() + " of, Map<String, String> layout) {\n"
-                        + "        this.of = of;\n        this.layout = layout;\n" + b.made + "    }\n" + b.calls
-                        + "}\n");
+                head + body);
     }
 
     private void add(Method m) {
@@ -69,62 +87,40 @@ final class Bridge {
         } else if (how.patches()) {
             patch(m);
         } else if (how.keepsEqual()) {
-            String kept = m.getName() + "Kept";
-            Class<?> element = Records.element(m.getGenericReturnType());
-            fields.append("    private final KeptList<")
-                    .append(element.getCanonicalName())
-                    .append("> ")
-                    .append(kept)
-                    .append(" = new KeptList<>(e -> ")
-                    .append(JsRecords.value("e", element))
-                    .append(");\n");
-            method(m, "JSObject", parameters(m), "return " + kept + ".of(" + call(m) + ");");
+            keep(m);
         } else {
-            Class<?> gives = m.getReturnType();
-            String result = gives == void.class ? call(m) + ";" : "return " + given(call(m), m) + ";";
+            String result = m.getReturnType() == void.class ? call(m) + ";" : "return " + given(call(m), m) + ";";
             method(m, type(m.getGenericReturnType()), parameters(m), result);
         }
     }
 
     private void property(Method m) {
-        Class<?> part = m.getReturnType();
         String name = m.getName();
+        String type = api(m.getReturnType());
         String get = "get" + name.substring(0, 1).toUpperCase() + name.substring(1);
-        fields.append("    private final ")
-                .append(api(part))
-                .append(" ")
-                .append(name)
-                .append(";\n");
-        made.append("        ")
-                .append(name)
-                .append(" = new ")
-                .append(bridge(part))
-                .append("(of.")
-                .append(name)
-                .append("(), layout);\n");
-        api.append("    @JSProperty\n    ")
-                .append(api(part))
-                .append(" ")
-                .append(get)
-                .append("();\n\n");
-        calls.append("\n    @Override\n    public ")
-                .append(api(part))
-                .append(" ")
-                .append(get)
-                .append("() {\n        return ")
-                .append(name)
-                .append(";\n    }\n");
+        fields.append("    private final %s %s;\n".formatted(type, name));
+        made.append("        %s = new %s(of.%s(), layout);\n".formatted(name, bridge(m.getReturnType()), name));
+        api.append("    @JSProperty\n");
+        method(get, type, "", "return " + name + ";");
     }
 
-    /** What was told last is kept for each number that the method is asked with. */
+    /** The last list is kept, one for all calls: what the page passes could ask for another. */
+    private void keep(Method m) {
+        if (!PageClasses.passed(m).isEmpty()) {
+            throw new IllegalArgumentException(m + " keeps what it gave and cannot be told anything by the page");
+        }
+        Class<?> element = Records.element(m.getGenericReturnType());
+        String kept = m.getName() + "Kept";
+        fields.append("    private final KeptList<%s> %s = new KeptList<>(e -> %s);\n"
+                .formatted(element.getCanonicalName(), kept, JsRecords.value("e", element)));
+        method(m, "JSObject", "", "return %s.of(%s);".formatted(kept, call(m)));
+    }
+
+    /** What was told last is kept for each value that the method is asked with. */
     private void patch(Method m) {
         String record = m.getReturnType().getCanonicalName();
         String last = m.getName() + "Last";
-        fields.append("    private final Map<String, ")
-                .append(record)
-                .append("> ")
-                .append(last)
-                .append(" = new java.util.HashMap<>();\n");
+        fields.append("    private final Map<String, %s> %s = new java.util.HashMap<>();\n".formatted(record, last));
         String key =
                 PageClasses.passed(m).stream().map(p -> " + " + p.getName()).collect(Collectors.joining());
         String more = parameters(m);
@@ -132,34 +128,28 @@ final class Bridge {
                 m,
                 "void",
                 more + (more.isEmpty() ? "" : ", ") + "JSObject target, boolean fresh",
-                record + " now = " + call(m) + ";\n        String key = \"\"" + key
-                        + ";\n        JsRecords.change(fresh ? null : " + last + ".get(key), now, target);\n        "
-                        + last + ".put(key, now);");
+                """
+                %s now = %s;
+                        String key = ""%s;
+                        JsRecords.change(fresh ? null : %s.get(key), now, target);
+                        %s.put(key, now);"""
+                        .formatted(record, call(m), key, last, last));
     }
 
     private void method(Method m, String type, String parameters, String body) {
-        api.append("    ")
-                .append(type)
-                .append(" ")
-                .append(m.getName())
-                .append("(")
-                .append(parameters)
-                .append(");\n\n");
-        calls.append("\n    @Override\n    public ")
-                .append(type)
-                .append(" ")
-                .append(m.getName())
-                .append("(")
-                .append(parameters)
-                .append(") {\n        ")
-                .append(body)
-                .append("\n    }\n");
+        method(m.getName(), type, parameters, body);
+    }
+
+    private void method(String name, String type, String parameters, String body) {
+        String head = "%s %s(%s)".formatted(type, name, parameters);
+        api.append("    %s;\n\n".formatted(head));
+        calls.append("\n    @Override\n    public %s {\n        %s\n    }\n".formatted(head, body));
     }
 
     private String call(Method m) {
         String on = Modifier.isStatic(m.getModifiers()) ? of.getCanonicalName() : "of";
         return on + "." + m.getName() + "("
-                + List.of(m.getParameters()).stream().map(Bridge::taken).collect(Collectors.joining(", ")) + ")";
+                + Arrays.stream(m.getParameters()).map(Bridge::taken).collect(Collectors.joining(", ")) + ")";
     }
 
     private static String parameters(Method m) {
@@ -199,7 +189,7 @@ final class Bridge {
             return "JsPlain.map(" + name + ")";
         }
         if (c == List.class) {
-            return PlainData.class.getSimpleName() + ".list(JsPlain.fromJs(" + name + "))";
+            return "PlainData.list(JsPlain.fromJs(" + name + "))";
         }
         if (Records.isVector(c)) {
             return "JsPlain.vector(" + name + ")";

@@ -67,7 +67,7 @@ public final class Generate {
         classes.forEach(c -> s.append(TypeScript.calls(c)));
         s.append("export function useWords(file: string): void;\n");
         s.append("export function newSession(): PageSession;\n");
-        s.append("export function module(): PageModule;\n");
+        s.append("export function pageModule(): PageModule;\n");
         return s.toString();
     }
 

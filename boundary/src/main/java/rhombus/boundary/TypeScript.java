@@ -107,16 +107,21 @@ final class TypeScript {
     }
 
     private static String passed(Type t, boolean orNull) {
+        return passed(t) + (orNull ? " | null" : "");
+    }
+
+    private static String passed(Type t) {
         Class<?> c = Records.element(t);
-        // What shares memory with the core is made of it, whatever the browser could hold besides.
-        // Nobody says what a list holds that is not of one type.
-        String type = Records.isList(t) && c == Object.class
-                ? "unknown[]"
-                : t == void.class
-                        ? "void"
-                        : Bridge.array(c) != null && !Records.isList(t)
-                                ? Bridge.array(c) + "<ArrayBuffer>"
-                                : BinaryArrays.class.isAssignableFrom(c) ? "ArrayBuffer" : type(t);
-        return type + (orNull ? " | null" : "");
+        if (t == void.class) {
+            return "void";
+        }
+        if (Records.isList(t)) {
+            return c == Object.class ? "unknown[]" : type(t);
+        }
+        if (Bridge.array(c) != null) {
+            // It shares memory with the core, which is made of plain buffers whatever else the browser could hold.
+            return Bridge.array(c) + "<ArrayBuffer>";
+        }
+        return BinaryArrays.class.isAssignableFrom(c) ? "ArrayBuffer" : type(t);
     }
 }

@@ -61,6 +61,13 @@ class BridgeTest {
         public void same(String a) {}
     }
 
+    static final class KeepsTooMuch {
+        @PageCall(keepsEqual = true)
+        public List<Row> rows(String of) {
+            return List.of();
+        }
+    }
+
     static final class Unknown {
         @PageCall
         public void take(Thread t) {}
@@ -112,6 +119,7 @@ class BridgeTest {
     void whatCannotCrossIsRefusedByName() {
         assertThatThrownBy(() -> Bridge.sources("p", Overloaded.class)).hasMessageContaining("two methods same");
         assertThatThrownBy(() -> Bridge.sources("p", Unknown.class)).hasMessageContaining("java.lang.Thread");
+        assertThatThrownBy(() -> Bridge.sources("p", KeepsTooMuch.class)).hasMessageContaining("rows");
     }
 
     /** Javac sees the same when the module of the browser is built; here it is told which method is at fault. */

@@ -28,7 +28,7 @@ public final class Exports {
 
     /** What is asked without a scene. */
     @JSExport
-    public static PageModuleApi module() {
+    public static PageModuleApi pageModule() {
         return new PageModuleBridge(new PageModule(), Map.of());
     }
 }

@@ -305,7 +305,7 @@ class AgreementTest {
         Object got = page.evaluate(
                 """
                 async ([p, t, rays]) => {
-                  const hierarchy = (await import('/agreement/core.js')).module();
+                  const hierarchy = (await import('/agreement/core.js')).pageModule();
                   hierarchy.buildHierarchy(new Float32Array(p), new Int32Array(t));
                   return [...hierarchy.castRays(new Float64Array(rays))];
                 }""",

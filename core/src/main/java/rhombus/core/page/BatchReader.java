@@ -44,6 +44,7 @@ public final class BatchReader {
         batches.sync(stage.scene());
     }
 
+    /** All batches with what they are made of. */
     @PageCall
     public List<BatchForm> batches() {
         List<BatchForm> out = new ArrayList<>();
@@ -90,18 +91,20 @@ public final class BatchReader {
         return batches.floats(batch, name);
     }
 
+    /** The same for buffers of 16-bit numbers. */
     @PageCall
     @OrNull
     public short[] shorts(int batch, String name) {
         return batches.shorts(batch, name);
     }
 
-    /** Puts into an object what lies over a viewport, as far as it has changed since the last time; all of it where the object is fresh. */
+    /** A byte for each corner of a merged batch, which marks the sides that are edges. */
     @PageCall
     public byte[] marks(int batch) {
         return batches.marks(batch);
     }
 
+    /** Indices of a level of a merged batch, or of its lines for -1. */
     @PageCall
     public int[] indices(int batch, int level) {
         return batches.indices(batch, level);
@@ -132,7 +135,16 @@ public final class BatchReader {
         batches.select(stage.contents().selectedNodes(false), stage.contents().selectedNodes(true));
     }
 
-    /** What is drawn in a viewport, with another look where one is named. */
+    /**
+     * What a picture needs: runs of batch, form (0 surface, 1 with edges, 2 lines, 3 lines of what is selected, 4 mask, 5 points),
+     * level, first range and number of ranges.
+     *
+     * @param matrices view matrix and projection matrix, 16 numbers each
+     * @param view whose look it takes where no other is named; -1 for plain shading
+     * @param height of the picture, CSS pixels
+     * @param eased whether detail may be left out while views move
+     * @param look id of another look, or empty
+     */
     @PageCall
     public int[] plan(double[] matrices, int view, double height, boolean eased, String look) {
         DrawSubmission.Wish wish =

@@ -40,12 +40,14 @@ public final class MeshReader {
         shapes = new ShapeMeshes();
     }
 
+    /** Takes the edges of all meshes, as they are stored beside the scene. */
     @PageCall
     public void attachEdges(BinaryArrays file) {
         open.edges(file);
         geometryCame();
     }
 
+    /** Takes the coarser triangles of all meshes. */
     @PageCall
     public void attachLevels(BinaryArrays file) {
         open.levels(file);
@@ -68,11 +70,13 @@ public final class MeshReader {
         return false;
     }
 
+    /** Positions of a mesh, three numbers a vertex, from its origin. */
     @PageCall
     public float[] positions(int mesh) {
         return stage.scene().meshes().get(mesh).positions();
     }
 
+    /** Numbers of another attribute of a mesh by its glTF name, {@code size} a vertex; null where it has none. */
     @PageCall
     @OrNull
     public float[] attribute(int mesh, String name, int size) {
@@ -90,6 +94,7 @@ public final class MeshReader {
         return open.has(mesh) ? open.places(mesh) : null;
     }
 
+    /** Triangles of a mesh, three vertices each. */
     @PageCall
     public int[] indices(int mesh) {
         return open.has(mesh)
@@ -175,6 +180,7 @@ public final class MeshReader {
                 m.finish());
     }
 
+    /** What a mesh is made of. */
     @PageCall
     public Material material(int mesh) {
         return open.has(mesh) ? open.material(mesh) : ShapeMeshes.material();

@@ -52,7 +52,7 @@ public final class BindingEditor {
 
     /** The system the browser runs on, in its own words. */
     @PageCall
-    public void on(String told) {
+    public void runsOn(String told) {
         platform = Platform.of(told);
     }
 

@@ -338,7 +338,7 @@ public final class UserKeymaps {
 
     /** The keymap in use as plain data. */
     @PageCall
-    public Map<String, Object> plain() {
+    public Map<String, Object> current() {
         return keymap().toPlain();
     }
 
