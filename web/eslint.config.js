@@ -1,7 +1,17 @@
 import js from '@eslint/js';
+import boundaries from 'eslint-plugin-boundaries';
 import vue from 'eslint-plugin-vue';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+
+/** The floors of the page from the lowest to the highest: each may use itself and those before it. */
+const floors = ['words', 'core', 'api', 'shared', 'painter', 'open', 'input', 'marks', 'viewport', 'feature', 'app'];
+
+/** What a file of a floor may use; a feature uses no other feature. */
+const allowed = floors.map((floor, i) => ({
+  from: { element: { type: floor } },
+  allow: { to: { element: { type: floor === 'feature' ? floors.slice(0, i) : floors.slice(0, i + 1) } } },
+}));
 
 export default ts.config(
   { ignores: ['dist', 'node_modules', 'target', '*.d.ts'] },
@@ -9,6 +19,22 @@ export default ts.config(
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],
   { files: ['tools/**'], languageOptions: { globals: globals.node } },
+  {
+    files: ['src/**/*.{ts,vue}'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': [
+        ...['words', 'core', 'api', 'shared', 'painter', 'app'].map((type) => ({ type, pattern: `src/${type}` })),
+        ...['open', 'input', 'marks', 'viewport'].map((type) => ({ type, pattern: `src/stage/${type}` })),
+        { type: 'feature', pattern: 'src/features/*' },
+      ],
+      'import/resolver': { node: { extensions: ['.ts', '.vue', '.d.ts'] } },
+    },
+    rules: {
+      'boundaries/no-unknown-files': 'error',
+      'boundaries/dependencies': ['error', { default: 'disallow', policies: allowed }],
+    },
+  },
   {
     files: ['**/*.{ts,vue}'],
     languageOptions: { globals: globals.browser, parserOptions: { parser: ts.parser } },

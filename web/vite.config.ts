@@ -19,6 +19,7 @@ export default defineConfig({
   build: { target: 'es2022', chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
   test: {
     environment: 'happy-dom',
+    environmentOptions: { happyDOM: { url: 'http://localhost:8080' } },
     setupFiles: ['test/words.ts'],
     include: ['test/**/*.spec.ts'],
     server: { deps: { inline: ['element-plus'] } },

@@ -1,5 +1,5 @@
 import { core } from "./core";
-import { Painter } from "../../web/src/stage/painter/Painter";
+import { Painter } from "../../web/src/painter/Painter";
 
 /** A painter of the open scene that leaves nothing for later. */
 export function newPainter(

@@ -1,10 +1,10 @@
 import * as THREE from "three";
 import { core } from "./core";
-import { Looks } from "../../web/src/stage/painter/looks";
+import { Looks } from "../../web/src/painter/looks";
 import { newPainter } from "./newPainter";
-import { palettes } from "../../web/src/stage/painter/palette";
-import { Slices } from "../../web/src/stage/painter/slices";
-import { Surfaces } from "../../web/src/stage/painter/surfaces";
+import { palettes } from "../../web/src/painter/palette";
+import { Slices } from "../../web/src/painter/slices";
+import { Surfaces } from "../../web/src/painter/surfaces";
 
 const WIDTH = 640;
 const HEIGHT = 480;

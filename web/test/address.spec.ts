@@ -1,7 +1,7 @@
 // @vitest-environment node
 import { inflateRawSync } from 'node:zlib';
 import { describe, expect, it } from 'vitest';
-import { fromFragment, holdsKeymap, keymapFromFragment, keymapToFragment, toFragment } from '../src/stage/address';
+import { fromFragment, holdsKeymap, keymapFromFragment, keymapToFragment, toFragment } from '../src/stage/open/address';
 
 describe('views in an address', () => {
   const board = {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { mount } from '@vue/test-utils';
 import { readFileSync } from 'node:fs';
-import { finder } from '../src/guide/find';
-import GuideBody from '../src/guide/GuideBody';
-import { pagesOf, sectionsOf } from '../src/guide/pages';
+import { finder } from '../src/features/guide/find';
+import GuideBody from '../src/features/guide/GuideBody';
+import { pagesOf, sectionsOf } from '../src/features/guide/pages';
 
 const GUIDE = `# One {#one}
 

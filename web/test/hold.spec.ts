@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { InputReceiver } from '../src/core';
-import { capture, PointerHold } from '../src/stage/hold';
+import { capture, PointerHold } from '../src/stage/input/hold';
 
 const core = { lockWanted: vi.fn(() => 0), locked: vi.fn() };
 

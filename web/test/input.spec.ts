@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { InputReceiver } from '../src/core';
-import { forwardInput } from '../src/stage/input';
+import { forwardInput } from '../src/stage/input/input';
 
 const SHIFT = 1;
 const CTRL = 2;

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Plain } from '../src/core';
-import { Keeper, type Merge } from '../src/stores/keeper';
+import { Keeper, type Merge } from '../src/stage/open/keeper';
 import { server } from './oneDocument';
 
 describe('a document that two windows save', () => {
@@ -116,9 +116,9 @@ describe('a document that two windows save', () => {
     k.changed();
     s.refusal = { status: 409, body: { detail: 'Another window has saved since.' } };
     const get = globalThis.fetch;
-    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
-      if (init.method === 'GET') throw new TypeError('no network');
-      return get(path, init);
+    vi.stubGlobal('fetch', async (request: Request) => {
+      if (request.method === 'GET') throw new TypeError('no network');
+      return get(request);
     });
     await vi.advanceTimersByTimeAsync(1000);
     expect(k.state.value).toBe('offline');

@@ -8,7 +8,7 @@ import { describe, expect, it } from 'vitest';
 import { messages } from '../src/words/messages';
 
 /** Where texts are programs of the graphics card, or say to whoever wrote the code what is wrong. */
-const PROGRAMS = /stage\/painter\//;
+const PROGRAMS = /src\/painter\//;
 /** Names of keys and of parts of the page, values of CSS, selectors, media types, names of errors, and our own name. */
 const CODES =
   /^(Escape|Tab|Enter|Space|Home|End|Delete|Backspace|Insert|Shift|Control|Alt|Meta|Arrow\w+|Page(Up|Down)|Key\w|Files|Rhombus|GLB|glTF|OBJ|STL|PLY|\w*Error)$|\b(calc|clamp|min|url|translate|rotate)\(|^\(|\[[a-z-]+[\]=^*~]|^[.#][\w-]+|^(image|application)\/|px\b|^There is no open scene here|^No scene is open|^There is no file|^M[-\d.]|, sans-serif$|^Simulated |^\.\/.*\.(vue|ts)$|^help-bubble|^rhombus:|\?format=|^guide\./;

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, vi } from 'vitest';
-import { Keeper } from '../src/stores/keeper';
+import { Keeper } from '../src/stage/open/keeper';
 
 export type Answer = { status: number; body: unknown };
 
@@ -15,13 +15,13 @@ export function server() {
     asked: [] as string[],
   };
   const answer = (a: Answer) => new Response(JSON.stringify(a.body), { status: a.status });
-  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
-    state.asked.push(`${init.method} ${path}`);
+  vi.stubGlobal('fetch', async (request: Request) => {
+    state.asked.push(`${request.method} ${new URL(request.url).pathname}`);
     if (state.down) throw new TypeError('no network');
-    if (init.method === 'GET') return answer({ status: 200, body: { version: state.version, body: state.body } });
+    if (request.method === 'GET') return answer({ status: 200, body: { version: state.version, body: state.body } });
     if (state.slow) await state.slow;
     if (state.refusal) return answer(state.refusal);
-    const save = JSON.parse(String(init.body)) as { version: number; body: unknown };
+    const save = (await request.json()) as { version: number; body: unknown };
     if (save.version !== state.version)
       return answer({ status: 409, body: { detail: 'Another window has saved since.' } });
     state.version++;

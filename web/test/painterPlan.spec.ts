@@ -1,11 +1,11 @@
 import * as THREE from 'three';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchForm, BatchReader, MeshReader } from '../src/core';
-import { Models } from '../src/stage/painter/models';
-import { palettes } from '../src/stage/painter/palette';
-import { Form, layersOf, PLAIN, type Drawn } from '../src/stage/painter/passes';
-import { Ranges } from '../src/stage/painter/ranges';
-import { Run } from '../src/stage/painter/runs';
+import { Models } from '../src/painter/models';
+import { palettes } from '../src/painter/palette';
+import { Form, layersOf, PLAIN, type Drawn } from '../src/painter/passes';
+import { Ranges } from '../src/painter/ranges';
+import { Run } from '../src/painter/runs';
 
 const corners = 12;
 const nothing = {

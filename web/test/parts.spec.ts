@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { part } from '../src/stores/parts';
+import { part } from '../src/shared/parts';
 
 describe('a part of the program that is fetched later', () => {
   it('is fetched once, however many ask', async () => {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { Presence } from '../src/stores/presence';
+import { Presence } from '../src/stage/open/presence';
 
 /** Channels of one browser: what one says, all others of the name hear. */
 class Channel {
@@ -24,8 +24,9 @@ describe('windows with the same scene', () => {
     others = 0;
     asked = [];
     sessionStorage.clear();
-    vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
-      asked.push(`${init.method} ${path}`);
+    vi.stubGlobal('fetch', async (asking: Request | string, init?: RequestInit) => {
+      const { method, url } = new Request(asking, init);
+      asked.push(`${method} ${new URL(url).pathname}`);
       return new Response(JSON.stringify({ others }), { status: 200 });
     });
     vi.stubGlobal('BroadcastChannel', Channel);
@@ -94,8 +95,8 @@ describe('windows with the same scene', () => {
 
   it('says that it is gone after everything else, however long that is on its way', async () => {
     let answer: () => void = nothing;
-    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
-      asked.push(init.method!);
+    vi.stubGlobal('fetch', (asking: Request | string, init?: RequestInit) => {
+      asked.push(new Request(asking, init).method);
       return new Promise((done) => (answer = () => done(new Response('{"others":0}', { status: 200 }))));
     });
     const here = new Presence('boat', () => true, nothing);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { SceneEntry } from '../src/api/api';
-import { sifted, size } from '../src/panels/scenes/facts';
+import { sifted, size } from '../src/shared/facts';
 
 const scene = (name: string, more: Partial<SceneEntry> = {}): SceneEntry => ({
   id: name,

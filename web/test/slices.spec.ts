@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
-import { Quads } from '../src/stage/painter/lines';
-import { Slices } from '../src/stage/painter/slices';
+import { Quads } from '../src/painter/lines';
+import { Slices } from '../src/painter/slices';
 
 describe('making what takes long', () => {
   const lines = 1000;

@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { watch } from 'vue';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { StageChanges, Core, ViewportSummary, ViewportMarks, Readout } from '../src/core';
-import { useStage } from '../src/stores/stage';
+import { useStage } from '../src/stage/open/store';
 
 /** A core with two viewports that counts what it is asked for. */
 function fakeCore() {

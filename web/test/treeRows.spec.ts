@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ObjectRow } from '../src/core';
-import { treeRows } from '../src/panels/scene/treeRows';
+import { treeRows } from '../src/features/scene/treeRows';
 
 const object = (id: string, parent: string | null): ObjectRow =>
   ({

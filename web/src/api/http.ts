@@ -1,4 +1,5 @@
 import { say } from '../words/say';
+
 /** An answer that is an error, with words to show. */
 export class Failure extends Error {
   constructor(
@@ -26,36 +27,32 @@ async function failure(response: Response): Promise<Failure> {
   return new Failure(response.status, problem.detail ?? say('http.the-server-answered', response.status));
 }
 
-/** Asks the server for JSON. A page whose token was lost gets a new one and asks once more. */
-export async function ask<T>(method: string, path: string, body?: unknown): Promise<T> {
-  const response = await asked(method, path, body);
-  return (response.status === 204 ? undefined : await response.json()) as T;
-}
-
-/** Has the server make a file of something. */
-export async function make(path: string, body: unknown): Promise<Blob> {
-  return (await asked('POST', path, body)).blob();
-}
-
-async function asked(method: string, path: string, body?: unknown): Promise<Response> {
+/**
+ * Sends a request with the page's token. A page whose token was lost gets a new one and asks once more.
+ *
+ * @throws Failure where the server cannot be reached, or answers with an error
+ */
+export async function asked(request: Request): Promise<Response> {
+  if (request.method === 'GET') return once(request);
+  const again = request.clone();
   try {
-    return await once(method, path, body);
+    return await once(signed(request));
   } catch (e) {
-    if (method === 'GET' || !(e instanceof Failure) || e.status !== 403) throw e;
-    await once('GET', '/api/start');
-    return await once(method, path, body);
+    if (!(e instanceof Failure) || e.status !== 403) throw e;
+    await once(new Request(new URL('/api/start', request.url)));
+    return await once(signed(again));
   }
 }
 
-async function once(method: string, path: string, body?: unknown): Promise<Response> {
+function signed(request: Request): Request {
+  request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token()));
+  return request;
+}
+
+async function once(request: Request): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, {
-      method,
-      headers:
-        method === 'GET' ? {} : { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token()) },
-      body: body === undefined ? null : JSON.stringify(body),
-    });
+    response = await fetch(request);
   } catch {
     throw new Failure(0, say('http.the-server-does-not-answer-what'));
   }
