@@ -7,6 +7,9 @@ import ts from 'typescript-eslint';
 /** The floors of the page from the lowest to the highest: each may use itself and those before it. */
 const floors = ['words', 'core', 'api', 'shared', 'painter', 'open', 'input', 'marks', 'viewport', 'feature', 'app'];
 
+/** The key of an event. */
+const KEY = 'MemberExpression[object.name=/^(e|k|event)$/][property.name=/^(key|code|keyCode|which)$/]';
+
 /** What a file of a floor may use; a feature uses no other feature. */
 const allowed = floors.map((floor, i) => ({
   from: { element: { type: floor } },
@@ -33,6 +36,21 @@ export default ts.config(
     rules: {
       'boundaries/no-unknown-files': 'error',
       'boundaries/dependencies': ['error', { default: 'disallow', policies: allowed }],
+    },
+  },
+  {
+    // Which key does what the core decides: elsewhere a key is handed on, or asked about with useControlKeys.
+    files: ['src/**/*.{ts,vue}'],
+    ignores: ['src/stage/input/**', 'src/shared/focus/**', 'src/shared/menus/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...[
+          `BinaryExpression > ${KEY}`,
+          `MemberExpression[computed=true] > ${KEY}.property`,
+          `CallExpression[callee.property.name=/^(test|includes|startsWith|match)$/] > ${KEY}.arguments`,
+        ].map((selector) => ({ selector, message: 'Ask the core what a key does (stage/input/controlKeys).' })),
+      ],
     },
   },
   {

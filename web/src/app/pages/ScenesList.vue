@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import 'element-plus/theme-chalk/el-overlay.css';
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type SceneDetail, type SceneEntry } from '../../api/api';
 import type { Chosen } from '../../api/chosen';
@@ -118,12 +119,11 @@ function ready() {
   void Promise.allSettled(ahead);
 }
 
+useEventListener(window, 'hashchange', follow);
 onMounted(() => {
-  window.addEventListener('hashchange', follow);
   void load();
   window.setTimeout(ready, READY_MS);
 });
-onBeforeUnmount(() => window.removeEventListener('hashchange', follow));
 </script>
 
 <template>

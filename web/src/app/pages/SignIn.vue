@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import AskedField from '../../shared/fields/AskedField.vue';
+import AskedForm from '../../shared/fields/AskedForm.vue';
 import { useSession } from '../../shared/session';
 import { LANGUAGES, language, speak } from '../../words/language';
 import { say } from '../../words/say';
@@ -8,27 +10,17 @@ import { say } from '../../words/say';
 const session = useSession();
 const route = useRoute();
 const router = useRouter();
-const name = ref('');
-const password = ref('');
-const wrong = ref('');
-const busy = ref(false);
+const asked = reactive({ name: '', password: '' });
 const first = computed(() => session.firstAccountWanted);
 const joining = ref(false);
 const making = computed(() => first.value || joining.value);
 
 async function go() {
-  busy.value = true;
-  wrong.value = '';
-  try {
-    const door = first.value ? session.firstAccount : joining.value ? session.signUp : session.signIn;
-    await door(name.value, password.value);
-    const to = typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/scenes';
-    await router.replace(to);
-  } catch (e) {
-    wrong.value = (e as Error).message;
-  } finally {
-    busy.value = false;
-  }
+  const ask = first.value ? session.firstAccount : joining.value ? session.signUp : session.signIn;
+  await ask(asked.name, asked.password);
+  const to = typeof route.query.to === 'string' && route.query.to.startsWith('/') ? route.query.to : '/scenes';
+  await router.replace(to);
+  return '';
 }
 </script>
 
@@ -44,26 +36,32 @@ async function go() {
         </g>
       </svg>
     </section>
-    <form class="form" @submit.prevent="go">
+    <section class="form">
       <h1>Rhombus</h1>
       <p class="lead">{{ say('sign-in.look-at-a-scene-from-every') }}</p>
       <p v-if="first" class="first">{{ say('sign-in.this-is-a-new-installation-choose') }}</p>
-      <label for="name">{{ say('sign-in.name') }}</label>
-      <el-input id="name" v-model="name" size="large" autocomplete="username" autofocus required />
-      <label for="password">{{ say('sign-in.password') }}</label>
-      <el-input
-        id="password"
-        v-model="password"
+      <AskedForm
+        :model="asked"
+        :button="making ? say('sign-in.create-account') : say('sign-in.sign-in')"
         size="large"
-        type="password"
-        show-password
-        :autocomplete="making ? 'new-password' : 'current-password'"
-        required
-      />
-      <p class="wrong" role="alert">{{ wrong }}</p>
-      <el-button native-type="submit" type="primary" size="large" :loading="busy">
-        {{ making ? say('sign-in.create-account') : say('sign-in.sign-in') }}
-      </el-button>
+        :send="go"
+      >
+        <AskedField
+          id="name"
+          v-model="asked.name"
+          prop="name"
+          :label="say('sign-in.name')"
+          autocomplete="username"
+          first
+        />
+        <AskedField
+          id="password"
+          v-model="asked.password"
+          prop="password"
+          :label="say('sign-in.password')"
+          :autocomplete="making ? 'new-password' : 'current-password'"
+        />
+      </AskedForm>
       <button v-if="session.signUpOffered && !first" type="button" class="plain other" @click="joining = !joining">
         {{ joining ? say('sign-in.i-have-an-account') : say('sign-in.i-have-no-account-yet') }}
       </button>
@@ -81,7 +79,7 @@ async function go() {
           {{ l.name }}
         </button>
       </p>
-    </form>
+    </section>
   </main>
 </template>
 
@@ -106,9 +104,9 @@ async function go() {
   justify-self: start;
   width: min(360px, 90%);
   margin-left: 24px;
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
+}
+.form :deep(form > .el-button) {
+  width: 100%;
 }
 h1 {
   font-size: 34px;
@@ -123,10 +121,6 @@ h1 {
   padding-left: 9px;
   margin-bottom: 12px;
 }
-label {
-  color: var(--quiet);
-  margin-top: 8px;
-}
 .other {
   align-self: start;
   color: var(--accent);
@@ -139,11 +133,6 @@ label {
 .languages [aria-pressed='true'] {
   color: var(--text);
   font-weight: 700;
-}
-.wrong {
-  color: var(--error);
-  min-height: 3em;
-  padding-top: 8px;
 }
 @media (max-width: 700px) {
   .door {

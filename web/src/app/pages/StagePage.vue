@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener, usePreferredReducedMotion } from '@vueuse/core';
 import { computed, onBeforeUnmount, onMounted, provide, ref, shallowRef, watch } from 'vue';
 import { coreKey, type Plain } from '../../core';
 import { Failure } from '../../api/http';
@@ -144,21 +145,17 @@ const cover = () => keepCover(open.value);
 const learn = (e: KeyboardEvent) => core.stage.typed(e.code, e.key, modifiersOf(e));
 
 publish(() => open.value);
+const motion = usePreferredReducedMotion();
+watch(motion, (now) => core.stage.reduceMotion(now === 'reduce'), { immediate: true });
+useEventListener(window, 'keydown', learn);
+useEventListener(window, 'beforeunload', leaving);
+useEventListener(window, 'pagehide', cover);
 onMounted(() => {
-  const still = window.matchMedia('(prefers-reduced-motion: reduce)');
-  core.stage.reduceMotion(still.matches);
-  still.addEventListener('change', () => core.stage.reduceMotion(still.matches));
   void tellMachine(core);
-  window.addEventListener('keydown', learn);
-  window.addEventListener('beforeunload', leaving);
-  window.addEventListener('pagehide', cover);
   devices = new DeviceReader(core.stage.devices, () => afterInput());
   void load();
 });
 onBeforeUnmount(() => {
-  window.removeEventListener('keydown', learn);
-  window.removeEventListener('beforeunload', leaving);
-  window.removeEventListener('pagehide', cover);
   devices?.stop();
   cover();
   void open.value.leave();

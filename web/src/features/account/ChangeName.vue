@@ -1,44 +1,42 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { reactive } from 'vue';
+import AskedField from '../../shared/fields/AskedField.vue';
+import AskedForm from '../../shared/fields/AskedForm.vue';
 import { useSession } from '../../shared/session';
-import AskedWord from './AskedWord.vue';
-import { useAsking } from './useAsking';
 import './account.css';
 import { say } from '../../words/say';
 
 const emit = defineEmits<{ changed: [] }>();
 const session = useSession();
-const name = ref(session.name ?? '');
-const password = ref('');
-const { busy, wrong, done, ask } = useAsking();
+const asked = reactive({ name: session.name ?? '', password: '' });
 
-const change = () =>
-  ask(async () => {
-    await session.rename(name.value, password.value);
-    name.value = session.name ?? '';
-    password.value = '';
-    emit('changed');
-    return say('change-name.from-now-on-you-sign-in', session.name);
-  });
+async function change() {
+  await session.rename(asked.name, asked.password);
+  Object.assign(asked, { name: session.name ?? '', password: '' });
+  emit('changed');
+  return say('change-name.from-now-on-you-sign-in', session.name);
+}
 </script>
 
 <template>
   <section class="part clipped" data-change-name>
     <h2>{{ say('change-name.name') }}</h2>
-    <form @submit.prevent="change">
-      <label for="account-name">{{ say('change-name.name') }}</label>
-      <el-input id="account-name" v-model="name" autocomplete="username" required maxlength="60" />
-      <label for="name-password">{{ say('change-name.password-to-be-sure-it-is') }}</label>
-      <el-input
-        id="name-password"
-        v-model="password"
-        type="password"
-        show-password
-        autocomplete="current-password"
-        required
+    <AskedForm :model="asked" :button="say('change-name.change-the-name')" :send="change">
+      <AskedField
+        id="account-name"
+        v-model="asked.name"
+        prop="name"
+        :label="say('change-name.name')"
+        autocomplete="username"
+        :most="60"
       />
-      <AskedWord :wrong="wrong" :done="done" />
-      <el-button native-type="submit" :loading="busy">{{ say('change-name.change-the-name') }}</el-button>
-    </form>
+      <AskedField
+        id="name-password"
+        v-model="asked.password"
+        prop="password"
+        :label="say('change-name.password-to-be-sure-it-is')"
+        autocomplete="current-password"
+      />
+    </AskedForm>
   </section>
 </template>

@@ -1,47 +1,45 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { reactive } from 'vue';
 import { api } from '../../api/api';
+import AskedField from '../../shared/fields/AskedField.vue';
+import AskedForm from '../../shared/fields/AskedForm.vue';
 import { useSession } from '../../shared/session';
-import AskedWord from './AskedWord.vue';
-import { useAsking } from './useAsking';
 import './account.css';
 import { say } from '../../words/say';
 
 const emit = defineEmits<{ changed: [] }>();
 const session = useSession();
-const password = ref('');
-const next = ref('');
-const { busy, wrong, done, ask } = useAsking();
+const asked = reactive({ password: '', next: '' });
 
-const change = () =>
-  ask(async () => {
-    await api.changePassword(password.value, next.value);
-    password.value = next.value = '';
-    emit('changed');
-    return say('change-password.the-password-is-changed-everywhere-else');
-  });
+async function change() {
+  await api.changePassword(asked.password, asked.next);
+  Object.assign(asked, { password: '', next: '' });
+  emit('changed');
+  return say('change-password.the-password-is-changed-everywhere-else');
+}
 </script>
 
 <template>
   <section class="part clipped" data-change-password>
     <h2>{{ say('change-password.password') }}</h2>
-    <form @submit.prevent="change">
+    <AskedForm :model="asked" :button="say('change-password.change-the-password')" :send="change">
       <!-- For what keeps passwords: whose it is. -->
       <input class="gone" type="text" autocomplete="username" :value="session.name" aria-hidden="true" tabindex="-1" />
-      <label for="old-password">{{ say('change-password.password-of-today') }}</label>
-      <el-input
+      <AskedField
         id="old-password"
-        v-model="password"
-        type="password"
-        show-password
+        v-model="asked.password"
+        prop="password"
+        :label="say('change-password.password-of-today')"
         autocomplete="current-password"
-        required
       />
-      <label for="new-password">{{ say('change-password.new-password-8-to-72-characters') }}</label>
-      <el-input id="new-password" v-model="next" type="password" show-password autocomplete="new-password" required />
-      <AskedWord :wrong="wrong" :done="done" />
-      <el-button native-type="submit" :loading="busy">{{ say('change-password.change-the-password') }}</el-button>
-    </form>
+      <AskedField
+        id="new-password"
+        v-model="asked.next"
+        prop="next"
+        :label="say('change-password.new-password-8-to-72-characters')"
+        autocomplete="new-password"
+      />
+    </AskedForm>
   </section>
 </template>
 

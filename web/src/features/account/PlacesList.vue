@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue';
 import { api, type SignedInPlace } from '../../api/api';
-import AskedWord from './AskedWord.vue';
-import { useAsking } from './useAsking';
+import AskedWord from '../../shared/fields/AskedWord.vue';
+import { useAsking } from '../../shared/fields/useAsking';
 import './account.css';
 import { moment } from '../../words/numbers';
 import { say } from '../../words/say';

@@ -1,24 +1,22 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import AskedField from '../../shared/fields/AskedField.vue';
+import AskedForm from '../../shared/fields/AskedForm.vue';
 import { useSession } from '../../shared/session';
-import AskedWord from './AskedWord.vue';
-import { useAsking } from './useAsking';
 import './account.css';
 import { say } from '../../words/say';
 
 const session = useSession();
 const router = useRouter();
 const sure = ref(false);
-const password = ref('');
-const { busy, wrong, done, ask } = useAsking();
+const asked = reactive({ password: '' });
 
-const remove = () =>
-  ask(async () => {
-    await session.remove(password.value);
-    await router.push('/sign-in');
-    return '';
-  });
+async function remove() {
+  await session.remove(asked.password);
+  await router.push('/sign-in');
+  return '';
+}
 </script>
 
 <template>
@@ -28,24 +26,18 @@ const remove = () =>
       {{ say('remove-account.all-scenes-views-boards-pins-keymaps', session.name) }}
     </p>
     <el-button v-if="!sure" @click="sure = true">{{ say('remove-account.delete-the-account-2') }}</el-button>
-    <form v-else @submit.prevent="remove">
-      <label for="remove-password">{{ say('remove-account.password-to-be-sure-it-is') }}</label>
-      <el-input
+    <AskedForm v-else :model="asked" :button="say('remove-account.delete-everything')" danger :send="remove">
+      <AskedField
         id="remove-password"
-        v-model="password"
-        type="password"
-        show-password
+        v-model="asked.password"
+        prop="password"
+        :label="say('remove-account.password-to-be-sure-it-is')"
         autocomplete="current-password"
-        required
       />
-      <AskedWord :wrong="wrong" :done="done" />
-      <div>
+      <template #buttons>
         <el-button @click="sure = false">{{ say('remove-account.keep-it') }}</el-button>
-        <el-button native-type="submit" type="danger" :loading="busy">
-          {{ say('remove-account.delete-everything') }}
-        </el-button>
-      </div>
-    </form>
+      </template>
+    </AskedForm>
   </section>
 </template>
 

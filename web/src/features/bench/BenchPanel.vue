@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { useRafFn } from '@vueuse/core';
+import { onBeforeUnmount, ref } from 'vue';
 import { useCore, type DevicesState, type RecorderState } from '../../core';
 import { useDevices } from '../../stage/input/devices/useDevices';
 import type { OpenScene } from '../../stage/open/openScene';
@@ -31,13 +32,11 @@ const seen = ref<DevicesState>({ devices: [] });
 const recorder = ref<RecorderState>(core.stage.recorder.state());
 const told = ref('');
 const { reading, stop } = watchPointers();
-let frame = 0;
 
-function look() {
-  frame = requestAnimationFrame(look);
+useRafFn(() => {
   seen.value = core.stage.devices.state();
   recorder.value = core.stage.recorder.state();
-}
+});
 
 async function connect() {
   told.value = (await devices?.mice.choose()) ?? '';
@@ -45,11 +44,7 @@ async function connect() {
 
 const shownDevices = () => seen.value.devices.filter((d) => d.sort === chosen.value);
 
-onMounted(look);
-onBeforeUnmount(() => {
-  cancelAnimationFrame(frame);
-  stop();
-});
+onBeforeUnmount(stop);
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, reactive, watch } from 'vue';
+import { useControlKeys } from '../../stage/input/controlKeys';
 import { useDevices } from '../../stage/input/devices/useDevices';
 import StickPad from './StickPad.vue';
 import { PAD, SimulatedPad } from './simulate';
@@ -57,12 +58,9 @@ function press(index: number, on: boolean) {
   pad.buttons[index] = { value: on ? 1 : 0 };
 }
 
-function key(e: KeyboardEvent, index: number, on: boolean) {
-  if (e.code !== 'Space' && e.code !== 'Enter') return;
-  e.preventDefault();
-  e.stopPropagation();
-  press(index, on);
-}
+const key = useControlKeys('button', (_, e) =>
+  press(Number((e.currentTarget as HTMLElement).dataset.padButton), e.type === 'keydown'),
+);
 
 watch(
   state,
@@ -115,8 +113,8 @@ onBeforeUnmount(() => devices?.simulate(PAD, null));
         @pointerdown="press(index, true)"
         @pointerup="press(index, false)"
         @pointerleave="press(index, false)"
-        @keydown="key($event, index, true)"
-        @keyup="key($event, index, false)"
+        @keydown="key"
+        @keyup="key"
         @blur="press(index, false)"
       >
         {{ words }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue';
+import { useControlKeys } from '../../stage/input/controlKeys';
 import { useDevices } from '../../stage/input/devices/useDevices';
 import { SimulatedMouse } from './simulate';
 import { say } from '../../words/say';
@@ -29,12 +30,11 @@ function centre() {
   mouse.push(axes.value);
 }
 
-function key(e: KeyboardEvent, mask: number, on: boolean) {
-  if (e.code !== 'Space' && e.code !== 'Enter') return;
-  e.preventDefault();
-  e.stopPropagation();
-  if (!e.repeat) mouse.press(on ? mask : 0);
-}
+const mask = (button: number) => 1 << (button - 1);
+const key = useControlKeys('button', (_, e) => {
+  const { mouseButton } = (e.currentTarget as HTMLElement).dataset;
+  if (!e.repeat) mouse.press(e.type === 'keydown' ? mask(Number(mouseButton)) : 0);
+});
 
 onBeforeUnmount(() => {
   centre();
@@ -71,8 +71,8 @@ onBeforeUnmount(() => {
       @pointerdown="mouse.press(1 << (b - 1))"
       @pointerup="mouse.press(0)"
       @pointerleave="mouse.press(0)"
-      @keydown="key($event, 1 << (b - 1), true)"
-      @keyup="key($event, 0, false)"
+      @keydown="key"
+      @keyup="key"
     >
       {{ say('mouse-bench.button', b) }}
     </button>

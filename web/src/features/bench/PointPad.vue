@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { useControlKeys } from '../../stage/input/controlKeys';
 
 /** A small field that stands for the active viewport: by the mouse or by keys, something is put down in it and moved. */
 const props = defineProps<{ label: string; points: { x: number; y: number }[]; down: boolean }>();
@@ -8,10 +9,10 @@ const emit = defineEmits<{ down: [on: boolean]; moved: [] }>();
 const pad = ref<HTMLElement>();
 const STEP = 0.02;
 const WAYS: Record<string, [number, number]> = {
-  ArrowLeft: [-STEP, 0],
-  ArrowRight: [STEP, 0],
-  ArrowUp: [0, -STEP],
-  ArrowDown: [0, STEP],
+  left: [-STEP, 0],
+  right: [STEP, 0],
+  up: [0, -STEP],
+  down: [0, STEP],
 };
 const within = (v: number) => Math.min(1, Math.max(0, v));
 
@@ -39,14 +40,12 @@ function press(e: PointerEvent) {
   put(true);
 }
 
-function key(e: KeyboardEvent) {
-  const way = WAYS[e.code];
+const key = useControlKeys('pad', (action) => {
+  const way = WAYS[action];
   if (way) place(at.value.x + way[0], at.value.y + way[1]);
-  else if (e.code === 'Space') put(!props.down);
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
-}
+  else if (action === 'choose') put(!props.down);
+  else return false;
+});
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { useControlKeys } from '../../stage/input/controlKeys';
 
 /** A stick that comes back to its middle when it is let go; keys hold it out until Home or until it is left. */
 defineProps<{ label: string }>();
@@ -7,10 +8,10 @@ const at = defineModel<{ x: number; y: number }>({ required: true });
 const pad = ref<HTMLElement>();
 const STEP = 0.25;
 const WAYS: Record<string, [number, number]> = {
-  ArrowLeft: [-STEP, 0],
-  ArrowRight: [STEP, 0],
-  ArrowUp: [0, -STEP],
-  ArrowDown: [0, STEP],
+  left: [-STEP, 0],
+  right: [STEP, 0],
+  up: [0, -STEP],
+  down: [0, STEP],
 };
 
 function out(x: number, y: number) {
@@ -29,14 +30,12 @@ function press(e: PointerEvent) {
   follow(e);
 }
 
-function key(e: KeyboardEvent) {
-  const way = WAYS[e.code];
+const key = useControlKeys('pad', (action) => {
+  const way = WAYS[action];
   if (way) out(at.value.x + way[0], at.value.y + way[1]);
-  else if (e.code === 'Home') out(0, 0);
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
-}
+  else if (action === 'home') out(0, 0);
+  else return false;
+});
 </script>
 
 <template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
 import type { BoardTabRow } from '../../core';
+import { useControlKeys } from '../../stage/input/controlKeys';
+import { useDrag } from '../../stage/input/drag';
 import { useRun } from '../../stage/open/run';
 import { useStage } from '../../stage/open/store';
 import NameField from '../../shared/fields/NameField.vue';
@@ -11,6 +13,7 @@ import { say } from '../../words/say';
 
 const store = useStage();
 const run = useRun();
+const follow = useDrag();
 const tabs = computed(() => store.boards.tabs);
 /** Where there is no room for tabs the menu has the boards. */
 const slim = useSlim();
@@ -43,46 +46,38 @@ function named(save: boolean) {
   naming.value = null;
 }
 
-function key(e: KeyboardEvent, at: number) {
-  const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
-  if (e.key === 'F2') void rename(tabs.value[at]!);
-  else if (e.key === 'Delete') run('board.delete', { board: tabs.value[at]!.id });
-  else if (step && e.ctrlKey) run('board.move', { board: tabs.value[at]!.id, to: step > 0 ? 'right' : 'left' });
-  else if (step) {
-    const to = tabs.value[(at + step + tabs.value.length) % tabs.value.length]!;
-    run('board.go', { board: to.id });
-    void nextTick(() => strip.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus());
-  } else return;
-  e.preventDefault();
+/** The tab that has the keyboard is the one that is on. */
+const on = () => tabs.value.findIndex((t) => t.on);
+
+function step(by: number) {
+  const to = tabs.value[(on() + by + tabs.value.length) % tabs.value.length]!;
+  run('board.go', { board: to.id });
+  void nextTick(() => strip.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus());
+}
+
+const keys: Record<string, (t: BoardTabRow) => void> = {
+  previous: () => step(-1),
+  next: () => step(1),
+  rename: (t) => void rename(t),
+  delete: (t) => run('board.delete', { board: t.id }),
+  'move-left': (t) => run('board.move', { board: t.id, to: 'left' }),
+  'move-right': (t) => run('board.move', { board: t.id, to: 'right' }),
+};
+const key = useControlKeys('tabs', (action) => keys[action]!(tabs.value[on()]!));
+
+/** The place of the tab at a point of the strip. */
+function placeAt(e: PointerEvent): number {
+  const all = [...strip.value!.querySelectorAll('[role=tab]')].map((t) => t.getBoundingClientRect());
+  const at = all.findIndex((r) => e.clientX < r.right);
+  return at < 0 ? all.length - 1 : at;
 }
 
 function press(e: PointerEvent, id: string, from: number) {
-  if (e.button !== 0) return;
-  const start = e.clientX;
-  const tab = e.currentTarget as HTMLElement;
-  const ends = new AbortController();
-  const on = { signal: ends.signal };
-  const over = (x: number) => {
-    const all = [...strip.value!.querySelectorAll('[role=tab]')].map((t) => t.getBoundingClientRect());
-    const at = all.findIndex((r) => x < r.right);
-    return at < 0 ? all.length - 1 : at;
-  };
-  tab.setPointerCapture(e.pointerId);
-  tab.addEventListener(
-    'pointermove',
-    (m) => {
-      if (Math.abs(m.clientX - start) > 6 || dragged.value) dragged.value = { id, from, to: over(m.clientX) };
-    },
-    on,
-  );
-  const end = (moved: boolean) => {
-    const d = dragged.value;
-    ends.abort();
-    dragged.value = null;
-    if (moved && d && d.to !== d.from) run('board.move', { board: d.id, to: d.to });
-  };
-  tab.addEventListener('pointerup', () => end(true), on);
-  tab.addEventListener('pointercancel', () => end(false), on);
+  follow(e, {
+    at: placeAt,
+    over: (to) => (dragged.value = to === undefined ? null : { id, from, to }),
+    drop: (to) => to !== from && run('board.move', { board: id, to }),
+  });
 }
 </script>
 
@@ -125,7 +120,7 @@ function press(e: PointerEvent, id: string, from: number) {
           data-command="board.go"
           @click="run('board.go', { board: t.id })"
           @dblclick="rename(t)"
-          @keydown="key($event, i)"
+          @keydown="key"
           @pointerdown="press($event, t.id, i)"
         >
           <PartsIcon :part="t.parts" class="icon" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { usePreferredReducedMotion, useRafFn } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
 import type { HelpAnswers } from '../../core';
 import { say, within } from '../../words/say';
 
@@ -8,31 +9,16 @@ const props = defineProps<{ core: HelpAnswers; word: string; name: string }>();
 const SECONDS = 6;
 /** Where a picture that stands shows most. */
 const STANDING = 0.2;
-const playing = ref(!window.matchMedia('(prefers-reduced-motion: reduce)').matches);
+const playing = ref(usePreferredReducedMotion().value !== 'reduce');
 const part = ref(STANDING);
-let frame = 0;
-let last = 0;
-
-function step(now: number) {
-  part.value = (part.value + (last ? now - last : 0) / 1000 / SECONDS) % 1;
-  last = now;
-  frame = playing.value ? window.requestAnimationFrame(step) : 0;
-}
-
-watch(
-  playing,
-  (on) => {
-    last = 0;
-    window.cancelAnimationFrame(frame);
-    if (on) frame = window.requestAnimationFrame(step);
-  },
-  { immediate: true },
-);
+const { pause, resume } = useRafFn(({ delta }) => (part.value = (part.value + delta / 1000 / SECONDS) % 1), {
+  immediate: false,
+});
+watch(playing, (on) => (on ? resume() : pause()), { immediate: true });
 watch(
   () => props.word,
   () => (part.value = playing.value ? 0 : STANDING),
 );
-onBeforeUnmount(() => window.cancelAnimationFrame(frame));
 
 const sketch = computed(() => props.core.picture(props.word, part.value));
 const sides = computed(() => [

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { usePreferredReducedMotion, useRafFn } from '@vueuse/core';
+import { ref, watch } from 'vue';
 import { useCore, type PreviewFrame } from '../../core';
 import { say } from '../../words/say';
 
@@ -7,27 +8,12 @@ import { say } from '../../words/say';
 const props = defineProps<{ habit: string; words: string }>();
 const core = useCore();
 const frame = ref<PreviewFrame | null>(null);
-const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-const playing = ref(!still);
-let next = 0;
+const playing = ref(usePreferredReducedMotion().value !== 'reduce');
+const show = (time: number) => (frame.value = core.settings.preview(props.habit, time));
+const { pause, resume } = useRafFn(({ timestamp }) => void show(timestamp), { immediate: false });
 
-function step(time: number) {
-  frame.value = core.settings.preview(props.habit, time);
-  next = playing.value ? requestAnimationFrame(step) : 0;
-}
-
-function play(on: boolean) {
-  playing.value = on;
-  cancelAnimationFrame(next);
-  step(performance.now());
-}
-
-watch(
-  () => props.habit,
-  () => play(playing.value),
-  { immediate: true },
-);
-onBeforeUnmount(() => cancelAnimationFrame(next));
+watch([() => props.habit, playing], () => void show(performance.now()), { immediate: true });
+watch(playing, (on) => (on ? resume() : pause()), { immediate: true });
 </script>
 
 <template>
@@ -43,7 +29,7 @@ onBeforeUnmount(() => cancelAnimationFrame(next));
     </svg>
     <figcaption>
       {{ words }}: {{ frame.does }}
-      <button class="plain" @click="play(!playing)">
+      <button class="plain" @click="playing = !playing">
         {{ playing ? say('habit-preview.stop') : say('habit-preview.play') }}
       </button>
     </figcaption>

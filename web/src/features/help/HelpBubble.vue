@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import 'element-plus/theme-chalk/el-popper.css';
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { onBeforeUnmount, ref, shallowRef } from 'vue';
+import { isEscape, isTab } from '../../shared/focus/keys';
 import type { HelpAnswers } from '../../core';
 import { askedOf, tell, type Told } from './asked';
 import HelpText from './HelpText.vue';
@@ -81,9 +83,9 @@ function press(e: PointerEvent) {
 }
 
 function key(e: KeyboardEvent) {
-  tabbed = e.key === 'Tab';
+  tabbed = isTab(e);
   const inside = bubble.value?.contains(e.target as Node);
-  if (e.key === 'Escape' || (e.key !== 'Tab' && !inside && told.value)) hide();
+  if (isEscape(e) || (!tabbed && !inside && told.value)) hide();
 }
 
 const LISTENERS = [
@@ -93,11 +95,8 @@ const LISTENERS = [
   ['keydown', key],
   ['wheel', hide],
 ] as [string, EventListener][];
-onMounted(() => LISTENERS.forEach(([name, f]) => document.addEventListener(name, f, { capture: true, passive: true })));
-onBeforeUnmount(() => {
-  hide();
-  LISTENERS.forEach(([name, f]) => document.removeEventListener(name, f, { capture: true }));
-});
+LISTENERS.forEach(([name, f]) => useEventListener(document, name, f, { capture: true, passive: true }));
+onBeforeUnmount(hide);
 
 function word(id: string) {
   hide();

@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { ref, shallowRef } from 'vue';
 import type { HelpAnswers } from '../../core';
 import { askedOf, tell, type Asked, type Told } from './asked';
 import HelpText from './HelpText.vue';
+import { isEscape } from '../../shared/focus/keys';
 import { say } from '../../words/say';
 
 /** While it is there, pointing at anything tells what it is, and no press does anything else. */
@@ -52,7 +54,7 @@ function stop(e: Event) {
   e.stopPropagation();
 }
 function key(e: KeyboardEvent) {
-  if (e.key === 'Escape') {
+  if (isEscape(e)) {
     e.stopPropagation();
     e.preventDefault();
     emit('end');
@@ -67,8 +69,7 @@ const LISTENERS = [
     (n) => [n, stop] as const,
   ),
 ] as [string, EventListener][];
-onMounted(() => LISTENERS.forEach(([name, f]) => window.addEventListener(name, f, { capture: true, passive: false })));
-onBeforeUnmount(() => LISTENERS.forEach(([name, f]) => window.removeEventListener(name, f, { capture: true })));
+LISTENERS.forEach(([name, f]) => useEventListener(window, name, f, { capture: true, passive: false }));
 </script>
 
 <template>

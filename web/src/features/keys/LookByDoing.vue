@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue';
 import { useCore } from '../../core';
-import { useWatchedHand } from './watchHand';
+import { useWatchedHand } from '../../stage/input/watchHand';
 import { say } from '../../words/say';
 
 /** Somewhere to do a gesture to learn what it does. */

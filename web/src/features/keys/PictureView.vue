@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { useCore, type KeysPage, type DevicePart } from '../../core';
 import { modifiersOf } from '../../stage/input/modifiers';
 import { useStage } from '../../stage/open/store';
@@ -44,16 +45,8 @@ function follow(e: KeyboardEvent) {
 }
 const clear = () => (held.value = 0);
 
-onMounted(() => {
-  window.addEventListener('keydown', follow, true);
-  window.addEventListener('keyup', follow, true);
-  window.addEventListener('blur', clear);
-});
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', follow, true);
-  window.removeEventListener('keyup', follow, true);
-  window.removeEventListener('blur', clear);
-});
+useEventListener(window, ['keydown', 'keyup'], follow, true);
+useEventListener(window, 'blur', clear);
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref } from 'vue';
 import { useCore } from '../../core';
 import type { CapturedTrigger, KeyBinding } from '../../core';
-import { useWatchedHand } from './watchHand';
+import { useWatchedHand } from '../../stage/input/watchHand';
 import { say } from '../../words/say';
 
 const core = useCore();

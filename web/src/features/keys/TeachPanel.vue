@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useCore, type TeachingState } from '../../core';
-import { useWatchedHand } from './watchHand';
+import { useWatchedHand } from '../../stage/input/watchHand';
 import { say } from '../../words/say';
 
 /** The hand is asked for one motion at a time; a keymap is made of what it really did, and tried in the viewports. */

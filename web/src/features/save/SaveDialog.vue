@@ -6,6 +6,7 @@ import { useCore, type Plain } from '../../core';
 import type { OpenScene } from '../../stage/open/openScene';
 import { saveAs } from '../../shared/saveAs';
 import { counted, size, UNITS } from '../../shared/facts';
+import RadioCards from '../../shared/fields/RadioCards.vue';
 import GuidedDialog from '../../shared/dialogs/GuidedDialog.vue';
 import { say } from '../../words/say';
 
@@ -98,20 +99,20 @@ async function save() {
 <template>
   <GuidedDialog v-model="shown" :title="say('save-dialog.save-as-a-file')" guide="save" width="640px" data-save>
     <div class="both">
-      <div class="formats" role="radiogroup" :aria-label="say('save-dialog.format')">
-        <button
-          v-for="f in FORMATS"
-          :key="f.id"
-          role="radio"
-          :aria-checked="format === f.id"
-          :data-format="f.id"
-          @click="format = f.id"
-        >
-          <span class="lozenge" :class="{ on: format === f.id }" />
-          <b>{{ f.label }}</b>
-          <span class="words">{{ f.words }}</span>
-        </button>
-      </div>
+      <RadioCards
+        v-slot="{ choice, on }"
+        v-model="format"
+        class="formats"
+        :label="say('save-dialog.format')"
+        :choices="FORMATS"
+        attribute="data-format"
+      >
+        <span class="card">
+          <span class="lozenge" :class="{ on }" />
+          <b>{{ choice.label }}</b>
+          <span class="words">{{ choice.words }}</span>
+        </span>
+      </RadioCards>
       <div class="choices">
         <div class="ways" role="group" :aria-label="say('save-dialog.what-is-saved')">
           <button :aria-pressed="what === 'scene'" @click="what = 'scene'">{{ say('save-dialog.the-scene') }}</button>
@@ -190,27 +191,22 @@ async function save() {
   align-content: start;
   gap: 2px;
 }
-.formats button {
+.card {
   display: grid;
   grid-template-columns: 14px 1fr;
   gap: 0 10px;
   align-items: center;
   padding: 7px 10px;
-  border: 0;
-  color: inherit;
-  background: none;
-  text-align: left;
-  cursor: pointer;
 }
-.formats [aria-checked='true'] {
+.formats :deep(.el-radio.on) {
   background: color-mix(in srgb, var(--accent) 18%, var(--raised));
 }
-.formats .words {
+.words {
   grid-column: 2;
   color: var(--quiet);
   font-size: 12.5px;
 }
-.formats [aria-checked='true'] .words {
+.lozenge.on ~ .words {
   color: var(--text);
 }
 .choices {

@@ -2,7 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue';
 import type { ObjectRow } from '../../core';
 import { useStage } from '../../stage/open/store';
-import { drag as follow } from '../../shared/drag';
+import { useControlKeys } from '../../stage/input/controlKeys';
+import { useDrag } from '../../stage/input/drag';
 import { useRun } from '../../stage/open/run';
 import { Sweep } from './sweep';
 import TreeRow from './TreeRow.vue';
@@ -13,7 +14,10 @@ import { say } from '../../words/say';
 const props = defineProps<{ objects: ObjectRow[]; search: string; ready: boolean }>();
 const store = useStage();
 const run = useRun();
+const follow = useDrag();
 const HEIGHT = 25;
+/** What is typed within this time of the letter before goes on with the same name, milliseconds. */
+const TYPING_MS = 900;
 const box = ref<HTMLElement>();
 const open = ref(new Set<string>());
 const at = ref(0);
@@ -95,7 +99,7 @@ async function go(to: number) {
 /** Letters typed in a row go to the next object whose name starts with them. */
 function typeAhead(letter: string) {
   const now = performance.now();
-  typed.text = now - typed.at < 900 ? typed.text + letter.toLowerCase() : letter.toLowerCase();
+  typed.text = typing() ? typed.text + letter.toLowerCase() : letter.toLowerCase();
   typed.at = now;
   const n = rows.value.length;
   const start = typed.text.length > 1 ? at.value : at.value + 1;
@@ -108,34 +112,37 @@ function typeAhead(letter: string) {
   }
 }
 
-function key(e: KeyboardEvent) {
-  const row = rows.value[at.value];
-  if (!row) return;
-  const page = Math.floor((box.value?.clientHeight ?? HEIGHT) / HEIGHT);
-  const moves: Record<string, number> = {
-    ArrowDown: at.value + 1,
-    ArrowUp: at.value - 1,
-    Home: 0,
-    End: rows.value.length - 1,
-    PageDown: at.value + page,
-    PageUp: at.value - page,
-  };
-  const to = moves[e.key];
-  if (to !== undefined) {
-    void go(to);
+const page = () => Math.floor((box.value?.clientHeight ?? HEIGHT) / HEIGHT);
+/** Where keys that move go. */
+const moves: Record<string, () => number> = {
+  down: () => at.value + 1,
+  up: () => at.value - 1,
+  first: () => 0,
+  last: () => rows.value.length - 1,
+  'page-down': () => at.value + page(),
+  'page-up': () => at.value - page(),
+};
+const keys: Record<string, (row: Row, e: KeyboardEvent) => boolean | void> = {
+  open: (row) => (row.children && !row.open ? toggle(row, true) : false),
+  close: (row) =>
+    row.open ? toggle(row, false) : void go(rows.value.findIndex((r) => r.object.id === row.object.parent)),
+  choose: (_, e) => pick(at.value, e),
+  rename: (row) => void (renaming.value = row.object.id),
+  delete: ({ object }) => run('object.delete', selected.value.has(object.id) ? {} : { objects: [object.id] }),
+  letter: (_, e) => typeAhead(e.key),
+};
+const typing = () => performance.now() - typed.at <= TYPING_MS;
+const key = useControlKeys(
+  () => (typing() ? 'typing' : 'tree'),
+  (action, e) => {
+    const row = rows.value[at.value];
+    const to = moves[action];
+    if (!row) return false;
+    if (!to) return keys[action]!(row, e);
+    void go(to());
     if (e.shiftKey) range(e.ctrlKey);
-  } else if (e.key === 'ArrowRight' && row.children && !row.open) toggle(row, true);
-  else if (e.key === 'ArrowLeft' && row.open) toggle(row, false);
-  else if (e.key === 'ArrowLeft') void go(rows.value.findIndex((r) => r.object.id === row.object.parent));
-  else if (e.key === 'Enter' || (e.key === ' ' && performance.now() - typed.at > 900)) pick(at.value, e);
-  else if (e.key === 'F2') renaming.value = row.object.id;
-  else if (e.key === 'Delete')
-    run('object.delete', selected.value.has(row.object.id) ? {} : { objects: [row.object.id] });
-  else if (e.key.length === 1 && !e.ctrlKey && !e.altKey && !e.metaKey) typeAhead(e.key);
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
-}
+  },
+);
 
 function set(what: 'eye' | 'lock', id: string) {
   return (on: boolean) => run(what === 'eye' ? 'object.visible' : 'object.pickable', { objects: [id], on });

@@ -1,3 +1,4 @@
+import { followPointer } from '../../stage/input/followPointer';
 import type { Run } from '../../stage/open/run';
 
 /** Switches that a press sets, and sets alike in every row it sweeps over: one step that can be undone. */
@@ -14,12 +15,12 @@ export class Sweep {
     this.on = { what, value };
     this.run('edit.sweep', { on: true });
     set(value);
-    const end = () => {
-      this.on = null;
-      this.run('edit.sweep', { on: false });
-    };
-    window.addEventListener('pointerup', end, { once: true });
-    window.addEventListener('pointercancel', end, { once: true });
+    followPointer(e, {
+      end: () => {
+        this.on = null;
+        this.run('edit.sweep', { on: false });
+      },
+    });
   }
 
   /** The hand comes over the same switch of another row. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { ref } from 'vue';
 import { fromDrop, fromInput, type Chosen } from '../../api/chosen';
 import { say } from '../../words/say';
 
@@ -43,18 +44,9 @@ async function drop(e: DragEvent) {
   }
 }
 
-onMounted(() => {
-  window.addEventListener('dragenter', hold);
-  window.addEventListener('dragover', hold);
-  window.addEventListener('dragleave', leave);
-  window.addEventListener('drop', drop);
-});
-onBeforeUnmount(() => {
-  window.removeEventListener('dragenter', hold);
-  window.removeEventListener('dragover', hold);
-  window.removeEventListener('dragleave', leave);
-  window.removeEventListener('drop', drop);
-});
+useEventListener(window, ['dragenter', 'dragover'], hold);
+useEventListener(window, 'dragleave', leave);
+useEventListener(window, 'drop', drop);
 </script>
 
 <template>

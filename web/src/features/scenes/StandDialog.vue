@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import { api, type SceneEntry } from '../../api/api';
 import { UNITS } from '../../shared/facts';
+import RadioCards from '../../shared/fields/RadioCards.vue';
 import GuidedDialog from '../../shared/dialogs/GuidedDialog.vue';
 import { say } from '../../words/say';
 
@@ -9,6 +10,7 @@ import { say } from '../../words/say';
 const props = defineProps<{ scene: SceneEntry | null }>();
 const emit = defineEmits<{ close: []; changed: [] }>();
 const up = ref('Y');
+const AXES = [{ id: 'Y' }, { id: 'Z' }];
 const unit = ref('m');
 const sizes = ref<{ unit: string; size: string }[]>([]);
 const size = computed(() => sizes.value.find((s) => s.unit === unit.value)?.size);
@@ -54,19 +56,17 @@ async function use() {
   >
     <template v-if="scene">
       <p class="why">{{ say('stand-dialog.the-format-of-its-file-says') }}</p>
-      <div class="both" role="radiogroup" :aria-label="say('stand-dialog.which-way-is-up')">
-        <button
-          v-for="axis in ['Y', 'Z']"
-          :key="axis"
-          class="clipped"
-          role="radio"
-          :aria-checked="up === axis"
-          @click="up = axis"
-        >
-          <img :src="api.coverAddress(scene.id, axis)" alt="" width="320" height="200" />
-          <span>{{ say('stand-dialog.points-upwards', axis) }}</span>
-        </button>
-      </div>
+      <RadioCards
+        v-slot="{ choice }"
+        v-model="up"
+        class="both"
+        :label="say('stand-dialog.which-way-is-up')"
+        :choices="AXES"
+        attribute="data-up"
+      >
+        <img :src="api.coverAddress(scene.id, choice.id)" alt="" width="320" height="200" />
+        <span class="axis">{{ say('stand-dialog.points-upwards', choice.id) }}</span>
+      </RadioCards>
       <p class="heading">{{ say('stand-dialog.its-numbers-are-in') }}</p>
       <div class="ways" role="group" :aria-label="say('stand-dialog.unit')">
         <button v-for="[sign, words] in UNITS" :key="sign" :aria-pressed="unit === sign" @click="unit = sign">
@@ -91,28 +91,23 @@ async function use() {
   gap: 12px;
   margin: 12px 0 18px;
 }
-.both button {
-  display: grid;
-  padding: 0;
-  border: 0;
-  color: inherit;
+.both :deep(.el-radio) {
   background: var(--raised);
-  cursor: pointer;
-  text-align: left;
 }
 .both img {
   width: 100%;
   height: auto;
   background: linear-gradient(var(--stage-high), var(--stage-low));
 }
-.both span {
+.axis {
+  display: block;
   padding: 8px 14px;
 }
-.both [aria-checked='true'] {
+.both :deep(.el-radio.on) {
   background: var(--accent);
   color: var(--on-accent);
 }
-.both [aria-checked='true'] span {
+.both :deep(.el-radio.on) .axis {
   font-weight: 700;
 }
 .ways {

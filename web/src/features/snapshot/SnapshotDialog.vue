@@ -5,6 +5,7 @@ import type { OpenScene } from '../../stage/open/openScene';
 import { useStage } from '../../stage/open/store';
 import { saveAs } from '../../shared/saveAs';
 import { LARGEST, shoot, type Wish } from './shots';
+import RadioCards from '../../shared/fields/RadioCards.vue';
 import GuidedDialog from '../../shared/dialogs/GuidedDialog.vue';
 import { say } from '../../words/say';
 
@@ -108,19 +109,16 @@ watch([shown, sort], ([on], [was]) => {
 <template>
   <GuidedDialog v-model="shown" :title="say('snapshot-dialog.snapshot')" guide="snapshots" width="520px" top="12vh">
     <div class="form" data-snapshot>
-      <div class="sorts" role="radiogroup" :aria-label="say('snapshot-dialog.what')">
-        <button
-          v-for="s in sorts"
-          :key="s.id"
-          class="sort clipped"
-          role="radio"
-          :aria-checked="sort === s.id"
-          :data-sort="s.id"
-          @click="sort = s.id"
-        >
-          {{ s.label }}
-        </button>
-      </div>
+      <RadioCards
+        v-slot="{ choice }"
+        v-model="sort"
+        class="sorts"
+        :label="say('snapshot-dialog.what')"
+        :choices="sorts"
+        attribute="data-sort"
+      >
+        <span class="sort clipped">{{ choice.label }}</span>
+      </RadioCards>
       <p class="quiet">{{ SORTS.find((s) => s.id === sort)!.words }}</p>
       <div class="size">
         <el-input-number
@@ -174,17 +172,19 @@ watch([shown, sort], ([on], [was]) => {
 }
 .sorts {
   display: flex;
+  flex-wrap: nowrap;
   gap: 6px;
 }
-.sort {
+.sorts :deep(.el-radio) {
   flex: 1;
-  border: 0;
-  padding: 9px 6px;
-  background: var(--raised);
-  color: var(--text);
-  cursor: pointer;
 }
-.sort[aria-checked='true'] {
+.sort {
+  display: block;
+  padding: 9px 6px;
+  text-align: center;
+  background: var(--raised);
+}
+.sorts :deep(.el-radio.on) .sort {
   background: var(--accent);
   color: var(--on-accent);
   font-weight: 700;

@@ -10,7 +10,9 @@ export interface Through {
 </script>
 
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useControlKeys } from '../../stage/input/controlKeys';
 import { useRun } from '../../stage/open/run';
 import { say } from '../../words/say';
 
@@ -40,20 +42,22 @@ function close() {
   emit('close');
 }
 
-function key(e: KeyboardEvent) {
-  const n = props.through.hits.length;
-  if (e.key === 'ArrowDown') show((at.value + 1) % Math.max(1, n));
-  else if (e.key === 'ArrowUp') show((at.value + n - 1) % Math.max(1, n));
-  else if (e.key === 'Enter' || e.key === ' ') choose(at.value);
-  else if (e.key === 'Escape' || e.key === 'Tab') close();
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
-}
-
-function away(e: PointerEvent) {
-  if (!box.value?.contains(e.target as Node)) close();
-}
+const step = (by: number) => show((at.value + by + props.through.hits.length) % Math.max(1, props.through.hits.length));
+const keys: Record<string, () => void> = {
+  next: () => step(1),
+  previous: () => step(-1),
+  choose: () => choose(at.value),
+  leave: close,
+};
+const key = useControlKeys('menu', (action) => keys[action]!());
+useEventListener(
+  window,
+  'pointerdown',
+  (e: PointerEvent) => {
+    if (!box.value?.contains(e.target as Node)) close();
+  },
+  { capture: true },
+);
 
 async function begin() {
   at.value = 0;
@@ -62,11 +66,7 @@ async function begin() {
   if (props.through.hits.length) show(0);
 }
 watch(() => props.through, begin);
-onMounted(() => {
-  void begin();
-  window.addEventListener('pointerdown', away, { capture: true });
-});
-onBeforeUnmount(() => window.removeEventListener('pointerdown', away, { capture: true }));
+onMounted(begin);
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue';
 import { useCore } from '../../core';
+import { useControlKeys } from '../../stage/input/controlKeys';
 import { usePictures } from '../../stage/open/pictures';
 import type { OpenScene } from '../../stage/open/openScene';
 import { useRun } from '../../stage/open/run';
@@ -22,13 +23,11 @@ const entries = computed(() => {
 });
 const here = computed(() => entries.value.findIndex((e) => e.on));
 
-function key(e: KeyboardEvent) {
-  const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
-  if (!step) return;
+const key = useControlKeys('row', (action, e) => {
   const items = [...list.value!.querySelectorAll<HTMLElement>('.entry')];
-  items[Math.max(0, Math.min(items.length - 1, items.indexOf(e.target as HTMLElement) + step))]?.focus();
-  e.preventDefault();
-}
+  const to = items.indexOf(e.target as HTMLElement) + (action === 'next' ? 1 : -1);
+  items[Math.max(0, Math.min(items.length - 1, to))]?.focus();
+});
 
 watch(
   [here, () => active.value?.key],

@@ -1,4 +1,5 @@
 import type { Ref } from 'vue';
+import { isEscape } from '../focus/keys';
 
 /** How far an arrow key goes in a menu: by one, or in a grid by a row up and down. */
 export type Steps = Partial<Record<'ArrowUp' | 'ArrowDown' | 'ArrowLeft' | 'ArrowRight', number>>;
@@ -17,8 +18,9 @@ export function useRoving(box: Ref<HTMLElement | undefined>, close: () => void, 
   function key(e: KeyboardEvent) {
     const all = items();
     const step = steps[e.key as keyof Steps];
-    if (e.key === 'Escape') close();
-    else if (step) {
+    if (isEscape(e)) close();
+    // In a field the arrows are the field's.
+    else if (step && !(e.target instanceof HTMLInputElement)) {
       const to = all.indexOf(e.target as HTMLElement) + step;
       all[round ? (to + all.length) % all.length : Math.max(0, Math.min(all.length - 1, to))]?.focus();
     } else return;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { ViewportSummary, ViewportMarks } from '../../core';
-import { arrow } from '../input/arrows';
+import { useControlKeys } from '../input/controlKeys';
 import { useRun } from '../open/run';
 import { say } from '../../words/say';
 
@@ -25,13 +25,10 @@ const places = computed(() => [
 const emit = defineEmits<{ aim: [handle: string] }>();
 const run = useRun();
 
-function key(e: KeyboardEvent, h: { id: string }) {
-  const to = arrow(e);
-  if (!to) return;
-  run('tool.step-handle', { handle: h.id, to, shift: e.shiftKey, alt: e.altKey }, props.view.id);
-  e.preventDefault();
-  e.stopPropagation();
-}
+const key = useControlKeys('handle', (to, e) => {
+  const handle = (e.currentTarget as HTMLElement).dataset.handleKey!;
+  run('tool.step-handle', { handle, to, shift: e.shiftKey, alt: e.altKey }, props.view.id);
+});
 </script>
 
 <template>
@@ -43,7 +40,7 @@ function key(e: KeyboardEvent, h: { id: string }) {
     :aria-label="say('handle-keys.arrow-keys-step', h.words)"
     :data-handle-key="h.id"
     data-command="tool.step-handle"
-    @keydown="key($event, h)"
+    @keydown="key"
     @focus="emit('aim', h.id)"
     @blur="emit('aim', '')"
   />

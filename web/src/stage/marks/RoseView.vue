@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { lists, type ViewportSummary, type ViewportMarks } from '../../core';
-import { arrow } from '../input/arrows';
+import { useControlKeys } from '../input/controlKeys';
 import { RoseDrawing } from './roseDrawing';
 import RoseMenu from './RoseMenu.vue';
 import { useRun } from '../open/run';
@@ -55,16 +55,12 @@ watch([theme, axes], () => {
   draw();
 });
 
-function key(e: KeyboardEvent) {
-  const to = arrow(e);
-  if (to) run('rose.step', { to }, props.view.id);
-  else if (e.key === 'Enter' || e.key === ' ') run('rose.go', {}, props.view.id);
-  else if (e.key === 'Home') run('view.home', {}, props.view.id);
-  else if (e.key === 'ContextMenu' || (e.key === 'F10' && e.shiftKey)) open(true);
-  else return;
-  e.preventDefault();
-  e.stopPropagation();
-}
+const key = useControlKeys('rose', (action) => {
+  if (action === 'choose') run('rose.go', {}, props.view.id);
+  else if (action === 'home') run('view.home', {}, props.view.id);
+  else if (action === 'menu') open(true);
+  else run('rose.step', { to: action }, props.view.id);
+});
 
 let byKey = false;
 

@@ -2,6 +2,8 @@
 import { computed } from 'vue';
 import { useStage } from '../open/store';
 import { useRun } from '../open/run';
+import { useControlKeys } from '../input/controlKeys';
+import { followPointer } from '../input/followPointer';
 import { say } from '../../words/say';
 
 const props = defineProps<{ stage: HTMLElement | undefined }>();
@@ -17,37 +19,19 @@ function send(part: string, e: PointerEvent, border = '') {
 
 function press(e: PointerEvent, id: string) {
   if (e.button !== 0) return;
-  const handle = e.currentTarget as HTMLElement;
-  const ends = new AbortController();
-  const on = { signal: ends.signal };
-  handle.setPointerCapture(e.pointerId);
+  (e.currentTarget as HTMLElement).setPointerCapture(e.pointerId);
   send('begin', e, id);
-  handle.addEventListener('pointermove', (m) => send('move', m), on);
-  const end = (part: string) => (u: PointerEvent) => {
-    ends.abort();
-    send(part, u);
-  };
-  handle.addEventListener('pointerup', end('end'), on);
-  handle.addEventListener('pointercancel', end('cancel'), on);
-  window.addEventListener(
-    'keydown',
-    (k) => {
-      if (k.key !== 'Escape') return;
-      k.stopPropagation();
-      ends.abort();
-      run('board.drag-border', { part: 'cancel' });
-    },
-    { ...on, capture: true },
-  );
+  followPointer(e, {
+    move: (m) => send('move', m),
+    end: (u) => (u ? send('end', u) : run('board.drag-border', { part: 'cancel' })),
+  });
 }
 
-function key(e: KeyboardEvent, id: string) {
-  const to = /^Arrow(\w+)$/.exec(e.key)?.[1]?.toLowerCase();
-  if (to) run('board.step-border', { border: id, to });
-  else if (e.key === 'Enter' || e.key === ' ') run('board.even', { border: id });
-  else return;
-  e.preventDefault();
-}
+const key = useControlKeys('border', (action, e) => {
+  const { border } = (e.currentTarget as HTMLElement).dataset;
+  if (action === 'choose') run('board.even', { border });
+  else run('board.step-border', { border, to: action });
+});
 </script>
 
 <template>
@@ -66,7 +50,7 @@ function key(e: KeyboardEvent, id: string) {
     :data-border="b.id"
     @pointerdown="press($event, b.id)"
     @dblclick="run('board.even', { border: b.id })"
-    @keydown="key($event, b.id)"
+    @keydown="key"
   />
 </template>
 

@@ -44,12 +44,6 @@ function keep() {
   run('display.keep-look', { name: name.value });
   name.value = '';
 }
-
-/** What is typed is for the field alone; Escape closes the chooser. */
-function typed(e: KeyboardEvent) {
-  if (e.key !== 'Escape') e.stopPropagation();
-  if (e.key === 'Enter') keep();
-}
 </script>
 
 <template>
@@ -72,7 +66,7 @@ function typed(e: KeyboardEvent) {
           spellcheck="false"
           :placeholder="state.own ?? say('look-editor.a-name-of-your-own')"
           data-look-name
-          @keydown="typed"
+          @keydown.enter="keep"
         />
         <button class="word" data-command="display.keep-look" :disabled="!name.trim()" @click="keep">
           {{ say('look-editor.keep') }}

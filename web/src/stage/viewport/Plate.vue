@@ -5,7 +5,7 @@ import { useStage } from '../open/store';
 import LookChooser from './LookChooser.vue';
 import DirectionChooser from './DirectionChooser.vue';
 import { nameOf } from '../open/names';
-import { drag as follow, viewportAt } from '../../shared/drag';
+import { useDrag, viewportAt } from '../input/drag';
 import type { MenuItem } from '../../shared/menus/item';
 import PlateChip from './PlateChip.vue';
 import { useRun } from '../open/run';
@@ -14,6 +14,7 @@ import { say } from '../../words/say';
 const props = defineProps<{ view: ViewportSummary }>();
 const store = useStage();
 const run = useRun();
+const follow = useDrag();
 
 const lenses = computed<MenuItem[]>(() => [
   {

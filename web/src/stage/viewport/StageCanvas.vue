@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useResizeObserver } from '@vueuse/core';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import { useStage } from '../open/store';
 import { axes } from '../../shared/theme/axes';
@@ -14,7 +15,7 @@ const props = defineProps<{ open: OpenScene; roseMenu: { view: string; count: nu
 const emit = defineEmits<{ input: [ms: number, came: number] }>();
 const store = useStage();
 const stage = ref<HTMLElement>();
-let ends: (() => void)[] = [];
+let end = () => {};
 
 function measure() {
   const box = stage.value!.getBoundingClientRect();
@@ -41,14 +42,10 @@ onMounted(() => {
   stage.value!.prepend(canvas);
   props.open.attach(painter, theme.value, axes.value);
   measure();
-  const observer = new ResizeObserver(measure);
-  observer.observe(stage.value!);
-  ends = [
-    () => observer.disconnect(),
-    forwardInput(props.open.core.stage.input, canvas, stage.value!, (ms, came) => emit('input', ms, came)),
-  ];
+  end = forwardInput(props.open.core.stage.input, canvas, stage.value!, (ms, came) => emit('input', ms, came));
 });
-onBeforeUnmount(() => ends.forEach((end) => end()));
+useResizeObserver(stage, measure);
+onBeforeUnmount(() => end());
 </script>
 
 <template>

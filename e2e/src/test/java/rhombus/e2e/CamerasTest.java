@@ -303,8 +303,10 @@ class CamerasTest extends InTheBoatyard {
         rows.nth(2).locator("[data-command='camera.activate']").click();
         assertThat(camera("Keel low")).containsEntry("active", true);
         hand.page.locator("[data-shots] [data-command='app.snapshot']").click();
-        assertThat(hand.page.locator("[data-snapshot] [data-sort=cameras]").getAttribute("aria-checked"))
-                .isEqualTo("true");
+        assertThat(hand.page
+                        .locator("[data-snapshot] [data-sort=cameras] input")
+                        .isChecked())
+                .isTrue();
         var file = hand.page.waitForDownload(
                 () -> hand.page.locator("[data-snapshot] [data-take]").click());
         assertThat(file.suggestedFilename()).isEqualTo("Saltmarsh Boatyard - cameras.png");

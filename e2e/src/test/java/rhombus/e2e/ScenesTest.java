@@ -107,7 +107,7 @@ class ScenesTest {
                 "() => [...document.querySelectorAll('[data-stand] img')].every(i => i.naturalWidth === 320)");
         Hand.still(page);
         AccessTest.check(page, "the question which way is up");
-        dialog.locator("[role=radio]:has-text('Z points')").focus();
+        dialog.locator("[data-up=Z] input").focus();
         page.keyboard().press("Space");
         dialog.locator("button:has-text('centimetres')").focus();
         page.keyboard().press("Enter");

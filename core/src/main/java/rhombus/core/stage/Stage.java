@@ -23,6 +23,7 @@ import rhombus.core.stage.input.DeviceInput;
 import rhombus.core.stage.input.InputReceiver;
 import rhombus.core.stage.keymaps.BindingEditor;
 import rhombus.core.stage.keymaps.KeymapTeaching;
+import rhombus.core.stage.keymaps.PanelKeys;
 import rhombus.core.stage.keymaps.SettingsFile;
 import rhombus.core.stage.keymaps.UserKeymaps;
 import rhombus.core.stage.marks.GhostEye;
@@ -192,6 +193,12 @@ public final class Stage {
     @PageCall
     public UserKeymaps keymaps() {
         return parts.keymaps;
+    }
+
+    /** What keys do in controls of the page. */
+    @PageCall
+    public PanelKeys panelKeys() {
+        return parts.panelKeys;
     }
 
     /** Changing the keymap by doing. */

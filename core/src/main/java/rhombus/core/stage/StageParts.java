@@ -28,6 +28,7 @@ import rhombus.core.stage.input.GestureController;
 import rhombus.core.stage.input.InputReceiver;
 import rhombus.core.stage.keymaps.BindingEditor;
 import rhombus.core.stage.keymaps.KeymapTeaching;
+import rhombus.core.stage.keymaps.PanelKeys;
 import rhombus.core.stage.keymaps.SettingsFile;
 import rhombus.core.stage.keymaps.UserKeymaps;
 import rhombus.core.stage.marks.GhostEye;
@@ -119,6 +120,7 @@ final class StageParts {
     final BoardReader boards = new BoardReader(boardList, pins);
     final ReadoutReader readout = new ReadoutReader(ground, subject, tools, boardList, viewport::pivot);
     final CommandSearch search = new CommandSearch(ground, subject, keymaps);
+    final PanelKeys panelKeys = new PanelKeys(keymaps);
     final KeymapReader keys = new KeymapReader(bindings);
     final HelpAnswers help = new HelpAnswers(ground, subject, press, grips, keymaps);
     final UserDocuments documents = new UserDocuments(ground, subject, boardList, pins, workspace, gate::settle);

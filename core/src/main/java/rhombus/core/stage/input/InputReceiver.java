@@ -4,6 +4,7 @@ import java.util.function.DoubleConsumer;
 import rhombus.core.habits.AllHabits;
 import rhombus.core.keymap.FingerTracker;
 import rhombus.core.keymap.InputResolver;
+import rhombus.core.keymap.InputThresholds;
 import rhombus.core.keymap.Modifiers;
 import rhombus.core.keymap.TriggerCapture;
 import rhombus.core.keymap.WheelInput;
@@ -155,6 +156,12 @@ public final class InputReceiver {
             ground.pointer().typing(on);
             ground.changes().add(ChangeTopic.READOUT);
         }
+    }
+
+    /** How far a press moves until it is a drag, also in lists of the page; pixels. */
+    @PageCall
+    public double dragThreshold() {
+        return InputThresholds.DRAG_PX;
     }
 
     /** Whether the pointer should be held: 0 no, 1 when it comes to the edge of what it can reach, 2 at once. */

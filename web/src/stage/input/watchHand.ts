@@ -1,6 +1,6 @@
 import { onBeforeUnmount, type Ref } from 'vue';
 import { useCore } from '../../core';
-import { modifiersOf } from '../../stage/input/modifiers';
+import { modifiersOf } from './modifiers';
 
 /**
  * Lets the core watch what a hand does on an element and on the keyboard, until it is decided.

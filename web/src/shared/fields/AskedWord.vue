@@ -7,3 +7,13 @@ defineProps<{ wrong: string; done: string }>();
   <p v-if="wrong" class="said" role="alert">{{ wrong }}</p>
   <p v-else class="said" role="status">{{ done }}</p>
 </template>
+
+<style scoped>
+.said {
+  min-height: 1.5em;
+  margin-bottom: 8px;
+}
+.said[role='alert'] {
+  color: var(--error);
+}
+</style>
