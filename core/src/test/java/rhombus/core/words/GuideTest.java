@@ -66,7 +66,7 @@ class GuideTest {
             for (Path f : files.filter(p -> p.toString().endsWith(".vue")).toList()) {
                 String text = Files.readString(f);
                 boolean common =
-                        f.endsWith(Path.of("common/GuidedDialog.vue")) || f.endsWith(Path.of("guide/GuideDialog.vue"));
+                        f.endsWith(Path.of("dialogs/GuidedDialog.vue")) || f.endsWith(Path.of("guide/GuideDialog.vue"));
                 assertThat(text.contains("<el-dialog"))
                         .as("dialogs are those with a way to the guide, and the guide itself, in %s", f)
                         .isEqualTo(common);
