@@ -21,11 +21,11 @@ interface Emits {
 /** So many triggers of a command stand in a sentence; Keys has the others. */
 const MOST = 3;
 const KEY = /\{([a-z.-]+)\}/;
-const pictures = import.meta.glob<string>('../../../docs/screenshots/*.png', { query: '?url', import: 'default' });
+const pictures = import.meta.glob<string>('../../../../docs/screenshots/*.png', { query: '?url', import: 'default' });
 
 /** A picture is fetched with the page that shows it. */
 function picture(name: string, words: string): VNodeChild {
-  const address = pictures[`../../../docs/screenshots/${name}.png`]?.();
+  const address = pictures[`../../../../docs/screenshots/${name}.png`]?.();
   return h('img', {
     key: name,
     alt: words,
