@@ -65,10 +65,17 @@ ul {
 }
 li {
   display: flex;
+  flex-wrap: wrap;
   justify-content: space-between;
   align-items: center;
   gap: 12px;
   min-height: 34px;
+}
+li > span {
+  flex: 1 1 180px;
+}
+li > button {
+  flex: none;
 }
 strong {
   color: var(--accent);
