@@ -21,7 +21,7 @@ export type Kept = Told['Loaded'];
 /** What is to be in a file, and how. */
 export type ExportQuery = NonNullable<operations['GET /api/scenes/{id}/export']['parameters']['query']>;
 /** One of the paths that keep documents: all take and answer the same, so that one stands for them to the compiler. */
-type Document = '/api/habits';
+type KeptPath = '/api/habits';
 
 export const api = {
   start: () => answer(client.GET('/api/start')),
@@ -134,7 +134,7 @@ export const api = {
   keymapSheet: (keymap: Plain, layout: Plain) =>
     client.POST('/api/keymaps/sheet', { body: { keymap, layout }, parseAs: 'blob' }).then((sheet) => sheet.data!),
   /** What is kept at one of the paths that keep documents: all answer in the same way. */
-  kept: (path: string) => answer(client.GET(path as Document)),
+  kept: (path: string) => answer(client.GET(path as KeptPath)),
   keep: (path: string, version: number, body: Plain) =>
-    answer(client.PUT(path as Document, { body: { version, body } })),
+    answer(client.PUT(path as KeptPath, { body: { version, body } })),
 };

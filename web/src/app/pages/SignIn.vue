@@ -52,7 +52,7 @@ async function go() {
           prop="name"
           :label="say('sign-in.name')"
           autocomplete="username"
-          first
+          autofocus
         />
         <AskedField
           id="password"

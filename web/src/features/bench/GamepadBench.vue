@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, reactive, watch } from 'vue';
-import { useControlKeys } from '../../stage/input/controlKeys';
 import { useDevices } from '../../stage/input/devices/useDevices';
+import HeldButton from './HeldButton.vue';
 import StickPad from './StickPad.vue';
 import { PAD, SimulatedPad } from './simulate';
 import { say } from '../../words/say';
@@ -58,10 +58,6 @@ function press(index: number, on: boolean) {
   pad.buttons[index] = { value: on ? 1 : 0 };
 }
 
-const key = useControlKeys('button', (_, e) =>
-  press(Number((e.currentTarget as HTMLElement).dataset.padButton), e.type === 'keydown'),
-);
-
 watch(
   state,
   (s) => {
@@ -105,20 +101,14 @@ onBeforeUnmount(() => devices?.simulate(PAD, null));
   <div class="clusters">
     <div v-for="c in CLUSTERS" :key="c.name" class="cluster" role="group" :aria-label="c.name">
       <span class="quiet">{{ c.name }}</span>
-      <button
+      <HeldButton
         v-for="[index, words] in c.buttons"
         :key="index"
-        class="plain"
         :data-pad-button="index"
-        @pointerdown="press(index, true)"
-        @pointerup="press(index, false)"
-        @pointerleave="press(index, false)"
-        @keydown="key"
-        @keyup="key"
-        @blur="press(index, false)"
+        @hold="(on) => press(index, on)"
       >
         {{ words }}
-      </button>
+      </HeldButton>
     </div>
   </div>
 </template>

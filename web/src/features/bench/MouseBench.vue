@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue';
-import { useControlKeys } from '../../stage/input/controlKeys';
 import { useDevices } from '../../stage/input/devices/useDevices';
+import HeldButton from './HeldButton.vue';
 import { SimulatedMouse } from './simulate';
 import { say } from '../../words/say';
 
@@ -30,12 +30,6 @@ function centre() {
   mouse.push(axes.value);
 }
 
-const mask = (button: number) => 1 << (button - 1);
-const key = useControlKeys('button', (_, e) => {
-  const { mouseButton } = (e.currentTarget as HTMLElement).dataset;
-  if (!e.repeat) mouse.press(e.type === 'keydown' ? mask(Number(mouseButton)) : 0);
-});
-
 onBeforeUnmount(() => {
   centre();
   devices?.mice.close(mouse);
@@ -63,19 +57,9 @@ onBeforeUnmount(() => {
   <div class="settings">
     <p class="quiet">{{ say('mouse-bench.let-go-each-comes-back-to') }}</p>
     <button class="plain" @click="centre">{{ say('mouse-bench.let-all-go') }}</button>
-    <button
-      v-for="b in BUTTONS"
-      :key="b"
-      class="plain"
-      :data-mouse-button="b"
-      @pointerdown="mouse.press(1 << (b - 1))"
-      @pointerup="mouse.press(0)"
-      @pointerleave="mouse.press(0)"
-      @keydown="key"
-      @keyup="key"
-    >
+    <HeldButton v-for="b in BUTTONS" :key="b" :data-mouse-button="b" @hold="(on) => mouse.press(on ? 1 << (b - 1) : 0)">
       {{ say('mouse-bench.button', b) }}
-    </button>
+    </HeldButton>
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { FormItemRule } from 'element-plus';
-import { computed } from 'vue';
+import type { FormItemInstance, FormItemRule } from 'element-plus';
+import { computed, ref } from 'vue';
 import { say } from '../../words/say';
 
 /** A field of a form that must not be empty. */
@@ -12,10 +12,10 @@ const props = defineProps<{
   /** What browsers fill in; it also says whether it is a password. */
   autocomplete: 'username' | 'current-password' | 'new-password';
   most?: number;
-  /** Where it is the only thing on a page. */
-  first?: boolean;
+  autofocus?: boolean;
 }>();
 const text = defineModel<string>({ required: true });
+const item = ref<FormItemInstance>();
 const secret = computed(() => props.autocomplete !== 'username');
 const rules = computed<FormItemRule[]>(() => [
   { required: true, whitespace: !secret.value, message: say('asked-field.fill-this-in'), trigger: [] },
@@ -23,7 +23,7 @@ const rules = computed<FormItemRule[]>(() => [
 </script>
 
 <template>
-  <el-form-item :label="label" :prop="prop" :rules="rules">
+  <el-form-item ref="item" :label="label" :prop="prop" :rules="rules">
     <el-input
       :id="id"
       v-model="text"
@@ -31,7 +31,8 @@ const rules = computed<FormItemRule[]>(() => [
       :show-password="secret"
       :autocomplete="autocomplete"
       :maxlength="most"
-      :autofocus="first"
+      :autofocus="autofocus"
+      @input="item?.clearValidate()"
     />
   </el-form-item>
 </template>

@@ -39,10 +39,12 @@ export function useDrag(): <T>(e: PointerEvent, drag: Drag<T>) => void {
   };
 }
 
+/** A click that the pointer makes before its next press belongs to the drag, also where the button comes up after Escape. */
 function swallowClick(held: HTMLElement): void {
-  const swallow = (c: Event) => c.stopPropagation();
-  held.addEventListener('click', swallow, { capture: true, once: true });
-  window.setTimeout(() => held.removeEventListener('click', swallow, { capture: true }), 50);
+  const ends = new AbortController();
+  const on = { capture: true, signal: ends.signal };
+  held.addEventListener('click', (c) => c.detail > 0 && c.stopPropagation(), on);
+  window.addEventListener('pointerdown', () => ends.abort(), on);
 }
 
 /** The viewport under a pointer, other than one's own. */
